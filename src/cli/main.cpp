@@ -1,0 +1,213 @@
+// anagraph-cli: the program's work from a terminal or a script. A public interface: commands and fields stay.
+// Exit 0: fine. 1: it ran and found something wrong. 2: wrong use.
+
+#include <fmt/format.h>
+#include <unistd.h>
+
+#include <CLI/CLI.hpp>
+#include <QCoreApplication>
+#include <filesystem>
+#include <nlohmann/json.hpp>
+
+#include "core/narration/reader.h"
+#include "core/procedure/open_points.h"
+#include "core/quantity/quantity.h"
+#include "publish/pack.h"
+#include "shop/intake.h"
+#include "shop/issue.h"
+
+namespace {
+
+using namespace anagraph;
+using nlohmann::json;
+
+constexpr int kFine = 0;
+constexpr int kFoundWrong = 1;
+constexpr int kWrongUse = 2;
+
+/// How a command answers: one JSON value, or sentences.
+struct Answer {
+    bool as_json = false;
+
+    int say(const json& value, const std::string& words, int code = kFine) const {
+        fmt::print("{}\n", as_json ? value.dump(2) : words);
+        return code;
+    }
+    int wrong(const core::Error& error, int code = kFoundWrong) const {
+        if (as_json) fmt::print("{}\n", json{{"ok", false}, {"reason", error.message}, {"place", error.place}}.dump(2));
+        fmt::print(stderr, "{}\n", error.message);
+        return code;
+    }
+};
+
+/// Progress for a person at a terminal; silent in a script.
+bool show_progress(const std::string& what, double share) {
+    if (isatty(STDERR_FILENO) == 0) return true;
+    static int last = -1;
+    const int percent = static_cast<int>(share * 100);
+    if (percent != last) fmt::print(stderr, "\r{} {} %   {}", what, percent, percent >= 100 ? "\n" : "");
+    last = percent;
+    return true;
+}
+
+int read(const Answer& answer, const std::string& file) {
+    const auto narration = shop::read_narration(file);
+    if (!narration) return answer.wrong(narration.error(), narration.error().code == core::ErrorCode::NotFound ? kWrongUse : kFoundWrong);
+    const auto marks = core::read_marks(narration->segments);
+    std::string words;
+    for (const auto& m : marks) {
+        const std::string what = m.kind == core::MarkKind::Figure ? fmt::format("{} {}{}", core::spoken_name_of(m.figure_kind), core::text_of(m.value), m.taken_back ? " (taken back)" : m.hedged ? " (hedged)" : "") : m.verb;
+        words += fmt::format("{:>9}  {:8}  {:34} {}\n", core::clock_text(m.at), core::name_of(m.kind), what + (m.about.empty() ? "" : ", " + m.about), m.because);
+    }
+    for (const auto& remark : narration->remarks) fmt::print(stderr, "{}\n", remark);
+    json out = core::marks_json(narration->segments, marks);
+    out["rec"] = std::filesystem::path(file).stem().string();
+    return answer.say(out, words);
+}
+
+int convert(const Answer& answer, const std::string& text, const std::string& unit_name) {
+    const auto quantity = core::Quantity::parse(text);
+    if (!quantity) return answer.wrong(quantity.error(), kWrongUse);
+    const core::Unit* unit = core::find_unit(unit_name);
+    if (unit == nullptr) return answer.wrong({core::ErrorCode::BadInput, fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC.", unit_name), ""}, kWrongUse);
+    if (unit->dimension != quantity->unit->dimension) return answer.wrong({core::ErrorCode::BadInput, fmt::format("{} cannot be told in {}: they measure different things.", core::display(*quantity), unit->symbol), ""});
+    const std::string shown = core::display_in(*quantity, *unit);
+    return answer.say({{"exact", {{"value", quantity->in(*unit)}, {"unit", std::string(unit->id)}}}, {"text", shown}}, fmt::format("{} is {}.", core::display(*quantity), shown));
+}
+
+int import(const Answer& answer, const std::string& folder, const std::string& recording, const std::string& narration) {
+    auto library = store::Library::open(folder);
+    if (!library) return answer.wrong(library.error());
+    const auto prepared = shop::prepare_recording((*library)->folder(), recording, narration, [&](double share) { return answer.as_json || show_progress("Looking through the recording", share); });
+    if (!prepared) return answer.wrong(prepared.error());
+    if (auto entered = shop::enter_recording(**library, *prepared); !entered) return answer.wrong(entered.error());
+    for (const auto& remark : prepared->remarks) fmt::print(stderr, "{}\n", remark);
+    return answer.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()}, {"seconds", prepared->index.end.seconds() - prepared->index.start().seconds()}, {"lines", prepared->narration.size()}, {"remarks", prepared->remarks}},
+                      fmt::format("{} is in the library: {} frames, {} lines of narration.", prepared->entry.name, prepared->index.times.size(), prepared->narration.size()));
+}
+
+int list(const Answer& answer, const std::string& folder) {
+    if (!std::filesystem::exists(folder + "/library.db")) return answer.wrong({core::ErrorCode::NotFound, fmt::format("There is no library in {}.", folder), folder}, kWrongUse);
+    auto library = store::Library::open(folder);
+    if (!library) return answer.wrong(library.error());
+    const auto guides = (*library)->guides();
+    const auto recordings = (*library)->recordings();
+    if (!guides) return answer.wrong(guides.error());
+    if (!recordings) return answer.wrong(recordings.error());
+    json out{{"guides", json::array()}, {"recordings", json::array()}};
+    std::string words;
+    for (const auto& g : *guides) {
+        out["guides"].push_back({{"id", g.id.text()}, {"title", g.title}, {"machine", g.machine}, {"editions", g.editions}, {"changed", g.changed}});
+        words += fmt::format("guide      {:34} {} · {}, {} edition{}\n", g.id.text(), g.machine, g.title, g.editions, g.editions == 1 ? "" : "s");
+    }
+    for (const auto& r : *recordings) {
+        out["recordings"].push_back({{"id", r.id.text()}, {"name", r.name}, {"narration", r.has_narration}});
+        words += fmt::format("recording  {}  {}{}\n", r.id.text().substr(0, 12), r.name, r.has_narration ? "" : " (no narration)");
+    }
+    return answer.say(out, words);
+}
+
+int check(const Answer& answer, const std::string& folder, const std::string& guide) {
+    auto library = store::Library::open(folder);
+    if (!library) return answer.wrong(library.error());
+    const auto procedure = (*library)->load_guide(store::GuideId(guide));
+    if (!procedure) return answer.wrong(procedure.error(), kWrongUse);
+    const auto points = core::open_points(*procedure);
+    json out = json::array();
+    std::string words;
+    for (const auto& p : points) {
+        out.push_back({{"text", p.text}, {"stops_issue", p.stops_issue}});
+        words += (p.stops_issue ? "must  " : "open  ") + p.text + "\n";
+    }
+    return answer.say({{"open", out}}, points.empty() ? "Nothing is open." : words, points.empty() ? kFine : kFoundWrong);
+}
+
+int issue(const Answer& answer, const std::string& folder, const std::string& guide, const std::string& to, const std::string& author, const std::string& checker) {
+    auto library = store::Library::open(folder);
+    if (!library) return answer.wrong(library.error());
+    auto request = shop::prepare_issue(**library, store::GuideId(guide), author, checker);
+    if (!request) return answer.wrong(request.error());
+    const auto progress = [&](const std::string& what, double share) { return answer.as_json || show_progress(what, share); };
+    const std::string kept = request->folder;
+    // The pack goes where it was asked for first: if that fails, no edition is kept.
+    for (const std::string& place : {to, kept}) {
+        request->folder = place;
+        if (auto written = publish::write_pack(*request, progress); !written) return answer.wrong(written.error());
+    }
+    const auto hash = shop::enter_edition(**library, store::GuideId(guide), *request);
+    if (!hash) return answer.wrong(hash.error());
+    return answer.say({{"edition", request->edition.number}, {"sha256", *hash}, {"folder", to}, {"changes", request->edition.changes}}, fmt::format("Edition {} of {} is in {} ({}).", request->edition.number, guide, to, publish::edition_mark(request->edition, *hash)));
+}
+
+int verify(const Answer& answer, const std::string& pack) {
+    const auto v = publish::verify_pack(pack);
+    if (!v) return answer.wrong(v.error(), v.error().code == core::ErrorCode::NotFound || v.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
+    std::string words = v->good ? fmt::format("The pack is what was issued: {}.", v->edition) : "The pack is not what was issued:";
+    for (const auto& t : v->troubles) words += "\n  " + t;
+    return answer.say({{"ok", v->good}, {"edition", v->edition}, {"troubles", v->troubles}}, words, v->good ? kFine : kFoundWrong);
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    QCoreApplication application(argc, argv);
+    CLI::App app{"Turns recorded service jobs into illustrated step-by-step guides.", "anagraph-cli"};
+    app.require_subcommand(1);
+    app.fallthrough();
+    Answer answer;
+    app.add_flag("--json", answer.as_json, "answer as JSON");
+    std::string a;
+    std::string b;
+    std::string c;
+    std::string author = "author";
+    std::string checker;
+    int code = kFine;
+
+    auto* read_command = app.add_subcommand("read", "find figures, steps, cautions ... in a narration");
+    read_command->add_option("FILE", a, "WebVTT, SRT or timed text")->required();
+    read_command->callback([&] { code = read(answer, a); });
+
+    auto* import_command = app.add_subcommand("import", "bring a recording into a library");
+    import_command->add_option("LIBRARY", a)->required();
+    import_command->add_option("RECORDING", b)->required();
+    import_command->add_option("--narration", c, "its timed text; without it, a file of the same name beside the recording");
+    import_command->callback([&] { code = import(answer, a, b, c); });
+
+    auto* list_command = app.add_subcommand("list", "the guides and recordings of a library");
+    list_command->add_option("LIBRARY", a)->required();
+    list_command->callback([&] { code = list(answer, a); });
+
+    auto* check_command = app.add_subcommand("check", "what is still open in a guide");
+    check_command->add_option("LIBRARY", a)->required();
+    check_command->add_option("GUIDE", b)->required();
+    check_command->callback([&] { code = check(answer, a, b); });
+
+    auto* issue_command = app.add_subcommand("issue", "freeze the next edition of a guide and write its pack");
+    issue_command->add_option("LIBRARY", a)->required();
+    issue_command->add_option("GUIDE", b)->required();
+    issue_command->add_option("--to", c, "folder of the pack")->required();
+    issue_command->add_option("--author", author, "who wrote it, by post")->capture_default_str();
+    issue_command->add_option("--checker", checker, "who checked it, by post; not the author")->required();
+    issue_command->callback([&] { code = issue(answer, a, b, c, author, checker); });
+
+    auto* verify_command = app.add_subcommand("verify", "is a pack what was issued?");
+    verify_command->add_option("PACK", a, "the pack's folder")->required();
+    verify_command->callback([&] { code = verify(answer, a); });
+
+    auto* calc_command = app.add_subcommand("calc", "workshop arithmetic");
+    calc_command->require_subcommand(1);
+    calc_command->fallthrough();
+    auto* convert_command = calc_command->add_subcommand("convert", "a quantity in another unit, e.g. calc convert \"18 lbf.ft\" Nm");
+    convert_command->footer("Factors: NIST SP 811, appendix B. No more digits come out than went in: 18 lbf.ft is 24 N·m.");
+    convert_command->add_option("Q", a, "quantity, as in \"18 lbf.ft\" or \"1 3/4 L\"")->required();
+    convert_command->add_option("UNIT", b)->required();
+    convert_command->callback([&] { code = convert(answer, a, b); });
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        const int r = app.exit(e);
+        return r == 0 ? kFine : kWrongUse;
+    }
+    return code;
+}

@@ -1,0 +1,37 @@
+// Result<T> and Error: how every layer below the window reports what went wrong. No exception crosses a layer.
+#pragma once
+
+#include <string>
+#include <tl/expected.hpp>
+#include <utility>
+
+namespace anagraph::core {
+
+enum class ErrorCode {
+    BadInput,    // the text, file or value given is not what it should be
+    NotFound,    // a file, guide, step, item ... that is not there
+    Unreadable,  // it is there, but cannot be opened or read
+    Unwritable,  // it cannot be written: read-only, no permission
+    NoSpace,     // the disk is full
+    Busy,        // somebody else has it open
+    Damaged,     // it was readable once and is no longer what it was
+    Refused,     // possible, but a rule says no
+    Cancelled,   // the person stopped it
+};
+
+/// What went wrong, for the person: one sentence that says what is wrong and what to do, and where (file, step, field).
+struct Error {
+    ErrorCode code = ErrorCode::BadInput;
+    std::string message;
+    std::string place;
+};
+
+template <class T>
+using Result = tl::expected<T, Error>;
+using Outcome = Result<void>;
+
+inline tl::unexpected<Error> fail(ErrorCode code, std::string message, std::string place = {}) {
+    return tl::make_unexpected(Error{code, std::move(message), std::move(place)});
+}
+
+}  // namespace anagraph::core

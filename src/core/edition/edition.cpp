@@ -1,0 +1,117 @@
+#include "core/edition/edition.h"
+
+#include <fmt/format.h>
+#include <fmt/ranges.h>
+
+#include <algorithm>
+#include <nlohmann/json.hpp>
+
+#include "core/procedure/json.h"
+#include "core/procedure/text.h"
+
+namespace anagraph::core {
+
+using nlohmann::json;
+
+json to_json(const Edition& e) {
+    return {{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()}, {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
+}
+
+Result<Edition> edition_from_json(const json& j) {
+    const auto bad = [] { return fail(ErrorCode::BadInput, "This is no edition of a guide, or a damaged one; take edition.json from a pack that verifies."); };
+    if (!j.is_object() || !j.contains("procedure") || !j.contains("edition") || !j.at("edition").is_number_integer()) return bad();
+    for (const char* name : {"issued", "author", "checker"})
+        if (!j.contains(name) || !j.at(name).is_string()) return bad();
+    auto procedure = procedure_from_json(j.at("procedure"));
+    if (!procedure) return tl::make_unexpected(procedure.error());
+    Edition e{j.at("edition").get<int>(), j.at("issued").get<std::string>(), j.at("author").get<std::string>(), j.at("checker").get<std::string>(), std::move(*procedure), {}};
+    if (j.contains("changes") && j.at("changes").is_array())
+        for (const auto& c : j.at("changes"))
+            if (c.is_string()) e.changes.push_back(c.get<std::string>());
+    return e;
+}
+
+// nlohmann::json keeps object keys sorted by their bytes, which is the canonical order.
+std::string canonical_text(const json& j) { return j.dump(-1, ' ', false, json::error_handler_t::replace) + "\n"; }
+
+namespace {
+
+std::string in_steps(const Procedure& p, const FigureId& id) {
+    const auto steps = steps_using(p, id);
+    if (steps.empty()) return "";
+    return fmt::format(" Used in step{} {}.", steps.size() == 1 ? "" : "s", fmt::join(steps, ", "));
+}
+
+std::string both_units(const FigureValue& v) {
+    const std::string other = other_system_text(v);
+    return other.empty() ? text_of(v) : fmt::format("{} ({})", text_of(v), other);
+}
+
+void figure_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
+    for (const auto& f : after.figures) {
+        const Figure* old = before.find(f.id);
+        const std::string title = title_of(after, f);
+        if (old == nullptr) {
+            out.push_back({fmt::format("New: {}, {}.{}", title, both_units(f.value), in_steps(after, f.id)), true});
+            continue;
+        }
+        if (old->value != f.value) out.push_back({fmt::format("{}: now {}; it was {}.{}", title, both_units(f.value), both_units(old->value), in_steps(after, f.id)), true});
+        const Standing was = standing_of(*old);
+        const Standing is = standing_of(f);
+        if (was != is) out.push_back({fmt::format("{} is now {}; it was {}.", title, name_of(is), name_of(was)), is != Standing::Proved});
+    }
+    for (const auto& f : before.figures)
+        if (after.find(f.id) == nullptr) out.push_back({fmt::format("No longer given: {} ({}).", title_of(before, f), text_of(f.value)), true});
+}
+
+std::string step_title(std::size_t index, const Step& s) { return fmt::format("Step {}, {}", index + 1, s.heading.empty() ? "(no heading)" : s.heading); }
+
+void step_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
+    std::vector<StepId> order_before;
+    std::vector<StepId> order_after;
+    for (std::size_t i = 0; i < after.steps.size(); ++i) {
+        const Step& s = after.steps[i];
+        const Step* old = before.find(s.id);
+        if (old == nullptr) {
+            out.push_back({fmt::format("New: {}.", step_title(i, s)), true});
+            continue;
+        }
+        order_after.push_back(s.id);
+        if (old->cautions != s.cautions) out.push_back({fmt::format("{}: its cautions changed. Read them again.", step_title(i, s)), true});
+        if (old->heading != s.heading) out.push_back({fmt::format("{}: it was headed \u201C{}\u201D.", step_title(i, s), old->heading), false});
+        if (old->lines != s.lines) {
+            for (const auto& line : s.lines)
+                if (std::find(old->lines.begin(), old->lines.end(), line) == old->lines.end()) out.push_back({fmt::format("{}: it now says \u201C{}\u201D", step_title(i, s), rendered(after, line)), false});
+            for (const auto& line : old->lines)
+                if (std::find(s.lines.begin(), s.lines.end(), line) == s.lines.end()) out.push_back({fmt::format("{}: it no longer says \u201C{}\u201D", step_title(i, s), rendered(before, line)), false});
+        }
+        if (old->checks != s.checks) out.push_back({fmt::format("{}: what to check changed.", step_title(i, s)), true});
+        if (old->plates != s.plates || old->clip != s.clip) out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
+    }
+    for (std::size_t i = 0; i < before.steps.size(); ++i) {
+        if (after.find(before.steps[i].id) == nullptr) out.push_back({fmt::format("No longer there: {}.", step_title(i, before.steps[i])), true});
+        else order_before.push_back(before.steps[i].id);
+    }
+    if (order_before != order_after) {
+        std::vector<std::string> headings;
+        for (const auto& s : after.steps) headings.push_back(s.heading);
+        out.push_back({fmt::format("The order of the steps changed. It is now: {}.", fmt::join(headings, "; ")), true});
+    }
+}
+
+}  // namespace
+
+std::vector<Difference> differences(const Procedure& before, const Procedure& after) {
+    std::vector<Difference> out;
+    figure_differences(before, after, out);
+    step_differences(before, after, out);
+    for (const auto& item : after.items) {
+        const Item* old = before.find(item.id);
+        if (old != nullptr && *old != item) out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec, item.number.empty() ? "" : ", part " + item.number), false});
+    }
+    if (before.header != after.header) out.push_back({"Title, number, variants or the shop's note changed.", false});
+    std::stable_sort(out.begin(), out.end(), [](const Difference& a, const Difference& b) { return a.read_again && !b.read_again; });
+    return out;
+}
+
+}  // namespace anagraph::core

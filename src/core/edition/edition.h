@@ -1,0 +1,37 @@
+// Edition: a frozen, numbered version of a guide. Its canonical JSON is what is hashed, kept and compared; it never changes.
+#pragma once
+
+#include <nlohmann/json_fwd.hpp>
+#include <string>
+#include <vector>
+
+#include "core/procedure/procedure.h"
+
+namespace anagraph::core {
+
+struct Edition {
+    int number = 1;
+    std::string issued;   // UTC, "2026-11-25T10:42:08Z"
+    std::string author;   // by post: "author"
+    std::string checker;  // by post: "checker"
+    Procedure procedure;
+    std::vector<std::string> changes;  // what a learner of the edition before must know, in words; empty for the first
+    friend bool operator==(const Edition&, const Edition&) = default;
+};
+
+nlohmann::json to_json(const Edition& edition);
+Result<Edition> edition_from_json(const nlohmann::json& j);
+
+/// Canonical text: UTF-8, keys in order of their bytes, no spaces, no floating numbers, one newline at the end. The same
+/// value gives the same bytes on every machine, so its SHA-256 names the edition.
+std::string canonical_text(const nlohmann::json& j);
+
+/// What differs between two versions of a guide, in words a learner understands, most important first.
+struct Difference {
+    std::string text;
+    bool read_again = false;  // a figure, caution or the order changed: who learned the old one must be told
+    friend bool operator==(const Difference&, const Difference&) = default;
+};
+std::vector<Difference> differences(const Procedure& before, const Procedure& after);
+
+}  // namespace anagraph::core

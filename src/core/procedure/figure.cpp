@@ -1,0 +1,159 @@
+#include "core/procedure/figure.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <utility>
+
+namespace anagraph::core {
+namespace {
+
+struct KindName {
+    FigureKind kind;
+    std::string_view name;
+    std::string_view spoken;
+};
+constexpr std::array<KindName, 16> kKinds{{
+    {FigureKind::Torque, "torque", "torque"}, {FigureKind::Turn, "turn", "turn"}, {FigureKind::Volume, "volume", "amount"}, {FigureKind::Size, "size", "size"},
+    {FigureKind::Grade, "grade", "grade"}, {FigureKind::PartNumber, "part_number", "part number"}, {FigureKind::Pressure, "pressure", "pressure"},
+    {FigureKind::Temperature, "temperature", "temperature"}, {FigureKind::Duration, "duration", "time"}, {FigureKind::Interval, "interval", "interval"},
+    {FigureKind::Reading, "reading", "reading"}, {FigureKind::Length, "length", "length"}, {FigureKind::Speed, "speed", "speed"},
+    {FigureKind::Percent, "percent", "share"}, {FigureKind::Count, "count", "count"}, {FigureKind::Force, "force", "force"},
+}};
+
+std::string folded(std::string_view text) {
+    std::string out;
+    for (const char c : text)
+        if (std::string_view(" -_./").find(c) == std::string_view::npos) out += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+    return out;
+}
+
+struct Span {
+    double low;
+    double high;
+    double slack;  // half of the last place written, in the same unit
+};
+
+std::optional<Span> span_in(const FigureValue& v, const Unit& unit) {
+    const Unit* own = find_unit(v.unit);
+    const auto low = Number::parse(v.low);
+    if (own == nullptr || own->dimension != unit.dimension || !low) return std::nullopt;
+    const auto high = v.high.empty() ? low : Number::parse(v.high);
+    if (!high) return std::nullopt;
+    const double slack = std::abs(convert(low->value() + low->half_step(), *own, unit) - convert(low->value(), *own, unit));
+    return Span{convert(low->value(), *own, unit), convert(high->value(), *own, unit), slack};
+}
+
+}  // namespace
+
+std::string_view name_of(FigureKind kind) {
+    return std::find_if(kKinds.begin(), kKinds.end(), [&](const KindName& k) { return k.kind == kind; })->name;
+}
+std::string_view spoken_name_of(FigureKind kind) {
+    return std::find_if(kKinds.begin(), kKinds.end(), [&](const KindName& k) { return k.kind == kind; })->spoken;
+}
+std::optional<FigureKind> figure_kind(std::string_view name) {
+    const auto it = std::find_if(kKinds.begin(), kKinds.end(), [&](const KindName& k) { return k.name == name; });
+    return it == kKinds.end() ? std::nullopt : std::optional(it->kind);
+}
+
+std::string text_of(const FigureValue& v) {
+    if (!v.known()) return "not known";
+    const Unit* unit = find_unit(v.unit);
+    const std::string number = v.high.empty() ? v.low : fmt::format("{} to {}", v.low, v.high);
+    if (unit == nullptr) return number;
+    if (unit->dimension == Dimension::Count) return number;
+    if (unit->id == "turn") return number + (v.low == "1" || v.low.find('/') != std::string::npos ? " turn" : " turns");
+    return fmt::format("{} {}", number, unit->symbol);
+}
+
+std::string other_system_text(const FigureValue& v) {
+    const Unit* unit = find_unit(v.unit);
+    const auto low = Number::parse(v.low);
+    if (unit == nullptr || !low || unit->partner.empty()) return {};
+    const Unit* partner = find_unit(unit->partner);
+    const std::string first = display_other_system({*low, unit}, v.high.empty() ? Rounding::Nearest : Rounding::Up);
+    if (v.high.empty()) return first;
+    const auto high = Number::parse(v.high);
+    if (!high) return first;
+    // A range is narrowed, never widened, by rounding: its lower end goes up and its upper end down.
+    const std::string second = display_other_system({*high, unit}, Rounding::Down);
+    const std::string bare = first.substr(0, first.size() - partner->symbol.size() - 1);
+    return fmt::format("{} to {}", bare, second);
+}
+
+Result<FigureValue> parse_figure_value(std::string_view text) {
+    std::string s(text);
+    s.erase(0, s.find_first_not_of(' '));
+    s.erase(s.find_last_not_of(' ') + 1);
+    if (s.empty()) return FigureValue{};
+    if (const auto to = s.find(" to "); to != std::string::npos) {
+        const auto high = Quantity::parse(s.substr(to + 4));
+        const auto low = Number::parse(s.substr(0, to));
+        if (!high) return tl::make_unexpected(high.error());
+        if (!low) return tl::make_unexpected(low.error());
+        if (low->value() >= high->number.value()) return fail(ErrorCode::BadInput, fmt::format("\"{}\" runs from the larger to the smaller; write the smaller end first.", s));
+        return FigureValue{low->text(), high->number.text(), std::string(high->unit->id)};
+    }
+    const auto quantity = Quantity::parse(s);
+    if (quantity) return FigureValue{quantity->number.text(), "", std::string(quantity->unit->id)};
+    // Grades, part numbers and letter sizes hold letters and digits without a unit.
+    const bool starts_with_number = s.front() >= '0' && s.front() <= '9';
+    const bool has_letter = std::any_of(s.begin(), s.end(), [](unsigned char c) { return std::isalpha(c) != 0; });
+    const bool code = has_letter && s.find(' ') == std::string::npos && s.size() <= 24;
+    if (code || (!starts_with_number && has_letter && s.size() <= 40)) return FigureValue{s, "", ""};
+    return tl::make_unexpected(quantity.error());
+}
+
+std::string_view name_of(Standing standing) {
+    switch (standing) {
+        case Standing::Open: return "open";
+        case Standing::Proved: return "proved";
+        case Standing::Disputed: return "disputed";
+    }
+    return "";
+}
+
+bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance) {
+    const Unit* unit = find_unit(value.unit);
+    if (unit == nullptr || find_unit(other.unit) == nullptr) return folded(value.low) == folded(other.low) && value.high == other.high && value.unit == other.unit;
+    const auto a = span_in(value, *unit);
+    const auto b = span_in(other, *unit);
+    if (!a || !b) return false;
+    const auto given = Number::parse(tolerance);
+    const double reach = (given ? given->value() : a->slack) + b->slack + 1e-9;
+    if (value.high.empty() && other.high.empty()) return std::abs(a->low - b->low) <= reach;
+    // A single value agrees with a range it lies in; two ranges agree when both ends do.
+    if (value.high.empty()) return a->low >= b->low - reach && a->low <= b->high + reach;
+    if (other.high.empty()) return b->low >= a->low - reach && b->low <= a->high + reach;
+    return std::abs(a->low - b->low) <= reach && std::abs(a->high - b->high) <= reach;
+}
+
+Standing standing_of(const Figure& f) {
+    if (!f.value.known() || f.proofs.empty()) return Standing::Open;
+    const auto proof_agrees = [&](const Proof& p) { return agrees(f.value, p.value, f.tolerance); };
+    if (std::none_of(f.proofs.begin(), f.proofs.end(), proof_agrees)) return Standing::Disputed;
+    if (!f.settled.empty()) return Standing::Proved;
+    const bool all = std::all_of(f.proofs.begin(), f.proofs.end(), proof_agrees) && std::all_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return agrees(f.value, c.value, f.tolerance); });
+    return all ? Standing::Proved : Standing::Disputed;
+}
+
+std::string argue_standing(const Figure& f) {
+    if (f.proofs.empty()) {
+        if (f.claims.empty()) return "Nobody has said it and no source gives it: find it, or leave it as not known.";
+        return f.claims.size() == 1 ? "Said once; speech alone proves nothing. Add the source that gives it." : fmt::format("Said {} times; speech alone proves nothing. Add the source that gives it.", f.claims.size());
+    }
+    if (!f.value.known()) return "A source is named, but no value is chosen.";
+    std::string differs;
+    for (const auto& p : f.proofs)
+        if (!agrees(f.value, p.value, f.tolerance)) differs += fmt::format("{}{} gives {}", differs.empty() ? "" : "; ", p.place.empty() ? "a source" : p.place, text_of(p.value));
+    for (const auto& c : f.claims)
+        if (!agrees(f.value, c.value, f.tolerance)) differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
+    if (differs.empty()) return fmt::format("{} gives {}; everything said agrees with it.", f.proofs.front().place.empty() ? "The source" : f.proofs.front().place, text_of(f.proofs.front().value));
+    if (!f.settled.empty()) return fmt::format("Settled: {}. What differs: {}.", f.settled, differs);
+    return fmt::format("Against {}: {}. Say why the value holds, or change it.", text_of(f.value), differs);
+}
+
+}  // namespace anagraph::core

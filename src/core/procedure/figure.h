@@ -1,0 +1,82 @@
+// A figure: a value the learner works to, with the claims heard for it and the sources that prove it.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/base/frame_time.h"
+#include "core/base/result.h"
+#include "core/procedure/ids.h"
+#include "core/quantity/quantity.h"
+
+namespace anagraph::core {
+
+enum class FigureKind { Torque, Turn, Volume, Size, Grade, PartNumber, Pressure, Temperature, Duration, Interval, Reading, Length, Speed, Percent, Count, Force };
+
+std::string_view name_of(FigureKind kind);          // "part_number": as in files
+std::string_view spoken_name_of(FigureKind kind);   // "part number": as a person reads it
+std::optional<FigureKind> figure_kind(std::string_view name);
+
+/// A value with the digits as they were written: "25" Nm, "8" to "10" mm, "75W90" without a unit. Empty `low`: not known.
+struct FigureValue {
+    std::string low;
+    std::string high;  // upper end of a range, or empty
+    std::string unit;  // ASCII id, empty for grades and part numbers
+    bool known() const { return !low.empty(); }
+    friend bool operator==(const FigureValue&, const FigureValue&) = default;
+};
+
+/// The value as printed: "25 N·m", "8 to 10 mm", "3/4 turn", "75W90"; "not known" when it is not.
+std::string text_of(const FigureValue& value);
+/// The same in the other unit system, or empty where there is none.
+std::string other_system_text(const FigureValue& value);
+/// Reads "25 Nm", "8 to 10 mm", "75W90". Errors: BadInput for a number with a unit nobody knows, or a range upside down.
+Result<FigureValue> parse_figure_value(std::string_view text);
+
+/// A figure as spoken: where, in which words, and what was understood.
+struct Claim {
+    RecordingId recording;
+    FrameTime at;
+    std::string words;
+    FigureValue value;
+    friend bool operator==(const Claim&, const Claim&) = default;
+};
+
+/// A source that gives the value, and where in it.
+struct Proof {
+    SourceId source;
+    std::string place;  // "page 2, torque table, line 3"
+    FigureValue value;
+    friend bool operator==(const Proof&, const Proof&) = default;
+};
+
+enum class Standing { Open, Proved, Disputed };
+std::string_view name_of(Standing standing);
+
+struct Figure {
+    FigureId id;
+    FigureKind kind = FigureKind::Torque;
+    ItemId item;          // what it is about; may be empty
+    std::string purpose;  // "tightening torque", "refill with filter"
+    FigureValue value;
+    std::string tolerance;  // half width in the unit of the value, as written; empty when not given
+    std::vector<Claim> claims;
+    std::vector<Proof> proofs;
+    std::string settled;  // why the author holds to the value although evidence differs; empty: not settled
+    friend bool operator==(const Figure&, const Figure&) = default;
+};
+
+/// Do two values say the same, within the digits written and the tolerance (in `value`'s unit)?
+/// A force never agrees with a torque. Texts agree when they are equal but for spaces, dashes and case.
+bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance);
+
+/// The standing that the evidence gives. Open: no value, or no source behind it (speech alone proves nothing).
+/// Proved: a source gives the value and all else agrees, or the author settled the difference with a reason.
+/// Disputed: a source or a claim differs and nobody has settled it; or the value is not what any source gives.
+Standing standing_of(const Figure& figure);
+/// The standing argued in one sentence: "Book page 2 gives 25 N·m; the claim at 1:19 differs by 4 %."
+std::string argue_standing(const Figure& figure);
+
+}  // namespace anagraph::core

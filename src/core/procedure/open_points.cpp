@@ -1,0 +1,59 @@
+#include "core/procedure/open_points.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <set>
+
+#include "core/procedure/text.h"
+
+namespace anagraph::core {
+namespace {
+
+void step_points(const Procedure& p, const Step& s, std::size_t index, std::vector<OpenPoint>& out) {
+    const auto add = [&](Station station, std::string text, bool stops) { out.push_back({station, fmt::format("Step {}: {}", index + 1, text), s.id, {}, stops}); };
+    if (s.heading.empty()) add(Station::Sheet, "it has no heading yet; say what is done, as an order.", true);
+    if (s.lines.empty()) add(Station::Sheet, "no instruction is written yet.", true);
+    std::set<std::string> unknown;
+    for (const auto& line : s.lines)
+        for (auto& name : unknown_names(p, line)) unknown.insert(std::move(name));
+    for (const auto& c : s.cautions)
+        for (auto& name : unknown_names(p, c.text)) unknown.insert(std::move(name));
+    for (const auto& name : unknown) add(Station::Sheet, fmt::format("the text names {}, which is not in this guide.", name), true);
+    for (const auto& id : s.heard) {
+        const bool written = std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& l) { return names(l, TokenKind::Figure, id.text()); });
+        if (const Figure* f = p.find(id); f != nullptr && !written) add(Station::Sheet, fmt::format("\"{}\" was taken from the tape but no line gives it.", title_of(p, *f)), false);
+    }
+    if (s.plates.empty()) add(Station::Plates, "no picture shows it yet.", false);
+    std::set<ItemId> shown;
+    for (const auto& plate : s.plates)
+        for (const auto& c : plate.callouts) shown.insert(c.item);
+    if (!s.plates.empty())
+        for (const auto& line : s.lines)
+            for (const auto& piece : pieces_of(line)) {
+                const Item* item = piece.kind == TokenKind::Item ? p.find(ItemId(piece.text)) : nullptr;
+                const bool visible = item != nullptr && item->kind != ItemKind::Tool && item->kind != ItemKind::Fluid && item->kind != ItemKind::Protection;
+                if (visible && shown.insert(item->id).second) add(Station::Plates, fmt::format("the {} is named but not called out on its picture.", item->name), false);
+            }
+}
+
+}  // namespace
+
+std::vector<OpenPoint> open_points(const Procedure& p) {
+    std::vector<OpenPoint> out;
+    for (const auto& f : p.figures)
+        if (standing_of(f) != Standing::Proved) out.push_back({Station::Figures, fmt::format("{} is {}. {}", title_of(p, f), name_of(standing_of(f)), argue_standing(f)), {}, f.id, false});
+    for (std::size_t i = 0; i < p.steps.size(); ++i) step_points(p, p.steps[i], i, out);
+    return out;
+}
+
+std::vector<std::string> reasons_not_to_issue(const Procedure& p) {
+    std::vector<std::string> out;
+    if (p.steps.empty()) out.emplace_back("The guide has no steps yet: bracket them on the tape or add them on the sheet.");
+    if (p.header.number.empty()) out.emplace_back("The guide has no number of the shop yet; give it one above.");
+    for (const auto& point : open_points(p))
+        if (point.stops_issue) out.push_back(point.text);
+    return out;
+}
+
+}  // namespace anagraph::core

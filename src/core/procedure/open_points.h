@@ -1,0 +1,28 @@
+// Open points: what still has to be decided or done before a guide goes out, counted for each station.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/procedure/procedure.h"
+
+namespace anagraph::core {
+
+enum class Station { Tape, Figures, Sheet, Plates, Issue };
+
+struct OpenPoint {
+    Station station = Station::Sheet;
+    std::string text;  // one sentence: what and why
+    StepId step;       // where, as far as it applies
+    FigureId figure;
+    bool stops_issue = false;  // an edition cannot go out with it
+};
+
+/// Open points of figures, sheet and plates; those of the tape need its narration and are found by the tape itself.
+std::vector<OpenPoint> open_points(const Procedure& p);
+
+/// Why an edition cannot be issued now, a sentence each; empty when it can. Open and disputed figures do not stop it:
+/// they are printed as what they are.
+std::vector<std::string> reasons_not_to_issue(const Procedure& p);
+
+}  // namespace anagraph::core

@@ -1,0 +1,106 @@
+#include "core/procedure/procedure.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+
+#include "core/procedure/text.h"
+
+namespace anagraph::core {
+namespace {
+
+template <class Thing, class IdType>
+const Thing* find_in(const std::vector<Thing>& things, const IdType& id) {
+    const auto it = std::find_if(things.begin(), things.end(), [&](const Thing& t) { return t.id == id; });
+    return it == things.end() ? nullptr : &*it;
+}
+
+template <class Enum, std::size_t N>
+std::string_view name_in(const std::array<std::pair<Enum, std::string_view>, N>& table, Enum value) {
+    return std::find_if(table.begin(), table.end(), [&](const auto& e) { return e.first == value; })->second;
+}
+template <class Enum, std::size_t N>
+std::optional<Enum> value_in(const std::array<std::pair<Enum, std::string_view>, N>& table, std::string_view name) {
+    const auto it = std::find_if(table.begin(), table.end(), [&](const auto& e) { return e.second == name; });
+    return it == table.end() ? std::nullopt : std::optional(it->first);
+}
+
+constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{{{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"}, {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection"}}};
+constexpr std::array<std::pair<SourceKind, std::string_view>, 5> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}}};
+constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{{{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
+
+template <class Uses>
+std::vector<int> steps_where(const Procedure& p, Uses&& uses) {
+    std::vector<int> out;
+    for (std::size_t i = 0; i < p.steps.size(); ++i)
+        if (uses(p.steps[i])) out.push_back(static_cast<int>(i) + 1);
+    return out;
+}
+
+}  // namespace
+
+std::string_view safety_statement() {
+    return "The maker's current book, local codes, the site's rules and its lock-off come before this guide, and licensed practice before both. "
+           "Isolate and lock off the machine, relieve pressure and let hot parts cool before you open anything. Wear the protective gear your site asks for. "
+           "Where a figure is shown as open, disputed or not known, ask before you go on. This guide advises; the person who signs for the work is responsible for it.";
+}
+
+std::string_view name_of(ItemKind kind) { return name_in(kItemKinds, kind); }
+std::optional<ItemKind> item_kind(std::string_view name) { return value_in(kItemKinds, name); }
+std::string_view name_of(SourceKind kind) { return name_in(kSourceKinds, kind); }
+std::optional<SourceKind> source_kind(std::string_view name) { return value_in(kSourceKinds, name); }
+std::string_view name_of(Signal signal) { return name_in(kSignals, signal); }
+std::optional<Signal> signal_of(std::string_view name) { return value_in(kSignals, name); }
+
+const Item* Procedure::find(const ItemId& id) const { return find_in(items, id); }
+const Source* Procedure::find(const SourceId& id) const { return find_in(sources, id); }
+const Figure* Procedure::find(const FigureId& id) const { return find_in(figures, id); }
+const Step* Procedure::find(const StepId& id) const { return find_in(steps, id); }
+const RecordingUse* Procedure::find(const RecordingId& id) const { return find_in(recordings, id); }
+
+std::vector<int> steps_using(const Procedure& p, const FigureId& id) {
+    return steps_where(p, [&](const Step& s) {
+        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end() ||
+               std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id.text()); }) ||
+               std::any_of(s.cautions.begin(), s.cautions.end(), [&](const Caution& c) { return names(c.text, TokenKind::Figure, id.text()); });
+    });
+}
+
+std::vector<int> steps_using(const Procedure& p, const ItemId& id) {
+    return steps_where(p, [&](const Step& s) {
+        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); }) ||
+               std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& plate) { return std::any_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == id; }); }) ||
+               std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Item, id.text()); }) ||
+               std::any_of(s.cautions.begin(), s.cautions.end(), [&](const Caution& c) { return names(c.text, TokenKind::Item, id.text()); });
+    });
+}
+
+std::string title_of(const Procedure& p, const Figure& f) {
+    const Item* item = p.find(f.item);
+    const std::string purpose = f.purpose.empty() ? std::string(spoken_name_of(f.kind)) : f.purpose;
+    std::string title = item == nullptr ? purpose : fmt::format("{}, {}", item->name, purpose);
+    if (!title.empty()) title[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(title[0])));
+    return title;
+}
+
+std::map<ItemId, int> callout_numbers(const Procedure& p) {
+    std::map<ItemId, int> numbers;
+    for (const auto& step : p.steps)
+        for (const auto& plate : step.plates)
+            for (const auto& callout : plate.callouts) numbers.try_emplace(callout.item, static_cast<int>(numbers.size()) + 1);
+    return numbers;
+}
+
+std::string slug_of(std::string_view name) {
+    std::string out;
+    for (const char c : name) {
+        if (std::isalnum(static_cast<unsigned char>(c)) != 0) out += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+        else if (!out.empty() && out.back() != '-') out += '-';
+    }
+    while (!out.empty() && out.back() == '-') out.pop_back();
+    return out.empty() ? "x" : out;
+}
+
+}  // namespace anagraph::core

@@ -1,0 +1,183 @@
+// Procedure: the one value a guide is. Everything the stations show and the publisher prints is derived from it; it is
+// changed by edits only (edit.h).
+#pragma once
+
+#include <map>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/procedure/figure.h"
+#include "core/procedure/ids.h"
+
+namespace anagraph::core {
+
+struct Header {
+    std::string title;     // "100 h service"
+    std::string machine;   // "Perrick PT60"
+    std::string number;    // the shop's number of the guide: "KQ-PT60-100"
+    std::string interval;  // what the service is due at, as read by a person
+    std::vector<std::string> variants;
+    std::string site_note;  // what the shop adds to the safety statement; the statement itself cannot be changed
+    friend bool operator==(const Header&, const Header&) = default;
+};
+
+/// The statement every guide begins with. It is not data of the guide, so no edit can leave it out.
+std::string_view safety_statement();
+
+enum class ItemKind { Part, Fastener, Seal, Fluid, Tool, Vessel, Protection };
+std::string_view name_of(ItemKind kind);
+std::optional<ItemKind> item_kind(std::string_view name);
+
+struct Item {
+    ItemId id;
+    ItemKind kind = ItemKind::Part;
+    std::string name;    // "drain plug"
+    std::string spec;    // "M14, magnetic tip"
+    std::string number;  // part number
+    friend bool operator==(const Item&, const Item&) = default;
+};
+
+enum class SourceKind { Book, Label, Drawing, Measurement, Standard };
+std::string_view name_of(SourceKind kind);
+std::optional<SourceKind> source_kind(std::string_view name);
+
+struct Source {
+    SourceId id;
+    SourceKind kind = SourceKind::Book;
+    std::string title;    // "Perrick PT60 service book"
+    std::string edition;  // "issue 4, 2024"
+    friend bool operator==(const Source&, const Source&) = default;
+};
+
+/// A recording the guide draws on, in the order of the job, and the marks on it that the author has put aside.
+struct RecordingUse {
+    RecordingId id;
+    std::string title;
+    struct Dismissed {
+        FrameTime at;      // start of the segment
+        std::string what;  // the words of the mark
+        friend bool operator==(const Dismissed&, const Dismissed&) = default;
+    };
+    std::vector<Dismissed> dismissed;
+    friend bool operator==(const RecordingUse&, const RecordingUse&) = default;
+};
+
+/// A stretch of a recording, both ends exact frames.
+struct Take {
+    RecordingId recording;
+    FrameTime from;
+    FrameTime to;
+    friend bool operator==(const Take&, const Take&) = default;
+};
+
+/// Signal words of ANSI Z535.6 / ISO 3864-2: danger (will kill or maim), warning (can), caution (minor injury), notice (damage).
+enum class Signal { Danger, Warning, Caution, Notice };
+std::string_view name_of(Signal signal);
+std::optional<Signal> signal_of(std::string_view name);
+
+struct Caution {
+    Signal signal = Signal::Caution;
+    std::string text;
+    friend bool operator==(const Caution&, const Caution&) = default;
+};
+
+/// A verb on items, with the figure it is done to.
+struct Action {
+    std::string verb;
+    std::vector<ItemId> items;
+    FigureId figure;
+    friend bool operator==(const Action&, const Action&) = default;
+};
+
+/// What to look at, what is good, what stops the job.
+struct Check {
+    std::string look;
+    std::string good;
+    std::string stop;
+    friend bool operator==(const Check&, const Check&) = default;
+};
+
+/// A place on a picture in ten-thousandths of its width and height.
+struct Place {
+    int x = 0;
+    int y = 0;
+    friend bool operator==(const Place&, const Place&) = default;
+};
+
+struct Callout {
+    ItemId item;
+    Place target;
+    Place label;
+    friend bool operator==(const Callout&, const Callout&) = default;
+};
+
+/// An annotated still: an exact frame of a recording and what is called out on it.
+struct Plate {
+    PlateId id;
+    RecordingId recording;
+    FrameTime at;
+    std::string caption;
+    std::vector<Callout> callouts;
+    friend bool operator==(const Plate&, const Plate&) = default;
+};
+
+struct Step {
+    StepId id;
+    std::string heading;
+    std::vector<std::string> lines;  // one instruction a line; tokens {figure:ID} and {item:ID}
+    std::vector<Caution> cautions;   // stand before the lines
+    std::vector<Action> actions;
+    std::vector<Check> checks;
+    std::vector<FigureId> heard;  // figures taken from the tape into this step
+    std::vector<Take> takes;
+    std::vector<Plate> plates;
+    std::optional<Take> clip;
+    friend bool operator==(const Step&, const Step&) = default;
+};
+
+struct Procedure {
+    Header header;
+    std::vector<RecordingUse> recordings;
+    std::vector<Item> items;
+    std::vector<Source> sources;
+    std::vector<Figure> figures;
+    std::vector<Step> steps;
+    friend bool operator==(const Procedure&, const Procedure&) = default;
+
+    const Item* find(const ItemId& id) const;
+    const Source* find(const SourceId& id) const;
+    const Figure* find(const FigureId& id) const;
+    const Step* find(const StepId& id) const;
+    const RecordingUse* find(const RecordingId& id) const;
+};
+
+/// The steps (1-based) that use a figure: in text, in an action, or heard in it.
+std::vector<int> steps_using(const Procedure& p, const FigureId& id);
+std::vector<int> steps_using(const Procedure& p, const ItemId& id);
+
+/// "Drain plug, tightening torque": how a figure is called where a person reads it.
+std::string title_of(const Procedure& p, const Figure& figure);
+
+/// The numbers of called-out items: by first appearance over the plates of all steps, so that the same item has the same
+/// number in the whole guide.
+std::map<ItemId, int> callout_numbers(const Procedure& p);
+
+/// A fresh id that reads like the name: "drain plug" -> "drain-plug", "drain-plug-2" when that is taken.
+template <class IdType, class Things>
+IdType fresh_id(std::string_view name, const Things& taken);
+std::string slug_of(std::string_view name);
+
+template <class IdType, class Things>
+IdType fresh_id(std::string_view name, const Things& taken) {
+    const std::string base = slug_of(name);
+    for (int n = 1;; ++n) {
+        IdType id(n == 1 ? base : base + "-" + std::to_string(n));
+        bool used = false;
+        for (const auto& t : taken) used = used || t.id == id;
+        if (!used) return id;
+    }
+}
+
+}  // namespace anagraph::core

@@ -1,0 +1,120 @@
+#include "core/quantity/quantity.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cctype>
+#include <charconv>
+#include <cmath>
+
+namespace anagraph::core {
+namespace {
+
+bool is_digit(char c) { return c >= '0' && c <= '9'; }
+
+std::string_view trimmed(std::string_view s) {
+    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.front()))) s.remove_prefix(1);
+    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.back()))) s.remove_suffix(1);
+    return s;
+}
+
+bool read_double(std::string_view s, double& out) {
+    const auto r = std::from_chars(s.data(), s.data() + s.size(), out, std::chars_format::fixed);
+    return r.ec == std::errc{} && r.ptr == s.data() + s.size() && std::isfinite(out);
+}
+
+bool read_fraction(std::string_view s, double& out) {
+    const auto slash = s.find('/');
+    double a = 0;
+    double b = 0;
+    if (slash == std::string_view::npos || !read_double(s.substr(0, slash), a) || !read_double(s.substr(slash + 1), b) || b == 0) return false;
+    out = a / b;
+    return true;
+}
+
+}  // namespace
+
+Result<Number> Number::parse(std::string_view text) {
+    const std::string_view s = trimmed(text);
+    Number n;
+    n.text_ = std::string(s);
+    const auto bad = [&] { return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no number; write it as 18, 7.5, 5/8 or 1 3/4.", text)); };
+    if (s.empty() || s.size() > 40) return bad();
+    if (s.find('/') != std::string_view::npos) {
+        const auto space = s.find(' ');
+        double whole = 0;
+        double part = 0;
+        if (space != std::string_view::npos && !read_double(trimmed(s.substr(0, space)), whole)) return bad();
+        if (!read_fraction(trimmed(space == std::string_view::npos ? s : s.substr(space + 1)), part)) return bad();
+        n.value_ = whole < 0 ? whole - part : whole + part;
+        n.significant_ = 3;
+        n.half_step_ = 0;
+        return n;
+    }
+    std::string plain(s);
+    std::replace(plain.begin(), plain.end(), ',', '.');
+    if (plain.find_first_not_of("-0123456789.") != std::string::npos || !read_double(plain, n.value_)) return bad();
+    const auto point = plain.find('.');
+    const int decimals = point == std::string::npos ? 0 : static_cast<int>(plain.size() - point - 1);
+    int digits = 0;
+    for (const char c : plain)
+        if (is_digit(c) && (digits > 0 || c != '0')) ++digits;
+    n.significant_ = std::max(1, digits);
+    n.half_step_ = 0.5 * std::pow(10.0, -decimals);
+    return n;
+}
+
+Result<Quantity> Quantity::parse(std::string_view text) {
+    const std::string_view s = trimmed(text);
+    std::size_t at = 0;
+    while (at < s.size() && (is_digit(s[at]) || std::string_view("-.,/ ").find(s[at]) != std::string_view::npos)) ++at;
+    const auto number = Number::parse(s.substr(0, at));
+    if (!number) return tl::make_unexpected(number.error());
+    const std::string_view spelling = trimmed(s.substr(at));
+    const Unit* unit = find_unit(spelling);
+    if (unit == nullptr)
+        return fail(ErrorCode::BadInput, spelling.empty() ? fmt::format("\"{}\" has no unit; add one, as in \"{} Nm\".", text, number->text())
+                                                          : fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC, min.", spelling));
+    return Quantity{*number, unit};
+}
+
+std::string rounded_text(double value, int digits, Rounding rounding) {
+    if (value == 0 || !std::isfinite(value)) return "0";
+    const int exponent = static_cast<int>(std::floor(std::log10(std::abs(value)) + 1e-12));
+    const double step = std::pow(10.0, exponent - digits + 1);
+    const double steps = value / step;
+    // A value that is a whole number of steps but for the error of binary fractions stays where it is.
+    const double near = std::round(steps);
+    double whole = near;
+    if (std::abs(steps - near) > 1e-9 * std::max(1.0, std::abs(near))) {
+        if (rounding == Rounding::Down) whole = std::floor(steps);
+        if (rounding == Rounding::Up) whole = std::ceil(steps);
+    }
+    return fmt::format("{:.{}f}", whole * step, std::max(0, digits - 1 - exponent));
+}
+
+std::string display(const Quantity& quantity) { return fmt::format("{} {}", quantity.number.text(), quantity.unit->symbol); }
+
+std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding) {
+    if (&to == quantity.unit) return display(quantity);
+    const double value = quantity.in(to);
+    if (to.dimension == Dimension::Temperature) {
+        const double half = quantity.number.half_step();
+        const int decimals = half >= 0.5 || half == 0 ? 0 : static_cast<int>(std::lround(-std::log10(half * 2)));
+        const double scale = std::pow(10.0, decimals);
+        const double near = std::round(value * scale);
+        double whole = near;
+        if (std::abs(value * scale - near) > 1e-9 * std::max(1.0, std::abs(near)))
+            whole = rounding == Rounding::Down ? std::floor(value * scale) : rounding == Rounding::Up ? std::ceil(value * scale) : near;
+        return fmt::format("{:.{}f} {}", whole / scale, decimals, to.symbol);
+    }
+    return fmt::format("{} {}", rounded_text(value, quantity.number.significant(), rounding), to.symbol);
+}
+
+std::string display_other_system(const Quantity& quantity, Rounding rounding) {
+    if (quantity.unit->partner.empty()) return {};
+    const Unit* partner = find_unit(quantity.unit->partner);
+    return partner == nullptr ? std::string{} : display_in(quantity, *partner, rounding);
+}
+
+}  // namespace anagraph::core

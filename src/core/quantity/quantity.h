@@ -1,0 +1,58 @@
+// Quantity: a number with its unit, keeping the digits as they were written. "18 lbf·ft" stays 18 and never comes back
+// as 17.999; conversion is for display only. Not a calculator: arithmetic works on value() and says its own precision.
+#pragma once
+
+#include <string>
+#include <string_view>
+
+#include "core/base/result.h"
+#include "core/quantity/unit.h"
+
+namespace anagraph::core {
+
+/// How display may round. A maximum is never rounded up and a minimum never down.
+enum class Rounding { Nearest, Down, Up };
+
+/// A number as a person writes it: "18", "7.5", "1 3/4", "5/8", "1,5". Digits are kept.
+class Number {
+public:
+    /// Errors: BadInput for anything that is no such number, and for a fraction over zero.
+    static Result<Number> parse(std::string_view text);
+
+    const std::string& text() const { return text_; }
+    double value() const { return value_; }
+    /// Digits that count: "25" 2, "0.25" 2, "2.0" 2, "300" 3 (all digits written are meant), a fraction 3.
+    int significant() const { return significant_; }
+    /// Half of the last place written: 0.5 for "18", 0.05 for "1.7", 0 for a fraction.
+    double half_step() const { return half_step_; }
+    friend bool operator==(const Number& a, const Number& b) { return a.text_ == b.text_; }
+
+private:
+    std::string text_ = "0";
+    double value_ = 0;
+    int significant_ = 1;
+    double half_step_ = 0.5;
+};
+
+struct Quantity {
+    Number number;
+    const Unit* unit = nullptr;
+
+    /// "18 lbf.ft", "1 3/4 L", "5/8 in", "25Nm". Errors: BadInput, naming the part that was not understood.
+    static Result<Quantity> parse(std::string_view text);
+    double in(const Unit& to) const { return convert(number.value(), *unit, to); }
+    friend bool operator==(const Quantity& a, const Quantity& b) { return a.unit == b.unit && a.number == b.number; }
+};
+
+/// `value` with `digits` significant digits, without an exponent: (24.405, 2) -> "24", (0.70801, 2) -> "0.71".
+std::string rounded_text(double value, int digits, Rounding rounding = Rounding::Nearest);
+
+/// "18 lbf·ft": the quantity as written, with the printed symbol.
+std::string display(const Quantity& quantity);
+/// The quantity in another unit of its dimension, with no more digits than the original carries: 18 lbf.ft -> "24 N·m".
+/// Temperatures keep the decimals instead, since their zero is arbitrary (5 °C -> 41 °F).
+std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding = Rounding::Nearest);
+/// The same figure in the other unit system, or empty where none is needed (minutes, percent).
+std::string display_other_system(const Quantity& quantity, Rounding rounding = Rounding::Nearest);
+
+}  // namespace anagraph::core

@@ -1,0 +1,68 @@
+#include "media/av.h"
+
+#include <fmt/format.h>
+
+#include <cerrno>
+#include <filesystem>
+
+namespace anagraph::media::av {
+
+using core::ErrorCode;
+using core::fail;
+
+std::string error_text(int code) {
+    char text[AV_ERROR_MAX_STRING_SIZE] = {};
+    av_strerror(code, text, sizeof text);
+    return text;
+}
+
+core::Result<Input> open_input(const std::string& path) {
+    std::error_code ec;
+    const auto size = std::filesystem::file_size(path, ec);
+    if (ec && ec.value() == ENOENT) return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the recording again.", path), path);
+    if (ec) return fail(ErrorCode::Unreadable, fmt::format("{} cannot be opened ({}); check that you may read it.", path, ec.message()), path);
+    if (size == 0) return fail(ErrorCode::BadInput, fmt::format("{} is empty; copy it from the camera again.", path), path);
+    static const bool quiet = [] { av_log_set_level(AV_LOG_FATAL); return true; }();
+    (void)quiet;
+    AVFormatContext* raw = nullptr;
+    int r = avformat_open_input(&raw, path.c_str(), nullptr, nullptr);
+    if (r == AVERROR(EACCES)) return fail(ErrorCode::Unreadable, fmt::format("{} may not be read; change its permissions or copy it somewhere else.", path), path);
+    if (r < 0) return fail(ErrorCode::BadInput, fmt::format("{} is no video that can be read ({}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the camera again.", path, error_text(r)), path);
+    Input input(raw);
+    r = avformat_find_stream_info(input.get(), nullptr);
+    if (r < 0) return fail(ErrorCode::Damaged, fmt::format("{} begins like a video but cannot be read on ({}); copy it from the camera again.", path, error_text(r)), path);
+    return input;
+}
+
+core::Result<Codec> open_decoder(const AVStream& stream, int threads) {
+    const AVCodec* codec = avcodec_find_decoder(stream.codecpar->codec_id);
+    if (codec == nullptr) return fail(ErrorCode::BadInput, fmt::format("Nothing here can decode {}; convert the recording to H.264 first.", avcodec_get_name(stream.codecpar->codec_id)));
+    Codec decoder(avcodec_alloc_context3(codec));
+    avcodec_parameters_to_context(decoder.get(), stream.codecpar);
+    decoder->pkt_timebase = stream.time_base;
+    decoder->thread_count = threads;
+    if (const int r = avcodec_open2(decoder.get(), codec, nullptr); r < 0) return fail(ErrorCode::BadInput, fmt::format("The recording's {} cannot be decoded ({}).", codec->name, error_text(r)));
+    return decoder;
+}
+
+core::FrameTime time_of(std::int64_t ticks, AVRational base) { return {ticks * base.num, base.den}; }
+
+std::int64_t ticks_of(const core::FrameTime& time, AVRational base) {
+    return av_rescale_q(time.num(), AVRational{1, static_cast<int>(time.den())}, base);
+}
+
+Sws converter(const AVFrame& from, int width, int height, AVPixelFormat format, int flags) {
+    Sws sws(sws_getContext(from.width, from.height, static_cast<AVPixelFormat>(from.format), width, height, format, flags, nullptr, nullptr, nullptr));
+    if (!sws) return sws;
+    const bool hd = from.width >= 1280 || from.height > 576;
+    const int matrix = from.colorspace == AVCOL_SPC_UNSPECIFIED || from.colorspace == AVCOL_SPC_RGB ? (hd ? SWS_CS_ITU709 : SWS_CS_ITU601) : static_cast<int>(from.colorspace);
+    const int* table = sws_getCoefficients(matrix);
+    const bool full = from.color_range == AVCOL_RANGE_JPEG;
+    const bool yuv_out = format == AV_PIX_FMT_YUVJ420P || format == AV_PIX_FMT_YUV420P;
+    const int* out_table = yuv_out ? sws_getCoefficients(SWS_CS_ITU601) : table;
+    const int out_full = format == AV_PIX_FMT_YUV420P ? 0 : 1;
+    sws_setColorspaceDetails(sws.get(), table, full ? 1 : 0, out_table, out_full, 0, 1 << 16, 1 << 16);
+    return sws;
+}
+
+}  // namespace anagraph::media::av

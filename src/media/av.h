@@ -1,0 +1,64 @@
+// Owners for the objects of FFmpeg's libraries: a resource is an object, freed when it goes. Nothing else.
+#pragma once
+
+extern "C" {
+#include <libavcodec/avcodec.h>
+#include <libavformat/avformat.h>
+#include <libavutil/channel_layout.h>
+#include <libavutil/display.h>
+#include <libavutil/imgutils.h>
+#include <libavutil/opt.h>
+#include <libavutil/pixdesc.h>
+#include <libswresample/swresample.h>
+#include <libswscale/swscale.h>
+}
+
+#include <memory>
+#include <string>
+
+#include "core/base/frame_time.h"
+#include "core/base/result.h"
+
+namespace anagraph::media::av {
+
+struct FreeInput { void operator()(AVFormatContext* p) const { avformat_close_input(&p); } };
+struct FreeOutput {
+    void operator()(AVFormatContext* p) const {
+        if (p->pb != nullptr && (p->oformat->flags & AVFMT_NOFILE) == 0) avio_closep(&p->pb);
+        avformat_free_context(p);
+    }
+};
+struct FreeCodec { void operator()(AVCodecContext* p) const { avcodec_free_context(&p); } };
+struct FreeFrame { void operator()(AVFrame* p) const { av_frame_free(&p); } };
+struct FreePacket { void operator()(AVPacket* p) const { av_packet_free(&p); } };
+struct FreeSws { void operator()(SwsContext* p) const { sws_freeContext(p); } };
+struct FreeSwr { void operator()(SwrContext* p) const { swr_free(&p); } };
+
+using Input = std::unique_ptr<AVFormatContext, FreeInput>;
+using Output = std::unique_ptr<AVFormatContext, FreeOutput>;
+using Codec = std::unique_ptr<AVCodecContext, FreeCodec>;
+using Frame = std::unique_ptr<AVFrame, FreeFrame>;
+using Packet = std::unique_ptr<AVPacket, FreePacket>;
+using Sws = std::unique_ptr<SwsContext, FreeSws>;
+using Swr = std::unique_ptr<SwrContext, FreeSwr>;
+
+inline Frame frame() { return Frame(av_frame_alloc()); }
+inline Packet packet() { return Packet(av_packet_alloc()); }
+
+/// FFmpeg's own words for one of its error numbers.
+std::string error_text(int code);
+
+/// Opens a recording and finds its streams. Errors: NotFound, Unreadable, BadInput ("is no video"), each with what to do.
+core::Result<Input> open_input(const std::string& path);
+
+/// A decoder for a stream, ready to be fed. `threads` 0: as many as there are cores.
+core::Result<Codec> open_decoder(const AVStream& stream, int threads = 0);
+
+core::FrameTime time_of(std::int64_t ticks, AVRational base);
+std::int64_t ticks_of(const core::FrameTime& time, AVRational base);
+
+/// A converter from decoded frames to another size and format, with the colour conversion a player uses: the stream's own
+/// matrix, or BT.709 for pictures above 576 lines and BT.601 below where the file does not say.
+Sws converter(const AVFrame& from, int width, int height, AVPixelFormat format, int flags);
+
+}  // namespace anagraph::media::av

@@ -1,0 +1,265 @@
+#include "media/clip.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <filesystem>
+#include <limits>
+#include <vector>
+
+
+#include "media/av.h"
+
+namespace anagraph::media {
+namespace {
+
+using core::ErrorCode;
+using core::fail;
+using core::Outcome;
+
+class ClipCutter {
+public:
+    ClipCutter(std::string recording, const core::Take& take, std::string out, int max_width, const Progress& progress)
+        : recording_(std::move(recording)), take_(take), out_(std::move(out)), max_width_(max_width), progress_(progress) {}
+
+    Outcome run() {
+        auto done = cut();
+        output_.reset();
+        std::error_code ec;
+        if (done) std::filesystem::rename(temporary(), out_, ec);
+        if (done && ec) done = fail(ErrorCode::Unwritable, fmt::format("{} could not be written ({}); check that the folder may be written.", out_, ec.message()), out_);
+        if (!done) std::filesystem::remove(temporary(), ec);
+        return done;
+    }
+
+private:
+    std::string temporary() const { return out_ + ".tmp"; }
+
+    Outcome trouble(int code) const {
+        if (code == AVERROR(ENOSPC)) return fail(ErrorCode::NoSpace, fmt::format("The disk is full, so the clip {} could not be written; free some space and try again.", out_), out_);
+        return fail(ErrorCode::Unwritable, fmt::format("The clip {} could not be written ({}).", out_, av::error_text(code)), out_);
+    }
+
+    Outcome cut() {
+        auto input = av::open_input(recording_);
+        if (!input) return tl::make_unexpected(input.error());
+        input_ = std::move(*input);
+        const int v = av_find_best_stream(input_.get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
+        if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture.", recording_), recording_);
+        video_ = input_->streams[v];
+        auto decoder = av::open_decoder(*video_);
+        if (!decoder) return tl::make_unexpected(decoder.error());
+        decoder_ = std::move(*decoder);
+        const int s = av_find_best_stream(input_.get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
+        if (s >= 0)
+            if (auto sound = av::open_decoder(*input_->streams[s], 1)) {
+                sound_ = input_->streams[s];
+                sound_decoder_ = std::move(*sound);
+            }
+        from_ticks_ = av::ticks_of(take_.from, video_->time_base);
+        to_ticks_ = av::ticks_of(take_.to, video_->time_base);
+        // One key frame before the cut is enough; two seconds more make room for frames shown before it.
+        const std::int64_t early = from_ticks_ - static_cast<std::int64_t>(2.0 / av_q2d(video_->time_base));
+        avformat_seek_file(input_.get(), v, std::numeric_limits<std::int64_t>::min(), early, early, 0);
+        auto packet = av::packet();
+        bool video_done = false;
+        bool sound_done = sound_ == nullptr;
+        while (!(video_done && sound_done) && av_read_frame(input_.get(), packet.get()) >= 0) {
+            Outcome fed;
+            if (packet->stream_index == v) fed = feed_video(packet.get(), video_done);
+            else if (sound_ != nullptr && packet->stream_index == sound_->index) fed = feed_sound(packet.get(), sound_done);
+            av_packet_unref(packet.get());
+            if (!fed) return fed;
+        }
+        bool ignored = false;
+        if (auto fed = feed_video(nullptr, ignored); !fed) return fed;
+        if (sound_ != nullptr)
+            if (auto fed = feed_sound(nullptr, ignored); !fed) return fed;
+        if (!output_) return fail(ErrorCode::NotFound, fmt::format("Between {} and {} the recording holds no picture; choose another stretch.", core::clock_text(take_.from), core::clock_text(take_.to)), recording_);
+        return close();
+    }
+
+    Outcome feed_video(AVPacket* packet, bool& done) {
+        avcodec_send_packet(decoder_.get(), packet);
+        while (avcodec_receive_frame(decoder_.get(), frame_.get()) >= 0) {
+            const std::int64_t pts = frame_->best_effort_timestamp;
+            if (pts >= to_ticks_) {
+                done = true;
+            } else if (pts >= from_ticks_) {
+                if (auto written = write_picture(pts); !written) return written;
+            }
+            av_frame_unref(frame_.get());
+        }
+        return {};
+    }
+
+    static int even(double x) { return std::max(2, static_cast<int>(std::lround(x / 2)) * 2); }
+
+    Outcome open_output(const AVFrame& f) {
+        AVFormatContext* raw = nullptr;
+        avformat_alloc_output_context2(&raw, nullptr, "mp4", nullptr);
+        output_.reset(raw);
+        const AVCodec* h264 = avcodec_find_encoder_by_name("libx264");
+        if (h264 == nullptr) return fail(ErrorCode::Unwritable, "This system has no H.264 encoder (libx264), so clips cannot be made; install it.");
+        const int width = f.width > max_width_ ? even(max_width_) : even(f.width);
+        encoder_.reset(avcodec_alloc_context3(h264));
+        encoder_->width = width;
+        encoder_->height = even(static_cast<double>(f.height) * width / f.width);
+        encoder_->pix_fmt = AV_PIX_FMT_YUV420P;
+        encoder_->time_base = video_->time_base;
+        encoder_->sample_aspect_ratio = f.sample_aspect_ratio;
+        encoder_->colorspace = AVCOL_SPC_SMPTE170M;  // the converter writes BT.601, limited range
+        encoder_->color_range = AVCOL_RANGE_MPEG;
+        encoder_->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
+        av_opt_set(encoder_->priv_data, "preset", "medium", 0);
+        av_opt_set(encoder_->priv_data, "crf", "23", 0);
+        if (const int r = avcodec_open2(encoder_.get(), h264, nullptr); r < 0) return trouble(r);
+        AVStream* picture = avformat_new_stream(raw, nullptr);
+        avcodec_parameters_from_context(picture->codecpar, encoder_.get());
+        picture->time_base = video_->time_base;
+        if (const auto* matrix = av_stream_get_side_data(video_, AV_PKT_DATA_DISPLAYMATRIX, nullptr)) {
+            if (auto* copy = av_stream_new_side_data(picture, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t))) std::copy_n(matrix, 9 * sizeof(std::int32_t), copy);
+        }
+        if (sound_ != nullptr)
+            if (auto opened = open_sound(raw); !opened) return opened;
+        if (const int r = avio_open(&raw->pb, temporary().c_str(), AVIO_FLAG_WRITE); r < 0) return trouble(r);
+        AVDictionary* options = nullptr;
+        av_dict_set(&options, "movflags", "+faststart", 0);
+        const int r = avformat_write_header(raw, &options);
+        av_dict_free(&options);
+        return r < 0 ? trouble(r) : Outcome{};
+    }
+
+    Outcome open_sound(AVFormatContext* raw) {
+        const AVCodec* aac = avcodec_find_encoder(AV_CODEC_ID_AAC);
+        sound_encoder_.reset(avcodec_alloc_context3(aac));
+        sound_encoder_->sample_rate = 48000;
+        sound_encoder_->ch_layout = AV_CHANNEL_LAYOUT_MONO;
+        sound_encoder_->sample_fmt = AV_SAMPLE_FMT_FLTP;
+        sound_encoder_->bit_rate = 96000;
+        sound_encoder_->time_base = {1, 48000};
+        sound_encoder_->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
+        if (const int r = avcodec_open2(sound_encoder_.get(), aac, nullptr); r < 0) return trouble(r);
+        AVStream* stream = avformat_new_stream(raw, nullptr);
+        avcodec_parameters_from_context(stream->codecpar, sound_encoder_.get());
+        stream->time_base = sound_encoder_->time_base;
+        return {};
+    }
+
+    Outcome send(AVCodecContext* encoder, const AVFrame* frame, int stream) {
+        int r = avcodec_send_frame(encoder, frame);
+        if (r < 0 && r != AVERROR_EOF) return trouble(r);
+        auto packet = av::packet();
+        while (avcodec_receive_packet(encoder, packet.get()) >= 0) {
+            packet->stream_index = stream;
+            av_packet_rescale_ts(packet.get(), encoder->time_base, output_->streams[stream]->time_base);
+            r = av_interleaved_write_frame(output_.get(), packet.get());
+            if (r < 0) return trouble(r);
+        }
+        return {};
+    }
+
+    Outcome write_picture(std::int64_t pts) {
+        if (!output_)
+            if (auto opened = open_output(*frame_); !opened) return opened;
+        if (!sws_) sws_ = av::converter(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC);
+        auto scaled = av::frame();
+        scaled->format = AV_PIX_FMT_YUV420P;
+        scaled->width = encoder_->width;
+        scaled->height = encoder_->height;
+        av_frame_get_buffer(scaled.get(), 0);
+        sws_scale(sws_.get(), frame_->data, frame_->linesize, 0, frame_->height, scaled->data, scaled->linesize);
+        scaled->pts = pts - from_ticks_;
+        const double done = static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
+        if (progress_ && !progress_(done)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
+        return send(encoder_.get(), scaled.get(), 0);
+    }
+
+    Outcome feed_sound(AVPacket* packet, bool& done) {
+        avcodec_send_packet(sound_decoder_.get(), packet);
+        while (avcodec_receive_frame(sound_decoder_.get(), frame_.get()) >= 0) {
+            const AVFrame& f = *frame_;
+            const double at = av::time_of(f.best_effort_timestamp, sound_->time_base).seconds() - take_.from.seconds();
+            const double length = take_.to.seconds() - take_.from.seconds();
+            if (at >= length) done = true;
+            else if (at + static_cast<double>(f.nb_samples) / f.sample_rate > 0 && f.best_effort_timestamp != AV_NOPTS_VALUE) keep_sound(f, at, length);
+            av_frame_unref(frame_.get());
+        }
+        return {};
+    }
+
+    /// Resamples and keeps what lies within the cut; the wanted samples wait until the pictures have opened the file.
+    void keep_sound(const AVFrame& f, double at, double length) {
+        if (!swr_) {
+            SwrContext* raw = nullptr;
+            AVChannelLayout mono = AV_CHANNEL_LAYOUT_MONO;
+            AVChannelLayout source = f.ch_layout;
+            swr_alloc_set_opts2(&raw, &mono, AV_SAMPLE_FMT_FLT, 48000, &source, static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr);
+            swr_.reset(raw);
+            swr_init(raw);
+        }
+        std::vector<float> samples(static_cast<std::size_t>(swr_get_out_samples(swr_.get(), f.nb_samples)));
+        auto* out = reinterpret_cast<std::uint8_t*>(samples.data());
+        const int n = swr_convert(swr_.get(), &out, static_cast<int>(samples.size()), const_cast<const std::uint8_t**>(f.extended_data), f.nb_samples);
+        const auto wanted = static_cast<std::size_t>(length * 48000);
+        const auto first = static_cast<std::ptrdiff_t>(at * 48000);
+        for (std::ptrdiff_t i = 0; i < n; ++i) {
+            const std::ptrdiff_t place = std::max<std::ptrdiff_t>(first + i, static_cast<std::ptrdiff_t>(pcm_.size()));
+            if (first + i < 0 || place >= static_cast<std::ptrdiff_t>(wanted)) continue;
+            pcm_.resize(static_cast<std::size_t>(place) + 1);
+            pcm_.back() = samples[static_cast<std::size_t>(i)];
+        }
+    }
+
+    Outcome write_sound() {
+        for (std::size_t at = 0; at < pcm_.size(); at += 1024) {
+            auto f = av::frame();
+            f->format = AV_SAMPLE_FMT_FLTP;
+            f->ch_layout = AV_CHANNEL_LAYOUT_MONO;
+            f->sample_rate = 48000;
+            f->nb_samples = static_cast<int>(std::min<std::size_t>(1024, pcm_.size() - at));
+            av_frame_get_buffer(f.get(), 0);
+            std::copy_n(pcm_.begin() + static_cast<std::ptrdiff_t>(at), f->nb_samples, reinterpret_cast<float*>(f->data[0]));
+            f->pts = static_cast<std::int64_t>(at);
+            if (auto sent = send(sound_encoder_.get(), f.get(), 1); !sent) return sent;
+        }
+        return send(sound_encoder_.get(), nullptr, 1);
+    }
+
+    Outcome close() {
+        if (sound_encoder_)
+            if (auto written = write_sound(); !written) return written;
+        if (auto sent = send(encoder_.get(), nullptr, 0); !sent) return sent;
+        const int r = av_write_trailer(output_.get());
+        return r < 0 ? trouble(r) : Outcome{};
+    }
+
+    std::string recording_;
+    core::Take take_;
+    std::string out_;
+    int max_width_;
+    const Progress& progress_;
+    av::Input input_;
+    AVStream* video_ = nullptr;
+    AVStream* sound_ = nullptr;
+    av::Codec decoder_;
+    av::Codec sound_decoder_;
+    av::Codec encoder_;
+    av::Codec sound_encoder_;
+    av::Frame frame_ = av::frame();
+    av::Sws sws_;
+    av::Swr swr_;
+    av::Output output_;
+    std::vector<float> pcm_;
+    std::int64_t from_ticks_ = 0;
+    std::int64_t to_ticks_ = 0;
+};
+
+}  // namespace
+
+core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width, const Progress& progress) {
+    return ClipCutter(recording, take, out, max_width, progress).run();
+}
+
+}  // namespace anagraph::media

@@ -1,0 +1,28 @@
+// Exact frames of the original recording, for stills and exports. Not for playing or scrubbing: see player.h and the proxy.
+#pragma once
+
+#include <cstdint>
+#include <string>
+#include <vector>
+
+#include "core/base/frame_time.h"
+#include "core/base/result.h"
+
+namespace anagraph::media {
+
+/// A picture in memory: rows of blue, green, red, 255; no padding between rows.
+struct Picture {
+    int width = 0;
+    int height = 0;
+    std::vector<std::uint8_t> bgra;
+    bool empty() const { return bgra.empty(); }
+};
+
+/// The frame of `recording` that is shown at `time` (the last one not later than it; the first for earlier times), at
+/// full size and not rotated. Errors: those of opening; NotFound when nothing can be decoded there.
+core::Result<Picture> exact_frame(const std::string& recording, const core::FrameTime& time);
+
+/// The same picture turned upright, `rotation` clockwise in steps of 90 degrees.
+Picture rotated(Picture picture, int rotation);
+
+}  // namespace anagraph::media

@@ -1,0 +1,352 @@
+#include "media/import_pass.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include "media/av.h"
+
+namespace anagraph::media {
+namespace {
+
+using core::ErrorCode;
+using core::fail;
+using core::FrameTime;
+using core::Outcome;
+
+constexpr int kProxyWidth = 640;
+constexpr int kThumbWidth = 192;
+constexpr int kMeasureWidth = 320;
+constexpr double kThumbEvery = 1.0;    // s
+constexpr double kMeasureEvery = 0.2;  // s
+constexpr int kSilence = 10;           // of 255: below this a stretch is a pause
+constexpr int kPauseSteps = 10;        // of 50 ms
+
+Outcome write_trouble(const std::string& path, int error) {
+    if (error == ENOSPC) return fail(ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path);
+    return fail(ErrorCode::Unwritable, fmt::format("{} could not be written ({}); check that the folder may be written.", path, std::strerror(error)), path);
+}
+
+/// Encodes pictures as JPEG: into the proxy's container and into the thumbnail file.
+class JpegEncoder {
+public:
+    static core::Result<JpegEncoder> make(int width, int height, AVRational time_base, int quality) {
+        const AVCodec* codec = avcodec_find_encoder(AV_CODEC_ID_MJPEG);
+        JpegEncoder e;
+        e.codec_.reset(avcodec_alloc_context3(codec));
+        e.codec_->width = width;
+        e.codec_->height = height;
+        e.codec_->pix_fmt = AV_PIX_FMT_YUVJ420P;
+        e.codec_->time_base = time_base;
+        e.codec_->color_range = AVCOL_RANGE_JPEG;
+        e.codec_->flags |= AV_CODEC_FLAG_QSCALE;
+        e.codec_->global_quality = FF_QP2LAMBDA * quality;
+        e.codec_->thread_count = 1;
+        if (const int r = avcodec_open2(e.codec_.get(), codec, nullptr); r < 0) return fail(ErrorCode::BadInput, fmt::format("The small copy could not be made ({}).", av::error_text(r)));
+        e.frame_ = av::frame();
+        e.frame_->format = AV_PIX_FMT_YUVJ420P;
+        e.frame_->width = width;
+        e.frame_->height = height;
+        av_frame_get_buffer(e.frame_.get(), 0);
+        e.packet_ = av::packet();
+        return e;
+    }
+    const AVCodecContext& codec() const { return *codec_; }
+
+    /// The scaled and encoded picture; valid until the next call. Null when the encoder refuses it.
+    AVPacket* encode(const AVFrame& picture, std::int64_t pts) {
+        if (!sws_ || source_width_ != picture.width || source_height_ != picture.height || source_format_ != picture.format) {
+            sws_ = av::converter(picture, codec_->width, codec_->height, AV_PIX_FMT_YUVJ420P, SWS_FAST_BILINEAR);
+            source_width_ = picture.width;
+            source_height_ = picture.height;
+            source_format_ = picture.format;
+        }
+        if (!sws_ || av_frame_make_writable(frame_.get()) < 0) return nullptr;
+        sws_scale(sws_.get(), picture.data, picture.linesize, 0, picture.height, frame_->data, frame_->linesize);
+        frame_->pts = pts;
+        frame_->quality = codec_->global_quality;
+        av_packet_unref(packet_.get());
+        if (avcodec_send_frame(codec_.get(), frame_.get()) < 0 || avcodec_receive_packet(codec_.get(), packet_.get()) < 0) return nullptr;
+        return packet_.get();
+    }
+    const AVFrame& scaled() const { return *frame_; }
+
+private:
+    av::Codec codec_;
+    av::Frame frame_;
+    av::Packet packet_;
+    av::Sws sws_;
+    int source_width_ = 0;
+    int source_height_ = 0;
+    int source_format_ = -1;
+};
+
+int rotation_of(const AVStream& stream) {
+    const auto* matrix = av_stream_get_side_data(&stream, AV_PKT_DATA_DISPLAYMATRIX, nullptr);
+    if (matrix == nullptr) return 0;
+    const double turn = -av_display_rotation_get(reinterpret_cast<const std::int32_t*>(matrix));
+    return (static_cast<int>(std::lround(turn / 90)) % 4 + 4) % 4 * 90;
+}
+
+class Pass {
+public:
+    Pass(std::string recording, std::string folder, const Progress& progress) : recording_(std::move(recording)), folder_(std::move(folder)), progress_(progress) {}
+
+    core::Result<RecordingIndex> run() {
+        if (auto opened = open(); !opened) return tl::make_unexpected(opened.error());
+        auto packet = av::packet();
+        int r = 0;
+        while ((r = av_read_frame(input_.get(), packet.get())) >= 0) {
+            Outcome fed;
+            if (packet->stream_index == video_->index) fed = feed_video(packet.get());
+            else if (sound_ != nullptr && packet->stream_index == sound_->index) feed_sound(packet.get());
+            av_packet_unref(packet.get());
+            if (!fed) return abandon(fed.error());
+        }
+        if (r != AVERROR_EOF) index_.remarks.push_back(fmt::format("The recording is damaged after {} and was read up to there.", core::clock_text(index_.times.empty() ? FrameTime{} : index_.times.back(), false)));
+        if (auto fed = feed_video(nullptr); !fed) return abandon(fed.error());
+        if (sound_ != nullptr) feed_sound(nullptr);
+        if (index_.times.empty()) return abandon({ErrorCode::BadInput, fmt::format("{} has no picture that can be decoded; copy it from the camera again.", recording_), recording_});
+        if (auto done = finish(); !done) return abandon(done.error());
+        return std::move(index_);
+    }
+
+private:
+    Outcome open() {
+        auto input = av::open_input(recording_);
+        if (!input) return tl::make_unexpected(input.error());
+        input_ = std::move(*input);
+        const int v = av_find_best_stream(input_.get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
+        if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture, only sound or text; choose the film itself.", recording_), recording_);
+        video_ = input_->streams[v];
+        if ((video_->disposition & AV_DISPOSITION_ATTACHED_PIC) != 0) return fail(ErrorCode::BadInput, fmt::format("{} is a sound file with a cover picture; choose the film itself.", recording_), recording_);
+        auto decoder = av::open_decoder(*video_);
+        if (!decoder) return tl::make_unexpected(decoder.error());
+        decoder_ = std::move(*decoder);
+        const int s = av_find_best_stream(input_.get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
+        if (s >= 0) {
+            if (auto sound = av::open_decoder(*input_->streams[s], 1)) {
+                sound_ = input_->streams[s];
+                sound_decoder_ = std::move(*sound);
+                index_.has_sound = true;
+            } else {
+                index_.remarks.push_back("The sound of this recording cannot be decoded, so it is silent here.");
+            }
+        }
+        index_.width = video_->codecpar->width;
+        index_.height = video_->codecpar->height;
+        if (index_.width < 16 || index_.height < 16) return fail(ErrorCode::BadInput, fmt::format("{} has no picture of a usable size; choose another recording.", recording_), recording_);
+        index_.rotation = rotation_of(*video_);
+        duration_ = input_->duration > 0 ? static_cast<double>(input_->duration) / AV_TIME_BASE : 0;
+        return open_outputs();
+    }
+
+    static int even(double x) { return std::max(2, static_cast<int>(std::lround(x / 2)) * 2); }
+
+    Outcome open_outputs() {
+        const double shape = static_cast<double>(index_.height) / index_.width;
+        const int width = std::min(kProxyWidth, even(index_.width));
+        auto proxy = JpegEncoder::make(width, even(width * shape), video_->time_base, 5);
+        auto thumb = JpegEncoder::make(kThumbWidth, even(kThumbWidth * shape), video_->time_base, 4);
+        if (!proxy || !thumb) return tl::make_unexpected((proxy ? thumb : proxy).error());
+        proxy_encoder_ = std::move(*proxy);
+        thumb_encoder_ = std::move(*thumb);
+        AVFormatContext* raw = nullptr;
+        avformat_alloc_output_context2(&raw, nullptr, "matroska", nullptr);
+        proxy_.reset(raw);
+        AVStream* stream = avformat_new_stream(raw, nullptr);
+        avcodec_parameters_from_context(stream->codecpar, &proxy_encoder_.codec());
+        stream->time_base = video_->time_base;
+        const std::string path = temporary(kProxyFile);
+        if (const int r = avio_open(&raw->pb, path.c_str(), AVIO_FLAG_WRITE); r < 0) return write_trouble(path, AVUNERROR(r));
+        if (const int r = avformat_write_header(raw, nullptr); r < 0) return write_trouble(path, AVUNERROR(r));
+        thumbs_.open(temporary(kThumbnailFile), std::ios::binary | std::ios::trunc);
+        if (!thumbs_) return write_trouble(temporary(kThumbnailFile), errno);
+        return {};
+    }
+
+    std::string temporary(const char* name) const { return fmt::format("{}/{}.tmp", folder_, name); }
+
+    Outcome feed_video(AVPacket* packet) {
+        const int sent = avcodec_send_packet(decoder_.get(), packet);
+        if (sent < 0 && sent != AVERROR_EOF && packet != nullptr) ++broken_;
+        auto& frame = frame_;
+        while (avcodec_receive_frame(decoder_.get(), frame.get()) >= 0) {
+            const std::int64_t pts = frame->best_effort_timestamp;
+            Outcome taken;
+            if (pts != AV_NOPTS_VALUE && (last_pts_ == AV_NOPTS_VALUE || pts > last_pts_)) taken = take(*frame, pts);
+            av_frame_unref(frame.get());
+            if (!taken) return taken;
+        }
+        return {};
+    }
+
+    Outcome take(const AVFrame& frame, std::int64_t pts) {
+        if (frame.width != index_.width || frame.height != index_.height) {
+            if (!size_changes_) index_.remarks.push_back("The picture changes its size within the recording; it is shown at the first size.");
+            size_changes_ = true;
+        }
+        const FrameTime time = av::time_of(pts, video_->time_base);
+        last_duration_ = last_pts_ == AV_NOPTS_VALUE ? frame.pkt_duration : pts - last_pts_;
+        last_pts_ = pts;
+        const std::size_t number = index_.times.size();
+        index_.times.push_back(time);
+        AVPacket* encoded = proxy_encoder_.encode(frame, pts);
+        if (encoded != nullptr) {
+            encoded->stream_index = 0;
+            av_packet_rescale_ts(encoded, video_->time_base, proxy_->streams[0]->time_base);
+            if (const int r = av_write_frame(proxy_.get(), encoded); r < 0) return write_trouble(temporary(kProxyFile), AVUNERROR(r));
+        }
+        if (number == 0 || time.seconds() - last_thumb_ >= kThumbEvery) {
+            last_thumb_ = time.seconds();
+            if (const AVPacket* picture = thumb_encoder_.encode(proxy_encoder_.scaled(), pts)) {
+                thumbs_.write(reinterpret_cast<const char*>(picture->data), picture->size);
+                if (!thumbs_) return write_trouble(temporary(kThumbnailFile), ENOSPC);
+                index_.thumbnails.push_back({number, thumb_bytes_, picture->size});
+                thumb_bytes_ += picture->size;
+            }
+        }
+        if (number == 0 || time.seconds() - last_measure_ >= kMeasureEvery) {
+            last_measure_ = time.seconds();
+            measure(number);
+        }
+        if (progress_ && number % 8 == 0) {
+            const double done = duration_ > 0 ? (time.seconds() - index_.start().seconds()) / duration_ : 0;
+            if (!progress_(std::clamp(done, 0.0, 1.0))) return fail(ErrorCode::Cancelled, "The import was stopped; nothing of it is kept.");
+        }
+        return {};
+    }
+
+    /// Sharpness and light on the luma of the scaled picture, and whether the shot changed since the last sample.
+    void measure(std::size_t number) {
+        const AVFrame& s = proxy_encoder_.scaled();
+        const cv::Mat luma(s.height, s.width, CV_8UC1, s.data[0], static_cast<std::size_t>(s.linesize[0]));
+        cv::Mat small;
+        cv::resize(luma, small, {kMeasureWidth, std::max(1, s.height * kMeasureWidth / s.width)}, 0, 0, cv::INTER_AREA);
+        cv::Mat edges;
+        cv::Laplacian(small, edges, CV_32F);
+        cv::Scalar mean;
+        cv::Scalar deviation;
+        cv::meanStdDev(edges, mean, deviation);
+        index_.samples.push_back({number, deviation[0] * deviation[0], cv::mean(small)[0]});
+        cv::Mat coarse;
+        cv::resize(small, coarse, {32, 18}, 0, 0, cv::INTER_AREA);
+        if (!last_coarse_.empty() && cv::norm(coarse, last_coarse_, cv::NORM_L1) / (32.0 * 18.0) > 32) index_.shots.push_back(index_.times[number]);
+        last_coarse_ = coarse;
+    }
+
+    void feed_sound(AVPacket* packet) {
+        avcodec_send_packet(sound_decoder_.get(), packet);
+        while (avcodec_receive_frame(sound_decoder_.get(), frame_.get()) >= 0) {
+            const AVFrame& f = *frame_;
+            if (!swr_) {
+                SwrContext* raw = nullptr;
+                AVChannelLayout mono = AV_CHANNEL_LAYOUT_MONO;
+                AVChannelLayout source = f.ch_layout;
+                swr_alloc_set_opts2(&raw, &mono, AV_SAMPLE_FMT_S16, f.sample_rate, &source, static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr);
+                swr_.reset(raw);
+                if (swr_init(raw) < 0) {
+                    swr_.reset();
+                    av_frame_unref(frame_.get());
+                    continue;
+                }
+                sound_rate_ = f.sample_rate;
+            }
+            std::vector<std::int16_t> samples(static_cast<std::size_t>(f.nb_samples));
+            auto* out = reinterpret_cast<std::uint8_t*>(samples.data());
+            const int n = swr_convert(swr_.get(), &out, f.nb_samples, const_cast<const std::uint8_t**>(f.extended_data), f.nb_samples);
+            const double from = f.best_effort_timestamp == AV_NOPTS_VALUE ? sound_end_ : av::time_of(f.best_effort_timestamp, sound_->time_base).seconds();
+            for (int i = 0; i < n; ++i) envelope(from + static_cast<double>(i) / sound_rate_, samples[static_cast<std::size_t>(i)]);
+            sound_end_ = from + static_cast<double>(n) / sound_rate_;
+            av_frame_unref(frame_.get());
+        }
+    }
+
+    void envelope(double seconds, std::int16_t sample) {
+        if (seconds < 0 || seconds > 1e6) return;
+        const auto step = static_cast<std::size_t>(seconds * 1000 / kSoundStepMs);
+        if (step >= index_.sound.size()) index_.sound.resize(step + 1);
+        index_.sound[step] = std::max(index_.sound[step], static_cast<std::uint8_t>(std::min(255, std::abs(static_cast<int>(sample)) >> 7)));
+    }
+
+    void find_pauses() {
+        for (std::size_t i = 0; i < index_.sound.size();) {
+            std::size_t k = i;
+            while (k < index_.sound.size() && index_.sound[k] < kSilence) ++k;
+            if (k - i >= kPauseSteps) index_.pauses.push_back({FrameTime::from_milliseconds(static_cast<std::int64_t>(i) * kSoundStepMs), FrameTime::from_milliseconds(static_cast<std::int64_t>(k) * kSoundStepMs)});
+            i = k + 1;
+        }
+    }
+
+    Outcome finish() {
+        if (broken_ > 0) index_.remarks.push_back(fmt::format("{} damaged piece{} of the recording could not be decoded; some pictures may be missing.", broken_, broken_ == 1 ? "" : "s"));
+        find_pauses();
+        index_.end = av::time_of(last_pts_ + std::max<std::int64_t>(1, last_duration_), video_->time_base);
+        if (const int r = av_write_trailer(proxy_.get()); r < 0) return write_trouble(temporary(kProxyFile), AVUNERROR(r));
+        proxy_.reset();
+        thumbs_.close();
+        if (thumbs_.fail()) return write_trouble(temporary(kThumbnailFile), ENOSPC);
+        std::ofstream out(temporary(kIndexFile), std::ios::binary | std::ios::trunc);
+        out << to_json(index_).dump();
+        out.close();
+        if (out.fail()) return write_trouble(temporary(kIndexFile), ENOSPC);
+        for (const char* name : {kProxyFile, kThumbnailFile, kIndexFile}) {
+            std::error_code ec;
+            std::filesystem::rename(temporary(name), fmt::format("{}/{}", folder_, name), ec);
+            if (ec) return write_trouble(fmt::format("{}/{}", folder_, name), ec.value());
+        }
+        if (progress_) progress_(1.0);
+        return {};
+    }
+
+    tl::unexpected<core::Error> abandon(core::Error error) {
+        proxy_.reset();
+        thumbs_.close();
+        for (const char* name : {kProxyFile, kThumbnailFile, kIndexFile}) {
+            std::error_code ec;
+            std::filesystem::remove(temporary(name), ec);
+        }
+        return tl::make_unexpected(std::move(error));
+    }
+
+    std::string recording_;
+    std::string folder_;
+    const Progress& progress_;
+    RecordingIndex index_;
+    av::Input input_;
+    AVStream* video_ = nullptr;
+    AVStream* sound_ = nullptr;
+    av::Codec decoder_;
+    av::Codec sound_decoder_;
+    av::Frame frame_ = av::frame();
+    av::Swr swr_;
+    int sound_rate_ = 0;
+    double sound_end_ = 0;
+    JpegEncoder proxy_encoder_;
+    JpegEncoder thumb_encoder_;
+    av::Output proxy_;
+    std::ofstream thumbs_;
+    std::int64_t thumb_bytes_ = 0;
+    std::int64_t last_pts_ = AV_NOPTS_VALUE;
+    std::int64_t last_duration_ = 1;
+    double last_thumb_ = 0;
+    double last_measure_ = 0;
+    double duration_ = 0;
+    cv::Mat last_coarse_;
+    int broken_ = 0;
+    bool size_changes_ = false;
+};
+
+}  // namespace
+
+core::Result<RecordingIndex> import_pass(const std::string& recording, const std::string& folder, const Progress& progress) {
+    return Pass(recording, folder, progress).run();
+}
+
+}  // namespace anagraph::media

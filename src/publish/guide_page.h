@@ -1,0 +1,36 @@
+// The HTML page of an edition, from the template: words only; pictures and clips are named, not made.
+#pragma once
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/edition/edition.h"
+
+namespace anagraph::publish {
+
+/// A still of the pack: its file and size in pixels.
+struct StillFile {
+    std::string file;
+    int width = 0;
+    int height = 0;
+};
+
+struct ClipFile {
+    std::string file;
+    std::string captions;       // WebVTT file beside it
+    std::string captions_text;  // the same, for the page itself: browsers refuse caption files opened from a folder
+    std::string poster;
+    int seconds = 0;
+};
+
+/// Files made for the pack, by plate and by step.
+struct PackFiles {
+    std::map<core::PlateId, StillFile> stills;
+    std::map<core::StepId, ClipFile> clips;
+};
+
+std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files);
+
+}  // namespace anagraph::publish

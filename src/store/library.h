@@ -1,0 +1,93 @@
+// Library: the folder that holds a workshop's guides, recordings and editions. A guide is a journal of changes with
+// snapshots; when append() has returned, the change is on disk. One process at a time has a library open.
+#pragma once
+
+#include <cstdint>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/edition/edition.h"
+#include "core/narration/timed_text.h"
+#include "core/procedure/edit.h"
+
+namespace anagraph::store {
+
+using GuideId = core::Id<struct GuideTag>;
+
+struct GuideEntry {
+    GuideId id;
+    std::string title;
+    std::string machine;
+    std::string changed;     // UTC time of the last change
+    int editions = 0;        // how many were issued
+    bool changed_since = false;  // changed after the last edition
+};
+
+struct RecordingEntry {
+    core::RecordingId id;  // SHA-256 of the file
+    std::string name;      // the file's name when it came in
+    std::string path;      // where it lies now, absolute
+    std::string added;     // UTC
+    bool has_narration = false;
+};
+
+/// One line of a guide's history.
+struct HistoryEntry {
+    std::int64_t sequence = 0;
+    std::string at;  // UTC
+    std::string author;
+    core::Change change;
+};
+
+struct IssuedEdition {
+    core::Edition edition;
+    std::string sha256;  // of the canonical text
+};
+
+class Library {
+public:
+    /// Opens the library in `folder`, making it when there is none. Errors: Busy when another process has it open;
+    /// Unwritable for a read-only folder; Damaged; Refused for one written by a newer version; NoSpace.
+    static core::Result<std::unique_ptr<Library>> open(const std::string& folder);
+    ~Library();
+    Library(const Library&) = delete;
+    Library& operator=(const Library&) = delete;
+
+    const std::string& folder() const;
+
+    // -- guides
+    core::Result<std::vector<GuideEntry>> guides() const;
+    core::Result<GuideId> create_guide(const core::Procedure& start, const std::string& author);
+    core::Result<core::Procedure> load_guide(const GuideId& id) const;
+    /// Appends a change that has been applied: `after` is the guide with it. Durable when this returns without an error.
+    core::Outcome append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author);
+    core::Result<std::vector<HistoryEntry>> history(const GuideId& id) const;
+
+    // -- recordings
+    core::Result<std::vector<RecordingEntry>> recordings() const;
+    core::Result<RecordingEntry> recording(const core::RecordingId& id) const;
+    /// Adds a file that was copied to, or is referenced from, `path`. The folder recording_folder(id) exists afterwards.
+    core::Outcome add_recording(const RecordingEntry& entry);
+    core::Outcome set_narration(const core::RecordingId& id, const std::vector<core::Segment>& segments);
+    core::Result<std::vector<core::Segment>> narration(const core::RecordingId& id) const;
+    std::string recording_folder(const core::RecordingId& id) const;
+
+    // -- editions
+    core::Result<std::vector<IssuedEdition>> editions(const GuideId& id) const;
+    /// Keeps an edition for ever. Errors: Conflict-like Refused when that number was already issued.
+    core::Result<std::string> add_edition(const GuideId& id, const core::Edition& edition);
+    /// Where packs of a guide's editions are kept: editions/GUIDE/NUMBER.
+    std::string edition_folder(const GuideId& id, int number) const;
+
+private:
+    struct State;
+    explicit Library(std::unique_ptr<State> state);
+    std::unique_ptr<State> state_;
+};
+
+/// Now, in UTC, as kept everywhere: "2026-11-25T10:42:08Z".
+std::string utc_now();
+
+}  // namespace anagraph::store
