@@ -83,7 +83,8 @@ Whole whole_number(std::span<const Word> w, std::size_t at) {
     Whole head = below_hundred(w, at);
     const std::string next = text_at(w, at + 1);
     if (head.length == 0 && (text_at(w, at) == "a" || text_at(w, at) == "an") && (next == "hundred" || next == "thousand")) head = {1, 1};
-    if (head.length == 0) return {};
+    const bool bare = head.length == 0 && (text_at(w, at) == "hundred" || text_at(w, at) == "thousand");  // "every hundred hours"
+    if (head.length == 0 && !bare) return {};
     long total = 0;
     long current = head.value;
     std::size_t i = at + head.length;

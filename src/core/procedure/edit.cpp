@@ -1,12 +1,10 @@
 #include "core/procedure/edit.h"
 
 #include <fmt/format.h>
-#include <fmt/ranges.h>
 
 #include <algorithm>
 #include <array>
 
-#include "core/procedure/text.h"
 
 namespace anagraph::core {
 namespace {
@@ -38,9 +36,8 @@ auto position(std::vector<Thing>& things, const IdType& id) {
     return std::find_if(things.begin(), things.end(), [&](const Thing& t) { return t.id == id; });
 }
 
-std::string in_steps(const std::vector<int>& steps) { return fmt::format("step{} {}", steps.size() == 1 ? "" : "s", fmt::join(steps, ", ")); }
-
-/// What still refers to a thing that is to be removed, or an empty text.
+/// What still refers to a thing that is to be removed, or an empty text. Words that name it do not hold it back: they are
+/// pointed out as naming something unknown, and undo brings it back.
 std::string holder(const Procedure& p, const RecordingId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
@@ -53,7 +50,12 @@ std::string holder(const Procedure& p, const RecordingId& id) {
     return {};
 }
 std::string holder(const Procedure& p, const ItemId& id) {
-    if (const auto steps = steps_using(p, id); !steps.empty()) return fmt::format("{} still name{} it", in_steps(steps), steps.size() == 1 ? "s" : "");
+    for (std::size_t i = 0; i < p.steps.size(); ++i) {
+        const Step& s = p.steps[i];
+        const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); });
+        const bool shown = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.callouts.begin(), x.callouts.end(), [&](const Callout& c) { return c.item == id; }); });
+        if (done || shown) return fmt::format("step {} still {} it", i + 1, done ? "acts on" : "calls out");
+    }
     for (const auto& f : p.figures)
         if (f.item == id) return fmt::format("the figure \"{}\" is about it", title_of(p, f));
     return {};
@@ -64,10 +66,17 @@ std::string holder(const Procedure& p, const SourceId& id) {
     return {};
 }
 std::string holder(const Procedure& p, const FigureId& id) {
-    const auto steps = steps_using(p, id);
-    return steps.empty() ? std::string{} : fmt::format("{} still use{} it", in_steps(steps), steps.size() == 1 ? "s" : "");
+    for (std::size_t i = 0; i < p.steps.size(); ++i) {
+        const Step& s = p.steps[i];
+        const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; });
+        if (done || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end()) return fmt::format("step {} still uses it", i + 1);
+    }
+    return {};
 }
 std::string holder(const Procedure&, const StepId&) { return {}; }
+
+bool known(const Procedure& p, const RecordingId& id) { return p.find(id) != nullptr; }
+constexpr const char* kNoRecording = "That recording is not used in this guide yet; use it on the Shelf first.";
 
 // Refusals of values that cannot be: an empty text means the thing may be put.
 std::string objection(const Procedure&, const RecordingUse&) { return {}; }
@@ -77,10 +86,14 @@ std::string objection(const Procedure& p, const Figure& f) {
     if (!f.item.empty() && p.find(f.item) == nullptr) return fmt::format("The figure is about \"{}\", which is no item of this guide; add the item first.", f.item.text());
     for (const auto& proof : f.proofs)
         if (p.find(proof.source) == nullptr) return "The figure is proved by a source that is not in this guide; add the source first.";
+    if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return !known(p, c.recording); })) return kNoRecording;
     return {};
 }
 std::string objection(const Procedure& p, const Step& s) {
+    if (s.clip && !known(p, s.clip->recording)) return kNoRecording;
+    if (std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return !known(p, x.recording); })) return kNoRecording;
     for (const auto& t : s.takes) {
+        if (!known(p, t.recording)) return kNoRecording;
         if (!(t.from < t.to)) return "A step ends after it begins; set its end further down the tape.";
         for (const auto& other : p.steps)
             for (const auto& o : other.takes)

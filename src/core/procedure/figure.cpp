@@ -42,7 +42,9 @@ std::optional<Span> span_in(const FigureValue& v, const Unit& unit) {
     if (own == nullptr || own->dimension != unit.dimension || !low) return std::nullopt;
     const auto high = v.high.empty() ? low : Number::parse(v.high);
     if (!high) return std::nullopt;
-    const double slack = std::abs(convert(low->value() + low->half_step(), *own, unit) - convert(low->value(), *own, unit));
+    // Half of the last place said, but not more than 4 %: "two litres" does not cover 1.7.
+    const double half = std::min(low->half_step(), 0.04 * std::abs(low->value()));
+    const double slack = std::abs(convert(low->value() + half, *own, unit) - convert(low->value(), *own, unit));
     return Span{convert(low->value(), *own, unit), convert(high->value(), *own, unit), slack};
 }
 

@@ -31,14 +31,6 @@ constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{{{Item
 constexpr std::array<std::pair<SourceKind, std::string_view>, 5> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}}};
 constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{{{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
 
-template <class Uses>
-std::vector<int> steps_where(const Procedure& p, Uses&& uses) {
-    std::vector<int> out;
-    for (std::size_t i = 0; i < p.steps.size(); ++i)
-        if (uses(p.steps[i])) out.push_back(static_cast<int>(i) + 1);
-    return out;
-}
-
 }  // namespace
 
 std::string_view safety_statement() {
@@ -61,20 +53,15 @@ const Step* Procedure::find(const StepId& id) const { return find_in(steps, id);
 const RecordingUse* Procedure::find(const RecordingId& id) const { return find_in(recordings, id); }
 
 std::vector<int> steps_using(const Procedure& p, const FigureId& id) {
-    return steps_where(p, [&](const Step& s) {
+    const auto uses = [&](const Step& s) {
         return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end() ||
                std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id.text()); }) ||
                std::any_of(s.cautions.begin(), s.cautions.end(), [&](const Caution& c) { return names(c.text, TokenKind::Figure, id.text()); });
-    });
-}
-
-std::vector<int> steps_using(const Procedure& p, const ItemId& id) {
-    return steps_where(p, [&](const Step& s) {
-        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); }) ||
-               std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& plate) { return std::any_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == id; }); }) ||
-               std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Item, id.text()); }) ||
-               std::any_of(s.cautions.begin(), s.cautions.end(), [&](const Caution& c) { return names(c.text, TokenKind::Item, id.text()); });
-    });
+    };
+    std::vector<int> out;
+    for (std::size_t i = 0; i < p.steps.size(); ++i)
+        if (uses(p.steps[i])) out.push_back(static_cast<int>(i) + 1);
+    return out;
 }
 
 std::string title_of(const Procedure& p, const Figure& f) {

@@ -155,7 +155,6 @@ struct Procedure {
 
 /// The steps (1-based) that use a figure: in text, in an action, or heard in it.
 std::vector<int> steps_using(const Procedure& p, const FigureId& id);
-std::vector<int> steps_using(const Procedure& p, const ItemId& id);
 
 /// "Drain plug, tightening torque": how a figure is called where a person reads it.
 std::string title_of(const Procedure& p, const Figure& figure);

@@ -90,7 +90,9 @@ std::string rounded_text(double value, int digits, Rounding rounding) {
         if (rounding == Rounding::Down) whole = std::floor(steps);
         if (rounding == Rounding::Up) whole = std::ceil(steps);
     }
-    return fmt::format("{:.{}f}", whole * step, std::max(0, digits - 1 - exponent));
+    // rounding up may have added a digit: 99.96 -> 100
+    const bool carried = std::abs(whole) >= std::pow(10.0, digits) - 0.5;
+    return fmt::format("{:.{}f}", whole * step, std::max(0, digits - 1 - exponent - (carried ? 1 : 0)));
 }
 
 std::string display(const Quantity& quantity) { return fmt::format("{} {}", quantity.number.text(), quantity.unit->symbol); }

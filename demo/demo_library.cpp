@@ -1,0 +1,199 @@
+#include "demo/demo_library.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <vector>
+
+#include "core/narration/reader.h"
+#include "core/plate/layout.h"
+#include "core/procedure/logging.h"
+#include "shop/intake.h"
+#include "store/library.h"
+
+namespace anagraph::demo {
+namespace {
+
+using namespace core;
+
+struct Film {
+    RecordingId id;
+    media::RecordingIndex index;
+    std::vector<Segment> narration;
+    std::vector<Mark> marks;
+
+    /// The first frame at or after a line's start.
+    FrameTime at(std::size_t line, double later = 0) const {
+        const FrameTime start = line < narration.size() ? narration[line].start : index.end;
+        const FrameTime wanted(start.num() * 1000 + static_cast<std::int64_t>(later * 1000) * start.den(), start.den() * 1000);
+        const auto it = std::lower_bound(index.times.begin(), index.times.end(), wanted);
+        return it == index.times.end() ? index.times.back() : *it;
+    }
+    /// The figures said in a line, as claims.
+    std::vector<Claim> claims(std::size_t line, FigureKind kind) const {
+        std::vector<Claim> out;
+        for (const auto& m : marks)
+            if (m.segment == line && m.kind == MarkKind::Figure && m.figure_kind == kind && !m.taken_back) out.push_back({id, m.at, m.words, m.value});
+        return out;
+    }
+};
+
+const char* const kBook = "perrick-pt60-service-book";
+
+std::vector<Item> items() {
+    using K = ItemKind;
+    const auto item = [](const char* id, K kind, const char* name, const char* spec, const char* number) { return Item{ItemId(id), kind, name, spec, number}; };
+    return {
+        item("cover", K::Part, "gearbox cover", "ribbed", "PT60-1101"), item("zinc-bolts", K::Fastener, "zinc cover bolts", "four M6 × 16", ""), item("black-bolts", K::Fastener, "black cover bolts", "two M6 × 40, deep holes at the front", ""),
+        item("drain-plug", K::Fastener, "drain plug", "M14, magnetic tip", ""), item("washer", K::Seal, "copper washer", "14 × 20 × 1.5, new each time", "PT60-1111"), item("level-plug", K::Fastener, "level plug", "M10, 5 mm hex", ""),
+        item("breather", K::Part, "breather", "fill plug, head 22 mm", ""), item("dipstick", K::Part, "dipstick", "two marks", ""), item("canister", K::Part, "canister filter", "spin-on", "KQ-FC2"), item("o-ring", K::Seal, "canister O-ring", "upper groove", "KQ-FC2-R"),
+        item("strainer", K::Part, "suction strainer", "basket, two wing nuts", ""), item("belt", K::Part, "V-belt", "", ""), item("oil", K::Fluid, "gear oil", "75W90 GL5, two 1 L bottles", "OIL-75W90-1"), item("pan", K::Vessel, "drain pan", "3 L or more", ""),
+        item("socket-10", K::Tool, "10 mm socket", "", ""), item("socket-17", K::Tool, "17 mm socket", "", ""), item("socket-22", K::Tool, "22 mm socket", "", ""), item("hex-5", K::Tool, "5 mm hex key", "", ""), item("torque-wrench", K::Tool, "torque wrench", "5 to 30 N·m", ""),
+        item("gloves", K::Protection, "gloves and eye protection", "", ""),
+    };
+}
+
+class GuideWriter {
+public:
+    GuideWriter(store::Library& library, std::vector<Film> films) : library_(library), films_(std::move(films)) {}
+
+    Outcome write() {
+        Procedure p;
+        p.header = {"100 h service", "Perrick PT60", "KQ-PT60-100", "First at 20 h, then every 100 h or 12 months, whichever comes first", {"PT60"}, "Pump bay: lock off the fuel tap and hang your tag on it."};
+        auto id = library_.create_guide(p, "author");
+        if (!id) return tl::make_unexpected(id.error());
+        id_ = *id;
+        p_ = p;
+        perform("use the recordings", {Put<RecordingUse>{{films_[0].id, "draining", {}}, {}}, Put<RecordingUse>{{films_[1].id, "filter and filling", {}}, {}}});
+        std::vector<Edit> edits;
+        for (auto& i : items()) edits.emplace_back(Put<Item>{std::move(i), {}});
+        edits.emplace_back(Put<Source>{{SourceId(kBook), SourceKind::Book, "Perrick PT60 service book", "issue 4"}, {}});
+        edits.emplace_back(Put<Source>{{SourceId("canister-label"), SourceKind::Label, "print on the canister filter", ""}, {}});
+        perform("enter items and sources", std::move(edits));
+        figures();
+        steps();
+        return outcome_;
+    }
+
+private:
+    void perform(const char* label, std::vector<Edit> edits) {
+        if (!outcome_) return;
+        const Change change{label, std::move(edits)};
+        auto after = core::apply(p_, change);
+        if (!after) {
+            outcome_ = tl::make_unexpected(after.error());
+            return;
+        }
+        p_ = std::move(*after);
+        outcome_ = library_.append(id_, change, p_, "author");
+    }
+
+    void figure(const char* id, FigureKind kind, const char* item, const char* purpose, const char* value, const char* tolerance, std::vector<Claim> claims, const char* place, const char* proof, const char* settled = "") {
+        Figure f{FigureId(id), kind, ItemId(item), purpose, parse_figure_value(value).value_or(FigureValue{}), tolerance, std::move(claims), {}, settled};
+        const std::string where(place);
+        if (!where.empty()) f.proofs.push_back({SourceId(where == "label" ? "canister-label" : kBook), where == "label" ? "beside the arrow" : where, parse_figure_value(proof).value_or(FigureValue{})});
+        perform("prove a figure", {Put<Figure>{std::move(f), {}}});
+    }
+
+    void figures() {
+        using K = FigureKind;
+        const Film& a = films_[0];
+        const Film& b = films_[1];
+        figure("drain-torque", K::Torque, "drain-plug", "tightening torque", "25 Nm", "2.5", a.claims(23, K::Torque), "page 2, torques", "25 Nm");
+        figure("level-torque", K::Torque, "level-plug", "tightening torque", "12 Nm", "1.2", a.claims(27, K::Torque), "page 2, torques", "12 Nm");
+        figure("refill", K::Volume, "oil", "refill with filter", "1.7 L", "", b.claims(12, K::Volume), "page 2, oil", "1.7 L");
+        figure("belt-sag", K::Length, "belt", "sag at 20 N", "8 to 10 mm", "", b.claims(21, K::Length), "page 2, belt", "8 to 10 mm");
+        figure("cover-torque", K::Torque, "zinc-bolts", "tightening torque", "8 Nm", "0.8", b.claims(25, K::Torque), "page 2, torques", "8 Nm");
+        figure("breather-torque", K::Torque, "breather", "tightening torque", "", "", {}, "", "");
+        figure("canister-turn", K::Turn, "canister", "turn after contact", "3/4 turn", "", b.claims(5, K::Turn), "label", "3/4 turn");
+        figure("warm-up", K::Duration, "oil", "warm-up at idle", "5 min", "", a.claims(4, K::Duration), "page 1, running", "5 min");
+        figure("open-below", K::Temperature, "oil", "open below", "60 degC", "", a.claims(5, K::Temperature), "page 1, running", "60 degC");
+        figure("oil-grade", K::Grade, "oil", "grade", "75W90", "", b.claims(11, K::Grade), "page 2, oil", "75W90");
+        figure("between-marks", K::Volume, "dipstick", "between the marks", "0.25 L", "", b.claims(14, K::Volume), "page 2, oil", "0.25 L");
+        figure("run-after", K::Duration, "oil", "run after filling", "2 min", "", b.claims(16, K::Duration), "page 1, running", "2 min");
+        figure("settle", K::Duration, "oil", "wait before reading", "5 min", "", b.claims(18, K::Duration), "page 1, running", "5 min");
+        figure("drain-head", K::Size, "drain-plug", "head", "17 mm", "", a.claims(15, K::Size), "page 2, torques", "17 mm");
+    }
+
+    struct Shot {
+        std::size_t line;
+        double later;
+        const char* caption;
+        std::vector<std::pair<const char*, Place>> called;  // item and its place
+    };
+
+    void step(const char* id, int film, std::size_t from, std::size_t to, const char* heading, std::vector<std::string> lines, std::vector<Caution> cautions, std::vector<Check> checks, std::vector<Shot> shots = {}, bool clip = false) {
+        const Film& f = films_[static_cast<std::size_t>(film)];
+        Step s;
+        s.id = StepId(id);
+        s.heading = heading;
+        s.lines = std::move(lines);
+        s.cautions = std::move(cautions);
+        s.checks = std::move(checks);
+        s.takes.push_back({f.id, f.at(from), f.at(to + 1)});
+        if (const auto offered = bracket_step(p_, f.id, f.at(from), f.at(to + 1), f.marks); offered)
+            for (const auto& e : offered->edits)
+                if (const auto* put = std::get_if<Put<Step>>(&e)) s.actions = put->thing.actions;
+        for (const auto& fig : p_.figures)
+            for (const auto& c : fig.claims)
+                if (c.recording == f.id && !(c.at < f.at(from)) && c.at < f.at(to + 1) && std::find(s.heard.begin(), s.heard.end(), fig.id) == s.heard.end()) s.heard.push_back(fig.id);
+        for (const auto& shot : shots) {
+            Plate plate{PlateId(fmt::format("{}-{}", id, s.plates.size() + 1)), f.id, f.at(shot.line, shot.later), shot.caption, {}};
+            for (const auto& [item, place] : shot.called) plate.callouts.push_back({ItemId(item), place, label_place(place, plate.callouts, 16.0 / 9)});
+            s.plates.push_back(std::move(plate));
+        }
+        if (clip) s.clip = s.takes.front();
+        perform("write a step", {Put<Step>{std::move(s), {}}});
+    }
+
+    void steps();
+
+    store::Library& library_;
+    std::vector<Film> films_;
+    store::GuideId id_;
+    Procedure p_;
+    Outcome outcome_;
+};
+
+void GuideWriter::steps() {
+    using S = Signal;
+    step("warm", 0, 3, 5, "Warm the gearbox oil", {"Run the pump at idle for {figure:warm-up}.", "Stop it and let the oil fall below {figure:open-below}."},
+         {{S::Warning, "Hot oil burns. Wear {item:gloves}; open nothing above {figure:open-below}."}}, {{"hour meter", "reading written down", ""}});
+    step("breather", 0, 6, 7, "Undo the breather", {"Undo the {item:breather} with the {item:socket-22}.", "Only when it has moved, go on to the {item:drain-plug}: what cannot be filled again is not drained."}, {{S::Notice, "Keep dirt out of the open hole."}}, {},
+         {{6, 1.2, "The breather is the fill plug, on top at the filter end", {{"breather", {4460, 3500}}}}});
+    step("cover", 0, 8, 12, "Take off the cover", {"Loosen the four {item:zinc-bolts} and the two {item:black-bolts} with the {item:socket-10}.", "Lay them out in the pattern they came from.", "Take the {item:cover} off."}, {{S::Caution, "The belt runs behind the cover: the pump stands still and is locked off."}}, {},
+         {{9, 0.4, "Four zinc bolts, two black ones at the front", {{"cover", {4300, 3300}}, {"zinc-bolts", {3160, 7060}}, {"black-bolts", {6700, 7240}}}}}, true);
+    step("drain", 0, 13, 18, "Drain the oil", {"Push the {item:pan} under the {item:drain-plug}.", "Crack the {item:drain-plug} with the {item:socket-17}, then finish by hand, pressing in.", "Let it drain until it drips."}, {{S::Warning, "The first jet shoots outward. Stand to the side."}}, {},
+         {{17, 1.4, "Left: drain plug. Right: level plug, which looks like it", {{"drain-plug", {4250, 5120}}, {"level-plug", {6170, 4900}}, {"pan", {3300, 7900}}}}}, true);
+    step("magnet", 0, 19, 20, "Read the magnet", {"Look at the tip of the {item:drain-plug}."}, {}, {{"paste on the magnet", "fine grey paste", "slivers or chips"}}, {{19, 1.6, "Fine grey paste is normal", {{"drain-plug", {4600, 3900}}}}});
+    step("refit", 0, 21, 24, "Refit the drain plug", {"Look into the hole: the old {item:washer} must not stay on the seat.", "Put a new {item:washer} on the {item:drain-plug} and turn it in by hand.", "Tighten the {item:drain-plug} to {figure:drain-torque} with the {item:torque-wrench}."},
+         {{S::Notice, "Aluminium thread: a crossed thread means a new gearbox."}}, {{"drain plug", "dry and clean all round", ""}}, {{22, 2.4, "By hand first", {{"washer", {4300, 5500}}, {"drain-plug", {4550, 5250}}}}}, true);
+    step("level", 0, 25, 27, "Check the level plug", {"Check that the {item:level-plug} is tight: {figure:level-torque} with the {item:hex-5}."}, {{S::Notice, "It looks like the {item:drain-plug}. Do not mix them up."}}, {}, {{27, 1.5, "", {{"drain-plug", {4060, 5320}}, {"level-plug", {6500, 5500}}}}});
+    step("canister", 1, 1, 7, "Change the canister filter", {"Unscrew the {item:canister} by hand over the {item:pan}.", "Check that the old {item:o-ring} came off with it.", "Oil the new {item:o-ring} and lay it in the upper groove.", "Screw the {item:canister} on until it touches, then {figure:canister-turn} more.", "Write date and hours on it."},
+         {{S::Notice, "Two seals leak."}}, {}, {{4, 1.0, "O-ring in the upper groove, oiled", {{"canister", {4900, 7600}}, {"o-ring", {4300, 5900}}}}});
+    step("strainer", 1, 8, 10, "Look at the suction strainer", {"Undo the two wing nuts and pull the {item:strainer}.", "Put it back when it is whole and clean."}, {}, {{"mesh of the basket", "whole and clean", "torn"}}, {{9, 2.0, "", {{"strainer", {4700, 5200}}}}});
+    step("fill", 1, 11, 15, "Fill the gearbox", {"Pour in 1.5 L of {item:oil} ({figure:oil-grade}), wait and read the {item:dipstick}.", "Go on to {figure:refill}. Between the marks lie {figure:between-marks}.", "Screw the {item:breather} in: {figure:breather-torque}."}, {{S::Notice, "The gearbox holds more than goes back: what stays in it counts. Do not pour by the total."}}, {},
+         {{13, 2.2, "", {{"oil", {3700, 2900}}}}}, true);
+    step("read-level", 1, 16, 20, "Run it, look for leaks, read the level", {"Run the pump for {figure:run-after} so that the filter fills; look for leaks.", "Stop it and wait {figure:settle} on level ground.", "Read the {item:dipstick}, resting, not screwed in."}, {{S::Warning, "The belt is open. Keep hands and sleeves away from it."}}, {{"level", "between the two marks", "above the upper mark: draw it off"}},
+         {{19, 2.2, "", {{"dipstick", {5000, 6300}}}}});
+    step("belt", 1, 21, 22, "Check the belt", {"Press the {item:belt} in the middle with 20 N: it gives {figure:belt-sag}."}, {}, {{"sag", "within the limits", "outside: adjust first"}}, {{21, 2.0, "", {{"belt", {3700, 6200}}}}});
+    step("refit-cover", 1, 23, 25, "Refit the cover", {"Put the {item:cover} on and start all six bolts by hand; the {item:black-bolts} belong in the deep holes at the front.", "Tighten crosswise to {figure:cover-torque}."}, {{S::Notice, "Aluminium threads forgive nothing."}}, {}, {{25, 1.6, "", {{"cover", {4200, 4600}}, {"black-bolts", {7400, 7300}}}}});
+    step("close", 1, 26, 28, "Close the job", {"Look again after the first hour.", "Take the old oil and the filter to the waste store.", "Write date and hours in the book."}, {}, {});
+}
+
+}  // namespace
+
+Outcome make_demo_library(const std::string& films, const std::string& folder) {
+    auto library = store::Library::open(folder);
+    if (!library) return tl::make_unexpected(library.error());
+    std::vector<Film> loaded;
+    for (const char* name : {"pt60-service-1.mp4", "pt60-service-2.mp4"}) {
+        auto prepared = shop::prepare_recording((*library)->folder(), films + "/" + name, {});
+        if (!prepared) return tl::make_unexpected(prepared.error());
+        if (auto entered = shop::enter_recording(**library, *prepared); !entered) return entered;
+        loaded.push_back({prepared->entry.id, std::move(prepared->index), prepared->narration, core::read_marks(prepared->narration)});
+    }
+    return GuideWriter(**library, std::move(loaded)).write();
+}
+
+}  // namespace anagraph::demo

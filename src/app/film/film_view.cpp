@@ -1,0 +1,121 @@
+#include "app/film/film_view.h"
+
+#include <QPainter>
+#include <QTransform>
+
+#include "app/session/session.h"
+#include "app/theme/theme.h"
+
+namespace anagraph::app {
+
+FilmView::FilmView(QWidget* parent) : QWidget(parent) {
+    setMinimumSize(240, 135);
+    setAccessibleName(tr("Moving picture"));
+    // The player calls from its own threads: only a queued call crosses over.
+    auto player = media::Player::create([this] { QMetaObject::invokeMethod(this, [this] { take_news(); }, Qt::QueuedConnection); });
+    if (player) player_ = std::move(*player);
+    else trouble_ = theme::text(player.error().message);
+}
+
+FilmView::~FilmView() = default;
+
+void FilmView::open(const LoadedRecording* recording) {
+    if (recording_ == recording) return;
+    recording_ = recording;
+    stop_at_.reset();
+    if (player_) {
+        player_->close();
+        if (recording_ != nullptr) player_->open(recording_->entry.path, recording_->index.times);
+    }
+    emit moved();
+    update();
+}
+
+std::size_t FilmView::frame() const { return player_ ? player_->frame() : 0; }
+core::FrameTime FilmView::time() const { return recording_ == nullptr || recording_->index.times.empty() ? core::FrameTime{} : recording_->index.times[std::min(frame(), recording_->index.times.size() - 1)]; }
+bool FilmView::playing() const { return player_ && player_->playing(); }
+bool FilmView::slow() const { return player_ && player_->speed() < 1; }
+bool FilmView::settling() const { return player_ && player_->seeking(); }
+
+QImage FilmView::picture() const {
+    if (!player_ || player_->picture().empty() || recording_ == nullptr) return {};
+    const auto& pic = player_->picture();
+    const QImage image(pic.bgra.data(), pic.width, pic.height, pic.width * 4, QImage::Format_RGB32);
+    return recording_->index.rotation == 0 ? image : image.transformed(QTransform().rotate(recording_->index.rotation));
+}
+
+QRectF FilmView::picture_rect() const {
+    const bool turned = recording_ != nullptr && recording_->index.rotation % 180 != 0;
+    QSizeF size = recording_ == nullptr ? QSizeF(16, 9) : QSizeF(recording_->index.width, recording_->index.height);
+    if (turned) size.transpose();
+    size.scale(QSizeF(this->size()), Qt::KeepAspectRatio);
+    return {QPointF((width() - size.width()) / 2, 0), size};
+}
+
+void FilmView::show_frame(std::size_t frame) {
+    if (!player_ || recording_ == nullptr) return;
+    stop_at_.reset();
+    player_->show_frame(frame);
+    emit moved();
+}
+
+void FilmView::show_time(const core::FrameTime& time) {
+    if (recording_ != nullptr) show_frame(recording_->index.frame_at(time));
+}
+
+void FilmView::play_until(const core::FrameTime& time) {
+    if (!player_ || recording_ == nullptr) return;
+    stop_at_ = time;
+    player_->play();
+    emit moved();
+}
+
+void FilmView::toggle_play() {
+    if (!player_ || recording_ == nullptr) return;
+    stop_at_.reset();
+    player_->playing() ? player_->pause() : player_->play();
+    emit moved();
+}
+
+void FilmView::pause() {
+    if (player_ && player_->playing()) toggle_play();
+}
+
+void FilmView::step_frames(int by) {
+    if (!player_ || recording_ == nullptr) return;
+    player_->pause();
+    const auto now = static_cast<long>(player_->frame()) + by;
+    show_frame(static_cast<std::size_t>(std::max(0L, now)));
+}
+
+void FilmView::toggle_slow() {
+    if (!player_) return;
+    player_->set_speed(slow() ? 1.0 : 0.5);
+    emit moved();
+}
+
+void FilmView::take_news() {
+    if (!player_ || !player_->poll()) return;
+    if (stop_at_ && player_->playing() && !(time() < *stop_at_)) {
+        stop_at_.reset();
+        player_->pause();
+    }
+    update();
+    emit moved();
+}
+
+void FilmView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    const QRectF r = picture_rect();
+    const QImage image = picture();
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    p.fillRect(r, theme::colour("film"));
+    if (!image.isNull()) {
+        p.drawImage(r, image);
+        return;
+    }
+    p.setPen(theme::colour("on_accent"));
+    p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap, !trouble_.isEmpty() ? trouble_ : recording_ == nullptr ? tr("Choose a recording on the Shelf.") : tr("Opening …"));
+}
+
+}  // namespace anagraph::app

@@ -1,0 +1,64 @@
+// FilmView: the moving picture. Plays a recording, steps frame by frame, shows the exact frame when it rests.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+#include <memory>
+
+#include "core/base/frame_time.h"
+#include "media/player.h"
+#include "media/recording_index.h"
+
+namespace anagraph::app {
+
+struct LoadedRecording;
+
+class FilmView : public QWidget {
+    Q_OBJECT
+public:
+    explicit FilmView(QWidget* parent = nullptr);
+    ~FilmView() override;
+
+    /// Shows a recording, paused at its first frame. Null empties the view.
+    void open(const LoadedRecording* recording);
+    const LoadedRecording* recording() const { return recording_; }
+
+    std::size_t frame() const;
+    core::FrameTime time() const;
+    bool playing() const;
+    bool slow() const;
+    /// True while the picture on the screen is not yet the frame asked for.
+    bool settling() const;
+    /// The picture as the player made it, upright.
+    QImage picture() const;
+    /// Where the picture lies in this widget.
+    QRectF picture_rect() const;
+
+    void show_frame(std::size_t frame);
+    void show_time(const core::FrameTime& time);
+    /// Plays until `time`, then stops there; for hearing one claim.
+    void play_until(const core::FrameTime& time);
+
+public slots:
+    void toggle_play();
+    void pause();
+    void step_frames(int by);
+    void toggle_slow();
+
+signals:
+    void moved();  // frame, playing or speed changed
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    QSize sizeHint() const override { return {640, 360}; }
+
+private:
+    void take_news();
+
+    const LoadedRecording* recording_ = nullptr;
+    std::unique_ptr<media::Player> player_;
+    QString trouble_;
+    std::optional<core::FrameTime> stop_at_;
+};
+
+}  // namespace anagraph::app

@@ -1,0 +1,54 @@
+// The Issue: what changed since the last edition, what stands in the way, who checked; freezing the next edition.
+#pragma once
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QProgressBar>
+#include <QWidget>
+#include <atomic>
+#include <memory>
+
+#include "app/session/session.h"
+#include "app/theme/controls.h"
+
+namespace anagraph::app {
+
+class IssueStation : public QWidget {
+    Q_OBJECT
+public:
+    explicit IssueStation(Session& session, QWidget* parent = nullptr);
+    ~IssueStation() override;
+    QLineEdit& checker() { return *checker_; }
+    bool issuing() const { return issuing_; }
+    /// The folder of the edition chosen in the list, or empty.
+    QString chosen_pack() const;
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    void refresh();
+    void issue();
+    void open_pack();
+    void verify_pack();
+    void save_header();
+
+    Session& session_;
+    QLineEdit* number_ = nullptr;
+    QLineEdit* interval_ = nullptr;
+    QLineEdit* site_note_ = nullptr;
+    QLabel* what_title_ = nullptr;
+    QListWidget* what_ = nullptr;
+    QLineEdit* checker_ = nullptr;
+    KeyButton* issue_ = nullptr;
+    QWidget* work_ = nullptr;
+    QLabel* work_words_ = nullptr;
+    QProgressBar* bar_ = nullptr;
+    QListWidget* editions_ = nullptr;
+    QLabel* verdict_ = nullptr;
+    bool issuing_ = false;
+    std::shared_ptr<std::atomic<bool>> stop_;
+};
+
+}  // namespace anagraph::app

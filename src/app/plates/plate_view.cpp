@@ -1,0 +1,147 @@
+#include "app/plates/plate_view.h"
+
+#include <QKeyEvent>
+#include <QLineF>
+#include <QMouseEvent>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+#include "app/theme/theme.h"
+#include "core/plate/layout.h"
+
+namespace anagraph::app {
+
+PlateView::PlateView(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAccessibleName(tr("Plate: the still with its callouts"));
+    setMinimumSize(420, 240);
+}
+
+void PlateView::show_plate(const core::Plate* plate, const QImage& still, const QString& note) {
+    const bool other = plate == nullptr || !plate_ || plate->id != plate_->id;
+    plate_ = plate == nullptr ? std::nullopt : std::optional(*plate);
+    still_ = still;
+    note_ = note;
+    if (other) selected_.reset();
+    if (selected_ && (!plate_ || *selected_ >= plate_->callouts.size())) selected_.reset();
+    update();
+}
+
+void PlateView::select(std::optional<std::size_t> callout) {
+    selected_ = callout;
+    update();
+    emit selection_changed();
+}
+
+double PlateView::aspect() const { return still_.isNull() ? 16.0 / 9 : static_cast<double>(still_.width()) / still_.height(); }
+
+QRectF PlateView::picture_rect() const {
+    QSizeF size(aspect() * 1000, 1000);
+    size.scale(QSizeF(this->size()), Qt::KeepAspectRatio);
+    return {QPointF((width() - size.width()) / 2, 0), size};
+}
+
+QPointF PlateView::to_widget(const core::Place& place) const {
+    const QRectF r = picture_rect();
+    return {r.left() + place.x * r.width() / 10000, r.top() + place.y * r.height() / 10000};
+}
+
+core::Place PlateView::to_place(const QPointF& point) const {
+    const QRectF r = picture_rect();
+    const auto part = [](double v) { return std::clamp(static_cast<int>(std::lround(v * 10000)), 0, 10000); };
+    return {part((point.x() - r.left()) / r.width()), part((point.y() - r.top()) / r.height())};
+}
+
+double PlateView::radius() const { return core::kDiscRadius * picture_rect().height() / 10000; }
+
+void PlateView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    const QRectF r = picture_rect();
+    p.fillRect(r, theme::colour("film"));
+    if (!still_.isNull()) p.drawImage(r, still_);
+    if (still_.isNull() || !note_.isEmpty()) {
+        p.setPen(theme::colour("on_accent"));
+        p.drawText(r.adjusted(30, 30, -30, -30), Qt::AlignCenter | Qt::TextWordWrap, note_);
+    }
+    if (!plate_) return;
+    const auto numbers = core::callout_numbers(session_.procedure());
+    for (std::size_t i = 0; i < plate_->callouts.size(); ++i) {
+        const auto& c = plate_->callouts[i];
+        const auto n = numbers.find(c.item);
+        theme::draw_callout(p, to_widget(c.target), to_widget(c.label), radius(), n == numbers.end() ? QStringLiteral("?") : QString::number(n->second), selected_ == i);
+    }
+    if (hasFocus()) {
+        p.setPen(QPen(theme::colour("accent"), 2));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(r.adjusted(1, 1, -1, -1));
+    }
+}
+
+void PlateView::mousePressEvent(QMouseEvent* event) {
+    setFocus();
+    if (!plate_ || event->button() != Qt::LeftButton) return;
+    const QPointF at = event->position();
+    dragged_ = false;
+    for (std::size_t i = plate_->callouts.size(); i-- > 0;) {
+        const auto& c = plate_->callouts[i];
+        const bool label = QLineF(at, to_widget(c.label)).length() <= radius() + 3;
+        const bool target = QLineF(at, to_widget(c.target)).length() <= std::max(8.0, radius() * 0.5);
+        if (!label && !target) continue;
+        grip_ = label ? Grip::Label : Grip::Target;
+        select(i);
+        return;
+    }
+    grip_ = Grip::None;
+    select(std::nullopt);
+    if (picture_rect().contains(at)) emit point_clicked(to_place(at));
+}
+
+void PlateView::mouseMoveEvent(QMouseEvent* event) {
+    if (grip_ == Grip::None || !selected_ || !plate_) return;
+    auto& c = plate_->callouts[*selected_];
+    if (grip_ == Grip::Label) c.label = core::clamped(to_place(event->position()), aspect());
+    else c.target = to_place(event->position());
+    dragged_ = true;
+    update();
+}
+
+void PlateView::mouseReleaseEvent(QMouseEvent*) {
+    if (grip_ != Grip::None && dragged_) emit callouts_changed(plate_->callouts, QStringLiteral("move a callout"));
+    grip_ = Grip::None;
+}
+
+void PlateView::keyPressEvent(QKeyEvent* event) {
+    if (!plate_ || plate_->callouts.empty()) {
+        QWidget::keyPressEvent(event);
+        return;
+    }
+    const std::size_t count = plate_->callouts.size();
+    if (event->key() == Qt::Key_N) {
+        select(selected_ ? (*selected_ + 1) % count : 0);
+        return;
+    }
+    const bool arrow = event->key() == Qt::Key_Left || event->key() == Qt::Key_Right || event->key() == Qt::Key_Up || event->key() == Qt::Key_Down;
+    if (!selected_ || !arrow) {
+        QWidget::keyPressEvent(event);
+        return;
+    }
+    // arrows move the label, with Shift the target; Ctrl for fine steps
+    const int step = (event->modifiers() & Qt::ControlModifier) != 0 ? 20 : 150;
+    auto callouts = plate_->callouts;
+    auto& c = callouts[*selected_];
+    auto& place = (event->modifiers() & Qt::ShiftModifier) != 0 ? c.target : c.label;
+    if (event->key() == Qt::Key_Left) place.x -= step;
+    if (event->key() == Qt::Key_Right) place.x += step;
+    if (event->key() == Qt::Key_Up) place.y -= step;
+    if (event->key() == Qt::Key_Down) place.y += step;
+    place.x = std::clamp(place.x, 0, 10000);
+    place.y = std::clamp(place.y, 0, 10000);
+    c.label = core::clamped(c.label, aspect());
+    emit callouts_changed(callouts, QStringLiteral("move a callout"));
+}
+
+}  // namespace anagraph::app

@@ -1,0 +1,49 @@
+// PlateView: the still with its callouts, placed and dragged by mouse or moved by keys.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+#include <optional>
+
+#include "app/session/session.h"
+
+namespace anagraph::app {
+
+class PlateView : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlateView(Session& session, QWidget* parent = nullptr);
+    void show_plate(const core::Plate* plate, const QImage& still, const QString& note);
+    std::optional<std::size_t> selected() const { return selected_; }
+    void select(std::optional<std::size_t> callout);
+    QRectF picture_rect() const;
+    QPointF to_widget(const core::Place& place) const;
+    core::Place to_place(const QPointF& point) const;
+    double aspect() const;
+    const QImage& still() const { return still_; }
+
+signals:
+    void callouts_changed(const std::vector<anagraph::core::Callout>& callouts, const QString& label);
+    void point_clicked(const anagraph::core::Place& place);  // an empty place of the picture
+    void selection_changed();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    double radius() const;
+
+    Session& session_;
+    std::optional<core::Plate> plate_;
+    QImage still_;
+    QString note_;
+    std::optional<std::size_t> selected_;
+    enum class Grip { None, Label, Target } grip_ = Grip::None;
+    bool dragged_ = false;
+};
+
+}  // namespace anagraph::app

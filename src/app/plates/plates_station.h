@@ -1,0 +1,56 @@
+// The Plates: stills of the steps with numbered callouts; what is named and not shown.
+#pragma once
+
+#include <QFutureWatcher>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QWidget>
+#include <map>
+
+#include "app/plates/plate_view.h"
+#include "app/theme/controls.h"
+
+namespace anagraph::app {
+
+class PlatesStation : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlatesStation(Session& session, QWidget* parent = nullptr);
+    void next_open();
+    PlateView& view() { return *view_; }
+    QListWidget& items() { return *items_; }
+    bool still_ready() const { return !view_->still().isNull(); }
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    QWidget* build_side();
+    void refresh();
+    void show_chosen();
+    void add_callout(const core::Place& target);
+    void place_callout();
+    void remove_callout();
+    void remove_plate();
+    void new_item();
+    void nudge_frame(int by);
+    void set_caption();
+    bool put(core::Plate plate, const char* label);
+    const core::Plate* plate() const;
+    const core::Step* step_of_plate() const;
+    void load_still(const core::Plate& plate);
+
+    Session& session_;
+    QListWidget* plates_ = nullptr;
+    PlateView* view_ = nullptr;
+    QLabel* title_ = nullptr;
+    QLabel* moment_ = nullptr;
+    QLabel* missing_ = nullptr;
+    QLineEdit* caption_ = nullptr;
+    QListWidget* items_ = nullptr;
+    core::PlateId chosen_;
+    std::map<std::string, QImage> stills_;  // by recording and moment
+};
+
+}  // namespace anagraph::app

@@ -1,0 +1,96 @@
+// Session: the library and the guide in hand. Every station reads the guide from here and changes it through perform();
+// undo and redo therefore work across stations. What perform() has accepted is on disk.
+#pragma once
+
+#include <QObject>
+#include <QString>
+#include <map>
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "core/narration/reader.h"
+#include "core/procedure/edit.h"
+#include "media/recording_index.h"
+#include "store/library.h"
+
+namespace anagraph::app {
+
+/// A recording as the stations need it: where it lies, what the import learned, what was said and found.
+struct LoadedRecording {
+    store::RecordingEntry entry;
+    media::RecordingIndex index;
+    std::vector<core::Segment> narration;
+    std::vector<core::Mark> marks;
+    QString folder;
+};
+
+class Session : public QObject {
+    Q_OBJECT
+public:
+    explicit Session(std::unique_ptr<store::Library> library, QObject* parent = nullptr);
+
+    store::Library& library() { return *library_; }
+    const store::Library& library() const { return *library_; }
+
+    bool has_guide() const { return !guide_.empty(); }
+    const store::GuideId& guide() const { return guide_; }
+    const core::Procedure& procedure() const { return procedure_; }
+    bool open_guide(const store::GuideId& id);
+    bool new_guide(const core::Header& header);
+
+    /// Applies and saves a change. False, and failed() with the reason, when it is refused or cannot be saved.
+    bool perform(const core::Change& change);
+    /// The same for an offer that may itself have been refused.
+    bool perform(const core::Result<core::Change>& change);
+    void undo();
+    void redo();
+    bool can_undo() const { return !undo_.empty(); }
+    bool can_redo() const { return !redo_.empty(); }
+    QString undo_label() const;
+    QString redo_label() const;
+    /// When the guide was last saved, as shown: "saved 10:42:08".
+    QString saved_text() const { return saved_text_; }
+
+    /// The step in hand: what tape, sheet and plates agree to work on.
+    const core::StepId& step() const { return step_; }
+    void set_step(const core::StepId& id);
+
+    /// Loads a recording once and keeps it; null with failed() when it cannot be read.
+    const LoadedRecording* recording(const core::RecordingId& id);
+    /// Reads it again after it was brought in anew; pointers handed out before stay good.
+    void reload_recording(const core::RecordingId& id);
+    /// The recordings of the guide, or all of the library while the guide has none.
+    std::vector<core::RecordingId> tape_order();
+    /// Marks on all recordings of the guide that nobody has decided on yet.
+    int open_marks();
+
+    QString author() const { return QStringLiteral("author"); }
+
+    /// A place to show, asked for by one station of another.
+    void show_moment(const core::RecordingId& id, const core::FrameTime& at, bool play) { emit moment_asked(id, at, play); }
+    void tell(const QString& sentence) { emit failed(sentence); }
+
+signals:
+    void guide_opened();
+    void changed();
+    void step_changed();
+    void library_changed();
+    void failed(const QString& sentence);
+    void moment_asked(const anagraph::core::RecordingId& id, const anagraph::core::FrameTime& at, bool play);
+
+private:
+    std::optional<LoadedRecording> read_recording(const core::RecordingId& id);
+    bool commit(const core::Change& change, core::Procedure after);
+
+    std::unique_ptr<store::Library> library_;
+    store::GuideId guide_;
+    core::Procedure procedure_;
+    core::StepId step_;
+    std::vector<core::Change> undo_;  // inverses, newest last
+    std::vector<core::Change> redo_;
+    QString saved_text_;
+    std::map<core::RecordingId, LoadedRecording> loaded_;
+};
+
+}  // namespace anagraph::app

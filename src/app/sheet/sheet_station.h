@@ -1,0 +1,46 @@
+// The Sheet: the guide as its reader will see it, edited in place; open points beside it.
+#pragma once
+
+#include <QLabel>
+#include <QListWidget>
+#include <QScrollArea>
+#include <QWidget>
+#include <vector>
+
+#include "app/session/session.h"
+#include "app/sheet/step_card.h"
+#include "app/theme/controls.h"
+
+namespace anagraph::app {
+
+class SheetStation : public QWidget {
+    Q_OBJECT
+public:
+    explicit SheetStation(Session& session, QWidget* parent = nullptr);
+    void next_open();
+    StepCard* card(std::size_t i) { return i < cards_.size() ? cards_[i] : nullptr; }
+
+signals:
+    void moment_asked();
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    void refresh();
+    void mark_current();
+    void move_step(int by);
+    void add_step();
+    void remove_step();
+    StepCard* current();
+
+    Session& session_;
+    QScrollArea* scroll_ = nullptr;
+    QVBoxLayout* stack_ = nullptr;
+    QLabel* safety_ = nullptr;
+    QListWidget* points_ = nullptr;
+    QLabel* points_title_ = nullptr;
+    std::vector<StepCard*> cards_;
+};
+
+}  // namespace anagraph::app

@@ -1,0 +1,245 @@
+#include "app/sheet/step_card.h"
+
+#include <QEvent>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QStyle>
+#include <algorithm>
+
+#include "app/sheet/plate_preview.h"
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+
+namespace anagraph::app {
+
+using theme::text;
+
+StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : QFrame(parent), session_(session), id_(id) {
+    setObjectName(QStringLiteral("card"));
+    auto* across = new QHBoxLayout(this);
+    across->setContentsMargins(16, 12, 16, 12);
+    across->setSpacing(16);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(6);
+    auto* head = new QHBoxLayout;
+    number_ = new QLabel(this);
+    number_->setFont(theme::font("large", true));
+    number_->setMinimumWidth(34);
+    heading_ = new QLineEdit(this);
+    heading_->setObjectName(QStringLiteral("heading"));
+    heading_->setPlaceholderText(tr("what is done, as an order"));
+    heading_->setAccessibleName(tr("Heading"));
+    head->addWidget(number_);
+    head->addWidget(heading_, 1);
+    words->addLayout(head);
+    caution_box_ = new QVBoxLayout;
+    caution_box_->setSpacing(5);
+    line_box_ = new QVBoxLayout;
+    line_box_->setSpacing(1);
+    line_box_->setContentsMargins(38, 0, 0, 0);
+    check_box_ = new QVBoxLayout;
+    check_box_->setContentsMargins(38, 0, 0, 0);
+    words->addLayout(caution_box_);
+    words->addLayout(line_box_);
+    words->addLayout(check_box_);
+    words->addStretch(1);
+    across->addLayout(words, 1);
+    preview_ = new PlatePreview(session, this);
+    across->addWidget(preview_, 0, Qt::AlignTop);
+    watch(heading_);
+    connect(heading_, &QLineEdit::editingFinished, this, [this] { save("write a heading"); });
+    connect(heading_, &QLineEdit::returnPressed, this, [this] {
+        if (lines_.empty()) add_line(-1);
+        else focus_line(0);
+    });
+    refresh();
+}
+
+void StepCard::watch(QWidget* widget) { widget->installEventFilter(this); }
+
+bool StepCard::eventFilter(QObject*, QEvent* event) {
+    if (event->type() == QEvent::FocusIn) {
+        session_.set_step(id_);
+        emit entered();
+    }
+    return false;
+}
+
+void StepCard::refresh() {
+    const auto* s = now();
+    if (s == nullptr) return;
+    const auto& steps = session_.procedure().steps;
+    const auto index = std::find_if(steps.begin(), steps.end(), [&](const core::Step& x) { return x.id == id_; }) - steps.begin();
+    number_->setText(QString::number(index + 1));
+    if (!heading_->hasFocus()) heading_->setText(text(s->heading));
+    show_cautions(*s);
+    show_lines(*s);
+    show_checks(*s);
+    preview_->show_step(*s);
+    const QString name = session_.step() == id_ ? QStringLiteral("cardNow") : QStringLiteral("card");
+    if (objectName() != name) {
+        setObjectName(name);
+        style()->unpolish(this);
+        style()->polish(this);
+    }
+}
+
+void StepCard::show_cautions(const core::Step& step) {
+    while (cautions_.size() > step.cautions.size()) {
+        cautions_.back().row->deleteLater();
+        cautions_.pop_back();
+    }
+    while (cautions_.size() < step.cautions.size()) {
+        auto* row = new QWidget(this);
+        auto* across = new QHBoxLayout(row);
+        across->setContentsMargins(38, 0, 0, 0);
+        auto* signal = new QComboBox(row);
+        for (const auto s : {core::Signal::Danger, core::Signal::Warning, core::Signal::Caution, core::Signal::Notice}) signal->addItem(theme::signal_word(s), static_cast<int>(s));
+        signal->setAccessibleName(tr("Signal word"));
+        signal->setFixedWidth(124);
+        signal->setFocusPolicy(Qt::TabFocus);
+        auto* words = new LineField(session_, tr("Caution"), row);
+        across->addWidget(signal, 0, Qt::AlignTop);
+        across->addWidget(words, 1);
+        watch(words->edit());
+        caution_box_->addWidget(row);
+        const auto i = cautions_.size();
+        connect(signal, &QComboBox::activated, this, [this] { save("change a signal word"); });
+        connect(words, &LineField::finished, this, [this] { save("write a caution"); });
+        connect(words, &LineField::line_after_asked, this, [this] { focus_line(0); });
+        connect(words, &LineField::removal_asked, this, [this, i] {
+            core::Step s = *now();
+            if (i < s.cautions.size()) s.cautions.erase(s.cautions.begin() + static_cast<std::ptrdiff_t>(i));
+            heading_->setFocus();
+            session_.perform(core::Change{"take a caution out", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+        });
+        cautions_.push_back({row, signal, words});
+    }
+    for (std::size_t i = 0; i < cautions_.size(); ++i) {
+        auto& row = cautions_[i];
+        row.signal->setCurrentIndex(row.signal->findData(static_cast<int>(step.cautions[i].signal)));
+        const char* token = step.cautions[i].signal == core::Signal::Danger ? "danger" : step.cautions[i].signal == core::Signal::Warning ? "warning" : step.cautions[i].signal == core::Signal::Caution ? "caution" : "notice";
+        const bool light = step.cautions[i].signal == core::Signal::Danger || step.cautions[i].signal == core::Signal::Notice;
+        row.signal->setStyleSheet(QStringLiteral("QComboBox { background: %1; color: %2; font-weight: bold; border: 0; }").arg(theme::colour(token).name(), light ? QStringLiteral("#fff") : QStringLiteral("#000")));
+        row.words->set_line(step.cautions[i].text);
+    }
+}
+
+void StepCard::show_lines(const core::Step& step) {
+    const std::size_t wanted = std::max<std::size_t>(1, step.lines.size());
+    while (lines_.size() > wanted) {
+        lines_.back()->parentWidget()->deleteLater();
+        lines_.pop_back();
+    }
+    while (lines_.size() < wanted) {
+        auto* row = new QWidget(this);
+        auto* across = new QHBoxLayout(row);
+        across->setContentsMargins(0, 0, 0, 0);
+        const int i = static_cast<int>(lines_.size());
+        auto* number = second(QStringLiteral("%1.").arg(i + 1), row);
+        number->setWordWrap(false);
+        number->setFixedWidth(22);
+        number->setContentsMargins(0, 6, 0, 0);
+        auto* field = new LineField(session_, tr("Instruction %1").arg(i + 1), row);
+        across->addWidget(number, 0, Qt::AlignTop);
+        across->addWidget(field, 1);
+        line_box_->addWidget(row);
+        watch(field->edit());
+        connect(field, &LineField::finished, this, [this] { save("write an instruction"); });
+        connect(field, &LineField::line_after_asked, this, [this, i] { add_line(i); });
+        connect(field, &LineField::removal_asked, this, [this, i] {
+            core::Step s = *now();
+            if (i < static_cast<int>(s.lines.size())) s.lines.erase(s.lines.begin() + i);
+            if (i > 0) focus_line(i - 1);
+            else heading_->setFocus();
+            session_.perform(core::Change{"take an instruction out", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+        });
+        lines_.push_back(field);
+    }
+    for (std::size_t i = 0; i < lines_.size(); ++i) lines_[i]->set_line(i < step.lines.size() ? step.lines[i] : std::string());
+}
+
+void StepCard::show_checks(const core::Step& step) {
+    while (checks_.size() > step.checks.size()) {
+        checks_.back().row->deleteLater();
+        checks_.pop_back();
+    }
+    while (checks_.size() < step.checks.size()) {
+        auto* row = new QWidget(this);
+        auto* grid = new QHBoxLayout(row);
+        grid->setContentsMargins(0, 4, 0, 0);
+        CheckRow r{row, new QLineEdit(row), new QLineEdit(row), new QLineEdit(row)};
+        const std::pair<QLineEdit*, QString> fields[] = {{r.look, tr("look at")}, {r.good, tr("good is")}, {r.stop, tr("stop and ask when")}};
+        auto* box = new QLabel(QStringLiteral("☐"), row);
+        box->setFont(theme::font("title"));
+        grid->addWidget(box);
+        for (const auto& [field, hint] : fields) {
+            field->setPlaceholderText(hint);
+            field->setAccessibleName(tr("Check: %1").arg(hint));
+            grid->addWidget(field, 1);
+            watch(field);
+            connect(field, &QLineEdit::editingFinished, this, [this] { save("write a check"); });
+        }
+        check_box_->addWidget(row);
+        checks_.push_back(r);
+    }
+    for (std::size_t i = 0; i < checks_.size(); ++i) {
+        const auto& c = step.checks[i];
+        if (!checks_[i].look->hasFocus()) checks_[i].look->setText(text(c.look));
+        if (!checks_[i].good->hasFocus()) checks_[i].good->setText(text(c.good));
+        if (!checks_[i].stop->hasFocus()) checks_[i].stop->setText(text(c.stop));
+    }
+}
+
+void StepCard::save(const char* label) {
+    const auto* s = now();
+    if (s == nullptr) return;
+    core::Step next = *s;
+    next.heading = heading_->text().trimmed().toStdString();
+    next.lines.clear();
+    for (auto* f : lines_)
+        if (!f->line().empty() || f->editing()) next.lines.push_back(f->line());
+    while (!next.lines.empty() && next.lines.back().empty()) next.lines.pop_back();
+    for (std::size_t i = 0; i < cautions_.size() && i < next.cautions.size(); ++i) next.cautions[i] = {static_cast<core::Signal>(cautions_[i].signal->currentData().toInt()), cautions_[i].words->line()};
+    for (std::size_t i = 0; i < checks_.size() && i < next.checks.size(); ++i)
+        next.checks[i] = {checks_[i].look->text().trimmed().toStdString(), checks_[i].good->text().trimmed().toStdString(), checks_[i].stop->text().trimmed().toStdString()};
+    if (next == *s) return;
+    session_.perform(core::Change{label, {core::Put<core::Step>{std::move(next), std::nullopt}}});
+}
+
+void StepCard::focus_line(int i) {
+    if (auto* f = line(i)) f->begin();
+}
+
+void StepCard::add_line(int after) {
+    save("write an instruction");
+    core::Step s = *now();
+    const auto at = std::min<std::size_t>(static_cast<std::size_t>(after + 1), s.lines.size());
+    // an empty line is kept by the field only, until something is written into it
+    if (at >= s.lines.size()) {
+        if (static_cast<int>(lines_.size()) > after + 1) {
+            focus_line(after + 1);
+            return;
+        }
+        s.lines.emplace_back();
+        show_lines(s);
+        focus_line(static_cast<int>(at));
+        return;
+    }
+    s.lines.insert(s.lines.begin() + static_cast<std::ptrdiff_t>(at), "");
+    if (session_.perform(core::Change{"add an instruction", {core::Put<core::Step>{std::move(s), std::nullopt}}})) focus_line(static_cast<int>(at));
+}
+
+void StepCard::add_caution() {
+    core::Step s = *now();
+    s.cautions.push_back({core::Signal::Caution, ""});
+    if (session_.perform(core::Change{"add a caution", {core::Put<core::Step>{std::move(s), std::nullopt}}})) cautions_.back().words->begin();
+}
+
+void StepCard::add_check() {
+    core::Step s = *now();
+    s.checks.push_back({});
+    if (session_.perform(core::Change{"add a check", {core::Put<core::Step>{std::move(s), std::nullopt}}})) checks_.back().look->setFocus();
+}
+
+}  // namespace anagraph::app

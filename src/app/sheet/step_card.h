@@ -1,0 +1,70 @@
+// StepCard: one step of the guide as its reader will see it, edited in place.
+#pragma once
+
+#include <QComboBox>
+#include <QFrame>
+#include <QLabel>
+#include <QLineEdit>
+#include <QVBoxLayout>
+#include <vector>
+
+#include "app/session/session.h"
+#include "app/sheet/line_field.h"
+
+namespace anagraph::app {
+
+class PlatePreview;
+
+class StepCard : public QFrame {
+    Q_OBJECT
+public:
+    StepCard(Session& session, const core::StepId& id, QWidget* parent);
+    const core::StepId& step() const { return id_; }
+    /// Shows the step as it is now; the field being typed in is left alone.
+    void refresh();
+    void focus_heading() { heading_->setFocus(); }
+    void focus_line(int line);
+    void add_line(int after);
+    void add_caution();
+    void add_check();
+    LineField* line(int i) { return i < static_cast<int>(lines_.size()) ? lines_[static_cast<std::size_t>(i)] : nullptr; }
+
+signals:
+    void entered();
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    struct CautionRow {
+        QWidget* row;
+        QComboBox* signal;
+        LineField* words;
+    };
+    struct CheckRow {
+        QWidget* row;
+        QLineEdit* look;
+        QLineEdit* good;
+        QLineEdit* stop;
+    };
+    void show_cautions(const core::Step& step);
+    void show_lines(const core::Step& step);
+    void show_checks(const core::Step& step);
+    void save(const char* label);
+    void watch(QWidget* widget);
+    const core::Step* now() const { return session_.procedure().find(id_); }
+
+    Session& session_;
+    core::StepId id_;
+    QLabel* number_;
+    QLineEdit* heading_;
+    QVBoxLayout* caution_box_;
+    QVBoxLayout* line_box_;
+    QVBoxLayout* check_box_;
+    PlatePreview* preview_;
+    std::vector<CautionRow> cautions_;
+    std::vector<LineField*> lines_;
+    std::vector<CheckRow> checks_;
+};
+
+}  // namespace anagraph::app

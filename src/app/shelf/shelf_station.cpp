@@ -1,0 +1,308 @@
+#include "app/shelf/shelf_station.h"
+
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QDragEnterEvent>
+#include <QElapsedTimer>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QFormLayout>
+#include <QFutureWatcher>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QPainter>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+#include <QtConcurrent>
+
+#include "app/theme/theme.h"
+#include "shop/intake.h"
+
+namespace anagraph::app {
+
+using theme::colour;
+using theme::text;
+
+namespace {
+
+constexpr int kPicture = Qt::UserRole + 1;
+constexpr int kSecond = Qt::UserRole + 2;
+constexpr int kThird = Qt::UserRole + 3;
+constexpr int kId = Qt::UserRole + 4;
+
+/// A guide or recording as a card: its picture, two lines of words, and its state.
+class CardDelegate : public QStyledItemDelegate {
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {200, 98}; }
+    void paint(QPainter* p, const QStyleOptionViewItem& o, const QModelIndex& index) const override {
+        p->save();
+        p->setRenderHint(QPainter::Antialiasing);
+        p->setRenderHint(QPainter::SmoothPixmapTransform);
+        const bool chosen = (o.state & QStyle::State_Selected) != 0;
+        const QRectF r = o.rect;
+        p->fillRect(r, chosen ? colour("wash") : colour("sheet"));
+        if (chosen) p->fillRect(QRectF(r.left(), r.top(), 4, r.height()), colour("accent"));
+        p->fillRect(QRectF(r.left(), r.bottom() - 1, r.width(), 1), colour("rule"));
+        const QRectF picture(r.left() + 14, r.top() + 11, 135, 76);
+        const auto pixmap = index.data(kPicture).value<QPixmap>();
+        if (pixmap.isNull()) {
+            p->setPen(QPen(colour("strong"), 1.4, Qt::DashLine));
+            p->drawRoundedRect(picture, 2, 2);
+        } else {
+            p->drawPixmap(picture, pixmap, pixmap.rect());
+        }
+        const double x = picture.right() + 16;
+        const double w = r.right() - x - 10;
+        const auto line = [&](const QString& words, double y, const char* size, bool bold, const char* ink) {
+            p->setFont(theme::font(size, bold));
+            p->setPen(colour(ink));
+            p->drawText(QRectF(x, y, w, 24), Qt::AlignVCenter, QFontMetricsF(p->font()).elidedText(words, Qt::ElideRight, w));
+        };
+        line(index.data(Qt::DisplayRole).toString(), r.top() + 12, "title", true, "ink");
+        line(index.data(kSecond).toString(), r.top() + 38, "text", false, "ink");
+        line(index.data(kThird).toString(), r.top() + 61, "text", false, "second");
+        p->restore();
+    }
+};
+
+QListWidget* card_list(const QString& name, QWidget* parent) {
+    auto* list = new QListWidget(parent);
+    list->setItemDelegate(new CardDelegate(list));
+    list->setAccessibleName(name);
+    list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    return list;
+}
+
+}  // namespace
+
+ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setObjectName(QStringLiteral("station"));
+    setAcceptDrops(true);
+    auto* across = new QHBoxLayout(this);
+    across->setContentsMargins(20, 18, 20, 18);
+    across->setSpacing(20);
+
+    auto* left = new QVBoxLayout;
+    left->addWidget(titled(tr("Guides, by machine"), this));
+    guides_ = card_list(tr("Guides"), this);
+    left->addWidget(guides_, 1);
+    auto* guide_buttons = new QHBoxLayout;
+    auto* open = new KeyButton(tr("Open guide"), Qt::Key_Return, this, true);
+    auto* fresh = new KeyButton(tr("New guide"), QKeySequence(Qt::CTRL | Qt::Key_N), this);
+    guide_buttons->addWidget(open);
+    guide_buttons->addWidget(fresh);
+    guide_buttons->addStretch(1);
+    left->addLayout(guide_buttons);
+    across->addLayout(left, 1);
+
+    auto* right = new QVBoxLayout;
+    right->addWidget(titled(tr("Recordings"), this));
+    recordings_ = card_list(tr("Recordings"), this);
+    right->addWidget(recordings_, 1);
+    empty_ = second(tr("Nothing here yet. Drop a film here, or press Ctrl+O; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
+    right->addWidget(empty_);
+    work_ = new QWidget(this);
+    auto* work = new QHBoxLayout(work_);
+    work->setContentsMargins(0, 0, 0, 0);
+    work_words_ = new QLabel(work_);
+    bar_ = new QProgressBar(work_);
+    bar_->setRange(0, 1000);
+    bar_->setTextVisible(false);
+    bar_->setAccessibleName(tr("Import progress"));
+    auto* cancel = new KeyButton(tr("Cancel"), Qt::Key_Escape, this);
+    work->addWidget(work_words_);
+    work->addWidget(bar_, 1);
+    work->addWidget(cancel);
+    right->addWidget(work_);
+    work_->hide();
+    auto* recording_buttons = new QHBoxLayout;
+    auto* bring = new KeyButton(tr("Bring in a recording"), QKeySequence(Qt::CTRL | Qt::Key_O), this);
+    auto* use = new KeyButton(tr("Use in the open guide"), QKeySequence(Qt::CTRL | Qt::Key_U), this);
+    recording_buttons->addWidget(bring);
+    recording_buttons->addWidget(use);
+    recording_buttons->addStretch(1);
+    right->addLayout(recording_buttons);
+    across->addLayout(right, 1);
+
+    connect(open, &QPushButton::clicked, this, &ShelfStation::open_chosen);
+    connect(guides_, &QListWidget::itemDoubleClicked, this, &ShelfStation::open_chosen);
+    connect(fresh, &QPushButton::clicked, this, &ShelfStation::new_guide);
+    connect(bring, &QPushButton::clicked, this, &ShelfStation::choose_files);
+    connect(use, &QPushButton::clicked, this, &ShelfStation::use_recording);
+    connect(cancel, &QPushButton::clicked, this, [this] {
+        queue_.clear();
+        if (stop_) *stop_ = true;
+    });
+    connect(&session_, &Session::library_changed, this, &ShelfStation::refresh);
+    connect(&session_, &Session::guide_opened, this, &ShelfStation::refresh);
+    refresh();
+}
+
+ShelfStation::~ShelfStation() {
+    if (stop_) *stop_ = true;
+    QThreadPool::globalInstance()->waitForDone();
+}
+
+void ShelfStation::showEvent(QShowEvent*) {
+    refresh();
+    guides_->setFocus();
+}
+
+QPixmap ShelfStation::picture_of(const store::RecordingEntry& entry) {
+    const auto* r = session_.recording(entry.id);
+    if (r == nullptr || r->index.thumbnails.empty()) return {};
+    const auto& t = r->index.thumbnails[r->index.thumbnails.size() / 6];
+    QFile file(r->folder + QLatin1Char('/') + QLatin1String(media::kThumbnailFile));
+    if (!file.open(QIODevice::ReadOnly) || !file.seek(t.offset)) return {};
+    return QPixmap::fromImage(QImage::fromData(file.read(t.size), "JPG"));
+}
+
+void ShelfStation::refresh() {
+    const auto guides = session_.library().guides();
+    const auto recordings = session_.library().recordings();
+    if (!guides || !recordings) {
+        session_.tell(text((guides ? recordings.error() : guides.error()).message));
+        return;
+    }
+    recordings_->clear();
+    for (const auto& r : *recordings) {
+        auto* item = new QListWidgetItem(text(r.name), recordings_);
+        const auto* loaded = session_.recording(r.id);
+        const QString length = loaded == nullptr ? QString() : text(core::clock_text(core::FrameTime(loaded->index.end.num(), loaded->index.end.den()), false));
+        const bool used = session_.procedure().find(r.id) != nullptr;
+        item->setData(kPicture, picture_of(r));
+        item->setData(kSecond, r.has_narration ? tr("%1 long · %n line(s) said", nullptr, loaded == nullptr ? 0 : static_cast<int>(loaded->narration.size())).arg(length) : tr("%1 long · no narration").arg(length));
+        item->setData(kThird, used ? tr("used in the open guide") : tr("brought in %1").arg(text(r.added).left(10)));
+        item->setData(kId, text(r.id.text()));
+    }
+    empty_->setVisible(recordings->empty());
+    guides_->clear();
+    for (const auto& g : *guides) {
+        auto* item = new QListWidgetItem(text(g.machine), guides_);
+        item->setData(kSecond, text(g.title));
+        const QString state = g.editions == 0 ? tr("not issued yet") : g.changed_since ? tr("edition %1 issued · changed since").arg(g.editions) : tr("edition %1 issued").arg(g.editions);
+        item->setData(kThird, session_.guide() == g.id ? tr("open now · %1").arg(state) : state);
+        item->setData(kId, text(g.id.text()));
+        if (const auto p = session_.library().load_guide(g.id); p && !p->recordings.empty())
+            if (const auto entry = session_.library().recording(p->recordings.front().id)) item->setData(kPicture, picture_of(*entry));
+        if (session_.guide() == g.id) guides_->setCurrentItem(item);
+    }
+    if (guides_->currentRow() < 0 && guides_->count() > 0) guides_->setCurrentRow(0);
+    if (recordings_->count() > 0) recordings_->setCurrentRow(0);
+}
+
+void ShelfStation::open_chosen() {
+    if (guides_->currentItem() == nullptr) return;
+    if (session_.open_guide(store::GuideId(guides_->currentItem()->data(kId).toString().toStdString()))) emit guide_chosen();
+}
+
+void ShelfStation::new_guide() {
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("New guide"));
+    auto* form = new QFormLayout(&dialog);
+    auto* machine = new QLineEdit(&dialog);
+    auto* title = new QLineEdit(&dialog);
+    auto* number = new QLineEdit(&dialog);
+    machine->setPlaceholderText(tr("Perrick PT60"));
+    title->setPlaceholderText(tr("100 h service"));
+    number->setPlaceholderText(tr("the shop's number, as in KQ-PT60-100"));
+    form->addRow(tr("&Machine"), machine);
+    form->addRow(tr("&Job"), title);
+    form->addRow(tr("&Number"), number);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
+    form->addRow(buttons);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    if (dialog.exec() != QDialog::Accepted) return;
+    if (machine->text().trimmed().isEmpty() || title->text().trimmed().isEmpty()) {
+        session_.tell(tr("A guide needs a machine and a job; nothing was begun."));
+        return;
+    }
+    core::Header header;
+    header.machine = machine->text().trimmed().toStdString();
+    header.title = title->text().trimmed().toStdString();
+    header.number = number->text().trimmed().toStdString();
+    if (session_.new_guide(header)) use_recording();
+}
+
+void ShelfStation::use_recording() {
+    if (recordings_->currentItem() == nullptr || !session_.has_guide()) {
+        if (!session_.has_guide()) session_.tell(tr("Open a guide first, or begin a new one."));
+        return;
+    }
+    const core::RecordingId id(recordings_->currentItem()->data(kId).toString().toStdString());
+    if (session_.procedure().find(id) != nullptr) return;
+    const QString title = QFileInfo(recordings_->currentItem()->text()).completeBaseName();
+    session_.perform(core::Change{"use a recording", {core::Put<core::RecordingUse>{{id, title.toStdString(), {}}, std::nullopt}}});
+    emit session_.library_changed();
+}
+
+void ShelfStation::choose_files() {
+    bring_in(QFileDialog::getOpenFileNames(this, tr("Bring in recordings"), QString(), tr("Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)")));
+}
+
+void ShelfStation::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+}
+
+void ShelfStation::dropEvent(QDropEvent* event) {
+    QStringList files;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile()) files << url.toLocalFile();
+    event->acceptProposedAction();
+    bring_in(files);
+}
+
+void ShelfStation::bring_in(const QStringList& files) {
+    queue_ += files;
+    if (!importing_) next_import();
+}
+
+void ShelfStation::next_import() {
+    if (queue_.isEmpty()) return;
+    const QString file = queue_.takeFirst();
+    // A narration dropped together with its film is found beside it; alone it is told what to do.
+    if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(QFileInfo(file).suffix().toLower())) {
+        if (queue_.isEmpty() && !importing_) session_.tell(tr("%1 is a narration: bring in the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
+        next_import();
+        return;
+    }
+    importing_ = true;
+    stop_ = std::make_shared<std::atomic<bool>>(false);
+    work_->show();
+    work_words_->setText(tr("Looking through %1").arg(QFileInfo(file).fileName()));
+    bar_->setValue(0);
+    using Prepared = core::Result<shop::PreparedRecording>;
+    auto* watcher = new QFutureWatcher<std::shared_ptr<Prepared>>(this);
+    QElapsedTimer clock;
+    clock.start();
+    const auto progress = [this, stop = stop_, clock, name = QFileInfo(file).fileName()](double share) {
+        QMetaObject::invokeMethod(this, [this, share, clock, name] {
+            bar_->setValue(static_cast<int>(share * 1000));
+            const double left = share > 0.02 ? static_cast<double>(clock.elapsed()) / 1000 * (1 - share) / share : 0;
+            work_words_->setText(share > 0.02 ? tr("Looking through %1, %2 s left").arg(name).arg(static_cast<int>(left + 0.9)) : tr("Looking through %1").arg(name));
+        }, Qt::QueuedConnection);
+        return !stop->load();
+    };
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher] {
+        const auto result = watcher->result();
+        watcher->deleteLater();
+        importing_ = false;
+        work_->hide();
+        if (!*result) {
+            session_.tell(text((*result).error().message));
+        } else if (auto entered = shop::enter_recording(session_.library(), **result); !entered) {
+            session_.tell(text(entered.error().message));
+        } else {
+            session_.reload_recording((*result)->entry.id);
+            emit session_.library_changed();
+            for (const auto& remark : (*result)->remarks) session_.tell(text(remark));
+        }
+        next_import();
+    });
+    watcher->setFuture(QtConcurrent::run([folder = session_.library().folder(), path = file.toStdString(), progress] { return std::make_shared<Prepared>(shop::prepare_recording(folder, path, {}, progress)); }));
+}
+
+}  // namespace anagraph::app

@@ -1,0 +1,98 @@
+#include "app/tape/heard_panel.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+
+#include "app/theme/theme.h"
+#include "core/procedure/logging.h"
+
+namespace anagraph::app {
+
+using core::MarkKind;
+using theme::colour;
+using theme::text;
+
+HeardPanel::HeardPanel(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setAccessibleName(tr("Heard and done in this step"));
+    setMinimumHeight(120);
+}
+
+void HeardPanel::show_step(const core::Step* step, const LoadedRecording* recording, std::vector<const core::Mark*> marks) {
+    step_ = step == nullptr ? core::StepId{} : step->id;
+    recording_ = recording;
+    marks_ = std::move(marks);
+    update();
+}
+
+void HeardPanel::mousePressEvent(QMouseEvent* event) {
+    for (const auto& [box, at] : rows_)
+        if (box.contains(event->position())) emit moment_clicked(at);
+}
+
+void HeardPanel::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    rows_.clear();
+    const auto& procedure = session_.procedure();
+    const core::Step* step = procedure.find(step_);
+    const double half = width() * 0.56;
+    p.setPen(colour("second"));
+    p.setFont(theme::font("text"));
+    const double row = QFontMetricsF(p.font()).height() + 14;
+    const double head = QFontMetricsF(p.font()).height() + 6;
+    p.drawText(QRectF(0, 0, half, head), Qt::AlignLeft, tr("Heard here"));
+    p.drawText(QRectF(half + 12, 0, width() - half, head), Qt::AlignLeft, tr("Done here"));
+    double y = head;
+    for (const auto* m : marks_) {
+        if (m->kind == MarkKind::Step || m->kind == MarkKind::Talk || y + row > height() + 4) continue;
+        p.setFont(theme::font("text"));
+        double x = 0;
+        QString words;
+        if (m->kind == MarkKind::Figure) {
+            const core::Figure* taken = core::taken_as(procedure, recording_->entry.id, *m);
+            x = theme::draw_figure(p, {1, y + 1}, text(core::text_of(m->value)), taken != nullptr ? core::standing_of(*taken) : core::Standing::Open).right() + 10;
+            words = m->taken_back ? tr("taken back aloud") : taken != nullptr ? tr("taken · %1").arg(text(m->about)) : text(m->about);
+        } else {
+            const QString kind = m->kind == MarkKind::Caution ? tr("caution") : m->kind == MarkKind::Slip ? tr("slip") : tr("not seen");
+            p.setPen(m->kind == MarkKind::Caution ? colour("caution_ink") : colour("seen"));
+            p.drawText(QRectF(2, y, 70, row), Qt::AlignVCenter, kind);
+            x = 76;
+            words = QStringLiteral("“%1”").arg(text(m->words));
+        }
+        words += QStringLiteral(", ") + text(core::clock_text(m->at, false));
+        p.setPen(core::is_dismissed(procedure, recording_->entry.id, *m) ? colour("strong") : colour("second"));
+        p.drawText(QRectF(x, y, half - x - 4, row - 4), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, half - x - 4));
+        rows_.emplace_back(QRectF(0, y, half, row), m->at);
+        y += row;
+    }
+    if (marks_.empty()) {
+        p.setPen(colour("second"));
+        p.drawText(QRectF(0, y, half, row * 2), Qt::TextWordWrap, tr("Nothing was found in what is said here."));
+    }
+    if (step == nullptr) {
+        p.setPen(colour("second"));
+        p.drawText(QRectF(half + 12, head, width() - half - 12, 90), Qt::TextWordWrap, tr("No step is bracketed here. Press [ where it begins and ] where it ends."));
+        return;
+    }
+    y = head;
+    p.setPen(colour("ink"));
+    for (const auto& a : step->actions) {
+        QString words = text(a.verb);
+        for (const auto& i : a.items)
+            if (const auto* item = procedure.find(i)) words += QLatin1Char(' ') + text(item->name);
+        p.drawText(QRectF(half + 12, y, width() - half - 12, head), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, width() - half - 12));
+        y += head;
+        if (y > height() - 40) break;
+    }
+    y += 4;
+    for (const auto& c : step->cautions) {
+        if (y + 24 > height()) break;
+        theme::draw_signal(p, QRectF(half + 12, y, 96, 22), c.signal);
+        p.setPen(colour("ink"));
+        p.setFont(theme::font("small"));
+        p.drawText(QRectF(half + 114, y, width() - half - 114, 22), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(text(c.text), Qt::ElideRight, width() - half - 114));
+        y += 27;
+    }
+}
+
+}  // namespace anagraph::app

@@ -1,0 +1,32 @@
+// HeardPanel: what was heard in the step in hand, with what is done in it; painted from the guide, clicked to hear.
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+namespace anagraph::app {
+
+class HeardPanel : public QWidget {
+    Q_OBJECT
+public:
+    explicit HeardPanel(Session& session, QWidget* parent = nullptr);
+    /// The step in hand and the marks to show beside it.
+    void show_step(const core::Step* step, const LoadedRecording* recording, std::vector<const core::Mark*> marks);
+
+signals:
+    void moment_clicked(const anagraph::core::FrameTime& at);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+
+private:
+    Session& session_;
+    const LoadedRecording* recording_ = nullptr;
+    core::StepId step_;
+    std::vector<const core::Mark*> marks_;
+    std::vector<std::pair<QRectF, core::FrameTime>> rows_;
+};
+
+}  // namespace anagraph::app

@@ -1,0 +1,30 @@
+// Small controls shared by the stations: a button that shows its key, and labels in the house's styles.
+#pragma once
+
+#include <QKeySequence>
+#include <QLabel>
+#include <QPushButton>
+
+namespace anagraph::app {
+
+/// A button with its key painted beside its words. The shortcut works within `scope` (the station).
+class KeyButton : public QPushButton {
+    Q_OBJECT
+public:
+    KeyButton(const QString& words, const QKeySequence& key, QWidget* scope, bool main = false);
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+    void set_words(const QString& words);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    QKeySequence key_;
+    bool main_;
+};
+
+QLabel* titled(const QString& words, QWidget* parent);
+QLabel* second(const QString& words, QWidget* parent);
+
+}  // namespace anagraph::app

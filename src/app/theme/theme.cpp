@@ -1,0 +1,175 @@
+#include "app/theme/theme.h"
+
+#include <QApplication>
+#include <QFile>
+#include <QFontDatabase>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QPainterPath>
+#include <QSvgRenderer>
+#include <algorithm>
+#include <cmath>
+
+static void load_app_resources() { Q_INIT_RESOURCE(app); }
+
+namespace anagraph::app::theme {
+namespace {
+
+QByteArray resource(const QString& name) {
+    load_app_resources();
+    QFile file(QStringLiteral(":/app/") + name);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+const QJsonObject& tokens() {
+    static const QJsonObject object = QJsonDocument::fromJson(resource(QStringLiteral("tokens.json"))).object();
+    return object;
+}
+
+QString style_sheet() {
+    QString style = QString::fromUtf8(resource(QStringLiteral("app.qss")));
+    style.replace(QStringLiteral("@titlept"), QString::number(number("title")) + QStringLiteral("pt"));
+    style.replace(QStringLiteral("@smallpt"), QString::number(number("small")) + QStringLiteral("pt"));
+    QStringList names = tokens().keys();
+    // longer names first: @accent_dark before @accent
+    std::sort(names.begin(), names.end(), [](const QString& a, const QString& b) { return a.size() > b.size(); });
+    for (const QString& name : names)
+        if (tokens().value(name).isString()) style.replace(QLatin1Char('@') + name, tokens().value(name).toString());
+    return style;
+}
+
+}  // namespace
+
+QColor colour(const char* token) { return QColor(tokens().value(QLatin1String(token)).toString()); }
+double number(const char* token) { return tokens().value(QLatin1String(token)).toDouble(); }
+
+QFont font(const char* size_token, bool bold) {
+    QFont f(QStringLiteral("B612"));
+    f.setPointSizeF(number(size_token));
+    f.setBold(bold);
+    return f;
+}
+
+void apply() {
+    for (const char* name : {"B612-Regular.otf", "B612-Bold.otf", "B612-Italic.otf"}) {
+        load_app_resources();
+        QFontDatabase::addApplicationFont(QStringLiteral(":/app/fonts/") + QLatin1String(name));
+    }
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    QApplication::setFont(font("text"));
+    QPalette palette;
+    palette.setColor(QPalette::Window, colour("paper"));
+    palette.setColor(QPalette::Base, colour("sheet"));
+    palette.setColor(QPalette::Text, colour("ink"));
+    palette.setColor(QPalette::WindowText, colour("ink"));
+    palette.setColor(QPalette::Highlight, colour("accent"));
+    palette.setColor(QPalette::HighlightedText, colour("on_accent"));
+    palette.setColor(QPalette::PlaceholderText, colour("second"));
+    QApplication::setPalette(palette);
+    qApp->setStyleSheet(style_sheet());
+}
+
+void draw_standing_box(QPainter& p, const QRectF& box, core::Standing standing) {
+    p.save();
+    p.setRenderHint(QPainter::Antialiasing);
+    QPen pen(colour("ink"), 1.6);
+    if (standing == core::Standing::Open) pen.setDashPattern({3, 2.2});
+    p.setPen(pen);
+    p.setBrush(Qt::white);
+    p.drawRoundedRect(box, 2, 2);
+    if (standing == core::Standing::Proved) {
+        const double c = std::min(13.0, box.height() * 0.42);
+        QPainterPath corner;
+        corner.moveTo(box.topRight());
+        corner.lineTo(box.right() - c, box.top());
+        corner.lineTo(box.right(), box.top() + c);
+        corner.closeSubpath();
+        p.fillPath(corner, colour("ink"));
+    }
+    if (standing == core::Standing::Disputed) {
+        p.setPen(QPen(colour("ink"), 1.6));
+        p.drawLine(QPointF(box.left() + 4.5, box.top()), QPointF(box.left() + 4.5, box.bottom()));
+    }
+    p.restore();
+}
+
+double standing_box_width(const QFontMetricsF& metrics, const QString& text) { return metrics.horizontalAdvance(text) + 30; }
+
+QRectF draw_figure(QPainter& p, const QPointF& top_left, const QString& text, core::Standing standing) {
+    const QFontMetricsF metrics(p.font());
+    const QRectF box(top_left, QSizeF(standing_box_width(metrics, text), metrics.height() + 8));
+    draw_standing_box(p, box, standing);
+    p.setPen(colour("ink"));
+    p.drawText(box.adjusted(12, 0, -12, 0), Qt::AlignVCenter | Qt::AlignLeft, text);
+    return box;
+}
+
+void draw_callout(QPainter& p, const QPointF& target, const QPointF& label, double radius, const QString& text, bool selected) {
+    p.save();
+    p.setRenderHint(QPainter::Antialiasing);
+    const QPointF d = target - label;
+    const double length = std::hypot(d.x(), d.y());
+    if (length > radius) {
+        const QPointF from = label + d / length * radius;
+        for (const auto& [c, w] : {std::pair{QColor(Qt::white), 0.26}, std::pair{colour("ink"), 0.1}}) {
+            p.setPen(QPen(c, radius * w, Qt::SolidLine, Qt::RoundCap));
+            p.drawLine(from, target);
+        }
+        p.setPen(QPen(Qt::white, radius * 0.08));
+        p.setBrush(colour("ink"));
+        p.drawEllipse(target, radius * 0.2, radius * 0.2);
+    }
+    p.setPen(QPen(selected ? colour("accent") : colour("ink"), radius * (selected ? 0.2 : 0.12)));
+    p.setBrush(Qt::white);
+    p.drawEllipse(label, radius, radius);
+    QFont f = font("text", true);
+    f.setPixelSize(static_cast<int>(std::lround(radius * 1.15)));
+    p.setFont(f);
+    p.setPen(colour("ink"));
+    p.drawText(QRectF(label.x() - radius, label.y() - radius, radius * 2, radius * 2), Qt::AlignCenter, text);
+    p.restore();
+}
+
+QString signal_word(core::Signal signal) {
+    switch (signal) {
+        case core::Signal::Danger: return QApplication::translate("Signal", "DANGER");
+        case core::Signal::Warning: return QApplication::translate("Signal", "WARNING");
+        case core::Signal::Caution: return QApplication::translate("Signal", "CAUTION");
+        case core::Signal::Notice: return QApplication::translate("Signal", "NOTICE");
+    }
+    return {};
+}
+
+void draw_signal(QPainter& p, const QRectF& box, core::Signal signal) {
+    const char* token = signal == core::Signal::Danger ? "danger" : signal == core::Signal::Warning ? "warning" : signal == core::Signal::Caution ? "caution" : "notice";
+    const bool light = signal == core::Signal::Danger || signal == core::Signal::Notice;
+    const QColor on = light ? QColor(Qt::white) : QColor(Qt::black);
+    p.save();
+    p.setRenderHint(QPainter::Antialiasing);
+    p.fillRect(box, colour(token));
+    p.setPen(QPen(on, 1.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    const double h = std::min(18.0, box.height() - 8);
+    const QPointF at(box.left() + 10, box.center().y() - h / 2);
+    QPolygonF sign;
+    sign << at + QPointF(h / 2, 0) << at + QPointF(h, h) << at + QPointF(0, h);
+    p.drawPolygon(sign);
+    p.drawLine(at + QPointF(h / 2, h * 0.36), at + QPointF(h / 2, h * 0.66));
+    p.drawPoint(at + QPointF(h / 2, h * 0.84));
+    p.setFont(font("small", true));
+    p.drawText(box.adjusted(h + 16, 0, -4, 0), Qt::AlignVCenter | Qt::AlignLeft, signal_word(signal));
+    p.restore();
+}
+
+QPixmap icon(const QString& name, const QColor& c, int size, double ratio) {
+    QByteArray svg = resource(QStringLiteral("icons/") + name + QStringLiteral(".svg"));
+    svg.replace("currentColor", c.name().toLatin1());
+    QSvgRenderer renderer(svg);
+    QPixmap pixmap(QSize(size, size) * ratio);
+    pixmap.setDevicePixelRatio(ratio);
+    pixmap.fill(Qt::transparent);
+    QPainter p(&pixmap);
+    renderer.render(&p, QRectF(0, 0, size, size));
+    return pixmap;
+}
+
+}  // namespace anagraph::app::theme

@@ -1,0 +1,44 @@
+// Theme: the tokens (colours, spacing, type sizes) every screen is made from, read once from one file, and the small
+// painters that make stations look alike.
+#pragma once
+
+#include <QColor>
+#include <QFont>
+#include <QPainter>
+#include <QRectF>
+#include <QString>
+
+#include "core/procedure/procedure.h"
+
+namespace anagraph::app::theme {
+
+QColor colour(const char* token);
+double number(const char* token);
+inline int px(const char* token) { return static_cast<int>(number(token)); }
+
+/// B612 at a token's size in points.
+QFont font(const char* size_token, bool bold = false);
+
+/// Loads fonts and tokens and sets the application's style. Call once, after QApplication.
+void apply();
+
+/// A figure's box: proved = solid with a filled corner, open = dashed, disputed = double left edge.
+void draw_standing_box(QPainter& p, const QRectF& box, core::Standing standing);
+/// The width a figure box needs for a text in the painter's font.
+double standing_box_width(const QFontMetricsF& metrics, const QString& text);
+/// Box and text; returns the box.
+QRectF draw_figure(QPainter& p, const QPointF& top_left, const QString& text, core::Standing standing);
+
+/// A numbered disc with a leader to its target, white under black.
+void draw_callout(QPainter& p, const QPointF& target, const QPointF& label, double radius, const QString& text, bool selected);
+
+/// The signal word with its sign, as on a caution.
+void draw_signal(QPainter& p, const QRectF& box, core::Signal signal);
+QString signal_word(core::Signal signal);
+
+/// An icon from the resources, in a colour.
+QPixmap icon(const QString& name, const QColor& colour, int size, double ratio);
+
+inline QString text(const std::string& s) { return QString::fromStdString(s); }
+
+}  // namespace anagraph::app::theme

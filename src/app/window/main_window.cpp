@@ -1,0 +1,178 @@
+#include "app/window/main_window.h"
+
+#include <QApplication>
+#include <QDialog>
+#include <QHBoxLayout>
+#include <QShortcut>
+#include <QTextBrowser>
+#include <QTimer>
+#include <QVBoxLayout>
+
+#include "app/figures/figures_station.h"
+#include "app/issue/issue_station.h"
+#include "app/plates/plates_station.h"
+#include "app/shelf/shelf_station.h"
+#include "app/sheet/sheet_station.h"
+#include "app/tape/tape_station.h"
+#include "app/theme/theme.h"
+#include "core/procedure/open_points.h"
+
+namespace anagraph::app {
+
+using theme::text;
+
+MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::move(library)) {
+    setWindowTitle(tr("Anagraph"));
+    resize(1280, 800);
+    auto* whole = new QWidget(this);
+    auto* across = new QHBoxLayout(whole);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(0);
+    rail_ = new RouteRail(whole);
+    rail_->set_stops({{QStringLiteral("tape"), tr("Tape"), QStringLiteral("Ctrl+1")}, {QStringLiteral("figures"), tr("Figures"), QStringLiteral("Ctrl+2")}, {QStringLiteral("sheet"), tr("Sheet"), QStringLiteral("Ctrl+3")},
+                      {QStringLiteral("plates"), tr("Plates"), QStringLiteral("Ctrl+4")}, {QStringLiteral("issue"), tr("Issue"), QStringLiteral("Ctrl+5")}, {QStringLiteral("shelf"), tr("Shelf"), QStringLiteral("Ctrl+6"), 0, true, true}});
+    across->addWidget(rail_);
+    auto* right = new QVBoxLayout;
+    right->setContentsMargins(0, 0, 0, 0);
+    right->setSpacing(0);
+    right->addWidget(build_head());
+    stations_ = new QStackedWidget(whole);
+    stations_->addWidget(tape_ = new TapeStation(session_, stations_));
+    stations_->addWidget(figures_ = new FiguresStation(session_, stations_));
+    stations_->addWidget(sheet_ = new SheetStation(session_, stations_));
+    stations_->addWidget(plates_ = new PlatesStation(session_, stations_));
+    stations_->addWidget(issue_ = new IssueStation(session_, stations_));
+    stations_->addWidget(shelf_ = new ShelfStation(session_, stations_));
+    right->addWidget(stations_, 1);
+    notice_ = new QLabel(whole);
+    notice_->setWordWrap(true);
+    notice_->setContentsMargins(18, 9, 18, 9);
+    notice_->setStyleSheet(QStringLiteral("background: %1; color: %2;").arg(theme::colour("ink").name(), theme::colour("sheet").name()));
+    notice_->setAccessibleName(tr("Notice"));
+    notice_->hide();
+    right->addWidget(notice_);
+    across->addLayout(right, 1);
+    setCentralWidget(whole);
+    build_keys();
+    connect(rail_, &RouteRail::chosen, this, &MainWindow::go);
+    connect(shelf_, &ShelfStation::guide_chosen, this, [this] { go(Tape); });
+    connect(&session_, &Session::changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::library_changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::failed, this, &MainWindow::show_notice);
+    connect(&session_, &Session::moment_asked, this, [this](const core::RecordingId& id, const core::FrameTime& at, bool play) {
+        go(Tape);
+        tape_->show_moment(id, at, play);
+    });
+    go(Shelf);
+    refresh();
+}
+
+QWidget* MainWindow::build_head() {
+    auto* head = new QFrame(this);
+    head->setObjectName(QStringLiteral("panel"));
+    head->setFixedHeight(theme::px("header") + 6);
+    auto* row = new QHBoxLayout(head);
+    row->setContentsMargins(18, 6, 16, 6);
+    row->setSpacing(10);
+    title_ = titled(QString(), head);
+    subtitle_ = second(QString(), head);
+    subtitle_->setWordWrap(false);
+    saved_ = second(QString(), head);
+    saved_->setWordWrap(false);
+    saved_->setAccessibleName(tr("Saved state"));
+    undo_ = new KeyButton(tr("Undo"), QKeySequence::Undo, this);
+    redo_ = new KeyButton(tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), this);
+    open_ = new KeyButton(tr("Next open"), Qt::Key_F4, this);
+    row->addWidget(title_);
+    row->addWidget(subtitle_);
+    row->addStretch(1);
+    row->addWidget(saved_);
+    row->addWidget(undo_);
+    row->addWidget(redo_);
+    row->addWidget(open_);
+    connect(undo_, &QPushButton::clicked, this, [this] { session_.undo(); });
+    connect(redo_, &QPushButton::clicked, this, [this] { session_.redo(); });
+    connect(open_, &QPushButton::clicked, this, &MainWindow::next_open);
+    return head;
+}
+
+void MainWindow::build_keys() {
+    for (int i = 0; i < 6; ++i) {
+        auto* shortcut = new QShortcut(QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + i)), this);
+        connect(shortcut, &QShortcut::activated, this, [this, i] {
+            if (rail_->stops()[static_cast<std::size_t>(i)].enabled) go(i);
+            else show_notice(tr("Open a guide on the Shelf first (Ctrl+6)."));
+        });
+    }
+    auto* help = new QShortcut(QKeySequence::HelpContents, this);
+    connect(help, &QShortcut::activated, this, &MainWindow::show_help);
+}
+
+void MainWindow::go(int stop) {
+    // leave a field that is being typed in, so that its text is kept
+    if (auto* focus = QApplication::focusWidget(); focus != nullptr && isAncestorOf(focus)) focus->clearFocus();
+    stations_->setCurrentIndex(stop);
+    rail_->set_current(stop);
+    refresh();
+}
+
+void MainWindow::refresh() {
+    const bool guide = session_.has_guide();
+    for (const int stop : {Tape, Figures, Sheet, Plates, Issue}) rail_->set_enabled(stop, guide);
+    const auto& h = session_.procedure().header;
+    title_->setText(guide ? text(h.machine + " · " + h.title) : tr("Anagraph"));
+    subtitle_->setText(guide ? tr("%n step(s)", nullptr, static_cast<int>(session_.procedure().steps.size())) : tr("open a guide, or bring in a recording"));
+    saved_->setText(guide ? session_.saved_text() : QString());
+    undo_->setEnabled(session_.can_undo());
+    redo_->setEnabled(session_.can_redo());
+    undo_->setToolTip(session_.can_undo() ? tr("Undo: %1").arg(session_.undo_label()) : tr("Nothing to undo"));
+    redo_->setToolTip(session_.can_redo() ? tr("Redo: %1").arg(session_.redo_label()) : tr("Nothing to redo"));
+    if (!guide) return;
+    int counts[6] = {session_.open_marks(), 0, 0, 0, 0, 0};
+    for (const auto& point : core::open_points(session_.procedure())) ++counts[static_cast<int>(point.station)];
+    counts[Issue] = static_cast<int>(core::reasons_not_to_issue(session_.procedure()).size());
+    for (int i = 0; i < 5; ++i) rail_->set_open(i, counts[i]);
+    const int now = rail_->current();
+    open_->set_words(now < 4 && counts[now] > 0 ? tr("%n open", nullptr, counts[now]) : tr("Next open"));
+    open_->setEnabled(now < 4);
+}
+
+void MainWindow::next_open() {
+    switch (rail_->current()) {
+        case Tape: tape_->next_open(); break;
+        case Figures: figures_->next_open(); break;
+        case Sheet: sheet_->next_open(); break;
+        case Plates: plates_->next_open(); break;
+        default: break;
+    }
+}
+
+void MainWindow::show_notice(const QString& sentence) {
+    notice_->setText(sentence);
+    notice_->show();
+    QTimer::singleShot(12000, notice_, [this, sentence] {
+        if (notice_->text() == sentence) notice_->hide();
+    });
+}
+
+void MainWindow::show_help() {
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("Keys and the way through"));
+    dialog.resize(760, 600);
+    auto* down = new QVBoxLayout(&dialog);
+    auto* page = new QTextBrowser(&dialog);
+    page->setHtml(tr("<h2>From a recording to a guide</h2>"
+                     "<p><b>Shelf</b> (Ctrl+6): bring a recording in (Ctrl+O, or drop it), open a guide (Enter) or begin one (Ctrl+N).</p>"
+                     "<p><b>Tape</b> (Ctrl+1): Space plays, S plays slowly, ← → go by frame, ↑ ↓ by line of narration, + − zoom, Page Up/Down change the recording. "
+                     "[ opens a step, ] closes it. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside.</p>"
+                     "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. "
+                     "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
+                     "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+K a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
+                     "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
+                     "<p><b>Issue</b> (Ctrl+5): Ctrl+E freezes the next edition, Ctrl+P opens its pack, Ctrl+B verifies it.</p>"
+                     "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point. What the head calls saved is on disk.</p>"));
+    down->addWidget(page);
+    dialog.exec();
+}
+
+}  // namespace anagraph::app

@@ -1,0 +1,67 @@
+// MainWindow: the route rail, the head with the guide in hand, and the stations.
+#pragma once
+
+#include <QLabel>
+#include <QMainWindow>
+#include <QStackedWidget>
+#include <memory>
+
+#include "app/session/session.h"
+#include "app/theme/controls.h"
+#include "app/window/route_rail.h"
+
+namespace anagraph::app {
+
+class ShelfStation;
+class TapeStation;
+class FiguresStation;
+class SheetStation;
+class PlatesStation;
+class IssueStation;
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    enum Stop { Tape, Figures, Sheet, Plates, Issue, Shelf };
+
+    explicit MainWindow(std::unique_ptr<store::Library> library);
+
+    Session& session() { return session_; }
+    ShelfStation& shelf() { return *shelf_; }
+    TapeStation& tape() { return *tape_; }
+    FiguresStation& figures() { return *figures_; }
+    SheetStation& sheet() { return *sheet_; }
+    PlatesStation& plates() { return *plates_; }
+    IssueStation& issue() { return *issue_; }
+    RouteRail& rail() { return *rail_; }
+    void go(int stop);
+    /// The sentence shown at the foot of the window, or empty.
+    QString notice() const { return notice_->isVisible() ? notice_->text() : QString(); }
+
+private:
+    QWidget* build_head();
+    void build_keys();
+    void refresh();
+    void show_notice(const QString& sentence);
+    void next_open();
+    void show_help();
+
+    Session session_;
+    RouteRail* rail_ = nullptr;
+    QLabel* title_ = nullptr;
+    QLabel* subtitle_ = nullptr;
+    QLabel* saved_ = nullptr;
+    KeyButton* undo_ = nullptr;
+    KeyButton* redo_ = nullptr;
+    KeyButton* open_ = nullptr;
+    QStackedWidget* stations_ = nullptr;
+    QLabel* notice_ = nullptr;
+    ShelfStation* shelf_ = nullptr;
+    TapeStation* tape_ = nullptr;
+    FiguresStation* figures_ = nullptr;
+    SheetStation* sheet_ = nullptr;
+    PlatesStation* plates_ = nullptr;
+    IssueStation* issue_ = nullptr;
+};
+
+}  // namespace anagraph::app

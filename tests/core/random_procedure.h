@@ -1,0 +1,94 @@
+// Random guides and random edits for property tests: every reference in them is whole.
+#pragma once
+
+#include <rapidcheck.h>
+
+#include <string>
+#include <vector>
+
+#include "core/procedure/edit.h"
+
+namespace anagraph::core::testing {
+
+inline int pick(int from, int to) { return *rc::gen::inRange(from, to); }
+inline std::string words() { return *rc::gen::element<std::string>("", "drain plug", "Undo it", "\"quoted\" & <tagged>", "zwölf N·m", "{figure:f1} and {item:i1}", "a\nb"); }
+inline std::string some_words() {
+    const auto w = words();
+    return w.empty() ? "x" : w;
+}
+
+inline FigureValue value() {
+    return *rc::gen::element<FigureValue>(FigureValue{}, FigureValue{"25", "", "Nm"}, FigureValue{"18", "", "lbf.ft"}, FigureValue{"8", "10", "mm"}, FigureValue{"75W90", "", ""}, FigureValue{"3/4", "", "turn"});
+}
+
+template <class IdType, class Thing>
+IdType existing(const std::vector<Thing>& things) {
+    return things.empty() ? IdType{} : things[static_cast<std::size_t>(pick(0, static_cast<int>(things.size())))].id;
+}
+
+inline Figure random_figure(const Procedure& p) {
+    Figure f;
+    f.id = FigureId("f" + std::to_string(pick(0, 6)));
+    f.kind = static_cast<FigureKind>(pick(0, 16));
+    f.item = existing<ItemId>(p.items);
+    f.purpose = words();
+    f.value = value();
+    f.tolerance = *rc::gen::element<std::string>("", "2.5");
+    if (!p.recordings.empty())
+        for (int i = pick(0, 3); i > 0; --i) f.claims.push_back({existing<RecordingId>(p.recordings), FrameTime(pick(0, 9999), 12), words(), value()});
+    if (!p.sources.empty())
+        for (int i = pick(0, 3); i > 0; --i) f.proofs.push_back({existing<SourceId>(p.sources), words(), value()});
+    f.settled = words();
+    return f;
+}
+
+inline Step random_step(const Procedure& p) {
+    Step s;
+    s.id = StepId("s" + std::to_string(pick(0, 8)));
+    s.heading = words();
+    for (int i = pick(0, 4); i > 0; --i) s.lines.push_back(words());
+    for (int i = pick(0, 3); i > 0; --i) s.cautions.push_back({static_cast<Signal>(pick(0, 4)), words()});
+    for (int i = pick(0, 2); i > 0; --i) s.checks.push_back({words(), words(), words()});
+    if (!p.items.empty() && !p.recordings.empty() && pick(0, 2) == 1) {
+        s.actions.push_back({"tighten", {existing<ItemId>(p.items)}, existing<FigureId>(p.figures)});
+        s.plates.push_back({PlateId("p" + std::to_string(pick(0, 9))), existing<RecordingId>(p.recordings), FrameTime(pick(0, 99), 12), words(), {{existing<ItemId>(p.items), {pick(0, 10000), pick(0, 10000)}, {pick(0, 10000), pick(0, 10000)}}}});
+    }
+    if (!p.recordings.empty() && pick(0, 2) == 1) {
+        const int from = pick(0, 500);
+        s.takes.push_back({existing<RecordingId>(p.recordings), FrameTime(from, 12), FrameTime(from + pick(1, 40), 12)});
+        if (pick(0, 2) == 1) s.clip = s.takes.front();
+    }
+    if (!p.figures.empty() && pick(0, 2) == 1) s.heard.push_back(existing<FigureId>(p.figures));
+    return s;
+}
+
+inline std::optional<std::size_t> place() { return pick(0, 2) == 0 ? std::nullopt : std::optional<std::size_t>(static_cast<std::size_t>(pick(0, 6))); }
+
+/// Any edit; many apply, some are refused.
+inline Edit random_edit(const Procedure& p) {
+    switch (pick(0, 13)) {
+        case 0: return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words()}};
+        case 1: return Put<RecordingUse>{{RecordingId("r" + std::to_string(pick(1, 3))), words(), {{FrameTime(pick(0, 50), 3), words()}}}, place()};
+        case 2: return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words()}, place()};
+        case 3: return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 5)), words(), words()}, place()};
+        case 4: return Put<Figure>{random_figure(p), place()};
+        case 5:
+        case 6: return Put<Step>{random_step(p), place()};
+        case 7: return Remove<ItemId>{existing<ItemId>(p.items)};
+        case 8: return Remove<FigureId>{existing<FigureId>(p.figures)};
+        case 9: return Remove<StepId>{existing<StepId>(p.steps)};
+        case 11: return Remove<RecordingId>{existing<RecordingId>(p.recordings)};
+        case 10: return Remove<SourceId>{existing<SourceId>(p.sources)};
+        default: return MoveStep{existing<StepId>(p.steps), static_cast<std::size_t>(pick(0, 9))};
+    }
+}
+
+inline Procedure random_procedure(int edits) {
+    Procedure p;
+    p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
+    for (int i = 0; i < edits; ++i)
+        if (auto next = core::apply(p, random_edit(p))) p = std::move(*next);
+    return p;
+}
+
+}  // namespace anagraph::core::testing
