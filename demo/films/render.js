@@ -68,7 +68,7 @@ for (const name of args.length ? args : Object.keys(films)) {
   if (stills.length) { for (const [t, file] of stills) writeFileSync(file, Buffer.from(await page.evaluate(s => window.shoot(s), t), 'base64')); continue; }
   writeFileSync(join(here, `${name}.vtt`), 'WEBVTT\n\n' + sound.cues.map(c => `${stamp(c.start)} --> ${stamp(c.end)}\n${c.text}\n`).join('\n'));
   writeFileSync(join(folder, 'sound.wav'), mixSound(sound));
-  const ffmpeg = spawn('ffmpeg', ['-y', '-v', 'error', '-f', 'image2pipe', '-c:v', 'mjpeg', '-framerate', String(fps), '-i', '-', '-i', join(folder, 'sound.wav'), '-c:v', 'libx264', '-preset', 'slow', '-crf', '24', '-g', '32', '-pix_fmt', 'yuv420p', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-vf', 'scale=1280:720:flags=lanczos:out_color_matrix=bt709:out_range=tv,unsharp=5:5:0.6',
+  const ffmpeg = spawn('ffmpeg', ['-y', '-v', 'error', '-f', 'image2pipe', '-c:v', 'mjpeg', '-framerate', String(fps), '-i', '-', '-i', join(folder, 'sound.wav'), '-c:v', 'libx264', '-preset', 'slow', '-crf', '30', '-g', '32', '-pix_fmt', 'yuv420p', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-vf', 'scale=1280:720:flags=lanczos:out_color_matrix=bt709:out_range=tv,unsharp=5:5:0.6',
     '-c:a', 'aac', '-b:a', '64k', '-shortest', '-movflags', '+faststart', '-map_metadata', '-1', join(folder, 'film.mp4')], { stdio: ['pipe', 'inherit', 'inherit'] });
   const began = Date.now();   // of the first frame, which compiles the shaders
   for (let i = 0; i < sound.seconds * fps; ++i) {

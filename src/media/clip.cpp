@@ -98,7 +98,7 @@ private:
 
     Outcome open_output(const AVFrame& f) {
         AVFormatContext* raw = nullptr;
-        avformat_alloc_output_context2(&raw, nullptr, "mp4", nullptr);
+        avformat_alloc_output_context2(&raw, nullptr, "mp4", temporary().c_str());  // the name is needed again when the index moves to the front
         output_.reset(raw);
         const AVCodec* h264 = avcodec_find_encoder_by_name("libx264");
         if (h264 == nullptr) return fail(ErrorCode::Unwritable, "This system has no H.264 encoder (libx264), so clips cannot be made; install it.");

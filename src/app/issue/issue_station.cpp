@@ -42,6 +42,7 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     left->addWidget(what_title_);
     what_ = new QListWidget(this);
     what_->setWordWrap(true);
+    what_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     what_->setAccessibleName(tr("What the edition says or what stands in its way"));
     left->addWidget(what_, 1);
     auto* sign = new QHBoxLayout;
@@ -50,7 +51,7 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     checker_->setPlaceholderText(tr("a second person, by post: checker"));
     checker_->setAccessibleName(tr("Checked by"));
     sign->addWidget(checker_, 1);
-    issue_ = new KeyButton(tr("Issue"), QKeySequence(Qt::CTRL | Qt::Key_E), this, true);
+    issue_ = new KeyButton(tr("Issue"), QKeySequence(Qt::CTRL | Qt::Key_Return), this, true);
     sign->addWidget(issue_);
     left->addLayout(sign);
     work_ = new QWidget(this);
@@ -79,7 +80,7 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     right->addWidget(verdict_);
     auto* row = new QHBoxLayout;
     auto* open = new KeyButton(tr("Open pack"), QKeySequence(Qt::CTRL | Qt::Key_P), this);
-    auto* verify = new KeyButton(tr("Verify"), QKeySequence(Qt::CTRL | Qt::Key_B), this);
+    auto* verify = new KeyButton(tr("Verify"), QKeySequence(Qt::CTRL | Qt::Key_Y), this);
     row->addWidget(open);
     row->addWidget(verify);
     row->addStretch(1);
@@ -143,7 +144,7 @@ void IssueStation::refresh() {
     }
     if (editions->empty()) {
         what_title_->setText(tr("Edition 1 will say"));
-        line(tr("%n step(s), beginning with the safety statement", nullptr, static_cast<int>(p.steps.size())), "▪");
+        line(theme::counted(static_cast<qsizetype>(p.steps.size()), tr("1 step, after the safety statement"), tr("%1 steps, after the safety statement")), "▪");
     } else {
         what_title_->setText(tr("What changed since edition %1, as the learner will read it").arg(next - 1));
         for (const auto& d : core::differences(editions->back().edition.procedure, p)) line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");

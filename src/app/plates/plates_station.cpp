@@ -27,7 +27,8 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     across->setSpacing(0);
     plates_ = new QListWidget(this);
     plates_->setFixedWidth(176);
-    plates_->setIconSize(QSize(136, 76));
+    plates_->setIconSize(QSize(112, 63));
+    plates_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     plates_->setAccessibleName(tr("Plates"));
     across->addWidget(plates_);
 
@@ -97,6 +98,7 @@ QWidget* PlatesStation::build_side() {
     down->addWidget(second(tr("Choose an item, then click its place on the picture, or press C and move it with the arrows (Shift moves its target)."), side));
     items_ = new QListWidget(side);
     items_->setAccessibleName(tr("Items"));
+    items_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     down->addWidget(items_, 1);
     auto* fresh = new KeyButton(tr("New item"), QKeySequence(Qt::CTRL | Qt::Key_I), this);
     auto* row = new QHBoxLayout;

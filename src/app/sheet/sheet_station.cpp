@@ -45,6 +45,7 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     points_ = new QListWidget(side);
     points_->setWordWrap(true);
     points_->setFrameShape(QFrame::NoFrame);
+    points_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     points_->setAccessibleName(tr("Open points of the sheet"));
     down->addWidget(points_, 1);
     down->addWidget(second(tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line takes it out."), side));
@@ -56,7 +57,7 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     };
     auto* add = new KeyButton(tr("New step"), QKeySequence(Qt::CTRL | Qt::Key_Return), this, true);
     auto* caution = new KeyButton(tr("Caution"), QKeySequence(Qt::CTRL | Qt::Key_W), this);
-    auto* check = new KeyButton(tr("Check"), QKeySequence(Qt::CTRL | Qt::Key_K), this);
+    auto* check = new KeyButton(tr("Check"), QKeySequence(Qt::CTRL | Qt::Key_T), this);
     auto* up = new KeyButton(tr("Up"), QKeySequence(Qt::ALT | Qt::Key_Up), this);
     auto* lower = new KeyButton(tr("Down"), QKeySequence(Qt::ALT | Qt::Key_Down), this);
     auto* remove = new KeyButton(tr("Remove step"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), this);
@@ -129,7 +130,7 @@ void SheetStation::refresh() {
         item->setData(Qt::UserRole, text(point.step.text()));
         ++count;
     }
-    points_title_->setText(p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here") : tr("%n point(s) open", nullptr, count));
+    points_title_->setText(p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here") : theme::counted(count, tr("1 point open"), tr("%1 points open")));
 }
 
 void SheetStation::mark_current() {

@@ -173,7 +173,7 @@ void ShelfStation::refresh() {
         const QString length = loaded == nullptr ? QString() : text(core::clock_text(core::FrameTime(loaded->index.end.num(), loaded->index.end.den()), false));
         const bool used = session_.procedure().find(r.id) != nullptr;
         item->setData(kPicture, picture_of(r));
-        item->setData(kSecond, r.has_narration ? tr("%1 long · %n line(s) said", nullptr, loaded == nullptr ? 0 : static_cast<int>(loaded->narration.size())).arg(length) : tr("%1 long · no narration").arg(length));
+        item->setData(kSecond, r.has_narration ? tr("%1 long · %2").arg(length, theme::counted(loaded == nullptr ? 0 : static_cast<qsizetype>(loaded->narration.size()), tr("1 line said"), tr("%1 lines said"))) : tr("%1 long · no narration").arg(length));
         item->setData(kThird, used ? tr("used in the open guide") : tr("brought in %1").arg(text(r.added).left(10)));
         item->setData(kId, text(r.id.text()));
     }

@@ -55,8 +55,8 @@ void HeardPanel::paintEvent(QPaintEvent*) {
         } else {
             const QString kind = m->kind == MarkKind::Caution ? tr("caution") : m->kind == MarkKind::Slip ? tr("slip") : tr("not seen");
             p.setPen(m->kind == MarkKind::Caution ? colour("caution_ink") : colour("seen"));
-            p.drawText(QRectF(2, y, 70, row), Qt::AlignVCenter, kind);
-            x = 76;
+            p.drawText(QRectF(2, y, 84, row), Qt::AlignVCenter, kind);
+            x = 88;
             words = QStringLiteral("“%1”").arg(text(m->words));
         }
         words += QStringLiteral(", ") + text(core::clock_text(m->at, false));
@@ -77,7 +77,7 @@ void HeardPanel::paintEvent(QPaintEvent*) {
     y = head;
     p.setPen(colour("ink"));
     for (const auto& a : step->actions) {
-        QString words = text(a.verb);
+        QString words = text(a.verb) + (a.items.empty() ? QString() : QStringLiteral(" ·"));
         for (const auto& i : a.items)
             if (const auto* item = procedure.find(i)) words += QLatin1Char(' ') + text(item->name);
         p.drawText(QRectF(half + 12, y, width() - half - 12, head), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, width() - half - 12));

@@ -36,7 +36,7 @@ void TapeStation::build() {
 
     auto* left = new QWidget(this);
     left->setObjectName(QStringLiteral("panel"));
-    left->setFixedWidth(500);
+    left->setFixedWidth(476);
     auto* down = new QVBoxLayout(left);
     down->setContentsMargins(0, 0, 0, 0);
     down->setSpacing(0);
@@ -58,7 +58,7 @@ void TapeStation::build() {
 
     auto* right = new QWidget(this);
     auto* stack = new QVBoxLayout(right);
-    stack->setContentsMargins(16, 14, 16, 14);
+    stack->setContentsMargins(14, 14, 14, 14);
     stack->setSpacing(10);
     film_ = new FilmView(right);
     stack->addWidget(film_, 5);
@@ -134,13 +134,13 @@ QWidget* TapeStation::build_step_panel() {
     down->addWidget(heard_, 1);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(7);
-    auto* open = new KeyButton(tr("Open step"), Qt::Key_BracketLeft, this);
+    auto* open = new KeyButton(tr("Open"), Qt::Key_BracketLeft, this);
     close_ = new KeyButton(tr("Close"), Qt::Key_BracketRight, this, true);
-    auto* take = new KeyButton(tr("Take figure"), Qt::Key_F, this);
+    auto* take = new KeyButton(tr("Figure"), Qt::Key_F, this);
     auto* caution = new KeyButton(tr("Caution"), Qt::Key_W, this);
     picture_ = new KeyButton(tr("Picture"), Qt::Key_P, this);
     clip_ = new KeyButton(tr("Clip"), Qt::Key_C, this);
-    auto* aside = new KeyButton(tr("Put aside"), Qt::Key_X, this);
+    auto* aside = new KeyButton(tr("Aside"), Qt::Key_X, this);
     for (auto* b : {open, close_, take, caution, picture_, clip_, aside}) buttons->addWidget(b);
     buttons->addStretch(1);
     down->addLayout(buttons);

@@ -156,10 +156,13 @@ void TapeView::paint_line(QPainter& p, const TapeLine& line) const {
     }
     p.setFont(theme::font("text"));
     p.setPen(line.talk ? colour("second") : colour("ink"));
-    const double column = std::max(150.0, line.box.width() - tags_width);
-    QRectF box(line.box.left(), line.box.top(), column, line.box.height());
+    // many marks in one line: its words go below them
+    const bool crowded = line.box.width() - tags_width < 110;
+    const double below = crowded ? 21 : 0;
+    const double column = crowded ? line.box.width() : line.box.width() - tags_width;
+    QRectF box(line.box.left(), line.box.top() + below, column, line.box.height() - below);
     const QFontMetricsF metrics(p.font());
-    const int rows = std::max(1, static_cast<int>(line.box.height() / metrics.lineSpacing()));
+    const int rows = std::max(1, static_cast<int>((box.height() + 2) / metrics.lineSpacing()));
     const QString words = text(segment.text);
     const QRectF needed = metrics.boundingRect(QRectF(0, 0, column, 4000), Qt::TextWordWrap, words);
     if (needed.height() <= rows * metrics.lineSpacing() + 1) {

@@ -39,6 +39,9 @@ QString signal_word(core::Signal signal);
 /// An icon from the resources, in a colour.
 QPixmap icon(const QString& name, const QColor& colour, int size, double ratio);
 
+/// "1 step", "14 steps": `many` holds %1.
+inline QString counted(qsizetype n, const QString& one, const QString& many) { return n == 1 ? one : many.arg(n); }
+
 inline QString text(const std::string& s) { return QString::fromStdString(s); }
 
 }  // namespace anagraph::app::theme

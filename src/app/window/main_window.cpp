@@ -121,7 +121,7 @@ void MainWindow::refresh() {
     for (const int stop : {Tape, Figures, Sheet, Plates, Issue}) rail_->set_enabled(stop, guide);
     const auto& h = session_.procedure().header;
     title_->setText(guide ? text(h.machine + " · " + h.title) : tr("Anagraph"));
-    subtitle_->setText(guide ? tr("%n step(s)", nullptr, static_cast<int>(session_.procedure().steps.size())) : tr("open a guide, or bring in a recording"));
+    subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps")) : tr("open a guide, or bring in a recording"));
     saved_->setText(guide ? session_.saved_text() : QString());
     undo_->setEnabled(session_.can_undo());
     redo_->setEnabled(session_.can_redo());
@@ -133,7 +133,7 @@ void MainWindow::refresh() {
     counts[Issue] = static_cast<int>(core::reasons_not_to_issue(session_.procedure()).size());
     for (int i = 0; i < 5; ++i) rail_->set_open(i, counts[i]);
     const int now = rail_->current();
-    open_->set_words(now < 4 && counts[now] > 0 ? tr("%n open", nullptr, counts[now]) : tr("Next open"));
+    open_->set_words(now < 4 && counts[now] > 0 ? tr("%1 open").arg(counts[now]) : tr("Next open"));
     open_->setEnabled(now < 4);
 }
 
@@ -167,9 +167,9 @@ void MainWindow::show_help() {
                      "[ opens a step, ] closes it. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside.</p>"
                      "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. "
                      "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
-                     "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+K a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
+                     "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
                      "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
-                     "<p><b>Issue</b> (Ctrl+5): Ctrl+E freezes the next edition, Ctrl+P opens its pack, Ctrl+B verifies it.</p>"
+                     "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
                      "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point. What the head calls saved is on disk.</p>"));
     down->addWidget(page);
     dialog.exec();

@@ -88,7 +88,7 @@ bool RouteRail::event(QEvent* event) {
         for (int i = 0; i < static_cast<int>(stops_.size()); ++i)
             if (stop_rect(i).contains(help->pos())) {
                 const auto& s = stops_[static_cast<std::size_t>(i)];
-                QToolTip::showText(help->globalPos(), s.enabled ? tr("%1 (%2), %n point(s) open", nullptr, s.open).arg(s.name, s.key) : tr("%1: open a guide on the Shelf first").arg(s.name), this);
+                QToolTip::showText(help->globalPos(), s.enabled ? tr("%1 (%2), %3 open").arg(s.name, s.key).arg(s.open) : tr("%1: open a guide on the Shelf first").arg(s.name), this);
             }
         return true;
     }

@@ -198,6 +198,7 @@ std::vector<Found> read_figures(const View& v, const View* next) {
     for (std::size_t i = 0; i < v.words.size();) {
         if (auto code = read_code(v, i)) {
             const std::size_t to = code->to;
+            code->mark.words = v.said(i, to - i);
             out.push_back(std::move(*code));
             i = to;
             continue;

@@ -1,0 +1,114 @@
+// Walks the demo path through the real window and leaves a picture of every station and the issued pack.
+//   walk-demo LIBRARY FOLDER
+// Used by run-demo where there is no display, and to refresh docs/screenshots.
+
+#include <fmt/format.h>
+
+#include <QApplication>
+#include <QDir>
+#include <QMessageBox>
+#include <QTest>
+#include <QTimer>
+
+#include "app/figures/figures_station.h"
+#include "app/issue/issue_station.h"
+#include "app/plates/plates_station.h"
+#include "app/shelf/shelf_station.h"
+#include "app/sheet/sheet_station.h"
+#include "app/tape/tape_station.h"
+#include "app/theme/theme.h"
+#include "app/window/main_window.h"
+
+namespace {
+
+using anagraph::app::MainWindow;
+
+bool wait_until(const std::function<bool()>& done, int ms) { return QTest::qWaitFor(done, ms); }
+
+class Walk {
+public:
+    Walk(MainWindow& window, QString folder) : w_(window), folder_(std::move(folder)) {}
+
+    bool run() {
+        QTest::qWait(300);
+        picture("shelf");
+        QTest::keyClick(focus(), Qt::Key_Return);  // opens the guide
+        if (!w_.session().has_guide()) return fail("the guide did not open");
+        wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        for (int i = 0; i < 16; ++i) QTest::keyClick(&w_.tape(), Qt::Key_Down);
+        wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        QTest::qWait(400);
+        picture("tape");
+        QTest::keyClick(focus(), Qt::Key_2, Qt::ControlModifier);
+        QTest::qWait(300);
+        QTest::keyClick(&w_.figures(), Qt::Key_F4);
+        wait_until([&] { return !w_.figures().film().settling(); }, 15000);
+        QTest::qWait(600);
+        picture("figures");
+        QTest::keyClick(focus(), Qt::Key_3, Qt::ControlModifier);
+        w_.session().set_step(w_.session().procedure().steps[5].id);
+        QTest::qWait(500);
+        picture("sheet");
+        QTest::keyClick(focus(), Qt::Key_4, Qt::ControlModifier);
+        wait_until([&] { return w_.plates().still_ready(); }, 15000);
+        QTest::qWait(300);
+        picture("plates");
+        QTest::keyClick(focus(), Qt::Key_5, Qt::ControlModifier);
+        QTest::qWait(200);
+        QTest::keyClicks(&w_.issue().checker(), QStringLiteral("checker"));
+        answer_yes();
+        QTest::keyClick(&w_.issue().checker(), Qt::Key_Return, Qt::ControlModifier);
+        if (!w_.issue().issuing()) return fail("issuing did not begin: " + w_.notice().toStdString());
+        wait_until([&] { return !w_.issue().issuing(); }, 300000);
+        if (w_.issue().chosen_pack().isEmpty()) return fail("the edition was not issued: " + w_.notice().toStdString());
+        QTest::qWait(300);
+        picture("issue");
+        fmt::print("pack: {}\n", w_.issue().chosen_pack().toStdString());
+        return true;
+    }
+
+private:
+    static QWidget* focus() { return QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : QApplication::activeWindow(); }
+    static void answer_yes() {
+        auto* timer = new QTimer(qApp);
+        QObject::connect(timer, &QTimer::timeout, timer, [timer] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            if (box == nullptr) return;
+            timer->deleteLater();
+            box->button(QMessageBox::Yes)->click();
+        });
+        timer->start(100);
+    }
+    bool fail(const std::string& why) {
+        fmt::print(stderr, "walk-demo: {}\n", why);
+        return false;
+    }
+    void picture(const char* name) {
+        QTest::qWait(100);
+        w_.grab().save(folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png"));
+    }
+
+    MainWindow& w_;
+    QString folder_;
+};
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    if (argc != 3) {
+        fmt::print(stderr, "walk-demo LIBRARY FOLDER\n");
+        return 2;
+    }
+    anagraph::app::theme::apply();
+    QDir().mkpath(QString::fromLocal8Bit(argv[2]));
+    auto library = anagraph::store::Library::open(argv[1]);
+    if (!library) {
+        fmt::print(stderr, "{}\n", library.error().message);
+        return 1;
+    }
+    MainWindow window(std::move(*library));
+    window.show();
+    QApplication::setActiveWindow(&window);
+    return Walk(window, QString::fromLocal8Bit(argv[2])).run() ? 0 : 1;
+}

@@ -1,0 +1,93 @@
+// Opens an issued pack in headless Chromium, with and without script.   node pack_test.mjs PACK_FOLDER
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { chromium } from 'playwright-core';
+
+const pack = resolve(process.argv[2]);
+const edition = JSON.parse(readFileSync(join(pack, 'edition.json'), 'utf8'));
+const guide = edition.procedure;
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--autoplay-policy=no-user-gesture-required'] });
+
+async function open(options) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, ...options });
+  const page = await context.newPage();
+  const seen = { outside: [], errors: [] };
+  const inside = pathToFileURL(pack).href + '/';
+  page.on('request', r => { if (!r.url().startsWith(inside) && !r.url().startsWith('data:')) seen.outside.push(r.url()); });
+  page.on('requestfailed', r => { if (!r.url().includes('.mp4')) seen.errors.push(`failed: ${r.url()}`); });
+  page.on('console', m => { if (m.type() === 'error') seen.errors.push(m.text()); });
+  page.on('pageerror', e => seen.errors.push(String(e)));
+  await page.goto(inside + 'guide.html');
+  await page.waitForLoadState('load');
+  return { page, seen, context };
+}
+
+const tests = {
+  async 'the safety statement comes first and whole'(page) {
+    const text = await page.locator('main').innerText();
+    assert.ok(text.indexOf(edition.safety) >= 0, 'statement');
+    assert.ok(text.indexOf(edition.safety) < text.indexOf(guide.steps[0].heading), 'before the first step');
+  },
+  async 'every step, its lines and cautions are there'(page) {
+    for (const [i, step] of guide.steps.entries()) {
+      const section = page.locator(`#step-${i + 1}`);
+      assert.equal(await section.count(), 1, `step ${i + 1}`);
+      const text = await section.innerText();
+      assert.ok(text.includes(step.heading), step.heading);
+      assert.equal(await section.locator('.lines li').count(), step.lines.length, `lines of step ${i + 1}`);
+      assert.equal(await section.locator('.caution').count(), step.cautions.length, `cautions of step ${i + 1}`);
+      assert.ok(!text.includes('{figure:') && !text.includes('{item:'), 'no token is left');
+    }
+  },
+  async 'figures stand in both units with their standing'(page) {
+    const text = await page.locator('#step-6').innerText();
+    assert.match(text, /25 N·m/); assert.match(text, /18 lbf·ft/); assert.match(text, /proved: book, page 2/);
+    assert.match(await page.locator('#step-7').innerText(), /disputed/);
+    assert.match(await page.locator('#step-10').innerText(), /not known/);
+    assert.equal(await page.locator('#figures .evidence li').count(), guide.figures.length);
+  },
+  async 'every plate shows its picture and its numbers as text'(page) {
+    for (const [i, step] of guide.steps.entries()) {
+      const svgs = page.locator(`#step-${i + 1} .pictures svg`);
+      assert.equal(await svgs.count(), step.plates.length);
+      for (const [k, plate] of step.plates.entries()) {
+        const svg = svgs.nth(k);
+        assert.equal(await svg.locator('text').count(), plate.callouts.length);
+        const loaded = await svg.evaluate(async node => { const image = new Image(); image.src = node.querySelector('image').href.baseVal; await image.decode(); return image.naturalWidth; });
+        assert.equal(loaded, 1280);
+        assert.ok((await svg.getAttribute('aria-label')).length > 5 || plate.callouts.length === 0);
+      }
+    }
+  },
+  async 'a clip plays and has its captions'(page) {
+    const video = page.locator('video').first();
+    await video.scrollIntoViewIfNeeded();
+    const played = await video.evaluate(async v => { v.muted = true; await v.play(); await new Promise(done => setTimeout(done, 1500)); v.pause(); return { at: v.currentTime, width: v.videoWidth, cues: v.textTracks[0].cues?.length ?? 0 }; });
+    assert.ok(played.at > 0.2, `played to ${played.at}`);
+    assert.ok(played.width > 0);
+    assert.ok(played.cues > 0, 'captions');
+  },
+};
+
+let failed = 0;
+const run = async (name, body) => { try { await body(); console.log(`ok  ${name}`); } catch (e) { failed += 1; console.log(`not ok  ${name}\n${e.stack}`); } };
+const { page, seen } = await open({});
+for (const [name, body] of Object.entries(tests)) await run(name, () => body(page));
+await run('nothing is asked for outside the folder, and the console is quiet', async () => { assert.deepEqual(seen.outside, []); assert.deepEqual(seen.errors, []); });
+const plain = await open({ javaScriptEnabled: false });
+await run('with script off it still reads', async () => {
+  for (const step of guide.steps) assert.ok((await plain.page.locator('main').innerText()).includes(step.heading));
+  assert.deepEqual(plain.seen.errors, []);
+});
+for (const width of [1280, 820, 390]) {
+  await run(`nothing runs out of the page at ${width} pixels`, async () => {
+    const { page: p, context } = await open({ viewport: { width, height: 800 } });
+    assert.ok(await p.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth + 1));
+    await context.close();
+  });
+}
+await browser.close();
+console.log(`${Object.keys(tests).length + 5 - failed} passed, ${failed} failed`);
+process.exit(failed ? 1 : 0);
