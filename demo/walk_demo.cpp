@@ -35,7 +35,7 @@ public:
         QTest::keyClick(focus(), Qt::Key_Return);  // opens the guide
         if (!w_.session().has_guide()) return fail("the guide did not open");
         wait_until([&] { return !w_.tape().film().settling(); }, 15000);
-        for (int i = 0; i < 16; ++i) QTest::keyClick(&w_.tape(), Qt::Key_Down);
+        for (int i = 0; i < 24; ++i) QTest::keyClick(&w_.tape(), Qt::Key_Down);
         wait_until([&] { return !w_.tape().film().settling(); }, 15000);
         QTest::qWait(400);
         picture("tape");

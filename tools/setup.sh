@@ -34,4 +34,8 @@ build() {
     cmake --preset "$1" >"$ROOT/build/configure-$1.log" 2>&1 || { tail -20 "$ROOT/build/configure-$1.log"; exit 1; }
     cmake --build --preset "$1"
 }
+# what drives the browser in tests and pictures
+browser_tools() {
+    [ -d "$ROOT/tests/browser/node_modules/playwright-core" ] || (cd "$ROOT/tests/browser" && npm ci --no-audit --no-fund --silent)
+}
 mkdir -p "$ROOT/build"

@@ -94,6 +94,11 @@ private:
         return {};
     }
 
+    std::int64_t frame_ticks() const {
+        const AVRational rate = video_->avg_frame_rate;
+        return rate.num > 0 ? std::max<std::int64_t>(1, av_rescale_q(1, av_inv_q(rate), video_->time_base)) : 1;
+    }
+
     static int even(double x) { return std::max(2, static_cast<int>(std::lround(x / 2)) * 2); }
 
     Outcome open_output(const AVFrame& f) {
@@ -153,6 +158,8 @@ private:
         auto packet = av::packet();
         while (avcodec_receive_packet(encoder, packet.get()) >= 0) {
             packet->stream_index = stream;
+            // without a length the last picture would be cut off by the file's own edit list
+            if (stream == 0 && packet->duration == 0) packet->duration = frame_ticks();
             av_packet_rescale_ts(packet.get(), encoder->time_base, output_->streams[stream]->time_base);
             r = av_interleaved_write_frame(output_.get(), packet.get());
             if (r < 0) return trouble(r);

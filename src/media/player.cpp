@@ -27,7 +27,8 @@ struct Player::State {
     double speed = 1;
     std::size_t frame = 0;
     bool seek_pending = false;   // asked for, not yet sent: another seek is on its way
-    bool seek_running = false;
+    bool seek_running = false;   // sent, and its picture is not yet there
+    bool seek_begun = false;     // its own SEEK event came: loading a file makes a restart of its own
     int native_width = 0;
     int native_height = 0;
     int asked_width = 0;
@@ -58,6 +59,7 @@ struct Player::State {
         }
         seek_pending = false;
         seek_running = true;
+        seek_begun = false;
         const std::string target = fmt::format("{:.9f}", seek_target(frame));
         const char* command[] = {"seek", target.c_str(), "absolute+exact", nullptr};
         mpv_command_async(mpv, 1, command);
@@ -109,8 +111,11 @@ struct Player::State {
                 }
                 return false;
             }
+            case MPV_EVENT_SEEK:
+                seek_begun = true;
+                return false;
             case MPV_EVENT_PLAYBACK_RESTART:
-                if (seek_running) {
+                if (seek_running && seek_begun) {
                     seek_running = false;
                     if (seek_pending) send_seek();
                 }

@@ -115,7 +115,7 @@ QWidget* TapeStation::build_step_panel() {
     auto* card = new QFrame(this);
     card->setObjectName(QStringLiteral("card"));
     auto* down = new QVBoxLayout(card);
-    down->setContentsMargins(16, 10, 16, 12);
+    down->setContentsMargins(14, 10, 14, 12);
     down->setSpacing(6);
     auto* head = new QHBoxLayout;
     number_ = new QLabel(card);
@@ -133,7 +133,7 @@ QWidget* TapeStation::build_step_panel() {
     heard_ = new HeardPanel(session_, card);
     down->addWidget(heard_, 1);
     auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(7);
+    buttons->setSpacing(5);
     auto* open = new KeyButton(tr("Open"), Qt::Key_BracketLeft, this);
     close_ = new KeyButton(tr("Close"), Qt::Key_BracketRight, this, true);
     auto* take = new KeyButton(tr("Figure"), Qt::Key_F, this);

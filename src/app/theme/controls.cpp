@@ -30,7 +30,7 @@ QSize KeyButton::sizeHint() const {
     const QFontMetrics metrics(font());
     const QFontMetrics small(theme::font("small"));
     const QString key = key_.toString(QKeySequence::NativeText);
-    return {metrics.horizontalAdvance(text()) + 26 + (key.isEmpty() ? 0 : small.horizontalAdvance(key) + 22), metrics.height() + 14};
+    return {metrics.horizontalAdvance(text()) + 20 + (key.isEmpty() ? 0 : small.horizontalAdvance(key) + 16), metrics.height() + 14};
 }
 
 void KeyButton::paintEvent(QPaintEvent*) {
@@ -51,11 +51,11 @@ void KeyButton::paintEvent(QPaintEvent*) {
     p.setPen(ink);
     p.setFont(font());
     const QString key = key_.toString(QKeySequence::NativeText);
-    p.drawText(box.adjusted(12, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
+    p.drawText(box.adjusted(10, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
     if (key.isEmpty()) return;
     p.setFont(theme::font("small"));
     const double w = QFontMetricsF(p.font()).horizontalAdvance(key) + 10;
-    const QRectF cap(box.right() - w - 8, box.center().y() - 9.5, w, 19);
+    const QRectF cap(box.right() - w - 6, box.center().y() - 9.5, w, 19);
     p.setPen(Qt::NoPen);
     p.setBrush(filled ? theme::colour("accent_dark") : theme::colour("key"));
     p.drawRoundedRect(cap, 2, 2);

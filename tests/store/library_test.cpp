@@ -1,0 +1,193 @@
+#include "store/library.h"
+
+#include <gtest/gtest.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <QCoreApplication>
+#include <QProcess>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QThread>
+#include <fstream>
+#include <random>
+
+#include "store/digest.h"
+#include "store/files.h"
+#include "tests/scratch.h"
+
+using namespace anagraph;
+using anagraph::testing::Scratch;
+using core::ErrorCode;
+
+namespace {
+
+core::Procedure guide() {
+    core::Procedure p;
+    p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
+    return p;
+}
+
+core::Change note(const core::Procedure& p, int i) {
+    core::Header h = p.header;
+    h.site_note = std::to_string(i);
+    return {"note", {core::SetHeader{h}}};
+}
+
+}  // namespace
+
+TEST(Library, KeepsAGuideAsAJournalThatComesBackTheSame) {
+    const Scratch folder;
+    core::Procedure p = guide();
+    store::GuideId id;
+    {
+        auto library = store::Library::open(folder / "lib");
+        ASSERT_TRUE(library) << library.error().message;
+        id = *(*library)->create_guide(p, "author");
+        for (int i = 0; i < 450; ++i) {  // past two snapshots
+            const auto change = note(p, i);
+            p = *core::apply(p, change);
+            ASSERT_TRUE((*library)->append(id, change, p, "author"));
+        }
+    }
+    auto library = store::Library::open(folder / "lib");
+    ASSERT_TRUE(library);
+    EXPECT_EQ(*(*library)->load_guide(id), p);
+    const auto history = (*library)->history(id);
+    ASSERT_TRUE(history);
+    EXPECT_EQ(history->size(), 451U);
+    EXPECT_EQ(history->back().author, "author");
+    EXPECT_EQ(history->back().change, note(p, 449));
+}
+
+TEST(Library, EveryChangeReportedSavedSurvivesAKilledProcess) {
+    std::mt19937 random(7);
+    for (int round = 0; round < 6; ++round) {
+        const Scratch folder;
+        store::GuideId id;
+        {
+            auto library = store::Library::open(folder / "lib");
+            id = *(*library)->create_guide(guide(), "author");
+        }
+        QProcess child;
+        child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--write"), QString::fromStdString(folder / "lib"), QString::fromStdString(id.text())});
+        ASSERT_TRUE(child.waitForReadyRead(20000));
+        QThread::msleep(std::uniform_int_distribution<unsigned>(5, 400)(random));
+        child.kill();  // SIGKILL
+        child.waitForFinished();
+        const auto said = child.readAllStandardOutput().trimmed().split('\n');
+        const int last = said.last().toInt();
+        auto library = store::Library::open(folder / "lib");
+        ASSERT_TRUE(library) << library.error().message;
+        const auto p = (*library)->load_guide(id);
+        ASSERT_TRUE(p) << p.error().message;
+        EXPECT_GE(std::stoi(p->header.site_note), last) << "reported saved, but lost";
+        EXPECT_LE(std::stoi(p->header.site_note), last + 1);
+    }
+}
+
+TEST(Library, OpenedTwiceSaysSoAndOpensAfterTheFirstIsClosed) {
+    const Scratch folder;
+    auto first = store::Library::open(folder / "lib");
+    ASSERT_TRUE(first);
+    const auto second = store::Library::open(folder / "lib");
+    ASSERT_FALSE(second);
+    EXPECT_EQ(second.error().code, ErrorCode::Busy);
+    EXPECT_NE(second.error().message.find("already open"), std::string::npos);
+    first->reset();
+    EXPECT_TRUE(store::Library::open(folder / "lib"));
+}
+
+TEST(Library, AFileADamagedDatabaseAndANewerOneAreRefusedWithASentence) {
+    const Scratch folder;
+    std::ofstream(folder / "file") << "x";
+    EXPECT_EQ(store::Library::open(folder / "file").error().code, ErrorCode::BadInput);
+    std::filesystem::create_directories(folder / "bad");
+    std::ofstream(folder / "bad/library.db") << std::string(5000, 'x');
+    const auto damaged = store::Library::open(folder / "bad");
+    ASSERT_FALSE(damaged);
+    EXPECT_EQ(damaged.error().code, ErrorCode::Damaged) << damaged.error().message;
+    { auto library = store::Library::open(folder / "new"); }
+    {
+        auto db = QSqlDatabase::addDatabase("QSQLITE", "newer");
+        db.setDatabaseName(QString::fromStdString(folder / "new/library.db"));
+        db.open();
+        QSqlQuery(db).exec("PRAGMA user_version = 99");
+    }
+    QSqlDatabase::removeDatabase("newer");
+    EXPECT_EQ(store::Library::open(folder / "new").error().code, ErrorCode::Refused);
+}
+
+TEST(Library, AReadOnlyFolderIsRefusedWithASentence) {
+    if (geteuid() == 0) {
+        // root may write everywhere: a folder that cannot be made at all stands for it
+        const auto no = store::Library::open("/proc/anagraph");
+        ASSERT_FALSE(no);
+        EXPECT_EQ(no.error().code, ErrorCode::Unwritable);
+        return;
+    }
+    const Scratch folder;
+    std::filesystem::permissions(folder.text(), std::filesystem::perms::owner_read | std::filesystem::perms::owner_exec);
+    EXPECT_EQ(store::Library::open(folder / "lib").error().code, ErrorCode::Unwritable);
+}
+
+TEST(Library, AnEditionIsKeptForEverUnderItsNumber) {
+    const Scratch folder;
+    auto library = store::Library::open(folder / "lib");
+    const auto id = *(*library)->create_guide(guide(), "author");
+    const core::Edition first{1, "2026-11-25T10:00:00Z", "author", "checker", guide(), {}};
+    const auto hash = (*library)->add_edition(id, first);
+    ASSERT_TRUE(hash);
+    core::Edition other = first;
+    other.checker = "somebody else";
+    EXPECT_EQ((*library)->add_edition(id, other).error().code, ErrorCode::Refused);
+    const auto kept = (*library)->editions(id);
+    ASSERT_EQ(kept->size(), 1U);
+    EXPECT_EQ(kept->front().edition, first);
+    EXPECT_EQ(kept->front().sha256, *hash);
+    EXPECT_EQ((*library)->guides()->front().editions, 1);
+    EXPECT_FALSE((*library)->guides()->front().changed_since);
+}
+
+TEST(Library, KeepsRecordingsAndTheirNarration) {
+    const Scratch folder;
+    auto library = store::Library::open(folder / "lib");
+    const core::RecordingId id("abc");
+    const std::vector<core::Segment> said{{core::FrameTime(1, 3), core::FrameTime(5, 2), "zwölf \"N·m\""}, {core::FrameTime(3, 1), core::FrameTime(4, 1), "next"}};
+    ASSERT_TRUE((*library)->add_recording({id, "film.mp4", folder / "lib/media/abc/original.mp4", "", false}));
+    ASSERT_TRUE((*library)->set_narration(id, said));
+    EXPECT_EQ(*(*library)->narration(id), said);
+    EXPECT_TRUE((*library)->recording(id)->has_narration);
+    // a library that is moved finds its media again
+    library->reset();
+    std::filesystem::rename(folder / "lib", folder / "moved");
+    library = store::Library::open(folder / "moved");
+    EXPECT_EQ((*library)->recording(id)->path, folder / "moved/media/abc/original.mp4");
+    EXPECT_FALSE((*library)->recording(core::RecordingId("other")));
+    EXPECT_EQ((*library)->load_guide(store::GuideId("none")).error().code, ErrorCode::NotFound);
+}
+
+TEST(Digest, AgreesWithTheStandardsExamples) {
+    // FIPS 180-4 examples
+    EXPECT_EQ(store::sha256("abc"), "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad");
+    EXPECT_EQ(store::sha256(""), "e3b0c44298fc1c149afbf4c8996fb92427ae41e4649b934ca495991b7852b855");
+    const Scratch folder;
+    std::ofstream(folder / "a", std::ios::binary) << std::string(3000000, 'a');
+    EXPECT_EQ(*store::sha256_of_file(folder / "a"), store::sha256(std::string(3000000, 'a')));
+    EXPECT_FALSE(store::sha256_of_file(folder / "none"));
+}
+
+TEST(Files, AreWrittenWholeOrNotAtAll) {
+    const Scratch folder;
+    ASSERT_TRUE(store::write_file(folder / "a", "first"));
+    EXPECT_EQ(*store::read_file(folder / "a"), "first");
+    // a full disk: every write to /dev/full fails with "no space"
+    std::filesystem::create_symlink("/dev/full", folder / "b.tmp");
+    const auto full = store::write_file(folder / "b", "never");
+    ASSERT_FALSE(full);
+    EXPECT_EQ(full.error().code, ErrorCode::NoSpace) << full.error().message;
+    EXPECT_FALSE(std::filesystem::exists(folder / "b"));
+    EXPECT_EQ(store::write_file(folder / "none/a", "x").error().code, ErrorCode::Unwritable);
+    EXPECT_EQ(store::read_file(folder / "none").error().code, ErrorCode::NotFound);
+    EXPECT_EQ(store::read_file(folder.text()).error().code, ErrorCode::Unreadable);
+}
