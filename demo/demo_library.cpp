@@ -26,8 +26,7 @@ struct Film {
     FrameTime at(std::size_t line, double later = 0) const {
         const FrameTime start = line < narration.size() ? narration[line].start : index.end;
         const FrameTime wanted(start.num() * 1000 + static_cast<std::int64_t>(later * 1000) * start.den(), start.den() * 1000);
-        const auto it = std::lower_bound(index.times.begin(), index.times.end(), wanted);
-        return it == index.times.end() ? index.times.back() : *it;
+        return index.times[index.frame_from(wanted)];
     }
     /// The figures said in a line, as claims.
     std::vector<Claim> claims(std::size_t line, FigureKind kind) const {

@@ -15,6 +15,11 @@ std::size_t RecordingIndex::frame_at(const FrameTime& time) const {
     return it == times.begin() ? 0 : static_cast<std::size_t>(it - times.begin()) - 1;
 }
 
+std::size_t RecordingIndex::frame_from(const FrameTime& time) const {
+    const auto it = std::lower_bound(times.begin(), times.end(), time);
+    return it == times.end() ? times.size() - 1 : static_cast<std::size_t>(it - times.begin());
+}
+
 std::size_t RecordingIndex::sharpest(const FrameTime& from, const FrameTime& to) const {
     const Sample* best = nullptr;
     for (const auto& s : samples)

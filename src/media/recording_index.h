@@ -47,6 +47,8 @@ struct RecordingIndex {
 
     /// The frame shown at a time: the last one not later. The first frame for earlier times.
     std::size_t frame_at(const core::FrameTime& time) const;
+    /// The first frame shown at a time or after it: where a line of narration begins. The last frame beyond the end.
+    std::size_t frame_from(const core::FrameTime& time) const;
     core::FrameTime start() const { return times.empty() ? core::FrameTime{} : times.front(); }
     /// Index of the sharpest sampled frame in [from, to).
     std::size_t sharpest(const core::FrameTime& from, const core::FrameTime& to) const;

@@ -73,10 +73,13 @@ core::Change SourceDialog::change() const {
     }
     core::Figure f = figure_;
     const auto value = core::parse_figure_value(value_->text().toStdString());
+    const bool first = f.proofs.empty();
     f.proofs.push_back({id, place_->text().trimmed().toStdString(), value ? *value : core::FigureValue{}});
-    // An open figure takes the value its first source gives; one that has a value keeps it, and the two are compared.
-    if (!f.value.known() && value) f.value = *value;
-    if (!tolerance_->text().trimmed().isEmpty()) f.tolerance = tolerance_->text().trimmed().toStdString();
+    // A figure that rests on speech alone takes the value of its first source; what was said stays beside it and is
+    // compared. A later source is compared only. A tolerance counts in the unit of the value and in no other.
+    if (first && value) f.value = *value;
+    const bool same_unit = value && value->unit == f.value.unit;
+    if (same_unit && !tolerance_->text().trimmed().isEmpty()) f.tolerance = tolerance_->text().trimmed().toStdString();
     change.edits.emplace_back(core::Put<core::Figure>{std::move(f), std::nullopt});
     return change;
 }

@@ -60,7 +60,7 @@ void FilmView::show_frame(std::size_t frame) {
 }
 
 void FilmView::show_time(const core::FrameTime& time) {
-    if (recording_ != nullptr) show_frame(recording_->index.frame_at(time));
+    if (recording_ != nullptr) show_frame(recording_->index.frame_from(time));
 }
 
 void FilmView::play_until(const core::FrameTime& time) {

@@ -35,6 +35,7 @@ public:
     QRectF picture_rect() const;
 
     void show_frame(std::size_t frame);
+    /// The first frame at that moment or after it.
     void show_time(const core::FrameTime& time);
     /// Plays until `time`, then stops there; for hearing one claim.
     void play_until(const core::FrameTime& time);

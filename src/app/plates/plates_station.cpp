@@ -46,9 +46,9 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     middle->addWidget(view_, 1);
     auto* row = new QHBoxLayout;
     auto* callout = new KeyButton(tr("Callout"), Qt::Key_C, this, true);
-    auto* remove = new KeyButton(tr("Remove callout"), Qt::Key_Delete, this);
-    auto* earlier = new KeyButton(tr("Frame before"), Qt::Key_Comma, this);
-    auto* later = new KeyButton(tr("Frame after"), Qt::Key_Period, this);
+    auto* remove = new KeyButton(tr("Take it out"), Qt::Key_Delete, this);
+    auto* earlier = new KeyButton(tr("Before"), Qt::Key_Comma, this);
+    auto* later = new KeyButton(tr("After"), Qt::Key_Period, this);
     auto* drop = new KeyButton(tr("Remove plate"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), this);
     for (auto* b : {callout, remove, earlier, later, drop}) row->addWidget(b);
     row->addStretch(1);
@@ -63,6 +63,9 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     across->addLayout(middle, 1);
     across->addWidget(build_side());
 
+    earlier->setToolTip(tr("The frame before (,)"));
+    later->setToolTip(tr("The frame after (.)"));
+    remove->setToolTip(tr("Take the chosen callout out (Del)"));
     connect(plates_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item == nullptr) return;
         chosen_ = core::PlateId(item->data(Qt::UserRole).toString().toStdString());

@@ -127,7 +127,8 @@ void StepCard::show_cautions(const core::Step& step) {
 
 void StepCard::show_lines(const core::Step& step) {
     const std::size_t wanted = std::max<std::size_t>(1, step.lines.size());
-    while (lines_.size() > wanted) {
+    // the field being typed in stays, though its line is not part of the step yet
+    while (lines_.size() > wanted && !lines_.back()->editing()) {
         lines_.back()->parentWidget()->deleteLater();
         lines_.pop_back();
     }

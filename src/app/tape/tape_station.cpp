@@ -285,11 +285,7 @@ void TapeStation::step_lines(int by) {
     const long now = line ? static_cast<long>(*line) : -1;
     const long next = std::clamp(now + by, 0L, static_cast<long>(recording()->narration.size()) - 1);
     film_->pause();
-    // the first frame at or after the line's start, so that the line is the one shown as current
-    const auto start = recording()->narration[static_cast<std::size_t>(next)].start;
-    auto frame = recording()->index.frame_at(start);
-    if (recording()->index.times[frame] < start && frame + 1 < recording()->index.times.size()) ++frame;
-    film_->show_frame(frame);
+    film_->show_time(recording()->narration[static_cast<std::size_t>(next)].start);
 }
 
 void TapeStation::next_open() {
@@ -303,8 +299,6 @@ void TapeStation::next_open() {
         for (const auto* m : core::open_marks(session_.procedure(), *place, r->marks))
             if (tried > 0 || film_->time() < m->at) {
                 show_moment(*place, m->at, false);
-                step_lines(0);
-                if (tape_->line_at(film_->time()) != m->segment) step_lines(1);
                 return;
             }
         place = place + 1 == order.end() ? order.begin() : place + 1;
@@ -331,12 +325,13 @@ void TapeStation::close_bracket() {
 }
 
 void TapeStation::take_figures() {
-    const auto* step = step_in_hand();
+    // by id: every change replaces the guide, and with it the step
+    const core::StepId step = step_in_hand() == nullptr ? core::StepId{} : step_in_hand()->id;
     bool any = false;
     for (const auto* m : marks_here()) {
         if (m->kind != core::MarkKind::Figure || m->taken_back || core::taken_as(session_.procedure(), recording()->entry.id, *m) != nullptr) continue;
         any = true;
-        if (!session_.perform(core::take_figure(session_.procedure(), recording()->entry.id, *m, step == nullptr ? core::StepId{} : step->id))) return;
+        if (!session_.perform(core::take_figure(session_.procedure(), recording()->entry.id, *m, step))) return;
     }
     if (!any) session_.tell(tr("No untaken figure is said in this line."));
 }

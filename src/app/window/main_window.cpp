@@ -3,6 +3,8 @@
 #include <QApplication>
 #include <QDialog>
 #include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
 #include <QShortcut>
 #include <QTextBrowser>
 #include <QTimer>
@@ -104,8 +106,21 @@ void MainWindow::build_keys() {
             else show_notice(tr("Open a guide on the Shelf first (Ctrl+6)."));
         });
     }
+    qApp->installEventFilter(this);
     auto* help = new QShortcut(QKeySequence::HelpContents, this);
     connect(help, &QShortcut::activated, this, &MainWindow::show_help);
+}
+
+// A field takes Ctrl+Z while there is typing in it to take back; otherwise it undoes the last change of the guide.
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::ShortcutOverride) return false;
+    const auto* field = qobject_cast<QLineEdit*>(watched);
+    const auto* key = static_cast<QKeyEvent*>(event);
+    if (field == nullptr || field->window() != this) return false;
+    const bool undo = key->matches(QKeySequence::Undo) && !field->isUndoAvailable();
+    const bool redo = key->matches(QKeySequence::Redo) && !field->isRedoAvailable();
+    if (undo || redo) event->ignore();
+    return undo || redo;
 }
 
 void MainWindow::go(int stop) {

@@ -38,6 +38,9 @@ public:
     /// The sentence shown at the foot of the window, or empty.
     QString notice() const { return notice_->isVisible() ? notice_->text() : QString(); }
 
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     QWidget* build_head();
     void build_keys();

@@ -1,0 +1,111 @@
+// anagraph-cli as a script sees it: exit codes, JSON, sentences. Runs the program itself.
+#include <gtest/gtest.h>
+
+#include <QProcess>
+#include <QString>
+#include <fstream>
+#include <nlohmann/json.hpp>
+
+#include "store/library.h"
+#include "tests/media/sample_films.h"
+#include "tests/scratch.h"
+
+using anagraph::testing::Scratch;
+using nlohmann::json;
+
+namespace {
+
+struct Answer {
+    int code;
+    std::string out;
+    std::string err;
+    json value() const { return json::parse(out, nullptr, false); }
+};
+
+Answer cli(const std::vector<std::string>& arguments) {
+    QStringList list;
+    for (const auto& a : arguments) list << QString::fromStdString(a);
+    QProcess p;
+    p.start(QString::fromUtf8(ANAGRAPH_BINARIES "/anagraph-cli"), list);
+    p.waitForFinished(120000);
+    return {p.exitCode(), p.readAllStandardOutput().toStdString(), p.readAllStandardError().toStdString()};
+}
+
+const std::string kFilms = ANAGRAPH_SOURCE "/demo/films";
+
+}  // namespace
+
+TEST(Cli, ConvertsAQuantityWithTheDigitsOfTheOriginal) {
+    const auto a = cli({"calc", "convert", "18 lbf.ft", "Nm", "--json"});
+    EXPECT_EQ(a.code, 0);
+    EXPECT_EQ(a.value()["text"], "24 N·m");
+    EXPECT_NEAR(a.value()["exact"]["value"].get<double>(), 24.4047, 1e-4);
+    EXPECT_EQ(a.value()["exact"]["unit"], "Nm");
+    EXPECT_EQ(cli({"calc", "convert", "18 lbf.ft", "Nm"}).out, "18 lbf·ft is 24 N·m.\n");
+}
+
+TEST(Cli, WrongUseIsTwoAndNotSoIsOne) {
+    EXPECT_EQ(cli({}).code, 2);
+    EXPECT_EQ(cli({"fly"}).code, 2);
+    EXPECT_EQ(cli({"calc", "convert", "18 lbf.ft", "wombat"}).code, 2);
+    EXPECT_EQ(cli({"calc", "convert", "eighteen", "Nm"}).code, 2);
+    const auto no = cli({"--json", "calc", "convert", "18 Nm", "L"});
+    EXPECT_EQ(no.code, 1);
+    EXPECT_EQ(no.value()["ok"], false);
+    EXPECT_EQ(cli({"--help"}).code, 0);
+    EXPECT_EQ(cli({"read", "/no/such/file"}).code, 2);
+    EXPECT_EQ(cli({"verify", "/no/such/pack"}).code, 2);
+    EXPECT_EQ(cli({"list", "/no/such/library"}).code, 2);
+}
+
+TEST(Cli, ReadsTheDemoNarrationInTheAgreedForm) {
+    const auto a = cli({"read", kFilms + "/pt60-service-1.vtt", "--json"});
+    ASSERT_EQ(a.code, 0) << a.err;
+    const json v = a.value();
+    for (const char* field : {"rec", "segment_starts", "figures", "steps", "cautions", "slips", "unseen", "chatter"}) EXPECT_TRUE(v.contains(field)) << field;
+    EXPECT_EQ(v["segment_starts"].size(), 30U);
+    const auto has = [&](const char* kind, double value) {
+        for (const auto& f : v["figures"])
+            if (f["kind"] == kind && f["value"].is_number() && std::abs(f["value"].get<double>() - value) < 1e-3 * value) return true;
+        return false;
+    };
+    EXPECT_TRUE(has("torque", 24));
+    EXPECT_TRUE(has("torque", 12));
+    EXPECT_TRUE(has("size", 17));
+    EXPECT_TRUE(has("duration", 300));
+    EXPECT_TRUE(has("reading", 302));
+    EXPECT_GE(v["slips"].size(), 2U);
+    EXPECT_EQ(v["unseen"].size(), 1U);
+}
+
+TEST(Cli, ImportsListsAndRefusesWhatIsNoFilm) {
+    const Scratch scratch;
+    ASSERT_TRUE(anagraph::testing::make_constant(scratch / "job.mp4"));
+    std::ofstream(scratch / "job.vtt") << "WEBVTT\n\n00:01.000 --> 00:03.000\ntighten the plug to 25 newton metres\n";
+    const std::string library = scratch / "library";
+    const auto in = cli({"--json", "import", library, scratch / "job.mp4"});
+    ASSERT_EQ(in.code, 0) << in.err;
+    EXPECT_EQ(in.value()["frames"], 150);
+    EXPECT_EQ(in.value()["lines"], 1);
+    const auto listed = cli({"--json", "list", library});
+    ASSERT_EQ(listed.code, 0) << listed.err;
+    EXPECT_EQ(listed.value()["recordings"].size(), 1U);
+    EXPECT_EQ(listed.value()["recordings"][0]["narration"], true);
+    std::ofstream(scratch / "list.mp4") << "bread, milk";
+    std::ofstream(scratch / "empty.mp4");
+    for (const char* bad : {"list.mp4", "empty.mp4", "none.mp4"}) {
+        const auto no = cli({"import", library, scratch / bad});
+        EXPECT_EQ(no.code, 1) << bad;
+        EXPECT_NE(no.err.find(bad), std::string::npos) << no.err;
+        EXPECT_EQ(std::count(no.err.begin(), no.err.end(), '\n'), 1) << "one sentence: " << no.err;
+    }
+    std::ofstream(scratch / "broken.vtt") << "WEBVTT\n\nxx --> yy\nwords\n";
+    EXPECT_EQ(cli({"import", library, scratch / "job.mp4", "--narration", scratch / "broken.vtt"}).code, 1);
+    EXPECT_EQ(cli({"--json", "list", library}).value()["recordings"].size(), 1U) << "nothing half entered";
+    // a library that is open elsewhere
+    const auto open = anagraph::store::Library::open(library);
+    ASSERT_TRUE(open);
+    const auto busy = cli({"list", library});
+    EXPECT_EQ(busy.code, 1);
+    EXPECT_NE(busy.err.find("already open"), std::string::npos);
+}

@@ -1,0 +1,185 @@
+#include "publish/pack.h"
+
+#include <gtest/gtest.h>
+
+#include <QProcess>
+#include <QString>
+#include <fstream>
+#include <random>
+
+#include "publish/plate_svg.h"
+#include "shop/issue.h"
+#include "store/files.h"
+#include "tests/demo_copy.h"
+
+using namespace anagraph;
+using anagraph::testing::Scratch;
+using core::ErrorCode;
+namespace fs = std::filesystem;
+
+namespace {
+
+const store::GuideId kGuide(anagraph::testing::kDemoGuide);
+
+/// One pack for all tests of this file.
+class Pack : public ::testing::Test {
+protected:
+    static void SetUpTestSuite() {
+        scratch_ = new Scratch;
+        anagraph::testing::copy_demo_library(*scratch_ / "library");
+        auto library = store::Library::open(*scratch_ / "library");
+        ASSERT_TRUE(library) << library.error().message;
+        auto request = shop::prepare_issue(**library, kGuide, "author", "checker");
+        ASSERT_TRUE(request) << request.error().message;
+        folder_ = request->folder;
+        const auto done = publish::write_pack(*request);
+        ASSERT_TRUE(done) << done.error().message;
+        ASSERT_TRUE(shop::enter_edition(**library, kGuide, *request));
+    }
+    static void TearDownTestSuite() { delete scratch_; }
+    static QString output(const QString& program, const QStringList& arguments) {
+        QProcess p;
+        p.start(program, arguments);
+        p.waitForFinished(100000);
+        return QString::fromUtf8(p.readAllStandardOutput() + p.readAllStandardError());
+    }
+    static Scratch* scratch_;
+    static std::string folder_;
+};
+Scratch* Pack::scratch_ = nullptr;
+std::string Pack::folder_;
+
+}  // namespace
+
+TEST_F(Pack, VerifiesAsIssued) {
+    const auto v = publish::verify_pack(folder_);
+    ASSERT_TRUE(v) << v.error().message;
+    EXPECT_TRUE(v->good);
+    EXPECT_EQ(v->edition, "Perrick PT60 100 h service, KQ-PT60-100, edition 1");
+}
+
+TEST_F(Pack, AnyChangedByteOfAnyFileIsFoundAndTheFileNamed) {
+    std::mt19937 random(3);
+    int files = 0;
+    for (const auto& entry : fs::recursive_directory_iterator(folder_)) {
+        if (entry.is_directory()) continue;
+        ++files;
+        const std::string name = entry.path().lexically_relative(folder_).generic_string();
+        const std::string whole = *store::read_file(entry.path().string());
+        std::string changed = whole;
+        changed[std::uniform_int_distribution<std::size_t>(0, whole.size() - 1)(random)] ^= static_cast<char>(1 << std::uniform_int_distribution<int>(0, 6)(random));
+        std::ofstream(entry.path(), std::ios::binary) << changed;
+        const auto v = publish::verify_pack(folder_);
+        ASSERT_TRUE(v) << name;
+        EXPECT_FALSE(v->good) << name;
+        bool named = false;
+        for (const auto& t : v->troubles) named = named || t.find(name) != std::string::npos;
+        EXPECT_TRUE(named) << name;
+        std::ofstream(entry.path(), std::ios::binary) << whole;
+    }
+    EXPECT_GT(files, 20);
+    EXPECT_TRUE(publish::verify_pack(folder_)->good);
+}
+
+TEST_F(Pack, MissingAndExtraFilesAreNamed) {
+    fs::rename(folder_ + "/guide.css", folder_ + "/gone.css");
+    const auto v = publish::verify_pack(folder_);
+    fs::rename(folder_ + "/gone.css", folder_ + "/guide.css");
+    ASSERT_EQ(v->troubles.size(), 2U);
+    EXPECT_EQ(v->troubles[0], "guide.css is missing.");
+    EXPECT_EQ(v->troubles[1], "gone.css does not belong to the pack.");
+}
+
+TEST_F(Pack, ThePdfIsTaggedSelectableAndCarriesTheEditionOnEveryPage) {
+    const QString pdf = QString::fromStdString(folder_ + "/guide.pdf");
+    const QString facts = output("pdfinfo", {pdf});
+    EXPECT_TRUE(facts.contains("Tagged:          yes")) << facts.toStdString();
+    const int pages = facts.section("Pages:", 1).section('\n', 0, 0).trimmed().toInt();
+    ASSERT_GT(pages, 3);
+    for (int page = 1; page <= pages; ++page) {
+        const QString text = output("pdftotext", {"-f", QString::number(page), "-l", QString::number(page), pdf, "-"});
+        EXPECT_TRUE(text.contains("Edition 1")) << page;
+        EXPECT_TRUE(text.contains("KQ-PT60-100 / 1 /")) << page;
+    }
+    const QString all = output("pdftotext", {pdf, "-"}).simplified();
+    EXPECT_TRUE(all.contains("The maker's current book, local codes"));
+    EXPECT_TRUE(all.contains("Refit the drain plug"));
+    EXPECT_TRUE(all.contains(QString::fromUtf8("25 N·m")));
+    EXPECT_TRUE(output("pdfdetach", {"-list", pdf}).contains("edition.json"));
+}
+
+TEST_F(Pack, TheSafetyStatementComesBeforeAnyStepOfThePage) {
+    const auto page = *store::read_file(folder_ + "/guide.html");
+    const auto safety = page.find("The maker");
+    ASSERT_NE(safety, std::string::npos);
+    EXPECT_LT(safety, page.find("class=\"step\""));
+    EXPECT_EQ(page.find("http://www.w3.org/2000/svg") == std::string::npos, false);
+    EXPECT_EQ(page.find("<script"), std::string::npos);
+}
+
+TEST_F(Pack, EditionTwoSaysWhatChangedAndEditionOneStaysAsItWas) {
+    auto library = store::Library::open(*scratch_ / "library");
+    ASSERT_TRUE(library);
+    EXPECT_EQ(shop::prepare_issue(**library, kGuide, "author", "checker").error().code, ErrorCode::Refused) << "nothing changed";
+    auto p = *(*library)->load_guide(kGuide);
+    core::Figure f = *p.find(core::FigureId("drain-torque"));
+    f.value = {"27", "", "Nm"};
+    const core::Change change{"change a torque", {core::Put<core::Figure>{f, {}}}};
+    p = *core::apply(p, change);
+    ASSERT_TRUE((*library)->append(kGuide, change, p, "author"));
+    auto request = shop::prepare_issue(**library, kGuide, "author", "checker");
+    ASSERT_TRUE(request) << request.error().message;
+    EXPECT_EQ(request->edition.number, 2);
+    ASSERT_FALSE(request->edition.changes.empty());
+    EXPECT_NE(request->edition.changes[0].find("now 27 N·m"), std::string::npos);
+    ASSERT_TRUE(publish::write_pack(*request));
+    ASSERT_TRUE(shop::enter_edition(**library, kGuide, *request));
+    EXPECT_NE(store::read_file(request->folder + "/guide.html")->find("What changed since edition 1"), std::string::npos);
+    EXPECT_TRUE(publish::verify_pack(folder_)->good);
+    EXPECT_EQ((*library)->editions(kGuide)->front().edition.procedure.find(core::FigureId("drain-torque"))->value.low, "25");
+}
+
+TEST_F(Pack, WhatCannotBeIssuedLeavesNothing) {
+    auto library = store::Library::open(*scratch_ / "library");
+    auto p = *(*library)->load_guide(kGuide);
+    EXPECT_FALSE(shop::prepare_issue(**library, kGuide, "author", ""));
+    EXPECT_FALSE(shop::prepare_issue(**library, kGuide, "author", "author"));
+    publish::PackRequest request;
+    request.edition = {9, "2026-11-25T10:00:00Z", "author", "checker", p, {}};
+    request.folder = *scratch_ / "lost";
+    const auto away = publish::write_pack(request);
+    ASSERT_FALSE(away);
+    EXPECT_NE(away.error().message.find("away"), std::string::npos);
+    EXPECT_FALSE(fs::exists(*scratch_ / "lost"));
+    EXPECT_FALSE(fs::exists(*scratch_ / "lost.making"));
+    fs::create_directories(*scratch_ / "mine");
+    std::ofstream(*scratch_ / "mine/letter.txt") << "keep me";
+    request.folder = *scratch_ / "mine";
+    EXPECT_EQ(publish::write_pack(request).error().code, ErrorCode::Refused);
+    EXPECT_TRUE(fs::exists(*scratch_ / "mine/letter.txt"));
+    const auto cancelled = publish::write_pack(request, [](const std::string&, double) { return false; });
+    EXPECT_FALSE(cancelled);
+}
+
+TEST_F(Pack, OpensInABrowserWholeQuietAndWithoutScript) {
+    // the pack as issued, whichever test ran before
+    const QString said = output("node", {QString::fromUtf8(ANAGRAPH_SOURCE "/tests/browser/pack_test.mjs"), QString::fromStdString(folder_)});
+    EXPECT_TRUE(said.contains("10 passed, 0 failed")) << said.toStdString();
+}
+
+TEST(VerifyPack, SaysWhatIsNoPack) {
+    const Scratch scratch;
+    EXPECT_EQ(publish::verify_pack(scratch / "none").error().code, ErrorCode::NotFound);
+    EXPECT_EQ(publish::verify_pack(scratch.text()).error().code, ErrorCode::BadInput);
+}
+
+TEST(PlateSvg, DrawsNumbersAsTextAndEscapesNames) {
+    core::Procedure p;
+    p.items = {{core::ItemId("a"), core::ItemKind::Part, "plug <M14> & washer", "", ""}};
+    const core::Plate plate{core::PlateId("p"), core::RecordingId("r"), {}, "", {{core::ItemId("a"), {1000, 1000}, {8000, 8000}}}};
+    const auto svg = publish::plate_svg(p, plate, {{core::ItemId("a"), 7}}, "still.png", 1280, 720);
+    EXPECT_NE(svg.find(">7</text>"), std::string::npos);
+    EXPECT_NE(svg.find("plug &lt;M14&gt; &amp; washer"), std::string::npos);
+    EXPECT_EQ(svg.find("<M14>"), std::string::npos);
+    EXPECT_NE(publish::plate_words(p, plate, {{core::ItemId("a"), 7}}).find("7: plug <M14> & washer, top left."), std::string::npos);
+}
