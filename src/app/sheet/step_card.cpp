@@ -49,6 +49,7 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     watch(heading_);
     connect(heading_, &QLineEdit::editingFinished, this, [this] { save("write a heading"); });
     connect(heading_, &QLineEdit::returnPressed, this, [this] {
+        save("write a heading");  // before the focus moves on and the card shows the guide again
         if (lines_.empty()) add_line(-1);
         else focus_line(0);
     });
