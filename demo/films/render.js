@@ -10,6 +10,7 @@ import { chromium } from 'playwright-core';
 import { films } from './narration.js';
 
 const here = dirname(fileURLToPath(import.meta.url));
+const mostBytes = 3.9e6;   // of a finished film: small enough to live in the repository as it is
 const rate = 22050, fps = 8, size = { width: 960, height: 540 };   // drawn small and enlarged: software GL pays for every pixel
 
 /// Speaks every line and lays them one after the other: cues with times, and the voice as samples.
@@ -47,6 +48,15 @@ function mixSound({ cues, voice, seconds }) {
   return bytes;
 }
 
+/// Two passes, so that the film comes out at the size it may have.
+function encode(drawn, sound, seconds, folder) {
+  const soundRate = 48000, pictureRate = Math.floor(mostBytes * 8 / seconds) - soundRate - 6000;
+  const picture = ['-c:v', 'libx264', '-preset', 'slow', '-b:v', String(pictureRate), '-g', '32', '-pix_fmt', 'yuv420p', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709',
+    '-vf', 'scale=1280:720:flags=lanczos:out_color_matrix=bt709:out_range=tv,unsharp=5:5:0.4', '-passlogfile', join(folder, 'pass')];
+  execFileSync('ffmpeg', ['-y', '-v', 'error', '-i', drawn, ...picture, '-pass', '1', '-an', '-f', 'null', '-']);
+  execFileSync('ffmpeg', ['-y', '-v', 'error', '-i', drawn, '-i', sound, ...picture, '-pass', '2', '-c:a', 'aac', '-b:a', String(soundRate), '-shortest', '-movflags', '+faststart', '-map_metadata', '-1', join(folder, 'film.mp4')]);
+}
+
 const stamp = s => { const ms = Math.round(s * 1000); const p = (n, w) => String(n).padStart(w, '0'); return `${p(Math.floor(ms / 60000), 2)}:${p(Math.floor(ms / 1000) % 60, 2)}.${p(ms % 1000, 3)}`; };
 
 async function serve() {
@@ -68,14 +78,15 @@ for (const name of args.length ? args : Object.keys(films)) {
   if (stills.length) { for (const [t, file] of stills) writeFileSync(file, Buffer.from(await page.evaluate(s => window.shoot(s), t), 'base64')); continue; }
   writeFileSync(join(here, `${name}.vtt`), 'WEBVTT\n\n' + sound.cues.map(c => `${stamp(c.start)} --> ${stamp(c.end)}\n${c.text}\n`).join('\n'));
   writeFileSync(join(folder, 'sound.wav'), mixSound(sound));
-  const ffmpeg = spawn('ffmpeg', ['-y', '-v', 'error', '-f', 'image2pipe', '-c:v', 'mjpeg', '-framerate', String(fps), '-i', '-', '-i', join(folder, 'sound.wav'), '-c:v', 'libx264', '-preset', 'slow', '-crf', '30', '-g', '32', '-pix_fmt', 'yuv420p', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-vf', 'scale=1280:720:flags=lanczos:out_color_matrix=bt709:out_range=tv,unsharp=5:5:0.6',
-    '-c:a', 'aac', '-b:a', '64k', '-shortest', '-movflags', '+faststart', '-map_metadata', '-1', join(folder, 'film.mp4')], { stdio: ['pipe', 'inherit', 'inherit'] });
+  const drawn = join(folder, 'drawn.mkv');
+  const ffmpeg = spawn('ffmpeg', ['-y', '-v', 'error', '-f', 'image2pipe', '-c:v', 'mjpeg', '-framerate', String(fps), '-i', '-', '-c:v', 'copy', drawn], { stdio: ['pipe', 'inherit', 'inherit'] });
   const began = Date.now();   // of the first frame, which compiles the shaders
   for (let i = 0; i < sound.seconds * fps; ++i) {
     const jpeg = Buffer.from(await page.evaluate(s => window.shoot(s), i / fps), 'base64');
     if (!ffmpeg.stdin.write(jpeg)) await new Promise(done => ffmpeg.stdin.once('drain', done));
     if (i % 60 === 0) console.log(name, `${(i / fps).toFixed(0)} of ${sound.seconds} s`, `${((Date.now() - began) / 1000 / (i + 1)).toFixed(2)} s a frame`);
   }
-  ffmpeg.stdin.end(); await new Promise(done => ffmpeg.on('close', done)); copyFileSync(join(folder, 'film.mp4'), join(here, `${name}.mp4`)); rmSync(folder, { recursive: true }); await page.close();
+  ffmpeg.stdin.end(); await new Promise(done => ffmpeg.on('close', done));
+  encode(drawn, join(folder, 'sound.wav'), sound.seconds, folder); copyFileSync(join(folder, 'film.mp4'), join(here, `${name}.mp4`)); rmSync(folder, { recursive: true }); await page.close();
 }
 await browser.close(); server.close();

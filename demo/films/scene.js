@@ -218,11 +218,11 @@ export function makeScene(film, cues, size) {
     const hold = (x, y, z, rz = -0.7, ry = -0.5, s = 1) => { hand.visible = true; hand.position.set(x, y, z); hand.rotation.set(0, ry, rz); hand.scale.setScalar(s); };
     const tool = (g, at, rz) => { g.visible = true; g.position.copy(at); g.rotation.set(0, 0, rz); };
     const grab = (g, at, rz, reach) => { tool(g, at, rz); hold(at.x + Math.cos(rz) * reach, at.y + Math.sin(rz) * reach - 0.04, at.z + 0.2, rz * 0.4 - 0.8, -0.7); };
-    const tray = i => v3(-0.1 + i * 0.34, 0.06, 1.55 + (isBlack(i) ? 0.04 : 0));
+    const tray = i => v3(0.45 + i * 0.2, 0.06, 1.65 + (isBlack(i) ? 0.04 : 0));
     const boltsAt = f => bolts.forEach((b, i) => { const off = smooth(f * 3.2 - i * 0.36); const h = b.userData.home, d = tray(i);
       b.position.set(mix(h.x, d.x, off), mix(h.y, d.y, off) + Math.sin(off * Math.PI) * 0.5, mix(h.z, d.z, off) + Math.sin(off * Math.PI) * 0.5);
       b.rotation.set(-off * 1.25, 0, off < 1 ? off * 9 : 0); });
-    const coverAt = f => { cover.position.set(mix(home.x, 1.75, f), mix(home.y, 0.72, f) + Math.sin(f * Math.PI) * 0.3, mix(home.z, 1.7, f) + Math.sin(f * Math.PI) * 0.4); cover.rotation.set(-f * 0.35, f * 0.25, 0); };
+    const coverAt = f => { cover.position.set(mix(home.x, 2.3, f), mix(home.y, 0.72, f) + Math.sin(f * Math.PI) * 0.3, mix(home.z, 1.35, f) + Math.sin(f * Math.PI) * 0.4); cover.rotation.set(-f * 0.35, f * 0.25, 0); };
     const breatherAt = f => { breather.position.set(mix(-0.55, -1.2, smooth(f * 2 - 1)), 2.13 + Math.min(1, f * 2) * 0.35 - smooth(f * 2 - 1) * 2.33, mix(0.05, 1.9, smooth(f * 2 - 1))); breather.rotation.y = -Math.min(f * 2, 1) * 9; };
     let drainFree = 0; drain.position.copy(drain.userData.home); drain.rotation.set(0, 0, 0); drain.userData.washer.visible = true; paste.visible = true; level.position.copy(level.userData.home); level.rotation.set(0, 0, 0);
     can.position.copy(can.userData.home); can.rotation.set(0, 0, 0); ring.visible = true; wrap.material.map = canLabel[0]; basket.position.set(2.16, 1.4, 0.05); wings.forEach(w => { w.position.copy(w.userData.home); w.rotation.set(0, 0, 0); });

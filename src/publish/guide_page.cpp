@@ -139,6 +139,8 @@ private:
             data x;
             x.set("signal", std::string(core::name_of(c.signal)));
             x.set("word", sentence_case(std::string(core::name_of(c.signal))));
+            // Said in the drawing itself: the page's style does not reach into a drawing on its way to the PDF.
+            x.set("ink", c.signal == core::Signal::Danger || c.signal == core::Signal::Notice ? "#ffffff" : "#000000");
             x.set("text", line_html(c.text));
             cautions << x;
         }

@@ -91,10 +91,10 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(open, &QPushButton::clicked, this, &IssueStation::open_pack);
     connect(verify, &QPushButton::clicked, this, &IssueStation::verify_pack);
     connect(cancel, &QPushButton::clicked, this, [this] { if (stop_) *stop_ = true; });
-    connect(checker_, &QLineEdit::textChanged, this, [this] { issue_->setEnabled(!issuing_ && !checker_->text().trimmed().isEmpty()); });
+    connect(checker_, &QLineEdit::textChanged, this, &IssueStation::show_ready);
     for (auto* edit : {number_, interval_, site_note_}) connect(edit, &QLineEdit::editingFinished, this, &IssueStation::save_header);
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
-    issue_->setEnabled(false);
+    show_ready();
 }
 
 IssueStation::~IssueStation() {
@@ -105,6 +105,12 @@ IssueStation::~IssueStation() {
 void IssueStation::showEvent(QShowEvent*) {
     refresh();
     checker_->setFocus();
+}
+
+void IssueStation::show_ready() {
+    const bool signed_off = !checker_->text().trimmed().isEmpty();
+    issue_->setEnabled(!issuing_ && something_to_issue_ && signed_off);
+    issue_->setToolTip(!something_to_issue_ ? tr("The list above says what stands in the way.") : signed_off ? tr("Freezes the edition and writes its pack (Ctrl+Enter)") : tr("Write who checked it first."));
 }
 
 void IssueStation::save_header() {
@@ -136,10 +142,12 @@ void IssueStation::refresh() {
     issue_->set_words(tr("Issue edition %1").arg(next));
     what_->clear();
     const auto reasons = core::reasons_not_to_issue(p);
+    something_to_issue_ = reasons.empty();
     const auto line = [&](const QString& words, const char* mark) { new QListWidgetItem(QString::fromUtf8(mark) + QStringLiteral("  ") + words, what_); };
     if (!reasons.empty()) {
         what_title_->setText(tr("Before edition %1 can go out").arg(next));
         for (const auto& r : reasons) line(text(r), "✕");
+        show_ready();
         return;
     }
     if (editions->empty()) {
@@ -148,8 +156,10 @@ void IssueStation::refresh() {
     } else {
         what_title_->setText(tr("What changed since edition %1, as the learner will read it").arg(next - 1));
         for (const auto& d : core::differences(editions->back().edition.procedure, p)) line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");
-        if (what_->count() == 0) line(tr("Nothing yet; there is nothing to issue."), "▪");
+        something_to_issue_ = what_->count() > 0;
+        if (!something_to_issue_) line(tr("Nothing changed since edition %1, so there is nothing to issue.").arg(next - 1), "·");
     }
+    show_ready();
     for (const auto& point : core::open_points(p))
         if (point.station == core::Station::Figures) line(tr("Printed as what it is: %1").arg(text(point.text)), "?");
 }
@@ -165,7 +175,7 @@ void IssueStation::issue() {
     ask.setDefaultButton(QMessageBox::Yes);
     if (ask.exec() != QMessageBox::Yes) return;
     issuing_ = true;
-    issue_->setEnabled(false);
+    show_ready();
     work_->show();
     bar_->setValue(0);
     stop_ = std::make_shared<std::atomic<bool>>(false);
@@ -191,7 +201,6 @@ void IssueStation::issue() {
             verdict_->setText(tr("Edition %1 is issued: %2").arg(shared->edition.number).arg(text(publish::edition_mark(shared->edition, *hash))));
             emit session_.library_changed();
         }
-        issue_->setEnabled(!checker_->text().trimmed().isEmpty());
         refresh();
     });
     watcher->setFuture(QtConcurrent::run([shared, progress] { return std::make_shared<core::Outcome>(publish::write_pack(*shared, progress)); }));
@@ -212,11 +221,18 @@ void IssueStation::verify_pack() {
         session_.tell(tr("No edition is issued yet."));
         return;
     }
-    const auto v = publish::verify_pack(chosen_pack().toStdString());
-    QStringList troubles;
-    if (v)
-        for (const auto& t : v->troubles) troubles << text(t);
-    verdict_->setText(!v ? text(v.error().message) : v->good ? tr("The pack is what was issued: %1.").arg(text(v->edition)) : troubles.join(QLatin1Char('\n')));
+    verdict_->setText(tr("Every file of the pack is being read …"));
+    using Verdict = core::Result<publish::Verification>;
+    auto* watcher = new QFutureWatcher<std::shared_ptr<Verdict>>(this);
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher] {
+        const Verdict& v = *watcher->result();
+        watcher->deleteLater();
+        QStringList troubles;
+        if (v)
+            for (const auto& t : v->troubles) troubles << text(t);
+        verdict_->setText(!v ? text(v.error().message) : v->good ? tr("The pack is what was issued: %1.").arg(text(v->edition)) : troubles.join(QLatin1Char('\n')));
+    });
+    watcher->setFuture(QtConcurrent::run([folder = chosen_pack().toStdString()] { return std::make_shared<Verdict>(publish::verify_pack(folder)); }));
 }
 
 }  // namespace anagraph::app

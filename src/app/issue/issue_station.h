@@ -29,6 +29,7 @@ protected:
 
 private:
     void refresh();
+    void show_ready();
     void issue();
     void open_pack();
     void verify_pack();
@@ -48,6 +49,7 @@ private:
     QListWidget* editions_ = nullptr;
     QLabel* verdict_ = nullptr;
     bool issuing_ = false;
+    bool something_to_issue_ = false;
     std::shared_ptr<std::atomic<bool>> stop_;
 };
 

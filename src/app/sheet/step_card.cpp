@@ -187,9 +187,13 @@ void StepCard::show_checks(const core::Step& step) {
     }
     for (std::size_t i = 0; i < checks_.size(); ++i) {
         const auto& c = step.checks[i];
-        if (!checks_[i].look->hasFocus()) checks_[i].look->setText(text(c.look));
-        if (!checks_[i].good->hasFocus()) checks_[i].good->setText(text(c.good));
-        if (!checks_[i].stop->hasFocus()) checks_[i].stop->setText(text(c.stop));
+        const std::pair<QLineEdit*, const std::string&> shown[] = {{checks_[i].look, c.look}, {checks_[i].good, c.good}, {checks_[i].stop, c.stop}};
+        for (const auto& [field, words] : shown) {
+            if (field->hasFocus()) continue;
+            field->setText(text(words));
+            field->setCursorPosition(0);
+            field->setToolTip(text(words));
+        }
     }
 }
 

@@ -119,9 +119,9 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     work_->hide();
     auto* recording_buttons = new QHBoxLayout;
     auto* bring = new KeyButton(tr("Bring in a recording"), QKeySequence(Qt::CTRL | Qt::Key_O), this);
-    auto* use = new KeyButton(tr("Use in the open guide"), QKeySequence(Qt::CTRL | Qt::Key_U), this);
+    use_ = new KeyButton(tr("Use in the open guide"), QKeySequence(Qt::CTRL | Qt::Key_U), this);
     recording_buttons->addWidget(bring);
-    recording_buttons->addWidget(use);
+    recording_buttons->addWidget(use_);
     recording_buttons->addStretch(1);
     right->addLayout(recording_buttons);
     across->addLayout(right, 1);
@@ -130,7 +130,8 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(guides_, &QListWidget::itemDoubleClicked, this, &ShelfStation::open_chosen);
     connect(fresh, &QPushButton::clicked, this, &ShelfStation::new_guide);
     connect(bring, &QPushButton::clicked, this, &ShelfStation::choose_files);
-    connect(use, &QPushButton::clicked, this, &ShelfStation::use_recording);
+    connect(use_, &QPushButton::clicked, this, &ShelfStation::use_recording);
+    connect(recordings_, &QListWidget::currentRowChanged, this, &ShelfStation::show_use);
     connect(cancel, &QPushButton::clicked, this, [this] {
         queue_.clear();
         if (stop_) *stop_ = true;
@@ -191,6 +192,14 @@ void ShelfStation::refresh() {
     }
     if (guides_->currentRow() < 0 && guides_->count() > 0) guides_->setCurrentRow(0);
     if (recordings_->count() > 0) recordings_->setCurrentRow(0);
+    show_use();
+}
+
+void ShelfStation::show_use() {
+    const auto* item = recordings_->currentItem();
+    const bool used = item != nullptr && session_.procedure().find(core::RecordingId(item->data(kId).toString().toStdString())) != nullptr;
+    use_->setEnabled(item != nullptr && session_.has_guide() && !used);
+    use_->setToolTip(!session_.has_guide() ? tr("Open a guide first, or begin a new one.") : used ? tr("The open guide uses it already.") : tr("The open guide may then take steps from it (Ctrl+U)."));
 }
 
 void ShelfStation::open_chosen() {
@@ -213,13 +222,15 @@ void ShelfStation::new_guide() {
     form->addRow(tr("&Number"), number);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
     form->addRow(buttons);
+    auto* ok = buttons->button(QDialogButtonBox::Ok);
+    ok->setText(tr("&Begin"));
+    const auto complete = [=] { ok->setEnabled(!machine->text().trimmed().isEmpty() && !title->text().trimmed().isEmpty()); };
+    connect(machine, &QLineEdit::textChanged, &dialog, complete);
+    connect(title, &QLineEdit::textChanged, &dialog, complete);
+    complete();
     connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
     if (dialog.exec() != QDialog::Accepted) return;
-    if (machine->text().trimmed().isEmpty() || title->text().trimmed().isEmpty()) {
-        session_.tell(tr("A guide needs a machine and a job; nothing was begun."));
-        return;
-    }
     core::Header header;
     header.machine = machine->text().trimmed().toStdString();
     header.title = title->text().trimmed().toStdString();
@@ -228,10 +239,7 @@ void ShelfStation::new_guide() {
 }
 
 void ShelfStation::use_recording() {
-    if (recordings_->currentItem() == nullptr || !session_.has_guide()) {
-        if (!session_.has_guide()) session_.tell(tr("Open a guide first, or begin a new one."));
-        return;
-    }
+    if (recordings_->currentItem() == nullptr || !session_.has_guide()) return;
     const core::RecordingId id(recordings_->currentItem()->data(kId).toString().toStdString());
     if (session_.procedure().find(id) != nullptr) return;
     const QString title = QFileInfo(recordings_->currentItem()->text()).completeBaseName();

@@ -37,6 +37,7 @@ private:
     void open_chosen();
     void new_guide();
     void use_recording();
+    void show_use();
     void next_import();
     QPixmap picture_of(const store::RecordingEntry& entry);
 
@@ -47,6 +48,7 @@ private:
     QLabel* work_words_ = nullptr;
     QProgressBar* bar_ = nullptr;
     QLabel* empty_ = nullptr;
+    KeyButton* use_ = nullptr;
     QStringList queue_;
     bool importing_ = false;
     std::shared_ptr<std::atomic<bool>> stop_;

@@ -142,14 +142,15 @@ void MainWindow::refresh() {
     redo_->setEnabled(session_.can_redo());
     undo_->setToolTip(session_.can_undo() ? tr("Undo: %1").arg(session_.undo_label()) : tr("Nothing to undo"));
     redo_->setToolTip(session_.can_redo() ? tr("Redo: %1").arg(session_.redo_label()) : tr("Nothing to redo"));
+    open_->setVisible(guide && rail_->current() < Issue);
     if (!guide) return;
     int counts[6] = {session_.open_marks(), 0, 0, 0, 0, 0};
     for (const auto& point : core::open_points(session_.procedure())) ++counts[static_cast<int>(point.station)];
     counts[Issue] = static_cast<int>(core::reasons_not_to_issue(session_.procedure()).size());
     for (int i = 0; i < 5; ++i) rail_->set_open(i, counts[i]);
     const int now = rail_->current();
-    open_->set_words(now < 4 && counts[now] > 0 ? tr("%1 open").arg(counts[now]) : tr("Next open"));
-    open_->setEnabled(now < 4);
+    open_->set_words(now < Issue && counts[now] > 0 ? tr("%1 open").arg(counts[now]) : tr("Nothing open"));
+    open_->setEnabled(now < Issue && counts[now] > 0);
 }
 
 void MainWindow::next_open() {

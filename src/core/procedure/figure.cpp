@@ -76,14 +76,9 @@ std::string other_system_text(const FigureValue& v) {
     const auto low = Number::parse(v.low);
     if (unit == nullptr || !low || unit->partner.empty()) return {};
     const Unit* partner = find_unit(unit->partner);
-    const std::string first = display_other_system({*low, unit}, v.high.empty() ? Rounding::Nearest : Rounding::Up);
-    if (v.high.empty()) return first;
     const auto high = Number::parse(v.high);
-    if (!high) return first;
-    // A range is narrowed, never widened, by rounding: its lower end goes up and its upper end down.
-    const std::string second = display_other_system({*high, unit}, Rounding::Down);
-    const std::string bare = first.substr(0, first.size() - partner->symbol.size() - 1);
-    return fmt::format("{} to {}", bare, second);
+    if (v.high.empty() || !high) return display_other_system({*low, unit});
+    return display_range_in({*low, unit}, {*high, unit}, *partner);
 }
 
 Result<FigureValue> parse_figure_value(std::string_view text) {

@@ -32,6 +32,30 @@ bool read_fraction(std::string_view s, double& out) {
     return true;
 }
 
+/// Decimals that leave `digits` significant digits; negative where the last of them stands before the point.
+int decimals_for(double value, int digits) { return digits - 1 - static_cast<int>(std::floor(std::log10(std::abs(value)) + 1e-12)); }
+
+/// `value` in steps of the last decimal, rounded. A value that is a whole number of steps but for the error of binary
+/// fractions stays where it is.
+double whole_steps(double value, int decimals, Rounding rounding) {
+    const double steps = value * std::pow(10.0, decimals);
+    const double near = std::round(steps);
+    if (rounding == Rounding::Nearest || std::abs(steps - near) <= 1e-9 * std::max(1.0, std::abs(near))) return near;
+    return rounding == Rounding::Down ? std::floor(steps) : std::ceil(steps);
+}
+
+std::string fixed_text(double value, int decimals, Rounding rounding) {
+    return fmt::format("{:.{}f}", whole_steps(value, decimals, rounding) * std::pow(10.0, -decimals), std::max(0, decimals));
+}
+
+/// Decimals of the quantity in `to`: those of its own significant digits, for temperatures those it was written with.
+int decimals_in(const Quantity& quantity, const Unit& to) {
+    const double value = quantity.in(to);
+    if (to.dimension != Dimension::Temperature) return value == 0 ? 0 : decimals_for(value, quantity.number.significant());
+    const double half = quantity.number.half_step();
+    return half >= 0.5 || half == 0 ? 0 : static_cast<int>(std::lround(-std::log10(half * 2)));
+}
+
 }  // namespace
 
 Result<Number> Number::parse(std::string_view text) {
@@ -80,37 +104,26 @@ Result<Quantity> Quantity::parse(std::string_view text) {
 
 std::string rounded_text(double value, int digits, Rounding rounding) {
     if (value == 0 || !std::isfinite(value)) return "0";
-    const int exponent = static_cast<int>(std::floor(std::log10(std::abs(value)) + 1e-12));
-    const double step = std::pow(10.0, exponent - digits + 1);
-    const double steps = value / step;
-    // A value that is a whole number of steps but for the error of binary fractions stays where it is.
-    const double near = std::round(steps);
-    double whole = near;
-    if (std::abs(steps - near) > 1e-9 * std::max(1.0, std::abs(near))) {
-        if (rounding == Rounding::Down) whole = std::floor(steps);
-        if (rounding == Rounding::Up) whole = std::ceil(steps);
-    }
+    const int decimals = decimals_for(value, digits);
+    const double whole = whole_steps(value, decimals, rounding);
     // rounding up may have added a digit: 99.96 -> 100
     const bool carried = std::abs(whole) >= std::pow(10.0, digits) - 0.5;
-    return fmt::format("{:.{}f}", whole * step, std::max(0, digits - 1 - exponent - (carried ? 1 : 0)));
+    return fmt::format("{:.{}f}", whole * std::pow(10.0, -decimals), std::max(0, decimals - (carried ? 1 : 0)));
 }
 
 std::string display(const Quantity& quantity) { return fmt::format("{} {}", quantity.number.text(), quantity.unit->symbol); }
 
 std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding) {
     if (&to == quantity.unit) return display(quantity);
-    const double value = quantity.in(to);
-    if (to.dimension == Dimension::Temperature) {
-        const double half = quantity.number.half_step();
-        const int decimals = half >= 0.5 || half == 0 ? 0 : static_cast<int>(std::lround(-std::log10(half * 2)));
-        const double scale = std::pow(10.0, decimals);
-        const double near = std::round(value * scale);
-        double whole = near;
-        if (std::abs(value * scale - near) > 1e-9 * std::max(1.0, std::abs(near)))
-            whole = rounding == Rounding::Down ? std::floor(value * scale) : rounding == Rounding::Up ? std::ceil(value * scale) : near;
-        return fmt::format("{:.{}f} {}", whole / scale, decimals, to.symbol);
-    }
-    return fmt::format("{} {}", rounded_text(value, quantity.number.significant(), rounding), to.symbol);
+    if (to.dimension == Dimension::Temperature) return fmt::format("{} {}", fixed_text(quantity.in(to), decimals_in(quantity, to), rounding), to.symbol);
+    return fmt::format("{} {}", rounded_text(quantity.in(to), quantity.number.significant(), rounding), to.symbol);
+}
+
+std::string display_range_in(const Quantity& low, const Quantity& high, const Unit& to) {
+    constexpr int kMaxDecimals = 9;
+    int decimals = std::max(decimals_in(low, to), decimals_in(high, to));
+    while (decimals < kMaxDecimals && whole_steps(low.in(to), decimals, Rounding::Up) >= whole_steps(high.in(to), decimals, Rounding::Down)) ++decimals;
+    return fmt::format("{} to {} {}", fixed_text(low.in(to), decimals, Rounding::Up), fixed_text(high.in(to), decimals, Rounding::Down), to.symbol);
 }
 
 std::string display_other_system(const Quantity& quantity, Rounding rounding) {

@@ -52,6 +52,9 @@ std::string display(const Quantity& quantity);
 /// The quantity in another unit of its dimension, with no more digits than the original carries: 18 lbf.ft -> "24 N·m".
 /// Temperatures keep the decimals instead, since their zero is arbitrary (5 °C -> 41 °F).
 std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding = Rounding::Nearest);
+/// A range in another unit of its dimension, both ends with the same decimals: 8 to 10 mm -> "0.32 to 0.39 in". Rounding
+/// only ever narrows a range: its lower end goes up and its upper end down, with as many decimals as that takes.
+std::string display_range_in(const Quantity& low, const Quantity& high, const Unit& to);
 /// The same figure in the other unit system, or empty where none is needed (minutes, percent).
 std::string display_other_system(const Quantity& quantity, Rounding rounding = Rounding::Nearest);
 
