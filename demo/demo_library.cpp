@@ -43,11 +43,25 @@ std::vector<Item> items() {
     using K = ItemKind;
     const auto item = [](const char* id, K kind, const char* name, const char* spec, const char* number) { return Item{ItemId(id), kind, name, spec, number}; };
     return {
-        item("cover", K::Part, "gearbox cover", "ribbed", "PT60-1101"), item("zinc-bolts", K::Fastener, "zinc cover bolts", "four M6 × 16", ""), item("black-bolts", K::Fastener, "black cover bolts", "two M6 × 40, deep holes at the front", ""),
-        item("drain-plug", K::Fastener, "drain plug", "M14, magnetic tip", ""), item("washer", K::Seal, "copper washer", "14 × 20 × 1.5, new each time", "PT60-1111"), item("level-plug", K::Fastener, "level plug", "M10, 5 mm hex", ""),
-        item("breather", K::Part, "breather", "fill plug, head 22 mm", ""), item("dipstick", K::Part, "dipstick", "two marks", ""), item("canister", K::Part, "canister filter", "spin-on", "KQ-FC2"), item("o-ring", K::Seal, "canister O-ring", "upper groove", "KQ-FC2-R"),
-        item("strainer", K::Part, "suction strainer", "basket, two wing nuts", ""), item("belt", K::Part, "V-belt", "", ""), item("oil", K::Fluid, "gear oil", "75W90 GL5, two 1 L bottles", "OIL-75W90-1"), item("pan", K::Vessel, "drain pan", "3 L or more", ""),
-        item("socket-10", K::Tool, "10 mm socket", "", ""), item("socket-17", K::Tool, "17 mm socket", "", ""), item("socket-22", K::Tool, "22 mm socket", "", ""), item("hex-5", K::Tool, "5 mm hex key", "", ""), item("torque-wrench", K::Tool, "torque wrench", "5 to 30 N·m", ""),
+        item("cover", K::Part, "gearbox cover", "ribbed", "PT60-1101"),
+        item("zinc-bolts", K::Fastener, "zinc cover bolts", "four M6 × 16", ""),
+        item("black-bolts", K::Fastener, "black cover bolts", "two M6 × 40, deep holes at the front", ""),
+        item("drain-plug", K::Fastener, "drain plug", "M14, magnetic tip", ""),
+        item("washer", K::Seal, "copper washer", "14 × 20 × 1.5, new each time", "PT60-1111"),
+        item("level-plug", K::Fastener, "level plug", "M10, 5 mm hex", ""),
+        item("breather", K::Part, "breather", "fill plug, head 22 mm", ""),
+        item("dipstick", K::Part, "dipstick", "two marks", ""),
+        item("canister", K::Part, "canister filter", "spin-on", "KQ-FC2"),
+        item("o-ring", K::Seal, "canister O-ring", "upper groove", "KQ-FC2-R"),
+        item("strainer", K::Part, "suction strainer", "basket, two wing nuts", ""),
+        item("belt", K::Part, "V-belt", "", ""),
+        item("oil", K::Fluid, "gear oil", "75W90 GL5, two 1 L bottles", "OIL-75W90-1"),
+        item("pan", K::Vessel, "drain pan", "3 L or more", ""),
+        item("socket-10", K::Tool, "10 mm socket", "", ""),
+        item("socket-17", K::Tool, "17 mm socket", "", ""),
+        item("socket-22", K::Tool, "22 mm socket", "", ""),
+        item("hex-5", K::Tool, "5 mm hex key", "", ""),
+        item("torque-wrench", K::Tool, "torque wrench", "5 to 30 N·m", ""),
         item("gloves", K::Protection, "gloves and eye protection", "", ""),
     };
 }

@@ -1,11 +1,11 @@
 // Makes the demo library: brings the two films in and writes the guide of the demo job, by the same functions the program
 // uses.   make-demo-library FILMS_FOLDER LIBRARY_FOLDER
 
-#include "demo/demo_library.h"
-
 #include <fmt/format.h>
 
 #include <QCoreApplication>
+
+#include "demo/demo_library.h"
 
 int main(int argc, char** argv) {
     QCoreApplication application(argc, argv);

@@ -56,7 +56,9 @@ int read(const Answer& answer, const std::string& file) {
     const auto marks = core::read_marks(narration->segments);
     std::string words;
     for (const auto& m : marks) {
-        const std::string what = m.kind == core::MarkKind::Figure ? fmt::format("{} {}{}", core::spoken_name_of(m.figure_kind), core::text_of(m.value), m.taken_back ? " (taken back)" : m.hedged ? " (hedged)" : "") : m.verb;
+        const std::string what = m.kind == core::MarkKind::Figure ? fmt::format("{} {}{}", core::spoken_name_of(m.figure_kind), core::text_of(m.value), m.taken_back ? " (taken back)" : m.hedged ? " (hedged)"
+                                                                                                                                                                                                  : "")
+                                                                  : m.verb;
         words += fmt::format("{:>9}  {:8}  {:34} {}\n", core::clock_text(m.at), core::name_of(m.kind), what + (m.about.empty() ? "" : ", " + m.about), m.because);
     }
     for (const auto& remark : narration->remarks) fmt::print(stderr, "{}\n", remark);

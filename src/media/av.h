@@ -21,18 +21,30 @@ extern "C" {
 
 namespace anagraph::media::av {
 
-struct FreeInput { void operator()(AVFormatContext* p) const { avformat_close_input(&p); } };
+struct FreeInput {
+    void operator()(AVFormatContext* p) const { avformat_close_input(&p); }
+};
 struct FreeOutput {
     void operator()(AVFormatContext* p) const {
         if (p->pb != nullptr && (p->oformat->flags & AVFMT_NOFILE) == 0) avio_closep(&p->pb);
         avformat_free_context(p);
     }
 };
-struct FreeCodec { void operator()(AVCodecContext* p) const { avcodec_free_context(&p); } };
-struct FreeFrame { void operator()(AVFrame* p) const { av_frame_free(&p); } };
-struct FreePacket { void operator()(AVPacket* p) const { av_packet_free(&p); } };
-struct FreeSws { void operator()(SwsContext* p) const { sws_freeContext(p); } };
-struct FreeSwr { void operator()(SwrContext* p) const { swr_free(&p); } };
+struct FreeCodec {
+    void operator()(AVCodecContext* p) const { avcodec_free_context(&p); }
+};
+struct FreeFrame {
+    void operator()(AVFrame* p) const { av_frame_free(&p); }
+};
+struct FreePacket {
+    void operator()(AVPacket* p) const { av_packet_free(&p); }
+};
+struct FreeSws {
+    void operator()(SwsContext* p) const { sws_freeContext(p); }
+};
+struct FreeSwr {
+    void operator()(SwrContext* p) const { swr_free(&p); }
+};
 
 using Input = std::unique_ptr<AVFormatContext, FreeInput>;
 using Output = std::unique_ptr<AVFormatContext, FreeOutput>;

@@ -8,7 +8,6 @@
 #include <limits>
 #include <vector>
 
-
 #include "media/av.h"
 
 namespace anagraph::media {
@@ -67,8 +66,10 @@ private:
         bool sound_done = sound_ == nullptr;
         while (!(video_done && sound_done) && av_read_frame(input_.get(), packet.get()) >= 0) {
             Outcome fed;
-            if (packet->stream_index == v) fed = feed_video(packet.get(), video_done);
-            else if (sound_ != nullptr && packet->stream_index == sound_->index) fed = feed_sound(packet.get(), sound_done);
+            if (packet->stream_index == v)
+                fed = feed_video(packet.get(), video_done);
+            else if (sound_ != nullptr && packet->stream_index == sound_->index)
+                fed = feed_sound(packet.get(), sound_done);
             av_packet_unref(packet.get());
             if (!fed) return fed;
         }
@@ -189,8 +190,10 @@ private:
             const AVFrame& f = *frame_;
             const double at = av::time_of(f.best_effort_timestamp, sound_->time_base).seconds() - take_.from.seconds();
             const double length = take_.to.seconds() - take_.from.seconds();
-            if (at >= length) done = true;
-            else if (at + static_cast<double>(f.nb_samples) / f.sample_rate > 0 && f.best_effort_timestamp != AV_NOPTS_VALUE) keep_sound(f, at, length);
+            if (at >= length)
+                done = true;
+            else if (at + static_cast<double>(f.nb_samples) / f.sample_rate > 0 && f.best_effort_timestamp != AV_NOPTS_VALUE)
+                keep_sound(f, at, length);
             av_frame_unref(frame_.get());
         }
         return {};

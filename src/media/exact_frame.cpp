@@ -61,8 +61,10 @@ core::Result<Picture> exact_frame(const std::string& recording, const core::Fram
                 av_packet_unref(packet.get());
             }
             while (!passed && avcodec_receive_frame(decoder->get(), frame.get()) >= 0) {
-                if (frame->best_effort_timestamp > target && kept->data[0] != nullptr) passed = true;
-                else if (frame->best_effort_timestamp > target && back >= 0) passed = true;  // began too late: seek further back
+                if (frame->best_effort_timestamp > target && kept->data[0] != nullptr)
+                    passed = true;
+                else if (frame->best_effort_timestamp > target && back >= 0)
+                    passed = true;  // began too late: seek further back
                 else {
                     av_frame_unref(kept.get());
                     av_frame_move_ref(kept.get(), frame.get());
@@ -85,8 +87,10 @@ Picture rotated(Picture picture, int rotation) {
     Picture out{turn ? picture.height : picture.width, turn ? picture.width : picture.height, std::vector<std::uint8_t>(picture.bgra.size())};
     for (int y = 0; y < picture.height; ++y)
         for (int x = 0; x < picture.width; ++x) {
-            const int tx = rotation == 90 ? picture.height - 1 - y : rotation == 180 ? picture.width - 1 - x : y;
-            const int ty = rotation == 90 ? x : rotation == 180 ? picture.height - 1 - y : picture.width - 1 - x;
+            const int tx = rotation == 90 ? picture.height - 1 - y : rotation == 180 ? picture.width - 1 - x
+                                                                                     : y;
+            const int ty = rotation == 90 ? x : rotation == 180 ? picture.height - 1 - y
+                                                                : picture.width - 1 - x;
             const auto from = (static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width) + static_cast<std::size_t>(x)) * 4;
             const auto to = (static_cast<std::size_t>(ty) * static_cast<std::size_t>(out.width) + static_cast<std::size_t>(tx)) * 4;
             std::copy_n(picture.bgra.begin() + static_cast<std::ptrdiff_t>(from), 4, out.bgra.begin() + static_cast<std::ptrdiff_t>(to));

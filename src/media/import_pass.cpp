@@ -104,8 +104,10 @@ public:
         int r = 0;
         while ((r = av_read_frame(input_.get(), packet.get())) >= 0) {
             Outcome fed;
-            if (packet->stream_index == video_->index) fed = feed_video(packet.get());
-            else if (sound_ != nullptr && packet->stream_index == sound_->index) feed_sound(packet.get());
+            if (packet->stream_index == video_->index)
+                fed = feed_video(packet.get());
+            else if (sound_ != nullptr && packet->stream_index == sound_->index)
+                feed_sound(packet.get());
             av_packet_unref(packet.get());
             if (!fed) return abandon(fed.error());
         }

@@ -26,9 +26,9 @@ struct Player::State {
     bool playing = false;
     double speed = 1;
     std::size_t frame = 0;
-    bool seek_pending = false;   // asked for, not yet sent: another seek is on its way
-    bool seek_running = false;   // sent, and its picture is not yet there
-    bool seek_begun = false;     // its own SEEK event came: loading a file makes a restart of its own
+    bool seek_pending = false;  // asked for, not yet sent: another seek is on its way
+    bool seek_running = false;  // sent, and its picture is not yet there
+    bool seek_begun = false;    // its own SEEK event came: loading a file makes a restart of its own
     int native_width = 0;
     int native_height = 0;
     int asked_width = 0;
@@ -141,7 +141,8 @@ struct Player::State {
                 }
                 return false;
             }
-            default: return false;
+            default:
+                return false;
         }
     }
 };
@@ -156,10 +157,12 @@ core::Result<std::unique_ptr<Player>> Player::create(std::function<void()> wake)
     // Silent where there is no sound device: "null" is tried last by mpv itself only when named.
     const char* silent = std::getenv("ANAGRAPH_SILENT");
     const std::pair<const char*, const char*> options[] = {
-        {"vo", "libmpv"}, {"ao", silent != nullptr ? "null" : "pulse,alsa,null"}, {"hr-seek", "yes"}, {"pause", "yes"}, {"keep-open", "yes"}, {"idle", "yes"}, {"hwdec", "no"}, {"osd-level", "0"},
-        {"config", "no"}, {"load-scripts", "no"}, {"ytdl", "no"}, {"terminal", "no"}, {"sub-auto", "no"}, {"audio-file-auto", "no"}, {"rebase-start-time", "no"},
-        {"video-rotate", "no"},  // the renderer aborts the process on rotated pictures: they are turned where they are painted
-        {"hr-seek-demuxer-offset", "1"}, {"sws-allow-zimg", "no"}, {"sws-fast", "yes"}, {"audio-pitch-correction", "yes"}, {"sid", "no"}};
+        {"vo", "libmpv"}, {"ao", silent != nullptr ? "null" : "pulse,alsa,null"}, {"hr-seek", "yes"}, {"pause", "yes"}, {"keep-open", "yes"}, {"idle", "yes"}, {"hwdec", "no"}, {"osd-level", "0"}, {"config", "no"}, {"load-scripts", "no"}, {"ytdl", "no"}, {"terminal", "no"}, {"sub-auto", "no"}, {"audio-file-auto", "no"}, {"rebase-start-time", "no"}, {"video-rotate", "no"},  // the renderer aborts the process on rotated pictures: they are turned where they are painted
+        {"hr-seek-demuxer-offset", "1"},
+        {"sws-allow-zimg", "no"},
+        {"sws-fast", "yes"},
+        {"audio-pitch-correction", "yes"},
+        {"sid", "no"}};
     for (const auto& [name, value] : options) mpv_set_option_string(state->mpv, name, value);
     if (mpv_initialize(state->mpv) < 0) return no();
     char api[] = MPV_RENDER_API_TYPE_SW;
@@ -168,8 +171,10 @@ core::Result<std::unique_ptr<Player>> Player::create(std::function<void()> wake)
     mpv_observe_property(state->mpv, 0, "time-pos", MPV_FORMAT_DOUBLE);
     mpv_observe_property(state->mpv, 0, "eof-reached", MPV_FORMAT_FLAG);
     State* s = state.get();
-    mpv_render_context_set_update_callback(s->render, [](void* p) { auto* st = static_cast<State*>(p); st->update_due = true; st->wake(); }, s);
-    mpv_set_wakeup_callback(s->mpv, [](void* p) { static_cast<State*>(p)->wake(); }, s);
+    mpv_render_context_set_update_callback(
+        s->render, [](void* p) { auto* st = static_cast<State*>(p); st->update_due = true; st->wake(); }, s);
+    mpv_set_wakeup_callback(
+        s->mpv, [](void* p) { static_cast<State*>(p)->wake(); }, s);
     return std::unique_ptr<Player>(new Player(std::move(state)));
 }
 

@@ -32,7 +32,7 @@ struct Pause {
 };
 
 struct RecordingIndex {
-    int width = 0;   // as stored, before rotation
+    int width = 0;  // as stored, before rotation
     int height = 0;
     int rotation = 0;  // clockwise degrees to show it upright: 0, 90, 180, 270
     bool has_sound = false;

@@ -229,8 +229,10 @@ std::vector<std::string> compare(const std::map<std::string, std::string>& actua
     const auto listed = manifest.is_object() && manifest.contains("files") && manifest.at("files").is_object() ? manifest.at("files") : nlohmann::json::object();
     for (const auto& [name, hash] : listed.items()) {
         const auto it = actual.find(name);
-        if (it == actual.end()) out.push_back(fmt::format("{} is missing.", name));
-        else if (!hash.is_string() || it->second != hash.get<std::string>()) out.push_back(fmt::format("{} was changed after the edition was issued.", name));
+        if (it == actual.end())
+            out.push_back(fmt::format("{} is missing.", name));
+        else if (!hash.is_string() || it->second != hash.get<std::string>())
+            out.push_back(fmt::format("{} was changed after the edition was issued.", name));
     }
     for (const auto& [name, hash] : actual)
         if (!listed.contains(name)) out.push_back(fmt::format("{} does not belong to the pack.", name));
@@ -264,8 +266,10 @@ Result<Verification> verify_pack(const std::string& folder) {
     }
     const auto text = store::read_file(folder + "/edition.json");
     const auto edition = text ? core::edition_from_json(nlohmann::json::parse(*text, nullptr, false)) : tl::make_unexpected(text.error());
-    if (edition) v.edition = fmt::format("{} {}, {}, edition {}", edition->procedure.header.machine, edition->procedure.header.title, edition->procedure.header.number, edition->number);
-    else if (v.troubles.empty()) v.troubles.push_back(edition.error().message);
+    if (edition)
+        v.edition = fmt::format("{} {}, {}, edition {}", edition->procedure.header.machine, edition->procedure.header.title, edition->procedure.header.number, edition->number);
+    else if (v.troubles.empty())
+        v.troubles.push_back(edition.error().message);
     v.good = v.troubles.empty();
     return v;
 }

@@ -14,11 +14,20 @@ std::string escaped(std::string_view text) {
     std::string out;
     for (const char c : text) {
         switch (c) {
-            case '&': out += "&amp;"; break;
-            case '<': out += "&lt;"; break;
-            case '>': out += "&gt;"; break;
-            case '"': out += "&quot;"; break;
-            default: out += c;
+            case '&':
+                out += "&amp;";
+                break;
+            case '<':
+                out += "&lt;";
+                break;
+            case '>':
+                out += "&gt;";
+                break;
+            case '"':
+                out += "&quot;";
+                break;
+            default:
+                out += c;
         }
     }
     return out;
@@ -29,8 +38,10 @@ std::string plate_words(const core::Procedure& p, const core::Plate& plate, cons
     if (!out.empty() && out.back() != '.') out += '.';
     for (const auto& c : plate.callouts) {
         const auto* item = p.find(c.item);
-        const char* across = c.target.x < 3333 ? "left" : c.target.x < 6667 ? "middle" : "right";
-        const char* down = c.target.y < 3333 ? "top" : c.target.y < 6667 ? "centre" : "bottom";
+        const char* across = c.target.x < 3333 ? "left" : c.target.x < 6667 ? "middle"
+                                                                            : "right";
+        const char* down = c.target.y < 3333 ? "top" : c.target.y < 6667 ? "centre"
+                                                                         : "bottom";
         if (item != nullptr) out += fmt::format("{}{}: {}, {} {}.", out.empty() ? "" : " ", numbers.at(c.item), item->name, down, across);
     }
     return out;

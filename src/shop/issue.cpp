@@ -34,8 +34,10 @@ core::Result<publish::PackRequest> prepare_issue(const store::Library& library, 
     if (!procedure) return tl::make_unexpected(procedure.error());
     auto reasons = core::reasons_not_to_issue(*procedure);
     if (author.empty()) reasons.emplace_back("Say who wrote it.");
-    if (checker.empty()) reasons.emplace_back("Say who checked it: a second person, by post.");
-    else if (checker == author) reasons.emplace_back("Author and checker are the same; a second person checks.");
+    if (checker.empty())
+        reasons.emplace_back("Say who checked it: a second person, by post.");
+    else if (checker == author)
+        reasons.emplace_back("Author and checker are the same; a second person checks.");
     const auto editions = library.editions(guide);
     if (!editions) return tl::make_unexpected(editions.error());
     publish::PackRequest request;

@@ -20,8 +20,8 @@ struct GuideEntry {
     GuideId id;
     std::string title;
     std::string machine;
-    std::string changed;     // UTC time of the last change
-    int editions = 0;        // how many were issued
+    std::string changed;         // UTC time of the last change
+    int editions = 0;            // how many were issued
     bool changed_since = false;  // changed after the last edition
 };
 

@@ -1,6 +1,4 @@
 // The demo path in the real window, by keys and mouse, on the demo films: what a person does and what a person sees.
-#include "app/window/main_window.h"
-
 #include <gtest/gtest.h>
 
 #include <QDialog>
@@ -18,9 +16,10 @@
 #include "app/figures/figures_station.h"
 #include "app/issue/issue_station.h"
 #include "app/plates/plates_station.h"
-#include "app/shelf/shelf_station.h"
 #include "app/sheet/sheet_station.h"
+#include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
+#include "app/window/main_window.h"
 #include "core/procedure/logging.h"
 #include "media/exact_frame.h"
 #include "publish/pack.h"

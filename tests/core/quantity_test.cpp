@@ -81,7 +81,7 @@ TEST(Quantity, RoundingNeverCrossesALimit) {
         const auto& to = unit("lbf.ft");
         const auto number = [](const std::string& s) { return std::stod(s.substr(0, s.find(' '))); };
         RC_ASSERT(number(display_in(*q, to, Rounding::Down)) <= q->in(to) + 1e-9);
-        RC_ASSERT(number(display_in(*q, to, Rounding::Up)) >= q->in(to) - 1e-9);
+        RC_ASSERT(number(display_in(*q, to, Rounding::Up)) >= q->in(to)-1e-9);
     });
 }
 

@@ -67,19 +67,31 @@ inline std::optional<std::size_t> place() { return pick(0, 2) == 0 ? std::nullop
 /// Any edit; many apply, some are refused.
 inline Edit random_edit(const Procedure& p) {
     switch (pick(0, 13)) {
-        case 0: return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words()}};
-        case 1: return Put<RecordingUse>{{RecordingId("r" + std::to_string(pick(1, 3))), words(), {{FrameTime(pick(0, 50), 3), words()}}}, place()};
-        case 2: return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words()}, place()};
-        case 3: return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 5)), words(), words()}, place()};
-        case 4: return Put<Figure>{random_figure(p), place()};
+        case 0:
+            return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words()}};
+        case 1:
+            return Put<RecordingUse>{{RecordingId("r" + std::to_string(pick(1, 3))), words(), {{FrameTime(pick(0, 50), 3), words()}}}, place()};
+        case 2:
+            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words()}, place()};
+        case 3:
+            return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 5)), words(), words()}, place()};
+        case 4:
+            return Put<Figure>{random_figure(p), place()};
         case 5:
-        case 6: return Put<Step>{random_step(p), place()};
-        case 7: return Remove<ItemId>{existing<ItemId>(p.items)};
-        case 8: return Remove<FigureId>{existing<FigureId>(p.figures)};
-        case 9: return Remove<StepId>{existing<StepId>(p.steps)};
-        case 11: return Remove<RecordingId>{existing<RecordingId>(p.recordings)};
-        case 10: return Remove<SourceId>{existing<SourceId>(p.sources)};
-        default: return MoveStep{existing<StepId>(p.steps), static_cast<std::size_t>(pick(0, 9))};
+        case 6:
+            return Put<Step>{random_step(p), place()};
+        case 7:
+            return Remove<ItemId>{existing<ItemId>(p.items)};
+        case 8:
+            return Remove<FigureId>{existing<FigureId>(p.figures)};
+        case 9:
+            return Remove<StepId>{existing<StepId>(p.steps)};
+        case 11:
+            return Remove<RecordingId>{existing<RecordingId>(p.recordings)};
+        case 10:
+            return Remove<SourceId>{existing<SourceId>(p.sources)};
+        default:
+            return MoveStep{existing<StepId>(p.steps), static_cast<std::size_t>(pick(0, 9))};
     }
 }
 

@@ -6,7 +6,6 @@
 #include <nlohmann/json.hpp>
 
 #include "core/narration/words.h"
-
 #include "tests/core/property.h"
 
 using namespace anagraph::core;

@@ -30,7 +30,9 @@ TEST(TimedText, ReadsWebVttCuesWithSettingsMarkupAndTwoLines) {
 }
 
 TEST(TimedText, ReadsSrtWithCommasAndWindowsLineEnds) {
-    const auto n = read_timed_text("\xEF\xBB\xBF" "1\r\n00:00:01,200 --> 00:00:03,000\r\nhello\r\n\r\n2\r\n00:00:04,000 --> 00:00:05,500\r\n{\\an8}there\r\n");
+    const auto n = read_timed_text(
+        "\xEF\xBB\xBF"
+        "1\r\n00:00:01,200 --> 00:00:03,000\r\nhello\r\n\r\n2\r\n00:00:04,000 --> 00:00:05,500\r\n{\\an8}there\r\n");
     ASSERT_TRUE(n);
     ASSERT_EQ(n->segments.size(), 2U);
     EXPECT_EQ(n->segments[1].text, "there");

@@ -1,8 +1,8 @@
 #include "app/figures/figure_list.h"
 
 #include <QMouseEvent>
-#include <QPainter>
 #include <QPaintEvent>
+#include <QPainter>
 
 #include "app/figures/number_line.h"
 #include "app/theme/theme.h"
@@ -68,7 +68,8 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
     const QString other = text(core::other_system_text(f.value));
-    const QString standing_word = standing == core::Standing::Open ? tr("open") : standing == core::Standing::Proved ? tr("proved") : tr("disputed");
+    const QString standing_word = standing == core::Standing::Open ? tr("open") : standing == core::Standing::Proved ? tr("proved")
+                                                                                                                     : tr("disputed");
     p.drawText(QRectF(x, row.bottom() - 25, words_width, 18), Qt::AlignVCenter, other.isEmpty() ? standing_word : other + QStringLiteral(" · ") + standing_word);
 
     const double left = row.left() + 260;

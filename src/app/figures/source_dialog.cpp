@@ -56,12 +56,18 @@ SourceDialog::SourceDialog(const core::Procedure& procedure, const core::Figure&
 
 void SourceDialog::accept() {
     const auto value = core::parse_figure_value(value_->text().toStdString());
-    if (!value) trouble_->setText(text(value.error().message));
-    else if (!value->known()) trouble_->setText(tr("Write what the source gives; a source that gives nothing proves nothing."));
-    else if (!tolerance_->text().trimmed().isEmpty() && !core::Number::parse(tolerance_->text().toStdString())) trouble_->setText(tr("The tolerance is a number, as in 2.5."));
-    else if (source_->currentData().toString().isEmpty() && title_->text().trimmed().isEmpty()) trouble_->setText(tr("Give the source a title, so that a checker can find it."));
-    else if (place_->text().trimmed().isEmpty()) trouble_->setText(tr("Say where in the source it stands, so that a checker can find it."));
-    else QDialog::accept();
+    if (!value)
+        trouble_->setText(text(value.error().message));
+    else if (!value->known())
+        trouble_->setText(tr("Write what the source gives; a source that gives nothing proves nothing."));
+    else if (!tolerance_->text().trimmed().isEmpty() && !core::Number::parse(tolerance_->text().toStdString()))
+        trouble_->setText(tr("The tolerance is a number, as in 2.5."));
+    else if (source_->currentData().toString().isEmpty() && title_->text().trimmed().isEmpty())
+        trouble_->setText(tr("Give the source a title, so that a checker can find it."));
+    else if (place_->text().trimmed().isEmpty())
+        trouble_->setText(tr("Say where in the source it stands, so that a checker can find it."));
+    else
+        QDialog::accept();
 }
 
 core::Change SourceDialog::change() const {

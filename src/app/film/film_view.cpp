@@ -12,9 +12,12 @@ FilmView::FilmView(QWidget* parent) : QWidget(parent) {
     setMinimumSize(240, 135);
     setAccessibleName(tr("Moving picture"));
     // The player calls from its own threads: only a queued call crosses over.
-    auto player = media::Player::create([this] { QMetaObject::invokeMethod(this, [this] { take_news(); }, Qt::QueuedConnection); });
-    if (player) player_ = std::move(*player);
-    else trouble_ = theme::text(player.error().message);
+    auto player = media::Player::create([this] { QMetaObject::invokeMethod(
+                                                     this, [this] { take_news(); }, Qt::QueuedConnection); });
+    if (player)
+        player_ = std::move(*player);
+    else
+        trouble_ = theme::text(player.error().message);
 }
 
 FilmView::~FilmView() = default;
@@ -115,7 +118,8 @@ void FilmView::paintEvent(QPaintEvent*) {
         return;
     }
     p.setPen(theme::colour("on_accent"));
-    p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap, !trouble_.isEmpty() ? trouble_ : recording_ == nullptr ? tr("Choose a recording on the Shelf.") : tr("Opening …"));
+    p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap, !trouble_.isEmpty() ? trouble_ : recording_ == nullptr ? tr("Choose a recording on the Shelf.")
+                                                                                                                                        : tr("Opening …"));
 }
 
 }  // namespace anagraph::app

@@ -110,7 +110,8 @@ void IssueStation::showEvent(QShowEvent*) {
 void IssueStation::show_ready() {
     const bool signed_off = !checker_->text().trimmed().isEmpty();
     issue_->setEnabled(!issuing_ && something_to_issue_ && signed_off);
-    issue_->setToolTip(!something_to_issue_ ? tr("The list above says what stands in the way.") : signed_off ? tr("Freezes the edition and writes its pack (Ctrl+Enter)") : tr("Write who checked it first."));
+    issue_->setToolTip(!something_to_issue_ ? tr("The list above says what stands in the way.") : signed_off ? tr("Freezes the edition and writes its pack (Ctrl+Enter)")
+                                                                                                             : tr("Write who checked it first."));
 }
 
 void IssueStation::save_header() {
@@ -181,10 +182,12 @@ void IssueStation::issue() {
     stop_ = std::make_shared<std::atomic<bool>>(false);
     const auto shared = std::make_shared<publish::PackRequest>(std::move(*request));
     const auto progress = [this, stop = stop_](const std::string& what, double share) {
-        QMetaObject::invokeMethod(this, [this, what, share] {
-            work_words_->setText(text(what));
-            bar_->setValue(static_cast<int>(share * 1000));
-        }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this, what, share] {
+                work_words_->setText(text(what));
+                bar_->setValue(static_cast<int>(share * 1000));
+            },
+            Qt::QueuedConnection);
         return !stop->load();
     };
     auto* watcher = new QFutureWatcher<std::shared_ptr<core::Outcome>>(this);
@@ -212,8 +215,10 @@ QString IssueStation::chosen_pack() const {
 }
 
 void IssueStation::open_pack() {
-    if (chosen_pack().isEmpty()) session_.tell(tr("No edition is issued yet."));
-    else if (!QDesktopServices::openUrl(QUrl::fromLocalFile(chosen_pack() + QStringLiteral("/guide.html")))) session_.tell(tr("No browser could be started; open %1/guide.html yourself.").arg(chosen_pack()));
+    if (chosen_pack().isEmpty())
+        session_.tell(tr("No edition is issued yet."));
+    else if (!QDesktopServices::openUrl(QUrl::fromLocalFile(chosen_pack() + QStringLiteral("/guide.html"))))
+        session_.tell(tr("No browser could be started; open %1/guide.html yourself.").arg(chosen_pack()));
 }
 
 void IssueStation::verify_pack() {
@@ -230,7 +235,8 @@ void IssueStation::verify_pack() {
         QStringList troubles;
         if (v)
             for (const auto& t : v->troubles) troubles << text(t);
-        verdict_->setText(!v ? text(v.error().message) : v->good ? tr("The pack is what was issued: %1.").arg(text(v->edition)) : troubles.join(QLatin1Char('\n')));
+        verdict_->setText(!v ? text(v.error().message) : v->good ? tr("The pack is what was issued: %1.").arg(text(v->edition))
+                                                                 : troubles.join(QLatin1Char('\n')));
     });
     watcher->setFuture(QtConcurrent::run([folder = chosen_pack().toStdString()] { return std::make_shared<Verdict>(publish::verify_pack(folder)); }));
 }

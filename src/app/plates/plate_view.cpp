@@ -103,8 +103,10 @@ void PlateView::mousePressEvent(QMouseEvent* event) {
 void PlateView::mouseMoveEvent(QMouseEvent* event) {
     if (grip_ == Grip::None || !selected_ || !plate_) return;
     auto& c = plate_->callouts[*selected_];
-    if (grip_ == Grip::Label) c.label = core::clamped(to_place(event->position()), aspect());
-    else c.target = to_place(event->position());
+    if (grip_ == Grip::Label)
+        c.label = core::clamped(to_place(event->position()), aspect());
+    else
+        c.target = to_place(event->position());
     dragged_ = true;
     update();
 }

@@ -42,7 +42,9 @@ private:
     QImage still_;
     QString note_;
     std::optional<std::size_t> selected_;
-    enum class Grip { None, Label, Target } grip_ = Grip::None;
+    enum class Grip { None,
+                      Label,
+                      Target } grip_ = Grip::None;
     bool dragged_ = false;
 };
 

@@ -112,7 +112,9 @@ std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& 
     auto entry = library_->recording(id);
     auto index = media::load_index(library_->recording_folder(id));
     auto narration = library_->narration(id);
-    const auto trouble = !entry ? entry.error().message : !index ? index.error().message : !narration ? narration.error().message : std::string();
+    const auto trouble = !entry ? entry.error().message : !index   ? index.error().message
+                                                      : !narration ? narration.error().message
+                                                                   : std::string();
     if (!trouble.empty()) {
         emit failed(text(trouble));
         return std::nullopt;

@@ -86,7 +86,8 @@ void SheetStation::showEvent(QShowEvent*) {
     refresh();
     if (auto* c = current()) {
         c->focus_heading();
-        QMetaObject::invokeMethod(this, [this] { if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 40); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this] { if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 40); }, Qt::QueuedConnection);
     }
 }
 
@@ -130,7 +131,8 @@ void SheetStation::refresh() {
         item->setData(Qt::UserRole, text(point.step.text()));
         ++count;
     }
-    points_title_->setText(p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here") : theme::counted(count, tr("1 point open"), tr("%1 points open")));
+    points_title_->setText(p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here")
+                                                                             : theme::counted(count, tr("1 point open"), tr("%1 points open")));
 }
 
 void SheetStation::mark_current() {
@@ -156,7 +158,8 @@ void SheetStation::move_step(int by) {
     if (session_.perform(core::Change{"move a step", {core::MoveStep{session_.step(), static_cast<std::size_t>(to)}}})) {
         if (auto* c = current()) {
             c->focus_heading();
-            QMetaObject::invokeMethod(this, [this] { if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 30); }, Qt::QueuedConnection);
+            QMetaObject::invokeMethod(
+                this, [this] { if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 30); }, Qt::QueuedConnection);
         }
     }
 }

@@ -50,8 +50,10 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     connect(heading_, &QLineEdit::editingFinished, this, [this] { save("write a heading"); });
     connect(heading_, &QLineEdit::returnPressed, this, [this] {
         save("write a heading");  // before the focus moves on and the card shows the guide again
-        if (lines_.empty()) add_line(-1);
-        else focus_line(0);
+        if (lines_.empty())
+            add_line(-1);
+        else
+            focus_line(0);
     });
     refresh();
 }
@@ -119,7 +121,9 @@ void StepCard::show_cautions(const core::Step& step) {
     for (std::size_t i = 0; i < cautions_.size(); ++i) {
         auto& row = cautions_[i];
         row.signal->setCurrentIndex(row.signal->findData(static_cast<int>(step.cautions[i].signal)));
-        const char* token = step.cautions[i].signal == core::Signal::Danger ? "danger" : step.cautions[i].signal == core::Signal::Warning ? "warning" : step.cautions[i].signal == core::Signal::Caution ? "caution" : "notice";
+        const char* token = step.cautions[i].signal == core::Signal::Danger ? "danger" : step.cautions[i].signal == core::Signal::Warning ? "warning"
+                                                                                     : step.cautions[i].signal == core::Signal::Caution   ? "caution"
+                                                                                                                                          : "notice";
         const bool light = step.cautions[i].signal == core::Signal::Danger || step.cautions[i].signal == core::Signal::Notice;
         row.signal->setStyleSheet(QStringLiteral("QComboBox { background: %1; color: %2; font-weight: bold; border: 0; }").arg(theme::colour(token).name(), light ? QStringLiteral("#fff") : QStringLiteral("#000")));
         row.words->set_line(step.cautions[i].text);
@@ -152,8 +156,10 @@ void StepCard::show_lines(const core::Step& step) {
         connect(field, &LineField::removal_asked, this, [this, i] {
             core::Step s = *now();
             if (i < static_cast<int>(s.lines.size())) s.lines.erase(s.lines.begin() + i);
-            if (i > 0) focus_line(i - 1);
-            else heading_->setFocus();
+            if (i > 0)
+                focus_line(i - 1);
+            else
+                heading_->setFocus();
             session_.perform(core::Change{"take an instruction out", {core::Put<core::Step>{std::move(s), std::nullopt}}});
         });
         lines_.push_back(field);

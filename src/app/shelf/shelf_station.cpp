@@ -183,7 +183,8 @@ void ShelfStation::refresh() {
     for (const auto& g : *guides) {
         auto* item = new QListWidgetItem(text(g.machine), guides_);
         item->setData(kSecond, text(g.title));
-        const QString state = g.editions == 0 ? tr("not issued yet") : g.changed_since ? tr("edition %1 issued · changed since").arg(g.editions) : tr("edition %1 issued").arg(g.editions);
+        const QString state = g.editions == 0 ? tr("not issued yet") : g.changed_since ? tr("edition %1 issued · changed since").arg(g.editions)
+                                                                                       : tr("edition %1 issued").arg(g.editions);
         item->setData(kThird, session_.guide() == g.id ? tr("open now · %1").arg(state) : state);
         item->setData(kId, text(g.id.text()));
         if (const auto p = session_.library().load_guide(g.id); p && !p->recordings.empty())
@@ -199,7 +200,8 @@ void ShelfStation::show_use() {
     const auto* item = recordings_->currentItem();
     const bool used = item != nullptr && session_.procedure().find(core::RecordingId(item->data(kId).toString().toStdString())) != nullptr;
     use_->setEnabled(item != nullptr && session_.has_guide() && !used);
-    use_->setToolTip(!session_.has_guide() ? tr("Open a guide first, or begin a new one.") : used ? tr("The open guide uses it already.") : tr("The open guide may then take steps from it (Ctrl+U)."));
+    use_->setToolTip(!session_.has_guide() ? tr("Open a guide first, or begin a new one.") : used ? tr("The open guide uses it already.")
+                                                                                                  : tr("The open guide may then take steps from it (Ctrl+U)."));
 }
 
 void ShelfStation::open_chosen() {
@@ -287,11 +289,13 @@ void ShelfStation::next_import() {
     QElapsedTimer clock;
     clock.start();
     const auto progress = [this, stop = stop_, clock, name = QFileInfo(file).fileName()](double share) {
-        QMetaObject::invokeMethod(this, [this, share, clock, name] {
-            bar_->setValue(static_cast<int>(share * 1000));
-            const double left = share > 0.02 ? static_cast<double>(clock.elapsed()) / 1000 * (1 - share) / share : 0;
-            work_words_->setText(share > 0.02 ? tr("Looking through %1, %2 s left").arg(name).arg(static_cast<int>(left + 0.9)) : tr("Looking through %1").arg(name));
-        }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this, share, clock, name] {
+                bar_->setValue(static_cast<int>(share * 1000));
+                const double left = share > 0.02 ? static_cast<double>(clock.elapsed()) / 1000 * (1 - share) / share : 0;
+                work_words_->setText(share > 0.02 ? tr("Looking through %1, %2 s left").arg(name).arg(static_cast<int>(left + 0.9)) : tr("Looking through %1").arg(name));
+            },
+            Qt::QueuedConnection);
         return !stop->load();
     };
     connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher] {

@@ -66,8 +66,10 @@ TapeLayout tape_layout(const TapeInput& in, const TapeMetrics& m) {
         while (mark < in.marks->size() && (*in.marks)[mark].segment < i) ++mark;
         for (std::size_t k = mark; k < in.marks->size() && (*in.marks)[k].segment == i; ++k) {
             const auto kind = (*in.marks)[k].kind;
-            if (kind == core::MarkKind::Talk) line.talk = true;
-            else if (kind != core::MarkKind::Step) line.marks.push_back(k);
+            if (kind == core::MarkKind::Talk)
+                line.talk = true;
+            else if (kind != core::MarkKind::Step)
+                line.marks.push_back(k);
         }
         out.lines.push_back(std::move(line));
     }

@@ -6,8 +6,8 @@
 #include <QString>
 #include <vector>
 
-#include "core/procedure/procedure.h"
 #include "core/narration/reader.h"
+#include "core/procedure/procedure.h"
 #include "media/recording_index.h"
 
 namespace anagraph::app {
@@ -38,9 +38,9 @@ struct TapeColumns {
 
 struct TapeLine {
     std::size_t segment = 0;
-    QRectF box;             // of the words
-    bool talk = false;      // nothing about the machine
-    bool shown = true;      // false when the zoom leaves no room for it
+    QRectF box;                      // of the words
+    bool talk = false;               // nothing about the machine
+    bool shown = true;               // false when the zoom leaves no room for it
     std::vector<std::size_t> marks;  // indexes into the marks: figures, cautions, slips, unseen
 };
 

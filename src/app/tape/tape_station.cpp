@@ -178,8 +178,10 @@ void TapeStation::reload_recordings() {
         recordings_->addItem(tr("Recording %1 of %2 · %3").arg(i + 1).arg(order.size()).arg(name), text(order[i].text()));
         if (order[i] == now) chosen = recordings_->count() - 1;
     }
-    if (recordings_->count() > 0 && recording() == nullptr && isVisible()) open_recording(core::RecordingId(recordings_->itemData(chosen).toString().toStdString()));
-    else if (recordings_->count() > 0) recordings_->setCurrentIndex(chosen);
+    if (recordings_->count() > 0 && recording() == nullptr && isVisible())
+        open_recording(core::RecordingId(recordings_->itemData(chosen).toString().toStdString()));
+    else if (recordings_->count() > 0)
+        recordings_->setCurrentIndex(chosen);
     refresh();
 }
 
@@ -228,8 +230,10 @@ void TapeStation::follow() {
     play_->set_words(film_->playing() ? tr("Pause") : tr("Play"));
     slow_->set_words(film_->slow() ? tr("Full speed") : tr("Slow"));
     const auto* step = core::step_at(session_.procedure(), recording()->entry.id, at);
-    if (step != nullptr && step->id != session_.step()) session_.set_step(step->id);
-    else refresh();
+    if (step != nullptr && step->id != session_.step())
+        session_.set_step(step->id);
+    else
+        refresh();
     // keep the head in the upper half of the view, without jumping at every frame
     const double y = tape_->y_of(at);
     auto* bar = scroll_->verticalScrollBar();
@@ -264,7 +268,8 @@ void TapeStation::refresh() {
     number_->setText(step == nullptr ? (opened_ ? tr("…") : QStringLiteral("–")) : QString::number(it - steps.begin() + 1));
     if (!heading_->hasFocus()) heading_->setText(step == nullptr ? QString() : text(step->heading));
     heading_->setEnabled(step != nullptr);
-    heading_->setPlaceholderText(step != nullptr ? tr("what is done, as an order") : opened_ ? tr("a step is open: press ] where it ends") : tr("no step here: press [ where one begins"));
+    heading_->setPlaceholderText(step != nullptr ? tr("what is done, as an order") : opened_ ? tr("a step is open: press ] where it ends")
+                                                                                             : tr("no step here: press [ where one begins"));
     span_->setText(step == nullptr || step->takes.empty() ? (opened_ ? tr("opened at %1").arg(text(core::clock_text(*opened_))) : QString()) : text(core::clock_text(step->takes.front().from)) + QStringLiteral(" – ") + text(core::clock_text(step->takes.front().to)));
     close_->setEnabled(opened_.has_value());
     picture_->setEnabled(step != nullptr);
@@ -366,8 +371,10 @@ void TapeStation::keep_clip() {
     const auto* step = step_in_hand();
     if (step == nullptr) return;
     core::Step s = *step;
-    if (s.clip) s.clip.reset();
-    else s.clip = s.takes.front();
+    if (s.clip)
+        s.clip.reset();
+    else
+        s.clip = s.takes.front();
     session_.perform(core::Change{s.clip ? "give the step a clip" : "take the clip out", {core::Put<core::Step>{std::move(s), std::nullopt}}});
 }
 

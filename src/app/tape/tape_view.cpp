@@ -3,8 +3,8 @@
 #include <QFile>
 #include <QHelpEvent>
 #include <QMouseEvent>
-#include <QPainter>
 #include <QPaintEvent>
+#include <QPainter>
 #include <QToolTip>
 #include <algorithm>
 
@@ -22,12 +22,17 @@ namespace {
 
 QString tag_words(const core::Mark& m) {
     switch (m.kind) {
-        case MarkKind::Figure: return m.taken_back ? QObject::tr("taken back") : text(std::string(core::spoken_name_of(m.figure_kind)));
-        case MarkKind::Caution: return QObject::tr("caution");
-        case MarkKind::Slip: return QObject::tr("slip");
-        case MarkKind::Unseen: return QObject::tr("not seen");
+        case MarkKind::Figure:
+            return m.taken_back ? QObject::tr("taken back") : text(std::string(core::spoken_name_of(m.figure_kind)));
+        case MarkKind::Caution:
+            return QObject::tr("caution");
+        case MarkKind::Slip:
+            return QObject::tr("slip");
+        case MarkKind::Unseen:
+            return QObject::tr("not seen");
         case MarkKind::Step:
-        case MarkKind::Talk: break;
+        case MarkKind::Talk:
+            break;
     }
     return {};
 }
@@ -55,8 +60,10 @@ void TapeView::set_moment(const core::FrameTime& at) {
     const auto step_before = core::step_at(session_.procedure(), recording_->entry.id, moment_);
     update(strip());
     moment_ = at;
-    if (open_bracket_ || step_before != core::step_at(session_.procedure(), recording_->entry.id, moment_)) update();
-    else update(strip());
+    if (open_bracket_ || step_before != core::step_at(session_.procedure(), recording_->entry.id, moment_))
+        update();
+    else
+        update(strip());
 }
 
 void TapeView::set_open_bracket(std::optional<core::FrameTime> from) {
@@ -130,7 +137,9 @@ QRectF TapeView::paint_tag(QPainter& p, const QPointF& right_top, const core::Ma
     const QRectF box(right_top.x() - metrics.horizontalAdvance(words) - 14, right_top.y(), metrics.horizontalAdvance(words) + 14, metrics.height() + 3);
     const bool taken = m.kind == MarkKind::Figure && core::taken_as(session_.procedure(), recording_->entry.id, m) != nullptr;
     const bool aside = m.taken_back || core::is_dismissed(session_.procedure(), recording_->entry.id, m);
-    const QColor ink = aside ? colour("strong") : m.kind == MarkKind::Caution ? colour("caution_ink") : m.kind == MarkKind::Figure ? colour("ink") : colour("seen");
+    const QColor ink = aside ? colour("strong") : m.kind == MarkKind::Caution ? colour("caution_ink")
+                                              : m.kind == MarkKind::Figure    ? colour("ink")
+                                                                              : colour("seen");
     QPen pen(ink, 1.2);
     if (!taken) pen.setDashPattern({3, 2});
     p.setPen(pen);

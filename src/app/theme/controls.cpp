@@ -38,8 +38,12 @@ void KeyButton::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const QRectF box = QRectF(rect()).adjusted(0.75, 0.75, -0.75, -0.75);
     const bool filled = main_ && isEnabled();
-    QColor ground = filled ? theme::colour(isDown() ? "accent_dark" : "accent") : isDown() ? theme::colour("key") : underMouse() && isEnabled() ? theme::colour("wash") : theme::colour("sheet");
-    p.setPen(QPen(hasFocus() ? theme::colour("accent") : filled ? ground : theme::colour("strong"), hasFocus() ? 2 : 1.2));
+    QColor ground = filled ? theme::colour(isDown() ? "accent_dark" : "accent") : isDown()                  ? theme::colour("key")
+                                                                              : underMouse() && isEnabled() ? theme::colour("wash")
+                                                                                                            : theme::colour("sheet");
+    p.setPen(QPen(hasFocus() ? theme::colour("accent") : filled ? ground
+                                                                : theme::colour("strong"),
+                  hasFocus() ? 2 : 1.2));
     p.setBrush(ground);
     p.drawRoundedRect(box, 3, 3);
     if (hasFocus() && filled) {
@@ -47,7 +51,8 @@ void KeyButton::paintEvent(QPaintEvent*) {
         p.setBrush(Qt::NoBrush);
         p.drawRoundedRect(box.adjusted(3, 3, -3, -3), 2, 2);
     }
-    const QColor ink = !isEnabled() ? theme::colour("strong") : filled ? theme::colour("on_accent") : theme::colour("ink");
+    const QColor ink = !isEnabled() ? theme::colour("strong") : filled ? theme::colour("on_accent")
+                                                                       : theme::colour("ink");
     p.setPen(ink);
     p.setFont(font());
     const QString key = key_.toString(QKeySequence::NativeText);

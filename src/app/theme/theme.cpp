@@ -132,16 +132,22 @@ void draw_callout(QPainter& p, const QPointF& target, const QPointF& label, doub
 
 QString signal_word(core::Signal signal) {
     switch (signal) {
-        case core::Signal::Danger: return QApplication::translate("Signal", "DANGER");
-        case core::Signal::Warning: return QApplication::translate("Signal", "WARNING");
-        case core::Signal::Caution: return QApplication::translate("Signal", "CAUTION");
-        case core::Signal::Notice: return QApplication::translate("Signal", "NOTICE");
+        case core::Signal::Danger:
+            return QApplication::translate("Signal", "DANGER");
+        case core::Signal::Warning:
+            return QApplication::translate("Signal", "WARNING");
+        case core::Signal::Caution:
+            return QApplication::translate("Signal", "CAUTION");
+        case core::Signal::Notice:
+            return QApplication::translate("Signal", "NOTICE");
     }
     return {};
 }
 
 void draw_signal(QPainter& p, const QRectF& box, core::Signal signal) {
-    const char* token = signal == core::Signal::Danger ? "danger" : signal == core::Signal::Warning ? "warning" : signal == core::Signal::Caution ? "caution" : "notice";
+    const char* token = signal == core::Signal::Danger ? "danger" : signal == core::Signal::Warning ? "warning"
+                                                                : signal == core::Signal::Caution   ? "caution"
+                                                                                                    : "notice";
     const bool light = signal == core::Signal::Danger || signal == core::Signal::Notice;
     const QColor on = light ? QColor(Qt::white) : QColor(Qt::black);
     p.save();

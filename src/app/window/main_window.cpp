@@ -13,8 +13,8 @@
 #include "app/figures/figures_station.h"
 #include "app/issue/issue_station.h"
 #include "app/plates/plates_station.h"
-#include "app/shelf/shelf_station.h"
 #include "app/sheet/sheet_station.h"
+#include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
 #include "app/theme/theme.h"
 #include "core/procedure/open_points.h"
@@ -31,8 +31,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(0);
     rail_ = new RouteRail(whole);
-    rail_->set_stops({{QStringLiteral("tape"), tr("Tape"), QStringLiteral("Ctrl+1")}, {QStringLiteral("figures"), tr("Figures"), QStringLiteral("Ctrl+2")}, {QStringLiteral("sheet"), tr("Sheet"), QStringLiteral("Ctrl+3")},
-                      {QStringLiteral("plates"), tr("Plates"), QStringLiteral("Ctrl+4")}, {QStringLiteral("issue"), tr("Issue"), QStringLiteral("Ctrl+5")}, {QStringLiteral("shelf"), tr("Shelf"), QStringLiteral("Ctrl+6"), 0, true, true}});
+    rail_->set_stops({{QStringLiteral("tape"), tr("Tape"), QStringLiteral("Ctrl+1")}, {QStringLiteral("figures"), tr("Figures"), QStringLiteral("Ctrl+2")}, {QStringLiteral("sheet"), tr("Sheet"), QStringLiteral("Ctrl+3")}, {QStringLiteral("plates"), tr("Plates"), QStringLiteral("Ctrl+4")}, {QStringLiteral("issue"), tr("Issue"), QStringLiteral("Ctrl+5")}, {QStringLiteral("shelf"), tr("Shelf"), QStringLiteral("Ctrl+6"), 0, true, true}});
     across->addWidget(rail_);
     auto* right = new QVBoxLayout;
     right->setContentsMargins(0, 0, 0, 0);
@@ -102,8 +101,10 @@ void MainWindow::build_keys() {
     for (int i = 0; i < 6; ++i) {
         auto* shortcut = new QShortcut(QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + i)), this);
         connect(shortcut, &QShortcut::activated, this, [this, i] {
-            if (rail_->stops()[static_cast<std::size_t>(i)].enabled) go(i);
-            else show_notice(tr("Open a guide on the Shelf first (Ctrl+6)."));
+            if (rail_->stops()[static_cast<std::size_t>(i)].enabled)
+                go(i);
+            else
+                show_notice(tr("Open a guide on the Shelf first (Ctrl+6)."));
         });
     }
     qApp->installEventFilter(this);
@@ -155,11 +156,20 @@ void MainWindow::refresh() {
 
 void MainWindow::next_open() {
     switch (rail_->current()) {
-        case Tape: tape_->next_open(); break;
-        case Figures: figures_->next_open(); break;
-        case Sheet: sheet_->next_open(); break;
-        case Plates: plates_->next_open(); break;
-        default: break;
+        case Tape:
+            tape_->next_open();
+            break;
+        case Figures:
+            figures_->next_open();
+            break;
+        case Sheet:
+            sheet_->next_open();
+            break;
+        case Plates:
+            plates_->next_open();
+            break;
+        default:
+            break;
     }
 }
 
@@ -177,16 +187,17 @@ void MainWindow::show_help() {
     dialog.resize(760, 600);
     auto* down = new QVBoxLayout(&dialog);
     auto* page = new QTextBrowser(&dialog);
-    page->setHtml(tr("<h2>From a recording to a guide</h2>"
-                     "<p><b>Shelf</b> (Ctrl+6): bring a recording in (Ctrl+O, or drop it), open a guide (Enter) or begin one (Ctrl+N).</p>"
-                     "<p><b>Tape</b> (Ctrl+1): Space plays, S plays slowly, ← → go by frame, ↑ ↓ by line of narration, + − zoom, Page Up/Down change the recording. "
-                     "[ opens a step, ] closes it. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside.</p>"
-                     "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. "
-                     "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
-                     "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
-                     "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
-                     "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
-                     "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point. What the head calls saved is on disk.</p>"));
+    page->setHtml(tr(
+        "<h2>From a recording to a guide</h2>"
+        "<p><b>Shelf</b> (Ctrl+6): bring a recording in (Ctrl+O, or drop it), open a guide (Enter) or begin one (Ctrl+N).</p>"
+        "<p><b>Tape</b> (Ctrl+1): Space plays, S plays slowly, ← → go by frame, ↑ ↓ by line of narration, + − zoom, Page Up/Down change the recording. "
+        "[ opens a step, ] closes it. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside.</p>"
+        "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. "
+        "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
+        "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
+        "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
+        "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
+        "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point. What the head calls saved is on disk.</p>"));
     down->addWidget(page);
     dialog.exec();
 }

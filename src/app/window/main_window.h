@@ -22,7 +22,12 @@ class IssueStation;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Stop { Tape, Figures, Sheet, Plates, Issue, Shelf };
+    enum Stop { Tape,
+                Figures,
+                Sheet,
+                Plates,
+                Issue,
+                Shelf };
 
     explicit MainWindow(std::unique_ptr<store::Library> library);
 

@@ -57,7 +57,8 @@ void RouteRail::paintEvent(QPaintEvent*) {
         const QRect r = stop_rect(i);
         const bool now = i == current_;
         if (now) p.fillRect(r.adjusted(0, 0, 0, -4), theme::colour("accent"));
-        const QColor ink = now ? theme::colour("on_accent") : s.enabled ? theme::colour("ink") : theme::colour("strong");
+        const QColor ink = now ? theme::colour("on_accent") : s.enabled ? theme::colour("ink")
+                                                                        : theme::colour("strong");
         p.drawPixmap(r.center().x() - 13, r.top() + 7, theme::icon(s.icon, ink, 27, devicePixelRatioF()));
         p.setFont(theme::font("text"));
         p.setPen(ink);

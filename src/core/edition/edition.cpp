@@ -89,8 +89,10 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
         if (old->plates != s.plates || old->clip != s.clip) out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
     }
     for (std::size_t i = 0; i < before.steps.size(); ++i) {
-        if (after.find(before.steps[i].id) == nullptr) out.push_back({fmt::format("No longer there: {}.", step_title(i, before.steps[i])), true});
-        else order_before.push_back(before.steps[i].id);
+        if (after.find(before.steps[i].id) == nullptr)
+            out.push_back({fmt::format("No longer there: {}.", step_title(i, before.steps[i])), true});
+        else
+            order_before.push_back(before.steps[i].id);
     }
     if (order_before != order_after) {
         std::vector<std::string> headings;

@@ -51,8 +51,10 @@ struct View {
 std::string part_near(const View& v, std::size_t i, bool only_before = false) {
     std::size_t best = v.words.size();
     for (std::size_t reach = 0; reach < v.words.size() && best == v.words.size(); ++reach) {
-        if (i >= reach && lexicon::is_part(v.at(i - reach)) && !lexicon::is_tool(v.at(i - reach))) best = i - reach;
-        else if (!only_before && i + reach < v.words.size() && lexicon::is_part(v.at(i + reach)) && !lexicon::is_tool(v.at(i + reach))) best = i + reach;
+        if (i >= reach && lexicon::is_part(v.at(i - reach)) && !lexicon::is_tool(v.at(i - reach)))
+            best = i - reach;
+        else if (!only_before && i + reach < v.words.size() && lexicon::is_part(v.at(i + reach)) && !lexicon::is_tool(v.at(i + reach)))
+            best = i + reach;
     }
     if (best == v.words.size()) return {};
     while (best + 1 < v.words.size() && lexicon::is_part(v.at(best + 1))) ++best;
@@ -129,18 +131,21 @@ std::optional<Sense> sense_of(const View& v, std::size_t from, std::size_t unit_
     if (known == nullptr) return std::nullopt;
     const auto tool = [](const std::string& w) { return lexicon::is_tool(w); };
     switch (known->dimension) {
-        case Dimension::Torque: return Sense{FigureKind::Torque, std::string(unit), fmt::format("torque, because of the unit ({})", v.said(unit_at, after - unit_at))};
+        case Dimension::Torque:
+            return Sense{FigureKind::Torque, std::string(unit), fmt::format("torque, because of the unit ({})", v.said(unit_at, after - unit_at))};
         case Dimension::Force:
             if (unit == "lbf" && !v.any({"tighten", "torque", "torqued", "plug", "bolt", "bolts", "nut", "nuts"})) return std::nullopt;
             if (!fastening(v)) return std::nullopt;
             return Sense{FigureKind::Torque, std::string(unit), fmt::format("torque meant, though \"{}\" is a force: ask", v.said(unit_at, after - unit_at)), true};
-        case Dimension::Volume: return Sense{FigureKind::Volume, std::string(unit), "an amount of fluid, because of the unit"};
+        case Dimension::Volume:
+            return Sense{FigureKind::Volume, std::string(unit), "an amount of fluid, because of the unit"};
         case Dimension::Length: {
             const bool measure = v.any({"sag", "gap", "clearance", "thick", "long", "length", "play", "travel", "bore", "depth", "wide", "apart", "distance"});
             if (v.near(after == 0 ? 0 : after - 1, 2, tool) || (!measure && v.any({"socket", "spanner", "wrench", "hex", "allen", "key", "af"}))) return Sense{FigureKind::Size, std::string(unit), "a size, because of the tool named with it"};
             return Sense{FigureKind::Length, std::string(unit), "a length, because of the unit"};
         }
-        case Dimension::Pressure: return Sense{FigureKind::Pressure, std::string(unit), "a pressure, because of the unit"};
+        case Dimension::Pressure:
+            return Sense{FigureKind::Pressure, std::string(unit), "a pressure, because of the unit"};
         case Dimension::Temperature:
             if (unit == "degC" && v.any({"turn", "further", "tighten", "angle"}) && !v.any({"hot", "warm", "cool", "temperature", "celsius", "heat"}))
                 return Sense{FigureKind::Turn, "deg", "an angle of tightening, because of the turning word"};
@@ -157,13 +162,17 @@ std::optional<Sense> sense_of(const View& v, std::size_t from, std::size_t unit_
             if (v.at(after) == "old" || v.at(after) == "ago" || v.any({"ago", "since"})) return std::nullopt;
             if (!v.any({"every", "once", "or", "twice", "after", "interval", "months", "whichever"})) return std::nullopt;
             return Sense{FigureKind::Interval, std::string(unit), "an interval, because of the calendar unit"};
-        case Dimension::Distance: return Sense{v.any({"every", "after", "interval", "or", "next"}) ? FigureKind::Interval : FigureKind::Reading, std::string(unit), "a distance"};
-        case Dimension::Speed: return Sense{FigureKind::Speed, std::string(unit), "a speed, because of the unit"};
-        case Dimension::Percent: return Sense{FigureKind::Percent, std::string(unit), "a share, because of the unit"};
+        case Dimension::Distance:
+            return Sense{v.any({"every", "after", "interval", "or", "next"}) ? FigureKind::Interval : FigureKind::Reading, std::string(unit), "a distance"};
+        case Dimension::Speed:
+            return Sense{FigureKind::Speed, std::string(unit), "a speed, because of the unit"};
+        case Dimension::Percent:
+            return Sense{FigureKind::Percent, std::string(unit), "a share, because of the unit"};
         case Dimension::Turn:
             if (from > 0 && v.at(from - 1) == "as") return std::nullopt;
             return Sense{FigureKind::Turn, std::string(unit), "a part of a turn"};
-        case Dimension::Count: return std::nullopt;
+        case Dimension::Count:
+            return std::nullopt;
     }
     return std::nullopt;
 }
@@ -229,8 +238,10 @@ std::vector<Found> read_figures(const View& v, const View* next) {
             if (high) after += 1 + high->length;
         }
         std::size_t unit_at = after;
-        if ((source->at(unit_at) == "of" && (source->at(unit_at + 1) == "a" || source->at(unit_at + 1) == "an"))) unit_at += 2;
-        else if (source->at(unit_at) == "of" && n->value < 1) unit_at += 1;
+        if ((source->at(unit_at) == "of" && (source->at(unit_at + 1) == "a" || source->at(unit_at + 1) == "an")))
+            unit_at += 2;
+        else if (source->at(unit_at) == "of" && n->value < 1)
+            unit_at += 1;
         auto unit = unit_of(source->at(unit_at), source->at(unit_at + 1), source->at(unit_at + 2));
         if (unit && unit->id == "L" && source->at(unit_at) == "l" && n->digits.size() > 3) unit.reset();
         std::optional<Sense> sense;
@@ -254,8 +265,10 @@ std::vector<Found> read_figures(const View& v, const View* next) {
             // the kind follows from what the corrected value is
             const auto m = read_number(v.words, *second);
             const std::size_t m_after = *second + m->length;
-            if (const auto u = unit_of(v.at(m_after), v.at(m_after + 1), v.at(m_after + 2))) sense = sense_of(v, *second, m_after, m_after + u->length, u->id, m->value);
-            else sense = bare_sense(v, m_after, *m);
+            if (const auto u = unit_of(v.at(m_after), v.at(m_after + 1), v.at(m_after + 2)))
+                sense = sense_of(v, *second, m_after, m_after + u->length, u->id, m->value);
+            else
+                sense = bare_sense(v, m_after, *m);
             if (!sense && n->value >= 4 && n->value <= 60 && v.any({"plug", "bolt", "nut", "head", "socket", "spanner", "screw"})) sense = Sense{FigureKind::Size, "mm", "a size, corrected aloud"};
         }
         if (!sense && !out.empty() && out.back().mark.taken_back && out.back().mark.figure_kind == FigureKind::Size && !n->article) sense = Sense{FigureKind::Size, "mm", "a size: the corrected value"};
@@ -357,12 +370,18 @@ int talk_weight(const View& v, bool content) {
 
 std::string_view name_of(MarkKind kind) {
     switch (kind) {
-        case MarkKind::Figure: return "figure";
-        case MarkKind::Step: return "step";
-        case MarkKind::Caution: return "caution";
-        case MarkKind::Slip: return "slip";
-        case MarkKind::Unseen: return "not seen";
-        case MarkKind::Talk: return "talk";
+        case MarkKind::Figure:
+            return "figure";
+        case MarkKind::Step:
+            return "step";
+        case MarkKind::Caution:
+            return "caution";
+        case MarkKind::Slip:
+            return "slip";
+        case MarkKind::Unseen:
+            return "not seen";
+        case MarkKind::Talk:
+            return "talk";
     }
     return "";
 }
@@ -459,22 +478,35 @@ struct Canonical {
 
 std::string_view canonical_unit(FigureKind kind, const Unit& unit) {
     switch (kind) {
-        case FigureKind::Torque: return "Nm";
-        case FigureKind::Turn: return "turn";
-        case FigureKind::Volume: return "L";
+        case FigureKind::Torque:
+            return "Nm";
+        case FigureKind::Turn:
+            return "turn";
+        case FigureKind::Volume:
+            return "L";
         case FigureKind::Size:
-        case FigureKind::Length: return "mm";
-        case FigureKind::Pressure: return "kPa";
-        case FigureKind::Temperature: return "degC";
-        case FigureKind::Duration: return "s";
+        case FigureKind::Length:
+            return "mm";
+        case FigureKind::Pressure:
+            return "kPa";
+        case FigureKind::Temperature:
+            return "degC";
+        case FigureKind::Duration:
+            return "s";
         case FigureKind::Interval:
-        case FigureKind::Reading: return unit.dimension == Dimension::Calendar ? "month" : unit.dimension == Dimension::Distance ? "km" : "h";
-        case FigureKind::Speed: return "rpm";
-        case FigureKind::Percent: return "%";
-        case FigureKind::Force: return "N";
+        case FigureKind::Reading:
+            return unit.dimension == Dimension::Calendar ? "month" : unit.dimension == Dimension::Distance ? "km"
+                                                                                                           : "h";
+        case FigureKind::Speed:
+            return "rpm";
+        case FigureKind::Percent:
+            return "%";
+        case FigureKind::Force:
+            return "N";
         case FigureKind::Grade:
         case FigureKind::PartNumber:
-        case FigureKind::Count: return "x";
+        case FigureKind::Count:
+            return "x";
     }
     return "x";
 }
@@ -490,7 +522,8 @@ Canonical canonical_value(const Mark& m) {
         const auto n = Number::parse(text);
         return n ? nlohmann::json(std::round(convert(n->value(), *source, *target) * 1e6) / 1e6) : nlohmann::json(nullptr);
     };
-    const std::string name = m.figure_kind == FigureKind::Count ? "number" : m.figure_kind == FigureKind::Turn ? "turns" : std::string(target->id);
+    const std::string name = m.figure_kind == FigureKind::Count ? "number" : m.figure_kind == FigureKind::Turn ? "turns"
+                                                                                                               : std::string(target->id);
     return {number(m.value.low), m.value.high.empty() ? nlohmann::json(nullptr) : number(m.value.high), name};
 }
 
@@ -512,13 +545,23 @@ nlohmann::json marks_json(const std::vector<Segment>& segments, const std::vecto
                 out["figures"].push_back({{"t", t}, {"kind", name_of(m.figure_kind)}, {"value", c.value}, {"value_hi", c.value_hi}, {"unit", c.unit}, {"about", m.about}, {"hedged", m.hedged}, {"optional", false}, {"because", m.because}});
                 break;
             }
-            case MarkKind::Step: out["steps"].push_back({{"t", t}, {"verb", m.verb}, {"about", m.about}}); break;
-            case MarkKind::Caution: out["cautions"].push_back({{"t", t}}); break;
-            case MarkKind::Slip: out["slips"].push_back({{"t", t}}); break;
-            case MarkKind::Unseen: out["unseen"].push_back({{"t", t}}); break;
+            case MarkKind::Step:
+                out["steps"].push_back({{"t", t}, {"verb", m.verb}, {"about", m.about}});
+                break;
+            case MarkKind::Caution:
+                out["cautions"].push_back({{"t", t}});
+                break;
+            case MarkKind::Slip:
+                out["slips"].push_back({{"t", t}});
+                break;
+            case MarkKind::Unseen:
+                out["unseen"].push_back({{"t", t}});
+                break;
             case MarkKind::Talk:
-                if (talk_end && *talk_end + 1 == m.segment) out["chatter"].back()[1] = t;
-                else out["chatter"].push_back({t, t});
+                if (talk_end && *talk_end + 1 == m.segment)
+                    out["chatter"].back()[1] = t;
+                else
+                    out["chatter"].push_back({t, t});
                 talk_end = m.segment;
                 break;
         }

@@ -12,7 +12,12 @@
 
 namespace anagraph::core {
 
-enum class MarkKind { Figure, Step, Caution, Slip, Unseen, Talk };
+enum class MarkKind { Figure,
+                      Step,
+                      Caution,
+                      Slip,
+                      Unseen,
+                      Talk };
 
 /// Something found in one segment of a narration.
 struct Mark {
@@ -25,7 +30,7 @@ struct Mark {
 
     // figures only
     FigureKind figure_kind = FigureKind::Count;
-    FigureValue value;   // digits as they would be written, unit id
+    FigureValue value;  // digits as they would be written, unit id
     bool hedged = false;
     bool taken_back = false;  // corrected aloud right after; kept to be shown, never offered
 

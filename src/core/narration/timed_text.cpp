@@ -54,7 +54,10 @@ std::string clean_utf8(std::string_view bytes, bool& mended) {
     out.reserve(bytes.size());
     for (std::size_t i = 0; i < bytes.size();) {
         const auto lead = static_cast<unsigned char>(bytes[i]);
-        const std::size_t length = lead < 0x80 ? 1 : lead >= 0xC2 && lead < 0xE0 ? 2 : lead >= 0xE0 && lead < 0xF0 ? 3 : lead >= 0xF0 && lead < 0xF5 ? 4 : 0;
+        const std::size_t length = lead < 0x80 ? 1 : lead >= 0xC2 && lead < 0xE0 ? 2
+                                                 : lead >= 0xE0 && lead < 0xF0   ? 3
+                                                 : lead >= 0xF0 && lead < 0xF5   ? 4
+                                                                                 : 0;
         bool good = length > 0 && i + length <= bytes.size();
         for (std::size_t k = 1; good && k < length; ++k) good = (static_cast<unsigned char>(bytes[i + k]) & 0xC0) == 0x80;
         if (good && length == 3) {
@@ -217,8 +220,10 @@ Result<Narration> read_timed_text(std::string_view bytes) {
     if (mended) out.remarks.emplace_back("Some bytes of the narration are not UTF-8 and show as \xEF\xBF\xBD; save the file as UTF-8 and read it again if they matter.");
     const auto lines = lines_of(text);
     const bool cues = std::any_of(lines.begin(), lines.end(), [](std::string_view l) { return l.find("-->") != std::string_view::npos; });
-    if (cues) read_cues(lines, out);
-    else read_paragraphs(lines, out);
+    if (cues)
+        read_cues(lines, out);
+    else
+        read_paragraphs(lines, out);
     if (out.segments.empty())
         return fail(ErrorCode::BadInput, out.remarks.empty() ? "No timed text is in this file; a narration is WebVTT, SRT or paragraphs that begin with a time such as [1:23]."
                                                              : "No line of this narration has times that can be read; check that they look like 00:01:23.000 --> 00:01:26.500.");
@@ -241,7 +246,9 @@ std::string write_webvtt(const std::vector<Segment>& segments) {
     std::string out = "WEBVTT\n";
     for (const auto& s : segments) {
         std::string text;
-        for (const char c : s.text) text += c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : std::string(1, c);
+        for (const char c : s.text) text += c == '&' ? "&amp;" : c == '<' ? "&lt;"
+                                                             : c == '>'   ? "&gt;"
+                                                                          : std::string(1, c);
         out += fmt::format("\n{} --> {}\n{}\n", stamp(s.start), stamp(s.end), text);
     }
     return out;

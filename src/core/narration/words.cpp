@@ -13,17 +13,13 @@ bool digit(char c) { return c >= '0' && c <= '9'; }
 
 const std::map<std::string_view, int>& small_numbers() {
     static const std::map<std::string_view, int> table{
-        {"zero", 0}, {"nought", 0}, {"one", 1}, {"two", 2}, {"three", 3}, {"four", 4}, {"five", 5}, {"six", 6}, {"seven", 7}, {"eight", 8},
-        {"nine", 9}, {"ten", 10}, {"eleven", 11}, {"twelve", 12}, {"thirteen", 13}, {"fourteen", 14}, {"fifteen", 15}, {"sixteen", 16},
-        {"seventeen", 17}, {"eighteen", 18}, {"nineteen", 19}, {"twenty", 20}, {"thirty", 30}, {"forty", 40}, {"fourty", 40}, {"fifty", 50},
-        {"sixty", 60}, {"seventy", 70}, {"eighty", 80}, {"ninety", 90}};
+        {"zero", 0}, {"nought", 0}, {"one", 1}, {"two", 2}, {"three", 3}, {"four", 4}, {"five", 5}, {"six", 6}, {"seven", 7}, {"eight", 8}, {"nine", 9}, {"ten", 10}, {"eleven", 11}, {"twelve", 12}, {"thirteen", 13}, {"fourteen", 14}, {"fifteen", 15}, {"sixteen", 16}, {"seventeen", 17}, {"eighteen", 18}, {"nineteen", 19}, {"twenty", 20}, {"thirty", 30}, {"forty", 40}, {"fourty", 40}, {"fifty", 50}, {"sixty", 60}, {"seventy", 70}, {"eighty", 80}, {"ninety", 90}};
     return table;
 }
 
 /// The denominator a word names: half 2, quarter 4 ... or 0.
 int denominator(std::string_view w) {
-    static const std::map<std::string_view, int> table{{"half", 2}, {"halves", 2}, {"third", 3}, {"thirds", 3}, {"quarter", 4}, {"quarters", 4}, {"fifth", 5}, {"fifths", 5}, {"sixth", 6},
-                                                       {"eighth", 8}, {"eighths", 8}, {"tenth", 10}, {"tenths", 10}, {"sixteenth", 16}, {"sixteenths", 16}, {"thirty-second", 32}};
+    static const std::map<std::string_view, int> table{{"half", 2}, {"halves", 2}, {"third", 3}, {"thirds", 3}, {"quarter", 4}, {"quarters", 4}, {"fifth", 5}, {"fifths", 5}, {"sixth", 6}, {"eighth", 8}, {"eighths", 8}, {"tenth", 10}, {"tenths", 10}, {"sixteenth", 16}, {"sixteenths", 16}, {"thirty-second", 32}};
     const auto it = table.find(w);
     return it == table.end() ? 0 : it->second;
 }
@@ -214,10 +210,14 @@ std::optional<SpokenNumber> read_number(std::span<const Word> w, std::size_t at)
         std::size_t k = i + 1;
         while (k < w.size()) {
             const auto d = small_at(w, k);
-            if (d && *d < 10) digits += std::to_string(*d);
-            else if (d && digits.back() == '.') digits += std::to_string(*d);
-            else if (w[k].text == "oh") digits += "0";
-            else break;
+            if (d && *d < 10)
+                digits += std::to_string(*d);
+            else if (d && digits.back() == '.')
+                digits += std::to_string(*d);
+            else if (w[k].text == "oh")
+                digits += "0";
+            else
+                break;
             ++k;
         }
         if (digits.back() == '.') return SpokenNumber{static_cast<double>(whole.value), std::to_string(whole.value), i + 1 - at, true, false};

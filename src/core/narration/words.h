@@ -21,10 +21,10 @@ std::vector<Word> words_of(std::string_view text);
 /// A number said or written: "twenty five", "one point seven", "three quarters", "2,300", "1/2".
 struct SpokenNumber {
     double value = 0;
-    std::string digits;        // as a figure would be written: "25", "1.7", "3/4"
-    std::size_t length = 0;    // words it takes
-    bool open_point = false;   // ends in "point": the rest stands in the next segment
-    bool article = false;      // "a" or "an" read as one half's article ("a quarter"): not a count
+    std::string digits;       // as a figure would be written: "25", "1.7", "3/4"
+    std::size_t length = 0;   // words it takes
+    bool open_point = false;  // ends in "point": the rest stands in the next segment
+    bool article = false;     // "a" or "an" read as one half's article ("a quarter"): not a count
 };
 
 /// The longest number that begins at words[at], or nothing.

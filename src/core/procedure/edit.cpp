@@ -5,7 +5,6 @@
 #include <algorithm>
 #include <array>
 
-
 namespace anagraph::core {
 namespace {
 
@@ -25,11 +24,16 @@ const std::vector<Thing>& list(const Procedure& p) {
 
 template <class IdType>
 struct ThingOf;
-template <> struct ThingOf<RecordingId> { using type = RecordingUse; };
-template <> struct ThingOf<ItemId> { using type = Item; };
-template <> struct ThingOf<SourceId> { using type = Source; };
-template <> struct ThingOf<FigureId> { using type = Figure; };
-template <> struct ThingOf<StepId> { using type = Step; };
+template <>
+struct ThingOf<RecordingId> { using type = RecordingUse; };
+template <>
+struct ThingOf<ItemId> { using type = Item; };
+template <>
+struct ThingOf<SourceId> { using type = Source; };
+template <>
+struct ThingOf<FigureId> { using type = Figure; };
+template <>
+struct ThingOf<StepId> { using type = Step; };
 
 template <class Thing, class IdType>
 auto position(std::vector<Thing>& things, const IdType& id) {
@@ -127,8 +131,10 @@ struct Applier {
         if (const std::string no = objection(p, e.thing); !no.empty()) return fail(ErrorCode::Refused, no);
         auto& things = list<Thing>(p);
         const auto it = position(things, e.thing.id);
-        if (it != things.end()) *it = e.thing;
-        else things.insert(things.begin() + static_cast<std::ptrdiff_t>(std::min(e.at.value_or(things.size()), things.size())), e.thing);
+        if (it != things.end())
+            *it = e.thing;
+        else
+            things.insert(things.begin() + static_cast<std::ptrdiff_t>(std::min(e.at.value_or(things.size()), things.size())), e.thing);
         return {};
     }
     template <class IdType>

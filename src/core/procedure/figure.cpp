@@ -16,11 +16,22 @@ struct KindName {
     std::string_view spoken;
 };
 constexpr std::array<KindName, 16> kKinds{{
-    {FigureKind::Torque, "torque", "torque"}, {FigureKind::Turn, "turn", "turn"}, {FigureKind::Volume, "volume", "amount"}, {FigureKind::Size, "size", "size"},
-    {FigureKind::Grade, "grade", "grade"}, {FigureKind::PartNumber, "part_number", "part number"}, {FigureKind::Pressure, "pressure", "pressure"},
-    {FigureKind::Temperature, "temperature", "temperature"}, {FigureKind::Duration, "duration", "time"}, {FigureKind::Interval, "interval", "interval"},
-    {FigureKind::Reading, "reading", "reading"}, {FigureKind::Length, "length", "length"}, {FigureKind::Speed, "speed", "speed"},
-    {FigureKind::Percent, "percent", "share"}, {FigureKind::Count, "count", "count"}, {FigureKind::Force, "force", "force"},
+    {FigureKind::Torque, "torque", "torque"},
+    {FigureKind::Turn, "turn", "turn"},
+    {FigureKind::Volume, "volume", "amount"},
+    {FigureKind::Size, "size", "size"},
+    {FigureKind::Grade, "grade", "grade"},
+    {FigureKind::PartNumber, "part_number", "part number"},
+    {FigureKind::Pressure, "pressure", "pressure"},
+    {FigureKind::Temperature, "temperature", "temperature"},
+    {FigureKind::Duration, "duration", "time"},
+    {FigureKind::Interval, "interval", "interval"},
+    {FigureKind::Reading, "reading", "reading"},
+    {FigureKind::Length, "length", "length"},
+    {FigureKind::Speed, "speed", "speed"},
+    {FigureKind::Percent, "percent", "share"},
+    {FigureKind::Count, "count", "count"},
+    {FigureKind::Force, "force", "force"},
 }};
 
 std::string folded(std::string_view text) {
@@ -106,9 +117,12 @@ Result<FigureValue> parse_figure_value(std::string_view text) {
 
 std::string_view name_of(Standing standing) {
     switch (standing) {
-        case Standing::Open: return "open";
-        case Standing::Proved: return "proved";
-        case Standing::Disputed: return "disputed";
+        case Standing::Open:
+            return "open";
+        case Standing::Proved:
+            return "proved";
+        case Standing::Disputed:
+            return "disputed";
     }
     return "";
 }

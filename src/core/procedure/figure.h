@@ -13,10 +13,25 @@
 
 namespace anagraph::core {
 
-enum class FigureKind { Torque, Turn, Volume, Size, Grade, PartNumber, Pressure, Temperature, Duration, Interval, Reading, Length, Speed, Percent, Count, Force };
+enum class FigureKind { Torque,
+                        Turn,
+                        Volume,
+                        Size,
+                        Grade,
+                        PartNumber,
+                        Pressure,
+                        Temperature,
+                        Duration,
+                        Interval,
+                        Reading,
+                        Length,
+                        Speed,
+                        Percent,
+                        Count,
+                        Force };
 
-std::string_view name_of(FigureKind kind);          // "part_number": as in files
-std::string_view spoken_name_of(FigureKind kind);   // "part number": as a person reads it
+std::string_view name_of(FigureKind kind);         // "part_number": as in files
+std::string_view spoken_name_of(FigureKind kind);  // "part number": as a person reads it
 std::optional<FigureKind> figure_kind(std::string_view name);
 
 /// A value with the digits as they were written: "25" Nm, "8" to "10" mm, "75W90" without a unit. Empty `low`: not known.
@@ -52,7 +67,9 @@ struct Proof {
     friend bool operator==(const Proof&, const Proof&) = default;
 };
 
-enum class Standing { Open, Proved, Disputed };
+enum class Standing { Open,
+                      Proved,
+                      Disputed };
 std::string_view name_of(Standing standing);
 
 struct Figure {

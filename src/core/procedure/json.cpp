@@ -90,33 +90,110 @@ void get_name(const json& j, const char* name, Enum& out, Find&& find) {
     if (!value) throw Wrong{fmt::format("\"{}\" is no {} known here", text, name)};
     out = *value;
 }
-void rd(const json& j, FigureValue& v) { get(j, "low", v.low); get(j, "high", v.high); get(j, "unit", v.unit); }
-void rd(const json& j, RecordingUse::Dismissed& d) { get(j, "at", d.at); get(j, "what", d.what); }
-void rd(const json& j, RecordingUse& r) { get(j, "id", r.id); get(j, "title", r.title); get(j, "dismissed", r.dismissed); }
-void rd(const json& j, Item& i) { get(j, "id", i.id); get_name(j, "kind", i.kind, item_kind); get(j, "name", i.name); get(j, "spec", i.spec); get(j, "number", i.number); }
-void rd(const json& j, Source& s) { get(j, "id", s.id); get_name(j, "kind", s.kind, source_kind); get(j, "title", s.title); get(j, "edition", s.edition); }
-void rd(const json& j, Claim& c) { get(j, "recording", c.recording); get(j, "at", c.at); get(j, "words", c.words); get(j, "value", c.value); }
-void rd(const json& j, Proof& p) { get(j, "source", p.source); get(j, "place", p.place); get(j, "value", p.value); }
-void rd(const json& j, Figure& f) {
-    get(j, "id", f.id); get_name(j, "kind", f.kind, figure_kind); get(j, "item", f.item); get(j, "purpose", f.purpose); get(j, "value", f.value);
-    get(j, "tolerance", f.tolerance); get(j, "claims", f.claims); get(j, "proofs", f.proofs); get(j, "settled", f.settled);
+void rd(const json& j, FigureValue& v) {
+    get(j, "low", v.low);
+    get(j, "high", v.high);
+    get(j, "unit", v.unit);
 }
-void rd(const json& j, Take& t) { get(j, "recording", t.recording); get(j, "from", t.from); get(j, "to", t.to); }
-void rd(const json& j, Caution& c) { get_name(j, "signal", c.signal, signal_of); get(j, "text", c.text); }
-void rd(const json& j, Action& a) { get(j, "verb", a.verb); get(j, "items", a.items); get(j, "figure", a.figure); }
-void rd(const json& j, Check& c) { get(j, "look", c.look); get(j, "good", c.good); get(j, "stop", c.stop); }
+void rd(const json& j, RecordingUse::Dismissed& d) {
+    get(j, "at", d.at);
+    get(j, "what", d.what);
+}
+void rd(const json& j, RecordingUse& r) {
+    get(j, "id", r.id);
+    get(j, "title", r.title);
+    get(j, "dismissed", r.dismissed);
+}
+void rd(const json& j, Item& i) {
+    get(j, "id", i.id);
+    get_name(j, "kind", i.kind, item_kind);
+    get(j, "name", i.name);
+    get(j, "spec", i.spec);
+    get(j, "number", i.number);
+}
+void rd(const json& j, Source& s) {
+    get(j, "id", s.id);
+    get_name(j, "kind", s.kind, source_kind);
+    get(j, "title", s.title);
+    get(j, "edition", s.edition);
+}
+void rd(const json& j, Claim& c) {
+    get(j, "recording", c.recording);
+    get(j, "at", c.at);
+    get(j, "words", c.words);
+    get(j, "value", c.value);
+}
+void rd(const json& j, Proof& p) {
+    get(j, "source", p.source);
+    get(j, "place", p.place);
+    get(j, "value", p.value);
+}
+void rd(const json& j, Figure& f) {
+    get(j, "id", f.id);
+    get_name(j, "kind", f.kind, figure_kind);
+    get(j, "item", f.item);
+    get(j, "purpose", f.purpose);
+    get(j, "value", f.value);
+    get(j, "tolerance", f.tolerance);
+    get(j, "claims", f.claims);
+    get(j, "proofs", f.proofs);
+    get(j, "settled", f.settled);
+}
+void rd(const json& j, Take& t) {
+    get(j, "recording", t.recording);
+    get(j, "from", t.from);
+    get(j, "to", t.to);
+}
+void rd(const json& j, Caution& c) {
+    get_name(j, "signal", c.signal, signal_of);
+    get(j, "text", c.text);
+}
+void rd(const json& j, Action& a) {
+    get(j, "verb", a.verb);
+    get(j, "items", a.items);
+    get(j, "figure", a.figure);
+}
+void rd(const json& j, Check& c) {
+    get(j, "look", c.look);
+    get(j, "good", c.good);
+    get(j, "stop", c.stop);
+}
 void rd(const json& j, Place& p) {
     if (!j.is_array() || j.size() != 2 || !j[0].is_number_integer() || !j[1].is_number_integer()) throw Wrong{"a place on a picture is two whole numbers"};
     p = {j[0].get<int>(), j[1].get<int>()};
 }
-void rd(const json& j, Callout& c) { get(j, "item", c.item); get(j, "target", c.target); get(j, "label", c.label); }
-void rd(const json& j, Plate& p) { get(j, "id", p.id); get(j, "recording", p.recording); get(j, "at", p.at); get(j, "caption", p.caption); get(j, "callouts", p.callouts); }
+void rd(const json& j, Callout& c) {
+    get(j, "item", c.item);
+    get(j, "target", c.target);
+    get(j, "label", c.label);
+}
+void rd(const json& j, Plate& p) {
+    get(j, "id", p.id);
+    get(j, "recording", p.recording);
+    get(j, "at", p.at);
+    get(j, "caption", p.caption);
+    get(j, "callouts", p.callouts);
+}
 void rd(const json& j, Step& s) {
-    get(j, "id", s.id); get(j, "heading", s.heading); get(j, "lines", s.lines); get(j, "cautions", s.cautions); get(j, "actions", s.actions);
-    get(j, "checks", s.checks); get(j, "heard", s.heard); get(j, "takes", s.takes); get(j, "plates", s.plates);
+    get(j, "id", s.id);
+    get(j, "heading", s.heading);
+    get(j, "lines", s.lines);
+    get(j, "cautions", s.cautions);
+    get(j, "actions", s.actions);
+    get(j, "checks", s.checks);
+    get(j, "heard", s.heard);
+    get(j, "takes", s.takes);
+    get(j, "plates", s.plates);
     if (const json& clip = field(j, "clip"); !clip.is_null()) rd(clip, s.clip.emplace());
 }
-void rd(const json& j, Header& h) { get(j, "title", h.title); get(j, "machine", h.machine); get(j, "number", h.number); get(j, "interval", h.interval); get(j, "variants", h.variants); get(j, "site_note", h.site_note); }
+void rd(const json& j, Header& h) {
+    get(j, "title", h.title);
+    get(j, "machine", h.machine);
+    get(j, "number", h.number);
+    get(j, "interval", h.interval);
+    get(j, "variants", h.variants);
+    get(j, "site_note", h.site_note);
+}
 template <class T>
 void rd(const json& j, std::vector<T>& out) {
     if (!j.is_array()) throw Wrong{"a list was expected"};

@@ -29,9 +29,12 @@ const Item* item_named(const Procedure& p, const std::string& name) {
 
 std::string purpose_of(const Mark& m) {
     switch (m.figure_kind) {
-        case FigureKind::Torque: return "tightening torque";
-        case FigureKind::Turn: return "turn after contact";
-        case FigureKind::Duration: return "time";
+        case FigureKind::Torque:
+            return "tightening torque";
+        case FigureKind::Turn:
+            return "turn after contact";
+        case FigureKind::Duration:
+            return "time";
         case FigureKind::Volume:
         case FigureKind::Size:
         case FigureKind::Grade:
@@ -44,7 +47,8 @@ std::string purpose_of(const Mark& m) {
         case FigureKind::Speed:
         case FigureKind::Percent:
         case FigureKind::Count:
-        case FigureKind::Force: return std::string(spoken_name_of(m.figure_kind));
+        case FigureKind::Force:
+            return std::string(spoken_name_of(m.figure_kind));
     }
     return "";
 }

@@ -83,8 +83,10 @@ std::map<ItemId, int> callout_numbers(const Procedure& p) {
 std::string slug_of(std::string_view name) {
     std::string out;
     for (const char c : name) {
-        if (std::isalnum(static_cast<unsigned char>(c)) != 0) out += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-        else if (!out.empty() && out.back() != '-') out += '-';
+        if (std::isalnum(static_cast<unsigned char>(c)) != 0)
+            out += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+        else if (!out.empty() && out.back() != '-')
+            out += '-';
     }
     while (!out.empty() && out.back() == '-') out.pop_back();
     return out.empty() ? "x" : out;

@@ -26,7 +26,13 @@ struct Header {
 /// The statement every guide begins with. It is not data of the guide, so no edit can leave it out.
 std::string_view safety_statement();
 
-enum class ItemKind { Part, Fastener, Seal, Fluid, Tool, Vessel, Protection };
+enum class ItemKind { Part,
+                      Fastener,
+                      Seal,
+                      Fluid,
+                      Tool,
+                      Vessel,
+                      Protection };
 std::string_view name_of(ItemKind kind);
 std::optional<ItemKind> item_kind(std::string_view name);
 
@@ -39,7 +45,11 @@ struct Item {
     friend bool operator==(const Item&, const Item&) = default;
 };
 
-enum class SourceKind { Book, Label, Drawing, Measurement, Standard };
+enum class SourceKind { Book,
+                        Label,
+                        Drawing,
+                        Measurement,
+                        Standard };
 std::string_view name_of(SourceKind kind);
 std::optional<SourceKind> source_kind(std::string_view name);
 
@@ -73,7 +83,10 @@ struct Take {
 };
 
 /// Signal words of ANSI Z535.6 / ISO 3864-2: danger (will kill or maim), warning (can), caution (minor injury), notice (damage).
-enum class Signal { Danger, Warning, Caution, Notice };
+enum class Signal { Danger,
+                    Warning,
+                    Caution,
+                    Notice };
 std::string_view name_of(Signal signal);
 std::optional<Signal> signal_of(std::string_view name);
 

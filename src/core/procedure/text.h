@@ -11,7 +11,9 @@ namespace anagraph::core {
 
 struct Procedure;
 
-enum class TokenKind { Words, Figure, Item };
+enum class TokenKind { Words,
+                       Figure,
+                       Item };
 
 /// A piece of an instruction: plain words, or a token with the id between colon and brace.
 struct TextPiece {

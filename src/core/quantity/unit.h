@@ -6,17 +6,31 @@
 
 namespace anagraph::core {
 
-enum class Dimension { Torque, Turn, Volume, Length, Pressure, Temperature, Duration, Distance, Calendar, Speed, Percent, Force, Count };
+enum class Dimension { Torque,
+                       Turn,
+                       Volume,
+                       Length,
+                       Pressure,
+                       Temperature,
+                       Duration,
+                       Distance,
+                       Calendar,
+                       Speed,
+                       Percent,
+                       Force,
+                       Count };
 
 /// Which of the two columns of a guide the unit stands in. `Either` needs no partner (minutes, percent).
-enum class UnitSystem { Metric, Imperial, Either };
+enum class UnitSystem { Metric,
+                        Imperial,
+                        Either };
 
 struct Unit {
     std::string_view id;      // ASCII, as typed and kept in files: "lbf.ft"
     std::string_view symbol;  // as printed: "lbf·ft"
     Dimension dimension;
-    double factor;        // to the base unit of the dimension: base = (value + offset) * factor
-    double offset;        // only temperatures have one
+    double factor;  // to the base unit of the dimension: base = (value + offset) * factor
+    double offset;  // only temperatures have one
     UnitSystem system;
     std::string_view partner;  // id of the unit that stands beside it in a guide; empty where none is needed
 };
