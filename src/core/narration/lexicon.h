@@ -1,26 +1,74 @@
-// Word classes for the reader: verbs of work, parts, tools, harm, hesitation, talk. Classes, not phrases: a speaker never
-// met before uses the same classes.
+// Word classes for the reader: nouns of the workshop, verbs of work, harm, hesitation, talk, units. Classes, not phrases: a
+// speaker never met before uses the same classes. What no list here holds is looked up in WordNet's nouns.
 #pragma once
 
 #include <optional>
+#include <span>
 #include <string>
 #include <string_view>
 
 namespace anagraph::core::lexicon {
 
-/// The verb of work a word form stands for ("undo" -> "loosen", "tightening" -> "tighten"), or empty.
-std::string_view work_verb(std::string_view word);
-/// A noun that names a part, fluid or consumable; `plural` tells counts ("bolts").
-bool is_part(std::string_view word);
-bool is_plural_part(std::string_view word);
-bool is_tool(std::string_view word);
-/// Words that may stand between number and noun or before a part ("copper", "drain", "old").
-bool is_modifier(std::string_view word);
-bool is_harm(std::string_view word);
-bool is_talk(std::string_view word);
-bool is_hedge(std::string_view word);
+enum class Class {
+    Part,       // names a part of a machine for certain: "plug", "gasket"
+    Thing,      // an artefact of any trade, parts included
+    Fluid,      // oil, coolant, grease
+    Fastener,   // takes a torque: "bolt", "nut", "plug"
+    Tool,       // takes a size: "spanner", "socket"
+    Wired,      // is connected and disconnected rather than fitted: "lead", "hose"
+    Switched,   // is opened, closed or switched: "valve", "isolator"
+    Meter,      // shows hours or distance: "clock", "odometer"
+    Wear,       // protective gear: "gloves"
+    Body,       // part of a person: "fingers"
+    Harm,       // burns, crushes, spoils
+    Spoil,      // what happens to a thing treated wrongly: "cracks", "leaks"
+    Soft,       // gives way: "plastic", "aluminium"
+    Hedge,      // "about", "roughly"
+    Modifier,   // may stand before a part in its name: "old", "drain", "upper"
+    Adverb,     // may stand between subject and verb: "just", "carefully"
+    Being,      // a person or an animal
+    Meal,       // food and drink
+    Talk,       // greeting, thanks, the film itself
+    Uncounted,  // a number before it is no figure: money, mass, power, people, time of day
+};
 
-/// A unit as spoken, beginning at a word: its ASCII id and how many words it takes. "lb" alone is ambiguous on purpose.
+bool is(Class what, std::string_view word);
+/// "bolts" -> "bolt", "covers" -> "cover"; a word that is no plural comes back as it is.
+std::string_view singular(std::string_view word);
+inline bool is_plural(std::string_view word) { return singular(word) != word; }
+
+/// How a verb form is used.
+enum class Form { Base,
+                  Third,
+                  Past,
+                  Ing };
+
+/// What a verb must have with it before it is an action of a service job.
+enum class Need { None,
+                  Object,
+                  Fluid,
+                  Thing,
+                  Duration,
+                  Switch };
+
+/// One reading of a verb: "take" with "off" or "out" and a thing is "remove".
+struct VerbPattern {
+    std::string_view lemma;
+    std::string_view particles;  // blank-separated, one of them must follow; empty when none needs to
+    std::string_view canonical;  // the verb of the answer
+    Need need;
+};
+
+struct VerbForm {
+    Form form;
+    std::span<const VerbPattern> patterns;  // tried in order
+};
+
+/// The readings of a word as a verb of work, or nothing. "read" and "cut" are Base, though they may be past.
+std::optional<VerbForm> work_verb(std::string_view word);
+
+/// A unit as spoken, beginning at a word: its ASCII id and how many words it takes. "lb" alone is ambiguous on purpose, and
+/// so is "mil" (id "mil"): a millimetre or a millilitre.
 struct SpokenUnit {
     std::string_view id;
     std::size_t length;

@@ -6,20 +6,23 @@
 #include <cmath>
 #include <map>
 
+#include "core/narration/lexicon.h"
+
 namespace anagraph::core {
 namespace {
 
 bool digit(char c) { return c >= '0' && c <= '9'; }
+bool letter(char c) { return c >= 'a' && c <= 'z'; }
 
 const std::map<std::string_view, int>& small_numbers() {
     static const std::map<std::string_view, int> table{
-        {"zero", 0}, {"nought", 0}, {"one", 1}, {"two", 2}, {"three", 3}, {"four", 4}, {"five", 5}, {"six", 6}, {"seven", 7}, {"eight", 8}, {"nine", 9}, {"ten", 10}, {"eleven", 11}, {"twelve", 12}, {"thirteen", 13}, {"fourteen", 14}, {"fifteen", 15}, {"sixteen", 16}, {"seventeen", 17}, {"eighteen", 18}, {"nineteen", 19}, {"twenty", 20}, {"thirty", 30}, {"forty", 40}, {"fourty", 40}, {"fifty", 50}, {"sixty", 60}, {"seventy", 70}, {"eighty", 80}, {"ninety", 90}};
+        {"zero", 0}, {"nought", 0}, {"naught", 0}, {"oh", 0}, {"one", 1}, {"two", 2}, {"three", 3}, {"four", 4}, {"five", 5}, {"six", 6}, {"seven", 7}, {"eight", 8}, {"nine", 9}, {"ten", 10}, {"eleven", 11}, {"twelve", 12}, {"thirteen", 13}, {"fourteen", 14}, {"fifteen", 15}, {"sixteen", 16}, {"seventeen", 17}, {"eighteen", 18}, {"nineteen", 19}, {"twenty", 20}, {"thirty", 30}, {"forty", 40}, {"fourty", 40}, {"fifty", 50}, {"sixty", 60}, {"seventy", 70}, {"eighty", 80}, {"ninety", 90}};
     return table;
 }
 
 /// The denominator a word names: half 2, quarter 4 ... or 0.
 int denominator(std::string_view w) {
-    static const std::map<std::string_view, int> table{{"half", 2}, {"halves", 2}, {"third", 3}, {"thirds", 3}, {"quarter", 4}, {"quarters", 4}, {"fifth", 5}, {"fifths", 5}, {"sixth", 6}, {"eighth", 8}, {"eighths", 8}, {"tenth", 10}, {"tenths", 10}, {"sixteenth", 16}, {"sixteenths", 16}, {"thirty-second", 32}};
+    static const std::map<std::string_view, int> table{{"half", 2}, {"halves", 2}, {"third", 3}, {"thirds", 3}, {"quarter", 4}, {"quarters", 4}, {"fifth", 5}, {"fifths", 5}, {"sixth", 6}, {"sixths", 6}, {"eighth", 8}, {"eighths", 8}, {"tenth", 10}, {"tenths", 10}, {"twelfth", 12}, {"sixteenth", 16}, {"sixteenths", 16}, {"hundredth", 100}, {"hundredths", 100}, {"thousandth", 1000}, {"thousandths", 1000}};
     const auto it = table.find(w);
     return it == table.end() ? 0 : it->second;
 }
@@ -59,7 +62,7 @@ std::string plain_digits(double value) {
     return s;
 }
 
-/// A whole number in words from words[at]: hundreds and thousands with "and". `length` 0 when there is none.
+/// A whole number in words; `length` 0 when there is none.
 struct Whole {
     long value = 0;
     std::size_t length = 0;
@@ -67,18 +70,22 @@ struct Whole {
 
 Whole below_hundred(std::span<const Word> w, std::size_t at) {
     const auto first = small_at(w, at);
-    if (!first) return {};
+    if (!first || w[at].text == "oh") return {};
     if (*first >= 20) {
         const auto second = small_at(w, at + 1);
-        if (second && *second >= 1 && *second <= 9) return {*first + *second, 2};
+        if (second && *second >= 1 && *second <= 9 && !w[at + 1].clause_start) return {*first + *second, 2};
     }
     return {*first, 1};
 }
 
+/// Hundreds and thousands, with "and": "two thousand three hundred and six".
 Whole whole_number(std::span<const Word> w, std::size_t at) {
     Whole head = below_hundred(w, at);
     const std::string next = text_at(w, at + 1);
-    if (head.length == 0 && (text_at(w, at) == "a" || text_at(w, at) == "an") && (next == "hundred" || next == "thousand")) head = {1, 1};
+    if (head.length == 0 && (text_at(w, at) == "a" || text_at(w, at) == "an")) {
+        if (next == "dozen") return {12, 2};
+        if (next == "hundred" || next == "thousand") head = {1, 1};
+    }
     const bool bare = head.length == 0 && (text_at(w, at) == "hundred" || text_at(w, at) == "thousand");  // "every hundred hours"
     if (head.length == 0 && !bare) return {};
     long total = 0;
@@ -95,10 +102,14 @@ Whole whole_number(std::span<const Word> w, std::size_t at) {
         } else {
             const bool joined = w[i].text == "and";
             const bool big = current % 100 == 0 && (current > 0 || total > 0);
-            const Whole more = big ? below_hundred(w, i + (joined ? 1 : 0)) : Whole{};
+            if (!big || w[i].clause_start) break;
+            const std::size_t from = i + (joined ? 1 : 0);
+            Whole more = below_hundred(w, from);
+            // "six thousand 118": a recogniser mixes words and digits
+            if (const auto digits = more.length == 0 ? written_value(text_at(w, from)) : std::nullopt; digits && total > 0 && *digits < 1000 && *digits == std::floor(*digits)) more = {static_cast<long>(*digits), 1};
             if (more.length == 0) break;
             // "two hundred and a half" is a fraction; "and" before a number belongs to it only after hundred or thousand
-            if (denominator(text_at(w, i + (joined ? 1 : 0) + more.length)) != 0) break;
+            if (denominator(text_at(w, from + more.length)) != 0) break;
             current += more.value;
             i += more.length + (joined ? 1 : 0);
         }
@@ -106,7 +117,40 @@ Whole whole_number(std::span<const Word> w, std::size_t at) {
     return {total + current, i - at};
 }
 
-/// "and a half", "and three quarters", "and a bit" (nothing), from words[at].
+/// "six one one nine": three digits or more said one by one.
+Whole digit_by_digit(std::span<const Word> w, std::size_t at) {
+    Whole out;
+    while (at + out.length < w.size() && out.length < 9) {
+        const auto d = small_at(w, at + out.length);
+        if (!d || *d > 9 || (out.length > 0 && w[at + out.length].clause_start)) break;
+        out.value = out.value * 10 + *d;
+        ++out.length;
+    }
+    return out.length >= 3 ? out : Whole{};
+}
+
+/// Digits said after "point": "oh four", "two five", "twenty five". Returns how many words they take.
+std::size_t decimals_said(std::span<const Word> w, std::size_t at, std::string& digits) {
+    std::size_t k = at;
+    while (k < w.size() && !(k > at && w[k].clause_start)) {
+        const auto d = small_at(w, k);
+        if (d && *d < 10) {
+            digits += std::to_string(*d);
+            ++k;
+        } else if (const Whole two = below_hundred(w, k); k == at && two.length > 0) {
+            digits += std::to_string(two.value);
+            return two.length;
+        } else if (const auto written = written_value(w[k].text); k == at && written && *written == std::floor(*written) && *written < 1000) {
+            digits += w[k].text;
+            return 1;
+        } else {
+            break;
+        }
+    }
+    return k - at;
+}
+
+/// "and a half", "and three quarters", from words[at].
 std::optional<std::pair<double, std::size_t>> and_fraction(std::span<const Word> w, std::size_t at) {
     if (text_at(w, at) != "and") return std::nullopt;
     const std::string second = text_at(w, at + 1);
@@ -116,23 +160,79 @@ std::optional<std::pair<double, std::size_t>> and_fraction(std::span<const Word>
     return std::pair{static_cast<double>(*top) / bottom, std::size_t{3}};
 }
 
+/// "p s i" -> "psi", "o m four" -> "om four". A single letter stays: "fifteen w forty".
+std::vector<Word> joined_letters(std::vector<Word> words) {
+    const auto single = [](const Word& w) { return w.text.size() == 1 && letter(w.text[0]); };
+    std::vector<Word> out;
+    for (std::size_t i = 0; i < words.size();) {
+        std::size_t n = i;
+        // "a v g thirty two": the article before spelt letters is none of them
+        if (words[i].text != "a" && words[i].text != "i")
+            while (n < words.size() && single(words[n]) && (n == i || !words[n].sentence_start)) ++n;
+        if (n - i < 2) {
+            out.push_back(std::move(words[i++]));
+            continue;
+        }
+        Word joined = words[i];
+        for (std::size_t k = i + 1; k < n; ++k) joined.text += words[k].text;
+        out.push_back(std::move(joined));
+        i = n;
+    }
+    return out;
+}
+
+SpokenNumber spoken(double value, std::string digits, std::size_t length) { return {value, std::move(digits), length, false, false, 0}; }
+SpokenNumber part_of_one(int top, int bottom, std::size_t length) { return {static_cast<double>(top) / bottom, fmt::format("{}/{}", top, bottom), length, false, true, 0}; }
+
+/// "25", "1/2", "1 1/2", "2 and a half", "7 sixteenths".
+std::optional<SpokenNumber> written_number(std::span<const Word> w, std::size_t at) {
+    const std::string& first = w[at].text;
+    const auto slashed = [](std::string_view s) -> std::optional<double> {
+        const auto slash = s.find('/');
+        if (slash == std::string_view::npos || s.size() > 7) return std::nullopt;
+        const auto top = written_value(s.substr(0, slash));
+        const auto bottom = written_value(s.substr(slash + 1));
+        if (!top || !bottom || *bottom <= 0) return std::nullopt;
+        return *top / *bottom;
+    };
+    if (const auto fraction = slashed(first)) return spoken(*fraction, first, 1);
+    const auto value = written_value(first);
+    if (!value) return std::nullopt;
+    const std::string next = text_at(w, at + 1);
+    if (const auto fraction = slashed(next); fraction && *fraction < 1) return spoken(*value + *fraction, first + " " + next, 2);
+    if (const auto part = and_fraction(w, at + 1)) return spoken(*value + part->first, plain_digits(*value + part->first), 1 + part->second);
+    if (const int d = denominator(next); d > 2 && *value > 0 && *value < d && *value == std::floor(*value)) return part_of_one(static_cast<int>(*value), d, 2);
+    if (next == "thousand" || next == "hundred") return spoken(*value * (next == "hundred" ? 100 : 1000), plain_digits(*value * (next == "hundred" ? 100 : 1000)), 2);
+    return spoken(*value, first.find('.') != std::string::npos ? first : plain_digits(*value), 1);
+}
+
 }  // namespace
 
 std::vector<Word> words_of(std::string_view text) {
     std::vector<Word> out;
-    bool start = true;
+    bool clause = true;
+    bool sentence = true;
     std::string current;
+    const auto push = [&](std::string word) {
+        out.push_back({std::move(word), clause, sentence});
+        clause = sentence = false;
+    };
     const auto flush = [&] {
-        while (!current.empty() && !digit(current.back()) && (current.back() < 'a' || current.back() > 'z')) current.pop_back();
+        while (!current.empty() && !digit(current.back()) && !letter(current.back())) current.pop_back();
         if (current.empty()) return;
-        out.push_back({current, start});
-        start = false;
+        const std::size_t letters = current.find_first_not_of("0123456789.,");
+        if (letters != std::string::npos && letters > 0 && lexicon::unit_of(std::string_view(current).substr(letters), "", "")) {
+            push(current.substr(0, letters));
+            push(current.substr(letters));
+        } else {
+            push(current);
+        }
         current.clear();
     };
     for (std::size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
         const bool in_number = !current.empty() && digit(current.back()) && i + 1 < text.size() && digit(text[i + 1]);
-        if ((c >= 'a' && c <= 'z') || digit(c)) {
+        if (letter(c) || digit(c)) {
             current += c;
         } else if (c >= 'A' && c <= 'Z') {
             current += static_cast<char>(c - 'A' + 'a');
@@ -145,87 +245,72 @@ std::vector<Word> words_of(std::string_view text) {
             i += 2;
         } else if (text.substr(i, 2) == "\xC2\xB0") {  // degree sign
             flush();
-            out.push_back({"degrees", false});
+            push("degrees");
             ++i;
         } else if (c == '%') {
             flush();
-            out.push_back({"percent", false});
+            push("percent");
         } else {
             flush();
-            if (c == '.' || c == ',' || c == ';' || c == ':' || c == '?' || c == '!') start = true;
+            const bool turn = c == '>' || (c == '-' && i + 1 < text.size() && text[i + 1] == ' ' && (i == 0 || text[i - 1] == ' '));  // another speaks
+            if (c == '.' || c == '?' || c == '!' || turn) clause = sentence = true;
+            if (c == ',' || c == ';' || c == ':' || c == '(') clause = true;
             if (static_cast<unsigned char>(c) >= 0x80) {
-                if (text.substr(i, 3) == "\xE2\x80\x93" || text.substr(i, 3) == "\xE2\x80\x94") start = true;
+                if (text.substr(i, 3) == "\xE2\x80\x93" || text.substr(i, 3) == "\xE2\x80\x94") clause = true;
                 while (i + 1 < text.size() && (static_cast<unsigned char>(text[i + 1]) & 0xC0) == 0x80) ++i;
             }
         }
     }
     flush();
-    return out;
+    return joined_letters(std::move(out));
 }
 
 std::optional<SpokenNumber> read_number(std::span<const Word> w, std::size_t at) {
     if (at >= w.size()) return std::nullopt;
     const std::string& first = w[at].text;
-    // written: "25", "1/2", "1 1/2", "2 and a half"
-    if (const auto value = written_value(first)) {
-        SpokenNumber n{*value, first, 1, false, false};
-        n.digits = plain_digits(*value);
-        if (first.find('.') != std::string::npos) n.digits = first;
-        const std::string next = text_at(w, at + 1);
-        if (const auto slash = next.find('/'); slash != std::string::npos && next.size() <= 5) {
-            const auto top = written_value(next.substr(0, slash));
-            const auto bottom = written_value(next.substr(slash + 1));
-            if (top && bottom && *bottom > 0 && *top < *bottom) return SpokenNumber{*value + *top / *bottom, first + " " + next, 2, false, false};
-        }
-        if (const auto part = and_fraction(w, at + 1)) return SpokenNumber{*value + part->first, plain_digits(*value + part->first), 1 + part->second, false, false};
-        return n;
+    if (first == "minus") {
+        auto below = read_number(w, at + 1);
+        if (!below || below->fraction) return std::nullopt;
+        below->value = -below->value;
+        below->digits = "-" + below->digits;
+        ++below->length;
+        below->grouped = 0;
+        return below;
     }
-    if (const auto slash = first.find('/'); slash != std::string::npos) {
-        const auto top = written_value(first.substr(0, slash));
-        const auto bottom = written_value(first.substr(slash + 1));
-        if (top && bottom && *bottom > 0) return SpokenNumber{*top / *bottom, first, 1, false, false};
-        return std::nullopt;
-    }
-    // fractions alone: "half", "a quarter", "three quarters"
-    if (denominator(first) == 2 || denominator(first) == 4) return SpokenNumber{1.0 / denominator(first), fmt::format("1/{}", denominator(first)), 1, false, true};
-    if ((first == "a" || first == "an" || first == "one") && denominator(text_at(w, at + 1)) > 0) {
-        const int d = denominator(text_at(w, at + 1));
-        return SpokenNumber{1.0 / d, fmt::format("1/{}", d), 2, false, true};
-    }
-    if (first == "a" && text_at(w, at + 1) == "couple") return SpokenNumber{2, "2", text_at(w, at + 2) == "of" ? 3U : 2U, false, false};
+    if (auto written = written_number(w, at)) return written;
+    // fractions alone: "half", "a quarter", "an eighth", "three quarters"
+    if (denominator(first) == 2 || denominator(first) == 4) return part_of_one(1, denominator(first), 1);
+    if (const int d = denominator(text_at(w, at + 1)); d > 0 && (first == "a" || first == "an" || first == "one" || first == "another")) return part_of_one(1, d, 2);
+    if (first == "couple") return spoken(2, "2", text_at(w, at + 1) == "of" ? 2 : 1);
+    if (first == "a" && text_at(w, at + 1) == "couple") return spoken(2, "2", text_at(w, at + 2) == "of" ? 3 : 2);
     if (first == "point") {
         std::string digits = "0.";
-        std::size_t i = at + 1;
-        while (small_at(w, i) && *small_at(w, i) < 10) digits += std::to_string(*small_at(w, i++));
-        if (digits.size() == 2) return std::nullopt;
-        return SpokenNumber{std::stod(digits), digits, i - at, false, false};
+        const std::size_t n = decimals_said(w, at + 1, digits);
+        if (n == 0) return std::nullopt;
+        return spoken(std::stod(digits), digits, n + 1);
     }
+    if (const Whole digits = digit_by_digit(w, at); digits.length > 0 && text_at(w, at + digits.length) != "point") return spoken(static_cast<double>(digits.value), std::to_string(digits.value), digits.length);
     const Whole whole = whole_number(w, at);
     if (whole.length == 0) return std::nullopt;
-    std::size_t i = at + whole.length;
-    if (const int d = denominator(text_at(w, i)); d > 1 && whole.value < d && whole.value > 0)
-        return SpokenNumber{static_cast<double>(whole.value) / d, fmt::format("{}/{}", whole.value, d), whole.length + 1, false, false};
-    if (text_at(w, i) == "point" || text_at(w, i) == "decimal") {
+    const std::size_t i = at + whole.length;
+    if (const int d = denominator(text_at(w, i)); d > 1 && whole.value < d && whole.value > 0) return part_of_one(static_cast<int>(whole.value), d, whole.length + 1);
+    if ((text_at(w, i) == "point" || text_at(w, i) == "decimal") && !w[i].clause_start) {
         std::string digits = std::to_string(whole.value) + ".";
-        std::size_t k = i + 1;
-        while (k < w.size()) {
-            const auto d = small_at(w, k);
-            if (d && *d < 10)
-                digits += std::to_string(*d);
-            else if (d && digits.back() == '.')
-                digits += std::to_string(*d);
-            else if (w[k].text == "oh")
-                digits += "0";
-            else
-                break;
-            ++k;
-        }
-        if (digits.back() == '.') return SpokenNumber{static_cast<double>(whole.value), std::to_string(whole.value), i + 1 - at, true, false};
-        return SpokenNumber{std::stod(digits), digits, k - at, false, false};
+        const std::size_t n = decimals_said(w, i + 1, digits);
+        if (n == 0) return SpokenNumber{static_cast<double>(whole.value), std::to_string(whole.value), whole.length + 1, true, false, 0};
+        return spoken(std::stod(digits), digits, whole.length + 1 + n);
     }
-    if (const auto part = and_fraction(w, i))
-        return SpokenNumber{static_cast<double>(whole.value) + part->first, plain_digits(static_cast<double>(whole.value) + part->first), whole.length + part->second, false, false};
-    return SpokenNumber{static_cast<double>(whole.value), std::to_string(whole.value), whole.length, false, false};
+    if (const auto part = and_fraction(w, i)) return spoken(static_cast<double>(whole.value) + part->first, plain_digits(static_cast<double>(whole.value) + part->first), whole.length + part->second);
+    // "twelve forty eight", "two fifty": hundreds, with the word left out
+    if (whole.value >= 1 && whole.value < 100 && whole.length <= 2 && i < w.size() && !w[i].clause_start) {
+        const Whole second = below_hundred(w, i);
+        if (second.length > 0 && second.value >= 10 && denominator(text_at(w, i + second.length)) == 0 && text_at(w, i + second.length) != "point") {
+            SpokenNumber n = spoken(static_cast<double>(whole.value * 100 + second.value), std::to_string(whole.value * 100 + second.value), whole.length + second.length);
+            n.grouped = whole.length;
+            return n;
+        }
+    }
+    return spoken(static_cast<double>(whole.value), std::to_string(whole.value), whole.length);
 }
 
 }  // namespace anagraph::core

@@ -10,10 +10,12 @@
 
 namespace anagraph::core {
 
-/// A word as the reader sees it: lower case, hyphens split, apostrophes kept ("don't"), digits whole ("1.7", "5w30").
+/// A word as the reader sees it: lower case, hyphens split, apostrophes kept ("don't"), digits whole ("1.7", "5w30"), a
+/// unit written against its number taken off ("500hours"), letters spelt out joined ("p s i" is "psi").
 struct Word {
     std::string text;
-    bool clause_start = false;  // first of its segment, or after . , ; : ? ! or a dash
+    bool clause_start = false;    // first of its segment, or after . , ; : ? ! or a dash
+    bool sentence_start = false;  // first of its segment, or after . ? ! or a change of speaker
 };
 
 std::vector<Word> words_of(std::string_view text);
@@ -24,7 +26,8 @@ struct SpokenNumber {
     std::string digits;       // as a figure would be written: "25", "1.7", "3/4"
     std::size_t length = 0;   // words it takes
     bool open_point = false;  // ends in "point": the rest stands in the next segment
-    bool article = false;     // "a" or "an" read as one half's article ("a quarter"): not a count
+    bool fraction = false;    // a fraction by itself ("half", "a quarter"): never a count
+    std::size_t grouped = 0;  // said in two groups ("twelve forty eight"): words of the first, which may stand alone
 };
 
 /// The longest number that begins at words[at], or nothing.

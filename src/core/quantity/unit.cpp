@@ -37,6 +37,7 @@ constexpr std::array kUnits{
     Unit{"cm", "cm", D::Length, 10, 0, S::Metric, "in"},
     Unit{"m", "m", D::Length, 1000, 0, S::Metric, "in"},
     Unit{"in", "in", D::Length, 25.4, 0, S::Imperial, "mm"},
+    Unit{"thou", "thou", D::Length, 0.0254, 0, S::Imperial, "mm"},
     Unit{"kPa", "kPa", D::Pressure, 1, 0, S::Metric, "psi"},
     Unit{"bar", "bar", D::Pressure, 100, 0, S::Metric, "psi"},
     Unit{"MPa", "MPa", D::Pressure, 1000, 0, S::Metric, "psi"},

@@ -1,0 +1,40 @@
+#include "core/narration/line.h"
+
+namespace anagraph::core {
+
+using lexicon::Class;
+using lexicon::is;
+
+bool listed(std::string_view list, std::string_view word) {
+    if (word.empty()) return false;
+    for (std::size_t at = list.find(word); at != std::string_view::npos; at = list.find(word, at + 1)) {
+        const bool begins = at == 0 || list[at - 1] == ' ';
+        const bool ends = at + word.size() == list.size() || list[at + word.size()] == ' ';
+        if (begins && ends) return true;
+    }
+    return false;
+}
+
+std::string thing_near(const Line& line, std::size_t i, std::size_t from, std::size_t to) {
+    to = std::min(to, line.size());
+    const auto names = [&](std::size_t k) { return k >= from && k < to && (is(Class::Part, line.at(k)) || is(Class::Fluid, line.at(k))) && !is(Class::Tool, line.at(k)); };
+    std::size_t best = line.size();
+    for (std::size_t reach = 0; reach < to - std::min(from, to) + 1 && best == line.size(); ++reach) {
+        if (i >= reach && names(i - reach))
+            best = i - reach;
+        else if (names(i + reach))
+            best = i + reach;
+    }
+    if (best == line.size()) return {};
+    while (best + 1 < to && !line.starts_clause(best + 1) && names(best + 1)) ++best;
+    std::string name(line.at(best));
+    for (std::size_t k = best; k > from && best - k < 2; --k) {
+        const auto before = line.before(k);
+        const bool plain = listed("the a an old new of more same good clean little small big other first second third last", before);
+        if (line.starts_clause(k) || plain || !(is(Class::Modifier, before) || is(Class::Part, before) || is(Class::Fluid, before))) break;
+        name = std::string(before) + " " + name;
+    }
+    return name;
+}
+
+}  // namespace anagraph::core

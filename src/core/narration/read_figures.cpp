@@ -1,0 +1,698 @@
+#include "core/narration/read_figures.h"
+
+#include <fmt/format.h>
+
+#include <array>
+#include <cmath>
+
+#include "core/quantity/unit.h"
+
+namespace anagraph::core {
+namespace {
+
+using lexicon::Class;
+using lexicon::is;
+using lexicon::unit_of;
+
+constexpr std::size_t kMemory = 60;  // figures remembered
+constexpr std::string_view kMeasured = "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives movement wear worn tread height deflect stretch creep hairline crack cracked groove gauge feeler feelers deeper thicker";
+constexpr std::string_view kToolWords = "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring";
+constexpr std::string_view kFluidWords = "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";
+constexpr std::string_view kTightening = "tighten tightened torque torqued nip click clicks plug plugs bolt bolts nut nuts screw screws cap caps wrench pass union banjo stud studs locknut terminal terminals snug clamp clamps fitting tight spec";
+constexpr std::string_view kHeat = "hot warm cool cold temperature thermometer thermostat heat celsius freeze freezing freezes frost minus sump outside boils boil room plus degrees";
+constexpr std::string_view kTurning = "turn turned turns further another angle apart rotate past stage tighten torque swing clockwise anticlockwise back";
+constexpr std::string_view kMeterCues = "clock meter hourmeter odometer odo panel reads read reading shows showing says stands stood display counter dash tach hours bought now last previous ran card sheet book log ";
+constexpr std::string_view kNotCounted = "first second third number step item stage page room chapter fig figure position gear cell cells type mark class part phase cylinder no ";
+
+std::string plain(double value) {
+    std::string s = fmt::format("{:.4f}", value);
+    s.erase(s.find_last_not_of('0') + 1);
+    if (s.back() == '.') s.pop_back();
+    return s;
+}
+
+std::string upper(std::string_view s) {
+    std::string out(s);
+    for (char& c : out) c = static_cast<char>(c >= 'a' && c <= 'z' ? c - 'a' + 'A' : c);
+    return out;
+}
+
+bool digits_only(std::string_view s) { return !s.empty() && s.find_first_not_of("0123456789") == std::string_view::npos; }
+bool letters_only(std::string_view s) { return !s.empty() && s.find_first_not_of("abcdefghijklmnopqrstuvwxyz") == std::string_view::npos; }
+bool whole(double v) { return v == std::floor(v); }
+
+bool says_any_of(const Line& line, std::string_view list, std::size_t from = 0, std::size_t to = std::string_view::npos) {
+    for (std::size_t i = from; i < std::min(to, line.size()); ++i)
+        if (listed(list, line.at(i))) return true;
+    return false;
+}
+
+/// Is one of the words of the list within `reach` words of the phrase?
+bool near_any_of(const Line& line, std::string_view list, std::size_t from, std::size_t end, std::size_t reach) {
+    return says_any_of(line, list, from > reach ? from - reach : 0, end + reach);
+}
+
+bool near_class(const Line& line, Class what, std::size_t from, std::size_t end, std::size_t reach) { return line.any(what, from > reach ? from - reach : 0, end + reach); }
+
+FoundFigure coded(FigureKind kind, std::string text, std::size_t from, std::size_t to, std::string because) {
+    return {kind, {std::move(text), "", ""}, false, false, from, to, std::move(because)};
+}
+
+/// Is the number hedged by the words beside it?
+bool hedged_beside(const Line& line, std::size_t from, std::size_t end) {
+    const std::size_t begin = line.clause_begin(std::min(from, line.size() - 1));
+    for (std::size_t k = from; k > begin && from - k < 4; --k) {
+        const auto w = line.before(k);
+        if (is(Class::Hedge, w) && !(listed("about think", w) && listed("the that this what it", line.at(k)))) return true;
+        if (w == "like" && k == from) return true;
+        if (listed("over under", w) && line.before(k, 2) == "just") return true;
+        if (w == "call" && line.at(k) == "it") return true;
+        if (unit_of(w, "", "")) break;  // belongs to the figure before
+    }
+    static constexpr std::array<std::string_view, 17> kBehind{"or so", "or thereabouts", "give or take", "something like that", "near enough", "near as", "i think", "i reckon", "i believe", "i guess", "i'm guessing", "or something", "more or less", "and a bit", "as makes no", "or there abouts", "if that"};
+    for (std::size_t k = end; k < std::min(line.size(), end + 4); ++k) {
+        if (std::any_of(kBehind.begin(), kBehind.end(), [&](std::string_view s) { return line.stands_at(s, k); })) return true;
+        if (listed("roughly maybe ish thereabouts approximately reckon", line.at(k))) return true;
+        if (line.at(k) == "about" && (k + 1 >= line.size() || line.words[k + 1].sentence_start)) return true;
+        if (read_number(line.words, k)) break;
+    }
+    return false;
+}
+
+/// Where a value said instead of the one before stands: "no a seventeen", "hang on, that's a fourteen", or nothing.
+std::optional<std::size_t> correction_after(const Line& line, std::size_t after) {
+    const auto word = line.at(after);
+    const bool plain_no = listed("no nah nope sorry wait actually rather correction oops", word) && !listed("more less need no problem one", line.at(after + 1));
+    const bool phrase = line.stands_at("hang on", after) || line.stands_at("i mean", after) || line.stands_at("make that", after) || line.stands_at("or rather", after) || line.stands_at("i beg", after);
+    if (!plain_no && !phrase) return std::nullopt;
+    for (std::size_t k = after + 1; k < std::min(line.size(), after + 11); ++k) {
+        if (listed("one that's", line.at(k)) && line.at(k) == "one") continue;
+        const auto n = read_number(line.words, k);
+        if (n && !n->fraction) return k;
+    }
+    return std::nullopt;
+}
+
+bool price_or_mass(const Line& line, std::size_t after) {
+    const auto next = line.at(after);
+    if (is(Class::Uncounted, next)) return true;
+    return next == "k" && is(Class::Uncounted, line.at(after + 1));
+}
+
+}  // namespace
+
+const FigureReader::Said* FigureReader::last_of(FigureKind kind, std::size_t within) const {
+    for (auto it = said_.rbegin(); it != said_.rend() && segment_ - it->segment <= within; ++it)
+        if (it->kind == kind) return &*it;
+    return nullptr;
+}
+
+const FigureReader::Said* FigureReader::last_measured(std::size_t within) const {
+    for (auto it = said_.rbegin(); it != said_.rend() && segment_ - it->segment <= within; ++it)
+        if (it->kind != FigureKind::Count && it->kind != FigureKind::Interval && it->kind != FigureKind::Reading && it->kind != FigureKind::Duration && it->kind != FigureKind::Size && it->kind != FigureKind::Turn && !it->unit.empty()) return &*it;
+    return nullptr;
+}
+
+std::string FigureReader::meter_unit() const { return distance_ ? "km" : "h"; }
+
+/// Grades and letter sizes: "75w90", "fifteen w forty", "vg forty six", "ci four", "10.9", "m8".
+std::optional<FoundFigure> FigureReader::read_code(const Line& line, std::size_t i) const {
+    const auto w = line.at(i);
+    // two numbers joined by W
+    if (const auto split = w.find('w'); split != std::string_view::npos && split > 0 && digits_only(w.substr(0, split)) && digits_only(w.substr(split + 1)))
+        return coded(FigureKind::Grade, upper(w), i, i + 1, "a viscosity: two numbers joined by W");
+    if (const auto n = read_number(line.words, i); n && !n->open_point && !n->fraction && whole(n->value) && n->value >= 0 && n->value <= 100) {
+        std::size_t k = i + n->length;
+        const bool tied = line.at(k).size() > 1 && line.at(k)[0] == 'w' && digits_only(line.at(k).substr(1));  // "75 w90"
+        if (tied) return coded(FigureKind::Grade, n->digits + upper(line.at(k)), i, k + 1, "a viscosity: two numbers joined by W");
+        if (line.at(k) == "w" || line.at(k) == "double-u" || line.at(k) == "weight")
+            if (const auto m = read_number(line.words, k + 1); m && m->value >= 8 && whole(m->value)) return coded(FigureKind::Grade, n->digits + "W" + m->digits, i, k + 1 + m->length, "a viscosity: two numbers joined by W");
+    }
+    if (w == "8.8" || w == "10.9" || w == "12.9") return coded(FigureKind::Grade, std::string(w), i, i + 1, "a property class of fasteners");
+    if (const auto n = read_number(line.words, i); n && (n->digits == "8.8" || n->digits == "10.9" || n->digits == "12.9") && !unit_of(line.at(i + n->length), line.at(i + n->length + 1), "") && says_any_of(line, "class grade bolt bolts stud studs head heads property"))
+        return coded(FigureKind::Grade, n->digits, i, i + n->length, "a property class of fasteners");
+    // a family and its number
+    static constexpr std::array<std::string_view, 33> kFamilies{"gl", "vg", "dot", "nlgi", "sae", "hvlp", "hlp", "iso", "ma", "mb", "ci", "cj", "ck", "cf", "cg", "ch", "sn", "sm", "sl", "sj", "sg", "tc", "ep", "ffl", "iso vg", "g", "hv", "hm", "td", "atf", "fd", "pg", "jaso"};
+    const auto family = std::find_if(kFamilies.begin(), kFamilies.end(), [&](std::string_view f) { return w.starts_with(f) && (w.size() == f.size() || digits_only(w.substr(f.size()))) && (f.size() > 1 || w.size() > f.size()); });
+    const bool oily = line.any(Class::Fluid) || says_any_of(line, "grade spec class viscosity can tin bottle hydraulic brake");
+    if (family != kFamilies.end()) {
+        const std::string_view f = *family;
+        const bool engine_class = listed("ci cj ck cf cg ch", f);
+        const bool sure = listed("gl vg dot nlgi sae hvlp hlp iso jaso atf", f) || engine_class;
+        if (w.size() > f.size()) {
+            if (sure || (oily && w.size() <= f.size() + 2)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
+        } else if (const auto n = read_number(line.words, i + 1); n && !n->fraction && whole(n->value) && !line.starts_clause(i + 1)) {
+            const std::size_t after = i + 1 + n->length;
+            const bool longer = line.at(after) == "dash" || read_number(line.words, after).has_value();  // a part number
+            if (!unit_of(line.at(after), line.at(after + 1), "") && !(longer && (!sure || engine_class)) && ((sure && !(engine_class && n->value > 9)) || (oily && n->value < 10))) return coded(FigureKind::Grade, upper(f) + n->digits, i, after, "a specification class");
+        }
+    }
+    if (w == "grade")
+        if (const auto n = read_number(line.words, i + 1); n && whole(n->value) && n->value >= 1 && n->value <= 12 && !line.starts_clause(i + 1)) return coded(FigureKind::Grade, n->digits, i, i + 1 + n->length, "a grade");
+    if (listed("oat hoat", w) || (w == "atf" && oily)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
+    // letter sizes, near something that has a size
+    const bool sized = says_any_of(line, kToolWords) || line.any(Class::Fastener) || says_any_of(line, "size thread torx bit");
+    if (w.size() >= 2 && w.size() <= 3 && (w[0] == 'm' || w[0] == 't') && digits_only(w.substr(1)) && sized) return coded(FigureKind::Size, upper(w), i, i + 1, "a letter size");
+    if ((w == "m" || w == "t" || w == "torx") && sized)
+        if (const auto n = read_number(line.words, i + 1); n && whole(n->value) && n->value >= 3 && n->value <= 60 && !line.starts_clause(i + 1) && !unit_of(line.at(i + 1 + n->length), "", "")) return coded(FigureKind::Size, upper(w.substr(0, 1)) + n->digits, i, i + 1 + n->length, "a letter size");
+    return std::nullopt;
+}
+
+/// "c w dash four four one seven", "hr30115", "th dash a four three": letters and digits spelt out, with dashes.
+std::optional<FoundFigure> FigureReader::read_part_number(const Line& line, std::size_t i) const {
+    const auto first = line.at(i);
+    const bool cued = says_any_of(line, "number numbers number's part order reference ref kit form code", i > 8 ? i - 8 : 0, i);
+    std::string text;
+    std::size_t k = i;
+    bool letters = false;
+    bool dash = false;
+    std::size_t digits = 0;
+    while (k < line.size() && k < i + 14) {
+        const auto w = line.at(k);
+        if (k > i && line.words[k].sentence_start) break;
+        const bool code_token = letters_only(w) && w.size() <= 3 && !is(Class::Adverb, w) && (w.size() == 1 ? (k > i || w != "a") && w != "i" : !lexicon::work_verb(w) && !listed("the and for but not you she her him his its our out one two six ten has was are get got can off all any old new yes see set put let too now way why who how top cap nut pin oil gas fan rag bit lot mil bar rpm psi in on it is to of at by or as so we me my no up an do go he if be us am oh ok uh um er ah ml mm cm km nm cc ", w));
+        if (listed("dash hyphen slash stroke", w) && !text.empty()) {
+            dash = true;
+            text += '-';
+            ++k;
+        } else if (listed("double triple", w)) {
+            const auto n = read_number(line.words, k + 1);
+            if (!n || n->value > 9) break;
+            for (int r = 0; r < (w == "double" ? 2 : 3); ++r) text += n->digits;
+            digits += 2;
+            k += 2;
+        } else if (const auto n = read_number(line.words, k); n && !n->fraction && !n->open_point && whole(n->value) && n->value >= 0 && w != "a" && w != "minus") {
+            // one word group after the other, as they are spelt: "eighteen" is 18, "three zero" 30
+            std::size_t length = n->length;
+            std::string said = n->digits;
+            if (n->grouped > 0) {
+                length = n->grouped;
+                said = read_number(std::span(line.words).first(k + length), k)->digits;
+            }
+            if (std::string_view("0123456789").find(w[0]) != std::string_view::npos && length == 1) said = std::string(w);
+            if (said.find_first_not_of("0123456789") != std::string::npos) break;
+            text += said;
+            digits += said.size();
+            k += length;
+        } else if (code_token && (text.empty() || text.back() == '-' || digits > 0 || letters)) {
+            text += upper(w);
+            letters = true;
+            ++k;
+        } else if (w.find_first_of("0123456789") != std::string_view::npos && w.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos && w.find('.') == std::string_view::npos && w.size() >= 3) {
+            text += upper(w);
+            letters = true;
+            digits += static_cast<std::size_t>(std::count_if(w.begin(), w.end(), [](char c) { return c >= '0' && c <= '9'; }));
+            ++k;
+        } else {
+            break;
+        }
+    }
+    while (!text.empty() && text.back() == '-') text.pop_back();
+    if (!letters || text.size() < 4 || (digits < 2 && !(dash && cued && digits == 1))) return std::nullopt;
+    if (const auto w = text.find('W'); w != std::string::npos && w > 0 && w + 1 < text.size() && text[w - 1] >= '0' && text[w - 1] <= '9') return std::nullopt;  // a viscosity
+    const bool begins_well = letters_only(first) || first.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos || cued;
+    if (!begins_well || !(dash || cued || (digits >= 3 && !unit_of(line.at(k), line.at(k + 1), "")))) return std::nullopt;
+    if (k - i == 1 && !cued && digits < 3) return std::nullopt;
+    return coded(FigureKind::PartNumber, text, i, k, dash ? "letters and digits with a dash: a part number" : "letters and digits spelt out: a part number");
+}
+
+/// "once a year", "every hour", "yearly", "leave it a minute", "a centimetre under the neck": a unit with no number is one of it.
+std::optional<FoundFigure> FigureReader::read_unit_alone(const Line& line, std::size_t i) const {
+    const auto w = line.at(i);
+    const auto one = [&](FigureKind kind, std::string_view unit, std::size_t from, std::size_t to, std::string_view because, std::string digits = "1") {
+        FoundFigure f;
+        f.kind = kind;
+        f.value = {std::move(digits), "", std::string(unit)};
+        f.from = from;
+        f.to = to;
+        f.because = because;
+        f.hedged = hedged_beside(line, from, to);
+        return f;
+    };
+    if (listed("yearly annually", w)) return one(FigureKind::Interval, "year", i, i + 1, "an interval: once a year");
+    if (w == "monthly") return one(FigureKind::Interval, "month", i, i + 1, "an interval: once a month");
+    if (w == "weekly") return one(FigureKind::Interval, "week", i, i + 1, "an interval: once a week");
+    if (listed("every each", w) || (listed("a", w) && line.before(i) == "once") || (w == "per" && line.before(i) == "once")) {
+        const auto unit = line.at(i + 1);
+        if (listed("year month week day", unit)) return one(FigureKind::Interval, unit, i, i + 2, "an interval, because of how often it is said to come");
+        if (unit == "hour" && w == "every") return one(FigureKind::Interval, "h", i, i + 2, "an interval, because of how often it is said to come");
+        if (unit == "other" && listed("year month week", line.at(i + 2))) return one(FigureKind::Interval, line.at(i + 2), i, i + 3, "an interval: every other", "2");
+        return std::nullopt;
+    }
+    const bool bare_inch = w == "inch" && line.stands_at("inch and a", i) && !read_number(line.words, i > 0 ? i - 1 : i);
+    if (listed("a an", w) || bare_inch) {
+        const std::size_t unit_at = bare_inch ? i : i + 1;
+        const auto unit = unit_of(line.at(unit_at), line.at(unit_at + 1), "");
+        if (!unit) return std::nullopt;
+        const std::size_t to = unit_at + unit->length;
+        // "an inch and an eighth", "a litre and a half"
+        if (line.at(to) == "and" && listed("in L qt gal turn mm mil", unit->id))
+            if (const auto part = read_number(line.words, to + 1); part && part->fraction) {
+                Phrase p;
+                p.number = *part;
+                p.number.value += 1;
+                p.number.digits = part->digits.find('/') != std::string::npos ? "1 " + part->digits : plain(p.number.value);
+                p.number.fraction = false;
+                p.from = i;
+                p.unit_at = unit_at;
+                p.end = to + 1 + part->length;
+                p.unit = unit->id;
+                if (const auto sense = sense_of(line, p)) {
+                    auto f = one(sense->kind, sense->unit, i, p.end, sense->because, p.number.digits);
+                    return f;
+                }
+            }
+        if (bare_inch) return std::nullopt;
+        const auto before = line.before(i);
+        if (listed("half quarter quarters of third tenth eighth in just once twice couple thirds", before)) return std::nullopt;
+        if (listed("min h", unit->id)) {
+            // "a minute or two", "an hour and a half"
+            const bool told = listed("for it give it's leave after about them that wait to roughly nearly least takes another", before) || line.any({"wait", "leave", "let", "run", "give"});
+            if (line.stands_at("or two", to) || line.stands_at("or so", to)) {
+                auto f = one(FigureKind::Duration, unit->id, i, to + 2, "a time, because of the unit");
+                if (line.at(to + 1) == "two") f.value.high = "2";
+                return f;
+            }
+            if (line.stands_at("and a half", to)) return one(FigureKind::Duration, unit->id, i, to + 3, "a time, because of the unit", "1.5");
+            if (told && !listed("while bit", line.at(i + 1))) return one(FigureKind::Duration, unit->id, i, to, "a time, because of the unit");
+            return std::nullopt;
+        }
+        if (unit->id == "year" && (before == "or" || before == "twice" || before == "for" || (before == "than" && line.before(i, 2) == "more"))) return one(FigureKind::Interval, "year", i, to, "an interval, because of the calendar unit");
+        if (listed("L qt gal", unit->id)) return one(FigureKind::Volume, unit->id, i, to, "an amount of fluid, because of the unit");
+        if (listed("cm mm in thou", unit->id) || (unit->id == "mil" && !line.at(i + 1).empty())) return one(FigureKind::Length, unit->id == "mil" ? "mm" : unit->id, i, to, "a length, because of the unit");
+        if (unit->id == "turn" && listed("half quarter", line.at(i + 1))) return std::nullopt;
+        return std::nullopt;
+    }
+    if (w == "another" && listed("turn litre liter quart inch millimetre millimeter minute", line.at(i + (line.at(i + 1) == "full" ? 2 : 1)))) {
+        const std::size_t at = i + (line.at(i + 1) == "full" ? 2 : 1);
+        const auto unit = unit_of(line.at(at), "", "");
+        const auto kind = unit->id == "turn" ? FigureKind::Turn : unit->id == "min"       ? FigureKind::Duration
+                                                              : listed("mm in", unit->id) ? FigureKind::Length
+                                                                                          : FigureKind::Volume;
+        return one(kind, unit->id, i, at + 1, "one more of the unit");
+    }
+    return std::nullopt;
+}
+
+FigureReader::Phrase FigureReader::phrase_at(const Line& line, std::size_t i, SpokenNumber number) const {
+    Phrase p;
+    p.number = std::move(number);
+    p.from = i;
+    p.after = i + p.number.length;
+    // range: "five to ten minutes", "between 18 and 20", "three four minutes", "eight or ten"
+    const auto link = line.at(p.after);
+    const auto unit_first = unit_of(link, line.at(p.after + 1), line.at(p.after + 2));
+    const bool between = line.before(i) == "between" || line.before(i) == "from";
+    std::size_t at = p.after;
+    if (unit_first && (between || line.at(p.after + unit_first->length) == "to")) at += unit_first->length;  // "18 mm to 20 mm"
+    const auto joint = line.at(at);
+    if (!p.number.fraction && p.number.grouped == 0 && (joint == "to" || joint == "or" || joint == "till" || (joint == "and" && between))) {
+        auto high = read_number(line.words, at + 1);
+        const std::size_t behind = high ? at + 1 + high->length : at;
+        const bool measured = high && unit_of(line.at(behind), line.at(behind + 1), "");
+        const bool fits = high && !high->fraction && high->value > p.number.value && high->value <= p.number.value * 12 + 10 && (joint != "or" || measured || listed("times strokes of", line.at(behind)));
+        if (fits && (joint != "to" || measured || p.number.value >= 0)) {
+            p.high = std::move(high);
+            p.after = behind;
+        }
+    } else if (!p.number.fraction && !unit_first) {
+        const auto high = read_number(line.words, p.after);
+        if (high && !line.starts_clause(p.after) && high->value == p.number.value + 1 && unit_of(line.at(p.after + high->length), "", "")) {
+            p.high = high;
+            p.after += high->length;
+        }
+    }
+    p.unit_at = p.after;
+    if (line.at(p.unit_at) == "of" && listed("a an", line.at(p.unit_at + 1)))
+        p.unit_at += 2;
+    else if (p.number.fraction && listed("a an of", line.at(p.unit_at)))
+        p.unit_at += 1;
+    else if (listed("more full good whole extra further us clear solid straight complete", line.at(p.unit_at)) && unit_of(line.at(p.unit_at + 1), line.at(p.unit_at + 2), ""))
+        p.unit_at += line.at(p.unit_at) == "us" && line.at(p.unit_at + 1).starts_with("quart") ? 0 : 1;
+    p.end = p.after;
+    if (const auto unit = unit_of(line.at(p.unit_at), line.at(p.unit_at + 1), line.at(p.unit_at + 2)); unit && !(p.unit_at > p.from && line.words[p.unit_at].sentence_start)) {
+        p.unit = unit->id;
+        p.end = p.unit_at + unit->length;
+        if (line.stands_at("and a half", p.end)) {
+            p.number.value += 0.5;
+            p.number.digits = plain(p.number.value);
+            p.end += 3;
+        } else if (line.stands_at("and a quarter", p.end)) {
+            p.number.value += 0.25;
+            p.number.digits = plain(p.number.value);
+            p.end += 3;
+        }
+    }
+    return p;
+}
+
+std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& line, const Phrase& p) const {
+    const double mm = convert(p.number.value, *find_unit(p.unit), *find_unit("mm"));
+    const Sense length{FigureKind::Length, std::string(p.unit), "a length, because of the unit"};
+    if (mm < 1 || mm > 90 || p.high || listed("cm m thou", p.unit)) return length;
+    double size = 0;
+    std::string because = "a size";
+    const auto for_size = [&](double weight, std::string_view why) {
+        size += weight;
+        if (weight > 0 && because.size() < 60) because += fmt::format("{} {}", because == "a size" ? ", because of" : " and", why);
+    };
+    const std::size_t clause = line.clause_begin(p.from);
+    const std::size_t clause_end = std::min(line.clause_end(std::min(p.end, line.size()) - 1), p.end + 6);
+    const bool tool_beside = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || listed("spanner socket key size", line.before(p.from)) || (is(Class::Fastener, line.at(p.end)) && !listed("head post cap cover", line.at(p.end)));
+    if (tool_beside && !listed("long hose of", line.at(p.end)))
+        for_size(3, "the tool named with it");
+    else if (says_any_of(line, kToolWords, clause, clause_end))
+        for_size(2, "the tool in the clause");
+    if (listed("a an", line.before(p.from)) || (line.before(p.from) == "square" && p.unit == "in")) for_size(1, "its article");
+    if (listed("square drive", line.at(p.end))) for_size(1.5, "the drive");
+    if (near_class(line, Class::Fastener, p.from, p.end, 7))
+        for_size(1.5, "the fastener it is said of");
+    else if (fastener_ && segment_ - fastener_segment_ <= 1 && line.size() <= 9)
+        for_size(1.5, "the fastener named before");
+    if (near_any_of(line, "undo loosen slacken crack tighten nip unscrew unbolt clip clips", p.from, p.end, 9)) for_size(1, "what is done with it");
+    const bool usual = p.unit == "in" ? mm <= 46 : mm >= 2 && std::abs(mm * 2 - std::round(mm * 2)) < 1e-6;
+    for_size(usual ? 0.5 : -2, "its value");
+    if (says_any_of(line, kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
+    if (listed("of off deep under from clear below above into out", line.at(p.end)) || near_any_of(line, "washer hose holes", p.from, p.end, 2)) for_size(-1, "");
+    if (size >= 2) return Sense{FigureKind::Size, std::string(p.unit), because};
+    return length;
+}
+
+std::optional<FigureReader::Sense> FigureReader::sense_of_mil(const Line& line, const Phrase& p) const {
+    Phrase as_mm = p;
+    as_mm.unit = "mm";
+    const bool tool = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || (is(Class::Fastener, line.at(p.end)) && p.number.value <= 50);
+    const bool measured = says_any_of(line, kMeasured);
+    const bool fluid = says_any_of(line, kFluidWords) || line.any(Class::Fluid);
+    const Said* volume = last_of(FigureKind::Volume, 6);
+    const Said* length = last_of(FigureKind::Length, 4);
+    bool millilitres = false;
+    if (!tool) {
+        if (p.number.value >= 90)
+            millilitres = true;
+        else if (measured)
+            millilitres = fluid && volume != nullptr && volume->unit == "mL" && length == nullptr;
+        else if (fluid)
+            millilitres = p.number.value >= 2 && !says_any_of(line, kToolWords);
+        else if (volume != nullptr && volume->unit == "mL" && (length == nullptr || volume->segment >= length->segment))
+            millilitres = !line.any(Class::Fastener);
+    }
+    if (millilitres) return Sense{FigureKind::Volume, "mL", "millilitres: it is said of a fluid"};
+    return sense_of_length(line, as_mm);
+}
+
+std::optional<FigureReader::Sense> FigureReader::sense_of_hours(const Line& line, const Phrase& p) const {
+    const std::string unit(p.unit);
+    const double v = p.number.value;
+    const bool often = line.any({"every", "each", "intervals", "interval"}, p.from > 5 ? p.from - 5 : 0, p.from) || listed("every each", line.before(p.from)) || line.at(p.end) == "service";
+    if (often) return Sense{FigureKind::Interval, unit, "an interval, because of how often it is said to come"};
+    const bool meter = says_any_of(line, kMeterCues) || line.any(Class::Meter);
+    const bool hours = p.unit == "h";
+    if (line.any({"ago"}, p.end, p.end + 2)) return std::nullopt;
+    if (hours && v <= 72 && !(meter && v > 24 && !whole(v))) {
+        if (line.any({"first"}, p.from > 3 ? p.from - 3 : 0, p.from) || listed("after", line.before(p.from)) || line.any({"work", "running", "use"}, p.end, p.end + 3)) {
+            if (v >= 10 && !says_any_of(line, "cool settle dry charge stand stood soak")) return Sense{FigureKind::Interval, unit, "an interval, because of what it is counted from"};
+        }
+        if (v >= 20 && says_any_of(line, "service hourly") && !meter) return Sense{FigureKind::Interval, unit, "an interval, because of the service"};
+        return Sense{FigureKind::Duration, unit, "a time, because of the unit"};
+    }
+    const bool round = std::fmod(v, 50) == 0;
+    const bool due = says_any_of(line, "due book manual maker whichever or after first interval next changed change replace replaced leave recommend recommends lasts");
+    if (meter && !(due && round)) return Sense{FigureKind::Reading, unit, "a reading, because of the meter"};
+    if (round && !line.any({"last", "previous", "was", "reads", "bought", "had"})) return Sense{FigureKind::Interval, unit, "an interval: a round number of hours or a distance"};
+    if (due && round) return Sense{FigureKind::Interval, unit, "an interval, because of when it is due"};
+    if (!hours && v < 20) return std::nullopt;
+    return Sense{FigureKind::Reading, unit, "a reading of the meter"};
+}
+
+std::optional<FigureReader::Sense> FigureReader::sense_of_calendar(const Line& line, const Phrase& p) const {
+    const auto next = line.at(p.end);
+    if (listed("old ago late younger older", next) || line.any({"ago", "since"}, p.end, p.end + 3)) return std::nullopt;
+    const std::size_t from = p.from > 4 ? p.from - 4 : 0;
+    const bool cue = line.any({"every", "once", "or", "twice", "after", "interval", "each", "within", "least", "than", "first"}, from, p.from) || line.any({"whichever", "max", "maximum", "most"});
+    const bool chained = !said_.empty() && said_.back().kind == FigureKind::Interval && segment_ - said_.back().segment <= 1;
+    if (!cue && !chained) return std::nullopt;
+    if (line.any(Class::Talk) && !chained && !line.any({"every", "whichever"})) return std::nullopt;
+    return Sense{FigureKind::Interval, std::string(p.unit), "an interval, because of the calendar unit"};
+}
+
+std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, const Phrase& p) const {
+    const std::string said = line.said(p.unit_at, p.end - p.unit_at);
+    if (p.unit == "mil") return sense_of_mil(line, p);
+    if (p.unit == "deg?") {
+        const bool turning = says_any_of(line, kTurning, p.from > 7 ? p.from - 7 : 0, p.end + 5);
+        const bool heat = says_any_of(line, kHeat, 0, p.from) || says_any_of(line, kHeat, p.end);
+        const bool angle = std::fmod(p.number.value, 15) == 0 && p.number.value > 0;
+        if (turning && angle && (!heat || listed("turn further apart", line.at(p.end)))) return Sense{FigureKind::Turn, "deg", "an angle, because of the turning word"};
+        return Sense{FigureKind::Temperature, "degC", "a temperature, because of the unit"};
+    }
+    const Unit* known = find_unit(p.unit);
+    if (known == nullptr) return std::nullopt;
+    switch (known->dimension) {
+        case Dimension::Torque:
+            return Sense{FigureKind::Torque, std::string(p.unit), fmt::format("torque, because of the unit ({})", said)};
+        case Dimension::Force: {
+            const bool pounds = p.unit == "lbf";
+            const bool pushing = near_any_of(line, "press push pull force thumb weight weighs load spring belt cost costs worth paid charge price buy grand cheaper saves", p.from, p.end, 9);
+            const bool tightening = near_any_of(line, kTightening, p.from, p.end, 14);
+            const bool about_fastener = tightening || (fastener_ && segment_ - fastener_segment_ <= 1);
+            if (pounds && line.any({"tyre", "tyres", "tire", "tires", "air", "pressure", "inflate", "gauge", "relief"}) && !tightening) return Sense{FigureKind::Pressure, "psi", "a pressure: pounds of air"};
+            if (pushing && !near_any_of(line, "tighten torque torqued", p.from, p.end, 6)) return std::nullopt;
+            if (pounds && !about_fastener) return std::nullopt;
+            if (pounds && near_any_of(line, "dollar it's expensive new shop pay", p.from, p.end, 2) && !near_any_of(line, "tighten torque torqued nip click to", p.from, p.end, 6)) return std::nullopt;
+            if (p.number.value < 0.5) return std::nullopt;
+            return Sense{FigureKind::Torque, std::string(p.unit), fmt::format("torque meant, though \"{}\" is a force: ask", said), true};
+        }
+        case Dimension::Volume:
+            return Sense{FigureKind::Volume, std::string(p.unit), "an amount of fluid, because of the unit"};
+        case Dimension::Length:
+            return sense_of_length(line, p);
+        case Dimension::Pressure:
+            if (p.unit == "bar" && (is(Class::Thing, line.at(p.end)) && !is(Class::Part, line.at(p.end)))) return std::nullopt;
+            return Sense{FigureKind::Pressure, std::string(p.unit), "a pressure, because of the unit"};
+        case Dimension::Temperature:
+            return Sense{FigureKind::Temperature, std::string(p.unit), "a temperature, because of the unit"};
+        case Dimension::Duration:
+            if (p.unit == "h") return sense_of_hours(line, p);
+            if (listed("second minute", line.at(p.unit_at)) && p.number.value == 1 && listed("in just hang", line.before(p.from))) return std::nullopt;
+            if (line.at(p.unit_at) == "second" && p.number.value != 1 && !p.number.fraction && p.number.grouped == 0 && is(Class::Thing, line.at(p.end))) return std::nullopt;
+            return Sense{FigureKind::Duration, std::string(p.unit), "a time, because of the unit"};
+        case Dimension::Calendar:
+            return sense_of_calendar(line, p);
+        case Dimension::Distance:
+            if (line.at(p.unit_at) == "k" && is(Class::Uncounted, line.at(p.end))) return std::nullopt;
+            return sense_of_hours(line, p);
+        case Dimension::Speed:
+            return Sense{FigureKind::Speed, std::string(p.unit), "a speed, because of the unit"};
+        case Dimension::Percent:
+            return Sense{FigureKind::Percent, std::string(p.unit), "a share, because of the unit"};
+        case Dimension::Turn:
+            if (line.before(p.from) == "as" || listed("the it over up off round around to", line.at(p.end)) || p.number.value > 60) return p.number.fraction && listed("round around", line.at(p.end)) ? std::optional(Sense{FigureKind::Turn, std::string(p.unit), "a part of a turn"}) : std::nullopt;
+            return Sense{FigureKind::Turn, std::string(p.unit), "a part of a turn"};
+        case Dimension::Count:
+            return std::nullopt;
+    }
+    return std::nullopt;
+}
+
+/// A number without a unit: a size before a tool, a count before things, a reading of the meter.
+std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, const Phrase& p) const {
+    const auto& n = p.number;
+    const auto next = line.at(p.after);
+    const auto before = line.before(p.from);
+    if (listed("number step item stage page room chapter position", before) || price_or_mass(line, p.after)) return std::nullopt;
+    const bool year = whole(n.value) && n.value >= 1950 && n.value <= 2049 && n.grouped == 0 && n.digits.size() == 4;
+    const bool socketed = listed("socket sockets spanner spanners wrench allen hex torx af", next) || (listed("key head heads", next) && !n.fraction);
+    if (socketed && !p.high && n.value > 0 && (n.fraction || (n.value >= 1.5 && n.value <= 80 && n.grouped == 0))) {
+        const bool inches = n.value < 1.5 || n.digits.find('/') != std::string::npos;
+        // "two spanners" are counted, "a fifteen spanner" is a size
+        if (!(lexicon::is_plural(next) && n.value < 5 && !listed("head heads", next)) && !(n.value == 1)) return Sense{FigureKind::Size, inches ? "in" : "mm", "a size, because a tool follows"};
+    }
+    // "that's a seventeen", "the nut's a twenty seven"
+    const bool alone = p.after >= line.size() || line.starts_clause(p.after) || listed("no not on it and so is isn't then the but wobbles okay for i that's that hang spanner there too as", next);
+    const bool fastener_near = line.any(Class::Fastener) || says_any_of(line, kToolWords) || (fastener_ && segment_ - fastener_segment_ <= 1);
+    const bool size_before = last_of(FigureKind::Size, 1) != nullptr;
+    if (alone && !n.fraction && whole(n.value) && n.value >= 4 && n.value <= 60 && n.grouped == 0 && !p.high) {
+        const bool article = listed("a an", before);
+        const bool said_of = listed("it's that's is they're are's are", before) || (before.ends_with("'s") && before.size() > 2);
+        if (article && (fastener_near || size_before)) return Sense{FigureKind::Size, "mm", "a size: a fastener or tool is \"a\" number"};
+        if (said_of && (size_before || near_class(line, Class::Fastener, p.from, p.end, 8)) && fastener_near && !last_measured(0)) return Sense{FigureKind::Size, "mm", "a size: it is said of a fastener"};
+        const bool own_clause = line.starts_clause(p.from) && p.from > 0 && (p.after >= line.size() || line.starts_clause(p.after));
+        if (own_clause && n.value >= 5 && !last_measured(1) && near_class(line, Class::Fastener, p.from, p.from, 7)) return Sense{FigureKind::Size, "mm", "a size: nothing but a number is said of a fastener"};
+    }
+    if (n.fraction) {
+        const bool turned = last_of(FigureKind::Turn, 3) != nullptr;
+        const bool by_hand = line.any({"tighten", "hand", "nip", "plus", "past", "round"});
+        if (!listed("past to full way of inch the", next) && (listed("another plus", before) || line.at(p.from) == "another" || turned) && (turned || by_hand) && n.value < 1) return Sense{FigureKind::Turn, "turn", "a part of a turn, as before"};
+        return std::nullopt;
+    }
+    // meter and interval
+    if (whole(n.value) && n.value >= 10 && !year) {
+        const bool noun_follows = is(Class::Thing, next) && !line.starts_clause(p.after);
+        const Said* speed = last_of(FigureKind::Speed, 4);
+        const bool idles = near_any_of(line, "idle idles idling revs ticking tick rev pto tacho", p.from, p.end, 9);
+        if (!noun_follows && n.value >= 400 && n.value <= 9000 && (idles || (speed != nullptr && n.value / speed->value > 0.3 && n.value / speed->value < 3 && alone))) return Sense{FigureKind::Speed, "rpm", "a speed: the engine idles at it"};
+        if (listed("every", before) && n.value >= 25 && !noun_follows) return Sense{FigureKind::Interval, meter_unit(), "an interval, because of how often it is said to come"};
+        const bool meter = near_any_of(line, "clock meter odometer hourmeter odo", p.from, p.end, 9) || (near_any_of(line, "hours kilometres kilometers km", p.from, p.end, 5) && near_any_of(line, "on is at", p.from, p.end, 3));
+        const bool service = near_any_of(line, "last previous bought next due done card serviced", p.from, p.end, 9) && listed("at on to was is stood from", before);
+        const Said* reading = last_of(FigureKind::Reading, 8);
+        const bool like_before = reading != nullptr && reading->value > 0 && std::abs(n.value - reading->value) <= 0.35 * reading->value;
+        if (!noun_follows && n.value >= 50 && (meter || (service && (reading != nullptr || n.value >= 100)))) return Sense{FigureKind::Reading, meter_unit(), "a reading, because of the meter or the service it is said of"};
+        if (!noun_follows && like_before && n.value >= 100 && (near_class(line, Class::Meter, p.from, p.end, 9) || line.size() <= 6 || near_any_of(line, "hours write card last at", p.from, p.end, 5))) return Sense{FigureKind::Reading, meter_unit(), "a reading, near the one said before"};
+    }
+    if (const auto carried = carried_sense(line, p)) return carried;
+    if (const auto later = later_sense(line, p)) return later;
+    // counts
+    if (!whole(n.value) || n.value < 2 || n.value > 500 || year || n.digits.find('.') != std::string::npos) return std::nullopt;
+    if (listed(kNotCounted, before)) return std::nullopt;
+    if (listed("times strokes squeezes pumps clicks", next)) return Sense{FigureKind::Count, "x", "a count"};
+    if (next == "of" && listed("them those these 'em em the", line.at(p.after + 1)) && !line.any({"one"}, p.from, p.after)) return Sense{FigureKind::Count, "x", "a count of things"};
+    std::size_t k = p.after;
+    while (k < line.size() && k < p.after + 4 && !line.starts_clause(k) && !(lexicon::is_plural(line.at(k)) && is(Class::Thing, line.at(k))) && (is(Class::Modifier, line.at(k)) || is(Class::Thing, line.at(k)) || listed("more of the identical different tiny wee good metal wooden o pairs pair sets grub", line.at(k)))) ++k;
+    const auto noun = line.at(k);
+    const bool counted = k < line.size() && !(k > p.after && line.starts_clause(k)) && lexicon::is_plural(noun) && is(Class::Thing, noun) && !is(Class::Uncounted, noun) && !is(Class::Meal, noun) && !unit_of(noun, "", "");
+    if (counted && !(k == p.after && line.starts_clause(k))) return Sense{FigureKind::Count, "x", fmt::format("a count of {}", noun)};
+    const bool there_are = listed("are were there's got's", before) && line.before(p.from, 2) == "there";
+    if (there_are && (alone || listed("in of", next))) return Sense{FigureKind::Count, "x", "a count: there are so many"};
+    return std::nullopt;
+}
+
+/// "first forty, then eighty newton metres": the unit comes with the last of a row.
+std::optional<FigureReader::Sense> FigureReader::later_sense(const Line& line, const Phrase& p) const {
+    if (!(p.after >= line.size() || line.starts_clause(p.after) || listed("then and", line.at(p.after)))) return std::nullopt;
+    for (std::size_t k = p.after; k < std::min(line.size(), p.after + 6); ++k) {
+        const auto n = read_number(line.words, k);
+        if (!n) continue;
+        const auto unit = unit_of(line.at(k + n->length), line.at(k + n->length + 1), "");
+        if (!unit || n->fraction || !listed("Nm lbf.ft lbf.in bar psi degC L", unit->id)) return std::nullopt;
+        const double ratio = n->value == 0 ? 0 : p.number.value / n->value;
+        if (ratio < 0.1 || ratio > 10) return std::nullopt;
+        Phrase later = phrase_at(line, k, *n);
+        auto sense = sense_of(line, later);
+        if (sense) sense->because = "the unit comes with the next value";
+        return sense;
+    }
+    return std::nullopt;
+}
+
+/// What one figure tells about the next: the same value said again, or the next measurement of the same thing.
+std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line, const Phrase& p) const {
+    const auto& n = p.number;
+    const auto next = line.at(p.after);
+    if (p.after < line.size() && !line.starts_clause(p.after) && is(Class::Thing, next) && !listed("in on stick top", next) && !is(Class::Fluid, next)) return std::nullopt;
+    if (listed("of times", next)) return std::nullopt;
+    const bool decimal = n.digits.find('.') != std::string::npos;
+    const bool telling = n.value >= 5 || decimal || n.value < 0;
+    if (n.value < 0) {
+        const Said* cold = last_of(FigureKind::Temperature, 8);
+        if (cold != nullptr || last_of(FigureKind::Percent, 3) != nullptr || says_any_of(line, kHeat)) return Sense{FigureKind::Temperature, "degC", "a temperature: below zero"};
+        return std::nullopt;
+    }
+    const bool speaks_of = near_any_of(line, "is are see at to now again measure measures measured reads says said gives got out in still about back so mine pass then put with comes came left want wants book go wrench dropped", p.from, p.after, 7);
+    for (auto it = said_.rbegin(); it != said_.rend(); ++it) {
+        if (it->kind == FigureKind::Count || it->kind == FigureKind::Size || it->unit.empty() || it->kind == FigureKind::Interval) continue;
+        if (segment_ - it->segment > 25) break;
+        if (std::abs(it->value - n.value) <= 1e-6 && telling && (decimal || n.value > 12 || line.size() <= 7) && !(it->kind == FigureKind::Duration && n.value < 60)) return Sense{it->kind, it->unit, "the same value as said before"};
+    }
+    const Said* last = last_measured(line.size() <= 7 ? 10 : 3);
+    if (last == nullptr) return std::nullopt;
+    const double ratio = last->value == 0 ? 0 : n.value / last->value;
+    if (ratio < 0.15 || ratio > 7) return std::nullopt;
+    const bool alone = (p.from == 0 || line.starts_clause(p.from) || listed("at now it's is stamped about plus the to another", line.before(p.from))) && (p.after >= line.size() || line.starts_clause(p.after) || listed("and now good so before", next));
+    if (line.size() - n.length <= 3 && (segment_ - last->segment <= 3 || alone)) return Sense{last->kind, last->unit, "the next value of what was measured before"};
+    if (alone && (segment_ - last->segment <= 1 || line.size() <= 7) && (n.value >= 3 || decimal)) return Sense{last->kind, last->unit, "the next value of what was measured before"};
+    if (listed("at plus", line.before(p.from)) && last->kind == FigureKind::Temperature) return Sense{last->kind, last->unit, "a temperature, as the one before it"};
+    if (last->kind == FigureKind::Volume && (listed("in out", next) || line.any({"pour", "poured", "drained", "came", "refill", "put", "goes"})) && segment_ - last->segment <= 2) return Sense{last->kind, last->unit, "an amount, in the unit used before"};
+    if (last->kind == FigureKind::Torque && (listed("to at then", line.before(p.from)) || line.any({"pass", "stage", "click", "clicks"})) && n.value >= 4) return Sense{last->kind, last->unit, "a torque, as the one before it"};
+    if (decimal && speaks_of && ratio > 0.3 && ratio < 3) return Sense{last->kind, last->unit, "the next value of what was measured before"};
+    if (segment_ == last->segment && speaks_of && listed("wants got's reads it's is at say says now mine gives to got", line.before(p.from)) && n.value >= 5) return Sense{last->kind, last->unit, "a value of what is measured in this line"};
+    return std::nullopt;
+}
+
+std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, std::size_t segment) {
+    segment_ = segment;
+    std::vector<FoundFigure> out;
+    if (line.any({"kilometres", "kilometers", "km", "odometer", "miles", "kilometre", "kms"})) distance_ = true;
+    if (line.any({"hours", "hourmeter"}) && !line.any({"kilometres", "kilometers", "km", "miles"})) distance_ = false;
+    if (line.any(Class::Fastener)) {
+        fastener_ = true;
+        fastener_segment_ = segment;
+    }
+    const auto keep = [&](FoundFigure f) {
+        const auto low = Number::parse(f.value.low);
+        if (find_unit(f.value.unit) != nullptr && low) said_.push_back({f.kind, f.value.unit, low->value(), segment});
+        if (said_.size() > kMemory) said_.pop_front();
+        out.push_back(std::move(f));
+    };
+    for (std::size_t i = 0; i < line.size();) {
+        if (auto code = read_code(line, i)) {
+            i = code->to;
+            keep(std::move(*code));
+            continue;
+        }
+        if (auto part = read_part_number(line, i)) {
+            i = part->to;
+            keep(std::move(*part));
+            continue;
+        }
+        if (auto alone = read_unit_alone(line, i)) {
+            i = alone->to;
+            keep(std::move(*alone));
+            continue;
+        }
+        auto n = read_number(line.words, i);
+        if (!n) {
+            ++i;
+            continue;
+        }
+        // a figure split over two lines: "takes nine point" / "five litres"
+        Line joined;
+        const Line* source = &line;
+        const bool at_end = i + n->length >= line.size();
+        const bool continues = at_end && next != nullptr && next->size() > 0 && !n->fraction && (n->open_point || unit_of(next->at(0), next->at(1), next->at(2)) || (listed("and to", next->at(0)) && line.before(i) == "between"));
+        if (continues) {
+            joined.words = line.words;
+            joined.words.insert(joined.words.end(), next->words.begin(), next->words.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(8, next->size())));
+            joined.words[line.size()].clause_start = joined.words[line.size()].sentence_start = false;
+            source = &joined;
+            if (auto again = read_number(joined.words, i)) n = std::move(again);
+        }
+        Phrase p = phrase_at(*source, i, *n);
+        const bool length_unit = listed("mm mil in cm", p.unit);
+        if (n->grouped > 0 && (p.unit.empty() || length_unit)) {
+            // "four thirteen millimetre bolts" are two numbers; "twelve thirty one" on the meter is one
+            const bool reading = p.unit.empty() && bare_sense(*source, p) && bare_sense(*source, p)->kind == FigureKind::Reading;
+            const bool round = p.unit.empty() && line.before(i) == "every";
+            if (!reading && !round) {
+                auto first = read_number(std::span(source->words).first(i + n->grouped), i);
+                if (first) p = phrase_at(*source, i, *first);
+            }
+        }
+        std::optional<Sense> sense = p.unit.empty() ? bare_sense(*source, p) : sense_of(*source, p);
+        const auto second = correction_after(*source, p.end);
+        if (!sense && second) {
+            // the kind follows from what the corrected value is
+            const Phrase corrected = phrase_at(*source, *second, *read_number(source->words, *second));
+            sense = corrected.unit.empty() ? bare_sense(*source, corrected) : sense_of(*source, corrected);
+            if (!sense && p.number.value >= 4 && p.number.value <= 60 && line.any(Class::Fastener)) sense = Sense{FigureKind::Size, "mm", "a size, corrected aloud"};
+        }
+        if (!sense && !out.empty() && out.back().taken_back && !p.number.fraction && i < out.back().to + 12) sense = Sense{out.back().kind, out.back().value.unit, "the value that was put right"};
+        if (!sense || std::abs(p.number.value) > 1e7) {
+            i += std::max<std::size_t>(1, p.number.length);
+            continue;
+        }
+        FoundFigure f;
+        f.kind = sense->kind;
+        f.value = {p.number.digits, p.high ? p.high->digits : "", sense->unit};
+        f.because = sense->because;
+        f.taken_back = second.has_value();
+        f.hedged = sense->doubtful || hedged_beside(*source, i, p.end);
+        f.from = i;
+        f.to = p.end;
+        i = std::max(i + 1, p.end);
+        keep(std::move(f));
+    }
+    return out;
+}
+
+}  // namespace anagraph::core

@@ -1,0 +1,31 @@
+// Moments of a narration that are no figure and no step: cautions, slips, what the picture does not show, and talk. Each is
+// weighed from classes of words; the weights that counted are the explanation.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/narration/line.h"
+
+namespace anagraph::core {
+
+/// A warning of harm to a person, the machine or the place. The answer says why; nothing when it is none.
+std::optional<std::string> read_caution(const Line& line);
+
+/// The speaker corrects himself, remembers something late, mislays or forgets. `taken_back` is whether a value was.
+std::optional<std::string> read_slip(const Line& line, bool taken_back);
+
+/// The speaker says that the picture does not show it.
+std::optional<std::string> read_unseen(const Line& line);
+
+/// A figure or picture promised for later ("I'll look it up").
+bool promises(const Line& line);
+
+/// How much a line is about the machine (above 0) or nothing but talk (below 0).
+double talk_balance(const Line& line, bool content);
+
+/// Which lines are talk: the likeliest run through the balances, where changing over costs. Linear in their number.
+std::vector<bool> talk_runs(const std::vector<double>& balances);
+
+}  // namespace anagraph::core

@@ -1,0 +1,255 @@
+#include "core/narration/read_steps.h"
+
+#include <fmt/format.h>
+
+#include <optional>
+
+namespace anagraph::core {
+namespace {
+
+using lexicon::Class;
+using lexicon::Form;
+using lexicon::is;
+using lexicon::Need;
+
+constexpr std::string_view kConnect = "and then so now or but next right okay ok please to first second well uh um yes yeah also finally lastly";
+constexpr std::string_view kSpeaker = "i we you i'll we'll you'll let's i've we've you've me us ill";
+constexpr std::string_view kAuxiliary = "can must should will need needs have has got gotta want gonna going better ought to be get wanna shall may gets being ready";
+constexpr std::string_view kNegative = "don't not never no can't cannot won't doesn't didn't without nobody nothing wouldn't shouldn't couldn't isn't aren't wasn't haven't hasn't neither nor mustn't needn't dont rather instead";
+constexpr std::string_view kUnreal = "if unless would could might whether suppose i'd you'd we'd he'd they'd she'd used supposed meant wanted forgot forgotten should've would've could've";
+constexpr std::string_view kSubordinate = "when before until till because cause 'cause which who where why how whenever than as since whose what whatever";
+constexpr std::string_view kOthers = "people some somebody someone they folks he she everyone everybody nobody dad father boss uncle mate mother who guy guys bloke lad dealer others wife lads them him";
+constexpr std::string_view kBoundary = "and then so but or because cause if when until till before after which who while";
+constexpr std::string_view kPronouns = "it them this that those these one ones both everything all each any him her lot";
+constexpr std::string_view kDeterminers = "the a an your my its this that these those each every new old another both all some any";
+constexpr std::string_view kParticles = "off out on in back up down open closed shut away tight loose undone apart";
+
+bool thing_or_fluid(std::string_view w) { return is(Class::Thing, w) || is(Class::Fluid, w); }
+
+/// How a clause says that its verb is done: by whom, and whether it is done at all.
+std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form form) {
+    // left over adverbs to the word the verb hangs on
+    std::size_t j = i;
+    while (j > 0 && !line.words[j].clause_start && is(Class::Adverb, line.before(j)) && !listed("so right", line.before(j))) --j;
+    const bool head = line.words[j].clause_start;
+    const std::string_view left = head ? std::string_view{} : line.before(j);
+    const std::size_t begin = line.clause_begin(i);
+    // what stands between the start of the clause and the verb
+    std::size_t from = begin;
+    if (i - begin > 9) from = i - 9;
+    bool condition = false;
+    bool others = false;
+    bool auxiliary = false;
+    for (std::size_t k = from; k < j; ++k) {
+        const auto w = line.at(k);
+        if (listed(kNegative, w) || listed(kUnreal, w)) return std::nullopt;
+        if (listed("do did does", w) && k == begin) return std::nullopt;
+        if (listed(kSubordinate, w)) condition = true;
+        if (listed(kOthers, w)) others = true;
+        if (listed("was were been had", w)) return std::nullopt;
+        if (w == "and" || w == "then" || w == "so") condition = others = false;
+        if (listed(kAuxiliary, w)) auxiliary = true;
+    }
+    if (condition || others) return std::nullopt;
+    if (listed(kDeterminers, left) && left != "all" && left != "both") return std::nullopt;
+    if (line.stands_at("going to", j >= 2 ? j - 2 : 0) && line.any({"today", "video", "week", "show"})) return std::nullopt;
+    if (form == Form::Base) {
+        if (head) return "told at the head of a clause";
+        if (listed(kSpeaker, left)) return "said of the one who does it";
+        if (left == "to") return auxiliary ? std::optional<std::string>("told to be done") : std::nullopt;
+        if (listed(kConnect, left)) return "told after a connecting word";
+        if (auxiliary && listed(kAuxiliary, left)) return "told to be done";
+        if (listed(kParticles, left) || listed("it them", left)) return "told after another action";  // "cap off wipe the face"
+        return std::nullopt;
+    }
+    if (form == Form::Past) {
+        if (listed("i we i've we've you've", left)) return "said to have been done";
+        if (left == "and" && line.any({"i", "we", "i've"}, from, j)) return "said to have been done";
+        if (listed("is are gets get be", left) && !line.any({"if", "when"}, from, j)) return "said in the passive";
+        return std::nullopt;
+    }
+    if (form == Form::Ing) {
+        if (listed("i'm we're you're i we keep start begin", left) || (left == "and" && line.any({"i'm", "we're"}, from, j))) return "said of the one who does it";
+        return std::nullopt;
+    }
+    return std::nullopt;
+}
+
+/// Where the words that belong to the verb end: at the next clause, or at a connecting word after the object.
+std::size_t reach_of(const Line& line, std::size_t i) {
+    std::size_t end = std::min(line.clause_end(i), i + 10);
+    for (std::size_t k = i + 2; k < end; ++k)
+        if (listed(kBoundary, line.at(k))) return k;
+    return end;
+}
+
+std::optional<std::size_t> particle_in(const Line& line, std::string_view particles, std::size_t from, std::size_t to) {
+    for (std::size_t k = from; k < to; ++k)
+        if (listed(particles, line.at(k))) return k;
+    return std::nullopt;
+}
+
+bool has_need(const Line& line, Need need, std::size_t from, std::size_t to) {
+    for (std::size_t k = from; k < to; ++k) {
+        const auto w = line.at(k);
+        switch (need) {
+            case Need::None:
+                return true;
+            case Need::Object:
+                if (thing_or_fluid(w) || listed(kPronouns, w)) return true;
+                break;
+            case Need::Thing:
+                if (thing_or_fluid(w) || listed("it them these those", w)) return true;
+                break;
+            case Need::Fluid:
+                if (is(Class::Fluid, w)) return true;
+                break;
+            case Need::Switch:
+                if (is(Class::Switched, w) || is(Class::Part, w) || listed("it her them him this minutes minute idle", w)) return true;
+                break;
+            case Need::Duration:
+                if (listed("minute minutes hour hours second seconds overnight cool drain settle drip while bit", w)) return true;
+                break;
+        }
+    }
+    return need == Need::None;
+}
+
+class Reader {
+public:
+    explicit Reader(const Line& line) : line_(line), used_(line.size(), false) {}
+
+    std::vector<FoundStep> read() {
+        verbs();
+        short_clauses();
+        smears();
+        std::stable_sort(out_.begin(), out_.end(), [](const FoundStep& a, const FoundStep& b) { return a.at < b.at; });
+        return std::move(out_);
+    }
+
+private:
+    void add(std::string_view verb, std::string about, std::size_t at, std::size_t words, std::string because) {
+        for (const auto& s : out_)
+            if (s.verb == verb && (s.about == about || about.empty())) return;
+        for (std::size_t k = at; k < std::min(at + words, used_.size()); ++k) used_[k] = true;
+        out_.push_back({std::string(verb), std::move(about), at, words, std::move(because)});
+    }
+
+    /// "take the old washer off", "we undo the nut", "the covers are refitted".
+    void verbs() {
+        for (std::size_t i = 0; i < line_.size(); ++i) {
+            const auto verb = lexicon::work_verb(line_.at(i));
+            if (!verb || used_[i]) continue;
+            Form form = verb->form;
+            auto how = said_as_done(line_, i, form);
+            if (!how && form == Form::Base) how = said_as_done(line_, i, Form::Past);  // "I put it back", "is cut"
+            if (!how) continue;
+            // a noun at the head of a clause: "oil out", "filter on", "drain plug"
+            const bool noun = form == Form::Base && thing_or_fluid(line_.at(i)) && (i + 1 >= line_.size() || line_.starts_clause(i + 1) || thing_or_fluid(line_.at(i + 1)) || listed("is was are number off out wants goes comes has", line_.at(i + 1)) || listed("of", line_.at(i + 1)));
+            if (noun) continue;
+            const std::size_t to = reach_of(line_, i);
+            const bool passive = *how == "said in the passive";
+            for (const auto& p : verb->patterns) {
+                std::size_t end = to;
+                if (!p.particles.empty()) {
+                    const auto particle = particle_in(line_, p.particles, i + 1, to);
+                    if (!particle) continue;
+                    end = *particle + 1;
+                }
+                if (!passive && !has_need(line_, p.need, i + 1, to)) continue;
+                if (p.canonical == "none") break;
+                std::string about = thing_near(line_, i + 1, i + 1, to);
+                if (about.empty() && passive) about = thing_near(line_, i, line_.clause_begin(i), i);
+                add(p.canonical, about, i, std::max<std::size_t>(end, i + 1) - i, fmt::format("\"{}\": {}", line_.at(i), *how));
+                break;
+            }
+        }
+    }
+
+    /// "cap off", "lid back on", "filter goes in", "off it comes", "old oil goes in the drum".
+    void short_clauses() {
+        for (std::size_t i = 0; i < line_.size(); ++i) {
+            const auto w = line_.at(i);
+            if (!listed("off out on in back up down open closed shut tight loose", w) || used_[i]) continue;
+            const std::size_t begin = line_.clause_begin(i);
+            // off it comes, out comes the screw
+            const bool inverted = (line_.starts_clause(i) || listed("and then so now", line_.before(i))) && (listed("it they that", line_.at(i + 1)) ? listed("comes come goes go", line_.at(i + 2)) : listed("comes come goes", line_.at(i + 1)));
+            if (inverted) {
+                act(w, thing_near(line_, i, i, line_.clause_end(i)), i, 3);
+                continue;
+            }
+            const auto next = line_.at(i + 1);
+            const bool ends = i + 1 >= line_.size() || line_.starts_clause(i + 1) || listed("and with by then now again so for first hand finger but before as of into onto", next) || (w == "back" && listed("on in up", next)) || (w == "in" && listed("the", next));
+            if (!ends || i == begin) continue;
+            // back over "comes", "goes", "is" to the thing
+            std::size_t k = i;
+            bool moves = false;
+            while (k > begin && (listed("comes come goes go is are back straight right just all now come's then fully gets stays", line_.before(k)) || is(Class::Adverb, line_.before(k)))) {
+                moves = moves || listed("comes come goes go is are", line_.before(k));
+                --k;
+                if (used_[k]) break;
+            }
+            if (k == begin) continue;
+            const bool pronoun = moves && listed("it that they those these this one", line_.before(k));
+            if (!pronoun && !thing_or_fluid(line_.before(k)) && !(moves && is(Class::Wired, line_.before(k)))) continue;
+            // the words before the thing belong to its name
+            std::size_t m = k - 1;
+            while (m > begin && (is(Class::Modifier, line_.before(m)) || is(Class::Thing, line_.before(m)) || is(Class::Fluid, line_.before(m)) || listed(kDeterminers, line_.before(m)) || listed("of two three four six more", line_.before(m)))) --m;
+            const bool whole = m == begin || listed("and then so now right okay with well yes uh um but i'll i've get got that's or out off on in", line_.before(m));
+            if (!whole || used_[k - 1]) continue;
+            bool unreal = false;
+            for (std::size_t q = begin; q < i; ++q) unreal = unreal || listed(kNegative, line_.at(q)) || listed(kUnreal, line_.at(q)) || listed("when before until till because while", line_.at(q));
+            if (unreal) continue;
+            std::string about = pronoun ? std::string() : thing_near(line_, k - 1, begin, k);
+            if (w == "in" && next == "the" && !is(Class::Fluid, line_.before(k)) && !moves) continue;
+            if (listed("bin drum can tank bucket jar recycling", line_.at(i + 2)) || listed("bin drum can", line_.at(i + 3))) {
+                if (line_.any({"old", "waste", "goes", "rag", "rags"}, begin, i)) add("dispose", about, m, i + 1 - m, "something old goes into its bin");
+                continue;
+            }
+            act(w == "back" && listed("on in up", next) ? next : w, about, m, i + 1 - m);
+        }
+    }
+
+    void act(std::string_view particle, std::string about, std::size_t at, std::size_t words) {
+        const auto blank = about.rfind(' ');
+        const std::string_view noun = std::string_view(about).substr(blank == std::string::npos ? 0 : blank + 1);
+        const bool wired = is(Class::Wired, noun) && !is(Class::Fluid, noun);
+        const bool switched = is(Class::Switched, noun) && !wired && !listed("key heater fan pump machine", noun);
+        std::string_view verb;
+        if (listed("off out", particle)) verb = is(Class::Fluid, noun) ? "drain" : wired ? "disconnect"
+                                                                                         : "remove";
+        if (listed("on in back", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect"
+                                                                                           : "fit";
+        if (switched && listed("off out on in back", particle)) verb = {};
+        if (particle == "open") verb = "open";
+        if (listed("closed shut", particle)) verb = "close";
+        if (particle == "tight") verb = "tighten";
+        if (particle == "loose") verb = "loosen";
+        if (particle == "up" && listed("forks loader bike load jack wheel car machine bonnet", noun)) verb = "lift";
+        if (particle == "down" && listed("forks loader bike load jack wheel car machine", noun)) verb = "lower";
+        if (verb.empty()) return;
+        add(verb, std::move(about), at, words, fmt::format("a thing and \"{}\": something is done to it", particle));
+    }
+
+    /// "a smear of grease on the seal", "a drop of oil on the threads".
+    void smears() {
+        for (std::size_t i = 0; i + 2 < line_.size(); ++i) {
+            if (!listed("smear dab film drop wipe lick touch bit splash", line_.at(i)) || line_.at(i + 1) != "of") continue;
+            for (std::size_t k = i + 2; k < std::min(i + 5, line_.size()); ++k) {
+                if (!is(Class::Fluid, line_.at(k)) || listed("water coolant", line_.at(k)) || !line_.any({"on", "round", "to", "over"}, k, k + 4)) continue;
+                add("lubricate", thing_near(line_, k + 3, k + 1), i, k + 1 - i, "oil or grease goes on something");
+                break;
+            }
+        }
+    }
+
+    const Line& line_;
+    std::vector<bool> used_;
+    std::vector<FoundStep> out_;
+};
+
+}  // namespace
+
+std::vector<FoundStep> read_steps(const Line& line) { return Reader(line).read(); }
+
+}  // namespace anagraph::core

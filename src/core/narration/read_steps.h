@@ -1,0 +1,22 @@
+// Steps in a line: what is done or told to be done on the machine. A small grammar of clauses: who, verb, object, condition.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/narration/line.h"
+
+namespace anagraph::core {
+
+struct FoundStep {
+    std::string verb;       // the canonical verb
+    std::string about;      // the thing acted on, or empty
+    std::size_t at = 0;     // the word that says it
+    std::size_t words = 1;  // how many words say it
+    std::string because;
+};
+
+/// Every action of the line, in order; the same verb with the same thing once.
+std::vector<FoundStep> read_steps(const Line& line);
+
+}  // namespace anagraph::core
