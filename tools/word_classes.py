@@ -19,7 +19,8 @@ now of off on once one only open or other our out over own part past point put r
 side so some still stop such take than that the their them then there these they this those through till time to too top turn
 under up upper us use very was water way we well were what when where which while who why will with work would yes yet you
 your first second third half double single free fine fast hard long short old pair set piece bit number line kind thing
-stuff day night week month year hour minute place dry low right stick""".split())
+stuff day night week month year hour minute place dry low right stick zero four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen
+nineteen twenty thirty forty fifty sixty seventy eighty ninety hundred thousand dozen couple""".split())
 
 
 def first_senses():

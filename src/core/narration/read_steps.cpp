@@ -13,7 +13,7 @@ using lexicon::is;
 using lexicon::Need;
 
 constexpr std::string_view kConnect = "and then so now or but next right okay ok please to first second well uh um yes yeah also finally lastly";
-constexpr std::string_view kSpeaker = "i we you i'll we'll you'll let's i've we've you've me us ill";
+constexpr std::string_view kSpeaker = "i we you i'll we'll let's i've we've you've us ill";
 constexpr std::string_view kAuxiliary = "can must should will need needs have has got gotta want gonna going better ought to be get wanna shall may gets being ready";
 constexpr std::string_view kNegative = "don't not never no can't cannot won't doesn't didn't without nobody nothing wouldn't shouldn't couldn't isn't aren't wasn't haven't hasn't neither nor mustn't needn't dont rather instead";
 constexpr std::string_view kUnreal = "if unless would could might whether suppose i'd you'd we'd he'd they'd she'd used supposed meant wanted forgot forgotten should've would've could've";
@@ -60,6 +60,10 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
         if (listed(kConnect, left)) return "told after a connecting word";
         if (auxiliary && listed(kAuxiliary, left)) return "told to be done";
         if (listed(kParticles, left) || listed("it them", left)) return "told after another action";  // "cap off wipe the face"
+        if (line.at(i) == "wait" && lexicon::unit_of(left, "", "")) return "told as a time to wait";
+        // where nothing is punctuated a new clause may begin after any thing: "no grit in it wipe the tip"
+        const bool unpunctuated = line.clause_begin(line.size() - 1) == 0 && line.size() > 5;
+        if (unpunctuated && listed("it them the your those", line.at(i + 1)) && !listed(kSpeaker, left) && !listed(kPronouns, left) && !listed(kAuxiliary, left) && !listed("that which of for with at by from in you'll it'll they'll they i'd you'd", left)) return "told in a new clause";
         return std::nullopt;
     }
     if (form == Form::Past) {
@@ -96,6 +100,7 @@ bool has_need(const Line& line, Need need, std::size_t from, std::size_t to) {
             case Need::None:
                 return true;
             case Need::Object:
+                if (is(Class::Body, w) || is(Class::Wear, w)) return false;
                 if (thing_or_fluid(w) || listed(kPronouns, w)) return true;
                 break;
             case Need::Thing:
@@ -145,10 +150,17 @@ private:
             if (!how && form == Form::Base) how = said_as_done(line_, i, Form::Past);  // "I put it back", "is cut"
             if (!how) continue;
             // a noun at the head of a clause: "oil out", "filter on", "drain plug"
-            const bool noun = form == Form::Base && thing_or_fluid(line_.at(i)) && (i + 1 >= line_.size() || line_.starts_clause(i + 1) || thing_or_fluid(line_.at(i + 1)) || listed("is was are number off out wants goes comes has", line_.at(i + 1)) || listed("of", line_.at(i + 1)));
-            if (noun) continue;
+            const auto next = line_.at(i + 1);
+            const bool ambiguous = form == Form::Base && (is(Class::Part, line_.at(i)) || is(Class::Fluid, line_.at(i)) || is(Class::Tool, line_.at(i)));
+            const bool acts = listed(kDeterminers, next) || listed(kPronouns, next) || (lexicon::is_plural(next) && is(Class::Thing, next)) || (listed("up down in on", next) && line_.at(i) != "drain");
+            if ((ambiguous && !acts) || listed("me us", next)) continue;
             const std::size_t to = reach_of(line_, i);
             const bool passive = *how == "said in the passive";
+            // "put nine in", "pour two and a half in": an amount
+            if (line_.at(i) == "put" && read_number(line_.words, i + 1) && line_.any({"in"}, i + 2, to) && !line_.any(Class::Fastener, i, to)) {
+                add("fill", thing_near(line_, i + 1, i + 1, to), i, to - i, fmt::format("an amount is put in: {}", *how));
+                continue;
+            }
             for (const auto& p : verb->patterns) {
                 std::size_t end = to;
                 if (!p.particles.empty()) {
@@ -172,6 +184,11 @@ private:
             const auto w = line_.at(i);
             if (!listed("off out on in back up down open closed shut tight loose", w) || used_[i]) continue;
             const std::size_t begin = line_.clause_begin(i);
+            // "and back on with a new clip": the thing is the one of the line before
+            if (i > 0 && line_.before(i) == "back" && listed("on in", w) && (line_.starts_clause(i - 1) || listed("and then so now", line_.before(i, 2)))) {
+                add("fit", {}, i - 1, 2, fmt::format("\"back {}\": something is done", w));
+                continue;
+            }
             // off it comes, out comes the screw
             const bool inverted = (line_.starts_clause(i) || listed("and then so now", line_.before(i))) && (listed("it they that", line_.at(i + 1)) ? listed("comes come goes go", line_.at(i + 2)) : listed("comes come goes", line_.at(i + 1)));
             if (inverted) {
@@ -179,7 +196,7 @@ private:
                 continue;
             }
             const auto next = line_.at(i + 1);
-            const bool ends = i + 1 >= line_.size() || line_.starts_clause(i + 1) || listed("and with by then now again so for first hand finger but before as of into onto", next) || (w == "back" && listed("on in up", next)) || (w == "in" && listed("the", next));
+            const bool ends = i + 1 >= line_.size() || line_.starts_clause(i + 1) || listed("and with by then now again so for first hand finger but before as into onto that's it's these this there's i you we till until when because cause to at from it one two three four five six", next) || (w == "back" && listed("on in up", next)) || (listed("in off out", w) && next == "the") || (w == "out" && next == "of" && !is(Class::Body, line_.before(i)));
             if (!ends || i == begin) continue;
             // back over "comes", "goes", "is" to the thing
             std::size_t k = i;
@@ -190,7 +207,8 @@ private:
                 if (used_[k]) break;
             }
             if (k == begin) continue;
-            const bool pronoun = moves && listed("it that they those these this one", line_.before(k));
+            const bool pronoun = moves && listed("it that they those these this one", line_.before(k)) && !(w == "out" && next == "of");
+            if (is(Class::Body, line_.before(k)) || is(Class::Wear, line_.before(k)) || listed("drop smear", line_.before(k))) continue;
             if (!pronoun && !thing_or_fluid(line_.before(k)) && !(moves && is(Class::Wired, line_.before(k)))) continue;
             // the words before the thing belong to its name
             std::size_t m = k - 1;
@@ -220,11 +238,12 @@ private:
                                                                                          : "remove";
         if (listed("on in back", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect"
                                                                                            : "fit";
-        if (switched && listed("off out on in back", particle)) verb = {};
+        if (switched && listed("off out on in back", particle)) verb = listed("isolator breaker", noun) ? (listed("off out", particle) ? "open" : "close") : std::string_view{};  // an isolator that is off is open
         if (particle == "open") verb = "open";
         if (listed("closed shut", particle)) verb = "close";
         if (particle == "tight") verb = "tighten";
         if (particle == "loose") verb = "loosen";
+        if (listed("up down", particle) && is(Class::Fastener, noun) && !listed("cover cap head", noun)) verb = "tighten";
         if (particle == "up" && listed("forks loader bike load jack wheel car machine bonnet", noun)) verb = "lift";
         if (particle == "down" && listed("forks loader bike load jack wheel car machine", noun)) verb = "lower";
         if (verb.empty()) return;

@@ -86,7 +86,9 @@ private:
         const auto figures = figures_.read(line, i + 1 < lines_.size() ? &lines_[i + 1] : nullptr, i);
         if (!figures.empty() && figures.back().to > line.size()) skip_ = figures.back().to - line.size();
         for (const auto& f : figures) out.push_back(figure_mark(i, f));
-        for (auto& s : read_steps(line)) {
+        auto steps = read_steps(line);
+        add_implied(line, figures, steps);
+        for (auto& s : steps) {
             Mark m = mark(i, MarkKind::Step, std::move(s.because));
             m.verb = std::move(s.verb);
             m.about = std::move(s.about);
@@ -105,6 +107,28 @@ private:
             last_part_segment_ = i;
         }
         return out;
+    }
+
+    /// A figure may say a step by itself: "motor foot bolts back to forty five newton metres", "two litres in".
+    void add_implied(const Line& line, const std::vector<FoundFigure>& figures, std::vector<FoundStep>& steps) {
+        const auto done = [&](std::string_view verb) { return std::any_of(steps.begin(), steps.end(), [&](const FoundStep& s) { return s.verb == verb; }); };
+        const bool tightened_before = tightened_before_;
+        tightened_before_ = done("tighten");
+        if (line.any({"book", "says", "say", "wrong", "didn't", "would", "metric", "older", "don't", "card"})) return;
+        for (const auto& f : figures) {
+            if (f.taken_back) continue;
+            const auto imply = [&](std::string verb, std::string because) { steps.push_back({std::move(verb), thing_near(line, std::min(f.from, line.size() - 1)), f.from, std::min(f.to, line.size()) - f.from, std::move(because)}); };
+            if (f.kind == FigureKind::Torque && !done("tighten") && !tightened_before) {
+                imply("tighten", "a torque is said: something is tightened to it");
+                tightened_before_ = true;
+            }
+            if (f.kind == FigureKind::Volume && !done("fill") && !done("drain") && listed("in of", line.at(f.to)) && !line.any({"out", "came", "drained", "left", "takes", "holds", "capacity", "bottle", "can", "drum", "about", "is", "are"})) imply("fill", "an amount goes in");
+            if (f.kind == FigureKind::Turn && steps.empty()) {
+                if (line.any({"adjuster", "adjusters", "screw", "cone", "bush", "bushes", "jacking", "out", "in", "another"})) imply("adjust", "something is turned by a part of a turn");
+                else if (line.any({"hand", "filter", "plug", "nut", "bolt", "cap"})) imply("tighten", "something is turned by a part of a turn");
+            }
+            if (f.kind == FigureKind::Duration && steps.empty() && line.size() < 12 && line.any({"then", "wait", "settle", "give", "leave", "it"}) && !line.any({"takes", "every", "took", "was", "been", "after", "ago", "spin", "runs"})) imply("wait", "a time to wait is said");
+        }
     }
 
     Mark figure_mark(std::size_t i, const FoundFigure& f) const {
@@ -132,6 +156,7 @@ private:
     std::string last_part_;
     std::size_t last_part_segment_ = 0;
     std::size_t skip_ = 0;
+    bool tightened_before_ = false;  // the line before says that something is tightened
 };
 
 }  // namespace
