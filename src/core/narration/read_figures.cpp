@@ -88,7 +88,7 @@ std::optional<std::size_t> correction_after(const Line& line, std::size_t after)
     for (std::size_t k = after + 1; k < std::min(line.size(), after + 11); ++k) {
         if (listed("one that's", line.at(k)) && line.at(k) == "one") continue;
         const auto n = read_number(line.words, k);
-        if (n && !n->fraction) return k;
+        if (n && (!n->fraction || unit_of(line.at(k + n->length + 1), line.at(k + n->length + 2), "") || unit_of(line.at(k + n->length + 2), "", ""))) return k;
     }
     return std::nullopt;
 }

@@ -22,8 +22,8 @@ std::optional<std::string> read_unseen(const Line& line);
 /// A figure or picture promised for later ("I'll look it up").
 bool promises(const Line& line);
 
-/// How much a line is about the machine (above 0) or nothing but talk (below 0).
-double talk_balance(const Line& line, bool content);
+/// How much a line is about the machine (above 0) or nothing but talk (below 0); `content` is what its marks speak for.
+double talk_balance(const Line& line, double content);
 
 /// Which lines are talk: the likeliest run through the balances, where changing over costs. Linear in their number.
 std::vector<bool> talk_runs(const std::vector<double>& balances);

@@ -49,8 +49,7 @@ public:
         std::vector<double> balances;
         for (std::size_t i = 0; i < lines_.size(); ++i) {
             found[i] = marks_of(i);
-            const bool content = std::any_of(found[i].begin(), found[i].end(), [](const Mark& m) { return m.kind != MarkKind::Figure || m.figure_kind != FigureKind::Count; });
-            balances.push_back(talk_balance(lines_[i], content));
+            balances.push_back(talk_balance(lines_[i], content_of(found[i])));
         }
         const auto talk = talk_runs(balances);
         std::vector<Mark> out;
@@ -66,6 +65,19 @@ public:
     }
 
 private:
+    /// How much of the machine the marks of a line speak, up to 2.2: a count or a share is little, a step or a torque much.
+    static double content_of(const std::vector<Mark>& marks) {
+        double content = 0;
+        for (const auto& m : marks) {
+            if (m.kind == MarkKind::Step) content += m.about.empty() ? 0.5 : 0.9;
+            else if (m.kind == MarkKind::Caution || m.kind == MarkKind::Unseen) content += 0.9;
+            else if (m.kind == MarkKind::Slip) content += 0.5;
+            else if (m.figure_kind == FigureKind::Count || m.figure_kind == FigureKind::Percent) content += 0.25;
+            else content += m.figure_kind == FigureKind::Reading || m.figure_kind == FigureKind::Length || m.figure_kind == FigureKind::Duration ? 0.7 : 1.2;
+        }
+        return std::min(content, 2.2);
+    }
+
     Mark mark(std::size_t segment, MarkKind kind, std::string because) const {
         Mark m;
         m.kind = kind;
