@@ -234,6 +234,7 @@ std::string_view singular(std::string_view word) {
 }
 
 bool is(Class what, std::string_view word) {
+    if (word.size() > 3 && word.ends_with("'s")) word.remove_suffix(2);  // "the plug's a nineteen"
     const Set& set = set_of(what);
     if (set.contains(word)) return true;
     const bool noun = what == Class::Part || what == Class::Thing || what == Class::Fluid || what == Class::Fastener || what == Class::Tool || what == Class::Being || what == Class::Meal || what == Class::Wired;

@@ -15,7 +15,7 @@ using lexicon::is;
 using lexicon::unit_of;
 
 constexpr std::size_t kMemory = 60;  // figures remembered
-constexpr std::string_view kMeasured = "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives movement wear worn tread height deflect stretch creep hairline crack cracked groove gauge feeler feelers deeper thicker";
+constexpr std::string_view kMeasured = "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives movement wear worn tread height deflect stretch creep hairline groove gauge feeler feelers deeper thicker";
 constexpr std::string_view kToolWords = "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring";
 constexpr std::string_view kFluidWords = "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";
 constexpr std::string_view kTightening = "tighten tightened torque torqued nip click clicks plug plugs bolt bolts nut nuts screw screws cap caps wrench pass union banjo stud studs locknut terminal terminals snug clamp clamps fitting tight spec";
@@ -406,7 +406,10 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_hours(const Line& line
     const double v = p.number.value;
     const bool often = line.any({"every", "each", "intervals", "interval"}, p.from > 5 ? p.from - 5 : 0, p.from) || listed("every each", line.before(p.from)) || line.at(p.end) == "service";
     if (often) return Sense{FigureKind::Interval, unit, "an interval, because of how often it is said to come"};
-    const bool meter = says_any_of(line, kMeterCues) || line.any(Class::Meter);
+    const bool strong = near_any_of(line, "meter clock hourmeter odometer odo panel dash display counter tach reads stands", p.from, p.end, 10);
+    const bool told = near_any_of(line, "book manual maker maker's handbook booklet plate", p.from, p.end, 12) && !strong;
+    const bool meter = !told && (strong || near_any_of(line, kMeterCues, p.from, p.end, 10));
+    if (near_any_of(line, "first", p.from, p.end, 4) && near_any_of(line, "change changed service oil", p.from, p.end, 5) && !strong) return Sense{FigureKind::Interval, unit, "an interval, because of what is first done then"};
     const bool hours = p.unit == "h";
     if (line.any({"ago"}, p.end, p.end + 2)) return std::nullopt;
     if (hours && v <= 72 && !(meter && v > 24 && !whole(v))) {
@@ -500,7 +503,7 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
     const auto& n = p.number;
     const auto next = line.at(p.after);
     const auto before = line.before(p.from);
-    if (listed("number step item stage page room chapter position", before) || price_or_mass(line, p.after)) return std::nullopt;
+    if (n.value == 0 || listed("number step item stage page room chapter position", before) || price_or_mass(line, p.after)) return std::nullopt;
     const bool year = whole(n.value) && n.value >= 1950 && n.value <= 2049 && n.grouped == 0 && n.digits.size() == 4;
     const bool socketed = listed("socket sockets spanner spanners wrench allen hex torx af", next) || (listed("key head heads", next) && !n.fraction);
     if (socketed && !p.high && n.value > 0 && (n.fraction || (n.value >= 1.5 && n.value <= 80 && n.grouped == 0))) {
@@ -538,7 +541,7 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
         const Said* reading = last_of(FigureKind::Reading, 8);
         const bool like_before = reading != nullptr && reading->value > 0 && std::abs(n.value - reading->value) <= 0.35 * reading->value;
         if (!noun_follows && n.value >= 50 && (meter || (service && (reading != nullptr || n.value >= 100)))) return Sense{FigureKind::Reading, meter_unit(), "a reading, because of the meter or the service it is said of"};
-        if (!noun_follows && like_before && n.value >= 100 && (near_class(line, Class::Meter, p.from, p.end, 9) || line.size() <= 6 || near_any_of(line, "hours write card last at", p.from, p.end, 5))) return Sense{FigureKind::Reading, meter_unit(), "a reading, near the one said before"};
+        if (!noun_follows && like_before && (n.value >= 100 || n.value == reading->value) && (n.value == reading->value || near_class(line, Class::Meter, p.from, p.end, 9) || line.size() <= 6 || near_any_of(line, "hours write card last at", p.from, p.end, 5))) return Sense{FigureKind::Reading, meter_unit(), "a reading, near the one said before"};
     }
     if (const auto carried = carried_sense(line, p)) return carried;
     if (const auto later = later_sense(line, p)) return later;
@@ -548,10 +551,11 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
     if (listed("times strokes squeezes pumps clicks", next)) return Sense{FigureKind::Count, "x", "a count"};
     if (next == "of" && listed("them those these 'em em the", line.at(p.after + 1)) && !line.any({"one"}, p.from, p.after)) return Sense{FigureKind::Count, "x", "a count of things"};
     std::size_t k = p.after;
-    while (k < line.size() && k < p.after + 4 && !line.starts_clause(k) && !(lexicon::is_plural(line.at(k)) && is(Class::Thing, line.at(k))) && (is(Class::Modifier, line.at(k)) || is(Class::Thing, line.at(k)) || listed("more of the identical different tiny wee good metal wooden o pairs pair sets grub", line.at(k)))) ++k;
+    while (k < line.size() && k < p.after + 4 && !line.starts_clause(k) && !(lexicon::is_plural(line.at(k)) && is(Class::Thing, line.at(k))) && (is(Class::Modifier, line.at(k)) || is(Class::Thing, line.at(k)) || listed("more of the identical different tiny wee good metal wooden o pairs pair sets grub quarter half turn mil inch m", line.at(k)) || read_number(line.words, k))) ++k;
     const auto noun = line.at(k);
     const bool counted = k < line.size() && !(k > p.after && line.starts_clause(k)) && lexicon::is_plural(noun) && is(Class::Thing, noun) && !is(Class::Uncounted, noun) && !is(Class::Meal, noun) && !unit_of(noun, "", "");
     if (counted && !(k == p.after && line.starts_clause(k))) return Sense{FigureKind::Count, "x", fmt::format("a count of {}", noun)};
+    if (listed("all those these bottom top both other last", before) && (alone || listed("are is come by", next)) && n.value <= 40) return Sense{FigureKind::Count, "x", "a count of what was named before"};
     const bool there_are = listed("are were there's got's", before) && line.before(p.from, 2) == "there";
     if (there_are && (alone || listed("in of", next))) return Sense{FigureKind::Count, "x", "a count: there are so many"};
     return std::nullopt;
@@ -575,38 +579,83 @@ std::optional<FigureReader::Sense> FigureReader::later_sense(const Line& line, c
     return std::nullopt;
 }
 
-/// What one figure tells about the next: the same value said again, or the next measurement of the same thing.
+/// What one figure tells about the next. Every kind is weighed: words of it nearby, how long ago it was last measured, the
+/// same value said before, and how the number stands in its clause.
 std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line, const Phrase& p) const {
+    struct Cues {
+        FigureKind kind;
+        std::string_view words;
+    };
+    static constexpr std::array<Cues, 8> kCues{{
+        {FigureKind::Length, "gap gaps clearance deflection slack sag play thick thickness deep depth tread width wear worn travel creep press thumb push middle straight feeler feelers movement goes give gives height limit sunk longer lines floor"},
+        {FigureKind::Pressure, "pressure gauge suction discharge bar psi tyre tyres tire tires vacuum unloads unload blows front rear charge cut"},
+        {FigureKind::Temperature, "temperature thermostat degrees warm hot cool cooled freezing minus plus thermometer fan room heater cold opens"},
+        {FigureKind::Speed, "idle idles idling revs speed tick ticking rpm tacho does spins rev"},
+        {FigureKind::Percent, "strength percent concentrate refractometer share antifreeze glycol"},
+        {FigureKind::Torque, "torque tighten tightened newton newtons wrench pass stage click clicks nip foot pounds bolts nuts spec"},
+        {FigureKind::Volume, "litre litres oil pour poured fill filled put in drained came out refill coolant dipstick jug bottle capacity takes left short measured holds quarts quart total"},
+        {FigureKind::Duration, "for wait cool longer minutes minute hold leave seconds left"},
+    }};
     const auto& n = p.number;
     const auto next = line.at(p.after);
-    if (p.after < line.size() && !line.starts_clause(p.after) && is(Class::Thing, next) && !listed("in on stick top", next) && !is(Class::Fluid, next)) return std::nullopt;
-    if (listed("of times", next)) return std::nullopt;
+    const auto before = line.before(p.from);
+    if (line.at(p.from) == "one" && n.length == 1) return std::nullopt;
+    if (listed("of times", next) && !listed("of concentrate", line.said(p.after, 2))) return std::nullopt;
+    if (listed(kNotCounted, before) || before == "step" || before == "item") return std::nullopt;
+    const bool fluid_next = is(Class::Fluid, next) || (next == "of" && is(Class::Fluid, line.at(p.after + 1)));
+    const bool noun_next = p.after < line.size() && !line.starts_clause(p.after) && is(Class::Thing, next) && !fluid_next && !listed("in on stick top", next);
+    if (noun_next) return std::nullopt;
     const bool decimal = n.digits.find('.') != std::string::npos;
-    const bool telling = n.value >= 5 || decimal || n.value < 0;
-    if (n.value < 0) {
-        const Said* cold = last_of(FigureKind::Temperature, 8);
-        if (cold != nullptr || last_of(FigureKind::Percent, 3) != nullptr || says_any_of(line, kHeat)) return Sense{FigureKind::Temperature, "degC", "a temperature: below zero"};
-        return std::nullopt;
+    const bool ends = p.after >= line.size() || line.starts_clause(p.after) || listed("and now good so before in out then is no not but again that's which i you as or to if each all", next);
+    const bool begins = p.from == 0 || line.starts_clause(p.from);
+    double stands = 0;
+    if (begins && ends) stands += 0.9;
+    else if (ends) stands += 0.4;
+    if (listed("at is it's 's says reads got now gives to wants about measure of was say around mine only exactly nearly roughly still below over under within up plus with", before) || (before.ends_with("'s") && before.size() > 2)) stands += 0.7;
+    if (line.size() - n.length <= 2) stands += 1.0;
+    if (decimal) stands += 0.4;
+    if (!decimal && n.value >= 0 && n.value < 5) stands -= 0.9;
+    if (n.value < 0) stands += 0.8;
+    // a row of small numbers is an order or a count
+    std::size_t row = 0;
+    for (std::size_t k = p.from > 6 ? p.from - 6 : 0; k < std::min(line.size(), p.after + 6); ++k) {
+        const auto m = read_number(line.words, k);
+        if (m && m->length == 1 && m->value < 13 && !unit_of(line.at(k + 1), line.at(k + 2), "")) ++row;
     }
-    const bool speaks_of = near_any_of(line, "is are see at to now again measure measures measured reads says said gives got out in still about back so mine pass then put with comes came left want wants book go wrench dropped", p.from, p.after, 7);
-    for (auto it = said_.rbegin(); it != said_.rend(); ++it) {
-        if (it->kind == FigureKind::Count || it->kind == FigureKind::Size || it->unit.empty() || it->kind == FigureKind::Interval) continue;
-        if (segment_ - it->segment > 25) break;
-        if (std::abs(it->value - n.value) <= 1e-6 && telling && (decimal || n.value > 12 || line.size() <= 7) && !(it->kind == FigureKind::Duration && n.value < 60)) return Sense{it->kind, it->unit, "the same value as said before"};
+    if (row >= 4 && !decimal) return std::nullopt;
+    const Sense* best = nullptr;
+    double best_score = 2.0;
+    Sense found;
+    for (const auto& cues : kCues) {
+        const Said* last = last_of(cues.kind, 1000000);
+        const bool own_unit = cues.kind == FigureKind::Speed || (cues.kind == FigureKind::Temperature && n.value < 0);
+        if (last == nullptr && !own_unit) continue;
+        double score = stands;
+        double near = 0;
+        for (std::size_t k = p.from > 9 ? p.from - 9 : 0; k < std::min(line.size(), p.after + 4); ++k)
+            if ((k < p.from || k >= p.after) && listed(cues.words, line.at(k))) near += k + 4 >= p.from ? 0.7 : 0.45;
+        score += std::min(near, 1.6);
+        bool same = false;
+        if (last != nullptr) {
+            const std::size_t words = word_ + p.from - std::min(word_ + p.from, last->word);
+            score += words < 10 ? 1.1 : words < 30 ? 0.8 : words < 90 ? 0.4 : words < 250 ? 0.1 : -0.6;
+            const double ratio = last->value == 0 ? 1 : n.value / last->value;
+            if (cues.kind != FigureKind::Temperature && (ratio < 0.2 || ratio > 5)) score -= ratio < 0.08 || ratio > 12 ? 2.5 : 1.0;
+            same = std::any_of(said_.begin(), said_.end(), [&](const Said& s) { return s.kind == cues.kind && s.unit == last->unit && std::abs(s.value - n.value) < 1e-6; });
+            if (same) score += decimal || n.value > 12 ? 1.1 : 0.6;
+        } else {
+            score -= 0.4;
+        }
+        if (cues.kind == FigureKind::Duration && !listed("for than about another", before)) score -= 1.2;
+        if (cues.kind == FigureKind::Speed && (n.value < 300 || n.value > 12000)) continue;
+        if (score > best_score) {
+            best_score = score;
+            found = Sense{cues.kind, last != nullptr ? last->unit : own_unit && cues.kind == FigureKind::Speed ? "rpm" : "degC", same ? "the same value as said before" : "the next value of what was measured before"};
+            best = &found;
+        }
     }
-    const Said* last = last_measured(line.size() <= 7 ? 10 : 3);
-    if (last == nullptr) return std::nullopt;
-    const double ratio = last->value == 0 ? 0 : n.value / last->value;
-    if (ratio < 0.15 || ratio > 7) return std::nullopt;
-    const bool alone = (p.from == 0 || line.starts_clause(p.from) || listed("at now it's is stamped about plus the to another", line.before(p.from))) && (p.after >= line.size() || line.starts_clause(p.after) || listed("and now good so before", next));
-    if (line.size() - n.length <= 3 && (segment_ - last->segment <= 3 || alone)) return Sense{last->kind, last->unit, "the next value of what was measured before"};
-    if (alone && (segment_ - last->segment <= 1 || line.size() <= 7) && (n.value >= 3 || decimal)) return Sense{last->kind, last->unit, "the next value of what was measured before"};
-    if (listed("at plus", line.before(p.from)) && last->kind == FigureKind::Temperature) return Sense{last->kind, last->unit, "a temperature, as the one before it"};
-    if (last->kind == FigureKind::Volume && (listed("in out", next) || line.any({"pour", "poured", "drained", "came", "refill", "put", "goes"})) && segment_ - last->segment <= 2) return Sense{last->kind, last->unit, "an amount, in the unit used before"};
-    if (last->kind == FigureKind::Torque && (listed("to at then", line.before(p.from)) || line.any({"pass", "stage", "click", "clicks"})) && n.value >= 4) return Sense{last->kind, last->unit, "a torque, as the one before it"};
-    if (decimal && speaks_of && ratio > 0.3 && ratio < 3) return Sense{last->kind, last->unit, "the next value of what was measured before"};
-    if (segment_ == last->segment && speaks_of && listed("wants got's reads it's is at say says now mine gives to got", line.before(p.from)) && n.value >= 5) return Sense{last->kind, last->unit, "a value of what is measured in this line"};
-    return std::nullopt;
+    if (best == nullptr) return std::nullopt;
+    return found;
 }
 
 std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, std::size_t segment) {
@@ -620,7 +669,7 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
     }
     const auto keep = [&](FoundFigure f) {
         const auto low = Number::parse(f.value.low);
-        if (find_unit(f.value.unit) != nullptr && low) said_.push_back({f.kind, f.value.unit, low->value(), segment});
+        if (find_unit(f.value.unit) != nullptr && low) said_.push_back({f.kind, f.value.unit, low->value(), segment, word_ + f.from});
         if (said_.size() > kMemory) said_.pop_front();
         out.push_back(std::move(f));
     };
@@ -677,7 +726,7 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
             if (!sense && p.number.value >= 4 && p.number.value <= 60 && line.any(Class::Fastener)) sense = Sense{FigureKind::Size, "mm", "a size, corrected aloud"};
         }
         if (!sense && !out.empty() && out.back().taken_back && !p.number.fraction && i < out.back().to + 12) sense = Sense{out.back().kind, out.back().value.unit, "the value that was put right"};
-        if (!sense || std::abs(p.number.value) > 1e7) {
+        if (!sense || std::abs(p.number.value) > 1e7 || (p.number.value == 0 && sense->kind != FigureKind::Temperature)) {
             i += std::max<std::size_t>(1, p.number.length);
             continue;
         }
@@ -692,6 +741,7 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
         i = std::max(i + 1, p.end);
         keep(std::move(f));
     }
+    word_ += line.size();
     return out;
 }
 

@@ -34,6 +34,7 @@ private:
         std::string unit;
         double value;
         std::size_t segment;
+        std::size_t word;  // how many words of the narration came before
     };
     struct Sense {
         FigureKind kind;
@@ -70,6 +71,7 @@ private:
 
     std::deque<Said> said_;
     std::size_t segment_ = 0;
+    std::size_t word_ = 0;   // words of the lines before this one
     bool distance_ = false;  // the machine's meter counts kilometres
     bool fastener_ = false;  // the last lines were about something that is tightened
     std::size_t fastener_segment_ = 0;
