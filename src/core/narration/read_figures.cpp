@@ -128,6 +128,8 @@ std::optional<FoundFigure> FigureReader::read_code(const Line& line, std::size_t
         if (line.at(k) == "w" || line.at(k) == "double-u" || line.at(k) == "weight")
             if (const auto m = read_number(line.words, k + 1); m && m->value >= 8 && whole(m->value)) return coded(FigureKind::Grade, n->digits + "W" + m->digits, i, k + 1 + m->length, "a viscosity: two numbers joined by W");
     }
+    if (w.size() >= 2 && w.back() == 'w' && digits_only(w.substr(0, w.size() - 1)) && digits_only(line.at(i + 1)) && !line.starts_clause(i + 1)) return coded(FigureKind::Grade, upper(w) + std::string(line.at(i + 1)), i, i + 2, "a viscosity: two numbers joined by W");
+    if (w.size() == 2 && (w[0] == 's' || w[0] == 'c') && line.stands_at("or better", i + 1)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
     if (w == "8.8" || w == "10.9" || w == "12.9") return coded(FigureKind::Grade, std::string(w), i, i + 1, "a property class of fasteners");
     if (const auto n = read_number(line.words, i); n && (n->digits == "8.8" || n->digits == "10.9" || n->digits == "12.9") && !unit_of(line.at(i + n->length), line.at(i + n->length + 1), "") && says_any_of(line, "class grade bolt bolts stud studs head heads property"))
         return coded(FigureKind::Grade, n->digits, i, i + n->length, "a property class of fasteners");
@@ -161,12 +163,13 @@ std::optional<FoundFigure> FigureReader::read_code(const Line& line, std::size_t
 /// "c w dash four four one seven", "hr30115", "th dash a four three": letters and digits spelt out, with dashes.
 std::optional<FoundFigure> FigureReader::read_part_number(const Line& line, std::size_t i) const {
     const auto first = line.at(i);
-    const bool cued = says_any_of(line, "number numbers number's part order reference ref kit form code", i > 8 ? i - 8 : 0, i);
+    const bool cued = says_any_of(line, "number numbers number's part order reference ref kit form", i > 8 ? i - 8 : 0, i);
     std::string text;
     std::size_t k = i;
     bool letters = false;
     bool dash = false;
     std::size_t digits = 0;
+    std::size_t groups = 0;
     while (k < line.size() && k < i + 14) {
         const auto w = line.at(k);
         if (k > i && line.words[k].sentence_start) break;
@@ -197,8 +200,9 @@ std::optional<FoundFigure> FigureReader::read_part_number(const Line& line, std:
         } else if (code_token && (text.empty() || text.back() == '-' || digits > 0 || letters)) {
             text += upper(w);
             letters = true;
+            ++groups;
             ++k;
-        } else if (w.find_first_of("0123456789") != std::string_view::npos && w.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos && w.find('.') == std::string_view::npos && w.size() >= 3) {
+        } else if (w.find_first_of("0123456789") != std::string_view::npos && w.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos && w.find('.') == std::string_view::npos && w.size() >= (cued ? 2U : 3U)) {
             text += upper(w);
             letters = true;
             digits += static_cast<std::size_t>(std::count_if(w.begin(), w.end(), [](char c) { return c >= '0' && c <= '9'; }));
@@ -210,7 +214,9 @@ std::optional<FoundFigure> FigureReader::read_part_number(const Line& line, std:
     while (!text.empty() && text.back() == '-') text.pop_back();
     if (!letters || text.size() < 4 || (digits < 2 && !(dash && cued && digits == 1))) return std::nullopt;
     if (const auto w = text.find('W'); w != std::string::npos && w > 0 && w + 1 < text.size() && text[w - 1] >= '0' && text[w - 1] <= '9') return std::nullopt;  // a viscosity
-    const bool begins_well = letters_only(first) || first.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos || cued;
+    const bool mixed = first.find_first_of("0123456789") != std::string_view::npos && first.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos;
+    const bool begins_well = (letters_only(first) && first.size() <= 3 && !read_number(line.words, i)) || mixed || cued;
+    if (groups > 3 && !dash && !cued) return std::nullopt;
     if (!begins_well || !(dash || cued || (digits >= 3 && !unit_of(line.at(k), line.at(k + 1), "")))) return std::nullopt;
     if (k - i == 1 && !cued && digits < 3) return std::nullopt;
     return coded(FigureKind::PartNumber, text, i, k, dash ? "letters and digits with a dash: a part number" : "letters and digits spelt out: a part number");
@@ -240,6 +246,7 @@ std::optional<FoundFigure> FigureReader::read_unit_alone(const Line& line, std::
         return std::nullopt;
     }
     const bool bare_inch = w == "inch" && line.stands_at("inch and a", i) && !read_number(line.words, i > 0 ? i - 1 : i);
+    if (w == "a" && listed("full whole complete", line.at(i + 1)) && line.at(i + 2) == "turn") return one(FigureKind::Turn, "turn", i, i + 3, "a whole turn");
     if (listed("a an", w) || bare_inch) {
         const std::size_t unit_at = bare_inch ? i : i + 1;
         const auto unit = unit_of(line.at(unit_at), line.at(unit_at + 1), "");
@@ -267,6 +274,7 @@ std::optional<FoundFigure> FigureReader::read_unit_alone(const Line& line, std::
         if (listed("half quarter quarters of third tenth eighth in just once twice couple thirds", before)) return std::nullopt;
         if (listed("min h", unit->id)) {
             // "a minute or two", "an hour and a half"
+            if (listed("ago", line.at(to))) return std::nullopt;
             const bool told = listed("for it give it's leave after about them that wait to roughly nearly least takes another", before) || line.any({"wait", "leave", "let", "run", "give"});
             if (line.stands_at("or two", to) || line.stands_at("or so", to)) {
                 auto f = one(FigureKind::Duration, unit->id, i, to + 2, "a time, because of the unit");
@@ -306,7 +314,8 @@ FigureReader::Phrase FigureReader::phrase_at(const Line& line, std::size_t i, Sp
     std::size_t at = p.after;
     if (unit_first && (between || line.at(p.after + unit_first->length) == "to")) at += unit_first->length;  // "18 mm to 20 mm"
     const auto joint = line.at(at);
-    if (!p.number.fraction && p.number.grouped == 0 && (joint == "to" || joint == "or" || joint == "till" || (joint == "and" && between))) {
+    const bool turns = p.number.fraction && joint == "to" && read_number(line.words, at + 1) && near_any_of(line, "turn turns", at, at + 1, 4);
+    if ((!p.number.fraction || turns) && p.number.grouped == 0 && (joint == "to" || joint == "or" || joint == "till" || (joint == "and" && between))) {
         auto high = read_number(line.words, at + 1);
         const std::size_t behind = high ? at + 1 + high->length : at;
         const bool measured = high && unit_of(line.at(behind), line.at(behind + 1), "");
@@ -367,13 +376,14 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
     if (listed("square drive", line.at(p.end))) for_size(1.5, "the drive");
     if (near_class(line, Class::Fastener, p.from, p.end, 7))
         for_size(1.5, "the fastener it is said of");
-    else if (fastener_ && segment_ - fastener_segment_ <= 1 && line.size() <= 9)
-        for_size(1.5, "the fastener named before");
+        else if (fastener_ && segment_ - fastener_segment_ <= 1 && line.size() <= 9) for_size(1.5, "the fastener named before");
+    else if (line.any(Class::Fastener) || (fastener_ && segment_ - fastener_segment_ <= 1)) for_size(0.8, "the fastener named before");
     if (near_any_of(line, "undo loosen slacken crack tighten nip unscrew unbolt clip clips", p.from, p.end, 9)) for_size(1, "what is done with it");
     const bool usual = p.unit == "in" ? mm <= 46 : mm >= 2 && std::abs(mm * 2 - std::round(mm * 2)) < 1e-6;
     for_size(usual ? 0.5 : -2, "its value");
-    if (says_any_of(line, kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
+    if (!tool_beside && says_any_of(line, kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
     if (listed("of off deep under from clear below above into out", line.at(p.end)) || near_any_of(line, "washer hose holes", p.from, p.end, 2)) for_size(-1, "");
+    if (last_of(FigureKind::Size, 0) != nullptr) for_size(1, "the size before it");
     if (size >= 2) return Sense{FigureKind::Size, std::string(p.unit), because};
     return length;
 }
@@ -384,8 +394,12 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_mil(const Line& line, 
     const bool tool = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || (is(Class::Fastener, line.at(p.end)) && p.number.value <= 50);
     const bool measured = says_any_of(line, kMeasured);
     const bool fluid = says_any_of(line, kFluidWords) || line.any(Class::Fluid);
-    const Said* volume = last_of(FigureKind::Volume, 6);
-    const Said* length = last_of(FigureKind::Length, 4);
+    const auto recent = [&](FigureKind kind, std::size_t words) -> const Said* {
+        const Said* said = last_of(kind, 1000000);
+        return said != nullptr && word_ + p.from - std::min(word_ + p.from, said->word) <= words ? said : nullptr;
+    };
+    const Said* volume = recent(FigureKind::Volume, 90);
+    const Said* length = recent(FigureKind::Length, 25);
     bool millilitres = false;
     if (!tool) {
         if (p.number.value >= 90)
@@ -394,7 +408,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_mil(const Line& line, 
             millilitres = fluid && volume != nullptr && volume->unit == "mL" && length == nullptr;
         else if (fluid)
             millilitres = p.number.value >= 2 && !says_any_of(line, kToolWords);
-        else if (volume != nullptr && volume->unit == "mL" && (length == nullptr || volume->segment >= length->segment))
+        else if (volume != nullptr && volume->unit == "mL" && (length == nullptr || volume->word >= length->word))
             millilitres = !line.any(Class::Fastener);
     }
     if (millilitres) return Sense{FigureKind::Volume, "mL", "millilitres: it is said of a fluid"};
@@ -466,7 +480,8 @@ std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, cons
             if (p.number.value < 0.5) return std::nullopt;
             return Sense{FigureKind::Torque, std::string(p.unit), fmt::format("torque meant, though \"{}\" is a force: ask", said), true};
         }
-        case Dimension::Volume:
+                case Dimension::Volume:
+            if (listed("engine motor diesel twin", line.at(p.end)) || near_any_of(line, "horsepower horse horses hp kva", p.from, p.end, 5)) return std::nullopt;  // the size of an engine
             return Sense{FigureKind::Volume, std::string(p.unit), "an amount of fluid, because of the unit"};
         case Dimension::Length:
             return sense_of_length(line, p);
@@ -477,7 +492,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, cons
             return Sense{FigureKind::Temperature, std::string(p.unit), "a temperature, because of the unit"};
         case Dimension::Duration:
             if (p.unit == "h") return sense_of_hours(line, p);
-            if (listed("second minute", line.at(p.unit_at)) && p.number.value == 1 && listed("in just hang", line.before(p.from))) return std::nullopt;
+            if (listed("second", line.at(p.unit_at)) && p.number.value == 1 && listed("in just hang", line.before(p.from))) return std::nullopt;
             if (line.at(p.unit_at) == "second" && p.number.value != 1 && !p.number.fraction && p.number.grouped == 0 && is(Class::Thing, line.at(p.end))) return std::nullopt;
             return Sense{FigureKind::Duration, std::string(p.unit), "a time, because of the unit"};
         case Dimension::Calendar:
@@ -490,7 +505,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, cons
         case Dimension::Percent:
             return Sense{FigureKind::Percent, std::string(p.unit), "a share, because of the unit"};
         case Dimension::Turn:
-            if (line.before(p.from) == "as" || listed("the it over up off round around to", line.at(p.end)) || p.number.value > 60) return p.number.fraction && listed("round around", line.at(p.end)) ? std::optional(Sense{FigureKind::Turn, std::string(p.unit), "a part of a turn"}) : std::nullopt;
+            if (line.before(p.from) == "as" || (!p.number.fraction && !line.starts_clause(p.end) && listed("the it over up off round around to", line.at(p.end))) || p.number.value > 60) return p.number.fraction && listed("round around", line.at(p.end)) ? std::optional(Sense{FigureKind::Turn, std::string(p.unit), "a part of a turn"}) : std::nullopt;
             return Sense{FigureKind::Turn, std::string(p.unit), "a part of a turn"};
         case Dimension::Count:
             return std::nullopt;
@@ -505,6 +520,14 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
     const auto before = line.before(p.from);
     if (n.value == 0 || listed("number step item stage page room chapter position", before) || price_or_mass(line, p.after)) return std::nullopt;
     const bool year = whole(n.value) && n.value >= 1950 && n.value <= 2049 && n.grouped == 0 && n.digits.size() == 4;
+    const Said* counted_before = said_.empty() || said_.back().kind != FigureKind::Count ? nullptr : &said_.back();
+    const bool many = near_any_of(line, "strokes times squeezes many", p.from, p.from, 4);
+    const bool stands_alone = p.after >= line.size() || line.starts_clause(p.after) || listed("of and", next);
+    if (!n.fraction && whole(n.value) && n.value >= 2 && n.value <= 40 && stands_alone) {
+        if (listed("are were", before) && line.before(p.from, 2) == "there") return Sense{FigureKind::Count, "x", "a count: there are so many"};
+        if (many && (line.starts_clause(p.from) || listed("says about", before))) return Sense{FigureKind::Count, "x", "a count of what was asked for"};
+        if (counted_before != nullptr && line.starts_clause(p.from) && p.from > 0 && std::abs(counted_before->value - n.value) <= 2 && word_ + p.from - counted_before->word <= 8) return Sense{FigureKind::Count, "x", "a count, put right"};
+    }
     const bool socketed = listed("socket sockets spanner spanners wrench allen hex torx af", next) || (listed("key head heads", next) && !n.fraction);
     if (socketed && !p.high && n.value > 0 && (n.fraction || (n.value >= 1.5 && n.value <= 80 && n.grouped == 0))) {
         const bool inches = n.value < 1.5 || n.digits.find('/') != std::string::npos;
@@ -526,7 +549,8 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
     if (n.fraction) {
         const bool turned = last_of(FigureKind::Turn, 3) != nullptr;
         const bool by_hand = line.any({"tighten", "hand", "nip", "plus", "past", "round"});
-        if (!listed("past to full way of inch the", next) && (listed("another plus", before) || line.at(p.from) == "another" || turned) && (turned || by_hand) && n.value < 1) return Sense{FigureKind::Turn, "turn", "a part of a turn, as before"};
+        const bool goes_on = p.after < line.size() && !line.starts_clause(p.after) && !listed("by more each further past with and then so on at for no to", next);
+        if (!goes_on && !listed("way of inch the", next) && (listed("another plus", before) || line.at(p.from) == "another" || turned) && (turned || by_hand) && n.value < 1) return Sense{FigureKind::Turn, "turn", "a part of a turn, as before"};
         return std::nullopt;
     }
     // meter and interval
@@ -536,9 +560,11 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
         const bool idles = near_any_of(line, "idle idles idling revs ticking tick rev pto tacho", p.from, p.end, 9);
         if (!noun_follows && n.value >= 400 && n.value <= 9000 && (idles || (speed != nullptr && n.value / speed->value > 0.3 && n.value / speed->value < 3 && alone))) return Sense{FigureKind::Speed, "rpm", "a speed: the engine idles at it"};
         if (listed("every", before) && n.value >= 25 && !noun_follows) return Sense{FigureKind::Interval, meter_unit(), "an interval, because of how often it is said to come"};
-        const bool meter = near_any_of(line, "clock meter odometer hourmeter odo", p.from, p.end, 9) || (near_any_of(line, "hours kilometres kilometers km", p.from, p.end, 5) && near_any_of(line, "on is at", p.from, p.end, 3));
-        const bool service = near_any_of(line, "last previous bought next due done card serviced", p.from, p.end, 9) && listed("at on to was is stood from", before);
-        const Said* reading = last_of(FigureKind::Reading, 8);
+        const bool meter = near_any_of(line, "clock meter odometer hourmeter odo panel", p.from, p.end, 9) || (near_any_of(line, "hours kilometres kilometers km", p.from, p.end, 9) && (near_any_of(line, "on is at", p.from, p.end, 3) || (line.starts_clause(p.from) && alone))) || (meter_asked_ && p.from <= 1);
+        const bool said_before = std::any_of(said_.begin(), said_.end(), [&](const Said& s) { return s.kind == FigureKind::Reading && s.value == n.value; });
+        if (said_before && n.value >= 100 && !noun_follows) return Sense{FigureKind::Reading, meter_unit(), "the reading said before"};
+        const Said* reading = last_of(FigureKind::Reading, 1000);
+        const bool service = near_any_of(line, "last previous bought next due done card serviced", p.from, p.end, 9) && (listed("at on to was is stood from", before) || (line.starts_clause(p.from) && alone && reading != nullptr));
         const bool like_before = reading != nullptr && reading->value > 0 && std::abs(n.value - reading->value) <= 0.35 * reading->value;
         if (!noun_follows && n.value >= 50 && (meter || (service && (reading != nullptr || n.value >= 100)))) return Sense{FigureKind::Reading, meter_unit(), "a reading, because of the meter or the service it is said of"};
         if (!noun_follows && like_before && (n.value >= 100 || n.value == reading->value) && (n.value == reading->value || near_class(line, Class::Meter, p.from, p.end, 9) || line.size() <= 6 || near_any_of(line, "hours write card last at", p.from, p.end, 5))) return Sense{FigureKind::Reading, meter_unit(), "a reading, near the one said before"};
@@ -589,7 +615,7 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
     static constexpr std::array<Cues, 8> kCues{{
         {FigureKind::Length, "gap gaps clearance deflection slack sag play thick thickness deep depth tread width wear worn travel creep press thumb push middle straight feeler feelers movement goes give gives height limit sunk longer lines floor"},
         {FigureKind::Pressure, "pressure gauge suction discharge bar psi tyre tyres tire tires vacuum unloads unload blows front rear charge cut"},
-        {FigureKind::Temperature, "temperature thermostat degrees warm hot cool cooled freezing minus plus thermometer fan room heater cold opens"},
+        {FigureKind::Temperature, "temperature temp thermostat degrees warm hot cool cooled freezing minus plus thermometer fan room heater cold opens"},
         {FigureKind::Speed, "idle idles idling revs speed tick ticking rpm tacho does spins rev"},
         {FigureKind::Percent, "strength percent concentrate refractometer share antifreeze glycol"},
         {FigureKind::Torque, "torque tighten tightened newton newtons wrench pass stage click clicks nip foot pounds bolts nuts spec"},
@@ -624,7 +650,7 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
     }
     if (row >= 4 && !decimal) return std::nullopt;
     const Sense* best = nullptr;
-    double best_score = 2.0;
+    double best_score = 1.6;
     Sense found;
     for (const auto& cues : kCues) {
         const Said* last = last_of(cues.kind, 1000000);
@@ -638,15 +664,17 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
         bool same = false;
         if (last != nullptr) {
             const std::size_t words = word_ + p.from - std::min(word_ + p.from, last->word);
-            score += words < 10 ? 1.1 : words < 30 ? 0.8 : words < 90 ? 0.4 : words < 250 ? 0.1 : -0.6;
+            score += words < 10 ? 1.1 : words < 30 ? 0.8 : words < 90 ? 0.4 : words < 250 ? 0.1 : near >= 0.7 ? -0.2 : -0.6;
             const double ratio = last->value == 0 ? 1 : n.value / last->value;
-            if (cues.kind != FigureKind::Temperature && (ratio < 0.2 || ratio > 5)) score -= ratio < 0.08 || ratio > 12 ? 2.5 : 1.0;
+            if (cues.kind == FigureKind::Temperature && (decimal || std::abs(n.value) > 400)) score -= 1.5;
+            if (ratio < 0.2 || ratio > 5) score -= ratio < 0.08 || ratio > 12 ? 2.5 : cues.kind == FigureKind::Temperature ? 0.4 : 1.0;
             same = std::any_of(said_.begin(), said_.end(), [&](const Said& s) { return s.kind == cues.kind && s.unit == last->unit && std::abs(s.value - n.value) < 1e-6; });
             if (same) score += decimal || n.value > 12 ? 1.1 : 0.6;
         } else {
             score -= 0.4;
         }
-        if (cues.kind == FigureKind::Duration && !listed("for than about another", before)) score -= 1.2;
+        if (cues.kind == FigureKind::Duration && !listed("for than about another", before) && !near_any_of(line, "minutes long", p.from, p.from, 4)) score -= 1.2;
+        if (cues.kind == FigureKind::Speed && std::fmod(n.value, 50) == 0 && near_any_of(line, "engine impeller motor slow throttle load spindle shaft", p.from, p.after, 8)) score += 0.7;
         if (cues.kind == FigureKind::Speed && (n.value < 300 || n.value > 12000)) continue;
         if (score > best_score) {
             best_score = score;
@@ -741,6 +769,8 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
         i = std::max(i + 1, p.end);
         keep(std::move(f));
     }
+    // "hours on her is" / "six thousand one hundred and eighteen"
+    meter_asked_ = line.any({"hours", "clock", "meter", "odometer", "kilometres", "kilometers"}) && line.size() <= 8 && std::none_of(out.begin(), out.end(), [](const FoundFigure& f) { return f.kind == FigureKind::Reading; });
     word_ += line.size();
     return out;
 }

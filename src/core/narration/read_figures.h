@@ -75,6 +75,7 @@ private:
     bool distance_ = false;  // the machine's meter counts kilometres
     bool fastener_ = false;  // the last lines were about something that is tightened
     std::size_t fastener_segment_ = 0;
+    bool meter_asked_ = false;  // the line before speaks of the meter without its reading
 };
 
 }  // namespace anagraph::core
