@@ -58,8 +58,10 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
         if (listed(kSpeaker, left)) return "said of the one who does it";
         if (left == "to") return auxiliary ? std::optional<std::string>("told to be done") : std::nullopt;
         if (listed(kConnect, left)) return "told after a connecting word";
-        if (auxiliary && listed(kAuxiliary, left)) return "told to be done";
-        if (listed(kParticles, left) || listed("it them", left)) return "told after another action";  // "cap off wipe the face"
+        if (auxiliary && listed(kAuxiliary, left) && !listed("be being have has", left)) return "told to be done";
+        // "cap off wipe the face", "take it out and clean it"
+        const auto earlier = line.before(j, 2);
+        if (listed("it them", left) || (listed(kParticles, left) && (thing_or_fluid(earlier) || listed("it them back one", earlier)) && (listed(kDeterminers, line.at(i + 1)) || listed(kPronouns, line.at(i + 1))))) return "told after another action";
         if (line.at(i) == "wait" && lexicon::unit_of(left, "", "")) return "told as a time to wait";
         // where nothing is punctuated a new clause may begin after any thing: "no grit in it wipe the tip"
         const bool unpunctuated = line.clause_begin(line.size() - 1) == 0 && line.size() > 5;
@@ -128,6 +130,7 @@ public:
         verbs();
         short_clauses();
         smears();
+        tight_by_hand();
         std::stable_sort(out_.begin(), out_.end(), [](const FoundStep& a, const FoundStep& b) { return a.at < b.at; });
         return std::move(out_);
     }
@@ -152,8 +155,9 @@ private:
             // a noun at the head of a clause: "oil out", "filter on", "drain plug"
             const auto next = line_.at(i + 1);
             const bool ambiguous = form == Form::Base && (is(Class::Part, line_.at(i)) || is(Class::Fluid, line_.at(i)) || is(Class::Tool, line_.at(i)));
-            const bool acts = listed(kDeterminers, next) || listed(kPronouns, next) || (lexicon::is_plural(next) && is(Class::Thing, next)) || (listed("up down in on", next) && line_.at(i) != "drain");
+            const bool acts = line_.starts_clause(i + 1) ? false : listed(kDeterminers, next) || listed(kPronouns, next) || (lexicon::is_plural(next) && is(Class::Thing, next)) || (listed("up down in on", next) && line_.at(i) != "drain");
             if ((ambiguous && !acts) || listed("me us", next)) continue;
+            if (listed("enough", next) || (line_.at(i) == "look" && next == "at" && listed("that this", line_.at(i + 2)) && (line_.size() <= i + 3 || !is(Class::Thing, line_.at(i + 3))))) continue;  // "close enough", "look at that"
             const std::size_t to = reach_of(line_, i);
             const bool passive = *how == "said in the passive";
             // "put nine in", "pour two and a half in": an amount
@@ -182,7 +186,7 @@ private:
     void short_clauses() {
         for (std::size_t i = 0; i < line_.size(); ++i) {
             const auto w = line_.at(i);
-            if (!listed("off out on in back up down open closed shut tight loose", w) || used_[i]) continue;
+            if (!listed("off out on in over back up down open closed shut tight loose", w) || used_[i]) continue;
             const std::size_t begin = line_.clause_begin(i);
             // "and back on with a new clip": the thing is the one of the line before
             if (i > 0 && line_.before(i) == "back" && listed("on in", w) && (line_.starts_clause(i - 1) || listed("and then so now", line_.before(i, 2)))) {
@@ -196,18 +200,18 @@ private:
                 continue;
             }
             const auto next = line_.at(i + 1);
-            const bool ends = i + 1 >= line_.size() || line_.starts_clause(i + 1) || listed("and with by then now again so for first hand finger but before as into onto that's it's these this there's i you we till until when because cause to at from it one two three four five six", next) || (w == "back" && listed("on in up", next)) || (listed("in off out", w) && next == "the") || (w == "out" && next == "of" && !is(Class::Body, line_.before(i)));
+            const bool ends = i + 1 >= line_.size() || line_.starts_clause(i + 1) || listed("and with by then now again so for first hand finger but before as into onto that's it's these this there's i you we till until when because cause to at from it one two three four five six", next) || (w == "back" && listed("on in up", next)) || (listed("in off out on over", w) && listed("the it them each", next)) || (w == "out" && next == "of" && !is(Class::Body, line_.before(i)));
             if (!ends || i == begin) continue;
             // back over "comes", "goes", "is" to the thing
             std::size_t k = i;
             bool moves = false;
-            while (k > begin && (listed("comes come goes go is are back straight right just all now come's then fully gets stays", line_.before(k)) || is(Class::Adverb, line_.before(k)))) {
+            while (k > begin && (listed("comes come goes go is are back straight right just all now come's then fully", line_.before(k)) || is(Class::Adverb, line_.before(k)))) {
                 moves = moves || listed("comes come goes go is are", line_.before(k));
                 --k;
                 if (used_[k]) break;
             }
             if (k == begin) continue;
-            const bool pronoun = moves && listed("it that they those these this one", line_.before(k)) && !(w == "out" && next == "of");
+            const bool pronoun = (moves && listed("it that they those these this one", line_.before(k)) && !(w == "out" && next == "of")) || (line_.before(k) == "one" && listed("old new left right fresh first second other that this", line_.before(k, 2)));
             if (is(Class::Body, line_.before(k)) || is(Class::Wear, line_.before(k)) || listed("drop smear", line_.before(k))) continue;
             if (!pronoun && !thing_or_fluid(line_.before(k)) && !(moves && is(Class::Wired, line_.before(k)))) continue;
             // the words before the thing belong to its name
@@ -219,7 +223,10 @@ private:
             for (std::size_t q = begin; q < i; ++q) unreal = unreal || listed(kNegative, line_.at(q)) || listed(kUnreal, line_.at(q)) || listed("when before until till because while", line_.at(q));
             if (unreal) continue;
             std::string about = pronoun ? std::string() : thing_near(line_, k - 1, begin, k);
-            if (w == "in" && next == "the" && !is(Class::Fluid, line_.before(k)) && !moves) continue;
+            const bool onto = listed("in on over", w) && listed("the it them each", next);
+            if (onto && moves && !line_.any({"goes", "go"}, begin, i)) continue;                         // "the oil is in the pan" is no action
+            if (onto && w == "in" && !is(Class::Fluid, line_.before(k)) && !moves && next == "the") continue;
+            if (onto && is(Class::Fluid, line_.before(k)) && w != "in") continue;
             if (listed("bin drum can tank bucket jar recycling", line_.at(i + 2)) || listed("bin drum can", line_.at(i + 3))) {
                 if (line_.any({"old", "waste", "goes", "rag", "rags"}, begin, i)) add("dispose", about, m, i + 1 - m, "something old goes into its bin");
                 continue;
@@ -236,7 +243,7 @@ private:
         std::string_view verb;
         if (listed("off out", particle)) verb = is(Class::Fluid, noun) ? "drain" : wired ? "disconnect"
                                                                                          : "remove";
-        if (listed("on in back", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect"
+        if (listed("on in back over", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect"
                                                                                            : "fit";
         if (switched && listed("off out on in back", particle)) verb = listed("isolator breaker", noun) ? (listed("off out", particle) ? "open" : "close") : std::string_view{};  // an isolator that is off is open
         if (particle == "open") verb = "open";
@@ -248,6 +255,12 @@ private:
         if (particle == "down" && listed("forks loader bike load jack wheel car machine", noun)) verb = "lower";
         if (verb.empty()) return;
         add(verb, std::move(about), at, words, fmt::format("a thing and \"{}\": something is done to it", particle));
+    }
+
+    /// "finger tight", "hand tight and a quarter turn".
+    void tight_by_hand() {
+        for (std::size_t i = 0; i + 1 < line_.size(); ++i)
+            if (listed("finger hand fingertight handtight", line_.at(i)) && line_.at(i + 1) == "tight" && !line_.any({"not", "never", "past", "don't"}, line_.clause_begin(i), i)) add("tighten", thing_near(line_, i), i, 2, "tightened by hand");
     }
 
     /// "a smear of grease on the seal", "a drop of oil on the threads".

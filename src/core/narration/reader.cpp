@@ -126,7 +126,7 @@ private:
         const auto done = [&](std::string_view verb) { return std::any_of(steps.begin(), steps.end(), [&](const FoundStep& s) { return s.verb == verb; }); };
         const bool tightened_before = tightened_before_;
         tightened_before_ = done("tighten");
-        if (line.any({"book", "says", "say", "wrong", "didn't", "would", "metric", "older", "don't", "card"})) return;
+        if (line.any({"book", "says", "say", "wrong", "didn't", "would", "metric", "older", "don't", "card", "said"})) return;
         for (const auto& f : figures) {
             if (f.taken_back) continue;
             const auto imply = [&](std::string verb, std::string because) { steps.push_back({std::move(verb), thing_near(line, std::min(f.from, line.size() - 1)), f.from, std::min(f.to, line.size()) - f.from, std::move(because)}); };
