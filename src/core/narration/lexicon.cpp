@@ -36,7 +36,7 @@ constexpr std::string_view kParts =
     "lock locknut lug magnet manifold mast mount mounting motor mower nipple nozzle nut oilway orifice outlet pad pan panel pawl pedal pin pinion pipe piston pivot plate plug plunger pointer port post pulley pump "
     "rack radiator rail ram ratchet receiver reducer reel regulator relay reservoir retainer rim ring rivet rocker rod roller rotor saddle sail screen screw seal seat seacock sensor shaft sheave shell shim shoe shroud sieve skid skirt "
     "slide sleeve snap solenoid spacer spark spindle spigot spline spool spring sprocket stack starter stator stay stem stopper strainer strap strip strut stud sump surface suspension swashplate switch swivel syringe tail tailcone tank tap tappet "
-    "tensioner terminal thermostat thimble thread throttle thrust tip tooth transmission tray tube turbo tyre tire union valve vane vee vent wear-ring wedge weight wheel wheels winch window wing wingnut wire worm yoke "
+    "tensioner terminal thermostat thimble thread throttle thrust tip tooth transmission tray tube turbo tyre tire union valve vane vee vent washer wear-ring wedge weight wheel wheels winch window wing wingnut wire worm yoke "
     "bonnet bumper car trailer hull transom propeller prop keel rudder spinner cowling undercarriage machine unit assembly mechanism kit o-ring oring bottom top face hole holes gap mark marks level";
 constexpr std::string_view kFluids =
     "oil coolant antifreeze water grease fluid fuel diesel petrol gasoline kerosene paraffin lubricant glycol glycerine solvent degreaser concentrate electrolyte acid paste sealant sealer compound lube gas refrigerant "
@@ -52,7 +52,7 @@ constexpr std::string_view kWear = "gloves glove goggles glasses mask respirator
 constexpr std::string_view kBody =
     "finger fingers fingernail hand hands wrist arm arms eye eyes face skin foot feet toe toes hair sleeve sleeves leg legs head knuckle knuckles lungs lung neck ear ears thumb back body lap shins shin ring-finger teeth";
 constexpr std::string_view kHarm =
-    "hot burn burns burned burnt burning scald scalds scalding sharp razor razors cut cuts crush crushes crushed trap trapped pinch pinches acid acids poison poisons poisonous toxic explode explodes explosive explosion fire flames flame spark sparks "
+    "steam slippery hot burn burns burned burnt burning scald scalds scalding sharp razor razors cut cuts crush crushes crushed trap trapped pinch pinches acid acids poison poisons poisonous toxic explode explodes explosive explosion fire flames flame spark sparks "
     "smoke fumes carbon monoxide shock shocks electrocute electrocuted live pressure pressurised pressurized spray sprays injure injures injury hurt hurts kill kills killed die dies blind blinded frostbite slip slips fall falls "
     "fly flies jump jumps snap snaps whip whips kick kicks bite bites swallow cancer asbestos dangerous danger hazard hazardous caution warning careful lethal deadly blade blades boiling corrosive caustic ammonia suffocate drown trap";
 constexpr std::string_view kSpoil =

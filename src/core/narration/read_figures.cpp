@@ -179,7 +179,7 @@ std::optional<FoundFigure> FigureReader::read_part_number(const Line& line, std:
             text += '-';
             ++k;
         } else if (listed("double triple", w)) {
-            const auto n = read_number(line.words, k + 1);
+            const auto n = read_number(std::span(line.words).first(std::min(line.size(), k + 2)), k + 1);
             if (!n || n->value > 9) break;
             for (int r = 0; r < (w == "double" ? 2 : 3); ++r) text += n->digits;
             digits += 2;
@@ -376,8 +376,10 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
     if (listed("square drive", line.at(p.end))) for_size(1.5, "the drive");
     if (near_class(line, Class::Fastener, p.from, p.end, 7))
         for_size(1.5, "the fastener it is said of");
-        else if (fastener_ && segment_ - fastener_segment_ <= 1 && line.size() <= 9) for_size(1.5, "the fastener named before");
-    else if (line.any(Class::Fastener) || (fastener_ && segment_ - fastener_segment_ <= 1)) for_size(0.8, "the fastener named before");
+    else if (fastener_ && segment_ - fastener_segment_ <= 1 && line.size() <= 9)
+        for_size(1.5, "the fastener named before");
+    else if (line.any(Class::Fastener) || (fastener_ && segment_ - fastener_segment_ <= 1))
+        for_size(0.8, "the fastener named before");
     if (near_any_of(line, "undo loosen slacken crack tighten nip unscrew unbolt clip clips", p.from, p.end, 9)) for_size(1, "what is done with it");
     const bool usual = p.unit == "in" ? mm <= 46 : mm >= 2 && std::abs(mm * 2 - std::round(mm * 2)) < 1e-6;
     for_size(usual ? 0.5 : -2, "its value");
@@ -480,7 +482,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, cons
             if (p.number.value < 0.5) return std::nullopt;
             return Sense{FigureKind::Torque, std::string(p.unit), fmt::format("torque meant, though \"{}\" is a force: ask", said), true};
         }
-                case Dimension::Volume:
+        case Dimension::Volume:
             if (listed("engine motor diesel twin", line.at(p.end)) || near_any_of(line, "horsepower horse horses hp kva", p.from, p.end, 5)) return std::nullopt;  // the size of an engine
             return Sense{FigureKind::Volume, std::string(p.unit), "an amount of fluid, because of the unit"};
         case Dimension::Length:
@@ -635,8 +637,10 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
     const bool ends = p.after >= line.size() || line.starts_clause(p.after) || listed("and now good so before in out then is no not but again that's which i you as or to if each all", next);
     const bool begins = p.from == 0 || line.starts_clause(p.from);
     double stands = 0;
-    if (begins && ends) stands += 0.9;
-    else if (ends) stands += 0.4;
+    if (begins && ends)
+        stands += 0.9;
+    else if (ends)
+        stands += 0.4;
     if (listed("at is it's 's says reads got now gives to wants about measure of was say around mine only exactly nearly roughly still below over under within up plus with", before) || (before.ends_with("'s") && before.size() > 2)) stands += 0.7;
     if (line.size() - n.length <= 2) stands += 1.0;
     if (decimal) stands += 0.4;
@@ -664,10 +668,15 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
         bool same = false;
         if (last != nullptr) {
             const std::size_t words = word_ + p.from - std::min(word_ + p.from, last->word);
-            score += words < 10 ? 1.1 : words < 30 ? 0.8 : words < 90 ? 0.4 : words < 250 ? 0.1 : near >= 0.7 ? -0.2 : -0.6;
+            score += words < 10 ? 1.1 : words < 30 ? 0.8
+                                    : words < 90   ? 0.4
+                                    : words < 250  ? 0.1
+                                    : near >= 0.7  ? -0.2
+                                                   : -0.6;
             const double ratio = last->value == 0 ? 1 : n.value / last->value;
             if (cues.kind == FigureKind::Temperature && (decimal || std::abs(n.value) > 400)) score -= 1.5;
-            if (ratio < 0.2 || ratio > 5) score -= ratio < 0.08 || ratio > 12 ? 2.5 : cues.kind == FigureKind::Temperature ? 0.4 : 1.0;
+            if (ratio < 0.2 || ratio > 5) score -= ratio < 0.08 || ratio > 12 ? 2.5 : cues.kind == FigureKind::Temperature ? 0.4
+                                                                                                                           : 1.0;
             same = std::any_of(said_.begin(), said_.end(), [&](const Said& s) { return s.kind == cues.kind && s.unit == last->unit && std::abs(s.value - n.value) < 1e-6; });
             if (same) score += decimal || n.value > 12 ? 1.1 : 0.6;
         } else {
@@ -678,7 +687,9 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
         if (cues.kind == FigureKind::Speed && (n.value < 300 || n.value > 12000)) continue;
         if (score > best_score) {
             best_score = score;
-            found = Sense{cues.kind, last != nullptr ? last->unit : own_unit && cues.kind == FigureKind::Speed ? "rpm" : "degC", same ? "the same value as said before" : "the next value of what was measured before"};
+            found = Sense{cues.kind, last != nullptr ? last->unit : own_unit && cues.kind == FigureKind::Speed ? "rpm"
+                                                                                                               : "degC",
+                          same ? "the same value as said before" : "the next value of what was measured before"};
             best = &found;
         }
     }

@@ -92,11 +92,24 @@ void damage_done(const Line& line, Evidence& e) {
         }
     }
     if (line.any({"lose", "lost", "went", "cost", "took", "off"}) && line.any({"lad", "man", "cousin", "somebody", "someone", "bloke", "guy", "fellow", "woman", "colleague", "friend", "mate", "chap"}) && line.any(Class::Body)) e.add(1.3, "an accident told");
-    if (line.any({"kilos", "kilo", "heavy", "heavier", "weighs", "weight"}) && line.any({"lift", "helper", "weighs", "heavier", "heavy", "two", "help", "under", "foot"})) e.add(1.2, "a weight");
+    if (line.any({"kilos", "kilo", "heavy", "heavier", "weighs", "weight"}) && line.any({"lift", "helper", "weighs", "heavier", "heavy", "two", "help", "under", "foot"})) e.add(line.any({"helper", "heavy", "heavier"}) ? 1.7 : 1.2, "a weight");
     if (line.says_any({"stand well", "stand at the", "stand to the", "stand off", "stand clear", "stand back", "stand to one", "face away", "nobody near", "nobody stands", "nobody under", "nobody in", "hands off", "loose sleeves", "loose clothing", "everybody clear", "everybody out", "keep everybody", "or stop her", "or stop it", "stop and ask", "stop straight away", "switch it off at once"})) e.add(1.7, "where to stand, or when to stop");
     if (line.says_any({"that's your", "there's your", "that's the", "then you've no"}) && line.any({"gone", "dead", "finished", "scrap", "no"})) e.add(1.2, "what it would cost");
+    for (std::size_t i = 1; i < line.size(); ++i) {
+        if (!listed("hot sharp live poisonous heavy slippery boiling scalding corrosive explosive flammable toxic", line.at(i))) continue;
+        bool stated = false;
+        for (std::size_t k = i > 4 ? i - 4 : 0; k < i; ++k) {
+            if (listed("is it's are that's they're still gets as there's", line.at(k))) stated = true;
+            if (listed("not isn't no if when until never how", line.at(k))) stated = false;
+        }
+        if (stated) {
+            e.add(0.8, fmt::format("it is {}", line.at(i)));
+            break;
+        }
+    }
+    if (line.says_any({"could start", "can start", "might start", "could turn it on", "start by itself", "switch it on"}) && line.any({"somebody", "someone", "itself", "it", "nobody"})) e.add(1.2, "it may start");
     if (line.says_any({"you're buying", "be buying", "you buy a new", "ask me how", "paid for one", "end up with a new", "means a new", "new one of", "you've made"})) e.add(1.1, "what it would cost");
-    if (line.says_any({"auto start", "starts on its own", "starts itself", "start on its own", "start by itself", "start with the", "holds a charge", "hold a charge", "remains live", "still live", "pressure on", "still pressure", "under pressure", "still over", "still hot", "stays hot", "is hot", "it's hot"})) e.add(1.1, "it is live, hot or under pressure");
+    if (line.says_any({"auto start", "starts on its own", "starts itself", "start on its own", "start by itself", "start with the", "holds a charge", "hold a charge", "remains live", "still live", "pressure on", "still pressure", "under pressure", "still over", "stays hot"})) e.add(line.says_any({"auto start", "starts on its own", "starts itself", "holds a charge", "hold a charge", "remains live", "still live"}) ? 1.7 : 1.1, "it is live, hot or under pressure");
 }
 
 void consequences(const Line& line, Evidence& e) {
@@ -137,7 +150,9 @@ void corrected_numbers(const Line& line, Evidence& e) {
 
 std::optional<std::string> caution_in(const Line& line) {
     Evidence e;
-    if (line.any({"caution", "warning", "danger", "dangerous", "careful", "carefully", "beware", "poisonous", "lethal", "toxic", "explosive", "hazard"})) e.add(line.has("carefully") || line.says("a careful") ? 0.8 : line.has("careful") ? 1.7 : 2.2, "a word of warning");
+    if (line.any({"caution", "warning", "danger", "dangerous", "careful", "carefully", "beware", "poisonous", "lethal", "toxic", "explosive", "hazard"})) e.add(line.has("carefully") || line.says("a careful") ? 0.8 : line.has("careful") ? 1.7
+                                                                                                                                                                                                                                            : 2.2,
+                                                                                                                                                                "a word of warning");
     forbidden(line, e);
     consequences(line, e);
     int harms = 0;
@@ -152,11 +167,11 @@ std::optional<std::string> caution_in(const Line& line) {
     if (spoils > 0) e.add((0.35 + 0.15 * std::min(spoils, 3)) * (0.6 + 0.4 * per), "damage is named");
     if (body && harms > 0) e.add(0.6, "a part of the body");
     if (body && line.any({"keep", "watch", "mind", "out", "away", "clear", "between", "under", "near"}) && line.any({"your", "you", "fingers", "hands", "nobody's", "yourself"})) e.add(0.9, "a part of the body, and where it must not be");
-    if (line.says_any({"watch your", "watch out", "watch the", "mind your", "mind the", "mind that", "look out", "keep clear", "stay clear", "stand back", "stand clear", "keep out", "keep away", "hands away", "hands off", "be gentle", "go easy", "easy on", "take care", "keep your", "make sure nobody", "nobody stands", "clear of"})) e.add(1.4, "a call to watch out");
+    if (line.says_any({"watch your", "watch out", "watch the", "mind your", "mind the", "mind that", "look out", "keep clear", "stay clear", "stand back", "stand clear", "keep out", "keep away", "hands away", "hands off", "be gentle", "go easy", "easy on", "take care", "keep your", "make sure nobody", "nobody stands", "clear of"})) e.add(line.says_any({"watch out", "watch your", "mind your", "take care", "stand clear", "stay clear"}) ? 1.7 : 1.4, "a call to watch out");
     if (line.any(Class::Wear) && (line.any({"on", "wear", "wearing", "please", "need", "first", "always", "put", "for", "and"})) && !line.any({"in my glove"})) e.add(1.7, "protective gear");
     if (line.says_any({"too tight", "too much", "too far", "too hard", "too hot", "lean on", "overtighten", "over tighten", "by hand only", "hand only", "no more than", "not more than", "don't lean", "go mad", "or more", "tight only", "no tighter", "only hand"})) e.add(0.9, "a limit not to be passed");
     if (line.says_any({"mix them", "swap them", "mixed up", "mix that", "be mixed", "confuse", "mix the", "wrong one"}) && line.any({"don't", "not", "never", "or", "because"})) e.add(0.9, "things not to be confused");
-    if (line.says_any({"lock off", "locked off", "tag on", "key in my pocket", "lock out", "prove it's dead", "chock", "under a", "relying on the jack", "rely on the jack", "safety", "emergency stop"})) e.add(0.9, "the machine is made safe");
+    if (line.says_any({"lock off", "lock it off", "locked off", "keep the key", "tag on", "key in my pocket", "lock out", "prove it's dead", "chock", "under a", "relying on the jack", "rely on the jack", "safety", "emergency stop"})) e.add(0.9, "the machine is made safe");
     if (line.says_any({"that's why", "ask me how", "i've seen", "i know a", "people always", "people overdo"}) && (harms + spoils > 0)) e.add(0.5, "an accident told");
     if (line.any(Class::Soft) && line.any({"thread", "threads", "tighten", "torque", "housing", "post", "head", "lean"}) && (spoils > 0 || line.any({"don't", "not", "only", "just", "no", "past"}))) e.add(1.0, "something soft");
     if (line.any({"drain", "ground", "harbour", "sink", "river", "pond", "soil", "sewer", "sea", "water"}) && line.any({"not", "never", "don't"}) && line.any(Class::Fluid)) e.add(0.9, "harm to the place");
@@ -171,10 +186,10 @@ std::optional<std::string> slip_in(const Line& line) {
     if (line.says_any({"should have", "should've", "shoulda", "ought to have", "should of"}) && line.any({"i", "we", "you", "that", "before", "first"}) && !line.says_any({"it should have", "they should have", "that should have been enough"})) e.add(1.6, "something that belonged earlier");
     if (line.any({"forgot", "forgotten", "omitted", "overlooked"}) && !line.any({"don't", "everybody", "everyone", "people", "never", "easily"})) e.add(1.8, "something forgotten");
     if (line.says_any({"i forget", "before i forget", "nearly forgot", "i missed", "i skipped", "i left out", "i've left", "i never", "didn't do", "haven't done", "i meant to", "meant to say", "wanted to say", "i should say", "did you put", "i never said", "were going to say", "was going to say", "going to say that", "ought to have told", "did i put", "i did not", "somebody's lost", "going back a", "go back a", "back up a"})) e.add(1.7, "remembered late");
-    if (line.says_any({"i mean", "no wait", "no hang on", "hang on no", "no no", "no sorry", "sorry no", "sorry i", "i beg your", "my mistake", "my fault", "my bad", "correction", "i correct", "must correct", "i was wrong", "that's wrong", "got that wrong", "had that wrong", "i'm wrong", "tell a lie", "scratch that", "strike that", "ignore that", "mixed those up", "mixed them up", "i mixed", "i always say", "turned over two", "wrong pair", "not as i said", "i take that back", "take it back", "let me get this right", "let me start again", "start again", "or rather", "actually no", "no actually", "that's the wrong", "the wrong way", "wrong one", "wrong way", "wrong pair", "wrong can", "wrong box", "wrong page", "other way round", "other way around", "i misread", "i misspoke", "i lied", "no it isn't", "no it's", "not the", "no that's", "no not", "no the", "i said", "said that", "i told you", "wait a minute", "hold on", "hang on"})) {
-        const bool weak = !line.says_any({"no wait", "no hang on", "i beg your", "my mistake", "my bad", "my fault", "correction", "i was wrong", "that's wrong", "got that wrong", "had that wrong", "tell a lie", "scratch that", "strike that", "mixed those up", "i mixed", "must correct", "the wrong way", "wrong one", "wrong way", "wrong pair", "wrong can", "wrong page", "other way round", "i misread", "no it isn't", "no sorry", "sorry no", "actually no", "that's the wrong", "or rather", "let me get this right"});
+    if (line.says_any({"i mean", "no wait", "no hang on", "hang on no", "no no", "no sorry", "sorry no", "sorry i", "i beg your", "my mistake", "my fault", "my bad", "correction", "i correct", "must correct", "i was wrong", "that's wrong", "got that wrong", "had that wrong", "i'm wrong", "tell a lie", "scratch that", "strike that", "ignore that", "mixed those up", "mixed them up", "i mixed", "i always say", "turned over two", "wrong pair", "not as i said", "i take that back", "i meant", "that's not right", "that isn't right", "isn't right", "take it back", "let me get this right", "let me start again", "start again", "or rather", "actually no", "no actually", "that's the wrong", "the wrong way", "wrong one", "wrong way", "wrong pair", "wrong can", "wrong box", "wrong page", "other way round", "other way around", "i misread", "i misspoke", "i lied", "no it isn't", "no it's", "not the", "no that's", "no not", "no the", "i said", "said that", "i told you", "wait a minute", "hold on", "hang on"})) {
+        const bool weak = !line.says_any({"no wait", "no hang on", "i beg your", "my mistake", "my bad", "my fault", "correction", "i was wrong", "that's wrong", "got that wrong", "had that wrong", "tell a lie", "scratch that", "strike that", "mixed those up", "i mixed", "must correct", "that's not right", "the wrong way", "wrong one", "wrong way", "wrong pair", "wrong can", "wrong page", "other way round", "i misread", "no it isn't", "no sorry", "sorry no", "actually no", "that's the wrong", "or rather", "let me get this right"});
         double weight = weak ? 0.6 : 1.7;
-        if (line.says_any({"i mean", "no it's", "hang on", "hold on"})) weight = std::max(weight, 1.0);
+        if (line.says_any({"i mean", "i meant", "no it's", "hang on", "hold on", "that's not right", "isn't right"})) weight = std::max(weight, 1.0);
         if (line.says("i said") && line.any({"no", "wrong", "now", "before", "but", "that's", "first", "wait"})) weight = std::max(weight, 1.2);
         e.add(weight, "the speaker corrects himself");
     }
@@ -184,7 +199,7 @@ std::optional<std::string> slip_in(const Line& line) {
             e.add(0.9, "a sentence begins with no");
             break;
         }
-    if (line.any({"oops", "whoops", "bugger", "damn", "blast", "drat", "shoot", "heck", "crikey", "dear", "sugar", "argh"})) e.add(1.2, "an exclamation");
+    if (line.any({"oops", "whoops", "bugger", "damn", "blast", "drat", "shoot", "heck", "crikey", "dear", "sugar", "argh"})) e.add(line.any({"oops", "whoops", "bugger"}) ? 1.7 : 1.2, "an exclamation");
     if (line.says_any({"oh no", "ah no", "oh dear", "oh wait", "ah wait", "oh hang", "oh sorry", "oh right", "oh yes"}) || line.stands_at("oh", 0) || line.stands_at("ah", 0)) e.add(line.says_any({"oh no", "oh dear", "oh wait", "oh hang", "ah no"}) ? 1.1 : 0.6, "an exclamation");
     if (line.any({"sorry", "apologies", "forgive", "regret"})) e.add(0.5, "an apology");
     if (line.says_any({"you see", "can't see", "camera", "to see", "picture", "out of shot", "the music", "the noise", "the radio", "the wind"}) && line.has("sorry")) e.add(-0.6, "");
@@ -213,7 +228,9 @@ std::optional<std::string> unseen_in(const Line& line) {
             e.add(1.3, "the camera does not get there");
         break;
     }
-    if (line.any({"dark", "gloomy", "unlit"}) && (line.any({"under", "too", "here", "there", "down", "in", "still", "sorry", "light", "down"}))) e.add(line.any({"see", "camera", "sorry", "too"}) ? 1.2 : 0.8, "it is dark");
+    if (line.any({"dark", "gloomy", "unlit"}) && (line.any({"under", "too", "here", "there", "down", "in", "still", "sorry", "light", "down"}))) e.add(camera ? 1.5 : line.any({"see", "sorry", "too"}) ? 1.2
+                                                                                                                                                                                                        : 0.8,
+                                                                                                                                                       "it is dark");
     if (line.any({"black"}) && line.says_any({"black down there", "all black", "of black", "gone black", "black on the"})) e.add(1.0, "it is dark");
     if (line.says_any({"out of shot", "out of the shot", "out of frame", "out of the frame", "out of picture", "out of the picture", "off camera", "out of focus", "out of view", "in the way", "no room for the camera", "behind the camera", "blocking the", "in front of the camera", "in front of the light", "over the lens", "on the lens", "fogged up", "steamed up", "battery died", "battery's died", "stopped recording", "wasn't recording", "not recording", "missed it on", "camera's in the wrong", "camera in the wrong", "camera's going", "camera down", "put the camera", "put the phone", "put you down", "phone down", "looking at my elbow", "looking at a", "looking at the ceiling", "all you see", "you only see", "see only", "just see my", "too close", "goes blurry", "blurry", "imagine", "take my word", "trust me", "by feel", "have to believe"})) {
         const bool weak = !camera && !line.any({"see", "blurry", "imagine", "shot", "focus", "elbow", "filmed", "looking"});

@@ -224,7 +224,7 @@ private:
             if (unreal) continue;
             std::string about = pronoun ? std::string() : thing_near(line_, k - 1, begin, k);
             const bool onto = listed("in on over", w) && listed("the it them each", next);
-            if (onto && moves && !line_.any({"goes", "go"}, begin, i)) continue;                         // "the oil is in the pan" is no action
+            if (onto && moves && !line_.any({"goes", "go"}, begin, i)) continue;  // "the oil is in the pan" is no action
             if (onto && w == "in" && !is(Class::Fluid, line_.before(k)) && !moves && next == "the") continue;
             if (onto && is(Class::Fluid, line_.before(k)) && w != "in") continue;
             if (listed("bin drum can tank bucket jar recycling", line_.at(i + 2)) || listed("bin drum can", line_.at(i + 3))) {
@@ -244,7 +244,7 @@ private:
         if (listed("off out", particle)) verb = is(Class::Fluid, noun) ? "drain" : wired ? "disconnect"
                                                                                          : "remove";
         if (listed("on in back over", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect"
-                                                                                           : "fit";
+                                                                                                : "fit";
         if (switched && listed("off out on in back", particle)) verb = listed("isolator breaker", noun) ? (listed("off out", particle) ? "open" : "close") : std::string_view{};  // an isolator that is off is open
         if (particle == "open") verb = "open";
         if (listed("closed shut", particle)) verb = "close";

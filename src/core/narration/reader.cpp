@@ -69,11 +69,16 @@ private:
     static double content_of(const std::vector<Mark>& marks) {
         double content = 0;
         for (const auto& m : marks) {
-            if (m.kind == MarkKind::Step) content += m.about.empty() ? 0.5 : 0.9;
-            else if (m.kind == MarkKind::Caution || m.kind == MarkKind::Unseen) content += 0.9;
-            else if (m.kind == MarkKind::Slip) content += 0.5;
-            else if (m.figure_kind == FigureKind::Count || m.figure_kind == FigureKind::Percent) content += 0.25;
-            else content += m.figure_kind == FigureKind::Reading || m.figure_kind == FigureKind::Length || m.figure_kind == FigureKind::Duration ? 0.7 : 1.2;
+            if (m.kind == MarkKind::Step)
+                content += m.about.empty() ? 0.5 : 0.9;
+            else if (m.kind == MarkKind::Caution || m.kind == MarkKind::Unseen)
+                content += 0.9;
+            else if (m.kind == MarkKind::Slip)
+                content += 0.5;
+            else if (m.figure_kind == FigureKind::Count || m.figure_kind == FigureKind::Percent)
+                content += 0.25;
+            else
+                content += m.figure_kind == FigureKind::Reading || m.figure_kind == FigureKind::Length || m.figure_kind == FigureKind::Duration ? 0.7 : 1.2;
         }
         return std::min(content, 2.2);
     }
@@ -136,8 +141,10 @@ private:
             }
             if (f.kind == FigureKind::Volume && !done("fill") && !done("drain") && listed("in of", line.at(f.to)) && !line.any({"out", "came", "drained", "left", "takes", "holds", "capacity", "bottle", "can", "drum", "about", "is", "are"})) imply("fill", "an amount goes in");
             if (f.kind == FigureKind::Turn && steps.empty()) {
-                if (line.any({"adjuster", "adjusters", "screw", "cone", "bush", "bushes", "jacking", "out", "in", "another"})) imply("adjust", "something is turned by a part of a turn");
-                else if (line.any({"hand", "filter", "plug", "nut", "bolt", "cap"})) imply("tighten", "something is turned by a part of a turn");
+                if (line.any({"adjuster", "adjusters", "screw", "cone", "bush", "bushes", "jacking", "out", "in", "another"}))
+                    imply("adjust", "something is turned by a part of a turn");
+                else if (line.any({"hand", "filter", "plug", "nut", "bolt", "cap"}))
+                    imply("tighten", "something is turned by a part of a turn");
             }
             if (f.kind == FigureKind::Duration && steps.empty() && line.size() < 12 && line.any({"then", "wait", "settle", "give", "leave", "it"}) && !line.any({"takes", "every", "took", "was", "been", "after", "ago", "spin", "runs"})) imply("wait", "a time to wait is said");
         }

@@ -174,9 +174,11 @@ std::vector<Word> joined_letters(std::vector<Word> words) {
             continue;
         }
         Word joined = words[i];
-        for (std::size_t k = i + 1; k < n; ++k) joined.text += words[k].text;
+        std::size_t k = i + 1;
+        // "p s i i think": a unit ends where it is complete
+        for (; k < n && !(joined.text.size() > 1 && words[k].text == "i" && lexicon::unit_of(joined.text, "", "")); ++k) joined.text += words[k].text;
         out.push_back(std::move(joined));
-        i = n;
+        i = k;
     }
     return out;
 }

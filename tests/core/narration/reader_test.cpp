@@ -6,27 +6,18 @@
 #include <nlohmann/json.hpp>
 
 #include "core/narration/words.h"
+#include "tests/core/narration/said.h"
+#include "tests/core/narration/spoken.h"
 #include "tests/core/property.h"
 
 using namespace anagraph::core;
+using anagraph::core::testing::answer;
 using anagraph::core::testing::holds;
+using anagraph::core::testing::in_words;
+using anagraph::core::testing::said;
 using nlohmann::json;
 
 namespace {
-
-std::vector<Segment> said(std::initializer_list<const char*> lines) {
-    std::vector<Segment> out;
-    for (const char* l : lines) {
-        const auto at = static_cast<std::int64_t>(out.size()) * 4;
-        out.push_back({FrameTime(at, 1), FrameTime(at + 4, 1), l});
-    }
-    return out;
-}
-
-json answer(std::initializer_list<const char*> lines) {
-    const auto segments = said(lines);
-    return marks_json(segments, read_marks(segments));
-}
 
 /// The only figure found, as "kind value unit".
 std::string figure(const char* line) {
@@ -34,15 +25,6 @@ std::string figure(const char* line) {
     std::string out;
     for (const auto& f : figures) out += (out.empty() ? "" : "; ") + f["kind"].get<std::string>() + " " + (f["value"].is_string() ? f["value"].get<std::string>() : fmt::format("{:g}", f["value"].get<double>())) + (f["value_hi"].is_null() ? "" : fmt::format("-{:g}", f["value_hi"].get<double>())) + (f["hedged"].get<bool>() ? " hedged" : "");
     return out;
-}
-
-std::string in_words(int n) {
-    static const char* const small[] = {"zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve", "thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen"};
-    static const char* const tens[] = {"", "", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"};
-    if (n < 20) return small[n];
-    if (n < 100) return std::string(tens[n / 10]) + (n % 10 == 0 ? "" : std::string(" ") + small[n % 10]);
-    if (n < 1000) return std::string(small[n / 100]) + " hundred" + (n % 100 == 0 ? "" : " and " + in_words(n % 100));
-    return in_words(n / 1000) + " thousand" + (n % 1000 == 0 ? "" : (n % 1000 < 100 ? " and " : " ") + in_words(n % 1000));
 }
 
 }  // namespace

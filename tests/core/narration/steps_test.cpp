@@ -1,0 +1,132 @@
+// Steps in sentences of many trades: what is done or told to be done, and what only looks like it.
+#include <gtest/gtest.h>
+
+#include "tests/core/narration/said.h"
+
+using anagraph::core::testing::answer;
+using anagraph::core::testing::steps_of;
+
+namespace {
+
+struct Case {
+    const char* line;
+    const char* steps;
+};
+
+void check(const std::vector<Case>& cases) {
+    for (const auto& c : cases) EXPECT_EQ(steps_of({c.line}), c.steps) << c.line;
+}
+
+}  // namespace
+
+TEST(ReadSteps, ToldAtTheHeadOfAClause) {
+    check({
+        {"Remove the inspection cover.", "remove"},
+        {"Undo the pinch bolt and slide the lever off.", "loosen, remove"},
+        {"Carefully lift the cylinder head off.", "remove"},
+        {"Now clean both faces with a scraper.", "clean"},
+        {"then tighten the gland nut", "tighten"},
+        {"Check the play in the bearing.", "check"},
+        {"Grease the pivot pins.", "lubricate"},
+        {"First close the fuel cock.", "close"},
+        {"Lower the table onto the stands.", "lower"},
+        {"Bleed the brake at the caliper.", "bleed"},
+        {"Write the hours in the log book.", "record"},
+        {"Measure the runout with the dial gauge.", "measure"},
+        {"Replace the gasket.", "replace"},
+        {"Reset the service counter.", "reset"},
+        {"Disconnect the battery.", "disconnect"},
+        {"Wait until the pressure has gone.", "wait"},
+        {"Pour the oil in slowly.", "fill"},
+        {"Drain the radiator into a clean tray.", "drain"},
+        {"Adjust the chain with both screws.", "adjust"},
+        {"Cut the old clamp off with the side cutters.", "cut"},
+        {"Mark the shaft and the coupling with a scribe.", "mark"},
+    });
+}
+
+TEST(ReadSteps, SaidOfTheOneWhoDoesIt) {
+    check({
+        {"i take the guard off", "remove"},
+        {"I'm going to undo the union", "loosen"},
+        {"we pull the shaft out of the housing", "remove"},
+        {"you need to check the fuse", "check"},
+        {"I've cleaned the filter bowl", "clean"},
+        {"I'm fitting the new seal", "fit"},
+        {"so i put the circlip back in the groove", "fit"},
+        {"we drained the tank", "drain"},
+        {"you have to loosen the locknut", "loosen"},
+    });
+}
+
+TEST(ReadSteps, InThePassive) {
+    check({
+        {"The covers are refitted.", "fit"},
+        {"the oil is drained", "drain"},
+        {"The bolts are tightened crosswise.", "tighten"},
+        {"the brake must be adjusted", "adjust"},
+    });
+}
+
+TEST(ReadSteps, ShortClausesWithoutAVerb) {
+    check({
+        {"cap off", "remove"},
+        {"Lid back on.", "fit"},
+        {"old seal out, new seal in", "remove, fit"},
+        {"off comes the cover", "remove"},
+        {"the filter goes in", "fit"},
+        {"Battery lead off.", "disconnect"},
+        {"hose back on", "connect"},
+        {"drain valve shut", "close"},
+        {"A smear of grease on the lip.", "lubricate"},
+        {"level plug in, finger tight", "fit, tighten"},
+    });
+}
+
+TEST(ReadSteps, OneActionAfterAnotherWithoutPunctuation) {
+    check({
+        {"take the cover off and wipe the face clean", "remove, clean"},
+        {"undo the nut pull the pin and lift the arm off", "loosen, remove"},
+        {"clean it dry it and put it back on the spigot", "clean, fit"},
+    });
+}
+
+TEST(ReadSteps, AFigureMaySayTheStep) {
+    check({
+        {"gland bolts to fourteen newton metres", "tighten"},
+        {"two litres of oil in", "fill"},
+    });
+}
+
+TEST(ReadSteps, WhatIsNotDone) {
+    check({
+        {"don't tighten the plug yet", ""},
+        {"never open the cap hot", ""},
+        {"if you drain the oil cold it takes longer", ""},
+        {"some people grease the thread", ""},
+        {"the drain is on the left", ""},
+        {"I would replace the hose", ""},
+        {"before you lift the engine", ""},
+        {"the check valve is at the bottom", ""},
+        {"the old mechanic used to clean it with petrol", ""},
+        {"that's the oil filter", ""},
+        {"when you remove the cover", ""},
+        {"the oil is in the pan", ""},
+        {"you'll crack the housing", ""},
+        {"it leaks from the seal", ""},
+        {"today we're going to change the oil", ""},
+    });
+}
+
+TEST(ReadSteps, KnowWhatTheyAreAbout) {
+    const auto about = [](const char* line) { return answer({line})["steps"][0]["about"].get<std::string>(); };
+    EXPECT_EQ(about("remove the old copper washer"), "copper washer");
+    EXPECT_EQ(about("tighten the upper pivot bolt"), "upper pivot bolt");
+    EXPECT_EQ(about("the rear cover is refitted"), "rear cover");
+    EXPECT_EQ(about("drain plug out"), "drain plug");
+}
+
+TEST(ReadSteps, TheSameActionIsOneStepButTwoObjectsAreTwo) {
+    EXPECT_EQ(steps_of({"clean the plug, yes, clean the plug"}), "clean");
+    EXPECT_EQ(steps_of({"Remove the cover. Remove the gasket."}), "remove, remove");
+}
