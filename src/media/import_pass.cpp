@@ -7,8 +7,12 @@
 #include <cstdio>
 #include <filesystem>
 #include <fstream>
+#include <condition_variable>
+#include <deque>
+#include <mutex>
 #include <nlohmann/json.hpp>
 #include <opencv2/imgproc.hpp>
+#include <thread>
 
 #include "media/av.h"
 
@@ -25,6 +29,7 @@ constexpr int kThumbWidth = 192;
 constexpr int kMeasureWidth = 320;
 constexpr double kThumbEvery = 1.0;    // s
 constexpr double kMeasureEvery = 0.2;  // s
+constexpr std::size_t kWaiting = 6;    // decoded pictures that may wait for the second thread
 constexpr int kSilence = 10;           // of 255: below this a stretch is a pause
 constexpr int kPauseSteps = 10;        // of 50 ms
 
@@ -61,14 +66,9 @@ public:
 
     /// The scaled and encoded picture; valid until the next call. Null when the encoder refuses it.
     AVPacket* encode(const AVFrame& picture, std::int64_t pts) {
-        if (!sws_ || source_width_ != picture.width || source_height_ != picture.height || source_format_ != picture.format) {
-            sws_ = av::converter(picture, codec_->width, codec_->height, AV_PIX_FMT_YUVJ420P, SWS_FAST_BILINEAR);
-            source_width_ = picture.width;
-            source_height_ = picture.height;
-            source_format_ = picture.format;
-        }
-        if (!sws_ || av_frame_make_writable(frame_.get()) < 0) return nullptr;
-        sws_scale(sws_.get(), picture.data, picture.linesize, 0, picture.height, frame_->data, frame_->linesize);
+        if (av_frame_make_writable(frame_.get()) < 0) return nullptr;
+        const bool planar = picture.format == AV_PIX_FMT_YUV420P || picture.format == AV_PIX_FMT_YUVJ420P;
+        if (!(planar ? scale_planes(picture) : scale_any(picture))) return nullptr;
         frame_->pts = pts;
         frame_->quality = codec_->global_quality;
         av_packet_unref(packet_.get());
@@ -78,6 +78,31 @@ public:
     const AVFrame& scaled() const { return *frame_; }
 
 private:
+    /// Nearly every recording is planar 4:2:0 of 8 bits: its planes are scaled one by one, which costs half of the general way.
+    bool scale_planes(const AVFrame& picture) {
+        const bool full = picture.format == AV_PIX_FMT_YUVJ420P || picture.color_range == AVCOL_RANGE_JPEG;
+        for (int i = 0; i < 3; ++i) {
+            const int shift = i == 0 ? 0 : 1;
+            const cv::Mat from(AV_CEIL_RSHIFT(picture.height, shift), AV_CEIL_RSHIFT(picture.width, shift), CV_8UC1, picture.data[i], static_cast<std::size_t>(picture.linesize[i]));
+            cv::Mat to(AV_CEIL_RSHIFT(frame_->height, shift), AV_CEIL_RSHIFT(frame_->width, shift), CV_8UC1, frame_->data[i], static_cast<std::size_t>(frame_->linesize[i]));
+            cv::resize(from, to, to.size(), 0, 0, cv::INTER_LINEAR);
+            if (!full) to.convertTo(to, CV_8UC1, i == 0 ? 255.0 / 219 : 255.0 / 224, i == 0 ? -16 * 255.0 / 219 : 128 - 128 * 255.0 / 224);  // to the full range of JPEG
+        }
+        return true;
+    }
+
+    bool scale_any(const AVFrame& picture) {
+        if (!sws_ || source_width_ != picture.width || source_height_ != picture.height || source_format_ != picture.format) {
+            sws_ = av::converter(picture, codec_->width, codec_->height, AV_PIX_FMT_YUVJ420P, SWS_FAST_BILINEAR);
+            source_width_ = picture.width;
+            source_height_ = picture.height;
+            source_format_ = picture.format;
+        }
+        if (!sws_) return false;
+        sws_scale(sws_.get(), picture.data, picture.linesize, 0, picture.height, frame_->data, frame_->linesize);
+        return true;
+    }
+
     av::Codec codec_;
     av::Frame frame_;
     av::Packet packet_;
@@ -93,6 +118,73 @@ int rotation_of(const AVStream& stream) {
     const double turn = -av_display_rotation_get(reinterpret_cast<const std::int32_t*>(matrix));
     return (static_cast<int>(std::lround(turn / 90)) % 4 + 4) % 4 * 90;
 }
+
+/// A thread that takes decoded pictures one after the other, while the next ones are being decoded. What it fails with is
+/// told at the next put() or at the end.
+class PictureThread {
+public:
+    using Work = std::function<Outcome(const AVFrame&, std::int64_t pts, std::size_t number)>;
+
+    explicit PictureThread(Work work) : work_(std::move(work)), thread_([this] { run(); }) {}
+    ~PictureThread() { end(); }
+    PictureThread(const PictureThread&) = delete;
+    PictureThread& operator=(const PictureThread&) = delete;
+
+    Outcome put(const AVFrame& frame, std::int64_t pts, std::size_t number) {
+        std::unique_lock lock(mutex_);
+        room_.wait(lock, [&] { return waiting_.size() < kWaiting || !outcome_; });
+        if (!outcome_) return outcome_;
+        waiting_.push_back({av::Frame(av_frame_clone(&frame)), pts, number});
+        some_.notify_one();
+        return {};
+    }
+
+    /// Waits until everything put has been worked on.
+    Outcome end() {
+        {
+            const std::lock_guard lock(mutex_);
+            ended_ = true;
+            some_.notify_one();
+        }
+        if (thread_.joinable()) thread_.join();
+        return outcome_;
+    }
+
+private:
+    struct Picture {
+        av::Frame frame;
+        std::int64_t pts;
+        std::size_t number;
+    };
+
+    void run() {
+        for (;;) {
+            std::unique_lock lock(mutex_);
+            some_.wait(lock, [&] { return !waiting_.empty() || ended_; });
+            if (waiting_.empty()) return;
+            const Picture picture = std::move(waiting_.front());
+            waiting_.pop_front();
+            room_.notify_one();
+            lock.unlock();
+            Outcome done = picture.frame ? work_(*picture.frame, picture.pts, picture.number) : Outcome{};
+            if (done) continue;
+            lock.lock();
+            outcome_ = std::move(done);
+            waiting_.clear();
+            room_.notify_all();
+            return;
+        }
+    }
+
+    Work work_;
+    std::mutex mutex_;
+    std::condition_variable room_;
+    std::condition_variable some_;
+    std::deque<Picture> waiting_;
+    Outcome outcome_;
+    bool ended_ = false;
+    std::thread thread_;
+};
 
 class Pass {
 public:
@@ -114,6 +206,7 @@ public:
         if (r != AVERROR_EOF) index_.remarks.push_back(fmt::format("The recording is damaged after {} and was read up to there.", core::clock_text(index_.times.empty() ? FrameTime{} : index_.times.back(), false)));
         if (auto fed = feed_video(nullptr); !fed) return abandon(fed.error());
         if (sound_ != nullptr) feed_sound(nullptr);
+        if (auto done = pictures_->end(); !done) return abandon(done.error());
         if (index_.times.empty()) return abandon({ErrorCode::BadInput, fmt::format("{} has no picture that can be decoded; copy it from the camera again.", recording_), recording_});
         if (auto done = finish(); !done) return abandon(done.error());
         return std::move(index_);
@@ -154,7 +247,7 @@ private:
     Outcome open_outputs() {
         const double shape = static_cast<double>(index_.height) / index_.width;
         const int width = std::min(kProxyWidth, even(index_.width));
-        auto proxy = JpegEncoder::make(width, even(width * shape), video_->time_base, 5);
+        auto proxy = JpegEncoder::make(width, even(width * shape), video_->time_base, 8);
         auto thumb = JpegEncoder::make(kThumbWidth, even(kThumbWidth * shape), video_->time_base, 4);
         if (!proxy || !thumb) return tl::make_unexpected((proxy ? thumb : proxy).error());
         proxy_encoder_ = std::move(*proxy);
@@ -170,6 +263,7 @@ private:
         if (const int r = avformat_write_header(raw, nullptr); r < 0) return write_trouble(path, AVUNERROR(r));
         thumbs_.open(temporary(kThumbnailFile), std::ios::binary | std::ios::trunc);
         if (!thumbs_) return write_trouble(temporary(kThumbnailFile), errno);
+        pictures_ = std::make_unique<PictureThread>([this](const AVFrame& frame, std::int64_t pts, std::size_t number) { return work_on(frame, pts, number); });
         return {};
     }
 
@@ -199,6 +293,17 @@ private:
         last_pts_ = pts;
         const std::size_t number = index_.times.size();
         index_.times.push_back(time);
+        if (auto put = pictures_->put(frame, pts, number); !put) return put;
+        if (progress_ && number % 8 == 0) {
+            const double done = duration_ > 0 ? (time.seconds() - index_.start().seconds()) / duration_ : 0;
+            if (!progress_(std::clamp(done, 0.0, 1.0))) return fail(ErrorCode::Cancelled, "The import was stopped; nothing of it is kept.");
+        }
+        return {};
+    }
+
+    /// Proxy, thumbnail and measures of one picture; on the second thread.
+    Outcome work_on(const AVFrame& frame, std::int64_t pts, std::size_t number) {
+        const FrameTime time = av::time_of(pts, video_->time_base);
         AVPacket* encoded = proxy_encoder_.encode(frame, pts);
         if (encoded != nullptr) {
             encoded->stream_index = 0;
@@ -216,17 +321,13 @@ private:
         }
         if (number == 0 || time.seconds() - last_measure_ >= kMeasureEvery) {
             last_measure_ = time.seconds();
-            measure(number);
-        }
-        if (progress_ && number % 8 == 0) {
-            const double done = duration_ > 0 ? (time.seconds() - index_.start().seconds()) / duration_ : 0;
-            if (!progress_(std::clamp(done, 0.0, 1.0))) return fail(ErrorCode::Cancelled, "The import was stopped; nothing of it is kept.");
+            measure(number, time);
         }
         return {};
     }
 
     /// Sharpness and light on the luma of the scaled picture, and whether the shot changed since the last sample.
-    void measure(std::size_t number) {
+    void measure(std::size_t number, const FrameTime& time) {
         const AVFrame& s = proxy_encoder_.scaled();
         const cv::Mat luma(s.height, s.width, CV_8UC1, s.data[0], static_cast<std::size_t>(s.linesize[0]));
         cv::Mat small;
@@ -239,7 +340,7 @@ private:
         index_.samples.push_back({number, deviation[0] * deviation[0], cv::mean(small)[0]});
         cv::Mat coarse;
         cv::resize(small, coarse, {32, 18}, 0, 0, cv::INTER_AREA);
-        if (!last_coarse_.empty() && cv::norm(coarse, last_coarse_, cv::NORM_L1) / (32.0 * 18.0) > 32) index_.shots.push_back(index_.times[number]);
+        if (!last_coarse_.empty() && cv::norm(coarse, last_coarse_, cv::NORM_L1) / (32.0 * 18.0) > 32) index_.shots.push_back(time);
         last_coarse_ = coarse;
     }
 
@@ -308,6 +409,7 @@ private:
     }
 
     tl::unexpected<core::Error> abandon(core::Error error) {
+        if (pictures_) pictures_->end();
         proxy_.reset();
         thumbs_.close();
         for (const char* name : {kProxyFile, kThumbnailFile, kIndexFile}) {
@@ -343,6 +445,7 @@ private:
     cv::Mat last_coarse_;
     int broken_ = 0;
     bool size_changes_ = false;
+    std::unique_ptr<PictureThread> pictures_;  // last, so that it ends before what it works with goes
 };
 
 }  // namespace
