@@ -53,6 +53,7 @@ inline Step random_step(const Procedure& p) {
         s.actions.push_back({"tighten", {existing<ItemId>(p.items)}, existing<FigureId>(p.figures)});
         s.plates.push_back({PlateId("p" + std::to_string(pick(0, 9))), existing<RecordingId>(p.recordings), FrameTime(pick(0, 99), 12), words(), {{existing<ItemId>(p.items), {pick(0, 10000), pick(0, 10000)}, {pick(0, 10000), pick(0, 10000)}}}});
     }
+    s.drafted = pick(0, 2) == 1;
     if (!p.recordings.empty() && pick(0, 2) == 1) {
         const int from = pick(0, 500);
         s.takes.push_back({existing<RecordingId>(p.recordings), FrameTime(from, 12), FrameTime(from + pick(1, 40), 12)});

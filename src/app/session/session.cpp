@@ -19,6 +19,7 @@ bool Session::open_guide(const store::GuideId& id) {
     }
     guide_ = id;
     procedure_ = std::move(*p);
+    for (auto& [recording, r] : loaded_) follow_corrections(r);
     step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
     undo_.clear();
     redo_.clear();
@@ -46,6 +47,7 @@ bool Session::commit(const core::Change& change, core::Procedure after) {
         return false;
     }
     procedure_ = std::move(after);
+    for (auto& [id, r] : loaded_) follow_corrections(r);
     if (procedure_.find(step_) == nullptr) step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
     saved_text_ = tr("saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
     return true;
@@ -121,10 +123,21 @@ std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& 
     }
     r.entry = std::move(*entry);
     r.index = std::move(*index);
-    r.narration = std::move(*narration);
+    r.heard = std::move(*narration);
+    r.narration = r.heard;
     r.marks = core::read_marks(r.narration);
+    follow_corrections(r);
     r.folder = text(library_->recording_folder(id));
     return r;
+}
+
+void Session::follow_corrections(LoadedRecording& r) const {
+    const auto* use = procedure_.find(r.entry.id);
+    auto now = use == nullptr ? std::vector<core::Correction>{} : use->corrections;
+    if (now == r.corrections) return;
+    r.corrections = std::move(now);
+    r.narration = core::corrected(r.heard, r.corrections);
+    r.marks = core::read_marks(r.narration);
 }
 
 const LoadedRecording* Session::recording(const core::RecordingId& id) {

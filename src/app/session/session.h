@@ -20,7 +20,9 @@ namespace anagraph::app {
 struct LoadedRecording {
     store::RecordingEntry entry;
     media::RecordingIndex index;
-    std::vector<core::Segment> narration;
+    std::vector<core::Segment> heard;           // as the recogniser wrote it
+    std::vector<core::Segment> narration;       // with the author's corrections
+    std::vector<core::Correction> corrections;  // those in `narration`
     std::vector<core::Mark> marks;
     QString folder;
 };
@@ -81,6 +83,8 @@ signals:
 
 private:
     std::optional<LoadedRecording> read_recording(const core::RecordingId& id);
+    /// Reads a narration again after its corrections changed.
+    void follow_corrections(LoadedRecording& r) const;
     bool commit(const core::Change& change, core::Procedure after);
 
     std::unique_ptr<store::Library> library_;

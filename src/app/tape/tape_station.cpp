@@ -1,6 +1,7 @@
 #include "app/tape/tape_station.h"
 
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QScrollBar>
 #include <QShortcut>
 #include <QVBoxLayout>
@@ -9,7 +10,9 @@
 
 #include "app/tape/heard_panel.h"
 #include "app/theme/theme.h"
+#include "core/procedure/draft.h"
 #include "core/procedure/logging.h"
+#include "core/procedure/takes.h"
 
 namespace anagraph::app {
 
@@ -82,6 +85,10 @@ void TapeStation::build() {
     key(Qt::Key_Left, [this] { film_->step_frames(-1); });
     key(Qt::Key_Down, [this] { step_lines(1); });
     key(Qt::Key_Up, [this] { step_lines(-1); });
+    key(Qt::SHIFT | Qt::Key_Right, [this] { nudge_by_frames(1); });
+    key(Qt::SHIFT | Qt::Key_Left, [this] { nudge_by_frames(-1); });
+    key(Qt::SHIFT | Qt::Key_Down, [this] { nudge_by_lines(1); });
+    key(Qt::SHIFT | Qt::Key_Up, [this] { nudge_by_lines(-1); });
     key(Qt::Key_Plus, [this] { tape_->set_zoom(tape_->zoom() * 1.25); follow(); });
     key(Qt::Key_Minus, [this] { tape_->set_zoom(tape_->zoom() / 1.25); follow(); });
     key(Qt::Key_PageDown, [this] { if (recordings_->currentIndex() + 1 < recordings_->count()) open_recording(core::RecordingId(recordings_->itemData(recordings_->currentIndex() + 1).toString().toStdString())); });
@@ -95,7 +102,7 @@ QWidget* TapeStation::build_transport() {
     row->setSpacing(8);
     play_ = new KeyButton(tr("Play"), Qt::Key_Space, this);
     slow_ = new KeyButton(tr("Slow"), Qt::Key_S, this);
-    auto* frame = second(tr("Frame ← →    Line ↑ ↓    Zoom + −"), bar);
+    auto* frame = second(tr("Frame ← →   Line ↑ ↓   Zoom + −"), bar);
     frame->setWordWrap(false);
     row->addWidget(play_);
     row->addWidget(slow_);
@@ -126,9 +133,11 @@ QWidget* TapeStation::build_step_panel() {
     heading_->setAccessibleName(tr("Heading of the step"));
     span_ = second(QString(), card);
     span_->setWordWrap(false);
+    confirm_ = new KeyButton(tr("Confirm"), Qt::Key_Return, this, true);
     head->addWidget(number_);
     head->addWidget(heading_, 1);
     head->addWidget(span_);
+    head->addWidget(confirm_);
     down->addLayout(head);
     heard_ = new HeardPanel(session_, card);
     down->addWidget(heard_, 1);
@@ -144,6 +153,37 @@ QWidget* TapeStation::build_step_panel() {
     for (auto* b : {open, close_, take, caution, picture_, clip_, aside}) buttons->addWidget(b);
     buttons->addStretch(1);
     down->addLayout(buttons);
+    auto* more = new QHBoxLayout;
+    more->setSpacing(4);
+    split_ = new KeyButton(tr("Split"), Qt::Key_Slash, this);
+    join_ = new KeyButton(tr("Join"), Qt::Key_J, this);
+    auto* draft = new KeyButton(tr("Draft"), Qt::Key_D, this);
+    auto* missing = new KeyButton(tr("Missing"), Qt::Key_N, this);
+    auto* look_up = new KeyButton(tr("Look up"), Qt::Key_L, this);
+    auto* note = new KeyButton(tr("Note"), Qt::Key_T, this);
+    auto* correct = new KeyButton(tr("Edit"), Qt::Key_E, this);
+    auto* talk = new KeyButton(tr("Talk"), Qt::Key_K, this);
+    for (auto* b : {split_, join_, draft, missing, look_up, note, correct, talk}) more->addWidget(b);
+    more->addStretch(1);
+    down->addLayout(more);
+    split_->setToolTip(tr("Divide the step at this frame (/)"));
+    join_->setToolTip(tr("Join the step with the next one (J)"));
+    draft->setToolTip(tr("Draft steps from what was said, where none is bracketed (D)"));
+    confirm_->setToolTip(tr("Confirm the drafted step and go to the next one (Enter)"));
+    missing->setToolTip(tr("Note what is missing on the film here, for the reshoot list (N)"));
+    look_up->setToolTip(tr("Note what has to be looked up (L)"));
+    note->setToolTip(tr("Note something for yourself at this moment (T)"));
+    correct->setToolTip(tr("Put the words of this line right; the recogniser's words are kept (E)"));
+    talk->setToolTip(tr("Drop this line as talk; its marks count no longer (K)"));
+    connect(split_, &QPushButton::clicked, this, &TapeStation::split_here);
+    connect(join_, &QPushButton::clicked, this, &TapeStation::join_next);
+    connect(draft, &QPushButton::clicked, this, &TapeStation::draft);
+    connect(confirm_, &QPushButton::clicked, this, &TapeStation::confirm_and_go_on);
+    connect(missing, &QPushButton::clicked, this, [this] { note_here(core::NoteKind::NotFilmed, tr("Not filmed"), tr("What is missing here and has to be filmed again?")); });
+    connect(look_up, &QPushButton::clicked, this, [this] { note_here(core::NoteKind::LookUp, tr("Look up"), tr("What has to be looked up?")); });
+    connect(note, &QPushButton::clicked, this, [this] { note_here(core::NoteKind::Note, tr("Note"), tr("For yourself, at this moment:")); });
+    connect(correct, &QPushButton::clicked, this, &TapeStation::correct_line);
+    connect(talk, &QPushButton::clicked, this, &TapeStation::drop_line);
     open->setToolTip(tr("Open a step at this frame ([)"));
     close_->setToolTip(tr("Close the step at this frame (])"));
     take->setToolTip(tr("Take the figure said in this line into the step (F)"));
@@ -275,10 +315,15 @@ void TapeStation::refresh() {
     picture_->setEnabled(step != nullptr);
     clip_->setEnabled(step != nullptr);
     clip_->set_words(step != nullptr && step->clip ? tr("No clip") : tr("Clip"));
+    split_->setEnabled(step != nullptr);
+    join_->setEnabled(step != nullptr && steps.back().id != step->id);
+    const bool drafts = std::any_of(steps.begin(), steps.end(), [](const core::Step& s) { return s.drafted; });
+    confirm_->setVisible(drafts);
+    confirm_->set_words(step != nullptr && step->drafted ? tr("Confirm") : tr("Next draft"));
     std::vector<const core::Mark*> marks;
     if (recording() != nullptr) {
         for (const auto& m : recording()->marks)
-            if (step != nullptr && !(m.at < step->takes.front().from) && m.at < step->takes.front().to) marks.push_back(&m);
+            if (step != nullptr && core::said_between(m, step->takes.front().from, step->takes.front().to)) marks.push_back(&m);
         if (step == nullptr) marks = marks_here();
     }
     heard_->show_step(step, recording(), std::move(marks));
@@ -384,6 +429,114 @@ void TapeStation::rename_step() {
     core::Step s = *step;
     s.heading = heading_->text().trimmed().toStdString();
     session_.perform(core::Change{"write a heading", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+}
+
+bool TapeStation::did(const core::Result<core::Change>& change, const QString& sentence) {
+    if (!session_.perform(change)) return false;
+    if (!sentence.isEmpty()) session_.tell(sentence);
+    return true;
+}
+
+void TapeStation::split_here() {
+    const auto* step = step_in_hand();
+    if (step == nullptr) return;
+    if (did(core::split_step(session_.procedure(), step->id, recording()->entry.id, film_->time()), QString())) follow();
+}
+
+void TapeStation::join_next() {
+    if (const auto* step = step_in_hand()) did(core::merge_with_next(session_.procedure(), step->id), QString());
+}
+
+void TapeStation::nudge_edge(const core::FrameTime& to) {
+    const auto* step = step_in_hand();
+    if (step == nullptr) return;
+    const auto edge = core::nearer_edge(*step, recording()->entry.id, film_->time());
+    session_.perform(core::move_edge(session_.procedure(), step->id, recording()->entry.id, edge, to));
+}
+
+void TapeStation::nudge_by_frames(int by) {
+    const auto* step = step_in_hand();
+    if (step == nullptr) return;
+    const auto edge = core::nearer_edge(*step, recording()->entry.id, film_->time());
+    for (const auto& t : step->takes)
+        if (t.recording == recording()->entry.id) {
+            const auto& times = recording()->index.times;
+            const auto at = std::lower_bound(times.begin(), times.end(), edge == core::Edge::Begin ? t.from : t.to) - times.begin();
+            const auto to = std::clamp<std::ptrdiff_t>(at + by, 0, static_cast<std::ptrdiff_t>(times.size()));
+            nudge_edge(to == static_cast<std::ptrdiff_t>(times.size()) ? recording()->index.end : times[static_cast<std::size_t>(to)]);
+            return;
+        }
+}
+
+void TapeStation::nudge_by_lines(int by) {
+    const auto* step = step_in_hand();
+    if (step == nullptr) return;
+    const auto edge = core::nearer_edge(*step, recording()->entry.id, film_->time());
+    const auto& index = recording()->index;
+    // where the lines begin on the film, from the edge on
+    std::optional<core::FrameTime> to;
+    for (const auto& t : step->takes) {
+        if (t.recording != recording()->entry.id) continue;
+        const auto at = edge == core::Edge::Begin ? t.from : t.to;
+        for (const auto& line : recording()->narration) {
+            const auto begins = index.times[index.frame_from(line.start)];
+            if (by < 0 && begins < at) to = begins;
+            if (by > 0 && at < begins && !to) to = begins;
+        }
+        if (by > 0 && !to) to = index.end;
+        break;
+    }
+    if (to) nudge_edge(*to);
+}
+
+void TapeStation::draft() {
+    if (recording() == nullptr) return;
+    const auto before = session_.procedure().steps.size();
+    const auto frame_from = [index = &recording()->index](const core::FrameTime& at) { return index->times[index->frame_from(at)]; };
+    if (!session_.perform(core::draft_steps(session_.procedure(), recording()->entry.id, recording()->narration, recording()->marks, recording()->index.end, frame_from))) return;
+    const auto made = static_cast<qsizetype>(session_.procedure().steps.size() - before);
+    session_.tell(theme::counted(made, tr("1 step was drafted from what was said. Enter confirms it."), tr("%1 steps were drafted from what was said. Enter confirms one and goes to the next.")));
+    follow();
+}
+
+void TapeStation::confirm_and_go_on() {
+    if (const auto* step = step_in_hand(); step != nullptr && step->drafted && !session_.perform(core::confirm_step(session_.procedure(), step->id))) return;
+    for (const auto& s : session_.procedure().steps)
+        if (s.drafted && !s.takes.empty()) {
+            show_moment(s.takes.front().recording, s.takes.front().from, false);
+            return;
+        }
+    session_.tell(tr("Every drafted step is confirmed."));
+}
+
+void TapeStation::note_here(core::NoteKind kind, const QString& title, const QString& question) {
+    if (recording() == nullptr) return;
+    film_->pause();
+    const auto at = film_->time();
+    bool kept = false;
+    const QString words = QInputDialog::getText(this, title, question, QLineEdit::Normal, QString(), &kept).trimmed();
+    if (kept) session_.perform(core::add_note(session_.procedure(), recording()->entry.id, {kind, at, words.toStdString()}));
+    setFocus();
+}
+
+void TapeStation::drop_line() {
+    if (recording() == nullptr) return;
+    if (const auto line = tape_->line_at(film_->time())) session_.perform(core::add_note(session_.procedure(), recording()->entry.id, {core::NoteKind::DropAsTalk, recording()->narration[*line].start, ""}));
+}
+
+void TapeStation::correct_line() {
+    if (recording() == nullptr) return;
+    const auto line = tape_->line_at(film_->time());
+    if (!line) {
+        session_.tell(tr("Nothing is said at this moment."));
+        return;
+    }
+    film_->pause();
+    const core::Segment heard = recording()->heard[*line];
+    bool kept = false;
+    const QString words = QInputDialog::getText(this, tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), QLineEdit::Normal, text(recording()->narration[*line].text), &kept).trimmed();
+    if (kept) session_.perform(core::correct_line(session_.procedure(), recording()->entry.id, heard, words.toStdString()));
+    setFocus();
 }
 
 }  // namespace anagraph::app

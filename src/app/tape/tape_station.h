@@ -51,6 +51,18 @@ private:
     void keep_picture();
     void keep_clip();
     void rename_step();
+    void split_here();
+    void join_next();
+    void nudge_edge(const core::FrameTime& to);
+    void nudge_by_frames(int by);
+    void nudge_by_lines(int by);
+    void draft();
+    void confirm_and_go_on();
+    void note_here(core::NoteKind kind, const QString& title, const QString& question);
+    void drop_line();
+    void correct_line();
+    /// Does an offer and says in the notice what it did.
+    bool did(const core::Result<core::Change>& change, const QString& sentence);
     const core::Step* step_in_hand() const;
     std::vector<const core::Mark*> marks_here() const;
 
@@ -69,6 +81,9 @@ private:
     KeyButton* close_ = nullptr;
     KeyButton* picture_ = nullptr;
     KeyButton* clip_ = nullptr;
+    KeyButton* split_ = nullptr;
+    KeyButton* join_ = nullptr;
+    KeyButton* confirm_ = nullptr;
     std::optional<core::FrameTime> opened_;
 };
 

@@ -37,6 +37,20 @@ QString tag_words(const core::Mark& m) {
     return {};
 }
 
+QString note_words(const core::Note& note) {
+    switch (note.kind) {
+        case core::NoteKind::Note:
+            return QObject::tr("note");
+        case core::NoteKind::NotFilmed:
+            return QObject::tr("not filmed");
+        case core::NoteKind::LookUp:
+            return QObject::tr("look up");
+        case core::NoteKind::DropAsTalk:
+            return QObject::tr("talk");
+    }
+    return {};
+}
+
 }  // namespace
 
 TapeView::TapeView(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
@@ -183,6 +197,20 @@ void TapeView::paint_line(QPainter& p, const TapeLine& line) const {
     }
 }
 
+QRectF TapeView::note_box(const core::Note& note) const {
+    const QFontMetricsF metrics(theme::font("small"));
+    return {layout_.columns.pictures + 2, y_of(note.at) + 2, metrics.horizontalAdvance(note_words(note)) + 12, metrics.height() + 3};
+}
+
+void TapeView::paint_note(QPainter& p, const core::Note& note) const {
+    p.setPen(QPen(colour("seen"), 1.2));
+    p.setBrush(colour("sheet"));
+    p.setFont(theme::font("small"));
+    const QRectF box = note_box(note);
+    p.drawRoundedRect(box, 2, 2);
+    p.drawText(box, Qt::AlignCenter, note_words(note));
+}
+
 void TapeView::paintEvent(QPaintEvent* event) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
@@ -212,7 +240,10 @@ void TapeView::paintEvent(QPaintEvent* event) {
     for (const auto& b : layout_.brackets) {
         if (!visible(b.box)) continue;
         const bool now = b.step == session_.step();
-        p.setPen(QPen(now ? colour("accent") : colour("ink"), now ? 3.2 : 1.8));
+        const auto* step = session_.procedure().find(b.step);
+        QPen pen(now ? colour("accent") : colour("ink"), now ? 3.2 : 1.8);
+        if (step != nullptr && step->drafted) pen.setDashPattern({2, 2});  // drafted: nobody has confirmed it
+        p.setPen(pen);
         const double x = b.box.left() + 6;
         p.drawPolyline(QPolygonF({QPointF(x + 8, b.box.top() + 2), QPointF(x, b.box.top() + 2), QPointF(x, b.box.bottom() - 2), QPointF(x + 8, b.box.bottom() - 2)}));
         p.setFont(theme::font("title", now));
@@ -226,6 +257,8 @@ void TapeView::paintEvent(QPaintEvent* event) {
     }
     for (const auto& line : layout_.lines)
         if (visible(line.box)) paint_line(p, line);
+    if (const auto* use = session_.procedure().find(recording_->entry.id))
+        for (const auto& note : use->notes) paint_note(p, note);
 
     const double y = y_of(moment_);
     p.setPen(QPen(colour("accent"), 1.4));
@@ -254,10 +287,17 @@ void TapeView::mousePressEvent(QMouseEvent* event) {
 bool TapeView::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip && recording_ != nullptr) {
         const auto* help = static_cast<QHelpEvent*>(event);
+        if (const auto* use = session_.procedure().find(recording_->entry.id))
+            for (const auto& note : use->notes)
+                if (note_box(note).contains(help->pos())) {
+                    QToolTip::showText(help->globalPos(), note_words(note) + (note.text.empty() ? QString() : QStringLiteral(": ") + text(note.text)), this);
+                    return true;
+                }
         for (const auto& line : layout_.lines) {
             if (!line.box.contains(help->pos())) continue;
             QStringList why;
             for (const std::size_t k : line.marks) why << tag_words(recording_->marks[k]) + QStringLiteral(": ") + text(recording_->marks[k].because);
+            if (const auto& heard = recording_->heard[line.segment].text; heard != recording_->narration[line.segment].text) why << tr("the recogniser heard: %1").arg(text(heard));
             if (line.talk) why << tr("talk: nothing about the machine is said here");
             QToolTip::showText(help->globalPos(), why.join(QLatin1Char('\n')), this);
             return true;

@@ -45,6 +45,8 @@ private:
     void lay_out();
     void paint_sound(QPainter& p, const QRectF& clip) const;
     void paint_line(QPainter& p, const TapeLine& line) const;
+    QRectF note_box(const core::Note& note) const;
+    void paint_note(QPainter& p, const core::Note& note) const;
     QRectF paint_tag(QPainter& p, const QPointF& right_top, const core::Mark& mark) const;
     const QPixmap& thumbnail(std::size_t i);
     TapeInput input() const;

@@ -191,6 +191,8 @@ void MainWindow::show_help() {
         "<h2>From a recording to a guide</h2>"
         "<p><b>Shelf</b> (Ctrl+6): bring a recording in (Ctrl+O, or drop it), open a guide (Enter) or begin one (Ctrl+N).</p>"
         "<p><b>Tape</b> (Ctrl+1): Space plays, S plays slowly, ← → go by frame, ↑ ↓ by line of narration, + − zoom, Page Up/Down change the recording. "
+        "D drafts steps from what was said, Enter confirms a draft and goes to the next; / divides a step, J joins it with the next, Shift with the arrows moves its nearer edge. "
+        "N notes what was not filmed, L what to look up, T a note; E puts the words of a line right, K drops it as talk. "
         "[ opens a step, ] closes it. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside.</p>"
         "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. "
         "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"

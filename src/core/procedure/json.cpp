@@ -24,7 +24,9 @@ json js(const FigureValue& v) { return {{"low", v.low}, {"high", v.high}, {"unit
 template <class T>
 json js(const std::vector<T>& list);
 json js(const RecordingUse::Dismissed& d) { return {{"at", js(d.at)}, {"what", d.what}}; }
-json js(const RecordingUse& r) { return {{"id", js(r.id)}, {"title", r.title}, {"dismissed", js(r.dismissed)}}; }
+json js(const Note& n) { return {{"kind", name_of(n.kind)}, {"at", js(n.at)}, {"text", n.text}}; }
+json js(const Correction& c) { return {{"at", js(c.at)}, {"text", c.text}}; }
+json js(const RecordingUse& r) { return {{"id", js(r.id)}, {"title", r.title}, {"dismissed", js(r.dismissed)}, {"notes", js(r.notes)}, {"corrections", js(r.corrections)}}; }
 json js(const Item& i) { return {{"id", js(i.id)}, {"kind", name_of(i.kind)}, {"name", i.name}, {"spec", i.spec}, {"number", i.number}}; }
 json js(const Source& s) { return {{"id", js(s.id)}, {"kind", name_of(s.kind)}, {"title", s.title}, {"edition", s.edition}}; }
 json js(const Claim& c) { return {{"recording", js(c.recording)}, {"at", js(c.at)}, {"words", c.words}, {"value", js(c.value)}}; }
@@ -40,7 +42,7 @@ json js(const Place& p) { return json::array({p.x, p.y}); }
 json js(const Callout& c) { return {{"item", js(c.item)}, {"target", js(c.target)}, {"label", js(c.label)}}; }
 json js(const Plate& p) { return {{"id", js(p.id)}, {"recording", js(p.recording)}, {"at", js(p.at)}, {"caption", p.caption}, {"callouts", js(p.callouts)}}; }
 json js(const Step& s) {
-    return {{"id", js(s.id)}, {"heading", s.heading}, {"lines", js(s.lines)}, {"cautions", js(s.cautions)}, {"actions", js(s.actions)}, {"checks", js(s.checks)}, {"heard", js(s.heard)}, {"takes", js(s.takes)}, {"plates", js(s.plates)}, {"clip", s.clip ? js(*s.clip) : json(nullptr)}};
+    return {{"id", js(s.id)}, {"heading", s.heading}, {"lines", js(s.lines)}, {"cautions", js(s.cautions)}, {"actions", js(s.actions)}, {"checks", js(s.checks)}, {"heard", js(s.heard)}, {"takes", js(s.takes)}, {"plates", js(s.plates)}, {"clip", s.clip ? js(*s.clip) : json(nullptr)}, {"drafted", s.drafted}};
 }
 json js(const Header& h) { return {{"title", h.title}, {"machine", h.machine}, {"number", h.number}, {"interval", h.interval}, {"variants", js(h.variants)}, {"site_note", h.site_note}}; }
 template <class T>
@@ -74,6 +76,7 @@ void rd(const json& j, FrameTime& out) {
     out = *t;
 }
 void rd(const json& j, FigureValue& v);
+void rd(const json& j, bool& out);
 void rd(const json& j, Place& p);
 void rd(const json& j, Header& h);
 template <class T>
@@ -81,6 +84,15 @@ void rd(const json& j, std::vector<T>& out);
 template <class T>
 void get(const json& j, const char* name, T& out) {
     rd(field(j, name), out);
+}
+/// A field that guides of before did not have; it keeps its default then.
+template <class T>
+void get_if(const json& j, const char* name, T& out) {
+    if (j.is_object() && j.contains(name)) rd(j.at(name), out);
+}
+void rd(const json& j, bool& out) {
+    if (!j.is_boolean()) throw Wrong{fmt::format("true or false was expected where {} stands", j.dump().substr(0, 40))};
+    out = j.get<bool>();
 }
 template <class Enum, class Find>
 void get_name(const json& j, const char* name, Enum& out, Find&& find) {
@@ -99,10 +111,21 @@ void rd(const json& j, RecordingUse::Dismissed& d) {
     get(j, "at", d.at);
     get(j, "what", d.what);
 }
+void rd(const json& j, Note& n) {
+    get_name(j, "kind", n.kind, note_kind);
+    get(j, "at", n.at);
+    get(j, "text", n.text);
+}
+void rd(const json& j, Correction& c) {
+    get(j, "at", c.at);
+    get(j, "text", c.text);
+}
 void rd(const json& j, RecordingUse& r) {
     get(j, "id", r.id);
     get(j, "title", r.title);
     get(j, "dismissed", r.dismissed);
+    get_if(j, "notes", r.notes);
+    get_if(j, "corrections", r.corrections);
 }
 void rd(const json& j, Item& i) {
     get(j, "id", i.id);
@@ -185,6 +208,7 @@ void rd(const json& j, Step& s) {
     get(j, "takes", s.takes);
     get(j, "plates", s.plates);
     if (const json& clip = field(j, "clip"); !clip.is_null()) rd(clip, s.clip.emplace());
+    get_if(j, "drafted", s.drafted);
 }
 void rd(const json& j, Header& h) {
     get(j, "title", h.title);

@@ -59,6 +59,11 @@ std::pair<std::size_t, FrameTime> tape_place(const Procedure& p, const Recording
     return {static_cast<std::size_t>(it - p.recordings.begin()), at};
 }
 
+RecordingUse use_of(const Procedure& p, const RecordingId& recording) {
+    const RecordingUse* known = p.find(recording);
+    return known == nullptr ? RecordingUse{recording, "", {}} : *known;
+}
+
 Result<Change> tried(const Procedure& p, Change change) {
     if (auto after = core::apply(p, change); !after) return tl::make_unexpected(after.error());
     return change;
@@ -73,13 +78,18 @@ const Step* step_at(const Procedure& p, const RecordingId& recording, const Fram
     return nullptr;
 }
 
+bool said_between(const Mark& mark, const FrameTime& from, const FrameTime& to) {
+    constexpr double kFrame = 0.2;  // s: the longest a frame lasts that is worth stepping by
+    return mark.at.seconds() >= from.seconds() - kFrame && mark.at.seconds() < to.seconds() - kFrame;
+}
+
 Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks) {
     Step s;
     s.takes.push_back({recording, from, to});
     Change change{"bracket a step", {}};
     if (p.find(recording) == nullptr) change.edits.emplace_back(Put<RecordingUse>{{recording, "", {}}, std::nullopt});
     for (const auto& m : marks) {
-        if (m.kind != MarkKind::Step || m.at < from || !(m.at < to) || is_dismissed(p, recording, m)) continue;
+        if (m.kind != MarkKind::Step || !said_between(m, from, to) || is_dismissed(p, recording, m)) continue;
         if (s.heading.empty() && !m.about.empty()) s.heading = sentence_case(fmt::format("{} the {}", m.verb, m.about));
         Action action{m.verb, {}, {}};
         if (const Item* item = m.about.empty() ? nullptr : item_named(p, m.about)) action.items.push_back(item->id);
@@ -149,15 +159,51 @@ Result<Change> take_caution(const Procedure& p, const Mark& m, const StepId& ste
 }
 
 Result<Change> dismiss(const Procedure& p, const RecordingId& recording, const Mark& m) {
-    const RecordingUse* known = p.find(recording);
-    RecordingUse use = known == nullptr ? RecordingUse{recording, "", {}} : *known;
+    RecordingUse use = use_of(p, recording);
     use.dismissed.push_back({m.at, m.words});
     return tried(p, Change{"put a mark aside", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
+Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note) {
+    if (note.kind != NoteKind::DropAsTalk && note.text.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::Refused, "An empty note says nothing; write what is missing or to be looked up.");
+    RecordingUse use = use_of(p, recording);
+    if (std::find(use.notes.begin(), use.notes.end(), note) != use.notes.end()) return fail(ErrorCode::Refused, "This is noted here already.");
+    use.notes.insert(std::upper_bound(use.notes.begin(), use.notes.end(), note, [](const Note& a, const Note& b) { return a.at < b.at; }), note);
+    return tried(p, Change{note.kind == NoteKind::DropAsTalk ? "drop a line as talk" : "note something on the tape", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+}
+
+Result<Change> remove_note(const Procedure& p, const RecordingId& recording, const Note& note) {
+    RecordingUse use = use_of(p, recording);
+    const auto it = std::find(use.notes.begin(), use.notes.end(), note);
+    if (it == use.notes.end()) return fail(ErrorCode::NotFound, "This note is gone already.");
+    use.notes.erase(it);
+    return tried(p, Change{"take a note away", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+}
+
+Result<Change> correct_line(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& text) {
+    if (text.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::Refused, "A line cannot be emptied; drop it as talk if it says nothing.");
+    RecordingUse use = use_of(p, recording);
+    std::erase_if(use.corrections, [&](const Correction& c) { return c.at == heard.start; });
+    if (text != heard.text) {
+        const Correction c{heard.start, text};
+        use.corrections.insert(std::upper_bound(use.corrections.begin(), use.corrections.end(), c, [](const Correction& a, const Correction& b) { return a.at < b.at; }), c);
+    }
+    return tried(p, Change{"correct a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+}
+
+std::vector<Segment> corrected(std::vector<Segment> heard, const std::vector<Correction>& corrections) {
+    for (const auto& c : corrections) {
+        const auto it = std::lower_bound(heard.begin(), heard.end(), c.at, [](const Segment& s, const FrameTime& at) { return s.start < at; });
+        if (it != heard.end() && it->start == c.at) it->text = c.text;
+    }
+    return heard;
+}
+
 bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& m) {
     const RecordingUse* use = p.find(recording);
-    return use != nullptr && std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && d.what == m.words; });
+    if (use == nullptr) return false;
+    if (std::any_of(use->notes.begin(), use->notes.end(), [&](const Note& n) { return n.kind == NoteKind::DropAsTalk && n.at == m.at; })) return true;
+    return std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && d.what == m.words; });
 }
 
 const Figure* taken_as(const Procedure& p, const RecordingId& recording, const Mark& m) {

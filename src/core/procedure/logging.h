@@ -10,6 +10,10 @@ namespace anagraph::core {
 /// actions come from what was heard in the stretch. Errors: Refused when the stretch is empty or overlaps another step.
 Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks);
 
+/// Whether a mark is said in the stretch [from, to). A stretch begins at the first frame of its first line, which is shown
+/// up to a frame (here 0.2 s) after the line's own start.
+bool said_between(const Mark& mark, const FrameTime& from, const FrameTime& to);
+
 /// Takes a heard figure into a step: joins the figure about the same item and kind that it agrees or competes with, or
 /// makes a new one; makes the item when the guide has none of that name.
 Result<Change> take_figure(const Procedure& p, const RecordingId& recording, const Mark& mark, const StepId& step);
@@ -23,6 +27,16 @@ Result<Change> dismiss(const Procedure& p, const RecordingId& recording, const M
 bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& mark);
 /// The figure that holds this mark as a claim, or null when it was not taken.
 const Figure* taken_as(const Procedure& p, const RecordingId& recording, const Mark& mark);
+
+/// Notes something at a moment: for the author, not filmed, to be looked up, or that the line is nothing but talk.
+/// Errors: Refused for an empty text where the kind needs one, and for the same note twice.
+Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note);
+Result<Change> remove_note(const Procedure& p, const RecordingId& recording, const Note& note);
+
+/// Puts the words of a line right; the words of the recogniser take the correction out again. Errors: Refused when empty.
+Result<Change> correct_line(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& text);
+/// The narration with the author's corrections.
+std::vector<Segment> corrected(std::vector<Segment> heard, const std::vector<Correction>& corrections);
 
 /// Marks still to be decided on: figures neither taken nor dismissed, slips and unseen moments not dismissed.
 std::vector<const Mark*> open_marks(const Procedure& p, const RecordingId& recording, const std::vector<Mark>& marks);

@@ -22,7 +22,8 @@ struct OpenPoint {
     bool stops_issue = false;  // an edition cannot go out with it
 };
 
-/// Open points of figures, sheet and plates; those of the tape need its narration and are found by the tape itself.
+/// Open points of figures, sheet and plates, and drafts to be confirmed on the tape; its open marks need the narration and
+/// are found by logging.h.
 std::vector<OpenPoint> open_points(const Procedure& p);
 
 /// Why an edition cannot be issued now, a sentence each; empty when it can. Open and disputed figures do not stop it:

@@ -43,6 +43,25 @@ std::string_view name_of(ItemKind kind) { return name_in(kItemKinds, kind); }
 std::optional<ItemKind> item_kind(std::string_view name) { return value_in(kItemKinds, name); }
 std::string_view name_of(SourceKind kind) { return name_in(kSourceKinds, kind); }
 std::optional<SourceKind> source_kind(std::string_view name) { return value_in(kSourceKinds, name); }
+std::string_view name_of(NoteKind kind) {
+    switch (kind) {
+        case NoteKind::Note:
+            return "note";
+        case NoteKind::NotFilmed:
+            return "not_filmed";
+        case NoteKind::LookUp:
+            return "look_up";
+        case NoteKind::DropAsTalk:
+            return "talk";
+    }
+    return "";
+}
+std::optional<NoteKind> note_kind(std::string_view name) {
+    for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk})
+        if (name_of(k) == name) return k;
+    return std::nullopt;
+}
+
 std::string_view name_of(Signal signal) { return name_in(kSignals, signal); }
 std::optional<Signal> signal_of(std::string_view name) { return value_in(kSignals, name); }
 

@@ -61,6 +61,29 @@ struct Source {
     friend bool operator==(const Source&, const Source&) = default;
 };
 
+/// What the author notes at a moment of a recording, beside the steps.
+enum class NoteKind { Note,        // for the author
+                      NotFilmed,   // missing on the recording: `text` says what
+                      LookUp,      // a figure or name to be looked up
+                      DropAsTalk,  // the line is nothing but talk
+};
+std::string_view name_of(NoteKind kind);
+std::optional<NoteKind> note_kind(std::string_view name);
+
+struct Note {
+    NoteKind kind = NoteKind::Note;
+    FrameTime at;
+    std::string text;
+    friend bool operator==(const Note&, const Note&) = default;
+};
+
+/// A line of the narration put right; the recogniser's words stay with the recording.
+struct Correction {
+    FrameTime at;      // start of the segment
+    std::string text;  // what was really said
+    friend bool operator==(const Correction&, const Correction&) = default;
+};
+
 /// A recording the guide draws on, in the order of the job, and the marks on it that the author has put aside.
 struct RecordingUse {
     RecordingId id;
@@ -71,6 +94,8 @@ struct RecordingUse {
         friend bool operator==(const Dismissed&, const Dismissed&) = default;
     };
     std::vector<Dismissed> dismissed;
+    std::vector<Note> notes = {};              // by moment
+    std::vector<Correction> corrections = {};  // by moment
     friend bool operator==(const RecordingUse&, const RecordingUse&) = default;
 };
 
@@ -147,6 +172,7 @@ struct Step {
     std::vector<Take> takes;
     std::vector<Plate> plates;
     std::optional<Take> clip;
+    bool drafted = false;  // made by the program from what was said; no person has confirmed it yet
     friend bool operator==(const Step&, const Step&) = default;
 };
 

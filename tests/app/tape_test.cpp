@@ -1,0 +1,170 @@
+// Logging on the Tape by keys alone: drafting and confirming, dividing, joining and nudging steps, notes and corrections.
+#include <gtest/gtest.h>
+
+#include <QInputDialog>
+#include <QLineEdit>
+
+#include "core/procedure/draft.h"
+#include "core/procedure/logging.h"
+#include "tests/app/window.h"
+#include "tests/demo_copy.h"
+
+using namespace anagraph;
+using namespace anagraph::app;
+using anagraph::testing::Scratch;
+using anagraph::testing::when_asked;
+using anagraph::testing::Window;
+
+namespace {
+
+/// Answers the next question with words.
+void answer_with(const QString& words) {
+    when_asked<QInputDialog>([words](QInputDialog* dialog) {
+        auto* field = dialog->findChild<QLineEdit*>();
+        field->selectAll();
+        QTest::keyClicks(field, words);
+        QTest::keyClick(field, Qt::Key_Return);
+    });
+}
+
+/// A guide on the two demo films in which nothing is logged yet.
+class TapeKeys : public ::testing::Test {
+protected:
+    void SetUp() override {
+        anagraph::testing::copy_demo_library(scratch / "library");
+        w = std::make_unique<Window>(scratch / "library");
+        core::Header header;
+        header.machine = "Perrick PT60";
+        header.title = "100 h service";
+        header.number = "KQ-PT60-100";
+        ASSERT_TRUE((*w)->session().new_guide(header));
+        const auto films = (*w)->session().library().recordings();
+        ASSERT_TRUE(films);
+        for (const auto& film : *films) ASSERT_TRUE((*w)->session().perform(core::Change{"use a recording", {core::Put<core::RecordingUse>{{film.id, film.name, {}}, std::nullopt}}}));
+        (*w)->go(MainWindow::Tape);
+        ASSERT_TRUE(w->settled());
+    }
+    const core::Procedure& guide() { return w->guide(); }
+    TapeStation& tape() { return (*w)->tape(); }
+    const core::RecordingId& film() { return tape().recording()->entry.id; }
+
+    Scratch scratch;
+    std::unique_ptr<Window> w;
+};
+
+}  // namespace
+
+TEST_F(TapeKeys, AWholeFilmIsLoggedInFewPresses) {
+    const int before = w->presses();
+    w->key(Qt::Key_D);
+    ASSERT_GE(guide().steps.size(), 6U);
+    const auto drafted = [&] { return std::count_if(guide().steps.begin(), guide().steps.end(), [](const core::Step& s) { return s.drafted; }); };
+    EXPECT_EQ(drafted(), static_cast<long>(guide().steps.size()));
+    while (drafted() > 0) {
+        w->key(Qt::Key_Return);
+        ASSERT_TRUE(w->settled());
+    }
+    // what is still open is put aside line by line
+    const auto open = [&] { return core::open_marks(guide(), film(), tape().recording()->marks).size(); };
+    for (int guard = 0; open() > 0 && guard < 80; ++guard) {
+        w->key(Qt::Key_F4);
+        ASSERT_TRUE(w->settled());
+        if (tape().recording()->entry.id != film()) break;
+        w->key(Qt::Key_X);
+    }
+    EXPECT_EQ(open(), 0U);
+    const int presses = w->presses() - before;
+    RecordProperty("presses", presses);
+    std::printf("one film of %zu lines logged in %d key presses, %zu steps\n", tape().recording()->narration.size(), presses, guide().steps.size());
+    EXPECT_LT(presses, 60);
+    const auto& times = tape().recording()->index.times;
+    for (const auto& s : guide().steps) EXPECT_TRUE(std::binary_search(times.begin(), times.end(), s.takes.front().from)) << "steps begin at frames";
+    // every figure taken can be heard again at the moment it was said
+    for (const auto& f : guide().figures) EXPECT_FALSE(f.claims.empty());
+}
+
+TEST_F(TapeKeys, ADraftIsUndoneAtOnce) {
+    w->key(Qt::Key_D);
+    ASSERT_FALSE(guide().steps.empty());
+    w->key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(guide().steps.empty());
+    EXPECT_TRUE(guide().figures.empty());
+}
+
+TEST_F(TapeKeys, AStepIsDividedJoinedAndNudged) {
+    w->to_line(5);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketLeft);
+    w->to_line(9);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketRight);
+    ASSERT_EQ(guide().steps.size(), 1U);
+    const auto whole = guide().steps[0].takes.front();
+    w->to_line(7);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_Slash);
+    ASSERT_EQ(guide().steps.size(), 2U);
+    EXPECT_EQ(guide().steps[0].takes.front().to, guide().steps[1].takes.front().from);
+    w->to_line(6);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_J);
+    ASSERT_EQ(guide().steps.size(), 1U);
+    EXPECT_EQ(guide().steps[0].takes.front(), whole);
+    // the head is near the beginning: that edge moves, by a frame and by a line
+    const auto& times = tape().recording()->index.times;
+    w->key(Qt::Key_Left, Qt::ShiftModifier);
+    const auto place = std::lower_bound(times.begin(), times.end(), whole.from);
+    EXPECT_EQ(guide().steps[0].takes.front().from, *(place - 1));
+    w->key(Qt::Key_Right, Qt::ShiftModifier);
+    EXPECT_EQ(guide().steps[0].takes.front().from, whole.from);
+    w->key(Qt::Key_Up, Qt::ShiftModifier);
+    const auto& index = tape().recording()->index;
+    EXPECT_EQ(guide().steps[0].takes.front().from, index.times[index.frame_from(tape().recording()->narration[4].start)]);
+    w->key(Qt::Key_Down, Qt::ShiftModifier);
+    EXPECT_EQ(guide().steps[0].takes.front().from, whole.from);
+}
+
+TEST_F(TapeKeys, WhatIsMissingIsNotedAtItsMoment) {
+    w->to_line(3);
+    ASSERT_TRUE(w->settled());
+    answer_with(QStringLiteral("the thread of the plug from near"));
+    w->key(Qt::Key_N);
+    ASSERT_EQ(guide().find(film())->notes.size(), 1U);
+    const auto& note = guide().find(film())->notes.front();
+    EXPECT_EQ(note.kind, core::NoteKind::NotFilmed);
+    EXPECT_EQ(note.text, "the thread of the plug from near");
+    EXPECT_EQ(note.at, tape().film().time());
+    answer_with(QStringLiteral("torque of the breather"));
+    w->key(Qt::Key_L);
+    EXPECT_EQ(guide().find(film())->notes.size(), 2U);
+    // an empty answer notes nothing and says why
+    answer_with(QString());
+    w->key(Qt::Key_T);
+    EXPECT_EQ(guide().find(film())->notes.size(), 2U);
+    EXPECT_FALSE((*w)->notice().isEmpty());
+}
+
+TEST_F(TapeKeys, ALineIsPutRightAndReadAgain) {
+    w->to_line(2);
+    ASSERT_TRUE(w->settled());
+    const auto heard = tape().recording()->narration[2].text;
+    answer_with(QStringLiteral("tighten the little plug to thirty newton metres"));
+    w->key(Qt::Key_E);
+    EXPECT_EQ(tape().recording()->narration[2].text, "tighten the little plug to thirty newton metres");
+    EXPECT_EQ(tape().recording()->heard[2].text, heard);
+    const auto& marks = tape().recording()->marks;
+    EXPECT_TRUE(std::any_of(marks.begin(), marks.end(), [](const core::Mark& m) { return m.segment == 2 && m.kind == core::MarkKind::Figure && m.value.low == "30"; }));
+    w->key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(tape().recording()->narration[2].text, heard);
+}
+
+TEST_F(TapeKeys, ALineDroppedAsTalkCountsNoLonger) {
+    const auto open = [&] { return core::open_marks(guide(), film(), tape().recording()->marks).size(); };
+    const auto before = open();
+    w->key(Qt::Key_F4);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_K);
+    EXPECT_LT(open(), before);
+    w->key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(open(), before);
+}

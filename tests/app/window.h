@@ -1,0 +1,75 @@
+// The real window in a test: opened on a library, driven by keys as a person would, dialogs answered.
+#pragma once
+
+#include <gtest/gtest.h>
+
+#include <QApplication>
+#include <QTest>
+#include <QTimer>
+#include <functional>
+#include <memory>
+#include <string>
+
+#include "app/tape/tape_station.h"
+#include "app/window/main_window.h"
+
+namespace anagraph::testing {
+
+using app::MainWindow;
+
+/// Does something to the next dialog that opens.
+template <class Dialog>
+void when_asked(std::function<void(Dialog*)> answer) {
+    auto* timer = new QTimer(qApp);
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, answer] {
+        auto* dialog = qobject_cast<Dialog*>(QApplication::activeModalWidget());
+        if (dialog == nullptr) return;
+        timer->deleteLater();
+        answer(dialog);
+    });
+    timer->start(50);
+}
+
+inline QWidget* focus(QWidget& window) {
+    auto* f = QApplication::focusWidget();
+    return f != nullptr ? f : &window;
+}
+
+class Window {
+public:
+    explicit Window(const std::string& library) {
+        auto opened = store::Library::open(library);
+        EXPECT_TRUE(opened) << opened.error().message;
+        w_ = std::make_unique<MainWindow>(std::move(*opened));
+        w_->show();
+        QApplication::setActiveWindow(w_.get());
+        EXPECT_TRUE(QTest::qWaitForWindowExposed(w_.get()));
+    }
+    MainWindow* operator->() { return w_.get(); }
+    MainWindow& operator*() { return *w_; }
+    const core::Procedure& guide() { return w_->session().procedure(); }
+
+    void key(int k, Qt::KeyboardModifiers m = Qt::NoModifier) {
+        ++presses_;
+        if (QApplication::activeWindow() == nullptr) QApplication::setActiveWindow(w_.get());
+        QTest::keyClick(focus(*w_), static_cast<Qt::Key>(k), m);
+    }
+    /// Keys pressed so far, typed words not counted.
+    int presses() const { return presses_; }
+    void type(const QString& words) { QTest::keyClicks(focus(*w_), words); }
+    bool settled() {
+        return QTest::qWaitFor([&] { return !w_->tape().film().settling() && !w_->tape().film().picture().isNull(); }, 20000);
+    }
+    void to_line(std::size_t line) {
+        const auto now = w_->tape().tape().line_at(w_->tape().film().time());
+        for (long i = now ? static_cast<long>(*now) : -1; i < static_cast<long>(line); ++i) key(Qt::Key_Down);
+        for (long i = now ? static_cast<long>(*now) : -1; i > static_cast<long>(line); --i) key(Qt::Key_Up);
+        EXPECT_EQ(w_->tape().tape().line_at(w_->tape().film().time()), line);
+    }
+
+private:
+    std::unique_ptr<MainWindow> w_;
+    int presses_ = 0;
+};
+
+}  // namespace anagraph::testing
