@@ -18,6 +18,7 @@
 #include "app/tape/tape_station.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
+#include "core/procedure/logging.h"
 
 namespace {
 
@@ -64,10 +65,33 @@ public:
         QTest::qWait(300);
         picture("issue");
         fmt::print("pack: {}\n", w_.issue().chosen_pack().toStdString());
-        return true;
+        return draft_a_second_guide();
     }
 
 private:
+    /// The same recordings once more, as a new guide whose steps the program drafts.
+    bool draft_a_second_guide() {
+        auto& session = w_.session();
+        const auto recordings = session.procedure().recordings;
+        anagraph::core::Header header;
+        header.machine = "Perrick PT60";
+        header.title = "first draft";
+        if (!session.new_guide(header)) return fail("no second guide could be begun");
+        for (const auto& r : recordings) session.perform(anagraph::core::Change{"use a recording", {anagraph::core::Put<anagraph::core::RecordingUse>{{r.id, r.title, {}}, std::nullopt}}});
+        QApplication::setActiveWindow(&w_);
+        w_.go(MainWindow::Tape);
+        wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        QTest::keyClick(&w_.tape(), Qt::Key_D);
+        for (int i = 0; i < 3; ++i) {
+            QTest::keyClick(&w_.tape(), Qt::Key_Return);
+            wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        }
+        session.perform(anagraph::core::add_note(session.procedure(), recordings.front().id, {anagraph::core::NoteKind::NotFilmed, w_.tape().film().time(), "the thread of the plug from near"}));
+        QTest::qWait(500);
+        picture("draft");
+        return true;
+    }
+
     static QWidget* focus() { return QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : QApplication::activeWindow(); }
     static void answer_yes() {
         auto* timer = new QTimer(qApp);

@@ -76,24 +76,26 @@ void HeardPanel::paintEvent(QPaintEvent*) {
         p.drawText(QRectF(half + 12, head, width() - half - 12, 90), Qt::TextWordWrap, tr("No step is bracketed here. Press [ where it begins and ] where it ends."));
         return;
     }
+    // cautions first: they may not be the ones that find no room
+    const double left = half + 12;
     y = head;
+    for (const auto& c : step->cautions) {
+        if (y + 24 > height()) break;
+        theme::draw_signal(p, QRectF(left, y, 96, 22), c.signal);
+        p.setPen(colour("ink"));
+        p.setFont(theme::font("small"));
+        p.drawText(QRectF(left + 102, y, width() - left - 102, 22), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(text(c.text), Qt::ElideRight, width() - left - 102));
+        y += 27;
+    }
+    p.setFont(theme::font("text"));
     p.setPen(colour("ink"));
     for (const auto& a : step->actions) {
+        if (y + head > height() + 4) break;
         QString words = text(a.verb) + (a.items.empty() ? QString() : QStringLiteral(" ·"));
         for (const auto& i : a.items)
             if (const auto* item = procedure.find(i)) words += QLatin1Char(' ') + text(item->name);
-        p.drawText(QRectF(half + 12, y, width() - half - 12, head), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, width() - half - 12));
+        p.drawText(QRectF(left, y, width() - left, head), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, width() - left));
         y += head;
-        if (y > height() - 40) break;
-    }
-    y += 4;
-    for (const auto& c : step->cautions) {
-        if (y + 24 > height()) break;
-        theme::draw_signal(p, QRectF(half + 12, y, 96, 22), c.signal);
-        p.setPen(colour("ink"));
-        p.setFont(theme::font("small"));
-        p.drawText(QRectF(half + 114, y, width() - half - 114, 22), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(text(c.text), Qt::ElideRight, width() - half - 114));
-        y += 27;
     }
 }
 
