@@ -15,6 +15,7 @@
 #include "publish/pack.h"
 #include "shop/intake.h"
 #include "shop/issue.h"
+#include "shop/reshoot.h"
 
 namespace {
 
@@ -141,6 +142,25 @@ int issue(const Answer& answer, const std::string& folder, const std::string& gu
     return answer.say({{"edition", request->edition.number}, {"sha256", *hash}, {"folder", to}, {"changes", request->edition.changes}}, fmt::format("Edition {} of {} is in {} ({}).", request->edition.number, guide, to, publish::edition_mark(request->edition, *hash)));
 }
 
+int reshoot(const Answer& answer, const std::string& folder, const std::string& guide, const std::string& to) {
+    auto library = store::Library::open(folder);
+    if (!library) return answer.wrong(library.error());
+    const auto points = shop::gather_reshoot(**library, store::GuideId(guide));
+    if (!points) return answer.wrong(points.error(), kWrongUse);
+    json list = json::array();
+    std::string words = points->empty() ? "Nothing has to be filmed again." : "";
+    for (const auto& p : *points) {
+        list.push_back({{"recording", p.recording}, {"t", p.missing.at.seconds()}, {"what", p.missing.what}, {"why", p.missing.why}});
+        words += fmt::format("{}, {}: {} ({})\n", p.recording, core::clock_text(p.missing.at, false), p.missing.what, p.missing.why);
+    }
+    if (!to.empty()) {
+        const auto written = shop::write_reshoot(*(*library)->load_guide(store::GuideId(guide)), *points, to);
+        if (!written) return answer.wrong(written.error());
+        words += fmt::format("The page is in {}.", to);
+    }
+    return answer.say({{"points", list}}, words);
+}
+
 int verify(const Answer& answer, const std::string& pack) {
     const auto v = publish::verify_pack(pack);
     if (!v) return answer.wrong(v.error(), v.error().code == core::ErrorCode::NotFound || v.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
@@ -191,6 +211,12 @@ int main(int argc, char** argv) {
     issue_command->add_option("--author", author, "who wrote it, by post")->capture_default_str();
     issue_command->add_option("--checker", checker, "who checked it, by post; not the author")->required();
     issue_command->callback([&] { code = issue(answer, a, b, c, author, checker); });
+
+    auto* reshoot_command = app.add_subcommand("reshoot", "what has to be filmed again or found out");
+    reshoot_command->add_option("LIBRARY", a)->required();
+    reshoot_command->add_option("GUIDE", b)->required();
+    reshoot_command->add_option("--to", c, "also write it as a page with pictures, for paper or a phone");
+    reshoot_command->callback([&] { code = reshoot(answer, a, b, c); });
 
     auto* verify_command = app.add_subcommand("verify", "is a pack what was issued?");
     verify_command->add_option("PACK", a, "the pack's folder")->required();

@@ -4,11 +4,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <condition_variable>
 #include <cstdio>
+#include <deque>
 #include <filesystem>
 #include <fstream>
-#include <condition_variable>
-#include <deque>
 #include <mutex>
 #include <nlohmann/json.hpp>
 #include <opencv2/imgproc.hpp>

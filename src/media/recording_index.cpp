@@ -27,6 +27,30 @@ std::size_t RecordingIndex::sharpest(const FrameTime& from, const FrameTime& to)
     return best == nullptr ? frame_at(from) : best->frame;
 }
 
+std::vector<PoorStretch> poor_stretches(const RecordingIndex& index) {
+    constexpr double kDark = 32;
+    constexpr double kBlurred = 0.1;
+    constexpr double kShortest = 1.0;  // s
+    std::vector<double> sharpness;
+    for (const auto& s : index.samples)
+        if (s.light >= kDark) sharpness.push_back(s.sharpness);
+    std::sort(sharpness.begin(), sharpness.end());
+    const double usual = sharpness.empty() ? 0 : sharpness[sharpness.size() / 2];
+    std::vector<PoorStretch> out;
+    for (std::size_t i = 0; i < index.samples.size();) {
+        const auto poor = [&](std::size_t k) { return index.samples[k].light < kDark ? 1 : index.samples[k].sharpness < kBlurred * usual ? 2
+                                                                                                                                         : 0; };
+        const int kind = poor(i);
+        std::size_t k = i;
+        while (k < index.samples.size() && poor(k) == kind) ++k;
+        const FrameTime from = index.times[index.samples[i].frame];
+        const FrameTime to = k < index.samples.size() ? index.times[index.samples[k].frame] : index.end;
+        if (kind != 0 && to.seconds() - from.seconds() >= kShortest) out.push_back({from, to, kind == 1});
+        i = k;
+    }
+    return out;
+}
+
 json to_json(const RecordingIndex& i) {
     // Times in ticks of the smallest common clock keep the file short: all frames of a stream share one.
     std::int64_t clock = 1;

@@ -31,6 +31,13 @@ struct Pause {
     core::FrameTime to;
 };
 
+/// A stretch in which the picture is no good to learn from.
+struct PoorStretch {
+    core::FrameTime from;
+    core::FrameTime to;
+    bool dark = false;  // otherwise blurred
+};
+
 struct RecordingIndex {
     int width = 0;  // as stored, before rotation
     int height = 0;
@@ -55,6 +62,10 @@ struct RecordingIndex {
 };
 
 inline constexpr int kSoundStepMs = 50;
+
+/// Stretches of a second and more that are too dark (mean grey below 32) or blurred (sharpness below a tenth of the median
+/// of the recording). Chosen on the demo films and on blurred copies of them.
+std::vector<PoorStretch> poor_stretches(const RecordingIndex& index);
 
 nlohmann::json to_json(const RecordingIndex& index);
 core::Result<RecordingIndex> index_from_json(const nlohmann::json& j);

@@ -17,10 +17,9 @@
 #include "media/clip.h"
 #include "media/exact_frame.h"
 #include "publish/guide_page.h"
+#include "publish/resource.h"
 #include "store/digest.h"
 #include "store/files.h"
-
-static void load_publish_resources() { Q_INIT_RESOURCE(publish); }
 
 namespace anagraph::publish {
 namespace {
@@ -35,12 +34,6 @@ constexpr const char* kManifest = "manifest.json";
 constexpr const char* kSeal = "manifest.sha256";
 constexpr int kClipWidth = 960;
 constexpr int kPdfTimeoutMs = 180000;
-
-std::string resource(const char* name) {
-    load_publish_resources();
-    QFile file(QStringLiteral(":/publish/") + QString::fromLatin1(name));
-    return file.open(QIODevice::ReadOnly) ? file.readAll().toStdString() : std::string();
-}
 
 /// Relative paths of all files below a folder but the manifest and its seal, with their SHA-256.
 Result<std::map<std::string, std::string>> hashes_below(const std::string& folder) {

@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include "store/library.h"
+#include "tests/demo_copy.h"
 #include "tests/media/sample_films.h"
 #include "tests/scratch.h"
 
@@ -108,4 +109,18 @@ TEST(Cli, ImportsListsAndRefusesWhatIsNoFilm) {
     const auto busy = cli({"list", library});
     EXPECT_EQ(busy.code, 1);
     EXPECT_NE(busy.err.find("already open"), std::string::npos);
+}
+
+TEST(Cli, ListsWhatHasToBeFilmedAgainAndWritesThePage) {
+    const Scratch scratch;
+    anagraph::testing::copy_demo_library(scratch / "library");
+    const auto a = cli({"--json", "reshoot", scratch / "library", anagraph::testing::kDemoGuide, "--to", scratch / "again.html"});
+    EXPECT_EQ(a.code, 0) << a.err;
+    ASSERT_GE(a.value()["points"].size(), 2U);
+    for (const auto& p : a.value()["points"]) EXPECT_FALSE(p["why"].get<std::string>().empty());
+    std::ifstream page(scratch / "again.html");
+    const std::string html((std::istreambuf_iterator<char>(page)), std::istreambuf_iterator<char>());
+    EXPECT_NE(html.find("To film again"), std::string::npos);
+    EXPECT_EQ(cli({"reshoot", scratch / "library", "no-such-guide"}).code, 2);
+    EXPECT_NE(cli({"reshoot", scratch / "library", anagraph::testing::kDemoGuide, "--to", "/no/such/folder/again.html"}).code, 0);
 }

@@ -8,6 +8,7 @@
 #include <random>
 
 #include "publish/plate_svg.h"
+#include "publish/reshoot_page.h"
 #include "shop/issue.h"
 #include "store/files.h"
 #include "tests/demo_copy.h"
@@ -182,4 +183,24 @@ TEST(PlateSvg, DrawsNumbersAsTextAndEscapesNames) {
     EXPECT_NE(svg.find("plug &lt;M14&gt; &amp; washer"), std::string::npos);
     EXPECT_EQ(svg.find("<M14>"), std::string::npos);
     EXPECT_NE(publish::plate_words(p, plate, {{core::ItemId("a"), 7}}).find("7: plug <M14> & washer, top left."), std::string::npos);
+}
+
+TEST(ReshootPage, ShowsEveryPointWithItsPictureAndKeepsThePointWithoutOne) {
+    const Scratch scratch;
+    const std::string film = std::string(ANAGRAPH_SOURCE) + "/demo/films/pt60-service-1.mp4";
+    core::Procedure p;
+    p.header.machine = "Perrick <PT60>";
+    p.header.title = "100 h service";
+    p.steps.resize(2);
+    p.steps[1].id = core::StepId("two");
+    const std::string html = publish::reshoot_page(p, {{{core::RecordingId("r"), core::FrameTime(12, 1), "the thread & its washer", "noted as not filmed", core::StepId("two")}, "draining", film, 0}, {{core::RecordingId("r"), core::FrameTime(3, 1), "the plug", "promised for later", {}}, "draining", "/no/such/film.mp4", 0}});
+    EXPECT_NE(html.find("Perrick &lt;PT60&gt;"), std::string::npos);
+    EXPECT_NE(html.find("the thread &amp; its washer"), std::string::npos);
+    EXPECT_NE(html.find("step 2"), std::string::npos);
+    EXPECT_NE(html.find("the plug"), std::string::npos);
+    EXPECT_NE(html.find("2 points"), std::string::npos);
+    EXPECT_EQ(html.find("data:image/jpeg"), html.rfind("data:image/jpeg"));
+    EXPECT_NE(html.find("maker"), std::string::npos) << "the safety statement stands on it";
+    EXPECT_EQ(html.find("http"), std::string::npos) << "nothing is fetched";
+    EXPECT_NE(publish::reshoot_page(p, {}).find("Nothing is missing"), std::string::npos);
 }

@@ -1,11 +1,15 @@
 #include "app/tape/tape_station.h"
 
+#include <QDesktopServices>
+#include <QFutureWatcher>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QScrollBar>
 #include <QShortcut>
+#include <QUrl>
 #include <QVBoxLayout>
 #include <QWheelEvent>
+#include <QtConcurrent>
 #include <algorithm>
 
 #include "app/tape/heard_panel.h"
@@ -13,6 +17,7 @@
 #include "core/procedure/draft.h"
 #include "core/procedure/logging.h"
 #include "core/procedure/takes.h"
+#include "shop/reshoot.h"
 
 namespace anagraph::app {
 
@@ -109,6 +114,10 @@ QWidget* TapeStation::build_transport() {
     row->addSpacing(6);
     row->addWidget(frame);
     row->addStretch(1);
+    reshoot_ = new KeyButton(tr("Film again"), QKeySequence(Qt::CTRL | Qt::Key_R), this);
+    reshoot_->setToolTip(tr("The list of what was not filmed, not seen or promised, as a page for paper or a phone (Ctrl+R)"));
+    connect(reshoot_, &QPushButton::clicked, this, &TapeStation::write_reshoot);
+    row->addWidget(reshoot_);
     clock_ = new QLabel(bar);
     clock_->setTextFormat(Qt::RichText);
     clock_->setAccessibleName(tr("Moment of the recording"));
@@ -537,6 +546,32 @@ void TapeStation::correct_line() {
     const QString words = QInputDialog::getText(this, tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), QLineEdit::Normal, text(recording()->narration[*line].text), &kept).trimmed();
     if (kept) session_.perform(core::correct_line(session_.procedure(), recording()->entry.id, heard, words.toStdString()));
     setFocus();
+}
+
+void TapeStation::write_reshoot() {
+    if (!session_.has_guide()) return;
+    const auto points = shop::gather_reshoot(session_.library(), session_.guide());
+    if (!points) {
+        session_.tell(text(points.error().message));
+        return;
+    }
+    const QString file = text(session_.library().folder()) + QStringLiteral("/to-film-again.html");
+    const auto count = static_cast<qsizetype>(points->size());
+    reshoot_->setEnabled(false);
+    auto* watcher = new QFutureWatcher<std::shared_ptr<core::Outcome>>(this);
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, file, count] {
+        const auto done = watcher->result();
+        watcher->deleteLater();
+        reshoot_->setEnabled(true);
+        if (!*done) {
+            session_.tell(text(done->error().message));
+            return;
+        }
+        session_.tell(theme::counted(count, tr("1 point has to be filmed again or found out: "), tr("%1 points have to be filmed again or found out: ")) + file);
+        QDesktopServices::openUrl(QUrl::fromLocalFile(file));
+    });
+    // the stills are decoded beside the window
+    watcher->setFuture(QtConcurrent::run([p = session_.procedure(), list = *points, file = file.toStdString()] { return std::make_shared<core::Outcome>(shop::write_reshoot(p, list, file)); }));
 }
 
 }  // namespace anagraph::app

@@ -61,6 +61,7 @@ private:
     void note_here(core::NoteKind kind, const QString& title, const QString& question);
     void drop_line();
     void correct_line();
+    void write_reshoot();
     /// Does an offer and says in the notice what it did.
     bool did(const core::Result<core::Change>& change, const QString& sentence);
     const core::Step* step_in_hand() const;
@@ -84,6 +85,7 @@ private:
     KeyButton* split_ = nullptr;
     KeyButton* join_ = nullptr;
     KeyButton* confirm_ = nullptr;
+    KeyButton* reshoot_ = nullptr;
     std::optional<core::FrameTime> opened_;
 };
 

@@ -1,0 +1,57 @@
+#include "publish/reshoot_page.h"
+
+#include <fmt/format.h>
+
+#include <QBuffer>
+#include <QImage>
+#include <kainjow/mustache.hpp>
+
+#include "media/exact_frame.h"
+#include "publish/resource.h"
+
+namespace anagraph::publish {
+namespace {
+
+using kainjow::mustache::data;
+
+constexpr int kPictureWidth = 640;
+
+/// The frame as it was, small enough for a phone, as a data address; empty when it cannot be decoded.
+std::string picture_of(const ReshootPoint& point) {
+    auto picture = media::exact_frame(point.file, point.missing.at);
+    if (!picture) return {};
+    const auto upright = media::rotated(std::move(*picture), point.rotation);
+    const QImage image(upright.bgra.data(), upright.width, upright.height, upright.width * 4, QImage::Format_RGB32);
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    if (!image.scaledToWidth(std::min(kPictureWidth, image.width()), Qt::SmoothTransformation).save(&buffer, "JPG", 80)) return {};
+    return "data:image/jpeg;base64," + bytes.toBase64().toStdString();
+}
+
+}  // namespace
+
+std::string reshoot_page(const core::Procedure& p, const std::vector<ReshootPoint>& points) {
+    data page;
+    page.set("machine", p.header.machine);
+    page.set("title", p.header.title);
+    page.set("count", points.size() == 1 ? "1 point" : fmt::format("{} points", points.size()));
+    page.set("safety", std::string(core::safety_statement()));
+    data list{data::type::list};
+    for (const auto& point : points) {
+        data x;
+        x.set("what", point.missing.what);
+        x.set("why", point.missing.why);
+        x.set("recording", point.recording);
+        x.set("at", core::clock_text(point.missing.at, false));
+        for (std::size_t i = 0; i < p.steps.size(); ++i)
+            if (p.steps[i].id == point.missing.step) x.set("step", std::to_string(i + 1));
+        if (const std::string picture = picture_of(point); !picture.empty()) x.set("picture", picture);
+        list << x;
+    }
+    page.set("points", list);
+    kainjow::mustache::mustache html(resource("reshoot.html"));
+    return html.render(page);
+}
+
+}  // namespace anagraph::publish
