@@ -221,6 +221,22 @@ TEST(FigureValue, PrintsRangesAndFractionsAndReadsThemBack) {
     EXPECT_FALSE(parse_figure_value("25 wombats"));
 }
 
+TEST(FigureValue, AValueMustFitItsKind) {
+    const auto fits = [](FigureKind kind, const char* text) { return parse_figure_value(text, kind).has_value(); };
+    EXPECT_TRUE(fits(FigureKind::Torque, "25 Nm"));
+    EXPECT_TRUE(fits(FigureKind::Torque, ""));
+    EXPECT_FALSE(fits(FigureKind::Torque, "Nm"));
+    EXPECT_FALSE(fits(FigureKind::Torque, "25 L"));
+    EXPECT_FALSE(fits(FigureKind::Torque, "12 N"));
+    EXPECT_TRUE(fits(FigureKind::Grade, "75W90"));
+    EXPECT_TRUE(fits(FigureKind::Size, "17 mm"));
+    EXPECT_TRUE(fits(FigureKind::Size, "T45"));
+    EXPECT_TRUE(fits(FigureKind::Interval, "12 month"));
+    EXPECT_TRUE(fits(FigureKind::Interval, "100 h"));
+    EXPECT_FALSE(fits(FigureKind::Volume, "3 mm"));
+    EXPECT_EQ(parse_figure_value("3 mm", FigureKind::Volume).error().message, "\"3 mm\" is no amount; write it as in \"1.7 L\".");
+}
+
 TEST(FigureValue, ARangeInTheOtherSystemIsNeverWiderAndNeverUpsideDown) {
     holds([] {
         const int low = rnd::pick(1, 5000);

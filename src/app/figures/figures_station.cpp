@@ -218,7 +218,7 @@ bool FiguresStation::put(core::Figure f, const char* label) { return session_.pe
 void FiguresStation::set_value() {
     const auto* f = figure();
     if (f == nullptr) return;
-    const auto value = core::parse_figure_value(value_->text().toStdString());
+    const auto value = core::parse_figure_value(value_->text().toStdString(), f->kind);
     const std::string tolerance = tolerance_->text().trimmed().toStdString();
     if (!value || (!tolerance.empty() && !core::Number::parse(tolerance))) {
         session_.tell(value ? tr("The tolerance is a number in the unit of the value, as in 2.5.") : text(value.error().message));
@@ -278,16 +278,22 @@ void FiguresStation::add_figure() {
     form->addRow(tr("&About"), item);
     form->addRow(tr("&Purpose"), purpose);
     form->addRow(tr("&Value"), value);
+    auto* trouble = second(QString(), &dialog);
+    form->addRow(trouble);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
     form->addRow(buttons);
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    // a wrong value keeps the question open, with what was typed
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, [&] {
+        const auto fits = core::parse_figure_value(value->text().toStdString(), static_cast<core::FigureKind>(kind->currentData().toInt()));
+        if (fits)
+            dialog.accept();
+        else
+            trouble->setText(text(fits.error().message));
+    });
     connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
     if (dialog.exec() != QDialog::Accepted) return;
-    const auto parsed = core::parse_figure_value(value->text().toStdString());
-    if (!parsed) {
-        session_.tell(text(parsed.error().message));
-        return;
-    }
+    const auto parsed = core::parse_figure_value(value->text().toStdString(), static_cast<core::FigureKind>(kind->currentData().toInt()));
+    if (!parsed) return;
     core::Figure f;
     f.kind = static_cast<core::FigureKind>(kind->currentData().toInt());
     f.item = core::ItemId(item->currentData().toString().toStdString());

@@ -55,7 +55,7 @@ SourceDialog::SourceDialog(const core::Procedure& procedure, const core::Figure&
 }
 
 void SourceDialog::accept() {
-    const auto value = core::parse_figure_value(value_->text().toStdString());
+    const auto value = core::parse_figure_value(value_->text().toStdString(), figure_.kind);
     if (!value)
         trouble_->setText(text(value.error().message));
     else if (!value->known())

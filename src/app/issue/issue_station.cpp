@@ -34,6 +34,9 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     interval_->setPlaceholderText(tr("every 100 h or 12 months, whichever comes first"));
     site_note_ = new QLineEdit(head);
     site_note_->setPlaceholderText(tr("what the shop adds to the safety statement"));
+    number_->setAccessibleName(tr("Number of the guide"));
+    interval_->setAccessibleName(tr("When it is done"));
+    site_note_->setAccessibleName(tr("Note of the shop"));
     form->addRow(tr("&Number of the guide"), number_);
     form->addRow(tr("&When it is done"), interval_);
     form->addRow(tr("Note of the &shop"), site_note_);
@@ -94,6 +97,7 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(checker_, &QLineEdit::textChanged, this, &IssueStation::show_ready);
     for (auto* edit : {number_, interval_, site_note_}) connect(edit, &QLineEdit::editingFinished, this, &IssueStation::save_header);
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
+    setFocusProxy(checker_);
     show_ready();
 }
 

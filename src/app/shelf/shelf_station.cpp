@@ -126,6 +126,7 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     right->addLayout(recording_buttons);
     across->addLayout(right, 1);
 
+    setFocusProxy(guides_);
     connect(open, &QPushButton::clicked, this, &ShelfStation::open_chosen);
     connect(guides_, &QListWidget::itemDoubleClicked, this, &ShelfStation::open_chosen);
     connect(fresh, &QPushButton::clicked, this, &ShelfStation::new_guide);

@@ -68,6 +68,16 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     refresh();
 }
 
+MainWindow::~MainWindow() {
+    keep_typing();
+    delete takeCentralWidget();
+}
+
+// A field keeps its text when it loses the focus.
+void MainWindow::keep_typing() {
+    if (auto* focus = QApplication::focusWidget(); focus != nullptr && isAncestorOf(focus)) focus->clearFocus();
+}
+
 QWidget* MainWindow::build_head() {
     auto* head = new QFrame(this);
     head->setObjectName(QStringLiteral("panel"));
@@ -125,9 +135,10 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void MainWindow::go(int stop) {
-    // leave a field that is being typed in, so that its text is kept
-    if (auto* focus = QApplication::focusWidget(); focus != nullptr && isAncestorOf(focus)) focus->clearFocus();
+    keep_typing();
     stations_->setCurrentIndex(stop);
+    // a station that was there already is not shown anew and would be left without the keys
+    if (auto* focus = QApplication::focusWidget(); focus == nullptr || !stations_->currentWidget()->isAncestorOf(focus)) stations_->currentWidget()->setFocus();
     rail_->set_current(stop);
     refresh();
 }

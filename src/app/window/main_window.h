@@ -30,6 +30,8 @@ public:
                 Shelf };
 
     explicit MainWindow(std::unique_ptr<store::Library> library);
+    /// What is being typed is kept; the stations go before the session they work on.
+    ~MainWindow() override;
 
     Session& session() { return session_; }
     ShelfStation& shelf() { return *shelf_; }
@@ -49,6 +51,7 @@ protected:
 private:
     QWidget* build_head();
     void build_keys();
+    void keep_typing();
     void refresh();
     void show_notice(const QString& sentence);
     void next_open();

@@ -115,6 +115,24 @@ Result<FigureValue> parse_figure_value(std::string_view text) {
     return tl::make_unexpected(quantity.error());
 }
 
+Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind) {
+    auto value = parse_figure_value(text);
+    if (!value || !value->known()) return value;
+    struct Fits {
+        FigureKind kind;
+        std::vector<Dimension> dimensions;
+        bool words;  // a grade or a letter size has no unit
+        std::string_view example;
+    };
+    using D = Dimension;
+    static const std::array<Fits, 16> table{{{FigureKind::Torque, {D::Torque}, false, "25 Nm"}, {FigureKind::Turn, {D::Turn}, false, "3/4 turn"}, {FigureKind::Volume, {D::Volume}, false, "1.7 L"}, {FigureKind::Size, {D::Length}, true, "17 mm"}, {FigureKind::Grade, {}, true, "75W90"}, {FigureKind::PartNumber, {}, true, "KQ-FC2"}, {FigureKind::Pressure, {D::Pressure}, false, "2.4 bar"}, {FigureKind::Temperature, {D::Temperature}, false, "60 degC"}, {FigureKind::Duration, {D::Duration}, false, "5 min"}, {FigureKind::Interval, {D::Duration, D::Calendar, D::Distance}, false, "100 h"}, {FigureKind::Reading, {D::Duration, D::Distance}, false, "302 h"}, {FigureKind::Length, {D::Length}, false, "0.4 mm"}, {FigureKind::Speed, {D::Speed}, false, "850 rpm"}, {FigureKind::Percent, {D::Percent}, false, "50 %"}, {FigureKind::Count, {D::Count}, false, "6 x"}, {FigureKind::Force, {D::Force}, false, "20 N"}}};
+    const auto fits = std::find_if(table.begin(), table.end(), [&](const Fits& f) { return f.kind == kind; });
+    const Unit* unit = find_unit(value->unit);
+    const bool right = unit == nullptr ? fits->words : std::find(fits->dimensions.begin(), fits->dimensions.end(), unit->dimension) != fits->dimensions.end() || (fits->words && fits->dimensions.empty());
+    if (right) return value;
+    return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no {}; write it as in \"{}\".", text, spoken_name_of(kind), fits->example));
+}
+
 std::string_view name_of(Standing standing) {
     switch (standing) {
         case Standing::Open:

@@ -49,6 +49,9 @@ std::string text_of(const FigureValue& value);
 std::string other_system_text(const FigureValue& value);
 /// Reads "25 Nm", "8 to 10 mm", "75W90". Errors: BadInput for a number with a unit nobody knows, or a range upside down.
 Result<FigureValue> parse_figure_value(std::string_view text);
+/// The same for a figure of that kind: a torque needs a unit of torque, a grade is text. Errors also: BadInput for a value
+/// of another kind, with an example of what fits.
+Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind);
 
 /// A figure as spoken: where, in which words, and what was understood.
 struct Claim {
