@@ -45,7 +45,8 @@ double whole_steps(double value, int decimals, Rounding rounding) {
 }
 
 std::string fixed_text(double value, int decimals, Rounding rounding) {
-    return fmt::format("{:.{}f}", whole_steps(value, decimals, rounding) * std::pow(10.0, -decimals), std::max(0, decimals));
+    const double whole = whole_steps(value, decimals, rounding);
+    return fmt::format("{:.{}f}", whole == 0 ? 0.0 : whole * std::pow(10.0, -decimals), std::max(0, decimals));  // never "-0"
 }
 
 /// Decimals of the quantity in `to`: those of its own significant digits, for temperatures those it was written with.
