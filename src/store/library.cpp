@@ -292,6 +292,28 @@ Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& i
     return out;
 }
 
+Result<std::vector<SaidLine>> Library::find_said(const std::string& words, int most) const {
+    QString conditions;
+    std::vector<QVariant> values;
+    for (QString word : QString::fromStdString(words).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        word.replace(QLatin1Char('\\'), QStringLiteral("\\\\")).replace(QLatin1Char('%'), QStringLiteral("\\%")).replace(QLatin1Char('_'), QStringLiteral("\\_"));
+        conditions += QStringLiteral("%1t.words LIKE ? ESCAPE '\\'").arg(values.empty() ? QString() : QStringLiteral(" AND "));
+        values.emplace_back(QLatin1Char('%') + word + QLatin1Char('%'));
+    }
+    if (values.empty()) return std::vector<SaidLine>{};
+    values.emplace_back(most);
+    const std::string sql = "SELECT t.recording, r.name, t.start_at, t.end_at, t.words FROM segment t JOIN recording r ON r.id = t.recording WHERE " + conditions.toStdString() + " ORDER BY r.added, r.name, t.position LIMIT ?";
+    auto query = state_->run(sql.c_str(), values);
+    if (!query) return tl::make_unexpected(query.error());
+    std::vector<SaidLine> out;
+    while (query->next()) {
+        const auto start = core::FrameTime::parse(s(query->value(2)));
+        const auto end = core::FrameTime::parse(s(query->value(3)));
+        if (start && end) out.push_back({core::RecordingId(s(query->value(0))), s(query->value(1)), {*start, *end, s(query->value(4))}});
+    }
+    return out;
+}
+
 std::string Library::recording_folder(const core::RecordingId& id) const { return state_->folder + "/media/" + id.text(); }
 
 // -- editions --------------------------------------------------------------------------------------------------------

@@ -34,6 +34,13 @@ struct RecordingEntry {
 };
 
 /// One line of a guide's history.
+/// A line of a narration that holds the words looked for.
+struct SaidLine {
+    core::RecordingId recording;
+    std::string name;  // of the recording
+    core::Segment line;
+};
+
 struct HistoryEntry {
     std::int64_t sequence = 0;
     std::string at;  // UTC
@@ -72,6 +79,9 @@ public:
     core::Outcome add_recording(const RecordingEntry& entry);
     core::Outcome set_narration(const core::RecordingId& id, const std::vector<core::Segment>& segments);
     core::Result<std::vector<core::Segment>> narration(const core::RecordingId& id) const;
+    /// The lines of all recordings that hold every word of `words`, as the recogniser wrote them, in the order they came in
+    /// and were said; at most `most` of them. Nothing for no words. Upper and lower case of ASCII letters are alike.
+    core::Result<std::vector<SaidLine>> find_said(const std::string& words, int most = 500) const;
     std::string recording_folder(const core::RecordingId& id) const;
 
     // -- editions

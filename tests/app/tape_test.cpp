@@ -1,6 +1,7 @@
 // Logging on the Tape by keys alone: drafting and confirming, dividing, joining and nudging steps, notes and corrections.
 #include <gtest/gtest.h>
 
+#include <QFile>
 #include <QInputDialog>
 #include <QLineEdit>
 
@@ -167,4 +168,43 @@ TEST_F(TapeKeys, ALineDroppedAsTalkCountsNoLonger) {
     EXPECT_LT(open(), before);
     w->key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(open(), before);
+}
+
+TEST_F(TapeKeys, WhatWasSaidIsFoundAndItsMomentShown) {
+    when_asked<QDialog>([](QDialog* dialog) {
+        auto* words = dialog->findChild<QLineEdit*>();
+        QTest::keyClicks(words, "copper washer");
+        QTest::keyClick(words, Qt::Key_Return);
+    });
+    w->key(Qt::Key_F, Qt::ControlModifier);
+    ASSERT_TRUE(w->settled());
+    const auto line = tape().tape().line_at(tape().film().time());
+    ASSERT_TRUE(line.has_value());
+    EXPECT_NE(tape().recording()->narration[*line].text.find("copper washer"), std::string::npos);
+}
+
+TEST_F(TapeKeys, WordsNobodySaidLeadNowhere) {
+    const auto before = tape().film().time();
+    bool stays = false;
+    when_asked<QDialog>([&](QDialog* dialog) {
+        auto* words = dialog->findChild<QLineEdit*>();
+        QTest::keyClicks(words, "wombat");
+        QTest::keyClick(words, Qt::Key_Return);
+        stays = dialog->isVisible();
+        QTest::keyClick(dialog, Qt::Key_Escape);
+    });
+    w->key(Qt::Key_F, Qt::ControlModifier);
+    EXPECT_TRUE(stays);
+    EXPECT_EQ(tape().film().time(), before);
+}
+
+TEST_F(TapeKeys, TheReshootListIsWrittenAndOpened) {
+    answer_with(QStringLiteral("the thread from near"));
+    w->key(Qt::Key_N);
+    w->key(Qt::Key_R, Qt::ControlModifier);
+    const auto page = QString::fromStdString((*w)->session().library().folder()) + QStringLiteral("/to-film-again.html");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(page) && (*w)->notice().contains("film"); }, 20000)) << (*w)->notice().toStdString();
+    QFile file(page);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_TRUE(file.readAll().contains("the thread from near"));
 }

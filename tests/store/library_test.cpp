@@ -167,6 +167,32 @@ TEST(Library, KeepsRecordingsAndTheirNarration) {
     EXPECT_EQ((*library)->load_guide(store::GuideId("none")).error().code, ErrorCode::NotFound);
 }
 
+TEST(Library, FindsWhatWasSaidInEveryRecording) {
+    const Scratch scratch;
+    auto library = store::Library::open(scratch / "library");
+    ASSERT_TRUE(library) << library.error().message;
+    for (const char* id : {"one", "two"}) {
+        ASSERT_TRUE((*library)->add_recording({core::RecordingId(id), std::string(id) + ".mp4", "/films/" + std::string(id), "2026-11-25T10:00:00Z", false}));
+        ASSERT_TRUE((*library)->set_narration(core::RecordingId(id), {{core::FrameTime(0, 1), core::FrameTime(2, 1), "undo the Drain plug"}, {core::FrameTime(2, 1), core::FrameTime(4, 1), "about 50% of the oil_comes out"}}));
+    }
+    const auto count = [&](const char* words) { return (*library)->find_said(words)->size(); };
+    EXPECT_EQ(count("drain plug"), 2U);
+    EXPECT_EQ(count("plug undo"), 2U) << "in any order";
+    EXPECT_EQ(count("DRAIN"), 2U);
+    EXPECT_EQ(count("drain oil"), 0U) << "every word in one line";
+    EXPECT_EQ(count(""), 0U);
+    EXPECT_EQ(count("   "), 0U);
+    EXPECT_EQ(count("50%"), 2U);
+    EXPECT_EQ(count("%"), 2U) << "a per cent sign is no joker";
+    EXPECT_EQ(count("l_c"), 2U);
+    EXPECT_EQ(count("l_p"), 0U) << "nor is an underscore";
+    EXPECT_EQ(count("'; DROP TABLE segment; --"), 0U);
+    EXPECT_EQ((*library)->find_said("plug", 1)->size(), 1U);
+    const auto first = (*library)->find_said("oil")->front();
+    EXPECT_EQ(first.name, "one.mp4");
+    EXPECT_EQ(first.line.start, core::FrameTime(2, 1));
+}
+
 TEST(Digest, AgreesWithTheStandardsExamples) {
     // FIPS 180-4 examples
     EXPECT_EQ(store::sha256("abc"), "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad");

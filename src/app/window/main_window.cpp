@@ -17,6 +17,7 @@
 #include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
 #include "app/theme/theme.h"
+#include "app/window/said_dialog.h"
 #include "core/procedure/open_points.h"
 
 namespace anagraph::app {
@@ -118,6 +119,8 @@ void MainWindow::build_keys() {
         });
     }
     qApp->installEventFilter(this);
+    auto* find = new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_F), this);
+    connect(find, &QShortcut::activated, this, &MainWindow::find_said);
     auto* help = new QShortcut(QKeySequence::HelpContents, this);
     connect(help, &QShortcut::activated, this, &MainWindow::show_help);
 }
@@ -184,6 +187,18 @@ void MainWindow::next_open() {
     }
 }
 
+void MainWindow::find_said() {
+    SaidDialog dialog(session_.library(), this);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const auto& said = dialog.chosen();
+    if (!session_.has_guide()) {
+        show_notice(tr("Open a guide on the Shelf first (Ctrl+6); then the moment can be shown."));
+        return;
+    }
+    session_.show_moment(said.recording, said.line.start, false);
+    if (session_.procedure().find(said.recording) == nullptr) show_notice(tr("%1 is not in this guide; Ctrl+U on the Shelf uses it.").arg(text(said.name)));
+}
+
 void MainWindow::show_notice(const QString& sentence) {
     notice_->setText(sentence);
     notice_->show();
@@ -210,7 +225,7 @@ void MainWindow::show_help() {
         "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
         "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
         "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
-        "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point. What the head calls saved is on disk.</p>"));
+        "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point, Ctrl+F finds what was said in any recording of the library. What the head calls saved is on disk.</p>"));
     down->addWidget(page);
     dialog.exec();
 }

@@ -55,6 +55,7 @@ private:
     void refresh();
     void show_notice(const QString& sentence);
     void next_open();
+    void find_said();
     void show_help();
 
     Session session_;
