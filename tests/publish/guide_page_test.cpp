@@ -1,0 +1,147 @@
+// The learner's page from a small edition: what stands where, what is escaped, what is shown as unknown.
+#include "publish/guide_page.h"
+
+#include <gtest/gtest.h>
+
+#include "publish/resource.h"
+
+using namespace anagraph;
+using namespace anagraph::core;
+
+namespace {
+
+Edition edition() {
+    Edition e;
+    e.number = 3;
+    e.issued = "2026-11-25T10:42:08Z";
+    e.author = "author";
+    e.checker = "checker";
+    auto& p = e.procedure;
+    p.header = {"100 h service", "Perrick <PT60>", "KQ-PT60-100", "every 100 h", {"PT60", "PT60 L"}, "Hang your tag on the tap."};
+    p.recordings = {{RecordingId("r"), "", {}}};
+    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug & washer", "M14", ""}, {ItemId("gloves"), ItemKind::Protection, "gloves", "", ""}, {ItemId("oil"), ItemKind::Fluid, "gear oil", "75W90", "OIL-1"}};
+    p.sources = {{SourceId("book"), SourceKind::Book, "Perrick PT60 service book", "issue 4"}};
+    Figure torque;
+    torque.id = FigureId("torque");
+    torque.kind = FigureKind::Torque;
+    torque.item = ItemId("plug");
+    torque.purpose = "tightening torque";
+    torque.value = {"25", "", "Nm"};
+    torque.tolerance = "2.5";
+    torque.proofs = {{SourceId("book"), "page 2", {"25", "", "Nm"}}};
+    Figure unknown;
+    unknown.id = FigureId("unknown");
+    unknown.kind = FigureKind::Torque;
+    unknown.item = ItemId("plug");
+    p.figures = {torque, unknown};
+    Step s;
+    s.id = StepId("one");
+    s.heading = "Refit the plug";
+    s.lines = {"Tighten the {item:plug} to {figure:torque}.", "Breather: {figure:unknown}."};
+    s.cautions = {{Signal::Warning, "Hot <oil> burns."}};
+    s.checks = {{"plug", "dry", "a drip"}};
+    p.steps = {s};
+    return e;
+}
+
+std::string page(const Edition& e) { return publish::guide_page(publish::resource("guide.html"), e, "KQ-PT60-100 / 3 / abcd", {}); }
+
+std::size_t count(const std::string& text, const std::string& part) {
+    std::size_t n = 0;
+    for (auto at = text.find(part); at != std::string::npos; at = text.find(part, at + part.size())) ++n;
+    return n;
+}
+
+}  // namespace
+
+TEST(GuidePage, SaysWhichEditionItIsAndWhoCheckedIt) {
+    const auto html = page(edition());
+    EXPECT_NE(html.find("Edition 3 · issued 2026-11-25 · checked by checker"), std::string::npos);
+    EXPECT_NE(html.find("KQ-PT60-100 / 3 / abcd"), std::string::npos);
+    EXPECT_NE(html.find("Perrick &lt;PT60&gt;"), std::string::npos);
+    EXPECT_EQ(html.find("<PT60>"), std::string::npos);
+}
+
+TEST(GuidePage, TheSafetyStatementAndTheShopsNoteStandBeforeEverything) {
+    const auto html = page(edition());
+    const auto safety = html.find("Read first");
+    EXPECT_LT(safety, html.find("Lay out"));
+    EXPECT_LT(safety, html.find("Refit the plug</span>"));
+    EXPECT_LT(html.find("Hang your tag on the tap."), html.find("Lay out"));
+    Edition bare;
+    bare.procedure.header.machine = "x";
+    EXPECT_NE(page(bare).find("Read first"), std::string::npos) << "it cannot be left out";
+}
+
+TEST(GuidePage, AFigureStandsInBothUnitsWithItsStandingAndItsSource) {
+    const auto html = page(edition());
+    EXPECT_NE(html.find("25 N·m ± 2.5"), std::string::npos);
+    EXPECT_NE(html.find("18 lbf·ft"), std::string::npos);
+    EXPECT_NE(html.find("proved: book, page 2"), std::string::npos);
+    EXPECT_NE(html.find("figure open\"><span class=\"value\">not known"), std::string::npos) << "an unknown figure is shown as unknown";
+}
+
+TEST(GuidePage, CautionsStandBeforeTheLinesAndKeepTheirSignal) {
+    const auto html = page(edition());
+    EXPECT_LT(html.find("caution warning"), html.find("class=\"lines\""));
+    EXPECT_NE(html.find("Hot &lt;oil&gt; burns."), std::string::npos);
+    EXPECT_NE(html.find("<span>Warning</span>"), std::string::npos);
+    EXPECT_NE(html.find("stroke=\"#000000\""), std::string::npos) << "black on orange";
+    Edition e = edition();
+    e.procedure.steps[0].cautions[0].signal = Signal::Danger;
+    EXPECT_NE(page(e).find("stroke=\"#ffffff\""), std::string::npos) << "white on red";
+}
+
+TEST(GuidePage, WhatIsLaidOutBeginsWithProtection) {
+    const auto html = page(edition());
+    const auto kit = html.find("class=\"kit\"");
+    EXPECT_LT(html.find("Gloves", kit), html.find("Gear oil", kit));
+    EXPECT_NE(html.find("OIL-1", kit), std::string::npos);
+}
+
+TEST(GuidePage, ChangesAreToldOnlyWhereThereAreSome) {
+    Edition e = edition();
+    EXPECT_EQ(page(e).find("What changed"), std::string::npos);
+    e.changes = {"Step 1: the torque is now 25 N·m; it was 24 N·m."};
+    const auto html = page(e);
+    EXPECT_NE(html.find("What changed since edition 2"), std::string::npos);
+    EXPECT_NE(html.find("it was 24 N·m"), std::string::npos);
+    EXPECT_LT(html.find("What changed"), html.find("Lay out"));
+}
+
+TEST(GuidePage, EveryStepHasItsAnchorAndTheWayToItsNeighbours) {
+    Edition e = edition();
+    for (int i = 2; i <= 4; ++i) {
+        Step s = e.procedure.steps[0];
+        s.id = StepId(std::to_string(i));
+        s.heading = "Step number " + std::to_string(i);
+        e.procedure.steps.push_back(s);
+    }
+    const auto html = page(e);
+    for (int i = 1; i <= 4; ++i) EXPECT_EQ(count(html, "id=\"step-" + std::to_string(i) + "\""), 1U);
+    EXPECT_EQ(count(html, "class=\"next\""), 3U);
+    EXPECT_EQ(html.find("href=\"#step-5\""), std::string::npos);
+    EXPECT_EQ(html.find("href=\"#step-0\""), std::string::npos);
+}
+
+TEST(GuidePage, ReadsWithoutScriptAndFetchesNothing) {
+    const auto html = page(edition());
+    EXPECT_EQ(html.find("<script"), std::string::npos);
+    EXPECT_EQ(html.find("http://"), std::string::npos);
+    EXPECT_EQ(html.find("https://"), std::string::npos);
+    EXPECT_EQ(html.find("{{"), std::string::npos) << "nothing of the template is left";
+}
+
+TEST(GuidePage, ANameInTheTextThatIsNotThereLeavesNoToken) {
+    Edition e = edition();
+    e.procedure.steps[0].lines = {"Use the {item:nowhere} and {figure:nothing}."};
+    const auto html = page(e);
+    EXPECT_EQ(html.find("{item:"), std::string::npos);
+    EXPECT_EQ(html.find("{figure:"), std::string::npos);
+}
+
+TEST(Resources, AreThereByName) {
+    EXPECT_FALSE(publish::resource("guide.css").empty());
+    EXPECT_FALSE(publish::resource("reshoot.html").empty());
+    EXPECT_TRUE(publish::resource("nothing.css").empty());
+}
