@@ -84,6 +84,17 @@ TEST_F(TapeKeys, AWholeFilmIsLoggedInFewPresses) {
     for (const auto& f : guide().figures) EXPECT_FALSE(f.claims.empty());
 }
 
+TEST_F(TapeKeys, TheWindowFits1280WithAFilmAndADraftInIt) {
+    w->key(Qt::Key_D);
+    ASSERT_TRUE(w->settled());
+    for (const int stop : {MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::Issue, MainWindow::Shelf, MainWindow::Tape}) {
+        (*w)->go(stop);
+        QTest::qWait(50);
+        EXPECT_LE((*w)->minimumSizeHint().width(), 1280) << "station " << stop;
+        EXPECT_LE((*w)->minimumSizeHint().height(), 800) << "station " << stop;
+    }
+}
+
 TEST_F(TapeKeys, ADraftIsUndoneAtOnce) {
     w->key(Qt::Key_D);
     ASSERT_FALSE(guide().steps.empty());

@@ -184,7 +184,7 @@ void StepCard::show_checks(const core::Step& step) {
         for (const auto& [field, hint] : fields) {
             field->setPlaceholderText(hint);
             field->setAccessibleName(tr("Check: %1").arg(hint));
-            grid->addWidget(field, 1);
+            grid->addWidget(field, field == r.look ? 2 : 3);
             watch(field);
             connect(field, &QLineEdit::editingFinished, this, [this] { save("write a check"); });
         }

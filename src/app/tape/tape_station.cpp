@@ -54,6 +54,10 @@ void TapeStation::build() {
     auto* pick = new QHBoxLayout;
     pick->setContentsMargins(12, 8, 12, 8);
     pick->addWidget(recordings_, 1);
+    reshoot_ = new KeyButton(tr("Film again"), QKeySequence(Qt::CTRL | Qt::Key_R), this);
+    reshoot_->setToolTip(tr("The list of what was not filmed, not seen or promised, as a page for paper or a phone (Ctrl+R)"));
+    connect(reshoot_, &QPushButton::clicked, this, &TapeStation::write_reshoot);
+    pick->addWidget(reshoot_);
     down->addLayout(pick);
     scroll_ = new QScrollArea(left);
     scroll_->setWidgetResizable(true);
@@ -114,10 +118,6 @@ QWidget* TapeStation::build_transport() {
     row->addSpacing(6);
     row->addWidget(frame);
     row->addStretch(1);
-    reshoot_ = new KeyButton(tr("Film again"), QKeySequence(Qt::CTRL | Qt::Key_R), this);
-    reshoot_->setToolTip(tr("The list of what was not filmed, not seen or promised, as a page for paper or a phone (Ctrl+R)"));
-    connect(reshoot_, &QPushButton::clicked, this, &TapeStation::write_reshoot);
-    row->addWidget(reshoot_);
     clock_ = new QLabel(bar);
     clock_->setTextFormat(Qt::RichText);
     clock_->setAccessibleName(tr("Moment of the recording"));
