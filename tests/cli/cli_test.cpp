@@ -124,3 +124,49 @@ TEST(Cli, ListsWhatHasToBeFilmedAgainAndWritesThePage) {
     EXPECT_EQ(cli({"reshoot", scratch / "library", "no-such-guide"}).code, 2);
     EXPECT_NE(cli({"reshoot", scratch / "library", anagraph::testing::kDemoGuide, "--to", "/no/such/folder/again.html"}).code, 0);
 }
+
+TEST(Cli, ReadsEveryFormOfTimedTextToTheSameAnswer) {
+    const Scratch scratch;
+    std::ofstream(scratch / "a.vtt") << "WEBVTT\n\n00:00.000 --> 00:04.000\ntighten the plug to 25 newton metres\n\n00:04.000 --> 00:08.000\ncareful it is hot and it burns\n";
+    std::ofstream(scratch / "a.srt") << "1\n00:00:00,000 --> 00:00:04,000\ntighten the plug to 25 newton metres\n\n2\n00:00:04,000 --> 00:00:08,000\ncareful it is hot and it burns\n";
+    std::ofstream(scratch / "a.txt") << "# a heading\n\n[0:00] tighten the plug to 25 newton metres\n\n[0:04] careful it is hot and it burns\n";
+    json first;
+    for (const char* name : {"a.vtt", "a.srt", "a.txt"}) {
+        const auto a = cli({"read", scratch / name, "--json"});
+        ASSERT_EQ(a.code, 0) << a.err;
+        const json answer = a.value();
+        ASSERT_EQ(answer["figures"].size(), 1U) << name;
+        EXPECT_EQ(answer["figures"][0]["kind"], "torque");
+        EXPECT_EQ(answer["figures"][0]["unit"], "Nm");
+        EXPECT_EQ(answer["figures"][0]["value"], 25.0);
+        EXPECT_EQ(answer["cautions"].size(), 1U);
+        EXPECT_EQ(answer["segment_starts"].dump(), "[0.0,4.0]");
+        EXPECT_FALSE(answer["figures"][0]["because"].get<std::string>().empty());
+        if (first.is_null()) first = answer["figures"];
+        EXPECT_EQ(answer["figures"], first);
+    }
+    // without --json it is for people
+    EXPECT_NE(cli({"read", scratch / "a.vtt"}).out.find("25"), std::string::npos);
+}
+
+TEST(Cli, ANarrationThatIsNoneSaysWhatIsExpected) {
+    const Scratch scratch;
+    std::ofstream(scratch / "empty.vtt").close();
+    std::ofstream(scratch / "prose.txt") << "nothing here has a time\n";
+    for (const char* name : {"empty.vtt", "prose.txt"}) {
+        const auto a = cli({"read", scratch / name});
+        EXPECT_EQ(a.code, 1) << name;
+        EXPECT_FALSE(a.err.empty());
+        EXPECT_TRUE(a.out.empty());
+    }
+}
+
+TEST(Cli, ChecksAGuideAndSaysWhatMustBeDoneFirst) {
+    const Scratch scratch;
+    anagraph::testing::copy_demo_library(scratch / "library");
+    const auto a = cli({"--json", "check", scratch / "library", anagraph::testing::kDemoGuide});
+    EXPECT_EQ(a.code, 1) << "something is open";
+    ASSERT_GT(a.value()["open"].size(), 3U);
+    for (const auto& p : a.value()["open"]) EXPECT_FALSE(p["stops_issue"].get<bool>()) << p["text"];
+    EXPECT_EQ(cli({"check", scratch / "library", "no-such-guide"}).code, 2);
+}

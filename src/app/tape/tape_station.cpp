@@ -53,6 +53,7 @@ void TapeStation::build() {
     recordings_->setFocusPolicy(Qt::TabFocus);
     auto* pick = new QHBoxLayout;
     pick->setContentsMargins(12, 8, 12, 8);
+    pick->setSpacing(8);
     pick->addWidget(recordings_, 1);
     reshoot_ = new KeyButton(tr("Film again"), QKeySequence(Qt::CTRL | Qt::Key_R), this);
     reshoot_->setToolTip(tr("The list of what was not filmed, not seen or promised, as a page for paper or a phone (Ctrl+R)"));
