@@ -15,6 +15,12 @@ bool listed(std::string_view list, std::string_view word) {
     return false;
 }
 
+bool Line::any_of(std::string_view list, std::size_t from, std::size_t to) const {
+    for (std::size_t i = from; i < std::min(to, size()); ++i)
+        if (listed(list, at(i))) return true;
+    return false;
+}
+
 std::string thing_near(const Line& line, std::size_t i, std::size_t from, std::size_t to) {
     to = std::min(to, line.size());
     const auto names = [&](std::size_t k) { return k >= from && k < to && (is(Class::Part, line.at(k)) || is(Class::Fluid, line.at(k))) && !is(Class::Tool, line.at(k)); };

@@ -38,6 +38,8 @@ struct Line {
     bool any(std::initializer_list<std::string_view> list, std::size_t from = 0, std::size_t to = std::string_view::npos) const {
         return std::any_of(list.begin(), list.end(), [&](std::string_view w) { return has(w, from, to); });
     }
+    /// Is one of the blank-separated words of the list there?
+    bool any_of(std::string_view list, std::size_t from = 0, std::size_t to = std::string_view::npos) const;
     bool any(lexicon::Class what, std::size_t from = 0, std::size_t to = std::string_view::npos) const {
         for (std::size_t i = from; i < std::min(to, words.size()); ++i)
             if (lexicon::is(what, words[i].text)) return true;

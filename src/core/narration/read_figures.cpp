@@ -5,6 +5,7 @@
 #include <array>
 #include <cmath>
 
+#include "core/narration/read_codes.h"
 #include "core/quantity/unit.h"
 
 namespace anagraph::core {
@@ -31,32 +32,14 @@ std::string plain(double value) {
     return s;
 }
 
-std::string upper(std::string_view s) {
-    std::string out(s);
-    for (char& c : out) c = static_cast<char>(c >= 'a' && c <= 'z' ? c - 'a' + 'A' : c);
-    return out;
-}
-
-bool digits_only(std::string_view s) { return !s.empty() && s.find_first_not_of("0123456789") == std::string_view::npos; }
-bool letters_only(std::string_view s) { return !s.empty() && s.find_first_not_of("abcdefghijklmnopqrstuvwxyz") == std::string_view::npos; }
 bool whole(double v) { return v == std::floor(v); }
-
-bool says_any_of(const Line& line, std::string_view list, std::size_t from = 0, std::size_t to = std::string_view::npos) {
-    for (std::size_t i = from; i < std::min(to, line.size()); ++i)
-        if (listed(list, line.at(i))) return true;
-    return false;
-}
 
 /// Is one of the words of the list within `reach` words of the phrase?
 bool near_any_of(const Line& line, std::string_view list, std::size_t from, std::size_t end, std::size_t reach) {
-    return says_any_of(line, list, from > reach ? from - reach : 0, end + reach);
+    return line.any_of(list, from > reach ? from - reach : 0, end + reach);
 }
 
 bool near_class(const Line& line, Class what, std::size_t from, std::size_t end, std::size_t reach) { return line.any(what, from > reach ? from - reach : 0, end + reach); }
-
-FoundFigure coded(FigureKind kind, std::string text, std::size_t from, std::size_t to, std::string because) {
-    return {kind, {std::move(text), "", ""}, false, false, from, to, std::move(because)};
-}
 
 /// Is the number hedged by the words beside it?
 bool hedged_beside(const Line& line, std::size_t from, std::size_t end) {
@@ -114,113 +97,6 @@ const FigureReader::Said* FigureReader::last_measured(std::size_t within) const 
 }
 
 std::string FigureReader::meter_unit() const { return distance_ ? "km" : "h"; }
-
-/// Grades and letter sizes: "75w90", "fifteen w forty", "vg forty six", "ci four", "10.9", "m8".
-std::optional<FoundFigure> FigureReader::read_code(const Line& line, std::size_t i) const {
-    const auto w = line.at(i);
-    // two numbers joined by W
-    if (const auto split = w.find('w'); split != std::string_view::npos && split > 0 && digits_only(w.substr(0, split)) && digits_only(w.substr(split + 1)))
-        return coded(FigureKind::Grade, upper(w), i, i + 1, "a viscosity: two numbers joined by W");
-    if (const auto n = read_number(line.words, i); n && !n->open_point && !n->fraction && whole(n->value) && n->value >= 0 && n->value <= 100) {
-        std::size_t k = i + n->length;
-        const bool tied = line.at(k).size() > 1 && line.at(k)[0] == 'w' && digits_only(line.at(k).substr(1));  // "75 w90"
-        if (tied) return coded(FigureKind::Grade, n->digits + upper(line.at(k)), i, k + 1, "a viscosity: two numbers joined by W");
-        if (line.at(k) == "w" || line.at(k) == "double-u" || line.at(k) == "weight")
-            if (const auto m = read_number(line.words, k + 1); m && m->value >= 8 && whole(m->value)) return coded(FigureKind::Grade, n->digits + "W" + m->digits, i, k + 1 + m->length, "a viscosity: two numbers joined by W");
-    }
-    if (w.size() >= 2 && w.back() == 'w' && digits_only(w.substr(0, w.size() - 1)) && digits_only(line.at(i + 1)) && !line.starts_clause(i + 1)) return coded(FigureKind::Grade, upper(w) + std::string(line.at(i + 1)), i, i + 2, "a viscosity: two numbers joined by W");
-    if (w.size() == 2 && (w[0] == 's' || w[0] == 'c') && line.stands_at("or better", i + 1)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
-    if (w == "8.8" || w == "10.9" || w == "12.9") return coded(FigureKind::Grade, std::string(w), i, i + 1, "a property class of fasteners");
-    if (const auto n = read_number(line.words, i); n && (n->digits == "8.8" || n->digits == "10.9" || n->digits == "12.9") && !unit_of(line.at(i + n->length), line.at(i + n->length + 1), "") && says_any_of(line, "class grade bolt bolts stud studs head heads property"))
-        return coded(FigureKind::Grade, n->digits, i, i + n->length, "a property class of fasteners");
-    // a family and its number
-    static constexpr std::array<std::string_view, 33> kFamilies{"gl", "vg", "dot", "nlgi", "sae", "hvlp", "hlp", "iso", "ma", "mb", "ci", "cj", "ck", "cf", "cg", "ch", "sn", "sm", "sl", "sj", "sg", "tc", "ep", "ffl", "iso vg", "g", "hv", "hm", "td", "atf", "fd", "pg", "jaso"};
-    const auto family = std::find_if(kFamilies.begin(), kFamilies.end(), [&](std::string_view f) { return w.starts_with(f) && (w.size() == f.size() || digits_only(w.substr(f.size()))) && (f.size() > 1 || w.size() > f.size()); });
-    const bool oily = line.any(Class::Fluid) || says_any_of(line, "grade spec class viscosity can tin bottle hydraulic brake");
-    if (family != kFamilies.end()) {
-        const std::string_view f = *family;
-        const bool engine_class = listed("ci cj ck cf cg ch", f);
-        const bool sure = listed("gl vg dot nlgi sae hvlp hlp iso jaso atf", f) || engine_class;
-        if (w.size() > f.size()) {
-            if (sure || (oily && w.size() <= f.size() + 2)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
-        } else if (const auto n = read_number(line.words, i + 1); n && !n->fraction && whole(n->value) && !line.starts_clause(i + 1)) {
-            const std::size_t after = i + 1 + n->length;
-            const bool longer = line.at(after) == "dash" || read_number(line.words, after).has_value();  // a part number
-            if (!unit_of(line.at(after), line.at(after + 1), "") && !(longer && (!sure || engine_class)) && ((sure && !(engine_class && n->value > 9)) || (oily && n->value < 10))) return coded(FigureKind::Grade, upper(f) + n->digits, i, after, "a specification class");
-        }
-    }
-    if (w == "grade")
-        if (const auto n = read_number(line.words, i + 1); n && whole(n->value) && n->value >= 1 && n->value <= 12 && !line.starts_clause(i + 1)) return coded(FigureKind::Grade, n->digits, i, i + 1 + n->length, "a grade");
-    if (listed("oat hoat", w) || (w == "atf" && oily)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
-    // letter sizes, near something that has a size
-    const bool sized = says_any_of(line, kToolWords) || line.any(Class::Fastener) || says_any_of(line, "size thread torx bit");
-    if (w.size() >= 2 && w.size() <= 3 && (w[0] == 'm' || w[0] == 't') && digits_only(w.substr(1)) && sized) return coded(FigureKind::Size, upper(w), i, i + 1, "a letter size");
-    if ((w == "m" || w == "t" || w == "torx") && sized)
-        if (const auto n = read_number(line.words, i + 1); n && whole(n->value) && n->value >= 3 && n->value <= 60 && !line.starts_clause(i + 1) && !unit_of(line.at(i + 1 + n->length), "", "")) return coded(FigureKind::Size, upper(w.substr(0, 1)) + n->digits, i, i + 1 + n->length, "a letter size");
-    return std::nullopt;
-}
-
-/// "c w dash four four one seven", "hr30115", "th dash a four three": letters and digits spelt out, with dashes.
-std::optional<FoundFigure> FigureReader::read_part_number(const Line& line, std::size_t i) const {
-    const auto first = line.at(i);
-    const bool cued = says_any_of(line, "number numbers number's part order reference ref kit form", i > 8 ? i - 8 : 0, i);
-    std::string text;
-    std::size_t k = i;
-    bool letters = false;
-    bool dash = false;
-    std::size_t digits = 0;
-    std::size_t groups = 0;
-    while (k < line.size() && k < i + 14) {
-        const auto w = line.at(k);
-        if (k > i && line.words[k].sentence_start) break;
-        const bool code_token = letters_only(w) && w.size() <= 3 && !is(Class::Adverb, w) && (w.size() == 1 ? (k > i || w != "a") && w != "i" : !lexicon::work_verb(w) && !listed("the and for but not you she her him his its our out one two six ten has was are get got can off all any old new yes see set put let too now way why who how top cap nut pin oil gas fan rag bit lot mil bar rpm psi in on it is to of at by or as so we me my no up an do go he if be us am oh ok uh um er ah ml mm cm km nm cc ", w));
-        if (listed("dash hyphen slash stroke", w) && !text.empty()) {
-            dash = true;
-            text += '-';
-            ++k;
-        } else if (listed("double triple", w)) {
-            const auto n = read_number(std::span(line.words).first(std::min(line.size(), k + 2)), k + 1);
-            if (!n || n->value > 9) break;
-            for (int r = 0; r < (w == "double" ? 2 : 3); ++r) text += n->digits;
-            digits += 2;
-            k += 2;
-        } else if (const auto n = read_number(line.words, k); n && !n->fraction && !n->open_point && whole(n->value) && n->value >= 0 && w != "a" && w != "minus") {
-            // one word group after the other, as they are spelt: "eighteen" is 18, "three zero" 30
-            std::size_t length = n->length;
-            std::string said = n->digits;
-            if (n->grouped > 0) {
-                length = n->grouped;
-                said = read_number(std::span(line.words).first(k + length), k)->digits;
-            }
-            if (std::string_view("0123456789").find(w[0]) != std::string_view::npos && length == 1) said = std::string(w);
-            if (said.find_first_not_of("0123456789") != std::string::npos) break;
-            text += said;
-            digits += said.size();
-            k += length;
-        } else if (code_token && (text.empty() || text.back() == '-' || digits > 0 || letters)) {
-            text += upper(w);
-            letters = true;
-            ++groups;
-            ++k;
-        } else if (w.find_first_of("0123456789") != std::string_view::npos && w.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos && w.find('.') == std::string_view::npos && w.size() >= (cued ? 2U : 3U)) {
-            text += upper(w);
-            letters = true;
-            digits += static_cast<std::size_t>(std::count_if(w.begin(), w.end(), [](char c) { return c >= '0' && c <= '9'; }));
-            ++k;
-        } else {
-            break;
-        }
-    }
-    while (!text.empty() && text.back() == '-') text.pop_back();
-    if (!letters || text.size() < 4 || (digits < 2 && !(dash && cued && digits == 1))) return std::nullopt;
-    if (const auto w = text.find('W'); w != std::string::npos && w > 0 && w + 1 < text.size() && text[w - 1] >= '0' && text[w - 1] <= '9') return std::nullopt;  // a viscosity
-    const bool mixed = first.find_first_of("0123456789") != std::string_view::npos && first.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos;
-    const bool begins_well = (letters_only(first) && first.size() <= 3 && !read_number(line.words, i)) || mixed || cued;
-    if (groups > 3 && !dash && !cued) return std::nullopt;
-    if (!begins_well || !(dash || cued || (digits >= 3 && !unit_of(line.at(k), line.at(k + 1), "")))) return std::nullopt;
-    if (k - i == 1 && !cued && digits < 3) return std::nullopt;
-    return coded(FigureKind::PartNumber, text, i, k, dash ? "letters and digits with a dash: a part number" : "letters and digits spelt out: a part number");
-}
 
 /// "once a year", "every hour", "yearly", "leave it a minute", "a centimetre under the neck": a unit with no number is one of it.
 std::optional<FoundFigure> FigureReader::read_unit_alone(const Line& line, std::size_t i) const {
@@ -370,7 +246,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
     const bool tool_beside = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || listed("spanner socket key size", line.before(p.from)) || (is(Class::Fastener, line.at(p.end)) && !listed("head post cap cover", line.at(p.end)));
     if (tool_beside && !listed("long hose of", line.at(p.end)))
         for_size(3, "the tool named with it");
-    else if (says_any_of(line, kToolWords, clause, clause_end))
+    else if (line.any_of(kToolWords, clause, clause_end))
         for_size(2, "the tool in the clause");
     if (listed("a an", line.before(p.from)) || (line.before(p.from) == "square" && p.unit == "in")) for_size(1, "its article");
     if (listed("square drive", line.at(p.end))) for_size(1.5, "the drive");
@@ -383,7 +259,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
     if (near_any_of(line, "undo loosen slacken crack tighten nip unscrew unbolt clip clips", p.from, p.end, 9)) for_size(1, "what is done with it");
     const bool usual = p.unit == "in" ? mm <= 46 : mm >= 2 && std::abs(mm * 2 - std::round(mm * 2)) < 1e-6;
     for_size(usual ? 0.5 : -2, "its value");
-    if (!tool_beside && says_any_of(line, kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
+    if (!tool_beside && line.any_of(kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
     if (listed("of off deep under from clear below above into out", line.at(p.end)) || near_any_of(line, "washer hose holes", p.from, p.end, 2)) for_size(-1, "");
     if (last_of(FigureKind::Size, 0) != nullptr) for_size(1, "the size before it");
     if (size >= 2) return Sense{FigureKind::Size, std::string(p.unit), because};
@@ -394,8 +270,8 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_mil(const Line& line, 
     Phrase as_mm = p;
     as_mm.unit = "mm";
     const bool tool = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || (is(Class::Fastener, line.at(p.end)) && p.number.value <= 50);
-    const bool measured = says_any_of(line, kMeasured);
-    const bool fluid = says_any_of(line, kFluidWords) || line.any(Class::Fluid);
+    const bool measured = line.any_of(kMeasured);
+    const bool fluid = line.any_of(kFluidWords) || line.any(Class::Fluid);
     const auto recent = [&](FigureKind kind, std::size_t words) -> const Said* {
         const Said* said = last_of(kind, 1000000);
         return said != nullptr && word_ + p.from - std::min(word_ + p.from, said->word) <= words ? said : nullptr;
@@ -409,7 +285,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_mil(const Line& line, 
         else if (measured)
             millilitres = fluid && volume != nullptr && volume->unit == "mL" && length == nullptr;
         else if (fluid)
-            millilitres = p.number.value >= 2 && !says_any_of(line, kToolWords);
+            millilitres = p.number.value >= 2 && !line.any_of(kToolWords);
         else if (volume != nullptr && volume->unit == "mL" && (length == nullptr || volume->word >= length->word))
             millilitres = !line.any(Class::Fastener);
     }
@@ -430,13 +306,13 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_hours(const Line& line
     if (line.any({"ago"}, p.end, p.end + 2)) return std::nullopt;
     if (hours && v <= 72 && !(meter && v > 24 && !whole(v))) {
         if (line.any({"first"}, p.from > 3 ? p.from - 3 : 0, p.from) || listed("after", line.before(p.from)) || line.any({"work", "running", "use"}, p.end, p.end + 3)) {
-            if (v >= 10 && !says_any_of(line, "cool settle dry charge stand stood soak")) return Sense{FigureKind::Interval, unit, "an interval, because of what it is counted from"};
+            if (v >= 10 && !line.any_of("cool settle dry charge stand stood soak")) return Sense{FigureKind::Interval, unit, "an interval, because of what it is counted from"};
         }
-        if (v >= 20 && says_any_of(line, "service hourly") && !meter) return Sense{FigureKind::Interval, unit, "an interval, because of the service"};
+        if (v >= 20 && line.any_of("service hourly") && !meter) return Sense{FigureKind::Interval, unit, "an interval, because of the service"};
         return Sense{FigureKind::Duration, unit, "a time, because of the unit"};
     }
     const bool round = std::fmod(v, 50) == 0;
-    const bool due = says_any_of(line, "due book manual maker whichever or after first interval next changed change replace replaced leave recommend recommends lasts");
+    const bool due = line.any_of("due book manual maker whichever or after first interval next changed change replace replaced leave recommend recommends lasts");
     if (meter && !(due && round)) return Sense{FigureKind::Reading, unit, "a reading, because of the meter"};
     if (round && !line.any({"last", "previous", "was", "reads", "bought", "had"})) return Sense{FigureKind::Interval, unit, "an interval: a round number of hours or a distance"};
     if (due && round) return Sense{FigureKind::Interval, unit, "an interval, because of when it is due"};
@@ -459,8 +335,8 @@ std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, cons
     const std::string said = line.said(p.unit_at, p.end - p.unit_at);
     if (p.unit == "mil") return sense_of_mil(line, p);
     if (p.unit == "deg?") {
-        const bool turning = says_any_of(line, kTurning, p.from > 7 ? p.from - 7 : 0, p.end + 5);
-        const bool heat = says_any_of(line, kHeat, 0, p.from) || says_any_of(line, kHeat, p.end);
+        const bool turning = line.any_of(kTurning, p.from > 7 ? p.from - 7 : 0, p.end + 5);
+        const bool heat = line.any_of(kHeat, 0, p.from) || line.any_of(kHeat, p.end);
         const bool angle = std::fmod(p.number.value, 15) == 0 && p.number.value > 0;
         if (turning && angle && (!heat || listed("turn further apart", line.at(p.end)))) return Sense{FigureKind::Turn, "deg", "an angle, because of the turning word"};
         return Sense{FigureKind::Temperature, "degC", "a temperature, because of the unit"};
@@ -538,7 +414,7 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
     }
     // "that's a seventeen", "the nut's a twenty seven"
     const bool alone = p.after >= line.size() || line.starts_clause(p.after) || listed("no not on it and so is isn't then the but wobbles okay for i that's that hang spanner there too as", next);
-    const bool fastener_near = line.any(Class::Fastener) || says_any_of(line, kToolWords) || (fastener_ && segment_ - fastener_segment_ <= 1);
+    const bool fastener_near = line.any(Class::Fastener) || line.any_of(kToolWords) || (fastener_ && segment_ - fastener_segment_ <= 1);
     const bool size_before = last_of(FigureKind::Size, 1) != nullptr;
     if (alone && !n.fraction && whole(n.value) && n.value >= 4 && n.value <= 60 && n.grouped == 0 && !p.high) {
         const bool article = listed("a an", before);

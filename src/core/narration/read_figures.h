@@ -7,20 +7,10 @@
 #include <string_view>
 #include <vector>
 
+#include "core/narration/found_figure.h"
 #include "core/narration/line.h"
-#include "core/procedure/figure.h"
 
 namespace anagraph::core {
-
-struct FoundFigure {
-    FigureKind kind = FigureKind::Count;
-    FigureValue value;  // digits as they would be written, unit id
-    bool hedged = false;
-    bool taken_back = false;  // corrected aloud right after
-    std::size_t from = 0;     // first word
-    std::size_t to = 0;       // one past the last; beyond the line's end when the rest stands in the next line
-    std::string because;
-};
 
 /// Reads the lines of one narration in order; what was said before tells about the next.
 class FigureReader {
@@ -53,8 +43,6 @@ private:
         std::string_view unit;
     };
 
-    std::optional<FoundFigure> read_code(const Line& line, std::size_t i) const;
-    std::optional<FoundFigure> read_part_number(const Line& line, std::size_t i) const;
     std::optional<FoundFigure> read_unit_alone(const Line& line, std::size_t i) const;
     Phrase phrase_at(const Line& line, std::size_t i, SpokenNumber number) const;
     std::optional<Sense> sense_of(const Line& line, const Phrase& p) const;
