@@ -38,28 +38,46 @@ namespace {
 
 /// Marks of one line, before it is known whether the line is nothing but talk.
 class LineReader {
+    static constexpr std::size_t kLongest = 240;  // words read at a time
+
 public:
     explicit LineReader(const std::vector<Segment>& segments) : segments_(segments) {
-        lines_.reserve(segments.size());
-        for (const auto& s : segments) lines_.push_back({words_of(s.text)});
+        for (std::size_t i = 0; i < segments.size(); ++i) {
+            auto words = words_of(segments[i].text);
+            // an hour of talk in one paragraph is read a stretch at a time, so that reading stays linear
+            std::size_t from = 0;
+            do {
+                std::size_t to = std::min(words.size(), from + kLongest);
+                for (std::size_t k = to; to < words.size() && k > from + kLongest / 2; --k)
+                    if (words[k].sentence_start) {
+                        to = k;
+                        break;
+                    }
+                lines_.push_back({{std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(from)), std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(to))}});
+                segment_of_.push_back(i);
+                from = to;
+            } while (from < words.size());
+        }
     }
 
     std::vector<Mark> read() {
         std::vector<std::vector<Mark>> found(lines_.size());
         std::vector<double> balances;
-        for (std::size_t i = 0; i < lines_.size(); ++i) {
-            found[i] = marks_of(i);
-            balances.push_back(talk_balance(lines_[i], content_of(found[i])));
+        for (std::size_t k = 0; k < lines_.size(); ++k) {
+            found[k] = marks_of(k);
+            balances.push_back(talk_balance(lines_[k], content_of(found[k])));
         }
         const auto talk = talk_runs(balances);
         std::vector<Mark> out;
-        for (std::size_t i = 0; i < lines_.size(); ++i) {
-            if (talk[i]) {
-                Mark m = mark(i, MarkKind::Talk, "nothing about the machine is said here");
-                out.push_back(std::move(m));
-            } else {
-                std::move(found[i].begin(), found[i].end(), std::back_inserter(out));
+        for (std::size_t k = 0; k < lines_.size();) {
+            std::size_t end = k;
+            bool all_talk = true;
+            for (; end < lines_.size() && segment_of_[end] == segment_of_[k]; ++end) {
+                all_talk = all_talk && talk[end];
+                if (!talk[end]) std::move(found[end].begin(), found[end].end(), std::back_inserter(out));
             }
+            if (all_talk) out.push_back(mark(segment_of_[k], MarkKind::Talk, "nothing about the machine is said here"));
+            k = end;
         }
         return out;
     }
@@ -93,16 +111,17 @@ private:
         return m;
     }
 
-    std::vector<Mark> marks_of(std::size_t i) {
-        Line& line = lines_[i];
+    std::vector<Mark> marks_of(std::size_t k) {
+        Line& line = lines_[k];
+        const std::size_t i = segment_of_[k];
         // words that belong to a figure begun in the line before
         line.words.erase(line.words.begin(), line.words.begin() + static_cast<std::ptrdiff_t>(std::min(skip_, line.size())));
         skip_ = 0;
         std::vector<Mark> out;
         if (line.size() == 0) return out;
-        const auto figures = figures_.read(line, i + 1 < lines_.size() ? &lines_[i + 1] : nullptr, i);
+        const auto figures = figures_.read(line, k + 1 < lines_.size() ? &lines_[k + 1] : nullptr, i);
         if (!figures.empty() && figures.back().to > line.size()) skip_ = figures.back().to - line.size();
-        for (const auto& f : figures) out.push_back(figure_mark(i, f));
+        for (const auto& f : figures) out.push_back(figure_mark(k, f));
         auto steps = read_steps(line);
         add_implied(line, figures, steps);
         for (auto& s : steps) {
@@ -150,15 +169,16 @@ private:
         }
     }
 
-    Mark figure_mark(std::size_t i, const FoundFigure& f) const {
-        const Line& line = lines_[i];
+    Mark figure_mark(std::size_t k, const FoundFigure& f) const {
+        const Line& line = lines_[k];
+        const std::size_t i = segment_of_[k];
         Mark m = mark(i, MarkKind::Figure, f.because);
         m.figure_kind = f.kind;
         m.value = f.value;
         m.hedged = f.hedged;
         m.taken_back = f.taken_back;
         m.words = line.said(f.from, f.to - f.from);
-        if (f.to > line.size() && i + 1 < lines_.size()) m.words += " " + lines_[i + 1].said(0, f.to - line.size());
+        if (f.to > line.size() && k + 1 < lines_.size()) m.words += " " + lines_[k + 1].said(0, f.to - line.size());
         m.about = thing_near(line, std::min(f.from, line.size() - 1));
         if (!m.about.empty()) {
             m.because += fmt::format("; about the {}, named here", m.about);
@@ -170,7 +190,8 @@ private:
     }
 
     const std::vector<Segment>& segments_;
-    std::vector<Line> lines_;
+    std::vector<Line> lines_;              // segments, the long ones in stretches
+    std::vector<std::size_t> segment_of_;  // of each line
     FigureReader figures_;
     std::string last_part_;
     std::size_t last_part_segment_ = 0;

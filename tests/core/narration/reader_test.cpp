@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 #include <gtest/gtest.h>
 
+#include <chrono>
 #include <nlohmann/json.hpp>
 
 #include "core/narration/words.h"
@@ -127,4 +128,32 @@ TEST(Reader, NeverFailsOnAnyText) {
         for (const auto& m : marks) RC_ASSERT(m.segment < segments.size());
         (void)marks_json(segments, marks).dump(-1, ' ', false, json::error_handler_t::replace);
     });
+}
+
+TEST(Reader, AnHourInOneParagraphIsReadAsLinearlyAsInLines) {
+    const auto seconds = [](int sentences) {
+        std::string text;
+        for (int i = 0; i < sentences; ++i) text += "tighten the bolt to 25 newton metres and wait four minutes then ";
+        const auto begin = std::chrono::steady_clock::now();
+        const auto marks = read_marks(said({text}));
+        EXPECT_GE(marks.size(), 10U);
+        return std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count();
+    };
+    seconds(100);  // the word lists are made once
+    const double one = seconds(200);
+    EXPECT_LT(seconds(1600), 24 * one + 0.2) << "eight times the words, not sixty-four times the time";
+}
+
+TEST(Reader, MarksOfALongParagraphKeepItsMoment) {
+    std::string text;
+    for (int i = 0; i < 60; ++i) text += "Tighten the bolt to " + std::to_string(20 + i) + " newton metres. ";
+    const auto segments = said({"undo the plug", text, "fit the cover"});
+    const auto marks = read_marks(segments);
+    std::size_t torques = 0;
+    for (const auto& m : marks) {
+        EXPECT_EQ(m.at, segments[m.segment].start);
+        torques += m.kind == MarkKind::Figure && m.segment == 1 ? 1 : 0;
+    }
+    EXPECT_EQ(torques, 60U);
+    EXPECT_TRUE(std::is_sorted(marks.begin(), marks.end(), [](const Mark& a, const Mark& b) { return a.segment < b.segment; }));
 }
