@@ -131,6 +131,8 @@ public:
         short_clauses();
         smears();
         tight_by_hand();
+        new_things();
+        things_alone();
         std::stable_sort(out_.begin(), out_.end(), [](const FoundStep& a, const FoundStep& b) { return a.at < b.at; });
         return std::move(out_);
     }
@@ -255,6 +257,37 @@ private:
         if (particle == "down" && listed("forks loader bike load jack wheel car machine", noun)) verb = "lower";
         if (verb.empty()) return;
         add(verb, std::move(about), at, words, fmt::format("a thing and \"{}\": something is done to it", particle));
+    }
+
+    /// "with a new washer", "new element, new O ring": something is replaced.
+    void new_things() {
+        for (std::size_t i = 0; i + 1 < line_.size(); ++i) {
+            if (!listed("new fresh", line_.at(i))) continue;
+            const bool with = line_.before(i) == "a" && listed("with and plus", line_.before(i, 2));
+            const bool head = line_.starts_clause(i) || listed("and then so", line_.before(i));
+            if (!with && !head) continue;
+            const std::size_t end = std::min(line_.clause_end(i), i + 5);
+            std::size_t thing = line_.size();
+            for (std::size_t k = i + 1; k < end && thing == line_.size(); ++k) {
+                if (is(Class::Part, line_.at(k)) && !is(Class::Tool, line_.at(k)) && !is(Class::Fluid, line_.at(k)))
+                    thing = k;
+                else if (!is(Class::Modifier, line_.at(k)) && line_.at(k) != "o")
+                    break;
+            }
+            if (thing == line_.size() || listed("is was has machine in on back goes out", line_.at(thing + 1)) || line_.any({"if", "when", "want", "wants", "need", "needs", "number", "every", "buy", "it's"}, line_.clause_begin(i), i)) continue;
+            add("replace", thing_near(line_, thing, i + 1, end), i, thing + 1 - i, "something new goes in");
+        }
+    }
+
+    /// "Dipstick." alone: it is looked at.
+    void things_alone() {
+        for (std::size_t i = 0; i < line_.size(); ++i) {
+            if (!line_.words[i].sentence_start) continue;
+            std::size_t k = i;
+            while (k < line_.size() && listed("the now then right so okay and again", line_.at(k))) ++k;
+            const bool alone = k + 1 >= line_.size() || line_.words[k + 1].sentence_start || (line_.starts_clause(k + 1)) || line_.at(k + 1) == "again";
+            if (alone && listed("dipstick stick glass level gauges pressure leaks", line_.at(k))) add("check", std::string(line_.at(k)), k, 1, "a thing named alone: it is looked at");
+        }
     }
 
     /// "finger tight", "hand tight and a quarter turn".

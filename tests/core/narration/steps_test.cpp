@@ -98,6 +98,16 @@ TEST(ReadSteps, AFigureMaySayTheStep) {
     });
 }
 
+TEST(ReadSteps, SomethingNewIsAReplacementAndAThingAloneIsLookedAt) {
+    check({
+        {"the plug goes back with a new washer", "fit, replace"},
+        {"New element, and the cover on.", "replace, fit"},
+        {"Dipstick. It's in the middle.", "check"},
+        {"a new machine costs more", ""},
+        {"you need a new seal for that", ""},
+    });
+}
+
 TEST(ReadSteps, WhatIsNotDone) {
     check({
         {"don't tighten the plug yet", ""},
