@@ -117,7 +117,8 @@ TEST(Cli, ListsWhatHasToBeFilmedAgainAndWritesThePage) {
     const auto a = cli({"--json", "reshoot", scratch / "library", anagraph::testing::kDemoGuide, "--to", scratch / "again.html"});
     EXPECT_EQ(a.code, 0) << a.err;
     ASSERT_GE(a.value()["points"].size(), 2U);
-    for (const auto& p : a.value()["points"]) EXPECT_FALSE(p["why"].get<std::string>().empty());
+    const json answer = a.value();
+    for (const auto& p : answer["points"]) EXPECT_FALSE(p["why"].get<std::string>().empty());
     std::ifstream page(scratch / "again.html");
     const std::string html((std::istreambuf_iterator<char>(page)), std::istreambuf_iterator<char>());
     EXPECT_NE(html.find("To film again"), std::string::npos);
@@ -167,6 +168,7 @@ TEST(Cli, ChecksAGuideAndSaysWhatMustBeDoneFirst) {
     const auto a = cli({"--json", "check", scratch / "library", anagraph::testing::kDemoGuide});
     EXPECT_EQ(a.code, 1) << "something is open";
     ASSERT_GT(a.value()["open"].size(), 3U);
-    for (const auto& p : a.value()["open"]) EXPECT_FALSE(p["stops_issue"].get<bool>()) << p["text"];
+    const json answer = a.value();
+    for (const auto& p : answer["open"]) EXPECT_FALSE(p["stops_issue"].get<bool>()) << p["text"];
     EXPECT_EQ(cli({"check", scratch / "library", "no-such-guide"}).code, 2);
 }
