@@ -441,20 +441,14 @@ void TapeStation::rename_step() {
     session_.perform(core::Change{"write a heading", {core::Put<core::Step>{std::move(s), std::nullopt}}});
 }
 
-bool TapeStation::did(const core::Result<core::Change>& change, const QString& sentence) {
-    if (!session_.perform(change)) return false;
-    if (!sentence.isEmpty()) session_.tell(sentence);
-    return true;
-}
-
 void TapeStation::split_here() {
     const auto* step = step_in_hand();
     if (step == nullptr) return;
-    if (did(core::split_step(session_.procedure(), step->id, recording()->entry.id, film_->time()), QString())) follow();
+    if (session_.perform(core::split_step(session_.procedure(), step->id, recording()->entry.id, film_->time()))) follow();
 }
 
 void TapeStation::join_next() {
-    if (const auto* step = step_in_hand()) did(core::merge_with_next(session_.procedure(), step->id), QString());
+    if (const auto* step = step_in_hand()) session_.perform(core::merge_with_next(session_.procedure(), step->id));
 }
 
 void TapeStation::nudge_edge(const core::FrameTime& to) {

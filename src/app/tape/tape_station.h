@@ -62,8 +62,6 @@ private:
     void drop_line();
     void correct_line();
     void write_reshoot();
-    /// Does an offer and says in the notice what it did.
-    bool did(const core::Result<core::Change>& change, const QString& sentence);
     const core::Step* step_in_hand() const;
     std::vector<const core::Mark*> marks_here() const;
 
