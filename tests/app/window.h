@@ -4,6 +4,8 @@
 #include <gtest/gtest.h>
 
 #include <QApplication>
+#include <QDialog>
+#include <QPointer>
 #include <QTest>
 #include <QTimer>
 #include <functional>
@@ -17,14 +19,23 @@ namespace anagraph::testing {
 
 using app::MainWindow;
 
-/// Does something to the next dialog that opens.
+/// Does something to the next dialog that opens, once it has the keys as it would under a person's hands. A dialog still
+/// open half a minute later fails the test and is closed, so that no test waits for ever.
 template <class Dialog>
 void when_asked(std::function<void(Dialog*)> answer) {
     auto* timer = new QTimer(qApp);
     QObject::connect(timer, &QTimer::timeout, timer, [timer, answer] {
-        auto* dialog = qobject_cast<Dialog*>(QApplication::activeModalWidget());
+        QPointer<Dialog> dialog = qobject_cast<Dialog*>(QApplication::activeModalWidget());
         if (dialog == nullptr) return;
+        if (QApplication::activeWindow() != dialog || !dialog->isAncestorOf(QApplication::focusWidget())) {
+            QApplication::setActiveWindow(dialog);
+            return;
+        }
         timer->deleteLater();
+        QTimer::singleShot(30000, dialog, [dialog] {
+            ADD_FAILURE() << "the dialog \"" << dialog->windowTitle().toStdString() << "\" was answered and is still open";
+            dialog->done(QDialog::Rejected);
+        });
         answer(dialog);
     });
     timer->start(50);

@@ -1,5 +1,6 @@
 #include "app/theme/controls.h"
 
+#include <QEvent>
 #include <QPainter>
 #include <QShortcut>
 
@@ -13,11 +14,15 @@ KeyButton::KeyButton(const QString& words, const QKeySequence& key, QWidget* sco
     setCursor(Qt::PointingHandCursor);
     setFocusPolicy(Qt::TabFocus);
     if (key.isEmpty()) return;
-    auto* shortcut = new QShortcut(key, scope);
-    shortcut->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(shortcut, &QShortcut::activated, this, [this] {
-        if (isEnabled()) click();
-    });
+    shortcut_ = new QShortcut(key, scope);
+    shortcut_->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(shortcut_, &QShortcut::activated, this, &QPushButton::click);
+}
+
+void KeyButton::changeEvent(QEvent* event) {
+    // A button that is not offered leaves its key to others: Escape to a dialog, for one.
+    if (event->type() == QEvent::EnabledChange && shortcut_ != nullptr) shortcut_->setEnabled(isEnabled());
+    QPushButton::changeEvent(event);
 }
 
 void KeyButton::set_words(const QString& words) {

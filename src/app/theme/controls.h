@@ -5,9 +5,12 @@
 #include <QLabel>
 #include <QPushButton>
 
+class QShortcut;
+
 namespace anagraph::app {
 
-/// A button with its key painted beside its words. The shortcut works within `scope` (the station).
+/// A button with its key painted beside its words. The shortcut works within `scope` (the station)
+/// while the button is enabled.
 class KeyButton : public QPushButton {
     Q_OBJECT
 public:
@@ -18,9 +21,11 @@ public:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
 private:
     QKeySequence key_;
+    QShortcut* shortcut_ = nullptr;
     bool main_;
 };
 
