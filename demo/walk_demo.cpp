@@ -15,10 +15,12 @@
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
+#include "app/tape/takes_dialog.h"
 #include "app/tape/tape_station.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
 #include "core/procedure/logging.h"
+#include "core/procedure/takes.h"
 
 namespace {
 
@@ -89,7 +91,41 @@ private:
         session.perform(anagraph::core::add_note(session.procedure(), recordings.front().id, {anagraph::core::NoteKind::NotFilmed, w_.tape().film().time(), "the thread of the plug from near"}));
         QTest::qWait(500);
         picture("draft");
-        return true;
+        return other_views_of_the_tape(recordings.back().id);
+    }
+
+    /// The whole job folded on one screen, single frames, and two takes of a step side by side.
+    bool other_views_of_the_tape(const anagraph::core::RecordingId& other) {
+        auto& session = w_.session();
+        QTest::keyClick(&w_.tape(), Qt::Key_H);
+        QTest::keyClick(&w_.tape(), Qt::Key_1);
+        QTest::qWait(200);
+        picture("whole-job");
+        QTest::keyClick(&w_.tape(), Qt::Key_H);
+        QTest::keyClick(&w_.tape(), Qt::Key_3);
+        QTest::qWait(400);
+        picture("single-frames");
+        QTest::keyClick(&w_.tape(), Qt::Key_2);
+        const auto step = session.procedure().steps[2].id;
+        const auto* r = session.recording(other);
+        if (r == nullptr || !session.perform(anagraph::core::add_take(session.procedure(), step, {other, r->index.times[r->index.times.size() / 2], r->index.times[r->index.times.size() * 5 / 8]}))) return fail("no second take could be added");
+        const auto take = session.procedure().find(step)->takes.front();
+        w_.tape().show_moment(take.recording, take.from, false);
+        wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        bool pictured = false;
+        auto* timer = new QTimer(qApp);
+        QObject::connect(timer, &QTimer::timeout, timer, [&, timer] {
+            auto* dialog = qobject_cast<anagraph::app::TakesDialog*>(QApplication::activeModalWidget());
+            if (dialog == nullptr) return;
+            timer->deleteLater();
+            QTest::qWait(1500);  // both films settle
+            dialog->grab().save(folder_ + QStringLiteral("/takes.png"));
+            pictured = true;
+            dialog->reject();
+        });
+        timer->start(100);
+        QTest::keyClick(&w_.tape(), Qt::Key_U);
+        return pictured || fail("the takes were not shown side by side");
     }
 
     static QWidget* focus() { return QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : QApplication::activeWindow(); }

@@ -3,7 +3,9 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
 #include <limits>
+#include <opencv2/imgproc.hpp>
 #include <utility>
 
 #include "media/av.h"
@@ -81,7 +83,14 @@ core::Result<Picture> exact_frame(const std::string& recording, const core::Fram
     return fail(ErrorCode::NotFound, fmt::format("No picture could be decoded at {} of {}; choose a moment nearby.", core::clock_text(time), recording), recording);
 }
 
-Picture rotated(Picture picture, int rotation) {
+Picture upright(Picture picture, int rotation, double pixel_aspect) {
+    if (const int width = static_cast<int>(std::lround(picture.width * pixel_aspect)); width != picture.width && width > 0) {
+        const cv::Mat stored(picture.height, picture.width, CV_8UC4, picture.bgra.data());
+        Picture wide{width, picture.height, std::vector<std::uint8_t>(static_cast<std::size_t>(width) * static_cast<std::size_t>(picture.height) * 4)};
+        cv::Mat shown(wide.height, wide.width, CV_8UC4, wide.bgra.data());
+        cv::resize(stored, shown, shown.size(), 0, 0, cv::INTER_CUBIC);
+        picture = std::move(wide);
+    }
     if (rotation == 0) return picture;
     const bool turn = rotation == 90 || rotation == 270;
     Picture out{turn ? picture.height : picture.width, turn ? picture.width : picture.height, std::vector<std::uint8_t>(picture.bgra.size())};

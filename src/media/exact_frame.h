@@ -22,7 +22,8 @@ struct Picture {
 /// full size and not rotated. Errors: those of opening; NotFound when nothing can be decoded there.
 core::Result<Picture> exact_frame(const std::string& recording, const core::FrameTime& time);
 
-/// The same picture turned upright, `rotation` clockwise in steps of 90 degrees.
-Picture rotated(Picture picture, int rotation);
+/// The same picture as it is to be seen: made wider where the stored pixels are not square (`pixel_aspect` is their width
+/// over their height), then turned upright, `rotation` clockwise in steps of 90 degrees.
+Picture upright(Picture picture, int rotation, double pixel_aspect);
 
 }  // namespace anagraph::media

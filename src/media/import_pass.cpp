@@ -238,6 +238,7 @@ private:
         index_.height = video_->codecpar->height;
         if (index_.width < 16 || index_.height < 16) return fail(ErrorCode::BadInput, fmt::format("{} has no picture of a usable size; choose another recording.", recording_), recording_);
         index_.rotation = rotation_of(*video_);
+        if (const AVRational shape = av_guess_sample_aspect_ratio(input_.get(), video_, nullptr); shape.num > 0 && shape.den > 0) index_.pixel_aspect = av_q2d(shape);
         duration_ = input_->duration > 0 ? static_cast<double>(input_->duration) / AV_TIME_BASE : 0;
         return open_outputs();
     }
@@ -260,7 +261,11 @@ private:
         stream->time_base = video_->time_base;
         const std::string path = temporary(kProxyFile);
         if (const int r = avio_open(&raw->pb, path.c_str(), AVIO_FLAG_WRITE); r < 0) return write_trouble(path, AVUNERROR(r));
-        if (const int r = avformat_write_header(raw, nullptr); r < 0) return write_trouble(path, AVUNERROR(r));
+        AVDictionary* options = nullptr;
+        av_dict_set(&options, "cluster_time_limit", "500", 0);  // ms: a frame is found by reading half a second at most
+        const int begun = avformat_write_header(raw, &options);
+        av_dict_free(&options);
+        if (begun < 0) return write_trouble(path, AVUNERROR(begun));
         thumbs_.open(temporary(kThumbnailFile), std::ios::binary | std::ios::trunc);
         if (!thumbs_) return write_trouble(temporary(kThumbnailFile), errno);
         pictures_ = std::make_unique<PictureThread>([this](const AVFrame& frame, std::int64_t pts, std::size_t number) { return work_on(frame, pts, number); });

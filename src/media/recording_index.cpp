@@ -1,6 +1,7 @@
 #include "media/recording_index.h"
 
 #include <algorithm>
+#include <cmath>
 #include <fstream>
 #include <nlohmann/json.hpp>
 
@@ -18,6 +19,36 @@ std::size_t RecordingIndex::frame_at(const FrameTime& time) const {
 std::size_t RecordingIndex::frame_from(const FrameTime& time) const {
     const auto it = std::lower_bound(times.begin(), times.end(), time);
     return it == times.end() ? times.size() - 1 : static_cast<std::size_t>(it - times.begin());
+}
+
+FrameTime RecordingIndex::snapped(const FrameTime& at, bool begin) const {
+    constexpr double kLate = 1.0;   // s: how late a key comes
+    constexpr double kEarly = 0.4;  // s
+    for (const auto& p : pauses) {
+        const double t = at.seconds();
+        if (begin && t >= p.from.seconds() && t <= p.to.seconds() + kLate) return times[frame_from(p.to)];
+        if (!begin && t >= p.from.seconds() - kEarly && t <= std::max(p.to.seconds(), p.from.seconds() + kLate)) return times[frame_from(p.from)];
+    }
+    return times[frame_at(at)];
+}
+
+FrameTime RecordingIndex::nearest_pause_edge(const FrameTime& at) const {
+    FrameTime best = times[frame_at(at)];
+    double distance = -1;
+    for (const auto& p : pauses)
+        for (const auto& edge : {p.from, p.to}) {
+            const double far = std::abs(edge.seconds() - at.seconds());
+            if (distance >= 0 && far >= distance) continue;
+            distance = far;
+            best = times[frame_from(edge)];
+        }
+    return best;
+}
+
+double RecordingIndex::aspect() const {
+    if (width <= 0 || height <= 0) return 16.0 / 9;
+    const double stored = width * pixel_aspect / height;
+    return rotation % 180 == 0 ? stored : 1 / stored;
 }
 
 std::size_t RecordingIndex::sharpest(const FrameTime& from, const FrameTime& to) const {
@@ -59,7 +90,7 @@ json to_json(const RecordingIndex& i) {
         if (clock % t.den() != 0) clock *= t.den();
     json times = json::array();
     for (const auto& t : i.times) times.push_back(t.num() * (clock / t.den()));
-    json out{{"width", i.width}, {"height", i.height}, {"rotation", i.rotation}, {"has_sound", i.has_sound}, {"clock", clock}, {"times", times}, {"end", i.end.text()}, {"sound", i.sound}, {"remarks", i.remarks}};
+    json out{{"width", i.width}, {"height", i.height}, {"rotation", i.rotation}, {"pixel_aspect", i.pixel_aspect}, {"has_sound", i.has_sound}, {"clock", clock}, {"times", times}, {"end", i.end.text()}, {"sound", i.sound}, {"remarks", i.remarks}};
     for (const char* list : {"pauses", "thumbnails", "samples", "shots"}) out[list] = json::array();
     for (const auto& p : i.pauses) out["pauses"].push_back({p.from.text(), p.to.text()});
     for (const auto& t : i.thumbnails) out["thumbnails"].push_back({t.frame, t.offset, t.size});
@@ -75,6 +106,8 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
         i.width = j.at("width").get<int>();
         i.height = j.at("height").get<int>();
         i.rotation = j.at("rotation").get<int>();
+        i.pixel_aspect = j.value("pixel_aspect", 1.0);
+        if (!(i.pixel_aspect > 0.1 && i.pixel_aspect < 10)) i.pixel_aspect = 1;
         i.has_sound = j.at("has_sound").get<bool>();
         const auto clock = j.at("clock").get<std::int64_t>();
         if (clock <= 0) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.");

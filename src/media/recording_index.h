@@ -41,7 +41,8 @@ struct PoorStretch {
 struct RecordingIndex {
     int width = 0;  // as stored, before rotation
     int height = 0;
-    int rotation = 0;  // clockwise degrees to show it upright: 0, 90, 180, 270
+    int rotation = 0;         // clockwise degrees to show it upright: 0, 90, 180, 270
+    double pixel_aspect = 1;  // width of a stored pixel over its height
     bool has_sound = false;
     std::vector<core::FrameTime> times;  // every frame, in order of showing
     core::FrameTime end;                 // when the last frame stops being shown
@@ -56,6 +57,13 @@ struct RecordingIndex {
     std::size_t frame_at(const core::FrameTime& time) const;
     /// The first frame shown at a time or after it: where a line of narration begins. The last frame beyond the end.
     std::size_t frame_from(const core::FrameTime& time) const;
+    /// Where an edge set while the film runs was meant: people press late. A step begins where a pause ends and ends where one
+    /// begins; without a pause nearby the frame itself. `at` within a pause, or up to a second behind its edge.
+    core::FrameTime snapped(const core::FrameTime& at, bool begin) const;
+    /// The edge of a pause nearest to a moment, as a frame; the moment's own frame when there is no pause.
+    core::FrameTime nearest_pause_edge(const core::FrameTime& at) const;
+    /// Width over height of the picture as it is to be seen: upright, with square pixels.
+    double aspect() const;
     core::FrameTime start() const { return times.empty() ? core::FrameTime{} : times.front(); }
     /// Index of the sharpest sampled frame in [from, to).
     std::size_t sharpest(const core::FrameTime& from, const core::FrameTime& to) const;

@@ -119,7 +119,7 @@ private:
         if (!from) return tl::make_unexpected(from.error());
         auto picture = media::exact_frame((*from)->path, at);
         if (!picture) return tl::make_unexpected(picture.error());
-        const auto upright = media::rotated(std::move(*picture), (*from)->rotation);
+        const auto upright = media::upright(std::move(*picture), (*from)->rotation, (*from)->pixel_aspect);
         const QImage image(upright.bgra.data(), upright.width, upright.height, upright.width * 4, QImage::Format_RGB32);
         if (!image.save(QString::fromStdString(work_ + "/" + file), "PNG", 30)) return fail(ErrorCode::NoSpace, fmt::format("The picture {} could not be written; check that the disk is not full.", file), file);
         return StillFile{file, upright.width, upright.height};

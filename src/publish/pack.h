@@ -18,6 +18,7 @@ struct RecordingSource {
     core::RecordingId id;
     std::string path;
     int rotation = 0;
+    double pixel_aspect = 1;
     std::vector<core::Segment> narration;
 };
 

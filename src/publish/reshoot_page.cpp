@@ -20,7 +20,7 @@ constexpr int kPictureWidth = 640;
 std::string picture_of(const ReshootPoint& point) {
     auto picture = media::exact_frame(point.file, point.missing.at);
     if (!picture) return {};
-    const auto upright = media::rotated(std::move(*picture), point.rotation);
+    const auto upright = media::upright(std::move(*picture), point.rotation, point.pixel_aspect);
     const QImage image(upright.bgra.data(), upright.width, upright.height, upright.width * 4, QImage::Format_RGB32);
     QByteArray bytes;
     QBuffer buffer(&bytes);

@@ -14,6 +14,7 @@ struct ReshootPoint {
     std::string recording;  // as people call it
     std::string file;       // the recording itself, for the picture
     int rotation = 0;
+    double pixel_aspect = 1;
 };
 
 /// The whole page as HTML, pictures within. A picture that cannot be decoded is left out; the point stays.

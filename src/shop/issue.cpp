@@ -57,7 +57,7 @@ core::Result<publish::PackRequest> prepare_issue(const store::Library& library, 
         if (!index) return tl::make_unexpected(index.error());
         const auto narration = library.narration(id);
         if (!narration) return tl::make_unexpected(narration.error());
-        request.recordings.push_back({id, entry->path, index->rotation, *narration});
+        request.recordings.push_back({id, entry->path, index->rotation, index->pixel_aspect, *narration});
     }
     return request;
 }

@@ -2,7 +2,7 @@
 
 #include <map>
 
-#include "core/procedure/logging.h"
+#include "core/tape/spoken_lines.h"
 #include "media/recording_index.h"
 #include "store/files.h"
 
@@ -12,7 +12,7 @@ core::Result<std::vector<publish::ReshootPoint>> gather_reshoot(const store::Lib
     const auto procedure = library.load_guide(guide);
     if (!procedure) return tl::make_unexpected(procedure.error());
     struct Read {
-        publish::ReshootPoint about;  // file, name and rotation of the recording
+        publish::ReshootPoint about;  // file, name and shape of the recording
         std::vector<core::Segment> narration;
         std::vector<core::Mark> marks;
     };
@@ -23,11 +23,11 @@ core::Result<std::vector<publish::ReshootPoint>> gather_reshoot(const store::Lib
         if (!entry) return tl::make_unexpected(entry.error());
         const auto index = media::load_index(library.recording_folder(use.id));
         if (!index) return tl::make_unexpected(index.error());
-        auto narration = library.narration(use.id);
+        const auto narration = library.narration(use.id);
         if (!narration) return tl::make_unexpected(narration.error());
         Read& r = read[use.id];
-        r.about = {{}, use.title.empty() ? entry->name : use.title, entry->path, index->rotation};
-        r.narration = core::corrected(std::move(*narration), use.corrections);
+        r.about = {{}, use.title.empty() ? entry->name : use.title, entry->path, index->rotation, index->pixel_aspect};
+        r.narration = core::spoken_lines(*narration, &use).lines;
         r.marks = core::read_marks(r.narration);
         core::TapeSeen seen{use.id, &r.narration, &r.marks, {}};
         for (const auto& poor : media::poor_stretches(*index)) seen.poor.push_back({poor.from, poor.to, poor.dark ? "too dark" : "blurred"});

@@ -341,7 +341,7 @@ TEST(Window, AClickOnTheTapeGoesToThatMomentAndAClaimsPinIsHeard) {
     ASSERT_TRUE(w.settled());
     auto& tape = w->tape().tape();
     const auto& line = tape.layout_now().lines[3];
-    QTest::mouseClick(&tape, Qt::LeftButton, Qt::NoModifier, line.box.center().toPoint());
+    QTest::mouseClick(tape.viewport(), Qt::LeftButton, Qt::NoModifier, line.box.center().toPoint());
     EXPECT_EQ(tape.line_at(w->tape().film().time()), 3U);
     // F4 goes from one open point to the next
     w.key(Qt::Key_F4);

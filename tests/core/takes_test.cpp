@@ -3,41 +3,17 @@
 #include <gtest/gtest.h>
 
 #include "core/procedure/logging.h"
+#include "tests/core/job.h"
 #include "tests/core/property.h"
 
 using namespace anagraph::core;
+using anagraph::core::testing::after;
+using anagraph::core::testing::at;
+using anagraph::core::testing::guide;
 using anagraph::core::testing::holds;
-
-namespace {
-
-const RecordingId kFilm("film");
-const RecordingId kOther("other");
-
-FrameTime at(int s) { return {s, 1}; }
-
-Step step(const char* id, int from, int to) {
-    Step s;
-    s.id = StepId(id);
-    s.heading = id;
-    s.takes = {{kFilm, at(from), at(to)}};
-    return s;
-}
-
-Procedure guide() {
-    Procedure p;
-    p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
-    p.recordings = {{kFilm, "", {}}, {kOther, "", {}}};
-    p.items = {{ItemId("plug"), ItemKind::Fastener, "plug", "", ""}};
-    p.steps = {step("one", 0, 10), step("two", 10, 20), step("three", 30, 40)};
-    return p;
-}
-
-Procedure after(const Procedure& p, const Result<Change>& change) {
-    EXPECT_TRUE(change) << (change ? "" : change.error().message);
-    return change ? *anagraph::core::apply(p, *change) : p;
-}
-
-}  // namespace
+using anagraph::core::testing::kFilm;
+using anagraph::core::testing::kOther;
+using anagraph::core::testing::step;
 
 TEST(SplitStep, TheFirstPartKeepsTheTextAndTheSecondItsStretchAndPictures) {
     Procedure p = guide();
@@ -117,26 +93,26 @@ TEST(MergeSteps, UndoesASplit) {
 TEST(MoveEdge, NudgesAndTakesTheClipAlong) {
     Procedure p = guide();
     p.steps[2].clip = p.steps[2].takes.front();
-    const auto q = after(p, move_edge(p, StepId("three"), kFilm, Edge::Begin, at(25)));
+    const auto q = after(p, move_edge(p, StepId("three"), {0, Edge::Begin}, at(25)));
     EXPECT_EQ(q.steps[2].takes.front().from, at(25));
     EXPECT_EQ(q.steps[2].clip->from, at(25));
-    EXPECT_EQ(after(p, move_edge(p, StepId("three"), kFilm, Edge::End, at(50))).steps[2].takes.front().to, at(50));
+    EXPECT_EQ(after(p, move_edge(p, StepId("three"), {0, Edge::End}, at(50))).steps[2].takes.front().to, at(50));
 }
 
 TEST(MoveEdge, IsRefusedWhereItWouldRunIntoAnotherStepAndSaysWhich) {
     const Procedure p = guide();
-    const auto refused = move_edge(p, StepId("three"), kFilm, Edge::Begin, at(15));
+    const auto refused = move_edge(p, StepId("three"), {0, Edge::Begin}, at(15));
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ErrorCode::Refused);
     EXPECT_NE(refused.error().message.find("\"two\""), std::string::npos);
-    EXPECT_EQ(move_edge(p, StepId("one"), kFilm, Edge::End, at(0)).error().code, ErrorCode::Refused);
-    EXPECT_EQ(move_edge(p, StepId("one"), kOther, Edge::End, at(5)).error().code, ErrorCode::NotFound);
+    EXPECT_EQ(move_edge(p, StepId("one"), {0, Edge::End}, at(0)).error().code, ErrorCode::Refused);
+    EXPECT_EQ(move_edge(p, StepId("one"), {1, Edge::End}, at(5)).error().code, ErrorCode::NotFound);
 }
 
 TEST(MoveEdge, KnowsTheNearerEdge) {
     const Procedure p = guide();
-    EXPECT_EQ(nearer_edge(p.steps[0], kFilm, at(2)), Edge::Begin);
-    EXPECT_EQ(nearer_edge(p.steps[0], kFilm, at(8)), Edge::End);
+    EXPECT_EQ(nearest_edge(p.steps[0], kFilm, at(2))->edge, Edge::Begin);
+    EXPECT_EQ(nearest_edge(p.steps[0], kFilm, at(8))->edge, Edge::End);
 }
 
 TEST(Takes, NoTwoStepsEverShareAMoment) {
@@ -147,7 +123,7 @@ TEST(Takes, NoTwoStepsEverShareAMoment) {
             const auto t = at(*rc::gen::inRange(0, 60));
             const int what = *rc::gen::inRange(0, 4);
             const auto change = what == 0 ? split_step(p, id, kFilm, t) : what == 1 ? merge_with_next(p, id)
-                                                                                    : move_edge(p, id, kFilm, what == 2 ? Edge::Begin : Edge::End, t);
+                                                                                    : move_edge(p, id, {0, what == 2 ? Edge::Begin : Edge::End}, t);
             if (change) p = *anagraph::core::apply(p, *change);
             for (int s = 0; s < 60; ++s) {
                 int holders = 0;
@@ -182,16 +158,72 @@ TEST(Notes, ALineDroppedAsTalkHasNoMarksLeft) {
     EXPECT_TRUE(open_marks(p, kFilm, marks).empty());
 }
 
-TEST(Corrections, PutALineRightAndTheRecognisersWordsTakeItOutAgain) {
+TEST(Takes, AStepIsTakenAgainAndTheBestComesFirst) {
     Procedure p = guide();
-    const std::vector<Segment> heard{{at(0), at(4), "undo the brief her"}, {at(4), at(8), "with a twenty two"}};
-    p = after(p, correct_line(p, kFilm, heard[0], "undo the breather"));
-    auto now = corrected(heard, p.find(kFilm)->corrections);
-    EXPECT_EQ(now[0].text, "undo the breather");
-    EXPECT_EQ(now[1].text, heard[1].text);
-    p = after(p, correct_line(p, kFilm, heard[0], "undo the breather plug"));
-    EXPECT_EQ(p.find(kFilm)->corrections.size(), 1U);
-    p = after(p, correct_line(p, kFilm, heard[0], heard[0].text));
-    EXPECT_TRUE(p.find(kFilm)->corrections.empty());
-    EXPECT_EQ(correct_line(p, kFilm, heard[0], " ").error().code, ErrorCode::Refused);
+    p.steps[0].clip = p.steps[0].takes.front();
+    p = after(p, add_take(p, StepId("one"), {kFilm, at(50), at(60)}));
+    p = after(p, add_take(p, StepId("one"), {kOther, at(5), at(9)}));
+    EXPECT_EQ(take_at(p.steps[0], kFilm, at(55)), 1U);
+    EXPECT_EQ(take_at(p.steps[0], kOther, at(5)), 2U);
+    EXPECT_EQ(take_at(p.steps[0], kOther, at(9)), std::nullopt) << "an end is not in its take";
+    EXPECT_EQ(step_at(p, kOther, at(6))->id, StepId("one"));
+    EXPECT_EQ(choose_take(p, StepId("one"), 0).error().code, ErrorCode::Refused);
+    p = after(p, choose_take(p, StepId("one"), 2));
+    EXPECT_EQ(p.steps[0].takes, (std::vector<Take>{{kOther, at(5), at(9)}, {kFilm, at(0), at(10)}, {kFilm, at(50), at(60)}}));
+    EXPECT_EQ(*p.steps[0].clip, (Take{kOther, at(5), at(9)})) << "the clip was the best take and follows it";
+    p = after(p, remove_take(p, StepId("one"), 0));
+    EXPECT_FALSE(p.steps[0].clip) << "a clip of a take that is gone";
+    p = after(p, remove_take(p, StepId("one"), 0));
+    EXPECT_EQ(remove_take(p, StepId("one"), 0).error().code, ErrorCode::Refused) << "the only one stays";
+}
+
+TEST(Takes, OverlapIsRefusedWithTheStretchNamed) {
+    const Procedure p = guide();
+    const auto other = add_take(p, StepId("one"), {kFilm, at(15), at(25)});
+    ASSERT_FALSE(other);
+    EXPECT_NE(other.error().message.find("\"two\""), std::string::npos) << other.error().message;
+    const auto own = add_take(p, StepId("one"), {kFilm, at(5), at(8)});
+    ASSERT_FALSE(own);
+    EXPECT_NE(own.error().message.find("take of this step"), std::string::npos) << own.error().message;
+}
+
+TEST(Takes, TheNearestEdgeIsThatOfTheNearestTake) {
+    Procedure p = guide();
+    p = after(p, add_take(p, StepId("one"), {kFilm, at(50), at(60)}));
+    const auto edge = nearest_edge(p.steps[0], kFilm, at(52));
+    ASSERT_TRUE(edge);
+    EXPECT_EQ(edge->take, 1U);
+    EXPECT_EQ(edge->edge, Edge::Begin);
+    p = after(p, move_edge(p, StepId("one"), *edge, at(48)));
+    EXPECT_EQ(p.steps[0].takes[1], (Take{kFilm, at(48), at(60)}));
+    EXPECT_FALSE(nearest_edge(p.steps[0], kOther, at(3)));
+}
+
+TEST(Nested, ChecksAndWaitsLieWithinTheirStepAndHoldItsEdges) {
+    Procedure p = guide();
+    p = after(p, nest_check(p, StepId("one"), {"oil at the weep hole", "", "", Take{kFilm, at(6), at(9)}}));
+    p = after(p, nest_wait(p, StepId("one"), {"until it has run down", {}, Take{kFilm, at(1), at(3)}}));
+    const auto outside = nest_check(p, StepId("one"), {"", "", "", Take{kFilm, at(8), at(12)}});
+    EXPECT_EQ(outside.error().code, ErrorCode::Refused);
+    EXPECT_EQ(move_edge(p, StepId("one"), {0, Edge::End}, at(8)).error().code, ErrorCode::Refused) << "a check lies beyond";
+    const auto parts = after(p, split_step(p, StepId("one"), kFilm, at(5)));
+    EXPECT_EQ(parts.steps[0].waits.size(), 1U);
+    EXPECT_TRUE(parts.steps[0].checks.empty());
+    EXPECT_EQ(parts.steps[1].checks.size(), 1U);
+    EXPECT_EQ(split_step(p, StepId("one"), kFilm, at(7)).error().code, ErrorCode::Refused) << "through a check";
+    const auto whole = after(parts, merge_with_next(parts, parts.steps[0].id));
+    EXPECT_EQ(whole.steps[0].waits.size() + whole.steps[0].checks.size(), 2U);
+}
+
+TEST(KeptPictures, BecomePlatesOfTheStepBracketedOverThem) {
+    Procedure p = guide();
+    p = after(p, add_note(p, kFilm, {NoteKind::Keep, at(25), ""}));
+    p = after(p, add_note(p, kFilm, {NoteKind::Keep, at(45), ""}));
+    p = after(p, bracket_step(p, kFilm, at(22), at(28), {}));
+    const auto made = std::find_if(p.steps.begin(), p.steps.end(), [](const Step& s) { return s.takes.front().from == at(22); });
+    ASSERT_NE(made, p.steps.end());
+    ASSERT_EQ(made->plates.size(), 1U);
+    EXPECT_EQ(made->plates[0].at, at(25));
+    ASSERT_EQ(p.find(kFilm)->notes.size(), 1U) << "the other stays kept";
+    EXPECT_EQ(p.find(kFilm)->notes[0].at, at(45));
 }

@@ -163,12 +163,12 @@ TEST_F(Films, AClipOfNothingACancelledOneAndAFullDiskLeaveNoFile) {
 
 TEST_F(Films, RotationIsReadAndAStillIsTurnedUpright) {
     Picture p{2, 1, {1, 0, 0, 255, 2, 0, 0, 255}};
-    const auto turned = rotated(p, 90);
+    const auto turned = upright(p, 90, 1);
     EXPECT_EQ(turned.width, 1);
     EXPECT_EQ(turned.bgra[0], 1);
     EXPECT_EQ(turned.bgra[4], 2);
-    EXPECT_EQ(rotated(rotated(p, 90), 270).bgra, p.bgra);
-    EXPECT_EQ(rotated(p, 180).bgra[0], 2);
+    EXPECT_EQ(upright(upright(p, 90, 1), 270, 1).bgra, p.bgra);
+    EXPECT_EQ(upright(p, 180, 1).bgra[0], 2);
 }
 
 TEST_F(Films, BadInputGivesOneSentenceAndLeavesNothing) {

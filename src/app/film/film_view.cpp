@@ -1,8 +1,8 @@
 #include "app/film/film_view.h"
 
 #include <QPainter>
-#include <QTransform>
 
+#include "app/film/upright.h"
 #include "app/session/session.h"
 #include "app/theme/theme.h"
 
@@ -26,9 +26,11 @@ void FilmView::open(const LoadedRecording* recording) {
     if (recording_ == recording) return;
     recording_ = recording;
     stop_at_.reset();
+    small_.reset();
+    scrubbed_ = {};
     if (player_) {
         player_->close();
-        if (recording_ != nullptr) player_->open(recording_->entry.path, recording_->index.times);
+        if (recording_ != nullptr) player_->open(recording_->away ? recording_->folder.toStdString() + "/" + media::kProxyFile : recording_->entry.path, recording_->index.times);
     }
     emit moved();
     update();
@@ -42,15 +44,11 @@ bool FilmView::settling() const { return player_ && player_->seeking(); }
 
 QImage FilmView::picture() const {
     if (!player_ || player_->picture().empty() || recording_ == nullptr) return {};
-    const auto& pic = player_->picture();
-    const QImage image(pic.bgra.data(), pic.width, pic.height, pic.width * 4, QImage::Format_RGB32);
-    return recording_->index.rotation == 0 ? image : image.transformed(QTransform().rotate(recording_->index.rotation));
+    return upright(image_of(player_->picture()), recording_->index);
 }
 
 QRectF FilmView::picture_rect() const {
-    const bool turned = recording_ != nullptr && recording_->index.rotation % 180 != 0;
-    QSizeF size = recording_ == nullptr ? QSizeF(16, 9) : QSizeF(recording_->index.width, recording_->index.height);
-    if (turned) size.transpose();
+    QSizeF size(recording_ == nullptr ? 16.0 / 9 : recording_->index.aspect(), 1);
     size.scale(QSizeF(this->size()), Qt::KeepAspectRatio);
     return {QPointF((width() - size.width()) / 2, 0), size};
 }
@@ -59,7 +57,17 @@ void FilmView::show_frame(std::size_t frame) {
     if (!player_ || recording_ == nullptr) return;
     stop_at_.reset();
     player_->show_frame(frame);
+    show_small_copy();
     emit moved();
+}
+
+void FilmView::show_small_copy() {
+    if (!settling() || recording_->away) return;
+    if (!small_)
+        if (auto opened = media::ProxyReader::open(recording_->folder.toStdString(), recording_->index)) small_ = std::move(*opened);
+    if (!small_) return;
+    if (const auto picture = small_->frame(frame())) scrubbed_ = upright(image_of(*picture), recording_->index).copy();
+    update();
 }
 
 void FilmView::show_time(const core::FrameTime& time) {
@@ -99,6 +107,7 @@ void FilmView::toggle_slow() {
 
 void FilmView::take_news() {
     if (!player_ || !player_->poll()) return;
+    if (!settling()) scrubbed_ = {};
     if (stop_at_ && player_->playing() && !(time() < *stop_at_)) {
         stop_at_.reset();
         player_->pause();
@@ -110,11 +119,18 @@ void FilmView::take_news() {
 void FilmView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     const QRectF r = picture_rect();
-    const QImage image = picture();
+    const QImage image = scrubbing() ? scrubbed_ : picture();
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     p.fillRect(r, theme::colour("film"));
     if (!image.isNull()) {
         p.drawImage(r, image);
+        if (recording_ != nullptr && recording_->away) {
+            const QString words = tr("The original is away: this is the small copy. Stills and clips wait for it.");
+            const QRectF strip(r.left(), r.bottom() - 30, r.width(), 30);
+            p.fillRect(strip, theme::colour("sheet"));
+            p.setPen(theme::colour("ink"));
+            p.drawText(strip, Qt::AlignCenter, words);
+        }
         return;
     }
     p.setPen(theme::colour("on_accent"));

@@ -1,4 +1,6 @@
-// FilmView: the moving picture. Plays a recording, steps frame by frame, shows the exact frame when it rests.
+// FilmView: the moving picture. Plays a recording, steps frame by frame, shows the exact frame when it rests. While a frame
+// is being sought, the same frame of the small copy is shown, so that scrubbing never waits; while the original is away,
+// the small copy is all there is.
 #pragma once
 
 #include <QImage>
@@ -7,6 +9,7 @@
 
 #include "core/base/frame_time.h"
 #include "media/player.h"
+#include "media/proxy_reader.h"
 #include "media/recording_index.h"
 
 namespace anagraph::app {
@@ -29,6 +32,8 @@ public:
     bool slow() const;
     /// True while the picture on the screen is not yet the frame asked for.
     bool settling() const;
+    /// True while the picture shown comes from the small copy.
+    bool scrubbing() const { return !scrubbed_.isNull(); }
     /// The picture as the player made it, upright.
     QImage picture() const;
     /// Where the picture lies in this widget.
@@ -55,11 +60,14 @@ protected:
 
 private:
     void take_news();
+    void show_small_copy();
 
     const LoadedRecording* recording_ = nullptr;
     std::unique_ptr<media::Player> player_;
     QString trouble_;
     std::optional<core::FrameTime> stop_at_;
+    std::unique_ptr<media::ProxyReader> small_;  // opened at the first use
+    QImage scrubbed_;                            // from the small copy, until the frame asked for is there
 };
 
 }  // namespace anagraph::app

@@ -214,9 +214,9 @@ void PlatesStation::load_still(const core::Plate& p) {
         stills_[key] = QImage(pic.bgra.data(), pic.width, pic.height, pic.width * 4, QImage::Format_RGB32).copy();
         if (now != nullptr && now->recording.text() + "@" + now->at.text() == key) view_->show_plate(now, stills_[key], {});
     });
-    watcher->setFuture(QtConcurrent::run([path = r->entry.path, at = p.at, turn = r->index.rotation] {
+    watcher->setFuture(QtConcurrent::run([path = r->entry.path, at = p.at, turn = r->index.rotation, shape = r->index.pixel_aspect] {
         auto picture = media::exact_frame(path, at);
-        if (picture) *picture = media::rotated(std::move(*picture), turn);
+        if (picture) *picture = media::upright(std::move(*picture), turn, shape);
         return std::make_shared<Still>(std::move(picture));
     }));
 }

@@ -1,6 +1,9 @@
 #include "app/session/session.h"
 
+#include <QFileInfo>
+#include <QFutureWatcher>
 #include <QTime>
+#include <QtConcurrent>
 
 #include "app/theme/theme.h"
 #include "core/procedure/logging.h"
@@ -8,6 +11,12 @@
 namespace anagraph::app {
 
 using theme::text;
+
+namespace {
+
+constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; longer narrations are read beside the window
+
+}  // namespace
 
 Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)) {}
 
@@ -19,7 +28,7 @@ bool Session::open_guide(const store::GuideId& id) {
     }
     guide_ = id;
     procedure_ = std::move(*p);
-    for (auto& [recording, r] : loaded_) follow_corrections(r);
+    for (auto& [recording, r] : loaded_) follow_lines(r);
     step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
     undo_.clear();
     redo_.clear();
@@ -47,7 +56,7 @@ bool Session::commit(const core::Change& change, core::Procedure after) {
         return false;
     }
     procedure_ = std::move(after);
-    for (auto& [id, r] : loaded_) follow_corrections(r);
+    for (auto& [id, r] : loaded_) follow_lines(r);
     if (procedure_.find(step_) == nullptr) step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
     saved_text_ = tr("saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
     return true;
@@ -124,32 +133,60 @@ std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& 
     r.entry = std::move(*entry);
     r.index = std::move(*index);
     r.heard = std::move(*narration);
-    r.narration = r.heard;
-    r.marks = core::read_marks(r.narration);
-    follow_corrections(r);
+    r.poor = media::poor_stretches(r.index);
     r.folder = text(library_->recording_folder(id));
+    r.away = !QFileInfo::exists(text(r.entry.path));
     return r;
 }
 
-void Session::follow_corrections(LoadedRecording& r) const {
+void Session::follow_lines(LoadedRecording& r) {
     const auto* use = procedure_.find(r.entry.id);
-    auto now = use == nullptr ? std::vector<core::Correction>{} : use->corrections;
-    if (now == r.corrections) return;
-    r.corrections = std::move(now);
-    r.narration = core::corrected(r.heard, r.corrections);
-    r.marks = core::read_marks(r.narration);
+    const core::RecordingUse now = use == nullptr ? core::RecordingUse{r.entry.id, "", {}} : *use;
+    const bool same = now.corrections == r.told.corrections && now.typed == r.told.typed && now.anchors == r.told.anchors && now.speakers == r.told.speakers;
+    if (same && r.told.id == now.id) return;
+    r.told = now;
+    auto lines = core::spoken_lines(r.heard, &now);
+    r.narration = std::move(lines.lines);
+    r.heard_line = std::move(lines.heard);
+    read_lines(r);
+}
+
+void Session::read_lines(LoadedRecording& r) {
+    if (r.narration.size() <= kReadAtOnce) {
+        r.marks = core::read_marks(r.narration);
+        r.reading = false;
+        return;
+    }
+    r.marks.clear();
+    r.reading = true;
+    auto* watcher = new QFutureWatcher<std::vector<core::Mark>>(this);
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, id = r.entry.id, told = r.told] {
+        watcher->deleteLater();
+        const auto it = loaded_.find(id);
+        if (it == loaded_.end() || !(it->second.told == told)) return;  // the lines have changed since: a later reading is under way
+        it->second.marks = watcher->result();
+        it->second.reading = false;
+        emit changed();
+    });
+    watcher->setFuture(QtConcurrent::run([lines = r.narration] { return core::read_marks(lines); }));
 }
 
 const LoadedRecording* Session::recording(const core::RecordingId& id) {
     if (const auto it = loaded_.find(id); it != loaded_.end()) return &it->second;
     auto r = read_recording(id);
-    return r ? &loaded_.emplace(id, std::move(*r)).first->second : nullptr;
+    if (!r) return nullptr;
+    auto& kept = loaded_.emplace(id, std::move(*r)).first->second;
+    follow_lines(kept);
+    return &kept;
 }
 
 void Session::reload_recording(const core::RecordingId& id) {
     const auto it = loaded_.find(id);
     if (it == loaded_.end()) return;
-    if (auto r = read_recording(id)) it->second = std::move(*r);
+    auto r = read_recording(id);
+    if (!r) return;
+    it->second = std::move(*r);
+    follow_lines(it->second);
 }
 
 std::vector<core::RecordingId> Session::tape_order() {

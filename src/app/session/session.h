@@ -11,6 +11,7 @@
 
 #include "core/narration/reader.h"
 #include "core/procedure/edit.h"
+#include "core/tape/spoken_lines.h"
 #include "media/recording_index.h"
 #include "store/library.h"
 
@@ -20,11 +21,15 @@ namespace anagraph::app {
 struct LoadedRecording {
     store::RecordingEntry entry;
     media::RecordingIndex index;
-    std::vector<core::Segment> heard;           // as the recogniser wrote it
-    std::vector<core::Segment> narration;       // with the author's corrections
-    std::vector<core::Correction> corrections;  // those in `narration`
-    std::vector<core::Mark> marks;
+    std::vector<core::Segment> heard;                    // as the recogniser wrote it
+    std::vector<core::Segment> narration;                // as the author left it; see core::spoken_lines()
+    std::vector<std::optional<std::size_t>> heard_line;  // of each line of `narration`; nothing for a typed one
+    std::vector<core::Mark> marks;                       // empty while `reading`
+    bool reading = false;                                // a long narration is being read on another thread
+    core::RecordingUse told;                             // what `narration` was made with
+    std::vector<media::PoorStretch> poor;
     QString folder;
+    bool away = false;  // the original is not where it was; the small copy stands in
 };
 
 class Session : public QObject {
@@ -83,8 +88,9 @@ signals:
 
 private:
     std::optional<LoadedRecording> read_recording(const core::RecordingId& id);
-    /// Reads a narration again after its corrections changed.
-    void follow_corrections(LoadedRecording& r) const;
+    /// Makes the lines anew after the author changed them, and reads them.
+    void follow_lines(LoadedRecording& r);
+    void read_lines(LoadedRecording& r);
     bool commit(const core::Change& change, core::Procedure after);
 
     std::unique_ptr<store::Library> library_;

@@ -2,9 +2,9 @@
 
 #include <QFile>
 #include <QPainter>
-#include <QTransform>
 #include <cmath>
 
+#include "app/film/upright.h"
 #include "app/theme/theme.h"
 
 namespace anagraph::app {
@@ -18,7 +18,7 @@ QPixmap thumbnail_at(Session& session, const core::RecordingId& recording, const
     QFile file(r->folder + QLatin1Char('/') + QLatin1String(media::kThumbnailFile));
     if (!file.open(QIODevice::ReadOnly) || !file.seek(best->offset)) return {};
     const QImage image = QImage::fromData(file.read(best->size), "JPG");
-    return QPixmap::fromImage(r->index.rotation == 0 ? image : image.transformed(QTransform().rotate(r->index.rotation)));
+    return QPixmap::fromImage(upright(image, r->index));
 }
 
 PlatePreview::PlatePreview(Session& session, QWidget* parent) : QWidget(parent), session_(session) {

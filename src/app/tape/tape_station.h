@@ -1,15 +1,17 @@
-// The Tape: the recording as one downward tape, the moving picture beside it, the step in hand below.
+// The Tape: the recordings of the job as one downward tape, the moving picture beside it, the step in hand below.
 #pragma once
 
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
-#include <QScrollArea>
+#include <QMenu>
 #include <QWidget>
+#include <functional>
 #include <optional>
 
 #include "app/film/film_view.h"
 #include "app/session/session.h"
+#include "app/tape/tape_hand.h"
 #include "app/tape/tape_view.h"
 #include "app/theme/controls.h"
 
@@ -28,6 +30,8 @@ public:
     FilmView& film() { return *film_; }
     TapeView& tape() { return *tape_; }
     const LoadedRecording* recording() const { return film_->recording(); }
+    /// The explanation shown for the line in hand.
+    QString why() const { return why_->text(); }
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -35,56 +39,51 @@ protected:
     void wheelEvent(QWheelEvent* event) override;
 
 private:
+    using Command = std::function<void()>;
+
     void build();
     QWidget* build_transport();
     QWidget* build_step_panel();
+    QLayout* build_main_commands();
+    QLayout* build_more_commands();
+    void key(const QKeySequence& sequence, const Command& command);
+    /// A command in a menu, with its key and what it does.
+    void add(QMenu* menu, const QString& words, const QKeySequence& key, const QString& help, const Command& command);
+    QMenu* menu_button(QLayout* row, const QString& words);
     void open_recording(const core::RecordingId& id);
     void reload_recordings();
+    void reload_tape();
     void refresh();
     void follow();
+    void show_step();
     void step_lines(int by);
-    void open_bracket();
-    void close_bracket();
-    void take_figures();
-    void take_cautions();
-    void put_aside();
-    void keep_picture();
-    void keep_clip();
+    void go_to_recording(int by);
     void rename_step();
-    void split_here();
-    void join_next();
-    void nudge_edge(const core::FrameTime& to);
-    void nudge_by_frames(int by);
-    void nudge_by_lines(int by);
-    void draft();
     void confirm_and_go_on();
-    void note_here(core::NoteKind kind, const QString& title, const QString& question);
-    void drop_line();
-    void correct_line();
+    void compare_takes();
+    void to_the_other_camera();
+    void toggle_folds();
     void write_reshoot();
-    const core::Step* step_in_hand() const;
-    std::vector<const core::Mark*> marks_here() const;
+    std::vector<TapeView::Heading> headings();
 
     Session& session_;
     TapeView* tape_ = nullptr;
-    QScrollArea* scroll_ = nullptr;
     FilmView* film_ = nullptr;
+    std::unique_ptr<TapeHand> hand_;
     QComboBox* recordings_ = nullptr;
     QLabel* clock_ = nullptr;
     QLabel* number_ = nullptr;
     QLineEdit* heading_ = nullptr;
     QLabel* span_ = nullptr;
+    QLabel* why_ = nullptr;
     HeardPanel* heard_ = nullptr;
     KeyButton* play_ = nullptr;
     KeyButton* slow_ = nullptr;
     KeyButton* close_ = nullptr;
-    KeyButton* picture_ = nullptr;
     KeyButton* clip_ = nullptr;
-    KeyButton* split_ = nullptr;
-    KeyButton* join_ = nullptr;
     KeyButton* confirm_ = nullptr;
     KeyButton* reshoot_ = nullptr;
-    std::optional<core::FrameTime> opened_;
+    KeyButton* fold_ = nullptr;
 };
 
 }  // namespace anagraph::app

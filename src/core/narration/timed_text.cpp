@@ -155,6 +155,15 @@ std::string plain_text(std::string_view line) {
     return out;
 }
 
+/// The name in the first voice tag of a line, "<v Name>" or "<v.loud Name>"; empty without one.
+std::string voice_of(std::string_view line) {
+    const auto tag = line.find("<v");
+    const auto end = tag == std::string_view::npos ? tag : line.find('>', tag);
+    if (end == std::string_view::npos || tag + 2 >= end || (line[tag + 2] != ' ' && line[tag + 2] != '.')) return {};
+    const auto space = line.find(' ', tag);
+    return space < end ? plain_text(line.substr(space + 1, end - space - 1)) : std::string();
+}
+
 void add_line(std::string& text, std::string_view line) {
     const std::string plain = plain_text(line);
     if (plain.empty()) return;
@@ -172,11 +181,15 @@ void read_cues(const std::vector<std::string_view>& lines, Narration& out) {
         const auto to = clock_milliseconds(rest.substr(0, rest.find_first_of(" \t")));
         const std::size_t at = i + 1;
         std::string text;
-        while (i + 1 < lines.size() && !blank(lines[i + 1]) && lines[i + 1].find("-->") == std::string_view::npos) add_line(text, lines[++i]);
+        std::string speaker;
+        while (i + 1 < lines.size() && !blank(lines[i + 1]) && lines[i + 1].find("-->") == std::string_view::npos) {
+            add_line(text, lines[++i]);
+            if (speaker.empty()) speaker = voice_of(lines[i]);
+        }
         if (!from || !to || *to < *from) {
             out.remarks.push_back(fmt::format("The times in line {} could not be read, so what was said there (\"{}\") is left out; mend the line and read the file again.", at, text.substr(0, 60)));
         } else if (!text.empty()) {
-            out.segments.push_back({FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text)});
+            out.segments.push_back({FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text), std::move(speaker)});
         }
     }
 }
@@ -245,7 +258,7 @@ std::string write_webvtt(const std::vector<Segment>& segments) {
     };
     std::string out = "WEBVTT\n";
     for (const auto& s : segments) {
-        std::string text;
+        std::string text = s.speaker.empty() ? "" : fmt::format("<v {}>", s.speaker);
         for (const char c : s.text) text += c == '&' ? "&amp;" : c == '<' ? "&lt;"
                                                              : c == '>'   ? "&gt;"
                                                                           : std::string(1, c);

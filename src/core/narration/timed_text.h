@@ -15,7 +15,8 @@ namespace anagraph::core {
 struct Segment {
     FrameTime start;
     FrameTime end;
-    std::string text;  // one line, single spaces, markup taken out
+    std::string text;          // one line, single spaces, markup taken out
+    std::string speaker = {};  // where the file names one (WebVTT's <v Name>)
     friend bool operator==(const Segment&, const Segment&) = default;
 };
 

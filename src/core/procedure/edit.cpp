@@ -49,6 +49,8 @@ std::string holder(const Procedure& p, const RecordingId& id) {
         const bool plate = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& t) { return t.recording == id; });
         if (take || plate) return fmt::format("step {} still uses this recording", i + 1);
     }
+    for (const auto& r : p.recordings)
+        if (r.alongside && r.alongside->with == id) return "another recording runs alongside it";
     for (const auto& f : p.figures)
         if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == id; })) return fmt::format("\"{}\" was heard in this recording", title_of(p, f));
     return {};
@@ -72,7 +74,7 @@ std::string holder(const Procedure& p, const SourceId& id) {
 std::string holder(const Procedure& p, const FigureId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
-        const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; });
+        const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; });
         if (done || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end()) return fmt::format("step {} still uses it", i + 1);
     }
     return {};
@@ -83,7 +85,13 @@ bool known(const Procedure& p, const RecordingId& id) { return p.find(id) != nul
 constexpr const char* kNoRecording = "That recording is not used in this guide yet; use it on the Shelf first.";
 
 // Refusals of values that cannot be: an empty text means the thing may be put.
-std::string objection(const Procedure&, const RecordingUse&) { return {}; }
+std::string objection(const Procedure& p, const RecordingUse& r) {
+    if (r.alongside && r.alongside->with == r.id) return "A recording cannot run alongside itself.";
+    if (r.alongside && !known(p, r.alongside->with)) return kNoRecording;
+    for (std::size_t i = 1; i < r.anchors.size(); ++i)
+        if (!(r.anchors[i - 1].said < r.anchors[i].said && r.anchors[i - 1].film < r.anchors[i].film)) return "Lines tied to the film stay in the order in which they are said; untie the other line first.";
+    return {};
+}
 std::string objection(const Procedure&, const Item& i) { return i.name.empty() ? "An item needs a name." : ""; }
 std::string objection(const Procedure&, const Source& s) { return s.title.empty() ? "A source needs a title." : ""; }
 std::string objection(const Procedure& p, const Figure& f) {
@@ -93,17 +101,30 @@ std::string objection(const Procedure& p, const Figure& f) {
     if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return !known(p, c.recording); })) return kNoRecording;
     return {};
 }
+constexpr const char* kNotNested = "A check or a wait lies within a stretch of its step; move the step's edges first.";
+/// Whether a stretch lies within one of the step's takes; nowhere is within.
+bool nested(const Step& s, const std::optional<Take>& shown) {
+    return !shown || (shown->from < shown->to && std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == shown->recording && !(shown->from < t.from) && !(t.to < shown->to); }));
+}
 std::string objection(const Procedure& p, const Step& s) {
     if (s.clip && !known(p, s.clip->recording)) return kNoRecording;
     if (std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return !known(p, x.recording); })) return kNoRecording;
     for (const auto& t : s.takes) {
         if (!known(p, t.recording)) return kNoRecording;
         if (!(t.from < t.to)) return "A step ends after it begins; set its end further down the tape.";
+        for (const auto& own : s.takes)
+            if (&own != &t && own.recording == t.recording && t.from < own.to && own.from < t.to) return fmt::format("From {} to {} the tape is a take of this step already; a moment belongs to one take.", clock_text(own.from, false), clock_text(own.to, false));
         for (const auto& other : p.steps)
             for (const auto& o : other.takes)
                 if (other.id != s.id && o.recording == t.recording && t.from < o.to && o.from < t.to)
                     return fmt::format("From {} to {} the tape already belongs to \"{}\"; a moment belongs to one step.", clock_text(o.from, false), clock_text(o.to, false), other.heading.empty() ? "another step" : other.heading);
     }
+    for (const auto& w : s.waits) {
+        if (!w.figure.empty() && p.find(w.figure) == nullptr) return "The step waits for a time that is no figure of this guide.";
+        if (!nested(s, w.shown)) return kNotNested;
+    }
+    for (const auto& c : s.checks)
+        if (!nested(s, c.shown)) return kNotNested;
     for (const auto& plate : s.plates)
         for (const auto& c : plate.callouts)
             if (p.find(c.item) == nullptr) return fmt::format("The plate calls out \"{}\", which is no item of this guide; add the item first.", c.item.text());
@@ -193,6 +214,11 @@ Result<Procedure> apply(const Procedure& p, const Change& change) {
     for (const auto& edit : change.edits)
         if (auto done = std::visit(applier, edit); !done) return tl::make_unexpected(done.error());
     return std::move(applier.p);
+}
+
+Result<Change> tried(const Procedure& p, Change change) {
+    if (auto after = core::apply(p, change); !after) return tl::make_unexpected(after.error());
+    return change;
 }
 
 Result<Change> inverse(const Procedure& before, const Change& change) {

@@ -51,6 +51,9 @@ struct Change {
 Result<Procedure> apply(const Procedure& p, const Edit& edit);
 Result<Procedure> apply(const Procedure& p, const Change& change);
 
+/// The change, if it can be applied; otherwise why not. Offers are made with it.
+Result<Change> tried(const Procedure& p, Change change);
+
 /// The change that takes `change` back, from the procedure before it was applied. `change` must apply to `before`.
 Result<Change> inverse(const Procedure& before, const Change& change);
 

@@ -23,10 +23,18 @@ json js(const FrameTime& t) { return t.text(); }
 json js(const FigureValue& v) { return {{"low", v.low}, {"high", v.high}, {"unit", v.unit}}; }
 template <class T>
 json js(const std::vector<T>& list);
+template <class T>
+json js(const std::optional<T>& value);
+json js(const Segment& s) { return {{"from", js(s.start)}, {"to", js(s.end)}, {"text", s.text}, {"speaker", s.speaker}}; }
+json js(const Anchor& a) { return {{"said", js(a.said)}, {"film", js(a.film)}}; }
+json js(const SpeakerFrom& s) { return {{"at", js(s.at)}, {"name", s.name}}; }
+json js(const Alongside& a) { return {{"with", js(a.with)}, {"shift", js(a.shift)}}; }
 json js(const RecordingUse::Dismissed& d) { return {{"at", js(d.at)}, {"what", d.what}}; }
 json js(const Note& n) { return {{"kind", name_of(n.kind)}, {"at", js(n.at)}, {"text", n.text}}; }
 json js(const Correction& c) { return {{"at", js(c.at)}, {"text", c.text}}; }
-json js(const RecordingUse& r) { return {{"id", js(r.id)}, {"title", r.title}, {"dismissed", js(r.dismissed)}, {"notes", js(r.notes)}, {"corrections", js(r.corrections)}}; }
+json js(const RecordingUse& r) {
+    return {{"id", js(r.id)}, {"title", r.title}, {"dismissed", js(r.dismissed)}, {"notes", js(r.notes)}, {"corrections", js(r.corrections)}, {"typed", js(r.typed)}, {"anchors", js(r.anchors)}, {"speakers", js(r.speakers)}, {"alongside", js(r.alongside)}};
+}
 json js(const Item& i) { return {{"id", js(i.id)}, {"kind", name_of(i.kind)}, {"name", i.name}, {"spec", i.spec}, {"number", i.number}}; }
 json js(const Source& s) { return {{"id", js(s.id)}, {"kind", name_of(s.kind)}, {"title", s.title}, {"edition", s.edition}}; }
 json js(const Claim& c) { return {{"recording", js(c.recording)}, {"at", js(c.at)}, {"words", c.words}, {"value", js(c.value)}}; }
@@ -37,12 +45,13 @@ json js(const Figure& f) {
 json js(const Take& t) { return {{"recording", js(t.recording)}, {"from", js(t.from)}, {"to", js(t.to)}}; }
 json js(const Caution& c) { return {{"signal", name_of(c.signal)}, {"text", c.text}}; }
 json js(const Action& a) { return {{"verb", a.verb}, {"items", js(a.items)}, {"figure", js(a.figure)}}; }
-json js(const Check& c) { return {{"look", c.look}, {"good", c.good}, {"stop", c.stop}}; }
+json js(const Check& c) { return {{"look", c.look}, {"good", c.good}, {"stop", c.stop}, {"shown", js(c.shown)}}; }
+json js(const Wait& w) { return {{"text", w.text}, {"figure", js(w.figure)}, {"shown", js(w.shown)}}; }
 json js(const Place& p) { return json::array({p.x, p.y}); }
 json js(const Callout& c) { return {{"item", js(c.item)}, {"target", js(c.target)}, {"label", js(c.label)}}; }
 json js(const Plate& p) { return {{"id", js(p.id)}, {"recording", js(p.recording)}, {"at", js(p.at)}, {"caption", p.caption}, {"callouts", js(p.callouts)}}; }
 json js(const Step& s) {
-    return {{"id", js(s.id)}, {"heading", s.heading}, {"lines", js(s.lines)}, {"cautions", js(s.cautions)}, {"actions", js(s.actions)}, {"checks", js(s.checks)}, {"heard", js(s.heard)}, {"takes", js(s.takes)}, {"plates", js(s.plates)}, {"clip", s.clip ? js(*s.clip) : json(nullptr)}, {"drafted", s.drafted}};
+    return {{"id", js(s.id)}, {"heading", s.heading}, {"lines", js(s.lines)}, {"cautions", js(s.cautions)}, {"actions", js(s.actions)}, {"checks", js(s.checks)}, {"heard", js(s.heard)}, {"takes", js(s.takes)}, {"plates", js(s.plates)}, {"clip", js(s.clip)}, {"drafted", s.drafted}, {"waits", js(s.waits)}};
 }
 json js(const Header& h) { return {{"title", h.title}, {"machine", h.machine}, {"number", h.number}, {"interval", h.interval}, {"variants", js(h.variants)}, {"site_note", h.site_note}}; }
 template <class T>
@@ -50,6 +59,10 @@ json js(const std::vector<T>& list) {
     json out = json::array();
     for (const auto& x : list) out.push_back(js(x));
     return out;
+}
+template <class T>
+json js(const std::optional<T>& value) {
+    return value ? js(*value) : json(nullptr);
 }
 
 // -- reading ---------------------------------------------------------------------------------------------------------
@@ -81,6 +94,8 @@ void rd(const json& j, Place& p);
 void rd(const json& j, Header& h);
 template <class T>
 void rd(const json& j, std::vector<T>& out);
+template <class T>
+void rd(const json& j, std::optional<T>& out);
 template <class T>
 void get(const json& j, const char* name, T& out) {
     rd(field(j, name), out);
@@ -120,12 +135,34 @@ void rd(const json& j, Correction& c) {
     get(j, "at", c.at);
     get(j, "text", c.text);
 }
+void rd(const json& j, Segment& s) {
+    get(j, "from", s.start);
+    get(j, "to", s.end);
+    get(j, "text", s.text);
+    get(j, "speaker", s.speaker);
+}
+void rd(const json& j, Anchor& a) {
+    get(j, "said", a.said);
+    get(j, "film", a.film);
+}
+void rd(const json& j, SpeakerFrom& s) {
+    get(j, "at", s.at);
+    get(j, "name", s.name);
+}
+void rd(const json& j, Alongside& a) {
+    get(j, "with", a.with);
+    get(j, "shift", a.shift);
+}
 void rd(const json& j, RecordingUse& r) {
     get(j, "id", r.id);
     get(j, "title", r.title);
     get(j, "dismissed", r.dismissed);
     get_if(j, "notes", r.notes);
     get_if(j, "corrections", r.corrections);
+    get_if(j, "typed", r.typed);
+    get_if(j, "anchors", r.anchors);
+    get_if(j, "speakers", r.speakers);
+    get_if(j, "alongside", r.alongside);
 }
 void rd(const json& j, Item& i) {
     get(j, "id", i.id);
@@ -180,6 +217,12 @@ void rd(const json& j, Check& c) {
     get(j, "look", c.look);
     get(j, "good", c.good);
     get(j, "stop", c.stop);
+    get_if(j, "shown", c.shown);
+}
+void rd(const json& j, Wait& w) {
+    get(j, "text", w.text);
+    get(j, "figure", w.figure);
+    get(j, "shown", w.shown);
 }
 void rd(const json& j, Place& p) {
     if (!j.is_array() || j.size() != 2 || !j[0].is_number_integer() || !j[1].is_number_integer()) throw Wrong{"a place on a picture is two whole numbers"};
@@ -207,8 +250,9 @@ void rd(const json& j, Step& s) {
     get(j, "heard", s.heard);
     get(j, "takes", s.takes);
     get(j, "plates", s.plates);
-    if (const json& clip = field(j, "clip"); !clip.is_null()) rd(clip, s.clip.emplace());
+    get(j, "clip", s.clip);
     get_if(j, "drafted", s.drafted);
+    get_if(j, "waits", s.waits);
 }
 void rd(const json& j, Header& h) {
     get(j, "title", h.title);
@@ -224,6 +268,11 @@ void rd(const json& j, std::vector<T>& out) {
     out.clear();
     out.reserve(j.size());
     for (const auto& x : j) rd(x, out.emplace_back());
+}
+template <class T>
+void rd(const json& j, std::optional<T>& out) {
+    out.reset();
+    if (!j.is_null()) rd(j, out.emplace());
 }
 
 template <class Read>

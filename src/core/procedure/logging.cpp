@@ -59,14 +59,28 @@ std::pair<std::size_t, FrameTime> tape_place(const Procedure& p, const Recording
     return {static_cast<std::size_t>(it - p.recordings.begin()), at};
 }
 
+/// Whether two readings of a line mean the same words: one may have caught a word more at an end than the other.
+bool same_words(const std::string& a, const std::string& b) { return !a.empty() && !b.empty() && (a == b || (" " + a + " ").find(" " + b + " ") != std::string::npos || (" " + b + " ").find(" " + a + " ") != std::string::npos); }
+
 RecordingUse use_of(const Procedure& p, const RecordingId& recording) {
     const RecordingUse* known = p.find(recording);
     return known == nullptr ? RecordingUse{recording, "", {}} : *known;
 }
 
-Result<Change> tried(const Procedure& p, Change change) {
-    if (auto after = core::apply(p, change); !after) return tl::make_unexpected(after.error());
-    return change;
+/// Pictures marked to be kept in the step's stretch become its plates.
+void take_kept_pictures(const Procedure& p, Step& s, Change& change) {
+    const Take& take = s.takes.front();
+    const RecordingUse* known = p.find(take.recording);
+    if (known == nullptr) return;
+    RecordingUse use = *known;
+    auto plates = plates_of(p);
+    std::erase_if(use.notes, [&](const Note& n) {
+        if (n.kind != NoteKind::Keep || n.at < take.from || !(n.at < take.to)) return false;
+        s.plates.push_back({fresh_id<PlateId>(s.id.text(), plates), take.recording, n.at, n.text, {}});
+        plates.push_back(s.plates.back());
+        return true;
+    });
+    if (!s.plates.empty()) change.edits.emplace_back(Put<RecordingUse>{std::move(use), std::nullopt});
 }
 
 }  // namespace
@@ -96,6 +110,7 @@ Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, co
         s.actions.push_back(std::move(action));
     }
     s.id = fresh_id<StepId>(s.heading.empty() ? "step" : s.heading, p.steps);
+    take_kept_pictures(p, s, change);
     const auto place = tape_place(p, recording, from);
     std::size_t at = p.steps.size();
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
@@ -165,11 +180,13 @@ Result<Change> dismiss(const Procedure& p, const RecordingId& recording, const M
 }
 
 Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note) {
-    if (note.kind != NoteKind::DropAsTalk && note.text.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::Refused, "An empty note says nothing; write what is missing or to be looked up.");
+    if (note.kind != NoteKind::DropAsTalk && note.kind != NoteKind::Keep && note.text.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::Refused, "An empty note says nothing; write what is missing or to be looked up.");
     RecordingUse use = use_of(p, recording);
     if (std::find(use.notes.begin(), use.notes.end(), note) != use.notes.end()) return fail(ErrorCode::Refused, "This is noted here already.");
     use.notes.insert(std::upper_bound(use.notes.begin(), use.notes.end(), note, [](const Note& a, const Note& b) { return a.at < b.at; }), note);
-    return tried(p, Change{note.kind == NoteKind::DropAsTalk ? "drop a line as talk" : "note something on the tape", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{note.kind == NoteKind::DropAsTalk ? "drop a line as talk" : note.kind == NoteKind::Keep ? "mark a picture to be kept"
+                                                                                                                   : "note something on the tape",
+                           {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> remove_note(const Procedure& p, const RecordingId& recording, const Note& note) {
@@ -180,34 +197,15 @@ Result<Change> remove_note(const Procedure& p, const RecordingId& recording, con
     return tried(p, Change{"take a note away", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
-Result<Change> correct_line(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& text) {
-    if (text.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::Refused, "A line cannot be emptied; drop it as talk if it says nothing.");
-    RecordingUse use = use_of(p, recording);
-    std::erase_if(use.corrections, [&](const Correction& c) { return c.at == heard.start; });
-    if (text != heard.text) {
-        const Correction c{heard.start, text};
-        use.corrections.insert(std::upper_bound(use.corrections.begin(), use.corrections.end(), c, [](const Correction& a, const Correction& b) { return a.at < b.at; }), c);
-    }
-    return tried(p, Change{"correct a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
-}
-
-std::vector<Segment> corrected(std::vector<Segment> heard, const std::vector<Correction>& corrections) {
-    for (const auto& c : corrections) {
-        const auto it = std::lower_bound(heard.begin(), heard.end(), c.at, [](const Segment& s, const FrameTime& at) { return s.start < at; });
-        if (it != heard.end() && it->start == c.at) it->text = c.text;
-    }
-    return heard;
-}
-
 bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& m) {
     const RecordingUse* use = p.find(recording);
     if (use == nullptr) return false;
     if (std::any_of(use->notes.begin(), use->notes.end(), [&](const Note& n) { return n.kind == NoteKind::DropAsTalk && n.at == m.at; })) return true;
-    return std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && d.what == m.words; });
+    return std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && same_words(d.what, m.words); });
 }
 
 const Figure* taken_as(const Procedure& p, const RecordingId& recording, const Mark& m) {
-    const auto it = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == recording && c.at == m.at && c.words == m.words; }); });
+    const auto it = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == recording && c.at == m.at && same_words(c.words, m.words); }); });
     return it == p.figures.end() ? nullptr : &*it;
 }
 

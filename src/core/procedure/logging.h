@@ -33,11 +33,6 @@ const Figure* taken_as(const Procedure& p, const RecordingId& recording, const M
 Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note);
 Result<Change> remove_note(const Procedure& p, const RecordingId& recording, const Note& note);
 
-/// Puts the words of a line right; the words of the recogniser take the correction out again. Errors: Refused when empty.
-Result<Change> correct_line(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& text);
-/// The narration with the author's corrections.
-std::vector<Segment> corrected(std::vector<Segment> heard, const std::vector<Correction>& corrections);
-
 /// Marks still to be decided on: figures neither taken nor dismissed, slips and unseen moments not dismissed.
 std::vector<const Mark*> open_marks(const Procedure& p, const RecordingId& recording, const std::vector<Mark>& marks);
 

@@ -53,11 +53,13 @@ std::string_view name_of(NoteKind kind) {
             return "look_up";
         case NoteKind::DropAsTalk:
             return "talk";
+        case NoteKind::Keep:
+            return "keep";
     }
     return "";
 }
 std::optional<NoteKind> note_kind(std::string_view name) {
-    for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk})
+    for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk, NoteKind::Keep})
         if (name_of(k) == name) return k;
     return std::nullopt;
 }
@@ -73,7 +75,8 @@ const RecordingUse* Procedure::find(const RecordingId& id) const { return find_i
 
 std::vector<int> steps_using(const Procedure& p, const FigureId& id) {
     const auto uses = [&](const Step& s) {
-        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end() ||
+        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) ||
+               std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end() ||
                std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id.text()); }) ||
                std::any_of(s.cautions.begin(), s.cautions.end(), [&](const Caution& c) { return names(c.text, TokenKind::Figure, id.text()); });
     };
@@ -89,6 +92,12 @@ std::string title_of(const Procedure& p, const Figure& f) {
     std::string title = item == nullptr ? purpose : fmt::format("{}, {}", item->name, purpose);
     if (!title.empty()) title[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(title[0])));
     return title;
+}
+
+std::vector<Plate> plates_of(const Procedure& p) {
+    std::vector<Plate> out;
+    for (const auto& s : p.steps) out.insert(out.end(), s.plates.begin(), s.plates.end());
+    return out;
 }
 
 std::map<ItemId, int> callout_numbers(const Procedure& p) {

@@ -8,6 +8,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/narration/timed_text.h"
 #include "core/procedure/figure.h"
 #include "core/procedure/ids.h"
 
@@ -66,6 +67,7 @@ enum class NoteKind { Note,        // for the author
                       NotFilmed,   // missing on the recording: `text` says what
                       LookUp,      // a figure or name to be looked up
                       DropAsTalk,  // the line is nothing but talk
+                      Keep,        // this picture is wanted; a step bracketed over it takes it as a plate
 };
 std::string_view name_of(NoteKind kind);
 std::optional<NoteKind> note_kind(std::string_view name);
@@ -84,6 +86,27 @@ struct Correction {
     friend bool operator==(const Correction&, const Correction&) = default;
 };
 
+/// A line of the narration tied to the moment of the film where it is really heard; see spoken_lines().
+struct Anchor {
+    FrameTime said;  // start of the segment, as the narration has it
+    FrameTime film;  // where it is heard
+    friend bool operator==(const Anchor&, const Anchor&) = default;
+};
+
+/// Who speaks from a line on, where the narration does not say it or has it wrong.
+struct SpeakerFrom {
+    FrameTime at;  // start of the segment, as the narration has it
+    std::string name;
+    friend bool operator==(const SpeakerFrom&, const SpeakerFrom&) = default;
+};
+
+/// A second camera: moment t of this recording is moment t + shift of the other one.
+struct Alongside {
+    RecordingId with;
+    FrameTime shift;
+    friend bool operator==(const Alongside&, const Alongside&) = default;
+};
+
 /// A recording the guide draws on, in the order of the job, and the marks on it that the author has put aside.
 struct RecordingUse {
     RecordingId id;
@@ -96,6 +119,10 @@ struct RecordingUse {
     std::vector<Dismissed> dismissed;
     std::vector<Note> notes = {};              // by moment
     std::vector<Correction> corrections = {};  // by moment
+    std::vector<Segment> typed = {};           // lines the author wrote against the film, by moment of the film
+    std::vector<Anchor> anchors = {};          // by moment, both ways
+    std::vector<SpeakerFrom> speakers = {};    // by moment
+    std::optional<Alongside> alongside = {};
     friend bool operator==(const RecordingUse&, const RecordingUse&) = default;
 };
 
@@ -129,12 +156,21 @@ struct Action {
     friend bool operator==(const Action&, const Action&) = default;
 };
 
-/// What to look at, what is good, what stops the job.
+/// What to look at, what is good, what stops the job; and where the tape shows it, within a take of the step.
 struct Check {
     std::string look;
     std::string good;
     std::string stop;
+    std::optional<Take> shown = {};
     friend bool operator==(const Check&, const Check&) = default;
+};
+
+/// Waiting within a step: what for, how long where that is a figure, and where the tape shows it.
+struct Wait {
+    std::string text;  // "until the oil has run into the sump"
+    FigureId figure;   // empty: no time is known
+    std::optional<Take> shown = {};
+    friend bool operator==(const Wait&, const Wait&) = default;
 };
 
 /// A place on a picture in ten-thousandths of its width and height.
@@ -169,10 +205,11 @@ struct Step {
     std::vector<Action> actions;
     std::vector<Check> checks;
     std::vector<FigureId> heard;  // figures taken from the tape into this step
-    std::vector<Take> takes;
+    std::vector<Take> takes;      // where it is done, and done again; the best one first
     std::vector<Plate> plates;
     std::optional<Take> clip;
     bool drafted = false;  // made by the program from what was said; no person has confirmed it yet
+    std::vector<Wait> waits = {};
     friend bool operator==(const Step&, const Step&) = default;
 };
 
@@ -197,6 +234,9 @@ std::vector<int> steps_using(const Procedure& p, const FigureId& id);
 
 /// "Drain plug, tightening torque": how a figure is called where a person reads it.
 std::string title_of(const Procedure& p, const Figure& figure);
+
+/// The plates of all steps, in order.
+std::vector<Plate> plates_of(const Procedure& p);
 
 /// The numbers of called-out items: by first appearance over the plates of all steps, so that the same item has the same
 /// number in the whole guide.

@@ -1,16 +1,13 @@
 #include "core/procedure/takes.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace anagraph::core {
 namespace {
 
 constexpr const char* kNoStep = "There is no step here; bracket one first.";
-
-Result<Change> tried(const Procedure& p, Change change) {
-    if (auto after = core::apply(p, change); !after) return tl::make_unexpected(after.error());
-    return change;
-}
+constexpr const char* kNoTake = "This step has no stretch in this recording.";
 
 std::size_t place_of(const Procedure& p, const StepId& id) {
     return static_cast<std::size_t>(std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin());
@@ -20,6 +17,12 @@ template <class Thing>
 void append_new(std::vector<Thing>& to, const std::vector<Thing>& from) {
     for (const auto& x : from)
         if (std::find(to.begin(), to.end(), x) == to.end()) to.push_back(x);
+}
+
+template <class Thing, class Which>
+void move_if(std::vector<Thing>& from, std::vector<Thing>& to, const Which& which) {
+    std::copy_if(from.begin(), from.end(), std::back_inserter(to), which);
+    std::erase_if(from, which);
 }
 
 }  // namespace
@@ -39,8 +42,10 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
     second.takes.push_back({recording, at, held->to});
     second.takes.insert(second.takes.end(), step->takes.begin() + index + 1, step->takes.end());
     const auto later = [&](const Plate& plate) { return std::any_of(second.takes.begin(), second.takes.end(), [&](const Take& t) { return t.recording == plate.recording && !(plate.at < t.from) && plate.at < t.to; }); };
-    std::copy_if(step->plates.begin(), step->plates.end(), std::back_inserter(second.plates), later);
-    std::erase_if(first.plates, later);
+    move_if(first.plates, second.plates, later);
+    const auto shown_later = [&](const auto& nested) { return nested.shown && nested.shown->recording == recording && !(nested.shown->from < at) && nested.shown->to <= held->to; };
+    move_if(first.checks, second.checks, shown_later);
+    move_if(first.waits, second.waits, shown_later);
     if (first.clip && first.clip->recording == recording && first.clip->from < at && at < first.clip->to) first.clip->to = at;
     if (first.clip && first.clip->recording == recording && !(first.clip->from < at)) {
         second.clip = first.clip;
@@ -61,6 +66,7 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     append_new(s.cautions, next.cautions);
     append_new(s.actions, next.actions);
     append_new(s.checks, next.checks);
+    append_new(s.waits, next.waits);
     append_new(s.heard, next.heard);
     s.plates.insert(s.plates.end(), next.plates.begin(), next.plates.end());
     s.drafted = s.drafted || next.drafted;
@@ -78,23 +84,85 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     return tried(p, Change{"join two steps", {Remove<StepId>{next.id}, Put<Step>{std::move(s), std::nullopt}}});
 }
 
-Edge nearer_edge(const Step& step, const RecordingId& recording, const FrameTime& at) {
-    for (const auto& t : step.takes)
-        if (t.recording == recording) return at.seconds() - t.from.seconds() < t.to.seconds() - at.seconds() ? Edge::Begin : Edge::End;
-    return Edge::Begin;
+std::optional<TakeEdge> nearest_edge(const Step& step, const RecordingId& recording, const FrameTime& at) {
+    std::optional<TakeEdge> nearest;
+    double distance = 0;
+    for (std::size_t i = 0; i < step.takes.size(); ++i) {
+        if (step.takes[i].recording != recording) continue;
+        for (const Edge edge : {Edge::Begin, Edge::End}) {
+            const double far = std::abs(at.seconds() - (edge == Edge::Begin ? step.takes[i].from : step.takes[i].to).seconds());
+            if (nearest && far >= distance) continue;
+            nearest = TakeEdge{i, edge};
+            distance = far;
+        }
+    }
+    return nearest;
 }
 
-Result<Change> move_edge(const Procedure& p, const StepId& id, const RecordingId& recording, Edge edge, const FrameTime& to) {
+Result<Change> move_edge(const Procedure& p, const StepId& id, const TakeEdge& edge, const FrameTime& to) {
+    const Step* step = p.find(id);
+    if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
+    if (edge.take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
+    Step s = *step;
+    Take& take = s.takes[edge.take];
+    const Take before = take;
+    (edge.edge == Edge::Begin ? take.from : take.to) = to;
+    if (!(take.from < take.to)) return fail(ErrorCode::Refused, "A step needs a stretch of the tape; its ends cannot meet.");
+    if (s.clip && *s.clip == before) s.clip = take;  // a clip that is the whole take stays the whole take
+    return tried(p, Change{edge.edge == Edge::Begin ? "move the beginning of a step" : "move the end of a step", {Put<Step>{std::move(s), std::nullopt}}});
+}
+
+std::optional<std::size_t> take_at(const Step& step, const RecordingId& recording, const FrameTime& at) {
+    for (std::size_t i = 0; i < step.takes.size(); ++i)
+        if (step.takes[i].recording == recording && !(at < step.takes[i].from) && at < step.takes[i].to) return i;
+    return std::nullopt;
+}
+
+Result<Change> add_take(const Procedure& p, const StepId& id, const Take& take) {
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     Step s = *step;
-    const auto take = std::find_if(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == recording; });
-    if (take == s.takes.end()) return fail(ErrorCode::NotFound, "This step has no stretch in this recording.");
-    const Take before = *take;
-    (edge == Edge::Begin ? take->from : take->to) = to;
-    if (!(take->from < take->to)) return fail(ErrorCode::Refused, "A step needs a stretch of the tape; its ends cannot meet.");
-    if (s.clip && *s.clip == before) s.clip = *take;  // a clip that is the whole take stays the whole take
-    return tried(p, Change{edge == Edge::Begin ? "move the beginning of a step" : "move the end of a step", {Put<Step>{std::move(s), std::nullopt}}});
+    s.takes.push_back(take);
+    return tried(p, Change{"add a take", {Put<Step>{std::move(s), std::nullopt}}});
+}
+
+Result<Change> choose_take(const Procedure& p, const StepId& id, std::size_t take) {
+    const Step* step = p.find(id);
+    if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
+    if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
+    if (take == 0) return fail(ErrorCode::Refused, step->takes.size() == 1 ? "The step has this one take only; press A to bracket another." : "This is the best take already.");
+    Step s = *step;
+    const bool whole = s.clip && *s.clip == s.takes.front();
+    std::rotate(s.takes.begin(), s.takes.begin() + static_cast<std::ptrdiff_t>(take), s.takes.begin() + static_cast<std::ptrdiff_t>(take) + 1);
+    if (whole) s.clip = s.takes.front();
+    return tried(p, Change{"choose the best take", {Put<Step>{std::move(s), std::nullopt}}});
+}
+
+Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t take) {
+    const Step* step = p.find(id);
+    if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
+    if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
+    if (step->takes.size() == 1) return fail(ErrorCode::Refused, "This is the step's only take; remove the step on the Sheet if it is not wanted.");
+    Step s = *step;
+    if (s.clip && *s.clip == s.takes[take]) s.clip.reset();
+    s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));
+    return tried(p, Change{"take a take out", {Put<Step>{std::move(s), std::nullopt}}});
+}
+
+Result<Change> nest_check(const Procedure& p, const StepId& id, Check check) {
+    const Step* step = p.find(id);
+    if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
+    Step s = *step;
+    s.checks.push_back(std::move(check));
+    return tried(p, Change{"add a check", {Put<Step>{std::move(s), std::nullopt}}});
+}
+
+Result<Change> nest_wait(const Procedure& p, const StepId& id, Wait wait) {
+    const Step* step = p.find(id);
+    if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
+    Step s = *step;
+    s.waits.push_back(std::move(wait));
+    return tried(p, Change{"add a wait", {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 }  // namespace anagraph::core

@@ -1,0 +1,37 @@
+#include "app/tape/tape_hand.h"
+
+#include <QInputDialog>
+
+#include "core/procedure/logging.h"
+#include "core/procedure/takes.h"
+
+namespace anagraph::app {
+
+std::optional<std::size_t> TapeHand::line() const { return recording() == nullptr ? std::nullopt : tape.line_at(now()); }
+
+std::optional<std::size_t> TapeHand::heard_line() const {
+    const auto here = line();
+    return here ? recording()->heard_line[*here] : std::nullopt;
+}
+
+std::vector<const core::Mark*> TapeHand::marks() const {
+    std::vector<const core::Mark*> out;
+    if (const auto here = line())
+        for (const auto& m : recording()->marks)
+            if (m.segment == *here) out.push_back(&m);
+    return out;
+}
+
+const core::Step* TapeHand::step() const { return recording() == nullptr ? nullptr : core::step_at(guide(), id(), now()); }
+
+const core::Take& TapeHand::take() const { return step()->takes[core::take_at(*step(), id(), now()).value_or(0)]; }
+
+std::optional<QString> TapeHand::ask(const QString& title, const QString& question, const QString& before, Meanwhile meanwhile) {
+    if (meanwhile == Meanwhile::Paused) film.pause();
+    bool kept = false;
+    const QString words = QInputDialog::getText(&station_, title, question, QLineEdit::Normal, before, &kept).trimmed();
+    station_.setFocus();
+    return kept ? std::optional(words) : std::nullopt;
+}
+
+}  // namespace anagraph::app

@@ -1,0 +1,140 @@
+#include "app/tape/word_commands.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "app/theme/theme.h"
+#include "core/procedure/logging.h"
+#include "core/tape/spoken_lines.h"
+#include "media/sound_match.h"
+
+namespace anagraph::app::word_commands {
+
+using core::NoteKind;
+using theme::text;
+
+namespace {
+
+QString tr(const char* words) { return QCoreApplication::translate("TapeCommands", words); }
+
+core::FrameTime plus(const core::FrameTime& t, const core::FrameTime& shift, int sign) { return core::FrameTime::from_milliseconds(std::llround((t.seconds() + sign * shift.seconds()) * 1000)); }
+
+}  // namespace
+
+void note(TapeHand& hand, NoteKind kind) {
+    if (hand.recording() == nullptr) return;
+    const auto [title, question] = kind == NoteKind::NotFilmed ? std::pair(tr("Not filmed"), tr("What is missing here and has to be filmed again?")) : kind == NoteKind::LookUp ? std::pair(tr("Look up"), tr("What has to be looked up?"))
+                                                                                                                                                                                : std::pair(tr("Note"), tr("For yourself, at this moment:"));
+    const auto at = hand.now();
+    if (const auto words = hand.ask(title, question)) hand.session.perform(core::add_note(hand.guide(), hand.id(), {kind, at, words->toStdString()}));
+}
+
+void remove_note(TapeHand& hand) {
+    if (hand.recording() == nullptr) return;
+    const auto* use = hand.guide().find(hand.id());
+    const core::Note* nearest = nullptr;
+    const auto far = [&](const core::Note& n) { return std::abs(n.at.seconds() - hand.now().seconds()); };
+    if (use != nullptr)
+        for (const auto& n : use->notes)
+            if (far(n) <= 2 && (nearest == nullptr || far(n) < far(*nearest))) nearest = &n;
+    if (nearest == nullptr)
+        hand.session.tell(tr("There is no note within two seconds of this moment."));
+    else
+        hand.session.perform(core::remove_note(hand.guide(), hand.id(), core::Note(*nearest)));
+}
+
+void drop_line(TapeHand& hand) {
+    if (const auto line = hand.line()) hand.session.perform(core::add_note(hand.guide(), hand.id(), {NoteKind::DropAsTalk, hand.recording()->narration[*line].start, ""}));
+}
+
+void correct_line(TapeHand& hand) {
+    const auto line = hand.line();
+    if (!line) {
+        hand.session.tell(tr("Nothing is said at this moment; Y types a line here."));
+        return;
+    }
+    const core::Segment now = hand.recording()->narration[*line];
+    if (const auto heard_line = hand.heard_line()) {
+        const core::Segment heard = hand.recording()->heard[*heard_line];
+        if (const auto words = hand.ask(tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text))) hand.session.perform(core::correct_line(hand.guide(), hand.id(), heard, words->toStdString()));
+    } else if (const auto words = hand.ask(tr("Words of this line"), tr("You typed this line; emptied, it is taken out."), text(now.text))) {
+        hand.session.perform(core::type_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));
+    }
+}
+
+void type_line(TapeHand& hand) {
+    if (hand.recording() == nullptr) return;
+    const auto from = hand.now();
+    const auto words = hand.ask(tr("Type a line"), tr("What is done or said here? The line begins at this moment; the film plays on."), {}, TapeHand::Meanwhile::Playing);
+    if (!words) return;
+    // as long as it takes to say it, about three words a second
+    const auto length = static_cast<std::int64_t>(words->count(QLatin1Char(' ')) + 1) * 1000 / 3;
+    const core::Segment line{from, plus(from, core::FrameTime::from_milliseconds(std::max<std::int64_t>(1000, length)), 1), words->toStdString()};
+    hand.session.perform(core::type_line(hand.guide(), hand.id(), line));
+}
+
+void say_speaker(TapeHand& hand) {
+    const auto heard = hand.heard_line();
+    if (!heard) {
+        hand.session.tell(tr("Nobody is heard at this moment."));
+        return;
+    }
+    const core::Segment line = hand.recording()->heard[*heard];
+    if (const auto name = hand.ask(tr("Speaker"), tr("Who speaks from this line on? Empty: as the narration says."), text(hand.recording()->narration[*hand.line()].speaker))) hand.session.perform(core::set_speaker(hand.guide(), hand.id(), line, name->toStdString()));
+}
+
+void tie_line(TapeHand& hand, int which) {
+    if (hand.recording() == nullptr) return;
+    const auto& r = *hand.recording();
+    const auto here = hand.line();
+    const std::size_t line = which == 0 ? here.value_or(0) : here ? *here + 1
+                                                                  : 0;
+    if (line >= r.narration.size() || !r.heard_line[line]) {
+        hand.session.tell(tr("There is no line of the narration here that could be tied to the film."));
+        return;
+    }
+    if (hand.session.perform(core::tie_line(hand.guide(), hand.id(), r.heard, *r.heard_line[line], hand.now())))
+        hand.session.tell(tr("“%1” is heard here. Tie a second line further down where words and film drift apart.").arg(text(r.narration[line].text).left(40)));
+}
+
+void untie_line(TapeHand& hand) {
+    const auto heard = hand.heard_line();
+    if (heard) hand.session.perform(core::untie_line(hand.guide(), hand.id(), hand.recording()->heard, *heard));
+}
+
+void align_by_sound(TapeHand& hand) {
+    if (hand.recording() == nullptr) return;
+    const auto* use = hand.guide().find(hand.id());
+    if (use == nullptr) return;
+    std::optional<media::SoundMatch> best;
+    core::RecordingId with;
+    for (const auto& other : hand.guide().recordings) {
+        // one way only: a recording that others run alongside stays where it is
+        if (other.id == hand.id() || (other.alongside && other.alongside->with == hand.id())) continue;
+        const auto* r = hand.session.recording(other.id);
+        if (r == nullptr) continue;
+        const auto match = media::match_sound(r->index, hand.index());
+        if (!match || (best && match->likeness <= best->likeness)) continue;
+        best = match;
+        with = other.id;
+    }
+    if (!best) {
+        hand.session.tell(tr("No other recording of this guide heard the same; they were made one after the other, or the sound is too different."));
+        return;
+    }
+    core::RecordingUse aligned = *use;
+    aligned.alongside = core::Alongside{with, best->shift};
+    if (hand.session.perform(core::Change{"lay two recordings alongside", {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
+        hand.session.tell(tr("Both heard the same for %1; O goes to the same moment in the other.").arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
+}
+
+std::optional<std::pair<core::RecordingId, core::FrameTime>> same_moment_elsewhere(const TapeHand& hand) {
+    if (hand.recording() == nullptr) return std::nullopt;
+    const auto* use = hand.guide().find(hand.id());
+    if (use != nullptr && use->alongside) return std::pair(use->alongside->with, plus(hand.now(), use->alongside->shift, 1));
+    for (const auto& other : hand.guide().recordings)
+        if (other.alongside && other.alongside->with == hand.id()) return std::pair(other.id, plus(hand.now(), other.alongside->shift, -1));
+    return std::nullopt;
+}
+
+}  // namespace anagraph::app::word_commands
