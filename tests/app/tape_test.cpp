@@ -4,7 +4,11 @@
 #include <QFile>
 #include <QInputDialog>
 #include <QLineEdit>
+#include <QScrollBar>
+#include <QShortcut>
+#include <map>
 
+#include "app/tape/takes_dialog.h"
 #include "core/procedure/draft.h"
 #include "core/procedure/logging.h"
 #include "tests/app/window.h"
@@ -22,7 +26,7 @@ namespace {
 void answer_with(const QString& words) {
     when_asked<QInputDialog>([words](QInputDialog* dialog) {
         auto* field = dialog->findChild<QLineEdit*>();
-        field->selectAll();
+        field->clear();
         QTest::keyClicks(field, words);
         QTest::keyClick(field, Qt::Key_Return);
     });
@@ -218,4 +222,188 @@ TEST_F(TapeKeys, TheReshootListIsWrittenAndOpened) {
     QFile file(page);
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));
     EXPECT_TRUE(file.readAll().contains("the thread from near"));
+}
+
+TEST_F(TapeKeys, TheWholeJobStandsOnOneScreenAndTheMomentKeepsItsPlace) {
+    auto& view = tape().tape();
+    w->to_line(10);
+    ASSERT_TRUE(w->settled());
+    const auto place = [&] { return view.layout_now().axis.y(0, tape().film().time().seconds()) - view.verticalScrollBar()->value(); };
+    const double before = place();
+    for (const int zoom : {Qt::Key_Plus, Qt::Key_Plus, Qt::Key_3, Qt::Key_2, Qt::Key_Minus}) {
+        w->key(zoom);
+        EXPECT_NEAR(place(), before, 2) << "key " << zoom;
+    }
+    w->key(Qt::Key_1);
+    EXPECT_LE(view.layout_now().height(), view.viewport()->height() + 2) << "nothing to scroll";
+    EXPECT_EQ(view.input().recordings.size(), 2U);
+    w->key(Qt::Key_3);
+    const auto& index = tape().recording()->index;
+    const auto& axis = view.layout_now().axis;
+    EXPECT_GT(axis.y(0, index.times[101].seconds()) - axis.y(0, index.times[100].seconds()), 40) << "a frame has the height of its picture";
+    w->key(Qt::Key_M);
+    w->key(Qt::Key_Down);
+    EXPECT_NEAR(place(), view.viewport()->height() * 0.4, 2) << "the head stays, the tape runs";
+}
+
+TEST_F(TapeKeys, TalkIsFoldedAndUnfolded) {
+    auto& view = tape().tape();
+    w->key(Qt::Key_H);
+    const auto shut = view.shut_folds();
+    ASSERT_GE(shut, 2U);
+    w->to_line(0);  // good morning
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_H, Qt::ShiftModifier);
+    EXPECT_EQ(view.shut_folds(), shut - 1) << (*w)->notice().toStdString();
+    w->key(Qt::Key_H, Qt::ShiftModifier);
+    EXPECT_EQ(view.shut_folds(), shut);
+    w->key(Qt::Key_H);
+    EXPECT_EQ(view.shut_folds(), 0U);
+}
+
+TEST_F(TapeKeys, AStepIsTakenAgainComparedAndTheBetterTakeChosen) {
+    w->to_line(5);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketLeft);
+    w->to_line(7);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketRight);
+    ASSERT_EQ(guide().steps.size(), 1U);
+    w->key(Qt::Key_U);
+    EXPECT_NE((*w)->notice().indexOf("one take only"), -1);
+    w->to_line(12);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_A);
+    w->to_line(14);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketRight);
+    ASSERT_EQ(guide().steps.size(), 1U) << "another take, not another step";
+    ASSERT_EQ(guide().steps[0].takes.size(), 2U);
+    const auto second = guide().steps[0].takes[1];
+    when_asked<TakesDialog>([](TakesDialog* dialog) {
+        QTest::keyClick(dialog, Qt::Key_Right);
+        QTest::keyClick(dialog, Qt::Key_R);
+    });
+    w->key(Qt::Key_U);
+    EXPECT_EQ(guide().steps[0].takes[0], second) << "the right one is the best now";
+    w->to_line(6);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_B);
+    EXPECT_EQ(guide().steps[0].takes[1], second);
+    w->key(Qt::Key_A, Qt::ShiftModifier);
+    EXPECT_EQ(guide().steps[0].takes, std::vector<core::Take>{second});
+}
+
+TEST_F(TapeKeys, ACheckAndAWaitAreNestedAtTheirLines) {
+    w->to_line(5);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketLeft);
+    w->to_line(9);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketRight);
+    w->to_line(6);
+    ASSERT_TRUE(w->settled());
+    answer_with("the six bolts");
+    w->key(Qt::Key_I);
+    answer_with("until nothing drips");
+    w->key(Qt::Key_Q);
+    ASSERT_EQ(guide().steps[0].checks.size(), 1U);
+    ASSERT_EQ(guide().steps[0].waits.size(), 1U);
+    const auto& shown = *guide().steps[0].checks[0].shown;
+    const auto& index = tape().recording()->index;
+    EXPECT_EQ(shown.from, index.times[index.frame_from(tape().recording()->narration[6].start)]);
+    EXPECT_EQ(tape().tape().layout_now().nested.size(), 2U);
+    EXPECT_EQ(guide().steps[0].waits[0].text, "until nothing drips");
+    w->key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(guide().steps[0].waits.empty());
+}
+
+TEST_F(TapeKeys, WordsAreTypedTiedAndGivenTheirSpeaker) {
+    const auto lines = tape().recording()->narration.size();
+    w->to_line(4);
+    ASSERT_TRUE(w->settled());
+    for (int i = 0; i < 10; ++i) w->key(Qt::Key_Right);
+    ASSERT_TRUE(w->settled());
+    const auto moment = tape().film().time();
+    answer_with("mark the cover with chalk");
+    w->key(Qt::Key_Y);
+    ASSERT_EQ(tape().recording()->narration.size(), lines + 1);
+    const auto& typed = tape().recording()->narration[5];
+    EXPECT_EQ(typed.text, "mark the cover with chalk");
+    EXPECT_EQ(typed.start, moment);
+    answer_with("");
+    w->key(Qt::Key_E);  // emptied, a typed line is taken out
+    EXPECT_EQ(tape().recording()->narration.size(), lines);
+
+    answer_with("Ivo");
+    w->key(Qt::Key_R);
+    EXPECT_EQ(tape().recording()->narration[4].speaker, "Ivo");
+    EXPECT_EQ(tape().recording()->narration.back().speaker, "Ivo");
+
+    const auto said = tape().recording()->heard[4].start;
+    w->key(Qt::Key_V);
+    EXPECT_EQ(tape().recording()->narration[4].start, moment) << "heard where the film stands";
+    EXPECT_NEAR(tape().recording()->narration[9].start.seconds() - tape().recording()->heard[9].start.seconds(), moment.seconds() - said.seconds(), 0.002);
+    w->key(Qt::Key_V, Qt::ShiftModifier);
+    EXPECT_EQ(tape().recording()->narration[4].start, said);
+}
+
+TEST_F(TapeKeys, EveryMarkExplainsItselfToTheKeys) {
+    const auto& r = *tape().recording();
+    const auto figure = std::find_if(r.marks.begin(), r.marks.end(), [](const core::Mark& m) { return m.kind == core::MarkKind::Figure; });
+    ASSERT_NE(figure, r.marks.end());
+    w->to_line(figure->segment);
+    EXPECT_NE(tape().why().indexOf(QString::fromStdString(figure->because)), -1) << tape().why().toStdString();
+    EXPECT_FALSE(figure->because.empty());
+}
+
+TEST_F(TapeKeys, APictureKeptOutsideAStepBecomesAPlateOfTheStepAroundIt) {
+    w->to_line(6);
+    ASSERT_TRUE(w->settled());
+    const auto moment = tape().film().time();
+    w->key(Qt::Key_P);
+    ASSERT_EQ(guide().find(film())->notes.size(), 1U);
+    w->to_line(5);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketLeft);
+    w->to_line(8);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketRight);
+    ASSERT_EQ(guide().steps[0].plates.size(), 1U);
+    EXPECT_EQ(guide().steps[0].plates[0].at, moment);
+    EXPECT_TRUE(guide().find(film())->notes.empty());
+    w->key(Qt::Key_P, Qt::ShiftModifier);
+    ASSERT_TRUE(w->settled());
+    const auto& take = guide().steps[0].takes[0];
+    EXPECT_EQ(tape().film().frame(), tape().recording()->index.sharpest(take.from, take.to));
+}
+
+TEST_F(TapeKeys, WhileTheFilmRunsAnEdgeSnapsToThePause) {
+    const auto& index = tape().recording()->index;
+    ASSERT_FALSE(index.pauses.empty());
+    const auto& pause = *std::find_if(index.pauses.begin(), index.pauses.end(), [](const media::Pause& p) { return p.from.seconds() > 20; });
+    // half a second late
+    tape().film().show_time(core::FrameTime::from_milliseconds(static_cast<std::int64_t>(pause.to.seconds() * 1000) + 300));
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_Space);
+    QTest::qWait(150);
+    w->key(Qt::Key_BracketLeft);
+    w->key(Qt::Key_Space);
+    ASSERT_TRUE(w->settled());
+    w->to_line(*tape().tape().line_at(tape().film().time()) + 4);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_BracketRight);
+    ASSERT_EQ(guide().steps.size(), 1U) << (*w)->notice().toStdString();
+    EXPECT_EQ(guide().steps[0].takes[0].from, index.times[index.frame_from(pause.to)]);
+}
+
+TEST_F(TapeKeys, EveryLetterOfTheMenusIsAnotherKeyAndWorksInNoField) {
+    std::map<QString, QString> taken;
+    for (const auto* action : tape().actions()) {
+        ASSERT_FALSE(action->shortcut().isEmpty()) << action->text().toStdString();
+        EXPECT_TRUE(taken.emplace(action->shortcut().toString(), action->text()).second) << action->text().toStdString() << " and " << taken[action->shortcut().toString()].toStdString();
+        EXPECT_FALSE(action->toolTip().isEmpty());
+    }
+    for (auto* shortcut : tape().findChildren<QShortcut*>()) EXPECT_FALSE(taken.contains(shortcut->key().toString())) << shortcut->key().toString().toStdString();
+    EXPECT_GT(taken.size(), 25U);
 }

@@ -20,7 +20,7 @@ namespace anagraph::testing {
 using app::MainWindow;
 
 /// Does something to the next dialog that opens, once it has the keys as it would under a person's hands. A dialog still
-/// open half a minute later fails the test and is closed, so that no test waits for ever.
+/// open two minutes later fails the test and is closed, so that no test waits for ever.
 template <class Dialog>
 void when_asked(std::function<void(Dialog*)> answer) {
     auto* timer = new QTimer(qApp);
@@ -32,7 +32,7 @@ void when_asked(std::function<void(Dialog*)> answer) {
             return;
         }
         timer->deleteLater();
-        QTimer::singleShot(30000, dialog, [dialog] {
+        QTimer::singleShot(120000, dialog, [dialog] {
             ADD_FAILURE() << "the dialog \"" << dialog->windowTitle().toStdString() << "\" was answered and is still open";
             dialog->done(QDialog::Rejected);
         });
@@ -69,7 +69,7 @@ public:
     int presses() const { return presses_; }
     void type(const QString& words) { QTest::keyClicks(focus(*w_), words); }
     bool settled() {
-        return QTest::qWaitFor([&] { return !w_->tape().film().settling() && !w_->tape().film().picture().isNull(); }, 20000);
+        return QTest::qWaitFor([&] { return !w_->tape().film().settling() && !w_->tape().film().picture().isNull(); }, 60000);
     }
     void to_line(std::size_t line) {
         const auto now = w_->tape().tape().line_at(w_->tape().film().time());

@@ -7,7 +7,7 @@
 namespace anagraph::core {
 namespace {
 
-constexpr double kTalk = 3;      // s: shorter ones are not worth a fold
+constexpr double kTalk = 2;      // s: shorter ones are not worth a fold
 constexpr double kSilence = 10;  // s
 constexpr double kNote = 2;      // s: room a note needs
 

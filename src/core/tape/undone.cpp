@@ -55,7 +55,8 @@ std::vector<Doing> doings(const Procedure& p, const HeardTape& tape) {
     for (const auto& m : *tape.marks)
         if (m.kind == MarkKind::Step && !is_dismissed(p, tape.recording, m)) {
             const Step* step = step_at(p, tape.recording, m.at);
-            if (step == nullptr || step->actions.empty()) out.push_back({m.verb, m.about, m.at});
+            const bool said_by_the_step = step != nullptr && std::any_of(step->actions.begin(), step->actions.end(), [&](const Action& a) { return a.verb == m.verb && !a.items.empty(); });
+            if (!said_by_the_step) out.push_back({m.verb, m.about, m.at});
         }
     std::stable_sort(out.begin(), out.end(), [](const Doing& a, const Doing& b) { return a.at < b.at; });
     return out;

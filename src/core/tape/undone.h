@@ -23,8 +23,8 @@ struct Undone {
     FrameTime at;  // when
 };
 
-/// What is undone at the end of the last of `tapes`, which are in the order of the job. A step's actions count for its
-/// stretch of the tape; where no step is, what was heard counts. What is opened without a name is left out; what is
+/// What is undone at the end of the last of `tapes`, which are in the order of the job. A step's actions on items
+/// count; beside them, what was heard and no step has such an action for. What is opened without a name is left out; what is
 /// put back without one ("screw it on") is the last thing that can be meant.
 std::vector<Undone> undone_after(const Procedure& p, const std::vector<HeardTape>& tapes);
 

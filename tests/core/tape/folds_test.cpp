@@ -11,9 +11,9 @@ using anagraph::core::testing::kOther;
 
 namespace {
 
-/// Talk 0-12 s, work 12-16, silence to 50, talk 50-52 (too short), work 55-60, the film ends at 90.
+/// Talk 0-12 s, work 12-16, silence to 50, talk 50-51 (too short), work 55-60, the film ends at 90.
 struct Tape {
-    std::vector<Segment> lines{{at(0), at(4), "hello"}, {at(4), at(8), "and thanks"}, {at(8), at(12), "for watching"}, {at(12), at(16), "undo the plug"}, {at(50), at(52), "music"}, {at(55), at(60), "fit the plug"}};
+    std::vector<Segment> lines{{at(0), at(4), "hello"}, {at(4), at(8), "and thanks"}, {at(8), at(12), "for watching"}, {at(12), at(16), "undo the plug"}, {at(50), at(51), "music"}, {at(55), at(60), "fit the plug"}};
     std::vector<Mark> marks;
     Procedure p = guide();
 

@@ -54,12 +54,12 @@ TEST(Undone, APutAsideMarkDoesNotCount) {
 TEST(Undone, AStepsOwnActionsStandForItsStretch) {
     auto p = guide();
     p.items.push_back({ItemId("cover"), ItemKind::Part, "belt cover", "", ""});
-    p.steps[0].actions = {{"open", {ItemId("cover")}, {}}};
+    p.steps[0].actions = {{"remove", {ItemId("cover")}, {}}};
     const std::vector<Mark> heard{done(1, "remove", "lid"), done(22, "disconnect", "hose")};
-    EXPECT_EQ(states(p, {{kFilm, &heard}}), (std::vector<std::string>{"belt cover open", "hose disconnected"})) << "what was heard within the step is what the author made of it";
+    EXPECT_EQ(states(p, {{kFilm, &heard}}), (std::vector<std::string>{"belt cover off", "hose disconnected"})) << "what was heard within the step is what the author made of it";
 }
 
 TEST(Undone, ItIsTheLastThingThatCanBeMeant) {
     const std::vector<Mark> heard{done(1, "loosen", "drain plug"), done(2, "remove", "filter"), done(3, "fit", ""), done(4, "remove", "")};
-    EXPECT_EQ(states(unlogged(), {{kFilm, &heard}}), (std::vector<std::string>{"drain plug off"}) << "loosened, and then it was taken out");
+    EXPECT_EQ(states(unlogged(), {{kFilm, &heard}}), (std::vector<std::string>{"drain plug off"})) << "loosened, and then it was taken out";
 }
