@@ -172,3 +172,22 @@ TEST(PoorStretches, DarkAndBlurredOnesAreFoundAndGoodOnesNot) {
     EXPECT_NEAR(poor[1].to.seconds(), 6, 0.3);
     EXPECT_TRUE(poor_stretches(RecordingIndex{}).empty());
 }
+
+TEST(PixelAspect, PixelsThatAreNotSquareAreShownAsTheyWere) {
+    const Scratch scratch;
+    const std::string file = scratch / "anamorphic.mp4";
+    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=1440x1080:rate=25:duration=1 -vf setsar=4/3 -c:v libx264 -preset ultrafast " + file));
+    const auto index = imported(file);
+    ASSERT_TRUE(index) << index.error().message;
+    EXPECT_NEAR(index->pixel_aspect, 4.0 / 3, 1e-6);
+    EXPECT_NEAR(index->aspect(), 16.0 / 9, 1e-6);
+    const auto read = load_index(file + ".import");
+    ASSERT_TRUE(read);
+    EXPECT_NEAR(read->pixel_aspect, 4.0 / 3, 1e-6);
+    const auto stored = exact_frame(file, index->times[5]);
+    ASSERT_TRUE(stored);
+    const auto shown = upright(*stored, index->rotation, index->pixel_aspect);
+    EXPECT_EQ(shown.width, 1920);
+    EXPECT_EQ(shown.height, 1080);
+    EXPECT_EQ(upright(*stored, 90, index->pixel_aspect).height, 1920);
+}
