@@ -6,15 +6,19 @@
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
+#include <cmath>
+#include <cstdlib>
 #include <filesystem>
 #include <nlohmann/json.hpp>
 
 #include "core/narration/reader.h"
 #include "core/procedure/open_points.h"
 #include "core/quantity/quantity.h"
+#include "media/fast_cut.h"
 #include "publish/pack.h"
 #include "shop/intake.h"
 #include "shop/issue.h"
+#include "shop/relink.h"
 #include "shop/reshoot.h"
 
 namespace {
@@ -78,15 +82,65 @@ int convert(const Answer& answer, const std::string& text, const std::string& un
     return answer.say({{"exact", {{"value", quantity->in(*unit)}, {"unit", std::string(unit->id)}}}, {"text", shown}}, fmt::format("{} is {}.", core::display(*quantity), shown));
 }
 
-int import(const Answer& answer, const std::string& folder, const std::string& recording, const std::string& narration) {
+int import(const Answer& answer, const std::string& folder, const std::string& recording, const std::string& narration, bool stays) {
     auto library = store::Library::open(folder);
     if (!library) return answer.wrong(library.error());
-    const auto prepared = shop::prepare_recording((*library)->folder(), recording, narration, [&](double share) { return answer.as_json || show_progress("Looking through the recording", share); });
+    const auto prepared = shop::prepare_recording((*library)->folder(), recording, narration, [&](double share) { return answer.as_json || show_progress("Looking through the recording", share); }, stays ? shop::Original::StaysWhereItLies : shop::Original::Copy);
     if (!prepared) return answer.wrong(prepared.error());
     if (auto entered = shop::enter_recording(**library, *prepared); !entered) return answer.wrong(entered.error());
     for (const auto& remark : prepared->remarks) fmt::print(stderr, "{}\n", remark);
     return answer.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()}, {"seconds", prepared->index.end.seconds() - prepared->index.start().seconds()}, {"lines", prepared->narration.size()}, {"remarks", prepared->remarks}},
                       fmt::format("{} is in the library: {} frames, {} lines of narration.", prepared->entry.name, prepared->index.times.size(), prepared->narration.size()));
+}
+
+int find(const Answer& answer, const std::string& folder, const std::string& where) {
+    auto library = store::Library::open(folder);
+    if (!library) return answer.wrong(library.error());
+    const auto away = shop::recordings_away(**library);
+    if (!away) return answer.wrong(away.error());
+    json found = json::array();
+    json missing = json::array();
+    std::string words = away->empty() ? "Every recording is where it was." : "";
+    for (const auto& r : *away) {
+        const auto index = media::load_index((*library)->recording_folder(r.id));
+        const auto path = shop::find_original(r.id, index ? index->bytes : 0, where, [&](double share) { return answer.as_json || show_progress("Looking for " + r.name, share); });
+        if (path) {
+            if (auto moved = (*library)->move_recording(r.id, *path); !moved) return answer.wrong(moved.error());
+            found.push_back({{"recording", r.id.text()}, {"path", *path}});
+            words += fmt::format("{} is in {}\n", r.name, *path);
+        } else {
+            missing.push_back({{"recording", r.id.text()}, {"name", r.name}, {"reason", path.error().message}});
+            words += fmt::format("{}: {}\n", r.name, path.error().message);
+        }
+    }
+    return answer.say({{"found", found}, {"missing", missing}}, words, missing.empty() ? kFine : kFoundWrong);
+}
+
+/// "1:23.4", "1:02:03" or "83.4" as a moment.
+core::Result<core::FrameTime> moment(const std::string& words) {
+    double seconds = 0;
+    std::size_t begin = 0;
+    for (;;) {
+        const auto colon = words.find(':', begin);
+        const std::string part = words.substr(begin, colon == std::string::npos ? colon : colon - begin);
+        char* end = nullptr;
+        const double value = std::strtod(part.c_str(), &end);
+        if (part.empty() || *end != 0 || value < 0) return core::fail(core::ErrorCode::BadInput, fmt::format("\"{}\" is no moment; write it as 1:23.4 or 83.4.", words));
+        seconds = seconds * 60 + value;
+        if (colon == std::string::npos) return core::FrameTime(std::llround(seconds * 1e6), 1000000);
+        begin = colon + 1;
+    }
+}
+
+int cut(const Answer& answer, const std::string& recording, const std::string& from_words, const std::string& to_words, const std::string& to) {
+    const auto from = moment(from_words);
+    const auto until = moment(to_words);
+    if (!from) return answer.wrong(from.error(), kWrongUse);
+    if (!until) return answer.wrong(until.error(), kWrongUse);
+    if (!(*from < *until)) return answer.wrong({core::ErrorCode::BadInput, "The stretch ends before it begins.", ""}, kWrongUse);
+    const auto report = media::fast_cut(recording, {core::RecordingId(recording), *from, *until}, to, [&](double share) { return answer.as_json || show_progress("Cutting", share); });
+    if (!report) return answer.wrong(report.error());
+    return answer.say({{"file", to}, {"copied", report->copied}, {"encoded", report->encoded}, {"why", report->why}}, report->why.empty() ? fmt::format("{}: {} pictures copied, {} at the ends encoded anew.", to, report->copied, report->encoded) : fmt::format("{}: {}", to, report->why));
 }
 
 int list(const Answer& answer, const std::string& folder) {
@@ -181,6 +235,8 @@ int main(int argc, char** argv) {
     std::string a;
     std::string b;
     std::string c;
+    std::string out;
+    bool flag = false;
     std::string author = "author";
     std::string checker;
     int code = kFine;
@@ -193,7 +249,20 @@ int main(int argc, char** argv) {
     import_command->add_option("LIBRARY", a)->required();
     import_command->add_option("RECORDING", b)->required();
     import_command->add_option("--narration", c, "its timed text; without it, a file of the same name beside the recording");
-    import_command->callback([&] { code = import(answer, a, b, c); });
+    import_command->add_flag("--in-place", flag, "do not copy the recording; remember where it lies");
+    import_command->callback([&] { code = import(answer, a, b, c, flag); });
+
+    auto* find_command = app.add_subcommand("find", "find recordings again that are no longer where they were");
+    find_command->add_option("LIBRARY", a)->required();
+    find_command->add_option("FOLDER", b, "where to look, with everything in it")->required();
+    find_command->callback([&] { code = find(answer, a, b); });
+
+    auto* cut_command = app.add_subcommand("cut", "a stretch of a film as its own, exact to the frame");
+    cut_command->add_option("RECORDING", a)->required();
+    cut_command->add_option("FROM", b, "first moment, as 1:23.4 or 83.4")->required();
+    cut_command->add_option("TO", c, "moment after the last, in the same form")->required();
+    cut_command->add_option("--to", out, "the MP4 to write")->required();
+    cut_command->callback([&] { code = cut(answer, a, b, c, out); });
 
     auto* list_command = app.add_subcommand("list", "the guides and recordings of a library");
     list_command->add_option("LIBRARY", a)->required();

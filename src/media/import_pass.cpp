@@ -234,6 +234,9 @@ private:
                 index_.remarks.push_back("The sound of this recording cannot be decoded, so it is silent here.");
             }
         }
+        std::error_code ec;
+        index_.bytes = static_cast<std::int64_t>(std::filesystem::file_size(recording_, ec));
+        if (ec) index_.bytes = 0;
         index_.width = video_->codecpar->width;
         index_.height = video_->codecpar->height;
         if (index_.width < 16 || index_.height < 16) return fail(ErrorCode::BadInput, fmt::format("{} has no picture of a usable size; choose another recording.", recording_), recording_);

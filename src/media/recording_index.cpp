@@ -1,9 +1,16 @@
 #include "media/recording_index.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <cstring>
 #include <fstream>
 #include <nlohmann/json.hpp>
+#include <numeric>
+
+extern "C" {
+#include <libavutil/base64.h>
+}
 
 namespace anagraph::media {
 
@@ -82,48 +89,95 @@ std::vector<PoorStretch> poor_stretches(const RecordingIndex& index) {
     return out;
 }
 
-json to_json(const RecordingIndex& i) {
-    // Times in ticks of the smallest common clock keep the file short: all frames of a stream share one.
+namespace {
+
+/// Moments as runs of even steps in ticks of their smallest common clock: hours at an even rate are a single run.
+struct Runs {
     std::int64_t clock = 1;
-    for (const auto& t : i.times) clock = std::max(clock, t.den());
-    for (const auto& t : i.times)
-        if (clock % t.den() != 0) clock *= t.den();
-    json times = json::array();
-    for (const auto& t : i.times) times.push_back(t.num() * (clock / t.den()));
-    json out{{"width", i.width}, {"height", i.height}, {"rotation", i.rotation}, {"pixel_aspect", i.pixel_aspect}, {"has_sound", i.has_sound}, {"clock", clock}, {"times", times}, {"end", i.end.text()}, {"sound", i.sound}, {"remarks", i.remarks}};
+    std::vector<std::array<std::int64_t, 3>> runs;  // first, step, how many
+};
+
+Runs runs_of(const std::vector<FrameTime>& times) {
+    Runs out;
+    for (const auto& t : times) out.clock = std::lcm(out.clock, t.den());
+    for (const auto& t : times) {
+        const std::int64_t ticks = t.num() * (out.clock / t.den());
+        if (!out.runs.empty()) {
+            auto& [first, step, count] = out.runs.back();
+            if (count == 1) step = ticks - first;
+            if (ticks == first + step * count) {
+                ++count;
+                continue;
+            }
+        }
+        out.runs.push_back({ticks, 0, 1});
+    }
+    return out;
+}
+
+std::string base64(const std::vector<std::uint8_t>& bytes) {
+    std::string out(AV_BASE64_SIZE(bytes.size()), '\0');
+    av_base64_encode(out.data(), static_cast<int>(out.size()), bytes.data(), static_cast<int>(bytes.size()));
+    out.resize(std::strlen(out.c_str()));
+    return out;
+}
+
+std::vector<std::uint8_t> from_base64(const std::string& text) {
+    std::vector<std::uint8_t> out(AV_BASE64_DECODE_SIZE(text.size()) + 3);
+    const int n = av_base64_decode(out.data(), text.c_str(), static_cast<int>(out.size()));
+    out.resize(static_cast<std::size_t>(std::max(0, n)));
+    return out;
+}
+
+}  // namespace
+
+json to_json(const RecordingIndex& i) {
+    const Runs runs = runs_of(i.times);
+    json out{{"width", i.width}, {"height", i.height}, {"rotation", i.rotation}, {"pixel_aspect", i.pixel_aspect}, {"has_sound", i.has_sound}, {"bytes", i.bytes}, {"clock", runs.clock}, {"times", runs.runs}, {"end", i.end.text()}, {"sound", base64(i.sound)}, {"remarks", i.remarks}};
     for (const char* list : {"pauses", "thumbnails", "samples", "shots"}) out[list] = json::array();
     for (const auto& p : i.pauses) out["pauses"].push_back({p.from.text(), p.to.text()});
     for (const auto& t : i.thumbnails) out["thumbnails"].push_back({t.frame, t.offset, t.size});
-    for (const auto& s : i.samples) out["samples"].push_back({s.frame, static_cast<int>(s.sharpness * 10), static_cast<int>(s.light * 10)});
+    for (const auto& s : i.samples)
+        for (const std::int64_t x : {static_cast<std::int64_t>(s.frame), static_cast<std::int64_t>(s.sharpness * 10), static_cast<std::int64_t>(s.light * 10)}) out["samples"].push_back(x);
     for (const auto& s : i.shots) out["shots"].push_back(s.text());
     return out;
 }
 
 core::Result<RecordingIndex> index_from_json(const json& j) {
+    const auto damaged = [] { return core::fail(ErrorCode::Damaged, "The index of this recording is damaged or from an older version; bring the recording in again."); };
     const auto moment = [](const json& x) { return FrameTime::parse(x.get<std::string>()).value_or(FrameTime{}); };
+    constexpr std::int64_t kMostFrames = 100000000;  // ten days at 120 a second
     try {
         RecordingIndex i;
         i.width = j.at("width").get<int>();
         i.height = j.at("height").get<int>();
         i.rotation = j.at("rotation").get<int>();
-        i.pixel_aspect = j.value("pixel_aspect", 1.0);
+        i.pixel_aspect = j.at("pixel_aspect").get<double>();
         if (!(i.pixel_aspect > 0.1 && i.pixel_aspect < 10)) i.pixel_aspect = 1;
         i.has_sound = j.at("has_sound").get<bool>();
+        i.bytes = j.at("bytes").get<std::int64_t>();
         const auto clock = j.at("clock").get<std::int64_t>();
-        if (clock <= 0) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.");
-        for (const auto& t : j.at("times")) i.times.emplace_back(t.get<std::int64_t>(), clock);
+        if (clock <= 0) return damaged();
+        for (const auto& run : j.at("times")) {
+            const auto first = run.at(0).get<std::int64_t>();
+            const auto step = run.at(1).get<std::int64_t>();
+            const auto count = run.at(2).get<std::int64_t>();
+            if (count < 1 || count > kMostFrames) return damaged();
+            for (std::int64_t n = 0; n < count; ++n) i.times.emplace_back(first + step * n, clock);
+        }
         i.end = moment(j.at("end"));
-        i.sound = j.at("sound").get<std::vector<std::uint8_t>>();
+        i.sound = from_base64(j.at("sound").get<std::string>());
         i.remarks = j.at("remarks").get<std::vector<std::string>>();
         for (const auto& p : j.at("pauses")) i.pauses.push_back({moment(p.at(0)), moment(p.at(1))});
         for (const auto& t : j.at("thumbnails")) i.thumbnails.push_back({t.at(0).get<std::size_t>(), t.at(1).get<std::int64_t>(), t.at(2).get<std::int64_t>()});
-        for (const auto& s : j.at("samples")) i.samples.push_back({s.at(0).get<std::size_t>(), s.at(1).get<double>() / 10, s.at(2).get<double>() / 10});
+        const auto& samples = j.at("samples");
+        for (std::size_t n = 0; n + 2 < samples.size(); n += 3) i.samples.push_back({samples[n].get<std::size_t>(), samples[n + 1].get<double>() / 10, samples[n + 2].get<double>() / 10});
         for (const auto& s : j.at("shots")) i.shots.push_back(moment(s));
         const auto beyond = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.frame >= i.times.size(); }); };
-        if (i.times.empty() || beyond(i.thumbnails) || beyond(i.samples)) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.");
+        if (i.times.empty() || !std::is_sorted(i.times.begin(), i.times.end()) || beyond(i.thumbnails) || beyond(i.samples)) return damaged();
         return i;
     } catch (const json::exception&) {
-        return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.");
+        return damaged();
     }
 }
 

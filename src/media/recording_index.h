@@ -44,6 +44,7 @@ struct RecordingIndex {
     int rotation = 0;         // clockwise degrees to show it upright: 0, 90, 180, 270
     double pixel_aspect = 1;  // width of a stored pixel over its height
     bool has_sound = false;
+    std::int64_t bytes = 0;              // of the file
     std::vector<core::FrameTime> times;  // every frame, in order of showing
     core::FrameTime end;                 // when the last frame stops being shown
     std::vector<std::uint8_t> sound;     // loudest sample of every 50 ms, 0 to 255

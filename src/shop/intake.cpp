@@ -68,7 +68,7 @@ core::Result<core::Narration> read_narration(const std::string& path) {
     return narration;
 }
 
-core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress) {
+core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress, Original kept) {
     PreparedRecording out;
     // The narration first: a wrong file beside a long film should be told at once.
     const std::string words = narration.empty() ? narration_beside(recording) : narration;
@@ -91,8 +91,9 @@ core::Result<PreparedRecording> prepare_recording(const std::string& library_fol
     const std::string folder = library_folder + "/media/" + *hash;
     FolderGuard guard(folder);
     if (auto made = store::make_folder(folder); !made) return tl::make_unexpected(made.error());
-    const std::string original = folder + "/original" + fs::path(recording).extension().string();
-    if (auto copied = copy_recording(recording, original); !copied) return tl::make_unexpected(copied.error());
+    const std::string original = kept == Original::Copy ? folder + "/original" + fs::path(recording).extension().string() : fs::absolute(recording, ec).lexically_normal().string();
+    if (kept == Original::Copy)
+        if (auto copied = copy_recording(recording, original); !copied) return tl::make_unexpected(copied.error());
     auto index = media::import_pass(original, folder, [&](double share) { return !progress || progress(kShareOfCopy + share * (1 - kShareOfCopy)); });
     if (!index) {
         // Name the file the person chose, not the copy.

@@ -21,9 +21,13 @@ struct PreparedRecording {
 /// The narration that lies beside a recording (same name, .vtt, .srt, .txt or .md), or an empty text.
 std::string narration_beside(const std::string& recording);
 
-/// Copies, hashes and looks through `recording` for the library in `library_folder`. `narration` empty: the one beside it,
-/// if any. Errors: those of reading and writing; Cancelled. What was begun is taken away again on any error.
-core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress = {});
+/// Whether the library keeps a copy of a recording or remembers where it lies.
+enum class Original { Copy,
+                      StaysWhereItLies };
+
+/// Hashes and looks through `recording` for the library in `library_folder`, and copies it. `narration` empty: the one
+/// beside it, if any. Errors: those of reading and writing; Cancelled. What was begun is taken away again on any error.
+core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress = {}, Original original = Original::Copy);
 
 /// Enters it in the library. A recording that is there already gets its narration and index anew.
 core::Outcome enter_recording(store::Library& library, const PreparedRecording& prepared);

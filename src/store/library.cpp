@@ -27,21 +27,24 @@ using nlohmann::json;
 
 namespace {
 
-constexpr int kSchema = 1;
+constexpr int kSchema = 2;
 constexpr int kSnapshotEvery = 200;  // changes between snapshots: a bound on what opening a guide has to replay
 
 QString q(const std::string& s) { return QString::fromStdString(s); }
 std::string s(const QVariant& v) { return v.toString().toStdString(); }
 
 // Portable SQL only: the same statements run on PostgreSQL.
-const char* const kMigrations[kSchema][6] = {{
-    "CREATE TABLE guide (id TEXT PRIMARY KEY, title TEXT NOT NULL, machine TEXT NOT NULL, changed TEXT NOT NULL)",
-    "CREATE TABLE change (guide TEXT NOT NULL REFERENCES guide(id), sequence BIGINT NOT NULL, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (guide, sequence))",
-    "CREATE TABLE snapshot (guide TEXT NOT NULL REFERENCES guide(id), sequence BIGINT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (guide, sequence))",
-    "CREATE TABLE recording (id TEXT PRIMARY KEY, name TEXT NOT NULL, path TEXT NOT NULL, added TEXT NOT NULL)",
-    "CREATE TABLE segment (recording TEXT NOT NULL REFERENCES recording(id), position INTEGER NOT NULL, start_at TEXT NOT NULL, end_at TEXT NOT NULL, words TEXT NOT NULL, PRIMARY KEY (recording, position))",
-    "CREATE TABLE edition (guide TEXT NOT NULL REFERENCES guide(id), number INTEGER NOT NULL, sequence BIGINT NOT NULL, sha256 TEXT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (guide, number))",
-}};
+const std::vector<const char*> kMigrations[kSchema] = {{
+                                                           "CREATE TABLE guide (id TEXT PRIMARY KEY, title TEXT NOT NULL, machine TEXT NOT NULL, changed TEXT NOT NULL)",
+                                                           "CREATE TABLE change (guide TEXT NOT NULL REFERENCES guide(id), sequence BIGINT NOT NULL, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (guide, sequence))",
+                                                           "CREATE TABLE snapshot (guide TEXT NOT NULL REFERENCES guide(id), sequence BIGINT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (guide, sequence))",
+                                                           "CREATE TABLE recording (id TEXT PRIMARY KEY, name TEXT NOT NULL, path TEXT NOT NULL, added TEXT NOT NULL)",
+                                                           "CREATE TABLE segment (recording TEXT NOT NULL REFERENCES recording(id), position INTEGER NOT NULL, start_at TEXT NOT NULL, end_at TEXT NOT NULL, words TEXT NOT NULL, PRIMARY KEY (recording, position))",
+                                                           "CREATE TABLE edition (guide TEXT NOT NULL REFERENCES guide(id), number INTEGER NOT NULL, sequence BIGINT NOT NULL, sha256 TEXT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (guide, number))",
+                                                       },
+                                                       {
+                                                           "ALTER TABLE segment ADD COLUMN speaker TEXT NOT NULL DEFAULT ''",
+                                                       }};
 
 Error sql_error(const QSqlError& e, const std::string& folder) {
     const std::string text = e.databaseText().toStdString();
@@ -115,6 +118,12 @@ struct Library::State {
             if (!moved) return moved;
         }
         return {};
+    }
+
+    /// A path inside the library is kept relative, so that the library can be moved.
+    std::string kept_path(const std::string& path) const {
+        const auto relative = std::filesystem::path(path).lexically_relative(folder);
+        return !relative.empty() && *relative.begin() != ".." ? relative.string() : path;
     }
 
     Result<std::int64_t> last_sequence(const GuideId& id) const {
@@ -240,7 +249,6 @@ Result<std::vector<RecordingEntry>> Library::recordings() const {
     if (!query) return tl::make_unexpected(query.error());
     std::vector<RecordingEntry> out;
     while (query->next()) {
-        // A path inside the library is kept relative, so that the library can be moved.
         const std::filesystem::path path(s(query->value(2)));
         out.push_back({core::RecordingId(s(query->value(0))), s(query->value(1)), path.is_absolute() ? path.string() : (std::filesystem::path(state_->folder) / path).string(), s(query->value(3)), query->value(4).toInt() > 0});
     }
@@ -257,37 +265,43 @@ Result<RecordingEntry> Library::recording(const core::RecordingId& id) const {
 
 Outcome Library::add_recording(const RecordingEntry& entry) {
     if (auto made = make_folder(recording_folder(entry.id)); !made) return made;
-    const std::filesystem::path path(entry.path);
-    const auto relative = path.lexically_relative(state_->folder);
-    const bool inside = !relative.empty() && *relative.begin() != "..";
     return state_->transaction([&]() -> Outcome {
         if (auto r = state_->run("DELETE FROM segment WHERE recording = ?", {q(entry.id.text())}); !r) return tl::make_unexpected(r.error());
         if (auto r = state_->run("DELETE FROM recording WHERE id = ?", {q(entry.id.text())}); !r) return tl::make_unexpected(r.error());
-        auto r = state_->run("INSERT INTO recording (id, name, path, added) VALUES (?, ?, ?, ?)", {q(entry.id.text()), q(entry.name), q(inside ? relative.string() : path.string()), q(entry.added.empty() ? utc_now() : entry.added)});
+        auto r = state_->run("INSERT INTO recording (id, name, path, added) VALUES (?, ?, ?, ?)", {q(entry.id.text()), q(entry.name), q(state_->kept_path(entry.path)), q(entry.added.empty() ? utc_now() : entry.added)});
         return r ? Outcome{} : tl::make_unexpected(r.error());
     });
+}
+
+Outcome Library::move_recording(const core::RecordingId& id, const std::string& path) {
+    if (auto known = recording(id); !known) return tl::make_unexpected(known.error());
+    auto r = state_->run("UPDATE recording SET path = ? WHERE id = ?", {q(state_->kept_path(path)), q(id.text())});
+    return r ? Outcome{} : tl::make_unexpected(r.error());
 }
 
 Outcome Library::set_narration(const core::RecordingId& id, const std::vector<core::Segment>& segments) {
     return state_->transaction([&]() -> Outcome {
         if (auto r = state_->run("DELETE FROM segment WHERE recording = ?", {q(id.text())}); !r) return tl::make_unexpected(r.error());
+        QSqlQuery insert(state_->db);
+        if (!insert.prepare(QStringLiteral("INSERT INTO segment (recording, position, start_at, end_at, words, speaker) VALUES (?, ?, ?, ?, ?, ?)"))) return state_->trouble(insert);
         int position = 0;
-        for (const auto& segment : segments)
-            if (auto r = state_->run("INSERT INTO segment (recording, position, start_at, end_at, words) VALUES (?, ?, ?, ?, ?)", {q(id.text()), position++, q(segment.start.text()), q(segment.end.text()), q(segment.text)}); !r)
-                return tl::make_unexpected(r.error());
+        for (const auto& segment : segments) {
+            for (const QVariant& value : {QVariant(q(id.text())), QVariant(position++), QVariant(q(segment.start.text())), QVariant(q(segment.end.text())), QVariant(q(segment.text)), QVariant(q(segment.speaker))}) insert.addBindValue(value);
+            if (!insert.exec()) return state_->trouble(insert);
+        }
         return {};
     });
 }
 
 Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& id) const {
-    auto query = state_->run("SELECT start_at, end_at, words FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
+    auto query = state_->run("SELECT start_at, end_at, words, speaker FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
     if (!query) return tl::make_unexpected(query.error());
     std::vector<core::Segment> out;
     while (query->next()) {
         const auto start = core::FrameTime::parse(s(query->value(0)));
         const auto end = core::FrameTime::parse(s(query->value(1)));
         if (!start || !end) return fail(ErrorCode::Damaged, "The narration of this recording is damaged; bring it in again.", id.text());
-        out.push_back({*start, *end, s(query->value(2))});
+        out.push_back({*start, *end, s(query->value(2)), s(query->value(3))});
     }
     return out;
 }

@@ -33,7 +33,6 @@ struct RecordingEntry {
     bool has_narration = false;
 };
 
-/// One line of a guide's history.
 /// A line of a narration that holds the words looked for.
 struct SaidLine {
     core::RecordingId recording;
@@ -41,6 +40,7 @@ struct SaidLine {
     core::Segment line;
 };
 
+/// One line of a guide's history.
 struct HistoryEntry {
     std::int64_t sequence = 0;
     std::string at;  // UTC
@@ -77,6 +77,8 @@ public:
     core::Result<RecordingEntry> recording(const core::RecordingId& id) const;
     /// Adds a file that was copied to, or is referenced from, `path`. The folder recording_folder(id) exists afterwards.
     core::Outcome add_recording(const RecordingEntry& entry);
+    /// The original lies somewhere else now. Errors: NotFound for a recording that is not here.
+    core::Outcome move_recording(const core::RecordingId& id, const std::string& path);
     core::Outcome set_narration(const core::RecordingId& id, const std::vector<core::Segment>& segments);
     core::Result<std::vector<core::Segment>> narration(const core::RecordingId& id) const;
     /// The lines of all recordings that hold every word of `words`, as the recogniser wrote them, in the order they came in

@@ -385,3 +385,41 @@ TEST_F(Stations, EveryFieldAndListHasAnAccessibleName) {
         }
     }
 }
+
+TEST_F(ShelfKeys, WhileTheOriginalIsAwayTheSmallCopyWorksAndItIsFoundAgain) {
+    const auto id = guide().recordings.front().id;
+    const auto path = session().recording(id)->entry.path;
+    const std::string elsewhere = scratch / "elsewhere";
+    std::filesystem::create_directories(elsewhere);
+    std::filesystem::rename(path, elsewhere + "/somewhere.mp4");
+    session().reload_recording(id);
+    emit session().library_changed();
+    ASSERT_TRUE(session().recording(id)->away);
+    (*w)->go(MainWindow::Tape);
+    ASSERT_TRUE(w->settled()) << "the small copy is shown";
+    auto& film = (*w)->tape().film();
+    film.show_frame(100);
+    ASSERT_TRUE(w->settled());
+    EXPECT_EQ(film.frame(), 100U);
+    EXPECT_EQ(film.picture().width(), 640) << "small";
+    w->key(Qt::Key_BracketLeft);
+    film.show_frame(200);
+    ASSERT_TRUE(w->settled());
+    EXPECT_FALSE(media::exact_frame(path, film.time())) << "exact things wait";
+
+    (*w)->go(MainWindow::Shelf);
+    auto* find = button((*w)->shelf(), "Find the original");
+    ASSERT_NE(find, nullptr);
+    EXPECT_TRUE(find->isVisible());
+    (*w)->shelf().find_original_in(QString::fromStdString(scratch / "library"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->shelf().importing(); }, 60000));
+    EXPECT_TRUE(session().recording(id)->away);
+    EXPECT_TRUE((*w)->notice().contains("looked at")) << (*w)->notice().toStdString();
+    (*w)->shelf().find_original_in(QString::fromStdString(elsewhere));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->shelf().importing(); }, 60000));
+    EXPECT_FALSE(session().recording(id)->away) << (*w)->notice().toStdString();
+    EXPECT_FALSE(find->isVisible());
+    (*w)->go(MainWindow::Tape);
+    ASSERT_TRUE(w->settled());
+    EXPECT_EQ(film.picture().width(), 1280) << "the original again";
+}

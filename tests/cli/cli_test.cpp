@@ -3,6 +3,7 @@
 
 #include <QProcess>
 #include <QString>
+#include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
 
@@ -171,4 +172,42 @@ TEST(Cli, ChecksAGuideAndSaysWhatMustBeDoneFirst) {
     const json answer = a.value();
     for (const auto& p : answer["open"]) EXPECT_FALSE(p["stops_issue"].get<bool>()) << p["text"];
     EXPECT_EQ(cli({"check", scratch / "library", "no-such-guide"}).code, 2);
+}
+
+TEST(Cli, ARecordingLeftInPlaceIsFoundAgainByItsContent) {
+    namespace fs = std::filesystem;
+    const Scratch scratch;
+    fs::create_directories(scratch / "card/old");
+    const std::string film = scratch / "card/old/film.mp4";
+    ASSERT_TRUE(anagraph::testing::run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=6 -f lavfi -i sine=440:duration=6 -c:v libx264 -g 12 -c:a aac " + film));
+    const auto in = cli({"import", scratch / "library", film, "--in-place", "--json"});
+    ASSERT_EQ(in.code, 0) << in.err;
+    const std::string id = in.value()["recording"];
+    for (const auto& file : fs::directory_iterator(scratch / "library/media/" + id)) EXPECT_NE(file.path().stem(), "original") << "nothing is copied";
+    EXPECT_EQ(cli({"find", scratch / "library", scratch / "card"}).out, "Every recording is where it was.\n");
+    // moved and renamed; beside it lies another file of the same length
+    fs::create_directories(scratch / "card/new/deep");
+    fs::rename(film, scratch / "card/new/deep/renamed.mp4");
+    std::ofstream(scratch / "card/decoy.mp4") << std::string(fs::file_size(scratch / "card/new/deep/renamed.mp4"), 'x');
+    const auto nowhere = cli({"find", scratch / "library", scratch / "library", "--json"});
+    EXPECT_EQ(nowhere.code, 1);
+    EXPECT_NE(nowhere.value()["missing"][0]["reason"].get<std::string>().find("looked at"), std::string::npos);
+    const auto found = cli({"find", scratch / "library", scratch / "card", "--json"});
+    EXPECT_EQ(found.code, 0) << found.out;
+    EXPECT_EQ(found.value()["found"][0]["path"], std::string(scratch / "card/new/deep/renamed.mp4"));
+    EXPECT_EQ(cli({"find", scratch / "library", scratch / "card"}).out, "Every recording is where it was.\n") << "kept";
+    EXPECT_EQ(cli({"find", scratch / "library", scratch / "no-such-folder"}).code, 0) << "nothing is away, so nowhere is looked";
+}
+
+TEST(Cli, CutsAStretchExactToTheFrame) {
+    const Scratch scratch;
+    const std::string film = scratch / "film.mp4";
+    ASSERT_TRUE(anagraph::testing::run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=6 -c:v libx264 -g 12 " + film));
+    const auto a = cli({"cut", film, "0:01.04", "4.2", "--to", scratch / "out.mp4", "--json"});
+    ASSERT_EQ(a.code, 0) << a.err;
+    EXPECT_EQ(a.value()["copied"].get<int>() + a.value()["encoded"].get<int>(), 79);
+    EXPECT_EQ(cli({"cut", film, "4.2", "1.04", "--to", scratch / "no.mp4"}).code, 2);
+    EXPECT_EQ(cli({"cut", film, "soon", "4.2", "--to", scratch / "no.mp4"}).code, 2);
+    EXPECT_EQ(cli({"cut", film, "100", "104", "--to", scratch / "no.mp4"}).code, 1);
+    EXPECT_FALSE(std::filesystem::exists(scratch / "no.mp4"));
 }

@@ -18,6 +18,7 @@
 
 #include "app/theme/theme.h"
 #include "shop/intake.h"
+#include "shop/relink.h"
 
 namespace anagraph::app {
 
@@ -118,10 +119,17 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     right->addWidget(work_);
     work_->hide();
     auto* recording_buttons = new QHBoxLayout;
-    auto* bring = new KeyButton(tr("Bring in a recording"), QKeySequence(Qt::CTRL | Qt::Key_O), this);
+    auto* bring = new KeyButton(tr("Bring in"), QKeySequence(Qt::CTRL | Qt::Key_O), this);
     use_ = new KeyButton(tr("Use in the open guide"), QKeySequence(Qt::CTRL | Qt::Key_U), this);
     recording_buttons->addWidget(bring);
     recording_buttons->addWidget(use_);
+    find_ = new KeyButton(tr("Find the original"), QKeySequence(Qt::CTRL | Qt::Key_L), this);
+    find_->setToolTip(tr("The original is not where it was: look for it in a folder, by its content (Ctrl+L)"));
+    bring->setToolTip(tr("Copies a film into the library (Ctrl+O)"));
+    auto* in_place = new KeyButton(tr("Leave in place"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), this);
+    in_place->setToolTip(tr("Brings a film in without copying it; the library remembers where it lies (Ctrl+Shift+O)"));
+    recording_buttons->insertWidget(1, in_place);
+    recording_buttons->addWidget(find_);
     recording_buttons->addStretch(1);
     right->addLayout(recording_buttons);
     across->addLayout(right, 1);
@@ -130,7 +138,9 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(open, &QPushButton::clicked, this, &ShelfStation::open_chosen);
     connect(guides_, &QListWidget::itemDoubleClicked, this, &ShelfStation::open_chosen);
     connect(fresh, &QPushButton::clicked, this, &ShelfStation::new_guide);
-    connect(bring, &QPushButton::clicked, this, &ShelfStation::choose_files);
+    connect(bring, &QPushButton::clicked, this, [this] { choose_files(shop::Original::Copy); });
+    connect(in_place, &QPushButton::clicked, this, [this] { choose_files(shop::Original::StaysWhereItLies); });
+    connect(find_, &QPushButton::clicked, this, &ShelfStation::choose_folder_to_look_in);
     connect(use_, &QPushButton::clicked, this, &ShelfStation::use_recording);
     connect(recordings_, &QListWidget::currentRowChanged, this, &ShelfStation::show_use);
     connect(cancel, &QPushButton::clicked, this, [this] {
@@ -176,7 +186,8 @@ void ShelfStation::refresh() {
         const bool used = session_.procedure().find(r.id) != nullptr;
         item->setData(kPicture, picture_of(r));
         item->setData(kSecond, r.has_narration ? tr("%1 long · %2").arg(length, theme::counted(loaded == nullptr ? 0 : static_cast<qsizetype>(loaded->narration.size()), tr("1 line said"), tr("%1 lines said"))) : tr("%1 long · no narration").arg(length));
-        item->setData(kThird, used ? tr("used in the open guide") : tr("brought in %1").arg(text(r.added).left(10)));
+        item->setData(kThird, loaded != nullptr && loaded->away ? tr("the original is away: %1").arg(text(r.path)) : used ? tr("used in the open guide")
+                                                                                                                          : tr("brought in %1").arg(text(r.added).left(10)));
         item->setData(kId, text(r.id.text()));
     }
     empty_->setVisible(recordings->empty());
@@ -200,6 +211,8 @@ void ShelfStation::refresh() {
 void ShelfStation::show_use() {
     const auto* item = recordings_->currentItem();
     const bool used = item != nullptr && session_.procedure().find(core::RecordingId(item->data(kId).toString().toStdString())) != nullptr;
+    const auto* chosen = item == nullptr ? nullptr : session_.recording(core::RecordingId(item->data(kId).toString().toStdString()));
+    find_->setVisible(chosen != nullptr && chosen->away);
     use_->setEnabled(item != nullptr && session_.has_guide() && !used);
     use_->setToolTip(!session_.has_guide() ? tr("Open a guide first, or begin a new one.") : used ? tr("The open guide uses it already.")
                                                                                                   : tr("The open guide may then take steps from it (Ctrl+U)."));
@@ -250,8 +263,8 @@ void ShelfStation::use_recording() {
     emit session_.library_changed();
 }
 
-void ShelfStation::choose_files() {
-    bring_in(QFileDialog::getOpenFileNames(this, tr("Bring in recordings"), QString(), tr("Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)")));
+void ShelfStation::choose_files(shop::Original original) {
+    bring_in(QFileDialog::getOpenFileNames(this, tr("Bring in recordings"), QString(), tr("Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)")), original);
 }
 
 void ShelfStation::dragEnterEvent(QDragEnterEvent* event) {
@@ -266,39 +279,44 @@ void ShelfStation::dropEvent(QDropEvent* event) {
     bring_in(files);
 }
 
-void ShelfStation::bring_in(const QStringList& files) {
-    queue_ += files;
+void ShelfStation::bring_in(const QStringList& files, shop::Original original) {
+    for (const auto& f : files) queue_.emplace_back(f, original);
     if (!importing_) next_import();
 }
 
-void ShelfStation::next_import() {
-    if (queue_.isEmpty()) return;
-    const QString file = queue_.takeFirst();
-    // A narration dropped together with its film is found beside it; alone it is told what to do.
-    if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(QFileInfo(file).suffix().toLower())) {
-        if (queue_.isEmpty() && !importing_) session_.tell(tr("%1 is a narration: bring in the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
-        next_import();
-        return;
-    }
+media::Progress ShelfStation::begin_work(const QString& words) {
     importing_ = true;
     stop_ = std::make_shared<std::atomic<bool>>(false);
     work_->show();
-    work_words_->setText(tr("Looking through %1").arg(QFileInfo(file).fileName()));
+    work_words_->setText(words);
     bar_->setValue(0);
-    using Prepared = core::Result<shop::PreparedRecording>;
-    auto* watcher = new QFutureWatcher<std::shared_ptr<Prepared>>(this);
     QElapsedTimer clock;
     clock.start();
-    const auto progress = [this, stop = stop_, clock, name = QFileInfo(file).fileName()](double share) {
+    return [this, stop = stop_, clock, words](double share) {
         QMetaObject::invokeMethod(
-            this, [this, share, clock, name] {
+            this, [this, share, clock, words] {
                 bar_->setValue(static_cast<int>(share * 1000));
                 const double left = share > 0.02 ? static_cast<double>(clock.elapsed()) / 1000 * (1 - share) / share : 0;
-                work_words_->setText(share > 0.02 ? tr("Looking through %1, %2 s left").arg(name).arg(static_cast<int>(left + 0.9)) : tr("Looking through %1").arg(name));
+                work_words_->setText(share > 0.02 ? tr("%1, %2 s left").arg(words).arg(static_cast<int>(left + 0.9)) : words);
             },
             Qt::QueuedConnection);
         return !stop->load();
     };
+}
+
+void ShelfStation::next_import() {
+    if (queue_.empty()) return;
+    const auto [file, original] = queue_.front();
+    queue_.pop_front();
+    // A narration dropped together with its film is found beside it; alone it is told what to do.
+    if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(QFileInfo(file).suffix().toLower())) {
+        if (queue_.empty() && !importing_) session_.tell(tr("%1 is a narration: bring in the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
+        next_import();
+        return;
+    }
+    const auto progress = begin_work(tr("Looking through %1").arg(QFileInfo(file).fileName()));
+    using Prepared = core::Result<shop::PreparedRecording>;
+    auto* watcher = new QFutureWatcher<std::shared_ptr<Prepared>>(this);
     connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher] {
         const auto result = watcher->result();
         watcher->deleteLater();
@@ -315,7 +333,40 @@ void ShelfStation::next_import() {
         }
         next_import();
     });
-    watcher->setFuture(QtConcurrent::run([folder = session_.library().folder(), path = file.toStdString(), progress] { return std::make_shared<Prepared>(shop::prepare_recording(folder, path, {}, progress)); }));
+    watcher->setFuture(QtConcurrent::run([folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] { return std::make_shared<Prepared>(shop::prepare_recording(folder, path, {}, progress, kept)); }));
+}
+
+void ShelfStation::choose_folder_to_look_in() {
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Where may the recording lie?"));
+    if (!folder.isEmpty()) find_original_in(folder);
+}
+
+void ShelfStation::find_original_in(const QString& folder) {
+    const auto* item = recordings_->currentItem();
+    if (item == nullptr || importing_) return;
+    const core::RecordingId id(item->data(kId).toString().toStdString());
+    const auto* r = session_.recording(id);
+    if (r == nullptr) return;
+    const auto progress = begin_work(tr("Looking for %1").arg(item->text()));
+    using Found = core::Result<std::string>;
+    auto* watcher = new QFutureWatcher<std::shared_ptr<Found>>(this);
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, id] {
+        const auto result = watcher->result();
+        watcher->deleteLater();
+        importing_ = false;
+        work_->hide();
+        if (!*result) {
+            session_.tell(text((*result).error().message));
+        } else if (auto moved = session_.library().move_recording(id, **result); !moved) {
+            session_.tell(text(moved.error().message));
+        } else {
+            session_.reload_recording(id);
+            emit session_.library_changed();
+            session_.tell(tr("Found: the original is %1.").arg(text(**result)));
+        }
+        next_import();
+    });
+    watcher->setFuture(QtConcurrent::run([id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return std::make_shared<Found>(shop::find_original(id, bytes, where, progress)); }));
 }
 
 }  // namespace anagraph::app

@@ -6,10 +6,12 @@
 #include <QProgressBar>
 #include <QWidget>
 #include <atomic>
+#include <deque>
 #include <memory>
 
 #include "app/session/session.h"
 #include "app/theme/controls.h"
+#include "shop/intake.h"
 
 namespace anagraph::app {
 
@@ -20,7 +22,9 @@ public:
     ~ShelfStation() override;
 
     /// Begins to bring recordings in, one after the other; progress and cancel show on the station.
-    void bring_in(const QStringList& files);
+    void bring_in(const QStringList& files, shop::Original original = shop::Original::Copy);
+    /// Looks for the original of the chosen recording in a folder; progress and cancel show on the station.
+    void find_original_in(const QString& folder);
     bool importing() const { return importing_; }
 
 signals:
@@ -33,7 +37,10 @@ protected:
 
 private:
     void refresh();
-    void choose_files();
+    void choose_files(shop::Original original);
+    void choose_folder_to_look_in();
+    /// Shows the bar with these words; returns what long work reports its progress to.
+    media::Progress begin_work(const QString& words);
     void open_chosen();
     void new_guide();
     void use_recording();
@@ -49,7 +56,8 @@ private:
     QProgressBar* bar_ = nullptr;
     QLabel* empty_ = nullptr;
     KeyButton* use_ = nullptr;
-    QStringList queue_;
+    KeyButton* find_ = nullptr;
+    std::deque<std::pair<QString, shop::Original>> queue_;
     bool importing_ = false;
     std::shared_ptr<std::atomic<bool>> stop_;
 };

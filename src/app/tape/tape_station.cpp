@@ -34,7 +34,10 @@ TapeStation::TapeStation(Session& session, QWidget* parent) : QWidget(parent), s
         film_->open(nullptr);
         reload_recordings();
     });
-    connect(&session_, &Session::library_changed, this, &TapeStation::reload_recordings);
+    connect(&session_, &Session::library_changed, this, [this] {
+        film_->open(nullptr);  // a recording may lie somewhere else now
+        reload_recordings();
+    });
     connect(&session_, &Session::changed, this, &TapeStation::reload_tape);
     connect(&session_, &Session::step_changed, this, &TapeStation::show_step);
     reload_recordings();
@@ -280,7 +283,7 @@ QLayout* TapeStation::build_more_commands() {
 }
 
 void TapeStation::reload_recordings() {
-    const auto now = recording() == nullptr ? core::RecordingId{} : recording()->entry.id;
+    const core::RecordingId now(recordings_->currentData().toString().toStdString());
     recordings_->clear();
     const auto order = session_.tape_order();
     int chosen = 0;
@@ -357,7 +360,7 @@ void TapeStation::show_moment(const core::RecordingId& id, const core::FrameTime
 }
 
 void TapeStation::showEvent(QShowEvent*) {
-    if (recording() == nullptr && recordings_->count() > 0) open_recording(core::RecordingId(recordings_->itemData(0).toString().toStdString()));
+    if (recording() == nullptr && recordings_->count() > 0) open_recording(core::RecordingId(recordings_->currentData().toString().toStdString()));
     setFocus();
 }
 
