@@ -11,6 +11,7 @@
 #include <filesystem>
 #include <nlohmann/json.hpp>
 
+#include "bench/bench.h"
 #include "core/narration/reader.h"
 #include "core/procedure/open_points.h"
 #include "core/quantity/quantity.h"
@@ -215,6 +216,29 @@ int reshoot(const Answer& answer, const std::string& folder, const std::string& 
     return answer.say({{"points", list}}, words);
 }
 
+int measure(const Answer& answer, const std::string& folder, bool full) {
+    bench::Options options;
+    options.folder = folder.empty() ? (std::filesystem::temp_directory_path() / "anagraph-bench").string() : folder;
+    options.programs = QCoreApplication::applicationDirPath().toStdString();
+    options.full = full;
+    const auto row = [&](const bench::Line& l) {
+        if (!answer.as_json) fmt::print("{:<74} {:>7.2f}{:<3} {} {:>6.2f}  {:<5} {}\n", l.what, l.value, l.unit.empty() ? "x" : " " + l.unit, l.at_least ? "at least" : "at most ", l.target, l.good() ? "good" : "WORSE", l.detail);
+        std::fflush(stdout);
+    };
+    try {
+        const auto lines = bench::run(options, row);
+        json out = json::array();
+        bool good = true;
+        for (const auto& l : lines) {
+            out.push_back({{"what", l.what}, {"value", l.value}, {"target", l.target}, {"at_least", l.at_least}, {"unit", l.unit}, {"detail", l.detail}, {"good", l.good()}});
+            good = good && l.good();
+        }
+        return answer.say(out, good ? "Every target is met." : "Not every target is met.", good ? kFine : kFoundWrong);
+    } catch (const std::runtime_error& e) {
+        return answer.wrong({core::ErrorCode::Unreadable, e.what(), ""});
+    }
+}
+
 int verify(const Answer& answer, const std::string& pack) {
     const auto v = publish::verify_pack(pack);
     if (!v) return answer.wrong(v.error(), v.error().code == core::ErrorCode::NotFound || v.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
@@ -286,6 +310,11 @@ int main(int argc, char** argv) {
     reshoot_command->add_option("GUIDE", b)->required();
     reshoot_command->add_option("--to", c, "also write it as a page with pictures, for paper or a phone");
     reshoot_command->callback([&] { code = reshoot(answer, a, b, c); });
+
+    auto* bench_command = app.add_subcommand("bench", "time the slow things against their targets; ratios, so that any machine will do");
+    bench_command->add_option("--folder", a, "where the films made for it are kept");
+    bench_command->add_flag("--full", flag, "ten minutes and four hours of 1080p; takes most of an hour");
+    bench_command->callback([&] { code = measure(answer, a, flag); });
 
     auto* verify_command = app.add_subcommand("verify", "is a pack what was issued?");
     verify_command->add_option("PACK", a, "the pack's folder")->required();

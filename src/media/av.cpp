@@ -65,4 +65,15 @@ Sws converter(const AVFrame& from, int width, int height, AVPixelFormat format, 
     return sws;
 }
 
+std::vector<std::uint8_t> bgra_of(SwsContext& converter, const AVFrame& from, int width, int height) {
+    constexpr std::size_t kBeyond = 128;  // the quick ways write whole registers, past the end of a row
+    const std::size_t size = static_cast<std::size_t>(width) * static_cast<std::size_t>(height) * 4;
+    std::vector<std::uint8_t> out(size + kBeyond);
+    std::uint8_t* rows[4] = {out.data(), nullptr, nullptr, nullptr};
+    const int strides[4] = {width * 4, 0, 0, 0};
+    sws_scale(&converter, from.data, from.linesize, 0, from.height, rows, strides);
+    out.resize(size);
+    return out;
+}
+
 }  // namespace anagraph::media::av

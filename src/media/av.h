@@ -15,6 +15,7 @@ extern "C" {
 
 #include <memory>
 #include <string>
+#include <vector>
 
 #include "core/base/frame_time.h"
 #include "core/base/result.h"
@@ -72,5 +73,8 @@ std::int64_t ticks_of(const core::FrameTime& time, AVRational base);
 /// A converter from decoded frames to another size and format, with the colour conversion a player uses: the stream's own
 /// matrix, or BT.709 for pictures above 576 lines and BT.601 below where the file does not say.
 Sws converter(const AVFrame& from, int width, int height, AVPixelFormat format, int flags);
+
+/// Rows of blue, green, red and a fourth byte, without padding, by a converter to BGRA of that size.
+std::vector<std::uint8_t> bgra_of(SwsContext& converter, const AVFrame& from, int width, int height);
 
 }  // namespace anagraph::media::av

@@ -115,8 +115,11 @@ private:
         encoder_->pix_fmt = AV_PIX_FMT_YUV420P;
         encoder_->time_base = video_->time_base;
         encoder_->sample_aspect_ratio = f.sample_aspect_ratio;
-        encoder_->colorspace = AVCOL_SPC_SMPTE170M;  // the converter writes BT.601, limited range
-        encoder_->color_range = AVCOL_RANGE_MPEG;
+        as_it_is_ = width == f.width && encoder_->height == f.height && f.format == AV_PIX_FMT_YUV420P;
+        encoder_->colorspace = as_it_is_ ? f.colorspace : AVCOL_SPC_SMPTE170M;  // the converter writes BT.601, limited range
+        encoder_->color_range = as_it_is_ ? f.color_range : AVCOL_RANGE_MPEG;
+        encoder_->color_primaries = f.color_primaries;
+        encoder_->color_trc = f.color_trc;
         encoder_->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
         av_opt_set(encoder_->priv_data, "preset", "medium", 0);
         av_opt_set(encoder_->priv_data, "crf", "23", 0);
@@ -171,6 +174,13 @@ private:
     Outcome write_picture(std::int64_t pts) {
         if (!output_)
             if (auto opened = open_output(*frame_); !opened) return opened;
+        const double done = static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
+        if (progress_ && !progress_(done)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
+        if (as_it_is_ && frame_->width == encoder_->width && frame_->height == encoder_->height) {
+            frame_->pts = pts - from_ticks_;
+            frame_->pict_type = AV_PICTURE_TYPE_NONE;  // the encoder chooses its own key pictures
+            return send(encoder_.get(), frame_.get(), 0);
+        }
         if (!sws_) sws_ = av::converter(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC);
         auto scaled = av::frame();
         scaled->format = AV_PIX_FMT_YUV420P;
@@ -179,8 +189,6 @@ private:
         av_frame_get_buffer(scaled.get(), 0);
         sws_scale(sws_.get(), frame_->data, frame_->linesize, 0, frame_->height, scaled->data, scaled->linesize);
         scaled->pts = pts - from_ticks_;
-        const double done = static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
-        if (progress_ && !progress_(done)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
         return send(encoder_.get(), scaled.get(), 0);
     }
 
@@ -259,6 +267,7 @@ private:
     av::Codec sound_encoder_;
     av::Frame frame_ = av::frame();
     av::Sws sws_;
+    bool as_it_is_ = false;  // pictures go to the encoder without being converted
     av::Swr swr_;
     av::Output output_;
     std::vector<float> pcm_;

@@ -18,14 +18,11 @@ using core::fail;
 namespace {
 
 Picture picture_of(const AVFrame& f) {
-    Picture p{f.width, f.height, std::vector<std::uint8_t>(static_cast<std::size_t>(f.width) * static_cast<std::size_t>(f.height) * 4)};
     // The same scaler settings as the player's, so that a still and the paused film are one picture.
     const bool deep = av_pix_fmt_desc_get(static_cast<AVPixelFormat>(f.format))->comp[0].depth > 8;
     const auto sws = av::converter(f, f.width, f.height, AV_PIX_FMT_BGRA, deep ? SWS_LANCZOS : SWS_BICUBIC);
     if (!sws) return {};
-    std::uint8_t* rows[4] = {p.bgra.data(), nullptr, nullptr, nullptr};
-    const int strides[4] = {f.width * 4, 0, 0, 0};
-    sws_scale(sws.get(), f.data, f.linesize, 0, f.height, rows, strides);
+    Picture p{f.width, f.height, av::bgra_of(*sws, f, f.width, f.height)};
     for (std::size_t i = 3; i < p.bgra.size(); i += 4) p.bgra[i] = 255;
     return p;
 }

@@ -29,6 +29,7 @@ constexpr int kThumbWidth = 192;
 constexpr int kMeasureWidth = 320;
 constexpr double kThumbEvery = 1.0;    // s
 constexpr double kMeasureEvery = 0.2;  // s
+constexpr double kEntryEvery = 0.5;    // s: entries of the proxy's index
 constexpr std::size_t kWaiting = 6;    // decoded pictures that may wait for the second thread
 constexpr int kSilence = 10;           // of 255: below this a stretch is a pause
 constexpr int kPauseSteps = 10;        // of 50 ms
@@ -315,6 +316,11 @@ private:
         AVPacket* encoded = proxy_encoder_.encode(frame, pts);
         if (encoded != nullptr) {
             encoded->stream_index = 0;
+            // every picture stands alone, but only two a second go into the file's own index, which is kept in memory
+            if (number == 0 || time.seconds() - last_entry_ >= kEntryEvery)
+                last_entry_ = time.seconds();
+            else
+                encoded->flags &= ~AV_PKT_FLAG_KEY;
             av_packet_rescale_ts(encoded, video_->time_base, proxy_->streams[0]->time_base);
             if (const int r = av_write_frame(proxy_.get(), encoded); r < 0) return write_trouble(temporary(kProxyFile), AVUNERROR(r));
         }
@@ -448,6 +454,7 @@ private:
     std::int64_t last_pts_ = AV_NOPTS_VALUE;
     std::int64_t last_duration_ = 1;
     double last_thumb_ = 0;
+    double last_entry_ = 0;
     double last_measure_ = 0;
     double duration_ = 0;
     cv::Mat last_coarse_;

@@ -4,6 +4,9 @@
 
 #include <cmath>
 #include <cstdlib>
+#include <deque>
+#include <map>
+#include <opencv2/imgproc.hpp>
 
 #include "media/av.h"
 
@@ -12,33 +15,93 @@ namespace anagraph::media {
 using core::ErrorCode;
 using core::fail;
 
+namespace {
+
+constexpr std::size_t kKept = 150;  // packets: a few megabytes
+
+}  // namespace
+
 struct ProxyReader::State {
     std::string file;
     std::vector<core::FrameTime> times;
     av::Input input;
     int stream = 0;
     av::Codec decoder;
+    av::Frame scaled;
     av::Sws sws;
+    int width = 0;  // what sws makes
+    int height = 0;
     av::Packet packet = av::packet();
     av::Frame decoded = av::frame();
     std::int64_t shift = 0;        // ticks from a frame's own time to its time in the copy
     std::int64_t next_ticks = -1;  // what the next packet read is not earlier than
+    // pictures read lately, still encoded: a hand on the keys goes to and fro
+    std::map<std::int64_t, av::Packet> lately;
+    std::deque<std::int64_t> order;
 
     std::int64_t ticks(std::size_t frame) const { return av::ticks_of(times[frame], input->streams[stream]->time_base) + shift; }
 
-    /// Reads on to the packet of a time; the copy keeps times to the millisecond.
-    bool read_to(std::int64_t target) {
+    /// The packet of a time if it was read lately; the copy keeps times to the millisecond.
+    AVPacket* known(std::int64_t target) {
+        const auto it = lately.lower_bound(target - 1);
+        return it != lately.end() && it->first <= target + 1 ? it->second.get() : nullptr;
+    }
+
+    void keep() {
+        const std::int64_t pts = packet->pts;
+        auto kept = av::packet();
+        av_packet_move_ref(kept.get(), packet.get());
+        if (lately.insert_or_assign(pts, std::move(kept)).second) order.push_back(pts);
+        if (order.size() <= kKept) return;
+        lately.erase(order.front());
+        order.pop_front();
+    }
+
+    /// Reads on to the packet of a time; null when it is not there.
+    AVPacket* read_to(std::int64_t target) {
         while (av_read_frame(input.get(), packet.get()) >= 0) {
             const std::int64_t pts = packet->pts;
-            if (packet->stream_index == stream && std::abs(pts - target) <= 1) {
-                next_ticks = pts + 1;
-                return true;
-            }
+            const bool picture = packet->stream_index == stream;
+            if (picture) keep();
             av_packet_unref(packet.get());
-            if (pts > target + 1) break;
+            if (!picture) continue;
+            next_ticks = pts + 1;
+            if (pts >= target - 1) return known(target);
         }
         next_ticks = -1;
-        return false;
+        return nullptr;
+    }
+
+    /// The decoded frame made another size, plane by plane: a third of what scaling and converting at once costs. Even sizes
+    /// only, which the converter has a quick way for.
+    const AVFrame& fitted(int asked_width, int asked_height) {
+        const AVFrame& f = *decoded;
+        const int w = (asked_width + 1) / 2 * 2;
+        const int h = (asked_height + 1) / 2 * 2;
+        if (w <= 0 || h <= 0 || (w == f.width && h == f.height) || (f.format != AV_PIX_FMT_YUVJ420P && f.format != AV_PIX_FMT_YUV420P)) return f;
+        if (!scaled || scaled->width != w || scaled->height != h) {
+            scaled = av::frame();
+            scaled->format = f.format;
+            scaled->width = w;
+            scaled->height = h;
+            av_frame_get_buffer(scaled.get(), 0);
+        }
+        av_frame_copy_props(scaled.get(), &f);
+        for (int i = 0; i < 3; ++i) {
+            const int half = i == 0 ? 0 : 1;
+            const cv::Mat from(AV_CEIL_RSHIFT(f.height, half), AV_CEIL_RSHIFT(f.width, half), CV_8UC1, f.data[i], static_cast<std::size_t>(f.linesize[i]));
+            cv::Mat to(h >> half, w >> half, CV_8UC1, scaled->data[i], static_cast<std::size_t>(scaled->linesize[i]));
+            cv::resize(from, to, to.size(), 0, 0, cv::INTER_LINEAR);
+        }
+        return *scaled;
+    }
+
+    AVPacket* packet_of(std::int64_t target) {
+        if (auto* p = known(target)) return p;
+        const bool ahead = next_ticks >= 0 && target >= next_ticks - 1 && target - next_ticks < av_rescale_q(250, {1, 1000}, input->streams[stream]->time_base);
+        if (ahead)
+            if (auto* p = read_to(target)) return p;
+        return av_seek_frame(input.get(), stream, target + 1, AVSEEK_FLAG_BACKWARD) < 0 ? nullptr : read_to(target);
     }
 };
 
@@ -63,25 +126,20 @@ core::Result<std::unique_ptr<ProxyReader>> ProxyReader::open(const std::string& 
     return std::unique_ptr<ProxyReader>(new ProxyReader(std::move(s)));
 }
 
-core::Result<Picture> ProxyReader::frame(std::size_t frame) {
+core::Result<Picture> ProxyReader::frame(std::size_t frame, int width, int height) {
     auto& s = *state_;
     const auto missing = [&] { return fail(ErrorCode::NotFound, "This picture is not in the small copy; bring the recording in again.", s.file); };
     if (frame >= s.times.size()) return missing();
-    const std::int64_t target = s.ticks(frame);
-    // The next few frames lie ahead in the file; everything else is sought.
-    const bool ahead = s.next_ticks >= 0 && target >= s.next_ticks - 1 && target - s.next_ticks < av_rescale_q(250, {1, 1000}, s.input->streams[s.stream]->time_base);
-    if (!(ahead && s.read_to(target))) {
-        if (av_seek_frame(s.input.get(), s.stream, target + 1, AVSEEK_FLAG_BACKWARD) < 0 || !s.read_to(target)) return missing();
+    const AVPacket* found = s.packet_of(s.ticks(frame));
+    if (found == nullptr || avcodec_send_packet(s.decoder.get(), found) < 0 || avcodec_receive_frame(s.decoder.get(), s.decoded.get()) < 0) return missing();
+    const AVFrame& f = s.fitted(width, height);
+    if (!s.sws || f.width != s.width || f.height != s.height) {
+        s.sws = av::converter(f, f.width, f.height, AV_PIX_FMT_BGRA, SWS_FAST_BILINEAR);
+        s.width = f.width;
+        s.height = f.height;
     }
-    const int sent = avcodec_send_packet(s.decoder.get(), s.packet.get());
-    av_packet_unref(s.packet.get());
-    if (sent < 0 || avcodec_receive_frame(s.decoder.get(), s.decoded.get()) < 0) return missing();
-    const AVFrame& f = *s.decoded;
-    if (!s.sws) s.sws = av::converter(f, f.width, f.height, AV_PIX_FMT_BGRA, SWS_FAST_BILINEAR);
-    Picture picture{f.width, f.height, std::vector<std::uint8_t>(static_cast<std::size_t>(f.width) * static_cast<std::size_t>(f.height) * 4)};
-    std::uint8_t* rows[4] = {picture.bgra.data(), nullptr, nullptr, nullptr};
-    const int strides[4] = {f.width * 4, 0, 0, 0};
-    if (s.sws) sws_scale(s.sws.get(), f.data, f.linesize, 0, f.height, rows, strides);
+    if (!s.sws) return missing();
+    Picture picture{f.width, f.height, av::bgra_of(*s.sws, f, f.width, f.height)};
     av_frame_unref(s.decoded.get());
     return picture;
 }

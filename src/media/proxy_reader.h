@@ -18,8 +18,9 @@ public:
     ProxyReader(const ProxyReader&) = delete;
     ProxyReader& operator=(const ProxyReader&) = delete;
 
-    /// A frame of the recording, small and not turned upright. Errors: NotFound when it is not in the copy.
-    core::Result<Picture> frame(std::size_t frame);
+    /// A frame of the recording, not turned upright: as large as the copy, or made `width` by `height` (the next even
+    /// numbers) on the way, which is quicker than scaling it afterwards. Errors: NotFound when it is not in the copy.
+    core::Result<Picture> frame(std::size_t frame, int width = 0, int height = 0);
 
 private:
     struct State;

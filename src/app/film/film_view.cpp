@@ -8,9 +8,19 @@
 
 namespace anagraph::app {
 
+namespace {
+
+constexpr int kRest = 60;  // ms without a key: the hand rests
+
+}  // namespace
+
 FilmView::FilmView(QWidget* parent) : QWidget(parent) {
     setMinimumSize(240, 135);
     setAccessibleName(tr("Moving picture"));
+    setAttribute(Qt::WA_OpaquePaintEvent);  // what lies below need not be painted for every frame
+    rest_.setSingleShot(true);
+    rest_.setInterval(kRest);
+    connect(&rest_, &QTimer::timeout, this, &FilmView::seek_wanted);
     // The player calls from its own threads: only a queued call crosses over.
     auto player = media::Player::create([this] { QMetaObject::invokeMethod(
                                                      this, [this] { take_news(); }, Qt::QueuedConnection); });
@@ -26,6 +36,8 @@ void FilmView::open(const LoadedRecording* recording) {
     if (recording_ == recording) return;
     recording_ = recording;
     stop_at_.reset();
+    rest_.stop();
+    wanted_.reset();
     small_.reset();
     scrubbed_ = {};
     if (player_) {
@@ -36,11 +48,12 @@ void FilmView::open(const LoadedRecording* recording) {
     update();
 }
 
-std::size_t FilmView::frame() const { return player_ ? player_->frame() : 0; }
+std::size_t FilmView::frame() const { return wanted_ ? *wanted_ : player_ ? player_->frame()
+                                                                          : 0; }
 core::FrameTime FilmView::time() const { return recording_ == nullptr || recording_->index.times.empty() ? core::FrameTime{} : recording_->index.times[std::min(frame(), recording_->index.times.size() - 1)]; }
 bool FilmView::playing() const { return player_ && player_->playing(); }
 bool FilmView::slow() const { return player_ && player_->speed() < 1; }
-bool FilmView::settling() const { return player_ && player_->seeking(); }
+bool FilmView::settling() const { return player_ && (wanted_.has_value() || player_->seeking()); }
 
 QImage FilmView::picture() const {
     if (!player_ || player_->picture().empty() || recording_ == nullptr) return {};
@@ -56,18 +69,39 @@ QRectF FilmView::picture_rect() const {
 void FilmView::show_frame(std::size_t frame) {
     if (!player_ || recording_ == nullptr) return;
     stop_at_.reset();
-    player_->show_frame(frame);
-    show_small_copy();
+    wanted_ = std::min(frame, recording_->index.times.size() - 1);
+    // The small copy is painted before anything else follows; the original's own frame is sought once the hand rests.
+    if (show_small_copy())
+        rest_.start();
+    else
+        seek_wanted();
     emit moved();
 }
 
-void FilmView::show_small_copy() {
-    if (!settling() || recording_->away) return;
+void FilmView::seek_wanted() {
+    rest_.stop();
+    if (!wanted_ || !player_) return;
+    const std::size_t frame = *wanted_;
+    wanted_.reset();
+    player_->show_frame(frame);
+}
+
+bool FilmView::show_small_copy() {
+    if (recording_->away) return false;
     if (!small_)
         if (auto opened = media::ProxyReader::open(recording_->folder.toStdString(), recording_->index)) small_ = std::move(*opened);
-    if (!small_) return;
-    if (const auto picture = small_->frame(frame())) scrubbed_ = upright(image_of(*picture), recording_->index).copy();
-    update();
+    if (!small_) return false;
+    // made in the size it is shown in, so that painting is copying
+    const QSize shown = (picture_rect().size() * devicePixelRatioF()).toSize();
+    const bool turned = recording_->index.rotation % 180 != 0;
+    auto picture = small_->frame(frame(), turned ? shown.height() : shown.width(), turned ? shown.width() : shown.height());
+    if (!picture) return false;
+    small_picture_ = std::move(*picture);
+    scrubbed_ = image_of(small_picture_);
+    if (recording_->index.rotation != 0) scrubbed_ = scrubbed_.transformed(QTransform().rotate(recording_->index.rotation));
+    scrubbed_.setDevicePixelRatio(devicePixelRatioF());
+    repaint(picture_rect().toAlignedRect());
+    return true;
 }
 
 void FilmView::show_time(const core::FrameTime& time) {
@@ -77,6 +111,7 @@ void FilmView::show_time(const core::FrameTime& time) {
 void FilmView::play_until(const core::FrameTime& time) {
     if (!player_ || recording_ == nullptr) return;
     stop_at_ = time;
+    seek_wanted();
     player_->play();
     emit moved();
 }
@@ -84,6 +119,7 @@ void FilmView::play_until(const core::FrameTime& time) {
 void FilmView::toggle_play() {
     if (!player_ || recording_ == nullptr) return;
     stop_at_.reset();
+    seek_wanted();
     player_->playing() ? player_->pause() : player_->play();
     emit moved();
 }
@@ -95,7 +131,7 @@ void FilmView::pause() {
 void FilmView::step_frames(int by) {
     if (!player_ || recording_ == nullptr) return;
     player_->pause();
-    const auto now = static_cast<long>(player_->frame()) + by;
+    const auto now = static_cast<long>(frame()) + by;
     show_frame(static_cast<std::size_t>(std::max(0L, now)));
 }
 
@@ -121,9 +157,13 @@ void FilmView::paintEvent(QPaintEvent*) {
     const QRectF r = picture_rect();
     const QImage image = scrubbing() ? scrubbed_ : picture();
     p.setRenderHint(QPainter::SmoothPixmapTransform);
-    p.fillRect(r, theme::colour("film"));
+    for (const auto& beside : QRegion(rect()).subtracted(QRegion(r.toRect()))) p.fillRect(beside, theme::colour("paper"));
+    if (image.isNull()) p.fillRect(r, theme::colour("film"));
     if (!image.isNull()) {
-        p.drawImage(r, image);
+        if (scrubbing())
+            p.drawImage(r.topLeft(), image);
+        else
+            p.drawImage(r, image);
         if (recording_ != nullptr && recording_->away) {
             const QString words = tr("The original is away: this is the small copy. Stills and clips wait for it.");
             const QRectF strip(r.left(), r.bottom() - 30, r.width(), 30);

@@ -4,6 +4,7 @@
 #pragma once
 
 #include <QImage>
+#include <QTimer>
 #include <QWidget>
 #include <memory>
 
@@ -60,14 +61,19 @@ protected:
 
 private:
     void take_news();
-    void show_small_copy();
+    /// Shows the frame wanted from the small copy at once; false when there is none.
+    bool show_small_copy();
+    void seek_wanted();
 
     const LoadedRecording* recording_ = nullptr;
     std::unique_ptr<media::Player> player_;
     QString trouble_;
     std::optional<core::FrameTime> stop_at_;
     std::unique_ptr<media::ProxyReader> small_;  // opened at the first use
-    QImage scrubbed_;                            // from the small copy, until the frame asked for is there
+    std::optional<std::size_t> wanted_;          // asked for and not yet sought in the original
+    QTimer rest_;
+    media::Picture small_picture_;
+    QImage scrubbed_;  // a view of it, until the frame asked for is there
 };
 
 }  // namespace anagraph::app

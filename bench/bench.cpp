@@ -1,0 +1,237 @@
+#include "bench/bench.h"
+
+#include <fmt/format.h>
+#include <sys/resource.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <algorithm>
+#include <array>
+#include <cstdio>
+#include <cstdlib>
+#include <filesystem>
+#include <memory>
+#include <nlohmann/json.hpp>
+#include <stdexcept>
+
+#include "core/narration/reader.h"
+#include "media/av.h"
+#include "media/clip.h"
+#include "media/exact_frame.h"
+#include "media/fast_cut.h"
+#include "media/import_pass.h"
+
+namespace anagraph::bench {
+
+namespace fs = std::filesystem;
+using core::FrameTime;
+
+double quantile(std::vector<double> values, double share) {
+    std::sort(values.begin(), values.end());
+    return values.empty() ? 0 : values[std::min(values.size() - 1, static_cast<std::size_t>(static_cast<double>(values.size()) * share))];
+}
+
+namespace {
+
+constexpr int kRounds = 3;
+
+void shell(const std::string& command) {
+    if (std::system((command + " </dev/null").c_str()) != 0) throw std::runtime_error(fmt::format("This command failed: {}", command));
+}
+
+template <class T>
+T good(core::Result<T> result) {
+    if (!result) throw std::runtime_error(result.error().message);
+    return std::move(*result);
+}
+
+class Bench {
+public:
+    Bench(const Options& options, const std::function<void(const Line&)>& tell) : o_(options), tell_(tell) { fs::create_directories(o_.folder); }
+
+    std::vector<Line> run() {
+        import_time();
+        import_memory();
+        exact_frame_time();
+        reader();
+        clips();
+        window();
+        return std::move(lines_);
+    }
+
+private:
+    void add(Line line) {
+        tell_(line);
+        lines_.push_back(std::move(line));
+    }
+
+    /// A minute of moving picture with sound; `gop` pictures between key pictures.
+    std::string minute(int width, int height, int gop) {
+        const std::string file = fmt::format("{}/minute-{}-{}.mp4", o_.folder, height, gop);
+        const char* rate = height > 700 ? "17M" : "300k";  // as phones do
+        if (!fs::exists(file))
+            shell(fmt::format("ffmpeg -v error -y -f lavfi -i testsrc2=size={}x{}:rate=30:duration=60 -f lavfi -i sine=300:duration=60 -vf noise=alls=8:allf=t -c:v libx264 -preset veryfast -b:v {} -maxrate {} -bufsize {} -pix_fmt yuv420p -g {} -keyint_min {} -sc_threshold 0 -c:a aac -shortest '{}'", width, height, rate, rate, rate, gop, gop, file));
+        return file;
+    }
+
+    std::string minutes(const std::string& of, int count) {
+        const std::string file = fmt::format("{}-{}min.mp4", of.substr(0, of.size() - 4), count);
+        if (!fs::exists(file)) shell(fmt::format("ffmpeg -v error -y -stream_loop {} -i '{}' -c copy '{}'", count - 1, of, file));
+        return file;
+    }
+
+    void import_time() {
+        const int length = o_.full ? 10 : 2;
+        const std::string file = minutes(minute(1920, 1080, 250), length);
+        const std::string folder = o_.folder + "/import";
+        fs::create_directories(folder);
+        std::vector<double> ours;
+        std::vector<double> reference;
+        for (int i = 0; i < kRounds; ++i) {
+            reference.push_back(seconds([&] { shell(fmt::format("ffmpeg -v error -i '{}' -f null -", file)); }));
+            ours.push_back(seconds([&] { good(media::import_pass(file, folder)); }));
+        }
+        add({fmt::format("import of {} min of 1080p, against decoding it with ffmpeg", length), median(ours) / median(reference), 1.3, false, "", fmt::format("{:.1f} s against {:.1f} s", median(ours), median(reference))});
+    }
+
+    /// Peak memory of another process, MB.
+    static double peak_of(const std::vector<std::string>& command) {
+        const pid_t child = fork();
+        if (child == 0) {
+            std::vector<char*> arguments;
+            for (const auto& a : command) arguments.push_back(const_cast<char*>(a.c_str()));
+            arguments.push_back(nullptr);
+            if (std::freopen("/dev/null", "w", stdout) == nullptr) _exit(1);
+            execv(arguments[0], arguments.data());
+            _exit(1);
+        }
+        int status = 0;
+        rusage usage{};
+        if (child < 0 || wait4(child, &status, 0, &usage) < 0 || status != 0) throw std::runtime_error(fmt::format("{} ended with an error", command.front()));
+        return static_cast<double>(usage.ru_maxrss) / 1024;
+    }
+
+    void import_memory() {
+        const auto peak = [&](const std::string& film) {
+            const std::string library = o_.folder + "/memory-library";
+            fs::remove_all(library);
+            const double mb = peak_of({o_.programs + "/anagraph-cli", "import", library, film, "--in-place", "--json"});
+            fs::remove_all(library);
+            return mb;
+        };
+        // what the tables of the file itself take in libavformat, whoever reads it
+        const auto tables = [&](const std::string& film) { return peak_of({"/usr/bin/env", "ffmpeg", "-nostdin", "-v", "error", "-i", film, "-map", "0", "-c", "copy", "-f", "null", "-"}); };
+        add({"memory of an import of 1080p", peak(minutes(minute(1920, 1080, 250), o_.full ? 10 : 2)), 400, false, "MB", ""});
+        const std::string ten = minutes(minute(320, 180, 250), 10);
+        const std::string four_hours = minutes(minute(320, 180, 250), 240);
+        const double ours = peak(four_hours) - peak(ten);
+        const double file = tables(four_hours) - tables(ten);
+        add({"memory 4 h take more than 10 min, beyond the tables of the file itself", ours - file, 40, false, "MB", fmt::format("{:.0f} MB, of which the file's own tables {:.0f} MB; the times of all frames are 7 MB", ours, file)});
+    }
+
+    /// What decoding to a frame costs with ffmpeg's libraries alone: open, seek, decode the group of pictures up to it.
+    static void decode_to(const std::string& file, const FrameTime& time) {
+        auto input = good(media::av::open_input(file));
+        const int v = av_find_best_stream(input.get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
+        AVStream* stream = input->streams[v];
+        auto decoder = good(media::av::open_decoder(*stream));
+        const std::int64_t target = media::av::ticks_of(time, stream->time_base);
+        av_seek_frame(input.get(), v, target, AVSEEK_FLAG_BACKWARD);
+        auto packet = media::av::packet();
+        auto frame = media::av::frame();
+        while (av_read_frame(input.get(), packet.get()) >= 0) {
+            if (packet->stream_index == v) avcodec_send_packet(decoder.get(), packet.get());
+            av_packet_unref(packet.get());
+            while (avcodec_receive_frame(decoder.get(), frame.get()) >= 0) {
+                const bool there = frame->best_effort_timestamp >= target;
+                av_frame_unref(frame.get());
+                if (there) return;
+            }
+        }
+    }
+
+    void exact_frame_time() {
+        const std::string file = minute(1920, 1080, 250);
+        std::vector<double> ours;
+        std::vector<double> reference;
+        for (const int frame : {240, 610, 1100, 1490, 1740, 740, 130}) {
+            const FrameTime at(frame, 30);
+            reference.push_back(seconds([&] { decode_to(file, at); }));
+            ours.push_back(seconds([&] { good(media::exact_frame(file, at)); }));
+        }
+        add({"exact frame of the original, against decoding its group of pictures", median(ours) / median(reference), 1.3, false, "", fmt::format("{:.0f} ms against {:.0f} ms", median(ours) * 1000, median(reference) * 1000)});
+    }
+
+    static std::vector<core::Segment> narration(int hours) {
+        static const char* const kSaid[] = {"undo the drain plug with a seventeen", "that's eighteen foot pounds on the plug", "let it drain for about ten minutes", "mind your fingers the cover is sharp", "no sorry that was the filler not the drain", "so that's it for the belt",
+                                            "fill it with one point seven litres of seventy five ninety", "you can't see it from here", "and my neighbour came by with his dog", "tighten the six bolts crosswise to eight newton metres"};
+        std::vector<core::Segment> out;
+        for (int i = 0; i < hours * 1000; ++i) out.push_back({FrameTime(i * 18, 5), FrameTime(i * 18 + 15, 5), kSaid[i % 10]});
+        return out;
+    }
+
+    void reader() {
+        std::array<double, 3> each{};
+        const std::array<int, 3> lengths{1, 10, 100};
+        for (std::size_t i = 0; i < lengths.size(); ++i) {
+            const auto said = narration(lengths[i]);
+            std::vector<double> times;
+            for (int k = 0; k < (i == 2 ? 1 : kRounds); ++k) times.push_back(seconds([&] { core::read_marks(said); }));
+            each[i] = median(times) / lengths[i];
+        }
+        add({"reading 100 h of narration, an hour, against reading 1 h", each[2] / each[0], 1.3, false, "", fmt::format("an hour takes {:.0f} ms of 1 h, {:.0f} ms of 10 h, {:.0f} ms of 100 h", each[0] * 1000, each[1] * 1000, each[2] * 1000)});
+        const std::string film = minute(1920, 1080, 250);
+        std::vector<double> demuxing;
+        for (int k = 0; k < 5; ++k)
+            demuxing.push_back(seconds([&] {
+                auto input = good(media::av::open_input(film));
+                auto packet = media::av::packet();
+                while (av_read_frame(input.get(), packet.get()) >= 0) av_packet_unref(packet.get());
+            }));
+        add({"reading an hour of narration, against demuxing a minute of film", each[0] / median(demuxing), 1, false, "", fmt::format("{:.0f} ms against {:.0f} ms", each[0] * 1000, median(demuxing) * 1000)});
+    }
+
+    void clips() {
+        const std::string film = minute(1920, 1080, 30);
+        const core::Take take{core::RecordingId("bench"), FrameTime(317, 30), FrameTime(917, 30)};
+        const std::string out = o_.folder + "/clip.mp4";
+        std::vector<double> exact;
+        std::vector<double> fast;
+        std::vector<double> reference;
+        for (int i = 0; i < kRounds; ++i) {
+            reference.push_back(seconds([&] { shell(fmt::format("ffmpeg -v error -y -ss {:.6f} -i '{}' -t 20 -c:v libx264 -preset medium -crf 23 -c:a aac -ac 1 -ar 48000 -b:a 96k -movflags +faststart '{}'", take.from.seconds(), film, out)); }));
+            exact.push_back(seconds([&] {
+                if (auto done = media::cut_clip(film, take, out, 1920); !done) throw std::runtime_error(done.error().message);
+            }));
+            fast.push_back(seconds([&] { good(media::fast_cut(film, take, out)); }));
+        }
+        add({"a clip of 20 s encoded anew, against ffmpeg with the same settings", median(exact) / median(reference), 1.05, false, "", fmt::format("{:.1f} s against {:.1f} s", median(exact), median(reference))});
+        add({"a clip of 20 s by the fast cut, times faster than anew", median(exact) / median(fast), 10, true, "", fmt::format("{:.2f} s against {:.1f} s", median(fast), median(exact))});
+    }
+
+    /// The measurements that need the window are a program of their own.
+    void window() {
+        const std::string library = o_.folder + "/window-library";
+        fs::remove_all(library);
+        shell(fmt::format("'{}/anagraph-cli' import '{}' '{}' --in-place >/dev/null", o_.programs, library, minute(1920, 1080, 250)));
+        const std::string command = fmt::format("QT_QPA_PLATFORM=offscreen ANAGRAPH_SILENT=1 '{}/paint-bench' '{}' 2>/dev/null", o_.programs, library);
+        std::unique_ptr<FILE, int (*)(FILE*)> pipe(popen(command.c_str(), "r"), pclose);
+        std::string answer;
+        char buffer[4096];
+        while (pipe && std::fgets(buffer, sizeof buffer, pipe.get()) != nullptr) answer += buffer;
+        const auto j = nlohmann::json::parse(answer, nullptr, false);
+        if (j.is_discarded()) throw std::runtime_error("The measurements in the window did not end; is paint-bench beside this program?");
+        for (const auto& x : j) add({x.at("what"), x.at("value"), x.at("target"), false, "", x.at("detail")});
+        fs::remove_all(library);
+    }
+
+    Options o_;
+    const std::function<void(const Line&)>& tell_;
+    std::vector<Line> lines_;
+};
+
+}  // namespace
+
+std::vector<Line> run(const Options& options, const std::function<void(const Line&)>& tell) { return Bench(options, tell).run(); }
+
+}  // namespace anagraph::bench
