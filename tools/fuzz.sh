@@ -5,7 +5,8 @@ cd "$(dirname "$0")/.."
 seconds=${1:-600}
 out=build/fuzz
 mkdir -p "$out"
-sources=(src/core/narration/*.cpp src/core/base/*.cpp src/core/quantity/*.cpp src/core/procedure/figure.cpp)
+sources=(src/core/narration/*.cpp src/core/base/*.cpp src/core/quantity/*.cpp src/core/procedure/figure.cpp build/release/src/speech_weights.cpp)
+[ -e build/release/src/speech_weights.cpp ] || { echo "Configure the release build first: cmake --preset release"; exit 1; }
 for target in ${2:-timed_text reader}; do
     longest=$([ "$target" = reader ] && echo 600 || echo 4096)
     clang++ -std=c++20 -O1 -g -fsanitize=fuzzer,address,undefined -fno-sanitize-recover=undefined -Isrc "${sources[@]}" "tests/fuzz/${target}_fuzz.cpp" -lfmt -o "$out/$target"

@@ -6,6 +6,8 @@
 #include <array>
 #include <set>
 
+#include "core/narration/speech_model.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -19,9 +21,13 @@ public:
         total_ += weight;
         if (weight > 0) reasons_.push_back(std::move(why));
     }
-    std::optional<std::string> verdict(double threshold) const {
-        if (total_ < threshold || reasons_.empty()) return std::nullopt;
-        return fmt::format("{}", fmt::join(reasons_, "; "));
+    struct Verdict {
+        double total = 0;
+        std::optional<std::string> why;  // where the total reaches the threshold
+    };
+    Verdict verdict(double threshold) const {
+        if (total_ < threshold || reasons_.empty()) return {total_, std::nullopt};
+        return {total_, fmt::format("{}", fmt::join(reasons_, "; "))};
     }
 
 private:
@@ -148,7 +154,7 @@ void corrected_numbers(const Line& line, Evidence& e) {
     }
 }
 
-std::optional<std::string> caution_in(const Line& line) {
+Evidence::Verdict caution_in(const Line& line) {
     Evidence e;
     if (line.any({"caution", "warning", "danger", "dangerous", "careful", "carefully", "beware", "poisonous", "lethal", "toxic", "explosive", "hazard"})) e.add(line.has("carefully") || line.says("a careful") ? 0.8 : line.has("careful") ? 1.7
                                                                                                                                                                                                                                             : 2.2,
@@ -180,7 +186,7 @@ std::optional<std::string> caution_in(const Line& line) {
     return e.verdict(1.6);
 }
 
-std::optional<std::string> slip_in(const Line& line) {
+Evidence::Verdict slip_in(const Line& line) {
     Evidence e;
     corrected_numbers(line, e);
     if (line.says_any({"should have", "should've", "shoulda", "ought to have", "should of"}) && line.any({"i", "we", "you", "that", "before", "first"}) && !line.says_any({"it should have", "they should have", "that should have been enough"})) e.add(1.6, "something that belonged earlier");
@@ -208,7 +214,7 @@ std::optional<std::string> slip_in(const Line& line) {
     return e.verdict(1.5);
 }
 
-std::optional<std::string> unseen_in(const Line& line) {
+Evidence::Verdict unseen_in(const Line& line) {
     Evidence e;
     const bool camera = line.any({"camera", "lens", "phone", "shot", "picture", "frame", "film", "filmed", "filming", "footage", "video", "focus", "microphone", "recording", "screen", "tripod"});
     const bool negative = line.any({"can't", "cannot", "couldn't", "won't", "not", "didn't", "doesn't", "unable", "don't", "wouldn't", "never", "nothing", "isn't", "can"});
@@ -238,43 +244,39 @@ std::optional<std::string> unseen_in(const Line& line) {
     }
     if (camera && negative && line.any({"near", "close", "in", "there", "focus", "reach", "fit", "does", "work"})) e.add(0.5, "the camera is named");
     if (line.says_any({"i wish you could", "i would show", "i'd like to show", "i'd show", "would've liked to show", "wanted to show", "i'd have shown", "i regret that", "sorry about the picture", "sorry about the light", "light is poor", "light's poor", "no light", "bad light", "my thumb", "my head", "my hand's in"})) e.add(1.1, "it should have been shown");
-    if (line.says_any({"can't see any", "can't see a ", "don't see any", "not see any", "see any cracks", "don't want to see", "so you see", "if you can't see", "until you can't see", "never see", "can't see them again", "can't you see"})) e.add(-1.2, "");
+    if (line.says_any({"can't see any", "can't see a ", "don't see any", "not see any", "see any cracks", "don't want to see", "so you see", "if you can't see", "until you can't see", "never see", "can't see them again", "can't you see"})) e.add(-3.0, "");
     return e.verdict(1.4);
 }
 
-/// Asks of every stretch of a few sentences, so that a long paragraph does not add up what does not belong together.
-template <class Ask>
-std::optional<std::string> in_any_stretch(const Line& line, std::size_t most, Ask&& ask) {
-    if (line.size() <= most) return ask(line);
-    std::size_t from = 0;
-    while (from < line.size()) {
-        // whole sentences up to `most` words; where nothing is punctuated, half a stretch on
-        std::size_t to = std::min(line.size(), from + most);
-        std::size_t next = to;
-        for (std::size_t k = to; k > from + most / 3; --k)
-            if (k < line.size() && line.words[k].sentence_start) {
-                to = next = k;
-                break;
-            }
-        if (next == from + most && to < line.size()) next = from + most / 2;
-        Line part;
-        part.words.assign(line.words.begin() + static_cast<std::ptrdiff_t>(from), line.words.begin() + static_cast<std::ptrdiff_t>(to));
-        if (auto why = ask(part)) return why;
-        from = next;
-    }
-    return std::nullopt;
-}
+using Rules = Evidence::Verdict (*)(const Line&);
+// Thresholds where right and wrong balance over speakers left out; in the order of the model's labels.
+struct Scale {
+    Rules rules;
+    double threshold;
+};
+constexpr Scale kScales[] = {{caution_in, 0.3}, {slip_in, 0.8}, {unseen_in, -0.9}};
+constexpr double kRuleWorth = 4.5;  // log odds that a rule's finding is worth
+constexpr double kAgainst = 2.0;    // and evidence against, for each point of it
 
 }  // namespace
 
-std::optional<std::string> read_caution(const Line& line) { return in_any_stretch(line, 26, caution_in); }
-
-std::optional<std::string> read_slip(const Line& line, bool taken_back) {
-    if (taken_back) return "a value taken back aloud";
-    return in_any_stretch(line, 22, [](const Line& part) { return slip_in(part); });
+Moments read_moments(const Line& line, bool taken_back) {
+    std::array<std::optional<std::string>, std::size(kScales)> found;
+    for (const auto& stretch : stretches_of(line, kMomentStretch)) {
+        const Line part = part_of(line, stretch);
+        const auto scores = SpeechModel::of_moments().scores(part);
+        for (std::size_t m = 0; m < found.size(); ++m) {
+            if (found[m]) continue;
+            auto rule = kScales[m].rules(part);
+            const double worth = rule.why ? kRuleWorth : std::min(0.0, rule.total) * kAgainst;
+            if (scores[m].total + worth < kScales[m].threshold) continue;
+            found[m] = rule.why ? std::move(*rule.why) : scores[m].loudest.empty() ? std::string("by how it is said")
+                                                                                   : explained(scores[m].loudest);
+        }
+    }
+    if (taken_back) found[1] = "a value taken back aloud";
+    return {std::move(found[0]), std::move(found[1]), std::move(found[2])};
 }
-
-std::optional<std::string> read_unseen(const Line& line) { return in_any_stretch(line, 26, unseen_in); }
 
 bool promises(const Line& line) {
     const auto at = line.find("look");

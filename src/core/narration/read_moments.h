@@ -10,14 +10,15 @@
 
 namespace anagraph::core {
 
-/// A warning of harm to a person, the machine or the place. The answer says why; nothing when it is none.
-std::optional<std::string> read_caution(const Line& line);
+/// What a line is, with the reason for each; nothing where it is not.
+struct Moments {
+    std::optional<std::string> caution;  // a warning of harm to a person, the machine or the place
+    std::optional<std::string> slip;     // the speaker corrects himself, remembers something late, mislays or forgets
+    std::optional<std::string> unseen;   // the speaker says that the picture does not show it
+};
 
-/// The speaker corrects himself, remembers something late, mislays or forgets. `taken_back` is whether a value was.
-std::optional<std::string> read_slip(const Line& line, bool taken_back);
-
-/// The speaker says that the picture does not show it.
-std::optional<std::string> read_unseen(const Line& line);
+/// Rules and the learned model weigh every stretch of the line together. `taken_back`: a value was corrected aloud.
+Moments read_moments(const Line& line, bool taken_back);
 
 /// A figure or picture promised for later ("I'll look it up").
 bool promises(const Line& line);

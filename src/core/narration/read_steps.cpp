@@ -4,6 +4,8 @@
 
 #include <optional>
 
+#include "core/narration/speech_model.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -315,6 +317,39 @@ private:
 
 }  // namespace
 
-std::vector<FoundStep> read_steps(const Line& line) { return Reader(line).read(); }
+std::vector<FoundStep> read_steps(const Line& line) {
+    // Rules say where and what; the learned model says how likely a verb is at all in its stretch, and finds what the rules
+    // have no form for. Thresholds where right and wrong balance over speakers left out.
+    constexpr double kRuleWorth = 4.5;  // log odds that a rule's finding is worth
+    constexpr double kThreshold = -0.9;
+    constexpr std::size_t kUnread = 5;  // words
+    auto by_rule = Reader(line).read();
+    std::vector<FoundStep> out;
+    const auto& model = SpeechModel::of_steps();
+    std::size_t covered = 0;  // stretches of a line without punctuation overlap
+    for (const auto& stretch : stretches_of(line, kStepStretch)) {
+        const auto scores = model.scores(part_of(line, stretch));
+        // what the rules have read already says nothing more; what is needed is not done yet
+        std::size_t unread = stretch.to - stretch.from;
+        for (const auto& s : by_rule)
+            if (s.at >= stretch.from && s.at < stretch.to) unread -= std::min(unread, s.words);
+        const bool nothing_left = unread < kUnread && unread < stretch.to - stretch.from;
+        const bool needed = line.any({"need", "needs"}, stretch.from, stretch.to);
+        for (std::size_t v = 0; v < scores.size(); ++v) {
+            const auto& verb = model.labels()[v];
+            bool ruled = false;
+            for (const auto& s : by_rule) {
+                if (s.verb != verb || s.at < stretch.from || s.at >= stretch.to) continue;
+                ruled = true;
+                if (s.at >= covered && scores[v].total + kRuleWorth >= kThreshold) out.push_back(s);
+            }
+            const bool again = std::any_of(out.begin(), out.end(), [&](const FoundStep& s) { return s.verb == verb && s.at >= stretch.from; });
+            if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kThreshold) out.push_back({verb, thing_near(line, stretch.from, stretch.from, stretch.to), std::max(stretch.from, covered), 1, scores[v].loudest.empty() ? "by how it is said" : explained(scores[v].loudest)});
+        }
+        covered = stretch.to;
+    }
+    std::stable_sort(out.begin(), out.end(), [](const FoundStep& a, const FoundStep& b) { return a.at < b.at; });
+    return out;
+}
 
 }  // namespace anagraph::core

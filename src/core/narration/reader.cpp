@@ -135,9 +135,10 @@ private:
         const auto sign = [&](MarkKind kind, std::optional<std::string> why) {
             if (why) out.push_back(mark(i, kind, std::move(*why)));
         };
-        sign(MarkKind::Caution, read_caution(line));
-        sign(MarkKind::Slip, read_slip(line, taken_back));
-        sign(MarkKind::Unseen, read_unseen(line));
+        Moments moments = read_moments(line, taken_back);
+        sign(MarkKind::Caution, std::move(moments.caution));
+        sign(MarkKind::Slip, std::move(moments.slip));
+        sign(MarkKind::Unseen, std::move(moments.unseen));
         if (auto part = thing_near(line, line.size() - 1); !part.empty()) {
             last_part_ = std::move(part);
             last_part_segment_ = i;
