@@ -148,6 +148,14 @@ private:
         data lines{data::type::list};
         for (const auto& l : s.lines) lines << data{"text", line_html(l)};
         d.set("lines", lines);
+        data waits{data::type::list};
+        for (const auto& w : s.waits) {
+            data x;
+            if (const auto* time = p_.find(w.figure)) x.set("time", figure_html(p_, *time));
+            x.set("text", w.text);
+            waits << x;
+        }
+        d.set("waits", waits);
         data checks{data::type::list};
         for (const auto& c : s.checks) {
             data x;

@@ -102,6 +102,18 @@ struct Library::State {
         return {};
     }
 
+    /// Opens the library's file in the thread that calls.
+    Outcome connect() {
+        static std::atomic<int> counter{0};
+        connection = QStringLiteral("library-%1").arg(++counter);
+        db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection);
+        db.setDatabaseName(q(folder + "/library.db"));
+        if (!db.open()) return tl::make_unexpected(sql_error(db.lastError(), folder));
+        for (const char* pragma : {"PRAGMA journal_mode = WAL", "PRAGMA synchronous = FULL", "PRAGMA foreign_keys = ON", "PRAGMA busy_timeout = 2000"})
+            if (auto r = run(pragma); !r) return tl::make_unexpected(r.error());
+        return {};
+    }
+
     Outcome migrate() {
         auto version = run("PRAGMA user_version");
         if (!version) return tl::make_unexpected(version.error());
@@ -156,13 +168,7 @@ Result<std::unique_ptr<Library>> Library::open(const std::string& folder) {
         if (state->lock->error() == QLockFile::PermissionError) return fail(ErrorCode::Unwritable, fmt::format("The library {} may not be written; change the folder's permissions or open a copy.", folder), folder);
         return fail(ErrorCode::Busy, fmt::format("The library {} is already open in another window; close it there first.", folder), folder);
     }
-    static std::atomic<int> counter{0};
-    state->connection = QStringLiteral("library-%1").arg(++counter);
-    state->db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), state->connection);
-    state->db.setDatabaseName(q(state->folder + "/library.db"));
-    if (!state->db.open()) return tl::make_unexpected(sql_error(state->db.lastError(), state->folder));
-    for (const char* pragma : {"PRAGMA journal_mode = WAL", "PRAGMA synchronous = FULL", "PRAGMA foreign_keys = ON", "PRAGMA busy_timeout = 2000"})
-        if (auto r = state->run(pragma); !r) return tl::make_unexpected(r.error());
+    if (auto connected = state->connect(); !connected) return tl::make_unexpected(connected.error());
     if (auto moved = state->migrate(); !moved) return tl::make_unexpected(moved.error());
     return std::unique_ptr<Library>(new Library(std::move(state)));
 }
@@ -291,6 +297,15 @@ Outcome Library::set_narration(const core::RecordingId& id, const std::vector<co
         }
         return {};
     });
+}
+
+Outcome Library::enter_beside(const std::string& folder, const RecordingEntry& entry, const std::vector<core::Segment>& narration) {
+    auto state = std::make_unique<State>();
+    state->folder = folder;
+    if (auto connected = state->connect(); !connected) return connected;
+    Library beside(std::move(state));
+    if (auto added = beside.add_recording(entry); !added) return added;
+    return beside.set_narration(entry.id, narration);
 }
 
 Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& id) const {

@@ -80,6 +80,9 @@ public:
     /// The original lies somewhere else now. Errors: NotFound for a recording that is not here.
     core::Outcome move_recording(const core::RecordingId& id, const std::string& path);
     core::Outcome set_narration(const core::RecordingId& id, const std::vector<core::Segment>& segments);
+    /// Both at once from a thread beside the one that has the library open, over a connection of its own: hours of narration
+    /// are written without the window standing still.
+    static core::Outcome enter_beside(const std::string& folder, const RecordingEntry& entry, const std::vector<core::Segment>& narration);
     core::Result<std::vector<core::Segment>> narration(const core::RecordingId& id) const;
     /// The lines of all recordings that hold every word of `words`, as the recogniser wrote them, in the order they came in
     /// and were said; at most `most` of them. Nothing for no words. Upper and lower case of ASCII letters are alike.

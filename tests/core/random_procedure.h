@@ -42,6 +42,18 @@ inline Figure random_figure(const Procedure& p) {
     return f;
 }
 
+inline RecordingUse random_use(const Procedure& p) {
+    RecordingUse use{RecordingId("r" + std::to_string(pick(1, 3))), words(), {{FrameTime(pick(0, 50), 3), words()}}};
+    const auto at = [] { return FrameTime(pick(0, 50), 3); };
+    if (pick(0, 2) == 1) use.notes.push_back({static_cast<NoteKind>(pick(0, 5)), at(), words()});
+    if (pick(0, 2) == 1) use.corrections.push_back({at(), words()});
+    if (pick(0, 2) == 1) use.typed.push_back({at(), at(), words(), words()});
+    for (int i = 0; i < pick(0, 3); ++i) use.anchors.push_back({FrameTime(i * 10 + pick(0, 9), 3), FrameTime(i * 12 + pick(0, 11), 3)});
+    if (pick(0, 2) == 1) use.speakers.push_back({at(), words()});
+    if (!p.recordings.empty() && pick(0, 3) == 1) use.alongside = Alongside{existing<RecordingId>(p.recordings), FrameTime(pick(-50, 50), 7)};
+    return use;
+}
+
 inline Step random_step(const Procedure& p) {
     Step s;
     s.id = StepId("s" + std::to_string(pick(0, 8)));
@@ -58,6 +70,8 @@ inline Step random_step(const Procedure& p) {
         const int from = pick(0, 500);
         s.takes.push_back({existing<RecordingId>(p.recordings), FrameTime(from, 12), FrameTime(from + pick(1, 40), 12)});
         if (pick(0, 2) == 1) s.clip = s.takes.front();
+        if (pick(0, 2) == 1) s.waits.push_back({words(), existing<FigureId>(p.figures), s.takes.front()});
+        if (!s.checks.empty()) s.checks.front().shown = s.takes.front();
     }
     if (!p.figures.empty() && pick(0, 2) == 1) s.heard.push_back(existing<FigureId>(p.figures));
     return s;
@@ -71,7 +85,7 @@ inline Edit random_edit(const Procedure& p) {
         case 0:
             return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words()}};
         case 1:
-            return Put<RecordingUse>{{RecordingId("r" + std::to_string(pick(1, 3))), words(), {{FrameTime(pick(0, 50), 3), words()}}}, place()};
+            return Put<RecordingUse>{random_use(p), place()};
         case 2:
             return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words()}, place()};
         case 3:

@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
+
 #include "publish/resource.h"
 
 using namespace anagraph;
@@ -90,6 +92,24 @@ TEST(GuidePage, CautionsStandBeforeTheLinesAndKeepTheirSignal) {
     Edition e = edition();
     e.procedure.steps[0].cautions[0].signal = Signal::Danger;
     EXPECT_NE(page(e).find("stroke=\"#ffffff\""), std::string::npos) << "white on red";
+}
+
+TEST(GuidePage, AWaitSaysHowLongOrThatNobodyKnows) {
+    auto e = edition();
+    Figure time;
+    time.id = FigureId("settle");
+    time.kind = FigureKind::Duration;
+    time.value = {"5", "", "min"};
+    e.procedure.figures.push_back(time);
+    e.procedure.steps[0].waits = {{"until the oil has <settled>", FigureId("settle")}, {"until it is cold", {}}};
+    const auto html = page(e);
+    EXPECT_NE(html.find("5 min"), std::string::npos);
+    EXPECT_NE(html.find("until the oil has &lt;settled&gt;"), std::string::npos);
+    EXPECT_EQ(count(html, "<b>Wait</b>"), 2U);
+    auto before = e;
+    before.procedure.steps[0].waits.clear();
+    const auto changes = differences(before.procedure, e.procedure);
+    EXPECT_TRUE(std::any_of(changes.begin(), changes.end(), [](const auto& c) { return c.text.find("wait") != std::string::npos; }));
 }
 
 TEST(GuidePage, WhatIsLaidOutBeginsWithProtection) {

@@ -78,6 +78,7 @@ void StepCard::refresh() {
     show_cautions(*s);
     show_lines(*s);
     show_checks(*s);
+    show_waits(*s);
     preview_->show_step(*s);
     const QString name = session_.step() == id_ ? QStringLiteral("cardNow") : QStringLiteral("card");
     if (objectName() != name) {
@@ -203,6 +204,32 @@ void StepCard::show_checks(const core::Step& step) {
     }
 }
 
+void StepCard::show_waits(const core::Step& step) {
+    while (waits_.size() > step.waits.size()) {
+        waits_.back().row->deleteLater();
+        waits_.pop_back();
+    }
+    while (waits_.size() < step.waits.size()) {
+        auto* row = new QWidget(this);
+        auto* across = new QHBoxLayout(row);
+        across->setContentsMargins(0, 4, 0, 0);
+        WaitRow r{row, new QLabel(row), new QLineEdit(row)};
+        r.words->setPlaceholderText(tr("what is waited for; empty takes the wait out"));
+        r.words->setAccessibleName(tr("Wait"));
+        across->addWidget(r.time);
+        across->addWidget(r.words, 1);
+        watch(r.words);
+        connect(r.words, &QLineEdit::editingFinished, this, [this] { save("write a wait"); });
+        check_box_->addWidget(row);
+        waits_.push_back(r);
+    }
+    for (std::size_t i = 0; i < waits_.size(); ++i) {
+        const auto* time = session_.procedure().find(step.waits[i].figure);
+        waits_[i].time->setText(time == nullptr ? tr("Wait") : tr("Wait %1").arg(text(core::text_of(time->value))));
+        if (!waits_[i].words->hasFocus()) waits_[i].words->setText(text(step.waits[i].text));
+    }
+}
+
 void StepCard::save(const char* label) {
     const auto* s = now();
     if (s == nullptr) return;
@@ -213,8 +240,13 @@ void StepCard::save(const char* label) {
         if (!f->line().empty() || f->editing()) next.lines.push_back(f->line());
     while (!next.lines.empty() && next.lines.back().empty()) next.lines.pop_back();
     for (std::size_t i = 0; i < cautions_.size() && i < next.cautions.size(); ++i) next.cautions[i] = {static_cast<core::Signal>(cautions_[i].signal->currentData().toInt()), cautions_[i].words->line()};
-    for (std::size_t i = 0; i < checks_.size() && i < next.checks.size(); ++i)
-        next.checks[i] = {checks_[i].look->text().trimmed().toStdString(), checks_[i].good->text().trimmed().toStdString(), checks_[i].stop->text().trimmed().toStdString()};
+    for (std::size_t i = 0; i < checks_.size() && i < next.checks.size(); ++i) {
+        next.checks[i].look = checks_[i].look->text().trimmed().toStdString();
+        next.checks[i].good = checks_[i].good->text().trimmed().toStdString();
+        next.checks[i].stop = checks_[i].stop->text().trimmed().toStdString();
+    }
+    for (std::size_t i = 0; i < waits_.size() && i < next.waits.size(); ++i) next.waits[i].text = waits_[i].words->text().trimmed().toStdString();
+    std::erase_if(next.waits, [](const core::Wait& w) { return w.text.empty() && w.figure.empty(); });
     if (next == *s) return;
     session_.perform(core::Change{label, {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }

@@ -50,6 +50,7 @@ private:
     void show_cautions(const core::Step& step);
     void show_lines(const core::Step& step);
     void show_checks(const core::Step& step);
+    void show_waits(const core::Step& step);
     void save(const char* label);
     void watch(QWidget* widget);
     const core::Step* now() const { return session_.procedure().find(id_); }
@@ -65,6 +66,12 @@ private:
     std::vector<CautionRow> cautions_;
     std::vector<LineField*> lines_;
     std::vector<CheckRow> checks_;
+    struct WaitRow {
+        QWidget* row;
+        QLabel* time;
+        QLineEdit* words;
+    };
+    std::vector<WaitRow> waits_;
 };
 
 }  // namespace anagraph::app

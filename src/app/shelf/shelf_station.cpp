@@ -322,18 +322,21 @@ void ShelfStation::next_import() {
         watcher->deleteLater();
         importing_ = false;
         work_->hide();
-        if (!*result) {
-            session_.tell(text((*result).error().message));
-        } else if (auto entered = shop::enter_recording(session_.library(), **result); !entered) {
-            session_.tell(text(entered.error().message));
-        } else {
+        if (*result) {
             session_.reload_recording((*result)->entry.id);
             emit session_.library_changed();
             for (const auto& remark : (*result)->remarks) session_.tell(text(remark));
+        } else {
+            session_.tell(text((*result).error().message));
         }
         next_import();
     });
-    watcher->setFuture(QtConcurrent::run([folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] { return std::make_shared<Prepared>(shop::prepare_recording(folder, path, {}, progress, kept)); }));
+    watcher->setFuture(QtConcurrent::run([folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] {
+        auto prepared = shop::prepare_recording(folder, path, {}, progress, kept);
+        if (prepared)
+            if (auto entered = store::Library::enter_beside(folder, prepared->entry, prepared->narration); !entered) prepared = tl::make_unexpected(entered.error());
+        return std::make_shared<Prepared>(std::move(prepared));
+    }));
 }
 
 void ShelfStation::choose_folder_to_look_in() {

@@ -86,6 +86,7 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
                 if (std::find(s.lines.begin(), s.lines.end(), line) == s.lines.end()) out.push_back({fmt::format("{}: it no longer says \u201C{}\u201D", step_title(i, s), rendered(before, line)), false});
         }
         if (old->checks != s.checks) out.push_back({fmt::format("{}: what to check changed.", step_title(i, s)), true});
+        if (old->waits != s.waits) out.push_back({fmt::format("{}: what to wait for changed.", step_title(i, s)), true});
         if (old->plates != s.plates || old->clip != s.clip) out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
     }
     for (std::size_t i = 0; i < before.steps.size(); ++i) {
