@@ -98,6 +98,9 @@ private:
     bool other_views_of_the_tape(const anagraph::core::RecordingId& other) {
         auto& session = w_.session();
         QTest::keyClick(&w_.tape(), Qt::Key_H);
+        w_.tape().show_moment(session.tape_order().front(), {}, false);
+        wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        picture("folded");
         QTest::keyClick(&w_.tape(), Qt::Key_1);
         QTest::qWait(200);
         picture("whole-job");

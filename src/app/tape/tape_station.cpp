@@ -154,7 +154,9 @@ QWidget* TapeStation::build_step_panel() {
     why_ = second(QString(), card);
     why_->setObjectName(QStringLiteral("why"));
     why_->setAccessibleName(tr("Why this line is marked"));
-    why_->setMinimumHeight(QFontMetrics(why_->font()).height());
+    // always the same room, so that nothing moves from line to line
+    why_->setFixedHeight(2 * QFontMetrics(theme::font("text")).lineSpacing() + 2);
+    why_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     down->addWidget(why_);
     down->addLayout(build_main_commands());
     down->addLayout(build_more_commands());
@@ -433,7 +435,10 @@ void TapeStation::show_step() {
     QStringList why;
     for (const auto* m : here)
         if (!m->because.empty()) why << tr("%1: %2").arg(tape_view::mark_words(*m), text(m->because));
-    why_->setText(why.isEmpty() ? QString() : tr("This line: %1").arg(why.join(QStringLiteral("  ·  "))));
+    const QString whole = why.isEmpty() ? QString() : tr("This line: %1").arg(why.join(QStringLiteral("  ·  ")));
+    why_->setToolTip(whole);
+    why_->setAccessibleDescription(whole);
+    why_->setText(QFontMetrics(theme::font("text")).elidedText(whole, Qt::ElideRight, static_cast<int>(why_->width() * 1.85)));
 }
 
 void TapeStation::step_lines(int by) {

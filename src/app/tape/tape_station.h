@@ -31,7 +31,7 @@ public:
     TapeView& tape() { return *tape_; }
     const LoadedRecording* recording() const { return film_->recording(); }
     /// The explanation shown for the line in hand.
-    QString why() const { return why_->text(); }
+    QString why() const { return why_->toolTip(); }
 
 protected:
     void showEvent(QShowEvent* event) override;

@@ -344,7 +344,7 @@ std::vector<FoundStep> read_steps(const Line& line) {
                 if (s.at >= covered && scores[v].total + kRuleWorth >= kThreshold) out.push_back(s);
             }
             const bool again = std::any_of(out.begin(), out.end(), [&](const FoundStep& s) { return s.verb == verb && s.at >= stretch.from; });
-            if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kThreshold) out.push_back({verb, thing_near(line, stretch.from, stretch.from, stretch.to), std::max(stretch.from, covered), 1, scores[v].loudest.empty() ? "by how it is said" : explained(scores[v].loudest)});
+            if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kThreshold) out.push_back({verb, thing_near(line, stretch.from, stretch.from, stretch.to), std::max(stretch.from, covered), 1, "likely from what is said around it; no word says it outright", true});
         }
         covered = stretch.to;
     }

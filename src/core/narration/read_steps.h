@@ -14,6 +14,7 @@ struct FoundStep {
     std::size_t at = 0;     // the word that says it
     std::size_t words = 1;  // how many words say it
     std::string because;
+    bool guessed = false;  // no word says it outright: it is likely from what is said around it
 };
 
 /// Every action of the line, in order; the same verb with the same thing once.

@@ -126,6 +126,7 @@ private:
         add_implied(line, figures, steps);
         for (auto& s : steps) {
             Mark m = mark(i, MarkKind::Step, std::move(s.because));
+            m.guessed = s.guessed;
             m.verb = std::move(s.verb);
             m.about = std::move(s.about);
             m.words = line.said(s.at, s.words);

@@ -34,7 +34,8 @@ struct Mark {
     bool hedged = false;
     bool taken_back = false;  // corrected aloud right after; kept to be shown, never offered
 
-    std::string verb;  // steps only: the canonical verb
+    std::string verb;      // steps only: the canonical verb
+    bool guessed = false;  // steps only: likely, but no word says it outright; shown, never drafted
 };
 
 std::string_view name_of(MarkKind kind);

@@ -79,7 +79,7 @@ private:
             bool acts = false;
             for (std::size_t k = mark; k < marks_.size() && marks_[k].segment == i; ++k) {
                 talk = talk || marks_[k].kind == MarkKind::Talk;
-                if (marks_[k].kind != MarkKind::Step || is_dismissed(p_, recording_, marks_[k])) continue;
+                if (marks_[k].kind != MarkKind::Step || marks_[k].guessed || is_dismissed(p_, recording_, marks_[k])) continue;
                 acts = true;
                 if (!marks_[k].about.empty()) things.insert(marks_[k].about);
             }

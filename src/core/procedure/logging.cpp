@@ -103,7 +103,7 @@ Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, co
     Change change{"bracket a step", {}};
     if (p.find(recording) == nullptr) change.edits.emplace_back(Put<RecordingUse>{{recording, "", {}}, std::nullopt});
     for (const auto& m : marks) {
-        if (m.kind != MarkKind::Step || !said_between(m, from, to) || is_dismissed(p, recording, m)) continue;
+        if (m.kind != MarkKind::Step || m.guessed || !said_between(m, from, to) || is_dismissed(p, recording, m)) continue;
         if (s.heading.empty() && !m.about.empty()) s.heading = sentence_case(fmt::format("{} the {}", m.verb, m.about));
         Action action{m.verb, {}, {}};
         if (const Item* item = m.about.empty() ? nullptr : item_named(p, m.about)) action.items.push_back(item->id);

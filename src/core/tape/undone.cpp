@@ -53,7 +53,7 @@ std::vector<Doing> doings(const Procedure& p, const HeardTape& tape) {
                 if (const auto* item = p.find(id)) out.push_back({a.verb, item->name, take->from});
     }
     for (const auto& m : *tape.marks)
-        if (m.kind == MarkKind::Step && !is_dismissed(p, tape.recording, m)) {
+        if (m.kind == MarkKind::Step && !m.guessed && !is_dismissed(p, tape.recording, m)) {
             const Step* step = step_at(p, tape.recording, m.at);
             const bool said_by_the_step = step != nullptr && std::any_of(step->actions.begin(), step->actions.end(), [&](const Action& a) { return a.verb == m.verb && !a.items.empty(); });
             if (!said_by_the_step) out.push_back({m.verb, m.about, m.at});
@@ -79,7 +79,7 @@ std::vector<Undone> undone_after(const Procedure& p, const std::vector<HeardTape
             // oil is drained from one place and filled in at another
             std::erase_if(open, [&](const Undone& u) { return ends(d.verb, u) && (u.verb == "drain" || same_thing(u.what, d.what)); });
             const bool opens = std::any_of(std::begin(kPairs), std::end(kPairs), [&](const Pair& x) { return x.undoes == d.verb; });
-            const bool known = std::any_of(open.begin(), open.end(), [&](const Undone& u) { return u.verb == d.verb && same_thing(u.what, d.what); });
+            const bool known = std::any_of(open.begin(), open.end(), [&](const Undone& u) { return same_thing(u.what, d.what); });
             if (opens && !known) open.push_back({std::move(d.verb), std::move(d.what), tape.recording, d.at});
         }
     return open;
@@ -87,6 +87,7 @@ std::vector<Undone> undone_after(const Procedure& p, const std::vector<HeardTape
 
 std::string state_text(const Undone& undone) {
     const auto pair = std::find_if(std::begin(kPairs), std::end(kPairs), [&](const Pair& x) { return x.undoes == undone.verb; });
+    if (pair != std::end(kPairs) && undone.what == undone.verb) return std::string(pair->state);  // "drain": drained
     return undone.what + " " + std::string(pair == std::end(kPairs) ? undone.verb : pair->state);
 }
 
