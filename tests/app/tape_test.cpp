@@ -6,6 +6,7 @@
 #include <QLineEdit>
 #include <QScrollBar>
 #include <QShortcut>
+#include <QTextBrowser>
 #include <map>
 
 #include "app/tape/takes_dialog.h"
@@ -406,4 +407,17 @@ TEST_F(TapeKeys, EveryLetterOfTheMenusIsAnotherKeyAndWorksInNoField) {
     }
     for (auto* shortcut : tape().findChildren<QShortcut*>()) EXPECT_FALSE(taken.contains(shortcut->key().toString())) << shortcut->key().toString().toStdString();
     EXPECT_GT(taken.size(), 25U);
+}
+
+TEST_F(TapeKeys, TheHelpListsEveryCommandOfTheMenusWithItsKey) {
+    QString help;
+    when_asked<QDialog>([&](QDialog* dialog) {
+        help = dialog->findChild<QTextBrowser*>()->toPlainText();
+        QTest::keyClick(dialog, Qt::Key_Escape);
+    });
+    w->key(Qt::Key_F1);
+    for (const auto* action : tape().actions()) {
+        EXPECT_TRUE(help.contains(action->text())) << action->text().toStdString();
+        EXPECT_TRUE(help.contains(action->shortcut().toString(QKeySequence::NativeText)));
+    }
 }

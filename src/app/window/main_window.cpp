@@ -207,6 +207,13 @@ void MainWindow::show_notice(const QString& sentence) {
     });
 }
 
+/// The commands of a station's menus as rows: key, name, what it does.
+static QString menu_keys(const QList<QAction*>& actions) {
+    QString rows;
+    for (const auto* a : actions) rows += QStringLiteral("<tr><td><b>%1</b>&nbsp;&nbsp;</td><td>%2&nbsp;&nbsp;</td><td>%3</td></tr>").arg(a->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(), a->text().toHtmlEscaped(), a->toolTip().toHtmlEscaped());
+    return QStringLiteral("<table cellspacing='2'>%1</table>").arg(rows);
+}
+
 void MainWindow::show_help() {
     QDialog dialog(this);
     dialog.setWindowTitle(tr("Keys and the way through"));
@@ -214,18 +221,18 @@ void MainWindow::show_help() {
     auto* down = new QVBoxLayout(&dialog);
     auto* page = new QTextBrowser(&dialog);
     page->setHtml(tr(
-        "<h2>From a recording to a guide</h2>"
-        "<p><b>Shelf</b> (Ctrl+6): bring a recording in (Ctrl+O, or drop it), open a guide (Enter) or begin one (Ctrl+N).</p>"
-        "<p><b>Tape</b> (Ctrl+1): Space plays, S plays slowly, ← → go by frame, ↑ ↓ by line of narration, + − zoom, Page Up/Down change the recording. "
-        "D drafts steps from what was said, Enter confirms a draft and goes to the next; / divides a step, J joins it with the next, Shift with the arrows moves its nearer edge. "
-        "N notes what was not filmed, L what to look up, T a note; E puts the words of a line right, K drops it as talk. "
-        "[ opens a step, ] closes it. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside.</p>"
-        "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. "
-        "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
-        "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
-        "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
-        "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
-        "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point, Ctrl+F finds what was said in any recording of the library. What the head calls saved is on disk.</p>"));
+                      "<h2>From a recording to a guide</h2>"
+                      "<p><b>Shelf</b> (Ctrl+6): bring a recording in (Ctrl+O, or drop it), open a guide (Enter) or begin one (Ctrl+N).</p>"
+                      "<p><b>Tape</b> (Ctrl+1): Space plays, S plays slowly, ← → go by frame, ↑ ↓ by line of narration, Page Up/Down change the recording. "
+                      "[ opens a step, ] closes it; while the film runs they snap to the pause just passed. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside. "
+                      "D drafts steps from what was said, Enter confirms a draft and goes to the next; H folds talk and silence away. The menus hold the rest:</p>%1"
+                      "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. "
+                      "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
+                      "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
+                      "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
+                      "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
+                      "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point, Ctrl+F finds what was said in any recording of the library. What the head calls saved is on disk.</p>")
+                      .arg(menu_keys(tape_->actions())));
     down->addWidget(page);
     dialog.exec();
 }
