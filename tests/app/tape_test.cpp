@@ -52,6 +52,15 @@ protected:
     }
     const core::Procedure& guide() { return w->guide(); }
     TapeStation& tape() { return (*w)->tape(); }
+    /// A step from the beginning of one line to the beginning of another, by keys.
+    void bracket(std::size_t from, std::size_t to) {
+        w->to_line(from);
+        ASSERT_TRUE(w->settled());
+        w->key(Qt::Key_BracketLeft);
+        w->to_line(to);
+        ASSERT_TRUE(w->settled());
+        w->key(Qt::Key_BracketRight);
+    }
     const core::RecordingId& film() { return tape().recording()->entry.id; }
 
     Scratch scratch;
@@ -109,12 +118,7 @@ TEST_F(TapeKeys, ADraftIsUndoneAtOnce) {
 }
 
 TEST_F(TapeKeys, AStepIsDividedJoinedAndNudged) {
-    w->to_line(5);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketLeft);
-    w->to_line(9);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketRight);
+    bracket(5, 9);
     ASSERT_EQ(guide().steps.size(), 1U);
     const auto whole = guide().steps[0].takes.front();
     w->to_line(7);
@@ -263,12 +267,7 @@ TEST_F(TapeKeys, TalkIsFoldedAndUnfolded) {
 }
 
 TEST_F(TapeKeys, AStepIsTakenAgainComparedAndTheBetterTakeChosen) {
-    w->to_line(5);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketLeft);
-    w->to_line(7);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketRight);
+    bracket(5, 7);
     ASSERT_EQ(guide().steps.size(), 1U);
     w->key(Qt::Key_U);
     EXPECT_NE((*w)->notice().indexOf("one take only"), -1);
@@ -296,12 +295,7 @@ TEST_F(TapeKeys, AStepIsTakenAgainComparedAndTheBetterTakeChosen) {
 }
 
 TEST_F(TapeKeys, ACheckAndAWaitAreNestedAtTheirLines) {
-    w->to_line(5);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketLeft);
-    w->to_line(9);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketRight);
+    bracket(5, 9);
     w->to_line(6);
     ASSERT_TRUE(w->settled());
     answer_with("the six bolts");
@@ -364,12 +358,7 @@ TEST_F(TapeKeys, APictureKeptOutsideAStepBecomesAPlateOfTheStepAroundIt) {
     const auto moment = tape().film().time();
     w->key(Qt::Key_P);
     ASSERT_EQ(guide().find(film())->notes.size(), 1U);
-    w->to_line(5);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketLeft);
-    w->to_line(8);
-    ASSERT_TRUE(w->settled());
-    w->key(Qt::Key_BracketRight);
+    bracket(5, 8);
     ASSERT_EQ(guide().steps[0].plates.size(), 1U);
     EXPECT_EQ(guide().steps[0].plates[0].at, moment);
     EXPECT_TRUE(guide().find(film())->notes.empty());

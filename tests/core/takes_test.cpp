@@ -227,3 +227,35 @@ TEST(KeptPictures, BecomePlatesOfTheStepBracketedOverThem) {
     ASSERT_EQ(p.find(kFilm)->notes.size(), 1U) << "the other stays kept";
     EXPECT_EQ(p.find(kFilm)->notes[0].at, at(45));
 }
+
+TEST(Dismissed, AMarkPutAsideTakesNoOtherOfItsLineAlong) {
+    Procedure p = guide();
+    Mark figure;
+    figure.at = at(3);
+    figure.words = "25 newton metres";
+    figure.value = {"25", "", "Nm"};
+    Mark caution = figure;
+    caution.kind = MarkKind::Caution;
+    caution.words = "careful no more than 25 newton metres";
+    p = after(p, dismiss(p, kFilm, figure));
+    EXPECT_TRUE(is_dismissed(p, kFilm, figure));
+    EXPECT_FALSE(is_dismissed(p, kFilm, caution)) << "its words hold those of the figure";
+}
+
+TEST(Taken, AnotherValueOfTheLineIsStillOpen) {
+    Procedure p = guide();
+    Mark low;
+    low.figure_kind = FigureKind::Torque;
+    low.at = at(3);
+    low.words = "25";
+    low.value = {"25", "", "Nm"};
+    Mark range = low;
+    range.words = "20 to 25 newton metres";
+    range.value = {"20", "25", "Nm"};
+    p = after(p, take_figure(p, kFilm, low, StepId("one")));
+    EXPECT_NE(taken_as(p, kFilm, low), nullptr);
+    EXPECT_EQ(taken_as(p, kFilm, range), nullptr);
+    Mark again = low;
+    again.words = "25 newton metres";
+    EXPECT_NE(taken_as(p, kFilm, again), nullptr) << "the same value, a word more caught at a second reading";
+}

@@ -35,7 +35,8 @@ TapeStation::TapeStation(Session& session, QWidget* parent) : QWidget(parent), s
         reload_recordings();
     });
     connect(&session_, &Session::library_changed, this, [this] {
-        film_->open(nullptr);  // a recording may lie somewhere else now
+        film_->open(nullptr);  // a recording may lie somewhere else now, or have been brought in anew
+        tape_->set_job({});
         reload_recordings();
     });
     connect(&session_, &Session::changed, this, &TapeStation::reload_tape);

@@ -81,6 +81,10 @@ TapeView::TapeView(Session& session, QWidget* parent) : QAbstractScrollArea(pare
 TapeView::~TapeView() = default;
 
 void TapeView::set_job(std::vector<const LoadedRecording*> recordings) {
+    if (recordings == job_) {
+        refresh();
+        return;
+    }
     job_ = std::move(recordings);
     pictures_.clear();
     proxies_.clear();

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cstdlib>
-#include <unordered_map>
 
 #include "core/narration/speech_weights.h"
 
@@ -43,8 +42,6 @@ std::string_view verb_tag(std::string_view canonical, Form form) {
     const auto it = tags.find(std::string(canonical) + mark);
     return it == tags.end() ? std::string_view("{none!}") : std::string_view(it->second);
 }
-
-using Tags = std::initializer_list<std::pair<Class, std::string_view>>;
 
 /// A word as the model sees it: its class where it names a thing or a deed, itself where it is a word of common use.
 std::string_view tag_of(const Line& line, std::size_t i, Seen seen) {

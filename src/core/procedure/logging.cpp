@@ -59,13 +59,8 @@ std::pair<std::size_t, FrameTime> tape_place(const Procedure& p, const Recording
     return {static_cast<std::size_t>(it - p.recordings.begin()), at};
 }
 
-/// Whether two readings of a line mean the same words: one may have caught a word more at an end than the other.
-bool same_words(const std::string& a, const std::string& b) { return !a.empty() && !b.empty() && (a == b || (" " + a + " ").find(" " + b + " ") != std::string::npos || (" " + b + " ").find(" " + a + " ") != std::string::npos); }
-
-RecordingUse use_of(const Procedure& p, const RecordingId& recording) {
-    const RecordingUse* known = p.find(recording);
-    return known == nullptr ? RecordingUse{recording, "", {}} : *known;
-}
+/// Whether one text holds the other: two readings of a line may have caught a word more or less at an end.
+bool overlaps(const std::string& a, const std::string& b) { return (" " + a + " ").find(" " + b + " ") != std::string::npos || (" " + b + " ").find(" " + a + " ") != std::string::npos; }
 
 /// Pictures marked to be kept in the step's stretch become its plates.
 void take_kept_pictures(const Procedure& p, Step& s, Change& change) {
@@ -201,11 +196,11 @@ bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& 
     const RecordingUse* use = p.find(recording);
     if (use == nullptr) return false;
     if (std::any_of(use->notes.begin(), use->notes.end(), [&](const Note& n) { return n.kind == NoteKind::DropAsTalk && n.at == m.at; })) return true;
-    return std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && same_words(d.what, m.words); });
+    return std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && d.what == m.words; });
 }
 
 const Figure* taken_as(const Procedure& p, const RecordingId& recording, const Mark& m) {
-    const auto it = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == recording && c.at == m.at && same_words(c.words, m.words); }); });
+    const auto it = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == recording && c.at == m.at && (c.words == m.words || (c.value == m.value && overlaps(c.words, m.words))); }); });
     return it == p.figures.end() ? nullptr : &*it;
 }
 

@@ -94,6 +94,11 @@ std::string title_of(const Procedure& p, const Figure& f) {
     return title;
 }
 
+RecordingUse use_of(const Procedure& p, const RecordingId& recording) {
+    const RecordingUse* known = p.find(recording);
+    return known == nullptr ? RecordingUse{recording, "", {}} : *known;
+}
+
 std::vector<Plate> plates_of(const Procedure& p) {
     std::vector<Plate> out;
     for (const auto& s : p.steps) out.insert(out.end(), s.plates.begin(), s.plates.end());

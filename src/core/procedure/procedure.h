@@ -235,6 +235,9 @@ std::vector<int> steps_using(const Procedure& p, const FigureId& id);
 /// "Drain plug, tightening torque": how a figure is called where a person reads it.
 std::string title_of(const Procedure& p, const Figure& figure);
 
+/// How the guide uses a recording; one it does not use yet, with nothing in it.
+RecordingUse use_of(const Procedure& p, const RecordingId& recording);
+
 /// The plates of all steps, in order.
 std::vector<Plate> plates_of(const Procedure& p);
 

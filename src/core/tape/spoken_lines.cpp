@@ -10,11 +10,6 @@ namespace {
 constexpr double kSlowest = 0.5;  // pace of a stretched narration: half to double
 constexpr double kFastest = 2.0;
 
-RecordingUse use_of(const Procedure& p, const RecordingId& recording) {
-    const RecordingUse* known = p.find(recording);
-    return known == nullptr ? RecordingUse{recording, "", {}} : *known;
-}
-
 bool blank(const std::string& text) { return text.find_first_not_of(' ') == std::string::npos; }
 
 template <class Thing, class Moment>
