@@ -37,7 +37,7 @@ struct Plan {
     std::vector<std::string> labels;
 };
 
-const Plan kPlans[] = {{"moments", Seen::ForMoments, kMomentStretch, 5, 0.1, 40, 0.04, {"caution", "slip", "unseen"}},
+const Plan kPlans[] = {{"moments", Seen::ForMoments, kMomentStretch, 5, 0.1, 40, 0.04, {"caution", "slip", "unseen", "matter"}},
                        {"steps", Seen::ForSteps, kStepStretch, 4, 0.1, 25, 0.06, {"drain", "fill", "remove", "fit", "replace", "tighten", "loosen", "open", "close", "clean", "inspect", "check", "measure", "lubricate", "run", "wait", "mark", "reset", "lift", "lower", "pump", "bleed", "cut", "adjust", "record", "dispose", "connect", "disconnect"}}};
 constexpr double kStep = 0.1;
 constexpr double kRare = 1.5;    // what is there weighs more than what is not: it is rare
@@ -48,6 +48,7 @@ struct Example {
     std::set<std::string> labels;  // of moments and of steps
     bool knows_moments = true;     // whether its labels of that kind are known
     bool knows_steps = true;
+    bool knows_matter = true;                        // whether it is known to be about the work, and not mere talk
     std::vector<std::vector<std::size_t>> features;  // of each stretch, for the plan in hand
 };
 using Speakers = std::vector<std::vector<Example>>;
@@ -65,13 +66,16 @@ std::vector<Example> read_narration(const std::string& base) {
         const auto narration = read_timed_text(read_file(base + extension));
         if (!narration) continue;
         for (const auto& s : narration->segments) {
-            Example e{Line{words_of(s.text)}, {}, true, true, {}};
+            Example e{Line{words_of(s.text)}, {}, true, true, true, {}};
             const auto here = [&](const json& x) { return std::abs(x.at("t").get<double>() - s.start.seconds()) < 0.06; };
             for (const auto& [list, label] : {std::pair("cautions", "caution"), std::pair("slips", "slip"), std::pair("unseen", "unseen")})
                 for (const auto& x : gold.value(list, json::array()))
                     if (here(x)) e.labels.insert(label);
             for (const auto& x : gold.value("steps", json::array()))
                 if (here(x) && !x.value("optional", false)) e.labels.insert(x.at("verb").get<std::string>());
+            const auto& talk = gold.value("chatter", json::array());
+            const double t = s.start.seconds();
+            if (std::none_of(talk.begin(), talk.end(), [&](const json& run) { return run.at(0).get<double>() - 0.06 <= t && t <= run.at(1).get<double>() + 0.06; })) e.labels.insert("matter");
             out.push_back(std::move(e));
         }
         break;
@@ -79,7 +83,8 @@ std::vector<Example> read_narration(const std::string& base) {
     return out;
 }
 
-/// "c sentence": one letter says the moment; "remove,clean sentence": verbs say the steps.
+/// "c sentence": one letter says the moment (m: only matter, t: only talk, -: either); "remove,clean sentence": verbs say the
+/// steps.
 void read_sentences(const std::string& path, Speakers& speakers, std::size_t first) {
     std::ifstream in(path);
     std::size_t count = 0;
@@ -87,11 +92,13 @@ void read_sentences(const std::string& path, Speakers& speakers, std::size_t fir
         const auto blank = line.find(' ');
         if (line.empty() || line[0] == '#' || blank == std::string::npos) continue;
         const std::string kind = line.substr(0, blank);
-        Example e{Line{words_of(line.substr(blank + 1))}, {}, true, true, {}};
+        Example e{Line{words_of(line.substr(blank + 1))}, {}, true, true, true, {}};
         if (kind.size() == 1) {
             if (kind == "c") e.labels.insert("caution");
             if (kind == "s") e.labels.insert("slip");
             if (kind == "u") e.labels.insert("unseen");
+            if (kind != "t" && kind != "-") e.labels.insert("matter");
+            e.knows_matter = kind != "-";
             e.knows_steps = false;
         } else {
             for (std::size_t at = 0; at < kind.size();) {
@@ -99,6 +106,7 @@ void read_sentences(const std::string& path, Speakers& speakers, std::size_t fir
                 if (kind != "none") e.labels.insert(kind.substr(at, comma - at));
                 at = comma + 1;
             }
+            e.labels.insert("matter");
             e.knows_moments = false;
         }
         speakers[first + count++ % kOwnSpeakers].push_back(std::move(e));
@@ -165,6 +173,7 @@ public:
         for (int round = 0; round < plan_.rounds; ++round) {
             std::shuffle(order.begin(), order.end(), random);
             for (const auto* e : order) {
+                if (!known(*e, label)) continue;
                 if (e->labels.contains(label))
                     move(*std::max_element(e->features.begin(), e->features.end(), [&](const auto& a, const auto& b) { return score(a) < score(b); }), 1, kRare);
                 else
@@ -175,7 +184,11 @@ public:
     }
 
 private:
-    bool known(const Example& e) const { return plan_.seen == Seen::ForMoments ? e.knows_moments : e.knows_steps; }
+    bool known(const Example& e) const { return plan_.seen == Seen::ForMoments || e.knows_steps; }
+    bool known(const Example& e, const std::string& label) const {
+        if (plan_.seen == Seen::ForSteps) return e.knows_steps;
+        return label == "matter" ? e.knows_matter : e.knows_moments;
+    }
 
     const Plan& plan_;
     std::vector<std::string> names_;

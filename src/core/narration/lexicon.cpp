@@ -229,6 +229,7 @@ const std::unordered_map<std::string_view, std::string_view>& unit_table() {
 }  // namespace
 
 std::string_view singular(std::string_view word) {
+    if (word == "teeth") return "tooth";
     if (word.size() > 3 && word.ends_with("s") && !word.ends_with("ss") && !word.ends_with("us")) return word.substr(0, word.size() - 1);
     return word;
 }

@@ -62,6 +62,7 @@ struct VerbPattern {
 struct VerbForm {
     Form form;
     std::span<const VerbPattern> patterns;  // tried in order
+    const VerbPattern* usual;               // what the verb means by itself; null for one that is work only in some company ("see if")
 };
 
 /// The readings of a word as a verb of work, or nothing. "read" and "cut" are Base, though they may be past.

@@ -44,6 +44,11 @@ std::optional<FoundFigure> read_code(const Line& line, std::size_t i) {
     if (w == "8.8" || w == "10.9" || w == "12.9") return coded(FigureKind::Grade, std::string(w), i, i + 1, "a property class of fasteners");
     if (const auto n = read_number(line.words, i); n && (n->digits == "8.8" || n->digits == "10.9" || n->digits == "12.9") && !unit_of(line.at(i + n->length), line.at(i + n->length + 1), "") && line.any_of("class grade bolt bolts stud studs head heads property"))
         return coded(FigureKind::Grade, n->digits, i, i + n->length, "a property class of fasteners");
+    // "ten nine bolts": the point is left out
+    if (const bool eight = w == "eight"; eight || listed("ten twelve", w))
+        if (line.at(i + 1) == (eight ? "eight" : "nine") && listed("bolt bolts stud studs cap caps head heads screw screws class grade steel", line.at(i + 2))) return coded(FigureKind::Grade, w == "twelve" ? "12.9" : w == "ten" ? "10.9"
+                                                                                                                                                                                                                                    : "8.8",
+                                                                                                                                                                             i, i + 2, "a property class of fasteners");
     // a family and its number
     static constexpr std::array<std::string_view, 33> kFamilies{"gl", "vg", "dot", "nlgi", "sae", "hvlp", "hlp", "iso", "ma", "mb", "ci", "cj", "ck", "cf", "cg", "ch", "sn", "sm", "sl", "sj", "sg", "tc", "ep", "ffl", "iso vg", "g", "hv", "hm", "td", "atf", "fd", "pg", "jaso"};
     const auto family = std::find_if(kFamilies.begin(), kFamilies.end(), [&](std::string_view f) { return w.starts_with(f) && (w.size() == f.size() || digits_only(w.substr(f.size()))) && (f.size() > 1 || w.size() > f.size()); });
@@ -65,9 +70,10 @@ std::optional<FoundFigure> read_code(const Line& line, std::size_t i) {
     if (listed("oat hoat", w) || (w == "atf" && oily)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
     // letter sizes, near something that has a size
     const bool sized = line.any(Class::Tool) || line.any(Class::Fastener) || line.any_of("size thread torx bit head heads");
-    if (w.size() >= 2 && w.size() <= 3 && (w[0] == 'm' || w[0] == 't') && digits_only(w.substr(1)) && sized) return coded(FigureKind::Size, upper(w), i, i + 1, "a letter size");
-    if ((w == "m" || w == "t" || w == "torx") && sized)
-        if (const auto n = read_number(line.words, i + 1); n && whole(n->value) && n->value >= 3 && n->value <= 60 && !line.starts_clause(i + 1) && !unit_of(line.at(i + 1 + n->length), "", "")) return coded(FigureKind::Size, upper(w.substr(0, 1)) + n->digits, i, i + 1 + n->length, "a letter size");
+    const bool article = listed("a an", line.before(i));
+    if (w.size() >= 2 && w.size() <= 3 && (w[0] == 'm' || w[0] == 't') && digits_only(w.substr(1)) && (sized || article || line.at(i + 1) == "by")) return coded(FigureKind::Size, upper(w), i, i + 1, "a letter size");
+    if (listed("m em t tee torx", w) && (sized || (article && w != "m" && w != "t")))
+        if (const auto n = read_number(line.words, i + 1); n && whole(n->value) && n->value >= 3 && n->value <= 60 && !line.starts_clause(i + 1) && !unit_of(line.at(i + 1 + n->length), "", "")) return coded(FigureKind::Size, (w.find('m') != std::string_view::npos ? "M" : "T") + n->digits, i, i + 1 + n->length, "a letter size");
     return std::nullopt;
 }
 
@@ -122,6 +128,12 @@ std::optional<FoundFigure> read_part_number(const Line& line, std::size_t i) {
         }
     }
     while (!text.empty() && text.back() == '-') text.pop_back();
+    // "part number six five dash three three one": figures alone, where it is said that they are a number
+    const bool numbered = line.any_of("part order oem reference ref catalogue stock kit", i > 4 ? i - 4 : 0, i) && line.any_of("number numbers number's no reference ref", i > 3 ? i - 3 : 0, i);
+    if (!letters && numbered && digits >= 4 && !unit_of(line.at(k), line.at(k + 1), "")) return coded(FigureKind::PartNumber, text, i, k, "said to be a number of a part");
+    // "the b x forty two belt"
+    const bool names = letters && groups == 1 && digits >= 2 && text.size() >= 4 && is(Class::Part, line.at(k)) && letters_only(first) && first.size() >= 1 && first.size() <= 3 && !line.starts_clause(k);
+    if (names && !read_number(line.words, i) && !unit_of(first, "", "") && !is(Class::Thing, first) && listed("the a an this that", line.before(i))) return coded(FigureKind::PartNumber, text, i, k, "letters and digits that name a part");
     if (!letters || text.size() < 4 || (digits < 2 && !(dash && cued && digits == 1))) return std::nullopt;
     if (const auto w = text.find('W'); w != std::string::npos && w > 0 && w + 1 < text.size() && text[w - 1] >= '0' && text[w - 1] <= '9') return std::nullopt;  // a viscosity
     const bool mixed = first.find_first_of("0123456789") != std::string_view::npos && first.find_first_of("abcdefghijklmnopqrstuvwxyz") != std::string_view::npos;

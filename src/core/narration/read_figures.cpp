@@ -17,7 +17,7 @@ using lexicon::unit_of;
 
 constexpr std::size_t kMemory = 60;  // figures remembered
 constexpr std::string_view kMeasured = "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives movement wear worn tread height deflect stretch creep hairline groove gauge feeler feelers deeper thicker";
-constexpr std::string_view kToolWords = "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring";
+constexpr std::string_view kToolWords = "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring ratchet";
 constexpr std::string_view kFluidWords = "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";
 constexpr std::string_view kTightening = "tighten tightened torque torqued nip click clicks plug plugs bolt bolts nut nuts screw screws cap caps wrench pass union banjo stud studs locknut terminal terminals snug clamp clamps fitting tight spec";
 constexpr std::string_view kHeat = "hot warm cool cold temperature thermometer thermostat heat celsius freeze freezing freezes frost minus sump outside boils boil room plus degrees";
@@ -30,6 +30,20 @@ std::string plain(double value) {
     s.erase(s.find_last_not_of('0') + 1);
     if (s.back() == '.') s.pop_back();
     return s;
+}
+
+/// The unit a value of the kind is in when none was ever said.
+std::string unit_alone(FigureKind kind) {
+    switch (kind) {
+        case FigureKind::Speed:
+            return "rpm";
+        case FigureKind::Length:
+            return "mm";
+        case FigureKind::Volume:
+            return "L";
+        default:
+            return "degC";
+    }
 }
 
 bool whole(double v) { return v == std::floor(v); }
@@ -121,6 +135,13 @@ std::optional<FoundFigure> FigureReader::read_unit_alone(const Line& line, std::
         if (unit == "other" && listed("year month week", line.at(i + 2))) return one(FigureKind::Interval, line.at(i + 2), i, i + 3, "an interval: every other", "2");
         return std::nullopt;
     }
+    if (listed("monthly yearly weekly", line.at(i + 1)))
+        if (const auto n = read_number(line.words, i); n && n->length == 1 && whole(n->value)) return one(FigureKind::Interval, line.at(i + 1) == "monthly" ? "month" : line.at(i + 1) == "weekly" ? "week"
+                                                                                                                                                                                                   : "year",
+                                                                                                          i, i + 2, "an interval, because of how often it is said to come", n->digits);
+    if (w == "twice" && listed("a every", line.at(i + 1)) && line.at(i + 2) == "year") return one(FigureKind::Interval, "month", i, i + 3, "an interval: twice a year", "6");
+    if (w == "turn" && line.stands_at("and a half", i + 1) && !read_number(line.words, i > 0 ? i - 1 : i) && !listed("full whole complete", line.before(i))) return one(FigureKind::Turn, "turn", i, i + 4, "a turn and a half", "1.5");
+    if (line.stands_at("fifty fifty", i)) return one(FigureKind::Percent, "%", i, i + 2, "half and half", "50");
     const bool bare_inch = w == "inch" && line.stands_at("inch and a", i) && !read_number(line.words, i > 0 ? i - 1 : i);
     if (w == "a" && listed("full whole complete", line.at(i + 1)) && line.at(i + 2) == "turn") return one(FigureKind::Turn, "turn", i, i + 3, "a whole turn");
     if (listed("a an", w) || bare_inch) {
@@ -212,10 +233,13 @@ FigureReader::Phrase FigureReader::phrase_at(const Line& line, std::size_t i, Sp
         p.unit_at += 2;
     else if (p.number.fraction && listed("a an of", line.at(p.unit_at)))
         p.unit_at += 1;
-    else if (listed("more full good whole extra further us clear solid straight complete", line.at(p.unit_at)) && unit_of(line.at(p.unit_at + 1), line.at(p.unit_at + 2), ""))
+    else if (listed("more full good whole extra further us clear solid straight complete front rear hot cold", line.at(p.unit_at)) && unit_of(line.at(p.unit_at + 1), line.at(p.unit_at + 2), ""))
         p.unit_at += line.at(p.unit_at) == "us" && line.at(p.unit_at + 1).starts_with("quart") ? 0 : 1;
     p.end = p.after;
-    if (const auto unit = unit_of(line.at(p.unit_at), line.at(p.unit_at + 1), line.at(p.unit_at + 2)); unit && !(p.unit_at > p.from && line.words[p.unit_at].sentence_start)) {
+    if (line.at(p.after) == "c" && !listed("clip clips clamp clamps spanner", line.at(p.after + 1)) && !line.starts_clause(p.after)) {
+        p.unit = "degC";
+        p.end = p.after + 1;
+    } else if (const auto unit = unit_of(line.at(p.unit_at), line.at(p.unit_at + 1), line.at(p.unit_at + 2)); unit && !(p.unit_at > p.from && line.words[p.unit_at].sentence_start)) {
         p.unit = unit->id;
         p.end = p.unit_at + unit->length;
         if (line.stands_at("and a half", p.end)) {
@@ -226,6 +250,15 @@ FigureReader::Phrase FigureReader::phrase_at(const Line& line, std::size_t i, Sp
             p.number.value += 0.25;
             p.number.digits = plain(p.number.value);
             p.end += 3;
+        } else if (listed("L bar m", p.unit) && whole(p.number.value) && !p.high && !line.starts_clause(p.end)) {
+            // "two bar four", "four litres twenty": the rest after the unit
+            const auto rest = read_number(line.words, p.end);
+            const std::size_t behind = rest ? p.end + rest->length : 0;
+            if (rest && !rest->fraction && rest->length == 1 && whole(rest->value) && rest->value > 0 && rest->value < 100 && (behind >= line.size() || line.starts_clause(behind) || listed("in on and of for with now that so i you the when cold hot front rear each it", line.at(behind)))) {
+                p.number.digits += "." + rest->digits;
+                p.number.value = std::stod(p.number.digits);
+                p.end = behind;
+            }
         }
     }
     return p;
@@ -243,7 +276,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
     };
     const std::size_t clause = line.clause_begin(p.from);
     const std::size_t clause_end = std::min(line.clause_end(std::min(p.end, line.size()) - 1), p.end + 6);
-    const bool tool_beside = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || listed("spanner socket key size", line.before(p.from)) || (is(Class::Fastener, line.at(p.end)) && !listed("head post cap cover", line.at(p.end)));
+    const bool tool_beside = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || listed("spanner socket key size", line.before(p.from)) || line.stands_at("across the flats", p.end) || line.stands_at("across flats", p.end) || (is(Class::Fastener, line.at(p.end)) && !listed("head post cap cover", line.at(p.end)));
     if (tool_beside && !listed("long hose of", line.at(p.end)))
         for_size(3, "the tool named with it");
     else if (line.any_of(kToolWords, clause, clause_end))
@@ -311,8 +344,8 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_hours(const Line& line
         if (v >= 20 && line.any_of("service hourly") && !meter) return Sense{FigureKind::Interval, unit, "an interval, because of the service"};
         return Sense{FigureKind::Duration, unit, "a time, because of the unit"};
     }
-    const bool round = std::fmod(v, 50) == 0;
-    const bool due = line.any_of("due book manual maker whichever or after first interval next changed change replace replaced leave recommend recommends lasts");
+    const bool round = std::fmod(v, hours ? 50 : 500) == 0;
+    const bool due = line.any_of("due book manual maker whichever or after first interval next changed change replace replaced leave recommend recommends lasts good life");
     if (meter && !(due && round)) return Sense{FigureKind::Reading, unit, "a reading, because of the meter"};
     if (round && !line.any({"last", "previous", "was", "reads", "bought", "had"})) return Sense{FigureKind::Interval, unit, "an interval: a round number of hours or a distance"};
     if (due && round) return Sense{FigureKind::Interval, unit, "an interval, because of when it is due"};
@@ -324,7 +357,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_calendar(const Line& l
     const auto next = line.at(p.end);
     if (listed("old ago late younger older", next) || line.any({"ago", "since"}, p.end, p.end + 3)) return std::nullopt;
     const std::size_t from = p.from > 4 ? p.from - 4 : 0;
-    const bool cue = line.any({"every", "once", "or", "twice", "after", "interval", "each", "within", "least", "than", "first"}, from, p.from) || line.any({"whichever", "max", "maximum", "most"});
+    const bool cue = line.any({"every", "once", "or", "twice", "after", "interval", "each", "within", "least", "than", "first"}, from, p.from) || line.any({"whichever", "max", "maximum", "most"}) || line.stands_at("on the", p.end) || (line.before(p.from) == "for" && listed("good lasts last life", line.before(p.from, 2)));
     const bool chained = !said_.empty() && said_.back().kind == FigureKind::Interval && segment_ - said_.back().segment <= 1;
     if (!cue && !chained) return std::nullopt;
     if (line.any(Class::Talk) && !chained && !line.any({"every", "whichever"})) return std::nullopt;
@@ -338,6 +371,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, cons
         const bool turning = line.any_of(kTurning, p.from > 7 ? p.from - 7 : 0, p.end + 5);
         const bool heat = line.any_of(kHeat, 0, p.from) || line.any_of(kHeat, p.end);
         const bool angle = std::fmod(p.number.value, 15) == 0 && p.number.value > 0;
+        if (angle && last_of(FigureKind::Torque, 0) != nullptr && listed("plus then and another further", line.before(p.from))) return Sense{FigureKind::Turn, "deg", "an angle: it comes after a torque"};
         if (turning && angle && (!heat || listed("turn further apart", line.at(p.end)))) return Sense{FigureKind::Turn, "deg", "an angle, because of the turning word"};
         return Sense{FigureKind::Temperature, "degC", "a temperature, because of the unit"};
     }
@@ -421,8 +455,19 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
         const bool said_of = listed("it's that's is they're are's are", before) || (before.ends_with("'s") && before.size() > 2);
         if (article && (fastener_near || size_before)) return Sense{FigureKind::Size, "mm", "a size: a fastener or tool is \"a\" number"};
         if (said_of && (size_before || near_class(line, Class::Fastener, p.from, p.end, 8)) && fastener_near && !last_measured(0)) return Sense{FigureKind::Size, "mm", "a size: it is said of a fastener"};
+        if (listed("spanner socket wrench allen hex key size", before) && !line.starts_clause(p.from)) return Sense{FigureKind::Size, "mm", "a size: the tool is named before it"};
+        const bool taken = listed("your my the that", before) && near_any_of(line, "grab use get need want takes take with fetch reach pass give", p.from, p.from, 6) && (size_before || line.any_of(kToolWords) || listed("your my", before));
+        if (taken && n.value >= 5 && n.value <= 36 && !last_measured(0)) return Sense{FigureKind::Size, "mm", "a size: a tool goes by its number"};
         const bool own_clause = line.starts_clause(p.from) && p.from > 0 && (p.after >= line.size() || line.starts_clause(p.after));
         if (own_clause && n.value >= 5 && !last_measured(1) && near_class(line, Class::Fastener, p.from, p.from, 7)) return Sense{FigureKind::Size, "mm", "a size: nothing but a number is said of a fastener"};
+    }
+    if (n.fraction && n.value < 1.5) {
+        const auto slash = n.digits.find('/');
+        const std::string bottom = slash == std::string::npos ? "" : n.digits.substr(slash + 1);
+        const bool inches = listed("8 16 32 64", bottom);
+        const bool turns = near_any_of(line, "turn turns full tank", p.from, p.after, 5);
+        if (inches && !turns && line.any_of(kMeasured) && !line.any_of(kToolWords)) return Sense{FigureKind::Length, "in", "a length: it is a fraction of an inch"};
+        if (inches && !turns && (listed("16 32 64", bottom) || listed("drive ratchet union", next)) && (fastener_near || listed("drive ratchet union", next))) return Sense{FigureKind::Size, "in", "a size: fractions of an inch are said of tools"};
     }
     if (n.fraction) {
         const bool turned = last_of(FigureKind::Turn, 3) != nullptr;
@@ -437,6 +482,8 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
         const Said* speed = last_of(FigureKind::Speed, 4);
         const bool idles = near_any_of(line, "idle idles idling revs ticking tick rev pto tacho", p.from, p.end, 9);
         if (!noun_follows && n.value >= 400 && n.value <= 9000 && (idles || (speed != nullptr && n.value / speed->value > 0.3 && n.value / speed->value < 3 && alone))) return Sense{FigureKind::Speed, "rpm", "a speed: the engine idles at it"};
+        const bool held = listed("at to", before) && near_any_of(line, "hold holding run runs running spins throttle revs rev", p.from, p.from, 5) && std::fmod(n.value, 50) == 0 && !near_any_of(line, "hours clock meter", p.from, p.end, 8);
+        if (held && alone && n.value >= 600 && n.value <= 6000) return Sense{FigureKind::Speed, "rpm", "a speed: something runs at it"};
         if (listed("every", before) && n.value >= 25 && !noun_follows) return Sense{FigureKind::Interval, meter_unit(), "an interval, because of how often it is said to come"};
         const bool meter = near_any_of(line, "clock meter odometer hourmeter odo panel", p.from, p.end, 9) || (near_any_of(line, "hours kilometres kilometers km", p.from, p.end, 9) && (near_any_of(line, "on is at", p.from, p.end, 3) || (line.starts_clause(p.from) && alone))) || (meter_asked_ && p.from <= 1);
         const bool said_before = std::any_of(said_.begin(), said_.end(), [&](const Said& s) { return s.kind == FigureKind::Reading && s.value == n.value; });
@@ -467,11 +514,12 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
 
 /// "first forty, then eighty newton metres": the unit comes with the last of a row.
 std::optional<FigureReader::Sense> FigureReader::later_sense(const Line& line, const Phrase& p) const {
-    if (!(p.after >= line.size() || line.starts_clause(p.after) || listed("then and", line.at(p.after)))) return std::nullopt;
+    if (!(p.after >= line.size() || line.starts_clause(p.after) || listed("then and front rear hot cold inlet exhaust upper lower", line.at(p.after)))) return std::nullopt;
     for (std::size_t k = p.after; k < std::min(line.size(), p.after + 6); ++k) {
         const auto n = read_number(line.words, k);
         if (!n) continue;
-        const auto unit = unit_of(line.at(k + n->length), line.at(k + n->length + 1), "");
+        const std::size_t at = k + n->length + (listed("front rear hot cold", line.at(k + n->length)) ? 1 : 0);
+        const auto unit = unit_of(line.at(at), line.at(at + 1), "");
         if (!unit || n->fraction || !listed("Nm lbf.ft lbf.in bar psi degC L", unit->id)) return std::nullopt;
         const double ratio = n->value == 0 ? 0 : p.number.value / n->value;
         if (ratio < 0.1 || ratio > 10) return std::nullopt;
@@ -490,7 +538,7 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
         FigureKind kind;
         std::string_view words;
     };
-    static constexpr std::array<Cues, 8> kCues{{
+    static constexpr std::array<Cues, 9> kCues{{
         {FigureKind::Length, "gap gaps clearance deflection slack sag play thick thickness deep depth tread width wear worn travel creep press thumb push middle straight feeler feelers movement goes give gives height limit sunk longer lines floor"},
         {FigureKind::Pressure, "pressure gauge suction discharge bar psi tyre tyres tire tires vacuum unloads unload blows front rear charge cut"},
         {FigureKind::Temperature, "temperature temp thermostat degrees warm hot cool cooled freezing minus plus thermometer fan room heater cold opens"},
@@ -498,8 +546,13 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
         {FigureKind::Percent, "strength percent concentrate refractometer share antifreeze glycol"},
         {FigureKind::Torque, "torque tighten tightened newton newtons wrench pass stage click clicks nip foot pounds bolts nuts spec"},
         {FigureKind::Volume, "litre litres oil pour poured fill filled put in drained came out refill coolant dipstick jug bottle capacity takes left short measured holds quarts quart total"},
+        {FigureKind::Size, "spanner socket nut nuts bolt bolts union unions pipe pipes head heads undo loosen crack slacken key wrench plug cap"},
         {FigureKind::Duration, "for wait cool longer minutes minute hold leave seconds left"},
     }};
+    // how much speaks for a kind: a value said before, and a fluid that goes in or out
+    constexpr double kSameDecimal = 1.6;
+    constexpr double kSameLarge = 1.1;
+    constexpr double kPoured = 0.7;
     const auto& n = p.number;
     const auto next = line.at(p.after);
     const auto before = line.before(p.from);
@@ -509,6 +562,7 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
     const bool fluid_next = is(Class::Fluid, next) || (next == "of" && is(Class::Fluid, line.at(p.after + 1)));
     const bool noun_next = p.after < line.size() && !line.starts_clause(p.after) && is(Class::Thing, next) && !fluid_next && !listed("in on stick top", next);
     if (noun_next) return std::nullopt;
+    if (n.value < 0 && n.value > -90) return Sense{FigureKind::Temperature, "degC", "a temperature, because it is below nought"};
     const bool decimal = n.digits.find('.') != std::string::npos;
     const bool ends = p.after >= line.size() || line.starts_clause(p.after) || listed("and now good so before in out then is no not but again that's which i you as or to if each all", next);
     const bool begins = p.from == 0 || line.starts_clause(p.from);
@@ -534,7 +588,9 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
     Sense found;
     for (const auto& cues : kCues) {
         const Said* last = last_of(cues.kind, 1000000);
-        const bool own_unit = cues.kind == FigureKind::Speed || (cues.kind == FigureKind::Temperature && n.value < 0);
+        const bool gap = cues.kind == FigureKind::Length && decimal && n.value < 3 && !p.high && near_any_of(line, "gap gaps clearance inlet exhaust intake valve valves tappet tappets feeler feelers", p.from, p.after, 9);
+        const bool holds = cues.kind == FigureKind::Volume && decimal && n.value < 60 && near_any_of(line, "takes holds take capacity refill", p.from, p.from, 5);
+        const bool own_unit = cues.kind == FigureKind::Speed || (cues.kind == FigureKind::Temperature && n.value < 0) || gap || holds;
         if (last == nullptr && !own_unit) continue;
         double score = stands;
         double near = 0;
@@ -554,17 +610,19 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
             if (ratio < 0.2 || ratio > 5) score -= ratio < 0.08 || ratio > 12 ? 2.5 : cues.kind == FigureKind::Temperature ? 0.4
                                                                                                                            : 1.0;
             same = std::any_of(said_.begin(), said_.end(), [&](const Said& s) { return s.kind == cues.kind && s.unit == last->unit && std::abs(s.value - n.value) < 1e-6; });
-            if (same) score += decimal || n.value > 12 ? 1.1 : 0.6;
+            if (same) score += decimal ? kSameDecimal : n.value > 12 ? kSameLarge
+                                                                     : 0.6;
+            if (cues.kind == FigureKind::Size && (!same || decimal)) continue;
         } else {
-            score -= 0.4;
+            score -= gap || holds ? -0.6 : 0.4;
         }
         if (cues.kind == FigureKind::Duration && !listed("for than about another", before) && !near_any_of(line, "minutes long", p.from, p.from, 4)) score -= 1.2;
         if (cues.kind == FigureKind::Speed && std::fmod(n.value, 50) == 0 && near_any_of(line, "engine impeller motor slow throttle load spindle shaft", p.from, p.after, 8)) score += 0.7;
+        if (cues.kind == FigureKind::Volume && (listed("in out", next) || listed("takes took take holds", before) || line.before(p.from, 1) == "add")) score += kPoured;
         if (cues.kind == FigureKind::Speed && (n.value < 300 || n.value > 12000)) continue;
         if (score > best_score) {
             best_score = score;
-            found = Sense{cues.kind, last != nullptr ? last->unit : own_unit && cues.kind == FigureKind::Speed ? "rpm"
-                                                                                                               : "degC",
+            found = Sense{cues.kind, last != nullptr ? last->unit : unit_alone(cues.kind),
                           same ? "the same value as said before" : "the next value of what was measured before"};
             best = &found;
         }
@@ -625,9 +683,11 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
         const bool length_unit = listed("mm mil in cm", p.unit);
         if (n->grouped > 0 && (p.unit.empty() || length_unit)) {
             // "four thirteen millimetre bolts" are two numbers; "twelve thirty one" on the meter is one
-            const bool reading = p.unit.empty() && bare_sense(*source, p) && bare_sense(*source, p)->kind == FigureKind::Reading;
+            const auto together = p.unit.empty() ? bare_sense(*source, p) : std::nullopt;
+            const bool one_number = together && together->kind != FigureKind::Count && together->kind != FigureKind::Size && together->kind != FigureKind::Length;
             const bool round = p.unit.empty() && line.before(i) == "every";
-            if (!reading && !round) {
+            const bool poured = p.unit == "mil" && std::fmod(p.number.value, 50) == 0 && !listed(kToolWords, line.at(p.end)) && !is(Class::Fastener, line.at(p.end)) && (line.any_of(kFluidWords) || line.any(Class::Fluid));
+            if (!one_number && !round && !poured) {
                 auto first = read_number(std::span(source->words).first(i + n->grouped), i);
                 if (first) p = phrase_at(*source, i, *first);
             }

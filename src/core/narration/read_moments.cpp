@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 #include <fmt/ranges.h>
 
+#include <algorithm>
 #include <array>
 #include <set>
 
@@ -254,17 +255,21 @@ struct Scale {
     Rules rules;
     double threshold;
 };
-constexpr Scale kScales[] = {{caution_in, 0.3}, {slip_in, 0.8}, {unseen_in, -0.9}};
-constexpr double kRuleWorth = 4.5;  // log odds that a rule's finding is worth
-constexpr double kAgainst = 2.0;    // and evidence against, for each point of it
+constexpr Scale kScales[] = {{caution_in, 0.3}, {slip_in, 0.4}, {unseen_in, -0.4}};
+constexpr double kRuleWorth = 4.5;                   // log odds that a rule's finding is worth
+constexpr double kAgainst = 2.0;                     // and evidence against, for each point of it
+constexpr std::size_t kMatter = std::size(kScales);  // label of the model behind those
+constexpr double kSurest = 4.0;                      // log odds beyond which it is no surer
 
 }  // namespace
 
 Moments read_moments(const Line& line, bool taken_back) {
     std::array<std::optional<std::string>, std::size(kScales)> found;
+    double matter = -kSurest;
     for (const auto& stretch : stretches_of(line, kMomentStretch)) {
         const Line part = part_of(line, stretch);
         const auto scores = SpeechModel::of_moments().scores(part);
+        matter = std::clamp(scores[kMatter].total, matter, kSurest);
         for (std::size_t m = 0; m < found.size(); ++m) {
             if (found[m]) continue;
             auto rule = kScales[m].rules(part);
@@ -275,7 +280,7 @@ Moments read_moments(const Line& line, bool taken_back) {
         }
     }
     if (taken_back) found[1] = "a value taken back aloud";
-    return {std::move(found[0]), std::move(found[1]), std::move(found[2])};
+    return {std::move(found[0]), std::move(found[1]), std::move(found[2]), matter};
 }
 
 bool promises(const Line& line) {
@@ -284,8 +289,10 @@ bool promises(const Line& line) {
     return looks_up || line.says_any({"i'll put it in the", "i'll pin it", "i'll find out", "give you next week", "i'll put it on", "i'll tell you later", "i'll come back to", "i'll let you know"});
 }
 
-double talk_balance(const Line& line, double content) {
-    double balance = content;
+double talk_balance(const Line& line, double content, double matter) {
+    constexpr double kMatterWorth = 0.5;
+    constexpr double kMostlyWork = -0.5;  // the model is a little too ready to hear work
+    double balance = content + kMatterWorth * matter + kMostlyWork;
     const double size = static_cast<double>(std::max<std::size_t>(line.size(), 1));
     double technical = 0;
     double talk = 0;
@@ -298,7 +305,7 @@ double talk_balance(const Line& line, double content) {
             technical += 1;
         else if (fluid || is(Class::Tool, w))
             technical += 0.9;
-        else if (lexicon::work_verb(w) && lexicon::work_verb(w)->patterns.front().need == lexicon::Need::None)
+        else if (const auto verb = lexicon::work_verb(w); verb && verb->usual != nullptr && verb->usual->need == lexicon::Need::None)
             technical += 0.4;
         else if (is(Class::Spoil, w))
             technical += 0.2;

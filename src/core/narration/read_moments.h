@@ -15,6 +15,7 @@ struct Moments {
     std::optional<std::string> caution;  // a warning of harm to a person, the machine or the place
     std::optional<std::string> slip;     // the speaker corrects himself, remembers something late, mislays or forgets
     std::optional<std::string> unseen;   // the speaker says that the picture does not show it
+    double matter = 0;                   // log odds that it is about the work at all, by how it is said
 };
 
 /// Rules and the learned model weigh every stretch of the line together. `taken_back`: a value was corrected aloud.
@@ -23,8 +24,9 @@ Moments read_moments(const Line& line, bool taken_back);
 /// A figure or picture promised for later ("I'll look it up").
 bool promises(const Line& line);
 
-/// How much a line is about the machine (above 0) or nothing but talk (below 0); `content` is what its marks speak for.
-double talk_balance(const Line& line, double content);
+/// How much a line is about the machine (above 0) or nothing but talk (below 0); `content` is what its marks speak for,
+/// `matter` the model's log odds.
+double talk_balance(const Line& line, double content, double matter);
 
 /// Which lines are talk: the likeliest run through the balances, where changing over costs. Linear in their number.
 std::vector<bool> talk_runs(const std::vector<double>& balances);

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <optional>
 
 #include "core/narration/speech_model.h"
@@ -24,6 +25,7 @@ constexpr std::string_view kOthers = "people some somebody someone they folks he
 constexpr std::string_view kBoundary = "and then so but or because cause if when until till before after which who while";
 constexpr std::string_view kPronouns = "it them this that those these one ones both everything all each any him her lot";
 constexpr std::string_view kDeterminers = "the a an your my its this that these those each every new old another both all some any";
+constexpr std::string_view kMoves = "comes come come's goes go slips lifts pops slides pulls unclips swings hinges hooks clips pushes presses threads screws winds";
 constexpr std::string_view kParticles = "off out on in back up down open closed shut away tight loose undone apart";
 
 bool thing_or_fluid(std::string_view w) { return is(Class::Thing, w) || is(Class::Fluid, w); }
@@ -46,13 +48,14 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
         const auto w = line.at(k);
         if (listed(kNegative, w) || listed(kUnreal, w)) return std::nullopt;
         if (listed("do did does", w) && k == begin) return std::nullopt;
+        if (listed("imagine later says said", w)) return std::nullopt;  // told of another time, or by a book
         if (listed(kSubordinate, w)) condition = true;
         if (listed(kOthers, w)) others = true;
         if (listed("was were been had", w)) return std::nullopt;
         if (w == "and" || w == "then" || w == "so") condition = others = false;
         if (listed(kAuxiliary, w)) auxiliary = true;
     }
-    if (condition || others) return std::nullopt;
+    if (condition || others || line.has("already", from, i)) return std::nullopt;
     if (listed(kDeterminers, left) && left != "all" && left != "both") return std::nullopt;
     if (line.stands_at("going to", j >= 2 ? j - 2 : 0) && line.any({"today", "video", "week", "show"})) return std::nullopt;
     if (form == Form::Base) {
@@ -77,6 +80,7 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
         return std::nullopt;
     }
     if (form == Form::Ing) {
+        if (line.any({"today", "tonight"}, begin, i)) return std::nullopt;  // announced
         if (listed("i'm we're you're i we keep start begin", left) || (left == "and" && line.any({"i'm", "we're"}, from, j))) return "said of the one who does it";
         return std::nullopt;
     }
@@ -164,6 +168,15 @@ private:
             if (listed("enough", next) || (line_.at(i) == "look" && next == "at" && listed("that this", line_.at(i + 2)) && (line_.size() <= i + 3 || !is(Class::Thing, line_.at(i + 3))))) continue;  // "close enough", "look at that"
             const std::size_t to = reach_of(line_, i);
             const bool passive = *how == "said in the passive";
+            // "turn the tap on": what is switched is opened or closed
+            if (listed("turn turned turning switch", line_.at(i))) {
+                const auto which = particle_in(line_, "on off", i + 1, to);
+                const bool tap = line_.any({"tap", "taps", "cock", "valve", "stopcock"}, i + 1, to);
+                if (which && tap) {
+                    add(line_.at(*which) == "on" ? "open" : "close", thing_near(line_, i + 1, i + 1, to), i, *which + 1 - i, fmt::format("\"{} {}\": {}", line_.at(i), line_.at(*which), *how));
+                    continue;
+                }
+            }
             // "put nine in", "pour two and a half in": an amount
             if (line_.at(i) == "put" && read_number(line_.words, i + 1) && line_.any({"in"}, i + 2, to) && !line_.any(Class::Fastener, i, to)) {
                 add("fill", thing_near(line_, i + 1, i + 1, to), i, to - i, fmt::format("an amount is put in: {}", *how));
@@ -190,7 +203,7 @@ private:
     void short_clauses() {
         for (std::size_t i = 0; i < line_.size(); ++i) {
             const auto w = line_.at(i);
-            if (!listed("off out on in over back up down open closed shut tight loose", w) || used_[i]) continue;
+            if (!listed("off out away on in over back up down open closed shut tight loose", w) || used_[i]) continue;
             const std::size_t begin = line_.clause_begin(i);
             // "and back on with a new clip": the thing is the one of the line before
             if (i > 0 && line_.before(i) == "back" && listed("on in", w) && (line_.starts_clause(i - 1) || listed("and then so now", line_.before(i, 2)))) {
@@ -209,8 +222,8 @@ private:
             // back over "comes", "goes", "is" to the thing
             std::size_t k = i;
             bool moves = false;
-            while (k > begin && (listed("comes come goes go is are back straight right just all now come's then fully", line_.before(k)) || is(Class::Adverb, line_.before(k)))) {
-                moves = moves || listed("comes come goes go is are", line_.before(k));
+            while (k > begin && (listed(kMoves, line_.before(k)) || listed("is are back straight right just all now then fully", line_.before(k)) || is(Class::Adverb, line_.before(k)))) {
+                moves = moves || listed(kMoves, line_.before(k)) || listed("is are", line_.before(k));
                 --k;
                 if (used_[k]) break;
             }
@@ -245,8 +258,8 @@ private:
         const bool wired = is(Class::Wired, noun) && !is(Class::Fluid, noun);
         const bool switched = is(Class::Switched, noun) && !wired && !listed("key heater fan pump machine", noun);
         std::string_view verb;
-        if (listed("off out", particle)) verb = is(Class::Fluid, noun) ? "drain" : wired ? "disconnect"
-                                                                                         : "remove";
+        if (listed("off out away", particle)) verb = is(Class::Fluid, noun) ? "drain" : wired ? "disconnect"
+                                                                                              : "remove";
         if (listed("on in back over", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect"
                                                                                                 : "fit";
         if (switched && listed("off out on in back", particle)) verb = listed("isolator breaker", noun) ? (listed("off out", particle) ? "open" : "close") : std::string_view{};  // an isolator that is off is open
@@ -315,12 +328,42 @@ private:
     std::vector<FoundStep> out_;
 };
 
+/// Log odds that what a rule found is worth: less where it does not know on what, and for the verbs everything is put with.
+double worth_of(const Line& line, const FoundStep& s) {
+    constexpr double kRule = 4.5;
+    constexpr double kPut = 2.5;
+    constexpr double kUnnamed = 1.5;
+    const bool put = s.verb == "fit" && !listed("fit fits fitted fitting refit refitted install installed mount mounted", line.at(s.at));
+    return (put ? kPut : kRule) - (put && s.about.empty() ? kUnnamed : 0);
+}
+
+/// One act that two readings found is one step: "close the cap" is not "fit the cap" too.
+std::vector<FoundStep> said_once(std::vector<FoundStep> steps) {
+    static constexpr std::pair<std::string_view, std::string_view> kSame[] = {{"connect", "fit"}, {"close", "fit"}, {"replace", "fit"}, {"inspect", "check"}, {"measure", "check"}, {"record", "mark"}, {"pump", "fill"}};
+    std::vector<FoundStep> out;
+    for (auto& s : steps) {
+        auto same = std::find_if(out.begin(), out.end(), [&](const FoundStep& o) {
+            if (o.verb == s.verb) return o.about == s.about || o.about.empty() || s.about.empty();
+            const bool alike = std::any_of(std::begin(kSame), std::end(kSame), [&](const auto& pair) { return (pair.first == o.verb && pair.second == s.verb) || (pair.first == s.verb && pair.second == o.verb); });
+            return alike && o.about == s.about;
+        });
+        if (same == out.end()) {
+            out.push_back(std::move(s));
+            continue;
+        }
+        if (same->about.empty()) same->about = s.about;
+        const bool plainer = same->verb == "fit" || same->verb == "check" || same->verb == "mark" || same->verb == "fill";
+        if (plainer && !s.guessed) same->verb = s.verb;
+        if (same->guessed && !s.guessed) *same = std::move(s);
+    }
+    return out;
+}
+
 }  // namespace
 
 std::vector<FoundStep> read_steps(const Line& line) {
     // Rules say where and what; the learned model says how likely a verb is at all in its stretch, and finds what the rules
     // have no form for. Thresholds where right and wrong balance over speakers left out.
-    constexpr double kRuleWorth = 4.5;  // log odds that a rule's finding is worth
     constexpr double kThreshold = -0.9;
     constexpr std::size_t kUnread = 5;  // words
     auto by_rule = Reader(line).read();
@@ -341,7 +384,7 @@ std::vector<FoundStep> read_steps(const Line& line) {
             for (const auto& s : by_rule) {
                 if (s.verb != verb || s.at < stretch.from || s.at >= stretch.to) continue;
                 ruled = true;
-                if (s.at >= covered && scores[v].total + kRuleWorth >= kThreshold) out.push_back(s);
+                if (s.at >= covered && scores[v].total + worth_of(line, s) >= kThreshold) out.push_back(s);
             }
             const bool again = std::any_of(out.begin(), out.end(), [&](const FoundStep& s) { return s.verb == verb && s.at >= stretch.from; });
             if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kThreshold) out.push_back({verb, thing_near(line, stretch.from, stretch.from, stretch.to), std::max(stretch.from, covered), 1, "likely from what is said around it; no word says it outright", true});
@@ -349,7 +392,7 @@ std::vector<FoundStep> read_steps(const Line& line) {
         covered = stretch.to;
     }
     std::stable_sort(out.begin(), out.end(), [](const FoundStep& a, const FoundStep& b) { return a.at < b.at; });
-    return out;
+    return said_once(std::move(out));
 }
 
 }  // namespace anagraph::core

@@ -65,7 +65,7 @@ public:
         std::vector<double> balances;
         for (std::size_t k = 0; k < lines_.size(); ++k) {
             found[k] = marks_of(k);
-            balances.push_back(talk_balance(lines_[k], content_of(found[k])));
+            balances.push_back(talk_balance(lines_[k], content_of(found[k]), matter_));
         }
         const auto talk = talk_runs(balances);
         std::vector<Mark> out;
@@ -83,7 +83,7 @@ public:
     }
 
 private:
-    /// How much of the machine the marks of a line speak, up to 2.2: a count or a share is little, a step or a torque much.
+    /// How much of the machine the marks of a line speak, up to 2.2: a count is little, a step or a torque much.
     static double content_of(const std::vector<Mark>& marks) {
         double content = 0;
         for (const auto& m : marks) {
@@ -93,10 +93,10 @@ private:
                 content += 0.9;
             else if (m.kind == MarkKind::Slip)
                 content += 0.5;
-            else if (m.figure_kind == FigureKind::Count || m.figure_kind == FigureKind::Percent)
+            else if (m.figure_kind == FigureKind::Count)
                 content += 0.25;
             else
-                content += m.figure_kind == FigureKind::Reading || m.figure_kind == FigureKind::Length || m.figure_kind == FigureKind::Duration ? 0.7 : 1.2;
+                content += m.figure_kind == FigureKind::Percent || m.figure_kind == FigureKind::Reading || m.figure_kind == FigureKind::Length || m.figure_kind == FigureKind::Duration ? 0.7 : 1.2;
         }
         return std::min(content, 2.2);
     }
@@ -118,6 +118,7 @@ private:
         line.words.erase(line.words.begin(), line.words.begin() + static_cast<std::ptrdiff_t>(std::min(skip_, line.size())));
         skip_ = 0;
         std::vector<Mark> out;
+        matter_ = 0;
         if (line.size() == 0) return out;
         const auto figures = figures_.read(line, k + 1 < lines_.size() ? &lines_[k + 1] : nullptr, i);
         if (!figures.empty() && figures.back().to > line.size()) skip_ = figures.back().to - line.size();
@@ -140,6 +141,7 @@ private:
         sign(MarkKind::Caution, std::move(moments.caution));
         sign(MarkKind::Slip, std::move(moments.slip));
         sign(MarkKind::Unseen, std::move(moments.unseen));
+        matter_ = moments.matter;
         if (auto part = thing_near(line, line.size() - 1); !part.empty()) {
             last_part_ = std::move(part);
             last_part_segment_ = i;
@@ -198,6 +200,7 @@ private:
     std::string last_part_;
     std::size_t last_part_segment_ = 0;
     std::size_t skip_ = 0;
+    double matter_ = 0;              // of the line read last
     bool tightened_before_ = false;  // the line before says that something is tightened
 };
 

@@ -46,8 +46,9 @@ std::string_view verb_tag(std::string_view canonical, Form form) {
 /// A word as the model sees it: its class where it names a thing or a deed, itself where it is a word of common use.
 std::string_view tag_of(const Line& line, std::size_t i, Seen seen) {
     const auto w = line.at(i);
-    const auto verb = lexicon::work_verb(w);
-    if (seen == Seen::ForSteps && verb) return verb_tag(verb->patterns.front().canonical, verb->form);
+    auto verb = lexicon::work_verb(w);
+    if (verb && verb->usual == nullptr) verb.reset();
+    if (seen == Seen::ForSteps && verb) return verb_tag(verb->usual->canonical, verb->form);
     static constexpr std::pair<Class, std::string_view> kMoments[] = {{Class::Harm, "<harm>"}, {Class::Spoil, "<spoil>"}, {Class::Body, "<body>"}, {Class::Wear, "<wear>"}, {Class::Fluid, "<fluid>"}, {Class::Tool, "<tool>"}, {Class::Part, "<part>"}};
     static constexpr std::pair<Class, std::string_view> kSteps[] = {{Class::Body, "<body>"}, {Class::Wear, "<wear>"}, {Class::Fluid, "<fluid>"}, {Class::Fastener, "<fastener>"}, {Class::Wired, "<wired>"}, {Class::Switched, "<switch>"}, {Class::Tool, "<tool>"}, {Class::Part, "<part>"}};
     if (seen == Seen::ForMoments) {

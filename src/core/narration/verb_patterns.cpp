@@ -8,6 +8,66 @@
 namespace anagraph::core::lexicon {
 namespace {
 
+// What it is done with, or to, decides: tried before the readings below, but never what a verb usually means.
+constexpr VerbPattern kByCompany[] = {
+    {"put", "feeler feelers caliper calipers micrometer multimeter thermometer refractometer straightedge", "measure", Need::None},
+    {"get", "feeler feelers caliper calipers micrometer multimeter thermometer refractometer", "measure", Need::None},
+    {"put", "paint marker chalk label sticker", "mark", Need::None},
+    {"put", "bin waste rubbish skip recycling", "dispose", Need::None},
+    {"put", "stands ramp ramps hoist", "lift", Need::None},
+    {"get", "stands ramp ramps hoist jack", "lift", Need::Object},
+    {"get", "muck dirt crud rust sealer sealant gunk", "clean", Need::None},
+    {"get", "air bubbles", "bleed", Need::None},
+    {"get", "tight", "tighten", Need::Object},
+    {"let", "air bubbles", "bleed", Need::None},
+    {"fill", "sheet card form logbook", "record", Need::None},
+    {"extract", "oil fluid water coolant", "drain", Need::None},
+    {"recharge", "", "fill", Need::None},
+    {"take", "slack", "adjust", Need::None},
+    {"take", "photo photograph picture snap", "record", Need::None},
+    {"take", "depot dump recycling", "dispose", Need::None},
+    {"draw", "line mark", "mark", Need::None},
+    {"draw", "bearing hub pulley seal bush", "remove", Need::None},
+    {"drop", "into", "fit", Need::Object},
+    {"start", "bolt bolts nut nuts screw screws", "fit", Need::None},
+    {"nip", "shut closed", "close", Need::None},
+    {"wind", "down", "tighten", Need::Thing},
+    {"run", "down", "tighten", Need::Object},
+    {"pull", "tight", "tighten", Need::Object},
+    {"press", "start", "run", Need::None},
+    {"work", "lever levers handle valve gears ram pedal controls", "run", Need::None},
+    {"work", "plunger primer", "pump", Need::None},
+    {"work", "grease oil lube", "lubricate", Need::None},
+    {"drive", "yard block road", "run", Need::None},
+    {"bring", "temperature temp", "run", Need::None},
+    {"bring", "floor ground down", "lower", Need::Object},
+    {"bring", "line level", "adjust", Need::Object},
+    {"ease", "jack", "lower", Need::None},
+    {"give", "time settle", "wait", Need::None},
+    {"have", "feel", "check", Need::None},
+    {"see", "if whether", "check", Need::None},
+    {"note", "hours reading date number figure down", "record", Need::None},
+    {"clear", "fault message warning", "reset", Need::None},
+    {"knock", "through", "remove", Need::Object},
+    {"slide", "away", "remove", Need::Object},
+    {"flip", "lid cover flap", "open", Need::None},
+    {"swing", "door doors gate open", "open", Need::None},
+    {"latch", "", "close", Need::Object},
+    {"pinch", "", "tighten", Need::Thing},
+    {"secure", "", "tighten", Need::Object},
+    {"eyeball", "", "inspect", Need::None},
+    {"jog", "", "run", Need::Object},
+    {"cycle", "", "run", Need::Thing},
+    {"spray", "", "lubricate", Need::Thing},
+    {"wet", "", "lubricate", Need::Thing},
+    {"slit", "", "cut", Need::None},
+    {"chalk", "", "mark", Need::None},
+    {"tag", "", "mark", Need::Thing},
+    {"sling", "", "lift", Need::Object},
+    {"dial", "in", "adjust", Need::None},
+    {"fiddle", "", "adjust", Need::None},
+};
+
 // In the order they are tried: a reading with particles stands before the plain one of the same verb.
 constexpr VerbPattern kPatterns[] = {
     {"drain", "", "drain", Need::None},
@@ -324,41 +384,48 @@ struct Table {
     Table() {
         std::unordered_map<std::string_view, std::vector<VerbPattern>> by_lemma;
         std::vector<std::string_view> order;
-        for (const auto& p : kPatterns) {
+        std::unordered_map<std::string_view, const VerbPattern*> usual;
+        const auto take = [&](const VerbPattern& p) {
             auto& list = by_lemma[p.lemma];
             if (list.empty()) order.push_back(p.lemma);
             list.push_back(p);
+        };
+        for (const auto& p : kByCompany) take(p);
+        for (const auto& p : kPatterns) {
+            take(p);
+            usual.emplace(p.lemma, &p);
         }
         for (const auto lemma : order) {
             lists.push_back(std::move(by_lemma[lemma]));
-            add_forms(lemma, lists.back());
+            const auto it = usual.find(lemma);
+            add_forms(lemma, lists.back(), it == usual.end() ? nullptr : it->second);
         }
     }
 
-    void add(std::string form, Form kind, const std::vector<VerbPattern>& list) {
+    void add(std::string form, Form kind, const std::vector<VerbPattern>& list, const VerbPattern* usual) {
         held.push_back(std::move(form));
-        forms.emplace(held.back(), VerbForm{kind, list});  // the first reading of a spelling stays
+        forms.emplace(held.back(), VerbForm{kind, list, usual});  // the first reading of a spelling stays
     }
 
-    void add_forms(std::string_view lemma, const std::vector<VerbPattern>& list) {
+    void add_forms(std::string_view lemma, const std::vector<VerbPattern>& list, const VerbPattern* usual) {
         const std::string base(lemma);
-        add(base, Form::Base, list);
+        add(base, Form::Base, list, usual);
         const bool hissing = base.ends_with("s") || base.ends_with("sh") || base.ends_with("ch") || base.ends_with("x");
         const bool y = base.ends_with("y") && !vowel(base[base.size() - 2]);
-        add(y ? base.substr(0, base.size() - 1) + "ies" : base + (hissing || base == "do" ? "es" : "s"), Form::Third, list);
+        add(y ? base.substr(0, base.size() - 1) + "ies" : base + (hissing || base == "do" ? "es" : "s"), Form::Third, list, usual);
         std::string stem = base.ends_with("e") && base != "free" ? base.substr(0, base.size() - 1) : base;
-        add(stem + "ing", Form::Ing, list);
+        add(stem + "ing", Form::Ing, list, usual);
         for (const auto& i : kIrregular)
             if (i.lemma == lemma) {
-                add(std::string(i.past), Form::Past, list);
-                add(std::string(i.participle), Form::Past, list);
+                add(std::string(i.past), Form::Past, list, usual);
+                add(std::string(i.participle), Form::Past, list, usual);
             }
-        add(y ? base.substr(0, base.size() - 1) + "ied" : stem + "ed", Form::Past, list);
+        add(y ? base.substr(0, base.size() - 1) + "ied" : stem + "ed", Form::Past, list, usual);
         const std::size_t n = base.size();
         const bool closed = n >= 3 && !vowel(base[n - 1]) && vowel(base[n - 2]) && !vowel(base[n - 3]) && std::string_view("wxy").find(base[n - 1]) == std::string_view::npos;
         if (closed || base == "plug" || base == "unplug") {
-            add(base + base.back() + "ing", Form::Ing, list);
-            add(base + base.back() + "ed", Form::Past, list);
+            add(base + base.back() + "ing", Form::Ing, list, usual);
+            add(base + base.back() + "ed", Form::Past, list, usual);
         }
     }
 

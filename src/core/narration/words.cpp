@@ -222,6 +222,13 @@ std::vector<Word> words_of(std::string_view text) {
     const auto flush = [&] {
         while (!current.empty() && !digit(current.back()) && !letter(current.back())) current.pop_back();
         if (current.empty()) return;
+        // "nine's in": the number is
+        if (const auto stem = std::string_view(current).substr(0, current.size() - std::min<std::size_t>(2, current.size())); current.ends_with("'s") && stem != "one" && small_numbers().contains(stem)) {
+            push(std::string(stem));
+            push("is");
+            current.clear();
+            return;
+        }
         const std::size_t letters = current.find_first_not_of("0123456789.,");
         if (letters != std::string::npos && letters > 0 && lexicon::unit_of(std::string_view(current).substr(letters), "", "")) {
             push(current.substr(0, letters));
@@ -302,7 +309,14 @@ std::optional<SpokenNumber> read_number(std::span<const Word> w, std::size_t at)
         if (n == 0) return SpokenNumber{static_cast<double>(whole.value), std::to_string(whole.value), whole.length + 1, true, false, 0};
         return spoken(std::stod(digits), digits, whole.length + 1 + n);
     }
-    if (const auto part = and_fraction(w, i)) return spoken(static_cast<double>(whole.value) + part->first, plain_digits(static_cast<double>(whole.value) + part->first), whole.length + part->second);
+    if (const auto part = and_fraction(w, i)) {
+        // "two and a half thousand"
+        const std::string times = text_at(w, i + part->second);
+        const double factor = times == "thousand" ? 1000 : times == "hundred" ? 100
+                                                                              : 1;
+        const double value = (static_cast<double>(whole.value) + part->first) * factor;
+        return spoken(value, plain_digits(value), whole.length + part->second + (factor > 1 ? 1 : 0));
+    }
     // "twelve forty eight", "two fifty": hundreds, with the word left out
     if (whole.value >= 1 && whole.value < 100 && whole.length <= 2 && i < w.size() && !w[i].clause_start) {
         const Whole second = below_hundred(w, i);

@@ -150,6 +150,38 @@ TEST(ReadFigures, TimesAndIntervals) {
     });
 }
 
+TEST(ReadFigures, TheWayPeopleShortenThem) {
+    check({
+        {{"grab your twelve and your fourteen"}, "size 12; size 14"},
+        {{"ring spanner seventeen"}, "size 17"},
+        {{"that's a big one thirty six millimetre across the flats"}, "size 36"},
+        {{"it's a seven sixteenths on the union and half inch on the big one"}, "size 11.113; size 12.7"},
+        {{"you want a T30 for these"}, "size T30"},
+        {{"em six bolts all of them"}, "size M6"},
+        {{"twelve nine cap heads"}, "grade 12.9"},
+        {{"rev it up to two and a half thousand"}, "speed 2500"},
+        {{"hold it at fifteen hundred"}, "speed 1500"},
+        {{"idle is about nine fifty"}, "speed 950 hedged"},
+        {{"tyres thirty two front thirty six rear psi"}, "pressure 220.63; pressure 248.21"},
+        {{"two bar four on the gauge"}, "pressure 240"},
+        {{"gap of nought point seven"}, "length 0.7"},
+        {{"seven fifty mil of oil"}, "volume 0.75"},
+        {{"takes one point two in the gearbox"}, "volume 1.2"},
+        {{"I got eight hundred mil out and it takes nine fifty"}, "volume 0.8; volume 0.95"},
+        {{"torque is forty newton metres plus ninety degrees"}, "torque 40; turn 0.25"},
+        {{"turn and a half out from seated"}, "turn 1.5"},
+        {{"six monthly"}, "interval 6 month"},
+        {{"twice a year"}, "interval 6 month"},
+        {{"good for five hundred hours"}, "interval 500 h"},
+        {{"about seventy C"}, "temperature 70 hedged"},
+        {{"the room is at minus seventeen already"}, "temperature -17"},
+        {{"a fifty fifty mix of antifreeze"}, "percent 50"},
+        {{"part number is six five dash three three one"}, "part_number 65-331"},
+        {{"it's the B X forty two belt"}, "part_number BX42"},
+        {{"eight point seven litres of oil in", "nine's in now that's plenty"}, "volume 8.7; volume 9"},
+    });
+}
+
 TEST(ReadFigures, ReadingsOfTheMeter) {
     check({
         {{"the hour meter reads two thousand three hundred and six"}, "reading 2306 h"},

@@ -140,3 +140,22 @@ TEST(ReadSteps, TheSameActionIsOneStepButTwoObjectsAreTwo) {
     EXPECT_EQ(steps_of({"clean the plug, yes, clean the plug"}), "clean");
     EXPECT_EQ(steps_of({"Remove the cover. Remove the gasket."}), "remove, remove");
 }
+
+TEST(ReadSteps, WhatItIsDoneWithDecides) {
+    check({
+        {"put the feeler in between the points", "measure"},
+        {"get the trailer up on the stands", "lift"},
+        {"turn the fuel tap off", "close"},
+        {"turn the water cock on", "open"},
+        {"see if the union is still weeping", "check"},
+        {"take a photo of the harness", "record"},
+        {"the belt just slips off over the small pulley", "remove"},
+    });
+}
+
+TEST(ReadSteps, OneActIsOneStep) {
+    check({
+        {"check the gasket and have a look at the gasket", "inspect"},
+        {"we've already drained the gearbox this morning", ""},
+    });
+}
