@@ -12,9 +12,10 @@
 #include <nlohmann/json.hpp>
 
 #include "bench/bench.h"
+#include "cli/answer.h"
+#include "cli/calc.h"
 #include "core/narration/reader.h"
 #include "core/procedure/open_points.h"
-#include "core/quantity/quantity.h"
 #include "media/fast_cut.h"
 #include "publish/pack.h"
 #include "shop/intake.h"
@@ -27,24 +28,10 @@ namespace {
 using namespace anagraph;
 using nlohmann::json;
 
-constexpr int kFine = 0;
-constexpr int kFoundWrong = 1;
-constexpr int kWrongUse = 2;
-
-/// How a command answers: one JSON value, or sentences.
-struct Answer {
-    bool as_json = false;
-
-    int say(const json& value, const std::string& words, int code = kFine) const {
-        fmt::print("{}\n", as_json ? value.dump(2) : words);
-        return code;
-    }
-    int wrong(const core::Error& error, int code = kFoundWrong) const {
-        if (as_json) fmt::print("{}\n", json{{"ok", false}, {"reason", error.message}, {"place", error.place}}.dump(2));
-        fmt::print(stderr, "{}\n", error.message);
-        return code;
-    }
-};
+using cli::Answer;
+using cli::kFine;
+using cli::kFoundWrong;
+using cli::kWrongUse;
 
 /// Progress for a person at a terminal; silent in a script.
 bool show_progress(const std::string& what, double share) {
@@ -71,16 +58,6 @@ int read(const Answer& answer, const std::string& file) {
     json out = core::marks_json(narration->segments, marks);
     out["rec"] = std::filesystem::path(file).stem().string();
     return answer.say(out, words);
-}
-
-int convert(const Answer& answer, const std::string& text, const std::string& unit_name) {
-    const auto quantity = core::Quantity::parse(text);
-    if (!quantity) return answer.wrong(quantity.error(), kWrongUse);
-    const core::Unit* unit = core::find_unit(unit_name);
-    if (unit == nullptr) return answer.wrong({core::ErrorCode::BadInput, fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC.", unit_name), ""}, kWrongUse);
-    if (unit->dimension != quantity->unit->dimension) return answer.wrong({core::ErrorCode::BadInput, fmt::format("{} cannot be told in {}: they measure different things.", core::display(*quantity), unit->symbol), ""});
-    const std::string shown = core::display_in(*quantity, *unit);
-    return answer.say({{"exact", {{"value", quantity->in(*unit)}, {"unit", std::string(unit->id)}}}, {"text", shown}}, fmt::format("{} is {}.", core::display(*quantity), shown));
 }
 
 int import(const Answer& answer, const std::string& folder, const std::string& recording, const std::string& narration, bool stays) {
@@ -320,14 +297,7 @@ int main(int argc, char** argv) {
     verify_command->add_option("PACK", a, "the pack's folder")->required();
     verify_command->callback([&] { code = verify(answer, a); });
 
-    auto* calc_command = app.add_subcommand("calc", "workshop arithmetic");
-    calc_command->require_subcommand(1);
-    calc_command->fallthrough();
-    auto* convert_command = calc_command->add_subcommand("convert", "a quantity in another unit, e.g. calc convert \"18 lbf.ft\" Nm");
-    convert_command->footer("Factors: NIST SP 811, appendix B. No more digits come out than went in: 18 lbf.ft is 24 N·m.");
-    convert_command->add_option("Q", a, "quantity, as in \"18 lbf.ft\" or \"1 3/4 L\"")->required();
-    convert_command->add_option("UNIT", b)->required();
-    convert_command->callback([&] { code = convert(answer, a, b); });
+    cli::add_calc(app, answer, code);
 
     try {
         app.parse(argc, argv);

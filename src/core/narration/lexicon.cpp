@@ -234,7 +234,9 @@ std::string_view singular(std::string_view word) {
     return word;
 }
 
-bool is(Class what, std::string_view word) {
+namespace {
+
+bool in_class(Class what, std::string_view word) {
     if (word.size() > 3 && word.ends_with("'s")) word.remove_suffix(2);  // "the plug's a nineteen"
     const Set& set = set_of(what);
     if (set.contains(word)) return true;
@@ -245,6 +247,28 @@ bool is(Class what, std::string_view word) {
     if (set.contains(one)) return true;
     return one.ends_with("e") && set.contains(one.substr(0, one.size() - 1));  // "brushes", "glasses"
 }
+
+struct Hash {
+    using is_transparent = void;
+    std::size_t operator()(std::string_view s) const { return std::hash<std::string_view>()(s); }
+};
+
+}  // namespace
+
+// People use few words: what was asked once is kept.
+std::uint32_t classes_of(std::string_view word) {
+    constexpr std::size_t kMost = 20000;
+    static thread_local std::unordered_map<std::string, std::uint32_t, Hash, std::equal_to<>> known;
+    if (const auto it = known.find(word); it != known.end()) return it->second;
+    std::uint32_t bits = 0;
+    for (unsigned c = 0; c <= static_cast<unsigned>(Class::Uncounted); ++c)
+        if (in_class(static_cast<Class>(c), word)) bits |= 1U << c;
+    if (known.size() >= kMost) known.clear();
+    known.emplace(word, bits);
+    return bits;
+}
+
+bool is(Class what, std::string_view word) { return among(classes_of(word), what); }
 
 std::optional<SpokenUnit> unit_of(std::string_view first, std::string_view second, std::string_view third) {
     if (first.empty()) return std::nullopt;

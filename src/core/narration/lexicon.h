@@ -2,10 +2,51 @@
 // speaker never met before uses the same classes. What no list here holds is looked up in WordNet's nouns.
 #pragma once
 
+#include <algorithm>
+#include <array>
+#include <cstdint>
 #include <optional>
 #include <span>
 #include <string>
 #include <string_view>
+
+namespace anagraph::core {
+
+/// Blank-separated words known when the program is built. Which words may be among them is worked out then, so that most
+/// others are turned away at a glance: the reader asks a great many such lists of every word.
+class WordList {
+public:
+    consteval WordList(const char* text) : text_(text) {
+        std::size_t from = 0;
+        while (from < text_.size()) {
+            const std::size_t to = std::min(text_.find(' ', from), text_.size());
+            if (to > from) mark(text_.substr(from, to - from));
+            from = to + 1;
+        }
+    }
+    bool empty() const { return text_.empty(); }
+    bool has(std::string_view word) const {
+        if (word.empty() || (sieve_[place(word) / 64] >> (place(word) % 64) & 1) == 0) return false;
+        for (std::size_t at = text_.find(word); at != std::string_view::npos; at = text_.find(word, at + 1)) {
+            const bool begins = at == 0 || text_[at - 1] == ' ';
+            const bool ends = at + word.size() == text_.size() || text_[at + word.size()] == ' ';
+            if (begins && ends) return true;
+        }
+        return false;
+    }
+
+private:
+    static constexpr std::size_t place(std::string_view w) {
+        const auto c = [](char x) { return static_cast<std::size_t>(static_cast<unsigned char>(x)); };
+        return (c(w.front()) * 33 + c(w[w.size() / 2]) * 17 + c(w.back()) * 5 + w.size() * 67) % 256;
+    }
+    constexpr void mark(std::string_view word) { sieve_[place(word) / 64] |= std::uint64_t{1} << (place(word) % 64); }
+
+    std::string_view text_;
+    std::array<std::uint64_t, 4> sieve_{};
+};
+
+}  // namespace anagraph::core
 
 namespace anagraph::core::lexicon {
 
@@ -33,6 +74,9 @@ enum class Class {
 };
 
 bool is(Class what, std::string_view word);
+/// All classes of a word: bit n for the class with that number.
+std::uint32_t classes_of(std::string_view word);
+inline bool among(std::uint32_t classes, Class what) { return (classes >> static_cast<unsigned>(what) & 1U) != 0; }
 /// "bolts" -> "bolt", "covers" -> "cover"; a word that is no plural comes back as it is.
 std::string_view singular(std::string_view word);
 inline bool is_plural(std::string_view word) { return singular(word) != word; }
@@ -54,7 +98,7 @@ enum class Need { None,
 /// One reading of a verb: "take" with "off" or "out" and a thing is "remove".
 struct VerbPattern {
     std::string_view lemma;
-    std::string_view particles;  // blank-separated, one of them must follow; empty when none needs to
+    WordList particles;          // one of them must follow; empty when none needs to
     std::string_view canonical;  // the verb of the answer
     Need need;
 };

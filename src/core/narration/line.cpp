@@ -5,17 +5,7 @@ namespace anagraph::core {
 using lexicon::Class;
 using lexicon::is;
 
-bool listed(std::string_view list, std::string_view word) {
-    if (word.empty()) return false;
-    for (std::size_t at = list.find(word); at != std::string_view::npos; at = list.find(word, at + 1)) {
-        const bool begins = at == 0 || list[at - 1] == ' ';
-        const bool ends = at + word.size() == list.size() || list[at + word.size()] == ' ';
-        if (begins && ends) return true;
-    }
-    return false;
-}
-
-bool Line::any_of(std::string_view list, std::size_t from, std::size_t to) const {
+bool Line::any_of(const WordList& list, std::size_t from, std::size_t to) const {
     for (std::size_t i = from; i < std::min(to, size()); ++i)
         if (listed(list, at(i))) return true;
     return false;

@@ -36,28 +36,38 @@ struct Line {
         return false;
     }
     bool any(std::initializer_list<std::string_view> list, std::size_t from = 0, std::size_t to = std::string_view::npos) const {
-        return std::any_of(list.begin(), list.end(), [&](std::string_view w) { return has(w, from, to); });
+        const std::uint64_t there = bits_of(from, to);
+        return std::any_of(list.begin(), list.end(), [&](std::string_view w) { return (there & bit_of(w)) != 0 && has(w, from, to); });
     }
-    /// Is one of the blank-separated words of the list there?
-    bool any_of(std::string_view list, std::size_t from = 0, std::size_t to = std::string_view::npos) const;
+    /// Is one of the words of the list there?
+    bool any_of(const WordList& list, std::size_t from = 0, std::size_t to = std::string_view::npos) const;
     bool any(lexicon::Class what, std::size_t from = 0, std::size_t to = std::string_view::npos) const {
         for (std::size_t i = from; i < std::min(to, words.size()); ++i)
-            if (lexicon::is(what, words[i].text)) return true;
+            if (lexicon::among(words[i].classes, what)) return true;
         return false;
     }
     std::size_t count(lexicon::Class what) const {
-        return static_cast<std::size_t>(std::count_if(words.begin(), words.end(), [&](const Word& w) { return lexicon::is(what, w.text); }));
+        return static_cast<std::size_t>(std::count_if(words.begin(), words.end(), [&](const Word& w) { return lexicon::among(w.classes, what); }));
     }
     /// Where the blank-separated words stand one after the other, or npos. "*" stands for any one word.
     std::size_t find(std::string_view sequence, std::size_t from = 0) const {
+        const auto first = sequence.substr(0, sequence.find(' '));
         for (std::size_t i = from; i < words.size(); ++i)
-            if (stands_at(sequence, i)) return i;
+            if ((words[i].text == first || first == "*") && (first.size() == sequence.size() || stands_at(sequence, i))) return i;
         return std::string_view::npos;
     }
     bool says(std::string_view sequence) const { return find(sequence) != std::string_view::npos; }
     bool says_any(std::initializer_list<std::string_view> sequences) const {
-        return std::any_of(sequences.begin(), sequences.end(), [&](std::string_view s) { return says(s); });
+        const std::uint64_t there = bits_of(0, words.size());
+        return std::any_of(sequences.begin(), sequences.end(), [&](std::string_view s) { return ((there & bit_of(s.substr(0, s.find(' ')))) != 0 || s.front() == '*') && says(s); });
     }
+    /// Which words may be there, as a sieve: most words asked for are not, and are turned away by it.
+    std::uint64_t bits_of(std::size_t from, std::size_t to) const {
+        std::uint64_t bits = 0;
+        for (std::size_t i = from; i < std::min(to, words.size()); ++i) bits |= bit_of(words[i].text);
+        return bits;
+    }
+    static std::uint64_t bit_of(std::string_view word) { return std::uint64_t{1} << ((static_cast<unsigned char>(word.front()) * 7 + static_cast<unsigned char>(word.back()) * 3 + word.size()) % 64); }
     bool stands_at(std::string_view sequence, std::size_t i) const {
         while (!sequence.empty()) {
             const auto blank = sequence.find(' ');
@@ -75,8 +85,8 @@ struct Line {
     }
 };
 
-/// Is `word` one of the blank-separated words of `list`?
-bool listed(std::string_view list, std::string_view word);
+/// Is `word` one of the words of `list`?
+inline bool listed(const WordList& list, std::string_view word) { return list.has(word); }
 
 /// The thing named nearest to words[i], with what stands before it ("old copper washer" -> "copper washer"); empty when
 /// none is named between `from` and `to`.

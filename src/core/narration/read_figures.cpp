@@ -16,14 +16,14 @@ using lexicon::is;
 using lexicon::unit_of;
 
 constexpr std::size_t kMemory = 60;  // figures remembered
-constexpr std::string_view kMeasured = "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives movement wear worn tread height deflect stretch creep hairline groove gauge feeler feelers deeper thicker";
-constexpr std::string_view kToolWords = "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring ratchet";
-constexpr std::string_view kFluidWords = "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";
-constexpr std::string_view kTightening = "tighten tightened torque torqued nip click clicks plug plugs bolt bolts nut nuts screw screws cap caps wrench pass union banjo stud studs locknut terminal terminals snug clamp clamps fitting tight spec";
-constexpr std::string_view kHeat = "hot warm cool cold temperature thermometer thermostat heat celsius freeze freezing freezes frost minus sump outside boils boil room plus degrees";
-constexpr std::string_view kTurning = "turn turned turns further another angle apart rotate past stage tighten torque swing clockwise anticlockwise back";
-constexpr std::string_view kMeterCues = "clock meter hourmeter odometer odo panel reads read reading shows showing says stands stood display counter dash tach hours bought now last previous ran card sheet book log ";
-constexpr std::string_view kNotCounted = "first second third number step item stage page room chapter fig figure position gear cell cells type mark class part phase cylinder no ";
+constexpr WordList kMeasured = "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives movement wear worn tread height deflect stretch creep hairline groove gauge feeler feelers deeper thicker";
+constexpr WordList kToolWords = "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring ratchet";
+constexpr WordList kFluidWords = "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";
+constexpr WordList kTightening = "tighten tightened torque torqued nip click clicks plug plugs bolt bolts nut nuts screw screws cap caps wrench pass union banjo stud studs locknut terminal terminals snug clamp clamps fitting tight spec";
+constexpr WordList kHeat = "hot warm cool cold temperature thermometer thermostat heat celsius freeze freezing freezes frost minus sump outside boils boil room plus degrees";
+constexpr WordList kTurning = "turn turned turns further another angle apart rotate past stage tighten torque swing clockwise anticlockwise back";
+constexpr WordList kMeterCues = "clock meter hourmeter odometer odo panel reads read reading shows showing says stands stood display counter dash tach hours bought now last previous ran card sheet book log ";
+constexpr WordList kNotCounted = "first second third number step item stage page room chapter fig figure position gear cell cells type mark class part phase cylinder no ";
 
 std::string plain(double value) {
     std::string s = fmt::format("{:.4f}", value);
@@ -49,7 +49,7 @@ std::string unit_alone(FigureKind kind) {
 bool whole(double v) { return v == std::floor(v); }
 
 /// Is one of the words of the list within `reach` words of the phrase?
-bool near_any_of(const Line& line, std::string_view list, std::size_t from, std::size_t end, std::size_t reach) {
+bool near_any_of(const Line& line, const WordList& list, std::size_t from, std::size_t end, std::size_t reach) {
     return line.any_of(list, from > reach ? from - reach : 0, end + reach);
 }
 
@@ -536,7 +536,7 @@ std::optional<FigureReader::Sense> FigureReader::later_sense(const Line& line, c
 std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line, const Phrase& p) const {
     struct Cues {
         FigureKind kind;
-        std::string_view words;
+        WordList words;
     };
     static constexpr std::array<Cues, 9> kCues{{
         {FigureKind::Length, "gap gaps clearance deflection slack sag play thick thickness deep depth tread width wear worn travel creep press thumb push middle straight feeler feelers movement goes give gives height limit sunk longer lines floor"},

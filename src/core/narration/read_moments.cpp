@@ -37,8 +37,8 @@ private:
 };
 
 // "don't know", "never mind": no warning
-constexpr std::string_view kMildVerbs = "know think mind worry care need want have see like tell ask believe remember get understand bother even recall mean hear write come matter seem look say really usually quite trust ever always normally feel";
-constexpr std::string_view kSelf = "i we they he she people folks i've";
+constexpr WordList kMildVerbs = "know think mind worry care need want have see like tell ask believe remember get understand bother even recall mean hear write come matter seem look say really usually quite trust ever always normally feel";
+constexpr WordList kSelf = "i we they he she people folks i've";
 
 void forbidden(const Line& line, Evidence& e) {
     for (std::size_t i = 0; i < line.size(); ++i) {
@@ -76,7 +76,7 @@ void forbidden(const Line& line, Evidence& e) {
 
 /// "it flattens the fins", "grease eats it", "it'll have your fingers": what a thing does to a thing or a person.
 void damage_done(const Line& line, Evidence& e) {
-    constexpr std::string_view kDamages = "clogs fouls smashes shatters chars mangles buckles kinks dents erodes pits galls chafes severs slices scorches flattens eats cracks strips shears breaks bends damages ruins wrecks destroys scratches rounds blows splits tears floods melts swells jams cooks chews grinds gouges leaks seizes bursts rots kills burns cuts crushes melts dissolves fills pulls shoves rips attacks bites snaps slips drips sticks weeps foams scores warps stretches crushes starves clogs blocks spits squirts jumps grabs catches drops";
+    constexpr WordList kDamages = "clogs fouls smashes shatters chars mangles buckles kinks dents erodes pits galls chafes severs slices scorches flattens eats cracks strips shears breaks bends damages ruins wrecks destroys scratches rounds blows splits tears floods melts swells jams cooks chews grinds gouges leaks seizes bursts rots kills burns cuts crushes melts dissolves fills pulls shoves rips attacks bites snaps slips drips sticks weeps foams scores warps stretches crushes starves clogs blocks spits squirts jumps grabs catches drops";
     for (std::size_t i = 0; i < line.size(); ++i) {
         const auto w = line.at(i);
         const auto subject = line.before(i);

@@ -15,18 +15,18 @@ using lexicon::Form;
 using lexicon::is;
 using lexicon::Need;
 
-constexpr std::string_view kConnect = "and then so now or but next right okay ok please to first second well uh um yes yeah also finally lastly";
-constexpr std::string_view kSpeaker = "i we you i'll we'll let's i've we've you've us ill";
-constexpr std::string_view kAuxiliary = "can must should will need needs have has got gotta want gonna going better ought to be get wanna shall may gets being ready";
-constexpr std::string_view kNegative = "don't not never no can't cannot won't doesn't didn't without nobody nothing wouldn't shouldn't couldn't isn't aren't wasn't haven't hasn't neither nor mustn't needn't dont rather instead";
-constexpr std::string_view kUnreal = "if unless would could might whether suppose i'd you'd we'd he'd they'd she'd used supposed meant wanted forgot forgotten should've would've could've";
-constexpr std::string_view kSubordinate = "when before until till because cause 'cause which who where why how whenever than as since whose what whatever";
-constexpr std::string_view kOthers = "people some somebody someone they folks he she everyone everybody nobody dad father boss uncle mate mother who guy guys bloke lad dealer others wife lads them him";
-constexpr std::string_view kBoundary = "and then so but or because cause if when until till before after which who while";
-constexpr std::string_view kPronouns = "it them this that those these one ones both everything all each any him her lot";
-constexpr std::string_view kDeterminers = "the a an your my its this that these those each every new old another both all some any";
-constexpr std::string_view kMoves = "comes come come's goes go slips lifts pops slides pulls unclips swings hinges hooks clips pushes presses threads screws winds";
-constexpr std::string_view kParticles = "off out on in back up down open closed shut away tight loose undone apart";
+constexpr WordList kConnect = "and then so now or but next right okay ok please to first second well uh um yes yeah also finally lastly";
+constexpr WordList kSpeaker = "i we you i'll we'll let's i've we've you've us ill";
+constexpr WordList kAuxiliary = "can must should will need needs have has got gotta want gonna going better ought to be get wanna shall may gets being ready";
+constexpr WordList kNegative = "don't not never no can't cannot won't doesn't didn't without nobody nothing wouldn't shouldn't couldn't isn't aren't wasn't haven't hasn't neither nor mustn't needn't dont rather instead";
+constexpr WordList kUnreal = "if unless would could might whether suppose i'd you'd we'd he'd they'd she'd used supposed meant wanted forgot forgotten should've would've could've";
+constexpr WordList kSubordinate = "when before until till because cause 'cause which who where why how whenever than as since whose what whatever";
+constexpr WordList kOthers = "people some somebody someone they folks he she everyone everybody nobody dad father boss uncle mate mother who guy guys bloke lad dealer others wife lads them him";
+constexpr WordList kBoundary = "and then so but or because cause if when until till before after which who while";
+constexpr WordList kPronouns = "it them this that those these one ones both everything all each any him her lot";
+constexpr WordList kDeterminers = "the a an your my its this that these those each every new old another both all some any";
+constexpr WordList kMoves = "comes come come's goes go slips lifts pops slides pulls unclips swings hinges hooks clips pushes presses threads screws winds";
+constexpr WordList kParticles = "off out on in back up down open closed shut away tight loose undone apart";
 
 bool thing_or_fluid(std::string_view w) { return is(Class::Thing, w) || is(Class::Fluid, w); }
 
@@ -95,7 +95,7 @@ std::size_t reach_of(const Line& line, std::size_t i) {
     return end;
 }
 
-std::optional<std::size_t> particle_in(const Line& line, std::string_view particles, std::size_t from, std::size_t to) {
+std::optional<std::size_t> particle_in(const Line& line, const WordList& particles, std::size_t from, std::size_t to) {
     for (std::size_t k = from; k < to; ++k)
         if (listed(particles, line.at(k))) return k;
     return std::nullopt;

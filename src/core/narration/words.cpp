@@ -30,6 +30,8 @@ int denominator(std::string_view w) {
 std::string text_at(std::span<const Word> w, std::size_t i) { return i < w.size() ? w[i].text : std::string(); }
 
 std::optional<int> small_at(std::span<const Word> w, std::size_t i) {
+    static constexpr WordList kNames = "zero nought naught oh one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty thirty forty fourty fifty sixty seventy eighty ninety";
+    if (i >= w.size() || !kNames.has(w[i].text)) return std::nullopt;
     const auto it = small_numbers().find(text_at(w, i));
     return it == small_numbers().end() ? std::nullopt : std::optional<int>(it->second);
 }
@@ -216,7 +218,7 @@ std::vector<Word> words_of(std::string_view text) {
     bool sentence = true;
     std::string current;
     const auto push = [&](std::string word) {
-        out.push_back({std::move(word), clause, sentence});
+        out.push_back({std::move(word), clause, sentence, 0});
         clause = sentence = false;
     };
     const auto flush = [&] {
@@ -271,7 +273,9 @@ std::vector<Word> words_of(std::string_view text) {
         }
     }
     flush();
-    return joined_letters(std::move(out));
+    out = joined_letters(std::move(out));
+    for (auto& w : out) w.classes = lexicon::classes_of(w.text);
+    return out;
 }
 
 std::optional<SpokenNumber> read_number(std::span<const Word> w, std::size_t at) {

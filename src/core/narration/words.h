@@ -2,6 +2,7 @@
 #pragma once
 
 #include <cstddef>
+#include <cstdint>
 #include <optional>
 #include <span>
 #include <string>
@@ -16,6 +17,7 @@ struct Word {
     std::string text;
     bool clause_start = false;    // first of its segment, or after . , ; : ? ! or a dash
     bool sentence_start = false;  // first of its segment, or after . ? ! or a change of speaker
+    std::uint32_t classes = 0;    // lexicon::classes_of(text)
 };
 
 std::vector<Word> words_of(std::string_view text);

@@ -1,0 +1,101 @@
+#include "core/fluids/mixture.h"
+
+#include <fmt/format.h>
+
+#include <array>
+#include <cmath>
+#include <span>
+
+namespace anagraph::core {
+namespace {
+
+bool percent(double p) { return p >= 0 && p <= 100; }
+
+Outcome checked(double volume, double have, double want, double concentrate) {
+    if (!(volume > 0)) return fail(ErrorCode::BadInput, "The volume of the system must be more than nothing.");
+    if (!percent(have) || !percent(want) || !percent(concentrate)) return fail(ErrorCode::BadInput, "A strength lies between 0 and 100 %.");
+    if (want > have && concentrate <= want) return fail(ErrorCode::Refused, fmt::format("A concentrate of {} % cannot bring the mixture to {} %.", concentrate, want));
+    return {};
+}
+
+struct Point {
+    double by_mass;  // percent
+    double degrees;
+};
+// ASHRAE Handbook, Fundamentals: freezing points of aqueous solutions, by mass
+constexpr std::array<Point, 13> kEthylene{{{0, 0}, {5, -1.4}, {10, -3.2}, {15, -5.4}, {20, -7.8}, {25, -10.7}, {30, -14.1}, {35, -17.9}, {40, -22.3}, {45, -27.5}, {50, -33.8}, {55, -41.1}, {60, -48.3}}};
+constexpr std::array<Point, 13> kPropylene{{{0, 0}, {5, -1.6}, {10, -3.3}, {15, -5.1}, {20, -7.1}, {25, -9.6}, {30, -12.7}, {35, -16.4}, {40, -21.1}, {45, -26.7}, {50, -33.5}, {55, -41.6}, {60, -51.1}}};
+
+constexpr double kMostPercent = 60;
+
+double density_of(Glycol type) { return type == Glycol::Ethylene ? 1.113 : 1.036; }
+std::span<const Point> table_of(Glycol type) { return type == Glycol::Ethylene ? kEthylene : kPropylene; }
+
+/// Percent by volume of a share by mass, mixing without change of volume.
+double by_volume(Glycol type, double by_mass) {
+    const double glycol = by_mass / density_of(type);
+    return 100 * glycol / (glycol + (100 - by_mass) / 0.998);
+}
+
+}  // namespace
+
+Result<DrainAndReplace> drain_and_replace(double volume, double have, double want, double concentrate) {
+    if (auto ok = checked(volume, have, want, concentrate); !ok) return tl::make_unexpected(ok.error());
+    if (want == have) return DrainAndReplace{0, 0, concentrate};
+    if (want < have) {
+        const double out = volume * (have - want) / have;
+        return DrainAndReplace{out, out, 0};
+    }
+    const double out = volume * (want - have) / (concentrate - have);
+    return DrainAndReplace{out, out, concentrate};
+}
+
+Result<double> top_up(double volume, double room, double have, double want, double concentrate) {
+    if (auto ok = checked(volume, have, want, concentrate); !ok) return tl::make_unexpected(ok.error());
+    const double strength = want < have ? 0 : concentrate;
+    if (want == have) return 0.0;
+    const double add = volume * (want - have) / (strength - want);
+    if (want == 0 || !std::isfinite(add)) return fail(ErrorCode::Refused, "No amount of water makes it pure water: drain it.");
+    if (add > room + 1e-9) return fail(ErrorCode::Refused, fmt::format("{:.2f} would have to be added and there is room for {:.2f}: drain some and replace it.", add, room));
+    return add;
+}
+
+Result<Portions> mix_by_ratio(double amount, double concentrate, double water) {
+    if (!(amount > 0) || !(concentrate > 0) || !(water >= 0)) return fail(ErrorCode::BadInput, "A ratio is told in parts of concentrate and water, as in 1 to 10.");
+    return Portions{amount * concentrate / (concentrate + water), amount * water / (concentrate + water)};
+}
+
+std::string_view name_of(Glycol type) { return type == Glycol::Ethylene ? "ethylene glycol" : "propylene glycol"; }
+
+Result<double> freezing_point(Glycol type, double strength) {
+    const auto table = table_of(type);
+    for (std::size_t i = 1; i < table.size(); ++i) {
+        const double low = by_volume(type, table[i - 1].by_mass);
+        const double high = by_volume(type, table[i].by_mass);
+        if (strength < low || strength > high) continue;
+        return table[i - 1].degrees + (table[i].degrees - table[i - 1].degrees) * (strength - low) / (high - low);
+    }
+    if (strength > 0 && strength <= kMostPercent) return table.back().degrees;
+    return fail(ErrorCode::BadInput, "Freezing points are known here from 0 to 60 %; stronger mixtures protect less again.");
+}
+
+Result<double> strength_for(Glycol type, double degrees) {
+    const auto table = table_of(type);
+    if (degrees >= 0) return 0.0;
+    for (std::size_t i = 1; i < table.size(); ++i) {
+        if (degrees < table[i].degrees) continue;
+        const double low = by_volume(type, table[i - 1].by_mass);
+        const double high = by_volume(type, table[i].by_mass);
+        return low + (high - low) * (degrees - table[i - 1].degrees) / (table[i].degrees - table[i - 1].degrees);
+    }
+    return fail(ErrorCode::BadInput, fmt::format("No mixture of {} is good to {:.0f} degC.", name_of(type), degrees));
+}
+
+std::vector<double> jug_marks(const std::vector<double>& parts) {
+    std::vector<double> marks;
+    double level = 0;
+    for (const double p : parts) marks.push_back(level += p);
+    return marks;
+}
+
+}  // namespace anagraph::core

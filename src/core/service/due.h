@@ -1,0 +1,51 @@
+// Due: when a machine is serviced next, by hours, distance or calendar, whichever comes first.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/base/result.h"
+#include "core/quantity/quantity.h"
+#include "core/service/calendar.h"
+
+namespace anagraph::core {
+
+/// A stretch of days in which the machine is not to be taken away: a trip, a season. Both ends belong to it.
+struct Avoided {
+    Day from;
+    Day to;
+};
+
+struct ServicePlan {
+    std::vector<Quantity> intervals;       // of running time, distance or calendar; the shortest of each counts
+    std::optional<Quantity> last_reading;  // at the last service; in h, km or mi
+    Day last_day;
+    std::optional<Quantity> reading;  // today
+    Day today;
+    std::vector<Avoided> avoid;
+    bool first = false;              // the run-in interval below holds instead
+    std::optional<Quantity> run_in;  // first interval of a new machine
+    double hard_use = 1;             // intervals are multiplied by it: 0.5 for dust or short trips
+};
+
+struct NextDue {
+    std::optional<double> due_reading;  // in the unit of the reading
+    std::optional<Day> due_day;         // the earlier of the calendar and the forecast of the reading
+    bool by_reading = false;            // which of the two comes first
+    std::optional<double> left;         // till it is due: in the unit of the reading, or in days by the calendar
+    std::string left_unit;              // "h", "km", "mi" or "day"
+    std::optional<double> per_day;      // the rate of use the forecast stands on
+    bool overdue = false;
+    std::optional<Day> service_by;  // pulled before an avoided stretch
+    std::string because;            // one sentence
+};
+
+/// Whichever comes first. The forecast takes the rate of use since the last service; where the machine stood still or no
+/// day has passed there is none, and the calendar alone decides. A day forecast is never later than the reading allows
+/// (whole days, downwards). Service before an avoided stretch where the due day lies in it, but not before today.
+/// Errors: BadInput for no interval, an interval that is not positive, readings in different kinds of unit, a meter or a
+/// calendar that runs backwards, a stretch that ends before it begins, a reading missing for an interval that needs it.
+Result<NextDue> next_due(const ServicePlan& plan);
+
+}  // namespace anagraph::core
