@@ -15,6 +15,7 @@
 #include <stdexcept>
 
 #include "core/narration/reader.h"
+#include "core/procedure/edit.h"
 #include "media/av.h"
 #include "media/clip.h"
 #include "media/exact_frame.h"
@@ -50,12 +51,9 @@ public:
     Bench(const Options& options, const std::function<void(const Line&)>& tell) : o_(options), tell_(tell) { fs::create_directories(o_.folder); }
 
     std::vector<Line> run() {
-        import_time();
-        import_memory();
-        exact_frame_time();
-        reader();
-        clips();
-        window();
+        const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory}, {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"clips", &Bench::clips}, {"window", &Bench::window}};
+        for (const auto& [name, part] : parts)
+            if (o_.only.empty() || o_.only == name) (this->*part)();
         return std::move(lines_);
     }
 
@@ -189,6 +187,54 @@ private:
                 while (av_read_frame(input.get(), packet.get()) >= 0) av_packet_unref(packet.get());
             }));
         add({"reading an hour of narration, against demuxing a minute of film", each[0] / median(demuxing), 1, false, "", fmt::format("{:.0f} ms against {:.0f} ms", each[0] * 1000, median(demuxing) * 1000)});
+    }
+
+    /// 5,000 claims become figures, are judged, and one edit is judged again: what one edit costs is a small part of it all.
+    void figures() {
+        const auto claimed = [](int claims) {
+            core::Procedure p;
+            p.recordings.push_back({core::RecordingId("recording"), "recording", {}});
+            p.sources.push_back({core::SourceId("book"), core::SourceKind::Book, "service book", "issue 4"});
+            for (int i = 0; i < claims; ++i) {
+                const core::FigureId id("figure-" + std::to_string(i / 4));
+                if (i % 4 == 0) {
+                    core::Figure f;
+                    f.id = id;
+                    f.value = {std::to_string(10 + i % 50), "", "Nm"};
+                    f.proofs.push_back({core::SourceId("book"), "page 2", f.value});
+                    p.figures.push_back(std::move(f));
+                }
+                p.figures.back().claims.push_back({core::RecordingId("recording"), core::FrameTime(i, 10), "said", {std::to_string(10 + i % 50), "", "Nm"}});
+            }
+            return p;
+        };
+        const auto judged = [](const core::Procedure& p) {
+            std::size_t proved = 0;
+            for (const auto& f : p.figures) proved += core::standing_of(f) == core::Standing::Proved ? 1 : 0;
+            return proved;
+        };
+        std::array<double, 2> whole{};
+        std::vector<double> edit;
+        const std::array<int, 2> sizes{500, 5000};
+        for (std::size_t i = 0; i < sizes.size(); ++i) {
+            const auto p = claimed(sizes[i]);
+            std::vector<double> times;
+            for (int k = 0; k < kRounds; ++k) times.push_back(seconds([&] { judged(p); }));
+            whole[i] = median(times) / sizes[i];
+            if (i == 0) continue;
+            for (int k = 0; k < 9; ++k) {
+                auto changed = p.figures[p.figures.size() / 2];
+                changed.value.low = std::to_string(60 + k);
+                edit.push_back(seconds([&] {
+                    const auto next = core::apply(p, core::Edit(core::Put<core::Figure>{changed, std::nullopt}));
+                    if (!next) throw std::runtime_error(next.error().message);
+                    core::standing_of(*next->find(changed.id));
+                }));
+            }
+        }
+        constexpr double kFrame = 1.0 / 60;
+        add({"judging 5,000 claims, a claim, against judging 500", whole[1] / whole[0], 1.3, false, "", fmt::format("{:.2f} ms for 5,000", whole[1] * 5000 * 1000)});
+        add({"judging again after one edit, against a frame of painting", median(edit) / kFrame, 1, false, "", fmt::format("{:.2f} ms, {:.2f} of a full pass", median(edit) * 1000, median(edit) / (whole[1] * 5000))});
     }
 
     void clips() {

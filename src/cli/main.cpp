@@ -193,11 +193,12 @@ int reshoot(const Answer& answer, const std::string& folder, const std::string& 
     return answer.say({{"points", list}}, words);
 }
 
-int measure(const Answer& answer, const std::string& folder, bool full) {
+int measure(const Answer& answer, const std::string& folder, const std::string& only, bool full) {
     bench::Options options;
     options.folder = folder.empty() ? (std::filesystem::temp_directory_path() / "anagraph-bench").string() : folder;
     options.programs = QCoreApplication::applicationDirPath().toStdString();
     options.full = full;
+    options.only = only;
     const auto row = [&](const bench::Line& l) {
         if (!answer.as_json) fmt::print("{:<74} {:>7.2f}{:<3} {} {:>6.2f}  {:<5} {}\n", l.what, l.value, l.unit.empty() ? "x" : " " + l.unit, l.at_least ? "at least" : "at most ", l.target, l.good() ? "good" : "WORSE", l.detail);
         std::fflush(stdout);
@@ -291,7 +292,8 @@ int main(int argc, char** argv) {
     auto* bench_command = app.add_subcommand("bench", "time the slow things against their targets; ratios, so that any machine will do");
     bench_command->add_option("--folder", a, "where the films made for it are kept");
     bench_command->add_flag("--full", flag, "ten minutes and four hours of 1080p; takes most of an hour");
-    bench_command->callback([&] { code = measure(answer, a, flag); });
+    bench_command->add_option("--only", b, "one part alone")->check(CLI::IsMember({"import", "memory", "frame", "reader", "figures", "clips", "window"}));
+    bench_command->callback([&] { code = measure(answer, a, b, flag); });
 
     auto* verify_command = app.add_subcommand("verify", "is a pack what was issued?");
     verify_command->add_option("PACK", a, "the pack's folder")->required();

@@ -72,14 +72,32 @@ std::optional<FigureKind> figure_kind(std::string_view name) {
     return it == kKinds.end() ? std::nullopt : std::optional(it->kind);
 }
 
+namespace {
+
+/// "at most ", where the value is a limit.
+std::string_view limit_words(Limit limit) { return limit == Limit::AtMost ? "at most " : limit == Limit::AtLeast ? "at least "
+                                                                                                                  : ""; }
+
+/// The stages in words, each made by `each`: "20, then 40, then ".
+template <class Each>
+std::string stages_text(const FigureValue& v, Each&& each) {
+    std::string out;
+    for (const auto& stage : v.before) out += each(stage) + ", then ";
+    return out;
+}
+
+std::string turn_text(const FigureValue& v) { return v.turn.empty() ? std::string() : fmt::format(", then {}°", v.turn); }
+
+}  // namespace
+
 std::string text_of(const FigureValue& v) {
     if (!v.known()) return "not known";
     const Unit* unit = find_unit(v.unit);
-    const std::string number = v.high.empty() ? v.low : fmt::format("{} to {}", v.low, v.high);
+    const std::string number = std::string(limit_words(v.limit)) + stages_text(v, [](const std::string& s) { return s; }) + (v.high.empty() ? v.low : fmt::format("{} to {}", v.low, v.high));
     if (unit == nullptr) return number;
     if (unit->dimension == Dimension::Count) return number;
     if (unit->id == "turn") return number + (v.low == "1" || v.low.find('/') != std::string::npos ? " turn" : " turns");
-    return fmt::format("{} {}", number, unit->symbol);
+    return fmt::format("{} {}{}", number, unit->symbol, turn_text(v));
 }
 
 std::string other_system_text(const FigureValue& v) {
@@ -88,15 +106,76 @@ std::string other_system_text(const FigureValue& v) {
     if (unit == nullptr || !low || unit->partner.empty()) return {};
     const Unit* partner = find_unit(unit->partner);
     const auto high = Number::parse(v.high);
-    if (v.high.empty() || !high) return display_other_system({*low, unit});
-    return display_range_in({*low, unit}, {*high, unit}, *partner);
+    if (!v.high.empty() && high) return display_range_in({*low, unit}, {*high, unit}, *partner);
+    const Rounding rounding = v.limit == Limit::AtMost ? Rounding::Down : v.limit == Limit::AtLeast ? Rounding::Up
+                                                                                                      : Rounding::Nearest;
+    const auto stage = [&](const std::string& text) {
+        const auto n = Number::parse(text);
+        return n ? rounded_text(convert(n->value(), *unit, *partner), n->significant()) : text;
+    };
+    return std::string(limit_words(v.limit)) + stages_text(v, stage) + display_other_system({*low, unit}, rounding) + turn_text(v);
 }
+
+namespace {
+
+/// "20, then 40, then 60 Nm", "40 Nm, then 90 deg": the parts between "then" (or "+", before an angle).
+std::vector<std::string> stages_of(const std::string& text) {
+    std::vector<std::string> parts;
+    std::size_t from = 0;
+    while (from <= text.size()) {
+        std::size_t end = std::min(text.find("then", from), text.find('+', from));
+        const std::size_t next = end == std::string::npos ? text.size() + 1 : end + (text[end] == '+' ? 1 : 4);
+        std::string part = text.substr(from, end == std::string::npos ? end : end - from);
+        part.erase(0, part.find_first_not_of(" ,"));
+        part.erase(part.find_last_not_of(" ,") + 1);
+        parts.push_back(std::move(part));
+        from = next;
+    }
+    return parts;
+}
+
+Result<FigureValue> parse_staged(const std::string& text) {
+    auto parts = stages_of(text);
+    FigureValue value;
+    if (const auto angle = Quantity::parse(parts.back()); angle && angle->unit->id == "deg" && parts.size() > 1) {
+        value.turn = angle->number.text();
+        parts.pop_back();
+    }
+    const auto last = Quantity::parse(parts.back());
+    if (!last) return tl::make_unexpected(last.error());
+    value.low = last->number.text();
+    value.unit = std::string(last->unit->id);
+    double before = -1;
+    for (std::size_t i = 0; i + 1 < parts.size(); ++i) {
+        // the unit may be said with each stage or with the last alone
+        const auto whole = Quantity::parse(parts[i]);
+        const auto number = whole && whole->unit == last->unit ? Result<Number>(whole->number) : Number::parse(parts[i]);
+        if (!number) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no stage; write them as \"20, then 40, then 60 Nm\".", parts[i]));
+        if (number->value() <= before) return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
+        before = number->value();
+        value.before.push_back(number->text());
+    }
+    if (last->number.value() <= before) return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
+    return value;
+}
+
+}  // namespace
 
 Result<FigureValue> parse_figure_value(std::string_view text) {
     std::string s(text);
     s.erase(0, s.find_first_not_of(' '));
     s.erase(s.find_last_not_of(' ') + 1);
-    if (s.empty()) return FigureValue{};
+    if (s.empty() || s == "not known") return FigureValue{};
+    static constexpr std::pair<std::string_view, Limit> kLimits[] = {{"at most ", Limit::AtMost}, {"max ", Limit::AtMost}, {"max. ", Limit::AtMost}, {"up to ", Limit::AtMost}, {"at least ", Limit::AtLeast}, {"min ", Limit::AtLeast}, {"min. ", Limit::AtLeast}};
+    for (const auto& [words, limit] : kLimits)
+        if (s.starts_with(words)) {
+            auto value = Quantity::parse(s.substr(words.size()));
+            if (!value) return tl::make_unexpected(value.error());
+            FigureValue out{value->number.text(), "", std::string(value->unit->id)};
+            out.limit = limit;
+            return out;
+        }
+    if (s.find(" then ") != std::string::npos || (s.find('+') != std::string::npos && s.find("deg") != std::string::npos) || (s.find('+') != std::string::npos && s.ends_with("°"))) return parse_staged(s);
     if (const auto to = s.find(" to "); to != std::string::npos) {
         const auto high = Quantity::parse(s.substr(to + 4));
         const auto low = Number::parse(s.substr(0, to));
@@ -151,6 +230,10 @@ bool agrees(const FigureValue& value, const FigureValue& other, const std::strin
     const auto a = span_in(value, *unit);
     const auto b = span_in(other, *unit);
     if (!a || !b) return false;
+    // a limit on one side is not the limit on the other; stages that only one of the two names are no difference
+    if (value.limit != Limit::None && other.limit != Limit::None && value.limit != other.limit) return false;
+    if (!value.turn.empty() && !other.turn.empty() && value.turn != other.turn) return false;
+    if (!value.before.empty() && !other.before.empty() && (value.unit != other.unit || value.before != other.before)) return false;
     const auto given = Number::parse(tolerance);
     const double reach = (given ? given->value() : a->slack) + b->slack + 1e-9;
     if (value.high.empty() && other.high.empty()) return std::abs(a->low - b->low) <= reach;
@@ -171,6 +254,11 @@ Standing standing_of(const Figure& f) {
 
 std::string argue_standing(const Figure& f) {
     if (f.proofs.empty()) {
+        if (!f.looked.empty() && !f.value.known()) {
+            std::string where;
+            for (const auto& l : f.looked) where += fmt::format("{}{} ({}, {})", where.empty() ? "" : "; ", l.where, l.who, l.on);
+            return fmt::format("Not found. Looked in: {}.", where);
+        }
         if (f.claims.empty()) return "Nobody has said it and no source gives it: find it, or leave it as not known.";
         return f.claims.size() == 1 ? "Said once; speech alone proves nothing. Add the source that gives it." : fmt::format("Said {} times; speech alone proves nothing. Add the source that gives it.", f.claims.size());
     }

@@ -34,20 +34,28 @@ std::string_view name_of(FigureKind kind);         // "part_number": as in files
 std::string_view spoken_name_of(FigureKind kind);  // "part number": as a person reads it
 std::optional<FigureKind> figure_kind(std::string_view name);
 
+/// A value may be a limit on one side.
+enum class Limit { None,
+                   AtMost,
+                   AtLeast };
+
 /// A value with the digits as they were written: "25" Nm, "8" to "10" mm, "75W90" without a unit. Empty `low`: not known.
 struct FigureValue {
     std::string low;
-    std::string high;  // upper end of a range, or empty
-    std::string unit;  // ASCII id, empty for grades and part numbers
+    std::string high;                      // upper end of a range, or empty
+    std::string unit;                      // ASCII id, empty for grades and part numbers
+    Limit limit = Limit::None;             // "at most 60 degC"
+    std::vector<std::string> before = {};  // stages before the last, in the same unit: 20 and 40 of "20, then 40, then 60 Nm"
+    std::string turn = {};                 // degrees to turn after the last stage: 90 of "40 Nm, then 90 deg"
     bool known() const { return !low.empty(); }
     friend bool operator==(const FigureValue&, const FigureValue&) = default;
 };
 
-/// The value as printed: "25 N·m", "8 to 10 mm", "3/4 turn", "75W90"; "not known" when it is not.
+/// The value as printed: "25 N·m", "8 to 10 mm", "at most 60 °C", "20, then 40, then 60 N·m", "75W90"; "not known" when it is not.
 std::string text_of(const FigureValue& value);
-/// The same in the other unit system, or empty where there is none.
+/// The same in the other unit system, or empty where there is none. A limit is never crossed by rounding.
 std::string other_system_text(const FigureValue& value);
-/// Reads "25 Nm", "8 to 10 mm", "75W90". Errors: BadInput for a number with a unit nobody knows, or a range upside down.
+/// Reads "25 Nm", "8 to 10 mm", "at most 60 degC", "20, then 40, then 60 Nm", "40 Nm, then 90 deg", "75W90". Errors: BadInput for a number with a unit nobody knows, or a range upside down.
 Result<FigureValue> parse_figure_value(std::string_view text);
 /// The same for a figure of that kind: a torque needs a unit of torque, a grade is text. Errors also: BadInput for a value
 /// of another kind, with an example of what fits.
@@ -75,6 +83,14 @@ enum class Standing { Open,
                       Disputed };
 std::string_view name_of(Standing standing);
 
+/// Where a value was looked for and not found. "Not found" is an answer.
+struct Looked {
+    std::string where;  // "service book, issue 4"
+    std::string who;    // by post
+    std::string on;     // day, "2026-11-28"
+    friend bool operator==(const Looked&, const Looked&) = default;
+};
+
 struct Figure {
     FigureId id;
     FigureKind kind = FigureKind::Torque;
@@ -85,6 +101,9 @@ struct Figure {
     std::vector<Claim> claims;
     std::vector<Proof> proofs;
     std::string settled;  // why the author holds to the value although evidence differs; empty: not settled
+    std::vector<std::string> variants = {};  // it holds for; empty: for all
+    std::string condition = {};              // it depends on: "cold", "new seal"; empty: on nothing
+    std::vector<Looked> looked = {};
     friend bool operator==(const Figure&, const Figure&) = default;
 };
 

@@ -20,11 +20,23 @@ template <class Kind>
 json js(const Id<Kind>& id) { return id.text(); }
 json js(const std::string& s) { return s; }
 json js(const FrameTime& t) { return t.text(); }
-json js(const FigureValue& v) { return {{"low", v.low}, {"high", v.high}, {"unit", v.unit}}; }
 template <class T>
 json js(const std::vector<T>& list);
 template <class T>
 json js(const std::optional<T>& value);
+/// Adds a field that most things do not have: it is written only where it says something.
+template <class T>
+void add_if(json& j, const char* name, const T& value) {
+    if (!value.empty()) j[name] = js(value);
+}
+json js(const FigureValue& v) {
+    json j{{"low", v.low}, {"high", v.high}, {"unit", v.unit}};
+    if (v.limit != Limit::None) j["limit"] = v.limit == Limit::AtMost ? "at most" : "at least";
+    add_if(j, "before", v.before);
+    add_if(j, "turn", v.turn);
+    return j;
+}
+json js(const Looked& l) { return {{"where", l.where}, {"who", l.who}, {"on", l.on}}; }
 json js(const Segment& s) { return {{"from", js(s.start)}, {"to", js(s.end)}, {"text", s.text}, {"speaker", s.speaker}}; }
 json js(const Anchor& a) { return {{"said", js(a.said)}, {"film", js(a.film)}}; }
 json js(const SpeakerFrom& s) { return {{"at", js(s.at)}, {"name", s.name}}; }
@@ -36,11 +48,21 @@ json js(const RecordingUse& r) {
     return {{"id", js(r.id)}, {"title", r.title}, {"dismissed", js(r.dismissed)}, {"notes", js(r.notes)}, {"corrections", js(r.corrections)}, {"typed", js(r.typed)}, {"anchors", js(r.anchors)}, {"speakers", js(r.speakers)}, {"alongside", js(r.alongside)}};
 }
 json js(const Item& i) { return {{"id", js(i.id)}, {"kind", name_of(i.kind)}, {"name", i.name}, {"spec", i.spec}, {"number", i.number}}; }
-json js(const Source& s) { return {{"id", js(s.id)}, {"kind", name_of(s.kind)}, {"title", s.title}, {"edition", s.edition}}; }
+json js(const Source& s) {
+    json j{{"id", js(s.id)}, {"kind", name_of(s.kind)}, {"title", s.title}, {"edition", s.edition}};
+    add_if(j, "date", s.date);
+    add_if(j, "variants", s.variants);
+    add_if(j, "serials", s.serials);
+    return j;
+}
 json js(const Claim& c) { return {{"recording", js(c.recording)}, {"at", js(c.at)}, {"words", c.words}, {"value", js(c.value)}}; }
 json js(const Proof& p) { return {{"source", js(p.source)}, {"place", p.place}, {"value", js(p.value)}}; }
 json js(const Figure& f) {
-    return {{"id", js(f.id)}, {"kind", name_of(f.kind)}, {"item", js(f.item)}, {"purpose", f.purpose}, {"value", js(f.value)}, {"tolerance", f.tolerance}, {"claims", js(f.claims)}, {"proofs", js(f.proofs)}, {"settled", f.settled}};
+    json j{{"id", js(f.id)}, {"kind", name_of(f.kind)}, {"item", js(f.item)}, {"purpose", f.purpose}, {"value", js(f.value)}, {"tolerance", f.tolerance}, {"claims", js(f.claims)}, {"proofs", js(f.proofs)}, {"settled", f.settled}};
+    add_if(j, "variants", f.variants);
+    add_if(j, "condition", f.condition);
+    add_if(j, "looked", f.looked);
+    return j;
 }
 json js(const Take& t) { return {{"recording", js(t.recording)}, {"from", js(t.from)}, {"to", js(t.to)}}; }
 json js(const Caution& c) { return {{"signal", name_of(c.signal)}, {"text", c.text}}; }
@@ -121,6 +143,18 @@ void rd(const json& j, FigureValue& v) {
     get(j, "low", v.low);
     get(j, "high", v.high);
     get(j, "unit", v.unit);
+    std::string limit;
+    get_if(j, "limit", limit);
+    if (!limit.empty() && limit != "at most" && limit != "at least") throw Wrong{fmt::format("\"{}\" is no limit known here", limit)};
+    v.limit = limit.empty() ? Limit::None : limit == "at most" ? Limit::AtMost
+                                                               : Limit::AtLeast;
+    get_if(j, "before", v.before);
+    get_if(j, "turn", v.turn);
+}
+void rd(const json& j, Looked& l) {
+    get(j, "where", l.where);
+    get(j, "who", l.who);
+    get(j, "on", l.on);
 }
 void rd(const json& j, RecordingUse::Dismissed& d) {
     get(j, "at", d.at);
@@ -176,6 +210,9 @@ void rd(const json& j, Source& s) {
     get_name(j, "kind", s.kind, source_kind);
     get(j, "title", s.title);
     get(j, "edition", s.edition);
+    get_if(j, "date", s.date);
+    get_if(j, "variants", s.variants);
+    get_if(j, "serials", s.serials);
 }
 void rd(const json& j, Claim& c) {
     get(j, "recording", c.recording);
@@ -198,6 +235,9 @@ void rd(const json& j, Figure& f) {
     get(j, "claims", f.claims);
     get(j, "proofs", f.proofs);
     get(j, "settled", f.settled);
+    get_if(j, "variants", f.variants);
+    get_if(j, "condition", f.condition);
+    get_if(j, "looked", f.looked);
 }
 void rd(const json& j, Take& t) {
     get(j, "recording", t.recording);

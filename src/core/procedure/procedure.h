@@ -59,6 +59,9 @@ struct Source {
     SourceKind kind = SourceKind::Book;
     std::string title;    // "Perrick PT60 service book"
     std::string edition;  // "issue 4, 2024"
+    std::string date = {};                   // of that edition, "2024-05-01" or "2024"; empty: not known
+    std::vector<std::string> variants = {};  // it holds for; empty: for all
+    std::string serials = {};                // serial numbers it holds for, as written; empty: for all
     friend bool operator==(const Source&, const Source&) = default;
 };
 
