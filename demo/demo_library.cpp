@@ -3,10 +3,12 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <tuple>
 #include <vector>
 
 #include "core/narration/reader.h"
 #include "core/plate/layout.h"
+#include "core/procedure/evidence.h"
 #include "core/procedure/logging.h"
 #include "shop/intake.h"
 #include "store/library.h"
@@ -72,7 +74,7 @@ public:
 
     Outcome write() {
         Procedure p;
-        p.header = {"100 h service", "Perrick PT60", "KQ-PT60-100", "First at 20 h, then every 100 h or 12 months, whichever comes first", {"PT60"}, "Pump bay: lock off the fuel tap and hang your tag on it."};
+        p.header = {"100 h service", "Perrick PT60", "KQ-PT60-100", "First at 20 h, then every 100 h or 12 months, whichever comes first", {"PT60", "PT60-T"}, "Pump bay: lock off the fuel tap and hang your tag on it."};
         auto id = library_.create_guide(p, "author");
         if (!id) return tl::make_unexpected(id.error());
         id_ = *id;
@@ -118,6 +120,7 @@ private:
         figure("belt-sag", K::Length, "belt", "sag at 20 N", "8 to 10 mm", "", b.claims(21, K::Length), "page 2, belt", "8 to 10 mm");
         figure("cover-torque", K::Torque, "zinc-bolts", "tightening torque", "8 Nm", "0.8", b.claims(25, K::Torque), "page 2, torques", "8 Nm");
         figure("breather-torque", K::Torque, "breather", "tightening torque", "", "", {}, "", "");
+        if (const Figure* breather = p_.find(FigureId("breather-torque"))) perform("note where a figure was looked for", note_not_found(*breather, {"service book, issue 4", "author", "2026-11-20"}).edits);
         figure("canister-turn", K::Turn, "canister", "turn after contact", "3/4 turn", "", b.claims(5, K::Turn), "label", "3/4 turn");
         figure("warm-up", K::Duration, "oil", "warm-up at idle", "5 min", "", a.claims(4, K::Duration), "page 1, running", "5 min");
         figure("open-below", K::Temperature, "oil", "open below", "60 degC", "", a.claims(5, K::Temperature), "page 1, running", "60 degC");
@@ -126,6 +129,16 @@ private:
         figure("run-after", K::Duration, "oil", "run after filling", "2 min", "", b.claims(16, K::Duration), "page 1, running", "2 min");
         figure("settle", K::Duration, "oil", "wait before reading", "5 min", "", b.claims(18, K::Duration), "page 1, running", "5 min");
         figure("drain-head", K::Size, "drain-plug", "head", "17 mm", "", a.claims(15, K::Size), "page 2, torques", "17 mm");
+        figure("total", K::Volume, "oil", "total, dry", "2.0 L", "", {}, "page 2, oil", "2.0 L");
+        // the other variant's gearbox is larger
+        for (const auto& [id, variant, amount] : {std::tuple("refill", "PT60", "1.7 L"), std::tuple("refill-t", "PT60-T", "2.2 L")}) {
+            if (p_.find(FigureId(id)) == nullptr) figure(id, K::Volume, "oil", "refill with filter", amount, "", {}, "page 2, oil", amount);
+            if (p_.find(FigureId(id)) == nullptr) return;  // perform() has kept the reason
+            Figure f = *p_.find(FigureId(id));
+            f.variants = {variant};
+            perform("say which variant a figure holds for", {Put<Figure>{std::move(f), {}}});
+        }
+        figure("cover-count", K::Count, "zinc-bolts", "bolts of the cover", "6 x", "", {}, "page 3, parts", "6 x");
     }
 
     struct Shot {
@@ -196,6 +209,22 @@ void GuideWriter::steps() {
 
 }  // namespace
 
+namespace {
+
+/// The wrenches and the opened pack of the shop.
+House demo_house() {
+    House h;
+    h.wrenches = {{"small-click", "small click wrench", "Nm", 5, 25, 5, 0.5, Wrench::Kind::Click, 4, 230, "1/4 in", "2026-03-02", "2027-03-02"},
+                  {"bench-click", "bench click wrench", "Nm", 20, 100, 10, 1, Wrench::Kind::Click, 4, 380, "1/2 in", "2026-03-02", "2027-03-02"},
+                  {"pound-click", "pound wrench", "lbf.ft", 5, 80, 5, 1, Wrench::Kind::Click, 4, 400, "1/2 in", "2026-05-11", "2027-05-11"},
+                  {"dial", "dial wrench", "Nm", 0, 30, 5, 1, Wrench::Kind::Dial, 3, 260, "3/8 in", "2025-02-10", "2026-02-10"},
+                  {"large-click", "large click wrench", "Nm", 40, 200, 20, 2.5, Wrench::Kind::Click, 4, 520, "1/2 in", "2026-03-02", "2027-03-02"}};
+    h.store = {{"gear oil", "75W90 GL5", 1, 0.4, "6.50"}};
+    return h;
+}
+
+}  // namespace
+
 Outcome make_demo_library(const std::string& films, const std::string& folder) {
     auto library = store::Library::open(folder);
     if (!library) return tl::make_unexpected(library.error());
@@ -206,6 +235,7 @@ Outcome make_demo_library(const std::string& films, const std::string& folder) {
         if (auto entered = shop::enter_recording(**library, *prepared); !entered) return entered;
         loaded.push_back({prepared->entry.id, std::move(prepared->index), prepared->narration, core::read_marks(prepared->narration)});
     }
+    if (auto kept = (*library)->set_house(demo_house()); !kept) return kept;
     return GuideWriter(**library, std::move(loaded)).write();
 }
 

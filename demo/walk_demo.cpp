@@ -11,6 +11,7 @@
 #include <QTimer>
 
 #include "app/figures/figures_station.h"
+#include "app/figures/work_out.h"
 #include "app/issue/issue_station.h"
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
@@ -48,6 +49,7 @@ public:
         wait_until([&] { return !w_.figures().film().settling(); }, 15000);
         QTest::qWait(600);
         picture("figures");
+        if (!worked_out("drain-torque", "wrench") || !worked_out("refill", "filling") || !worked_out("cover-count", "order")) return false;
         QTest::keyClick(focus(), Qt::Key_3, Qt::ControlModifier);
         w_.session().set_step(w_.session().procedure().steps[5].id);
         QTest::qWait(500);
@@ -92,6 +94,28 @@ private:
         QTest::qWait(500);
         picture("draft");
         return other_views_of_the_tape(recordings.back().id);
+    }
+
+    /// A figure worked out for the tool or the vessel in hand.
+    bool worked_out(const char* figure, const char* name) {
+        w_.figures().choose(anagraph::core::FigureId(figure));
+        bool pictured = false;
+        auto* timer = new QTimer(qApp);
+        QObject::connect(timer, &QTimer::timeout, timer, [&, timer] {
+            auto* dialog = qobject_cast<anagraph::app::WorkOut*>(QApplication::activeModalWidget());
+            if (dialog == nullptr) return;
+            timer->deleteLater();
+            QTest::qWait(300);
+            dialog->grab().save(folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png"));
+            pictured = true;
+            dialog->reject();
+        });
+        timer->start(100);
+        QApplication::setActiveWindow(&w_);
+        QTest::keyClick(&w_.figures(), Qt::Key_W);
+        QApplication::setActiveWindow(&w_);
+        w_.figures().setFocus();
+        return pictured || fail(std::string("nothing was worked out for ") + figure);
     }
 
     /// The whole job folded on one screen, single frames, and two takes of a step side by side.

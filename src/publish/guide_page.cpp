@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <kainjow/mustache.hpp>
 
+#include "core/procedure/evidence.h"
 #include "core/procedure/text.h"
 #include "publish/plate_svg.h"
 
@@ -29,12 +30,25 @@ std::string source_words(const core::Procedure& p, const core::Figure& f) {
     return fmt::format("{}{}{}", source == nullptr ? "" : std::string(core::name_of(source->kind)), source == nullptr || proof.place.empty() ? "" : ", ", proof.place);
 }
 
-std::string figure_html(const core::Procedure& p, const core::Figure& f) {
-    const auto standing = core::standing_of(f);
+std::string one_figure_html(const core::Procedure& p, const core::Figure& f) {
+    const auto standing = core::standing_of(p, f);
     const std::string other = core::other_system_text(f.value);
     const std::string from = standing == core::Standing::Proved ? source_words(p, f) : "";
     return fmt::format("<span class=\"figure {0}\"><span class=\"value\">{1}{2}</span>{3}<span class=\"standing\">{0}{4}</span></span>", core::name_of(standing), escaped(core::text_of(f.value)),
                        f.tolerance.empty() ? "" : fmt::format(" ± {}", escaped(f.tolerance)), other.empty() ? "" : fmt::format("<span class=\"other\">{}</span>", escaped(other)), from.empty() ? "" : ": " + escaped(from));
+}
+
+/// A figure as its reader needs it: one that differs by variant for every variant, and as not known where one has none.
+std::string figure_html(const core::Procedure& p, const core::Figure& f) {
+    const auto alike = core::figures_alike(p, f);
+    const bool by_variant = !f.item.empty() && !f.purpose.empty() && p.header.variants.size() > 1 && std::any_of(alike.begin(), alike.end(), [&](const core::Figure* a) { return !a->variants.empty() && a->condition == f.condition; });
+    if (!by_variant) return one_figure_html(p, f);
+    std::string out;
+    for (const auto& variant : p.header.variants) {
+        const auto* own = core::figure_for(p, f, variant);
+        out += fmt::format("{}<span class=\"variant\">{}:</span> {}", out.empty() ? "" : " ", escaped(variant), own == nullptr ? fmt::format("<span class=\"figure open\"><span class=\"value\">not known for this variant</span><span class=\"standing\">open</span></span>") : one_figure_html(p, *own));
+    }
+    return out;
 }
 
 class PageBuilder {
@@ -70,7 +84,7 @@ public:
             data x;
             x.set("title", core::title_of(p_, f));
             x.set("value", figure_html(p_, f));
-            x.set("why", core::argue_standing(f));
+            x.set("why", core::argue_standing(p_, f));
             figures << x;
         }
         d.set("figures", figures);

@@ -27,7 +27,7 @@ using nlohmann::json;
 
 namespace {
 
-constexpr int kSchema = 2;
+constexpr int kSchema = 3;
 constexpr int kSnapshotEvery = 200;  // changes between snapshots: a bound on what opening a guide has to replay
 
 QString q(const std::string& s) { return QString::fromStdString(s); }
@@ -44,6 +44,9 @@ const std::vector<const char*> kMigrations[kSchema] = {{
                                                        },
                                                        {
                                                            "ALTER TABLE segment ADD COLUMN speaker TEXT NOT NULL DEFAULT ''",
+                                                       },
+                                                       {
+                                                           "CREATE TABLE house (part TEXT PRIMARY KEY, body TEXT NOT NULL)",
                                                        }};
 
 Error sql_error(const QSqlError& e, const std::string& folder) {
@@ -346,6 +349,21 @@ Result<std::vector<SaidLine>> Library::find_said(const std::string& words, int m
 std::string Library::recording_folder(const core::RecordingId& id) const { return state_->folder + "/media/" + id.text(); }
 
 // -- editions --------------------------------------------------------------------------------------------------------
+
+Result<core::House> Library::house() const {
+    auto row = state_->run("SELECT body FROM house WHERE part = 'all'");
+    if (!row) return tl::make_unexpected(row.error());
+    if (!row->next()) return core::House{};
+    return core::house_from_json(s(row->value(0)));
+}
+
+Outcome Library::set_house(const core::House& house) {
+    return state_->transaction([&]() -> Outcome {
+        if (auto r = state_->run("DELETE FROM house WHERE part = 'all'"); !r) return tl::make_unexpected(r.error());
+        if (auto r = state_->run("INSERT INTO house (part, body) VALUES ('all', ?)", {q(core::to_json(house))}); !r) return tl::make_unexpected(r.error());
+        return {};
+    });
+}
 
 Result<std::vector<IssuedEdition>> Library::editions(const GuideId& id) const {
     auto query = state_->run("SELECT number, sha256, body FROM edition WHERE guide = ? ORDER BY number", {q(id.text())});

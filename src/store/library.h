@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/edition/edition.h"
+#include "core/house/house.h"
 #include "core/narration/timed_text.h"
 #include "core/procedure/edit.h"
 
@@ -88,6 +89,10 @@ public:
     /// and were said; at most `most` of them. Nothing for no words. Upper and lower case of ASCII letters are alike.
     core::Result<std::vector<SaidLine>> find_said(const std::string& words, int most = 500) const;
     std::string recording_folder(const core::RecordingId& id) const;
+
+    // -- the house: kept once for all guides; the usual rules and no wrenches until something is set
+    core::Result<core::House> house() const;
+    core::Outcome set_house(const core::House& house);
 
     // -- editions
     core::Result<std::vector<IssuedEdition>> editions(const GuideId& id) const;

@@ -211,3 +211,77 @@ TEST(Cli, CutsAStretchExactToTheFrame) {
     EXPECT_EQ(cli({"cut", film, "100", "104", "--to", scratch / "no.mp4"}).code, 1);
     EXPECT_FALSE(std::filesystem::exists(scratch / "no.mp4"));
 }
+
+namespace {
+/// What `calc` answers as JSON, with the exit code expected.
+json calc(std::vector<std::string> arguments, int code = 0) {
+    arguments.insert(arguments.begin(), "calc");
+    arguments.emplace_back("--json");
+    const auto a = cli(arguments);
+    EXPECT_EQ(a.code, code) << a.out << a.err;
+    return a.value();
+}
+}  // namespace
+
+TEST(CliCalc, WrenchAndScale) {
+    EXPECT_NEAR(calc({"wrench", "--torque", "50 Nm", "--arm", "400 mm", "--extension", "100 mm"})["setting"]["value"].get<double>(), 40, 1e-9);
+    EXPECT_EQ(calc({"wrench", "--torque", "25 lbf.ft", "--arm", "16 in", "--extension", "50 mm", "--angle", "90"})["setting"]["value"], 25.0);
+    EXPECT_EQ(calc({"wrench", "--torque", "25 lbf.ft", "--arm", "16 in"})["setting"]["unit"], "lbf.ft");
+    EXPECT_EQ(calc({"wrench", "--torque", "25 Nm", "--arm", "400 mm", "--extension", "500 mm", "--angle", "180"}, 1)["ok"], false);
+    const auto scale = calc({"scale", "--torque", "25 Nm", "--unit", "lbf.ft", "--from", "5", "--to", "80", "--step", "1", "--accuracy", "4%", "--tolerance", "10%"});
+    EXPECT_EQ(scale["setting"], 18.0);
+    EXPECT_NEAR(scale["true"]["value"].get<double>(), 24.405, 1e-3);
+    EXPECT_EQ(scale["true"]["unit"], "Nm");
+    EXPECT_NEAR(scale["error_percent"].get<double>(), -2.38, 0.01);
+    EXPECT_EQ(scale["ok"], true);
+    const auto weak = calc({"scale", "--torque", "15 Nm", "--unit", "Nm", "--from", "5", "--to", "100", "--step", "1"}, 1);
+    EXPECT_EQ(weak["ok"], false);
+    EXPECT_NE(weak["reason"].get<std::string>().find("20 %"), std::string::npos);
+}
+
+TEST(CliCalc, SocketSequenceAndMixture) {
+    EXPECT_EQ(calc({"socket", "--head", "27 mm", "--socket", "1 1/16 in"})["verdict"], "fits");
+    EXPECT_EQ(calc({"socket", "--head", "24 mm", "--socket", "15/16 in"})["verdict"], "tight");
+    EXPECT_EQ(calc({"socket", "--head", "13 mm", "--socket", "14 mm"})["verdict"], "rounds off");
+    EXPECT_EQ(calc({"socket", "--head", "19 mm", "--socket", "17 mm"})["verdict"], "does not go on");
+    const auto order = calc({"sequence", "--count", "8", "--stages", "20,40,60", "--unit", "Nm"});
+    EXPECT_EQ(order["order"], json({1, 5, 3, 7, 2, 6, 4, 8}));
+    EXPECT_EQ(order["stages"][1]["value"], 40.0);
+    EXPECT_EQ(calc({"mixture", "--volume", "12 L", "--have", "30%", "--want", "50%"})["drain"]["unit"], "L");
+    EXPECT_NEAR(calc({"mixture", "--volume", "12 L", "--have", "30%", "--want", "50%"})["drain"]["value"].get<double>(), 3.42857, 1e-5);
+}
+
+TEST(CliCalc, RefillPacksAndDue) {
+    const auto refill = calc({"refill", "--total", "2.0 L", "--refill", "1.7 L", "--between-marks", "0.25 L", "--reading", "0.3333333333"});
+    EXPECT_NEAR(refill["residue"]["value"].get<double>(), 0.3, 1e-9);
+    EXPECT_NEAR(refill["add"]["value"].get<double>(), 0.16667, 1e-4);
+    EXPECT_LT(refill["first_pour"]["value"].get<double>(), 1.7);
+    EXPECT_NEAR(calc({"refill", "--between-marks", "0.5 L", "--reading", "1.2"})["draw_off"]["value"].get<double>(), 0.1, 1e-9);
+    EXPECT_EQ(calc({"refill", "--total", "5.8 L", "--refill", "6 L"}, 1)["ok"], false);
+    const auto packs = calc({"packs", "--need", "7.5 L", "--pack", "1 L@6.50", "--pack", "5 L@24", "--least", "cost"});
+    EXPECT_EQ(packs["cost"], 43.5);
+    EXPECT_EQ(packs["packs"].size(), 2U);
+    EXPECT_EQ(calc({"packs", "--need", "3 L", "--pack", "1 L"})["cost"], nullptr);
+    const auto due = calc({"due", "--interval", "100 h", "--interval", "12 month", "--last-reading", "202 h", "--last-date", "2026-03-31", "--date", "2026-11-28", "--reading", "280 h", "--avoid", "2027-01-01..2027-03-01"});
+    EXPECT_EQ(due["due_reading"]["value"], 302.0);
+    EXPECT_EQ(due["due_date"], "2027-02-04");
+    EXPECT_EQ(due["first"], "reading");
+    EXPECT_EQ(due["left"]["value"], 22.0);
+    EXPECT_EQ(due["overdue"], false);
+    EXPECT_EQ(due["service_by"], "2026-12-31");
+}
+
+TEST(CliCalc, WrongInputIsOneSentenceAndTwo) {
+    const std::vector<std::vector<std::string>> wrong{{"wrench", "--torque", "25", "--arm", "400 mm"}, {"wrench", "--torque", "25 L", "--arm", "400 mm"}, {"wrench", "--torque", "25 Nm"}, {"scale", "--torque", "25 Nm", "--unit", "mm", "--from", "5", "--to", "80", "--step", "1"}, {"socket", "--head", "24 L", "--socket", "24 mm"}, {"refill"}, {"packs", "--need", "3 L", "--pack", "1 L@cheap"}, {"packs", "--need", "3 L", "--pack", "1 L", "--least", "cost"}, {"mixture", "--volume", "8 L", "--have", "half", "--want", "50%"}, {"sequence", "--count", "0"}, {"sequence", "--count", "6", "--pattern", "heap"}, {"due", "--interval", "100 h", "--last-date", "2026-02-30", "--date", "2026-11-28"}, {"due", "--interval", "100 h", "--last-date", "2026-02-28", "--date", "2026-11-28"}, {"nonsense"}};
+    for (auto arguments : wrong) {
+        arguments.insert(arguments.begin(), "calc");
+        const auto a = cli(arguments);
+        EXPECT_EQ(a.code, 2) << arguments[1] << ": " << a.err;
+        EXPECT_FALSE(a.err.empty()) << arguments[1];
+    }
+    for (const char* command : {"convert", "wrench", "scale", "socket", "refill", "packs", "mixture", "sequence", "due"}) {
+        const auto help = cli({"calc", command, "--help"});
+        EXPECT_EQ(help.code, 0);
+        EXPECT_NE(help.out.find("Example: calc " + std::string(command)), std::string::npos) << command;
+    }
+}

@@ -18,7 +18,7 @@ inline std::string some_words() {
 }
 
 inline FigureValue value() {
-    return *rc::gen::element<FigureValue>(FigureValue{}, FigureValue{"25", "", "Nm"}, FigureValue{"18", "", "lbf.ft"}, FigureValue{"8", "10", "mm"}, FigureValue{"75W90", "", ""}, FigureValue{"3/4", "", "turn"});
+    return *rc::gen::element<FigureValue>(FigureValue{}, FigureValue{"25", "", "Nm"}, FigureValue{"18", "", "lbf.ft"}, FigureValue{"8", "10", "mm"}, FigureValue{"75W90", "", ""}, FigureValue{"3/4", "", "turn"}, FigureValue{"60", "", "degC", Limit::AtMost}, FigureValue{"60", "", "Nm", Limit::None, {"20", "40"}}, FigureValue{"40", "", "Nm", Limit::None, {}, "90"});
 }
 
 template <class IdType, class Thing>
@@ -30,6 +30,9 @@ inline Figure random_figure(const Procedure& p) {
     Figure f;
     f.id = FigureId("f" + std::to_string(pick(0, 6)));
     f.kind = static_cast<FigureKind>(pick(0, 16));
+    if (pick(0, 2) == 1) f.variants = {"T"};
+    if (pick(0, 3) == 1) f.condition = words();
+    if (pick(0, 3) == 1) f.looked = {{words(), "author", "2026-11-28"}};
     f.item = existing<ItemId>(p.items);
     f.purpose = words();
     f.value = value();

@@ -217,3 +217,19 @@ TEST(Files, AreWrittenWholeOrNotAtAll) {
     EXPECT_EQ(store::read_file(folder / "none").error().code, ErrorCode::NotFound);
     EXPECT_EQ(store::read_file(folder.text()).error().code, ErrorCode::Unreadable);
 }
+
+TEST(Library, KeepsTheHouseForAllGuides) {
+    const Scratch folder;
+    {
+        auto library = store::Library::open(folder / "lib");
+        ASSERT_TRUE(library) << library.error().message;
+        EXPECT_EQ(*(*library)->house(), core::House{});
+        core::House house;
+        house.store = {{"gear oil", "75W90 GL5", 1, 0.4, "6.50"}};
+        ASSERT_TRUE((*library)->set_house(house));
+        ASSERT_TRUE((*library)->set_house(house));
+    }
+    auto again = store::Library::open(folder / "lib");
+    ASSERT_TRUE(again);
+    EXPECT_EQ((*again)->house()->store.size(), 1U);
+}

@@ -6,6 +6,7 @@
 
 #include "app/figures/number_line.h"
 #include "app/theme/theme.h"
+#include "core/procedure/evidence.h"
 
 namespace anagraph::app {
 
@@ -58,8 +59,8 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
     p.drawText(QRectF(x, row.top() + 10, words_width, 20), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(name, Qt::ElideRight, words_width));
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
-    p.drawText(QRectF(x, row.top() + 29, words_width, 18), Qt::AlignVCenter, item == nullptr ? text(std::string(core::spoken_name_of(f.kind))) : text(f.purpose));
-    const auto standing = core::standing_of(f);
+    p.drawText(QRectF(x, row.top() + 29, words_width, 18), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText((item == nullptr ? text(std::string(core::spoken_name_of(f.kind))) : text(f.purpose)) + (f.condition.empty() ? QString() : QStringLiteral(", ") + text(f.condition)) + (f.variants.empty() ? QString() : QStringLiteral(" · ") + text(f.variants.front())), Qt::ElideRight, words_width));
+    const auto standing = core::standing_of(procedure, f);
     p.setFont(theme::font("figure"));
     QString value = text(core::text_of(f.value));
     if (!f.tolerance.empty()) value += QStringLiteral(" ± ") + text(f.tolerance);
@@ -95,7 +96,7 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
         }
         if (f.claims.empty() && f.proofs.empty()) {
             p.setPen(colour("second"));
-            p.drawText(QRectF(left, y, right - left, 20), Qt::AlignVCenter, tr("nothing said, nothing found"));
+            p.drawText(QRectF(left, y, right - left, 20), Qt::AlignVCenter, f.looked.empty() ? tr("nothing said, nothing found") : tr("not found: looked in %1").arg(text(f.looked.back().where)));
         }
         return;
     }

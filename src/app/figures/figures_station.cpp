@@ -1,5 +1,6 @@
 #include "app/figures/figures_station.h"
 
+#include <QDate>
 #include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -10,7 +11,9 @@
 #include <algorithm>
 
 #include "app/figures/source_dialog.h"
+#include "app/figures/work_out.h"
 #include "app/theme/theme.h"
+#include "core/procedure/evidence.h"
 
 namespace anagraph::app {
 
@@ -97,8 +100,20 @@ void FiguresStation::build_evidence(QWidget* side) {
     row->addWidget(settle_);
     row->addStretch(1);
     down->addLayout(row);
-    auto* row2 = new QHBoxLayout;
-    auto* fresh = new KeyButton(tr("New figure"), Qt::Key_N, this);
+    auto* working = new QHBoxLayout;
+    work_ = new KeyButton(tr("Work it out"), Qt::Key_W, this);
+    rule_ = new KeyButton(tr("House rule"), Qt::Key_R, this);
+    absent_ = new KeyButton(tr("Not found"), Qt::Key_X, this);
+    for (auto* b : {work_, rule_, absent_}) working->addWidget(b);
+    working->addStretch(1);
+    down->addLayout(working);
+    auto* together = new QHBoxLayout;
+    join_ = new KeyButton(tr("Join"), Qt::Key_J, this);
+    part_ = new KeyButton(tr("Part claim"), Qt::Key_P, this);
+    auto* row2 = together;
+    together->addWidget(join_);
+    together->addWidget(part_);
+    auto* fresh = new KeyButton(tr("New"), Qt::Key_N, this);
     auto* remove = new KeyButton(tr("Remove"), Qt::Key_Delete, this);
     row2->addWidget(fresh);
     row2->addWidget(remove);
@@ -108,6 +123,11 @@ void FiguresStation::build_evidence(QWidget* side) {
     connect(next_claim, &QPushButton::clicked, this, &FiguresStation::hear_next);
     connect(source, &QPushButton::clicked, this, &FiguresStation::add_source);
     connect(settle_, &QPushButton::clicked, this, &FiguresStation::settle);
+    connect(work_, &QPushButton::clicked, this, &FiguresStation::work_out);
+    connect(rule_, &QPushButton::clicked, this, &FiguresStation::take_rule);
+    connect(absent_, &QPushButton::clicked, this, &FiguresStation::not_found);
+    connect(join_, &QPushButton::clicked, this, &FiguresStation::join);
+    connect(part_, &QPushButton::clicked, this, &FiguresStation::part);
     connect(fresh, &QPushButton::clicked, this, &FiguresStation::add_figure);
     connect(remove, &QPushButton::clicked, this, &FiguresStation::remove_figure);
     connect(value_, &QLineEdit::editingFinished, this, &FiguresStation::set_value);
@@ -140,7 +160,7 @@ void FiguresStation::next_open() {
     const auto now = std::find_if(figures.begin(), figures.end(), [&](const core::Figure& f) { return f.id == list_->chosen(); }) - figures.begin();
     for (std::size_t k = 1; k <= figures.size(); ++k) {
         const auto& f = figures[(static_cast<std::size_t>(now) + k) % figures.size()];
-        if (core::standing_of(f) != core::Standing::Proved) {
+        if (core::standing_of(session_.procedure(), f) != core::Standing::Proved) {
             choose(f.id);
             return;
         }
@@ -151,7 +171,7 @@ void FiguresStation::next_open() {
 void FiguresStation::refresh() {
     list_->refresh();
     const auto* f = figure();
-    for (QWidget* w : {static_cast<QWidget*>(value_), static_cast<QWidget*>(tolerance_), static_cast<QWidget*>(settle_), static_cast<QWidget*>(hear_)}) w->setEnabled(f != nullptr);
+    for (QWidget* w : {static_cast<QWidget*>(value_), static_cast<QWidget*>(tolerance_), static_cast<QWidget*>(settle_), static_cast<QWidget*>(hear_), static_cast<QWidget*>(work_), static_cast<QWidget*>(rule_), static_cast<QWidget*>(absent_), static_cast<QWidget*>(join_), static_cast<QWidget*>(part_)}) w->setEnabled(f != nullptr);
     if (f == nullptr) {
         title_->setText(tr("No figure yet"));
         why_->clear();
@@ -161,12 +181,18 @@ void FiguresStation::refresh() {
         return;
     }
     title_->setText(text(core::title_of(session_.procedure(), *f)));
-    why_->setText(text(core::argue_standing(*f)));
+    QString why = text(core::argue_standing(session_.procedure(), *f));
+    if (const auto no = core::contradiction(*f); no && core::standing_of(session_.procedure(), *f) != core::Standing::Proved) why += QLatin1Char(' ') + text(*no);
+    for (const auto* s : core::outdated_sources(session_.procedure(), *f)) why += tr(" %1 has a newer edition here: look it up again.").arg(text(s->title));
+    why_->setText(why);
+    work_->setEnabled(WorkOut::serves(f->kind));
+    part_->setEnabled(f->claims.size() + f->proofs.size() > 1 && !f->claims.empty());
+    absent_->setEnabled(f->proofs.empty());
     if (!value_->hasFocus()) value_->setText(f->value.known() ? text(core::text_of(f->value)) : QString());
     if (!tolerance_->hasFocus()) tolerance_->setText(text(f->tolerance));
     hear_->setEnabled(!f->claims.empty());
     settle_->set_words(f->settled.empty() ? tr("Settle it") : tr("Open it again"));
-    settle_->setEnabled(!f->settled.empty() || (core::standing_of(*f) == core::Standing::Disputed && !f->proofs.empty()));
+    settle_->setEnabled(!f->settled.empty() || (core::standing_of(session_.procedure(), *f) == core::Standing::Disputed && !f->proofs.empty()));
     if (f->claims.empty()) {
         words_->setText(tr("Not said in any recording."));
     } else {
@@ -259,6 +285,68 @@ void FiguresStation::settle() {
     }
     next.settled = why.toStdString();
     put(std::move(next), "settle a figure");
+}
+
+void FiguresStation::work_out() {
+    const auto* f = figure();
+    if (f == nullptr || !WorkOut::serves(f->kind)) return;
+    WorkOut dialog(session_, *f, this);
+    dialog.exec();
+    setFocus();
+}
+
+void FiguresStation::take_rule() {
+    const auto* f = figure();
+    if (f == nullptr) return;
+    const auto house = session_.library().house();
+    if (!house) {
+        session_.tell(text(house.error().message));
+        return;
+    }
+    const auto r = core::ruling(session_.procedure(), *f, *house);
+    if (!r) {
+        session_.tell(f->proofs.empty() ? tr("Speech alone proves nothing, so the house rule has nothing to go by. Add the source that gives it.") : core::standing_of(session_.procedure(), *f) == core::Standing::Proved ? tr("All sources agree: there is nothing to settle.")
+                                                                                                                                                                                                                             : tr("Two sources of the same rank differ: find out which holds, and settle it with the reason."));
+        return;
+    }
+    session_.perform(core::take_ruling(*f, *r));
+}
+
+void FiguresStation::not_found() {
+    const auto* f = figure();
+    if (f == nullptr) return;
+    bool ok = false;
+    const QString where = QInputDialog::getText(this, tr("Not found"), tr("Where was it looked for? (printed with the guide)"), QLineEdit::Normal, QString(), &ok).trimmed();
+    if (!ok) return;
+    if (where.isEmpty()) {
+        session_.tell(tr("“Not found” says where it was looked for; nothing was changed."));
+        return;
+    }
+    session_.perform(core::note_not_found(*f, {where.toStdString(), session_.author().toStdString(), QDate::currentDate().toString(Qt::ISODate).toStdString()}));
+}
+
+void FiguresStation::join() {
+    const auto* f = figure();
+    if (f == nullptr) return;
+    QStringList names;
+    std::vector<core::FigureId> ids;
+    for (const auto& other : session_.procedure().figures)
+        if (other.id != f->id && other.kind == f->kind) {
+            names << QStringLiteral("%1 · %2").arg(text(core::title_of(session_.procedure(), other)), text(core::text_of(other.value)));
+            ids.push_back(other.id);
+        }
+    if (names.isEmpty()) {
+        session_.tell(tr("There is no other %1 to join it with.").arg(text(std::string(core::spoken_name_of(f->kind)))));
+        return;
+    }
+    bool ok = false;
+    const QString chosen = QInputDialog::getItem(this, tr("Join two figures"), tr("Which says the same as %1? Its claims and sources come here.").arg(text(core::title_of(session_.procedure(), *f))), names, 0, false, &ok);
+    if (ok) session_.perform(core::join_figures(session_.procedure(), f->id, ids[static_cast<std::size_t>(names.indexOf(chosen))]));
+}
+
+void FiguresStation::part() {
+    const auto* f = figure();
+    if (f != nullptr) session_.perform(core::part_claim(session_.procedure(), f->id, claim_));
 }
 
 void FiguresStation::add_figure() {

@@ -35,6 +35,11 @@ private:
     void set_value();
     void add_source();
     void settle();
+    void work_out();
+    void take_rule();
+    void not_found();
+    void join();
+    void part();
     void add_figure();
     void remove_figure();
     bool put(core::Figure figure, const char* label);
@@ -53,6 +58,11 @@ private:
     QLineEdit* tolerance_ = nullptr;
     KeyButton* settle_ = nullptr;
     KeyButton* hear_ = nullptr;
+    KeyButton* work_ = nullptr;
+    KeyButton* rule_ = nullptr;
+    KeyButton* absent_ = nullptr;
+    KeyButton* join_ = nullptr;
+    KeyButton* part_ = nullptr;
     std::size_t claim_ = 0;
 };
 

@@ -8,6 +8,7 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
+#include "core/procedure/evidence.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::app {
@@ -69,12 +70,12 @@ double RenderedLine::flow(double width, QPainter* p) const {
             const auto* item = procedure.find(core::ItemId(piece.text));
             words(item == nullptr ? QStringLiteral("(unknown: %1)").arg(text(piece.text)) : text(item->name), bold, item == nullptr ? colour("danger") : colour("ink"));
         } else if (const auto* figure = procedure.find(core::FigureId(piece.text))) {
-            QString value = text(core::text_of(figure->value));
+            QString value = text(figure->variants.empty() ? core::text_of(figure->value) : core::text_for_all(procedure, *figure));
             const double w = theme::standing_box_width(plain_metrics, value);
             place(w);
             if (p != nullptr) {
                 p->setFont(plain);
-                theme::draw_figure(*p, {x + 2, y + 1}, value, core::standing_of(*figure));
+                theme::draw_figure(*p, {x + 2, y + 1}, value, core::standing_of(procedure, *figure));
             }
             x += w + 4;
             const QString other = text(core::other_system_text(figure->value));

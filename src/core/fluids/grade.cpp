@@ -46,10 +46,11 @@ FluidSpec parse_fluid_spec(std::string_view text) {
         const auto end = std::min(text.find_first_of(" ,;", at), text.size());
         const auto said = text.substr(at, end - at);
         const std::string w = folded(said);
-        if (spec.viscosity.empty() && is_viscosity(w))
-            spec.viscosity = w;
-        else if (is_specification(said, w))
+        if (is_viscosity(w)) {
+            if (spec.viscosity.empty()) spec.viscosity = w;
+        } else if (is_specification(said, w) && std::find(spec.meets.begin(), spec.meets.end(), w) == spec.meets.end()) {
             spec.meets.push_back(w);
+        }
         at = end + 1;
     }
     return spec;

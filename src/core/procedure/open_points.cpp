@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/procedure/evidence.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -43,7 +44,9 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
 std::vector<OpenPoint> open_points(const Procedure& p) {
     std::vector<OpenPoint> out;
     for (const auto& f : p.figures)
-        if (standing_of(f) != Standing::Proved) out.push_back({Station::Figures, fmt::format("{} is {}. {}", title_of(p, f), name_of(standing_of(f)), argue_standing(f)), {}, f.id, false});
+        if (standing_of(p, f) != Standing::Proved) out.push_back({Station::Figures, fmt::format("{} is {}. {}", title_of(p, f), name_of(standing_of(p, f)), argue_standing(p, f)), {}, f.id, false});
+    for (const auto& f : p.figures)
+        for (const auto* s : outdated_sources(p, f)) out.push_back({Station::Figures, fmt::format("{} stands on {}, {}; a newer edition is here: look it up again.", title_of(p, f), s->title, s->edition), {}, f.id, false});
     for (std::size_t i = 0; i < p.steps.size(); ++i) step_points(p, p.steps[i], i, out);
     return out;
 }

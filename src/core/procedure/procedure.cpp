@@ -1,6 +1,7 @@
 #include "core/procedure/procedure.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
 #include <algorithm>
 #include <array>
@@ -90,6 +91,8 @@ std::string title_of(const Procedure& p, const Figure& f) {
     const Item* item = p.find(f.item);
     const std::string purpose = f.purpose.empty() ? std::string(spoken_name_of(f.kind)) : f.purpose;
     std::string title = item == nullptr ? purpose : fmt::format("{}, {}", item->name, purpose);
+    if (!f.condition.empty()) title += ", " + f.condition;
+    if (!f.variants.empty()) title += fmt::format(" ({})", fmt::join(f.variants, ", "));
     if (!title.empty()) title[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(title[0])));
     return title;
 }

@@ -4,7 +4,7 @@
 
 #include <algorithm>
 
-#include "core/procedure/procedure.h"
+#include "core/procedure/evidence.h"
 
 namespace anagraph::core {
 
@@ -55,8 +55,7 @@ std::string rendered(const Procedure& p, std::string_view line) {
                 out += fmt::format("(unknown: {})", piece.text);
                 continue;
             }
-            const std::string other = other_system_text(figure->value);
-            out += other.empty() ? text_of(figure->value) : fmt::format("{} ({})", text_of(figure->value), other);
+            out += text_for_all(p, *figure);
         }
     }
     return out;

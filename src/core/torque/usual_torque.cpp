@@ -107,7 +107,7 @@ std::optional<std::string> doubt_about(double torque, const ThreadedJoint& joint
     const auto band = usual_torque(joint);
     if (!band || !(torque > 0)) return std::nullopt;
     const bool above = torque > band->high * kFarAbove;
-    const bool below = torque < band->low * kFarBelow;
+    const bool below = !joint.seals && torque < band->low * kFarBelow;
     if (!above && !below) return std::nullopt;
     const std::string thread = fmt::format("M{}{}{}", joint.diameter_mm, joint.in == ThreadIn::Steel ? "" : fmt::format(" in {}", name_of(joint.in)), joint.hollow ? ", hollow" : "");
     return fmt::format("{} N·m is far {} the usual {} to {} N·m for {}: a slip of unit?", rounded_text(torque, 3), above ? "above" : "below", rounded_text(band->low, 2), rounded_text(band->high, 2), thread);

@@ -22,6 +22,7 @@ struct ThreadedJoint {
     std::string property_class;  // "8.8" (taken when empty), "10.9", "12.9", "5.6" ...; ISO 898-1
     ThreadIn in = ThreadIn::Steel;
     bool hollow = false;  // a banjo bolt or plug with a bore: it bears about half
+    bool seals = false;   // a plug drawn against a seal needs far less than the thread bears: only too much is doubted
 };
 
 /// "M6", "M14x1.5", "M6 x 1": diameter and pitch. Errors: BadInput for what is no metric thread.

@@ -128,7 +128,12 @@ std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> to
     }
     std::stable_sort(offers.begin(), offers.end(), [](const WrenchOffer& a, const WrenchOffer& b) {
         if (a.usable != b.usable) return a.usable;
-        return a.usable && std::abs(a.scale.error_percent) + a.wrench->accuracy < std::abs(b.scale.error_percent) + b.wrench->accuracy;
+        if (!a.usable) return false;
+        const auto off = [](const WrenchOffer& o) { return std::abs(o.scale.error_percent) + o.wrench->accuracy; };
+        if (std::abs(off(a) - off(b)) > 0.05) return off(a) < off(b);
+        // as good as each other: the one that works nearer the middle of its scale
+        const auto from_middle = [](const WrenchOffer& o) { return std::abs(o.scale.setting / o.wrench->to - 0.5); };
+        return from_middle(a) < from_middle(b);
     });
     return offers;
 }

@@ -16,6 +16,7 @@ TEST(FluidSpec, IsReadFromWords) {
     EXPECT_EQ(parse_fluid_spec("hydraulic oil VG 46 HVLP").meets.front(), "VG");
     EXPECT_EQ(parse_fluid_spec("hydraulic oil VG46 HVLP").viscosity, "VG46");
     EXPECT_TRUE(parse_fluid_spec("some oil").viscosity.empty());
+    EXPECT_EQ(parse_fluid_spec("75W90 GL5 75W90 GL-5").meets.size(), 1U);  // said twice
 }
 
 TEST(Compatibility, OnlyWhatIsSaidCounts) {

@@ -49,6 +49,8 @@ TEST(UsualTorque, ADoubtIsSaidWhereItIsFarOff) {
     plug.hollow = true;
     EXPECT_FALSE(doubt_about(25, plug));
     EXPECT_TRUE(doubt_about(250, plug));
+    plug.seals = true;
+    EXPECT_FALSE(doubt_about(8, plug));
     EXPECT_FALSE(doubt_about(25, *parse_thread("M9.3")));  // not known well enough to doubt
 }
 

@@ -1,0 +1,296 @@
+#include "app/figures/fill_panel.h"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+#include "core/fluids/grade.h"
+#include "core/fluids/packs.h"
+
+namespace anagraph::app {
+
+using theme::colour;
+using theme::text;
+
+namespace {
+
+constexpr int kReadings = 100;  // steps of the slider between the marks
+
+using Part = std::optional<core::Amount> core::FluidSystem::*;
+/// What may be known, the word of a figure's purpose that says so, and what it is called here.
+struct Known {
+    Part part;
+    const char* purpose;
+    const char* label;
+};
+constexpr std::array<Known, 6> kKnown{{{&core::FluidSystem::total, "total", QT_TRANSLATE_NOOP("FillPanel", "&Total, dry")},
+                                       {&core::FluidSystem::refill, "refill", QT_TRANSLATE_NOOP("FillPanel", "&Refill with filter")},
+                                       {&core::FluidSystem::residue, "stays", QT_TRANSLATE_NOOP("FillPanel", "&Stays behind")},
+                                       {&core::FluidSystem::filter, "filter takes", QT_TRANSLATE_NOOP("FillPanel", "&Filter takes")},
+                                       {&core::FluidSystem::drained, "drained", QT_TRANSLATE_NOOP("FillPanel", "&Came out")},
+                                       {&core::FluidSystem::between_marks, "between", QT_TRANSLATE_NOOP("FillPanel", "&Between the marks")}}};
+
+QString pair_of(const QString& one, const QString& other) { return QStringLiteral("%1 (%2)").arg(one, other); }
+QString litres(double value) { return value > 0 && value < 0.1 ? text(core::rounded_text(value * 1000, 2)) + QStringLiteral(" mL") : text(core::rounded_text(value, 2)) + QStringLiteral(" L"); }
+/// In both systems, as a guide prints it.
+QString in_both(double value) { return pair_of(litres(value), text(core::rounded_text(core::convert(value, *core::find_unit("L"), *core::find_unit("qt")), 2)) + QStringLiteral(" US qt")); }
+
+std::optional<core::Amount> amount_of(const std::string& words) {
+    const auto q = core::Quantity::parse(words);
+    if (!q || q->unit->dimension != core::Dimension::Volume) return std::nullopt;
+    const auto& litre = *core::find_unit("L");
+    const double half = std::min(q->number.half_step(), 0.02 * std::abs(q->number.value()));
+    return core::Amount{q->in(litre), core::convert(half, *q->unit, litre)};
+}
+
+}  // namespace
+
+SumpView::SumpView(QWidget* parent) : QWidget(parent) {
+    setFixedWidth(250);
+    setMinimumHeight(300);
+    setAccessibleName(tr("The sump, filled in stages"));
+}
+
+void SumpView::show_plan(const core::RefillPlan& plan, double between_marks, std::optional<double> reading) {
+    plan_ = plan;
+    between_marks_ = between_marks;
+    reading_ = reading;
+    update();
+}
+
+void SumpView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const double top = 24;
+    const double bottom = height() - 24;
+    const QRectF vessel(20, top, 96, bottom - top);
+    p.setPen(QPen(colour("ink"), 2));
+    p.drawPolyline(QPolygonF({vessel.topLeft(), vessel.bottomLeft(), vessel.bottomRight(), vessel.topRight()}));
+    if (!plan_.refill || plan_.stages.empty()) {
+        p.setFont(theme::font("small"));
+        p.setPen(colour("second"));
+        p.drawText(QRectF(126, top, width() - 130, 120), Qt::TextWordWrap, plan_.first_pour ? tr("The refill is not known: pour %1, read, and add by the marks.").arg(litres(*plan_.first_pour)) : tr("Nothing is known of it yet."));
+        return;
+    }
+    const double residue = plan_.residue ? plan_.residue->litres : 0;
+    const double full = residue + plan_.refill->litres;
+    const double scale = (vessel.height() - 26) / (full * 1.06);
+    const auto y = [&](double amount) { return vessel.bottom() - amount * scale; };
+    const auto band = [&](double from, double to, const QBrush& brush, const QString& words) {
+        const QRectF box(vessel.left() + 2, y(to), vessel.width() - 4, y(from) - y(to));
+        p.fillRect(box, brush);
+        p.setPen(QPen(colour("sheet"), 1.5));
+        p.drawLine(box.topLeft(), box.topRight());
+        if (box.height() >= 13) {
+            p.setFont(theme::font("small"));
+            p.setPen(colour("ink"));
+            p.drawText(box, Qt::AlignCenter, words);
+        }
+    };
+    p.fillRect(QRectF(vessel.left() + 2, y(residue), vessel.width() - 4, vessel.bottom() - 1 - y(residue)), QBrush(colour("second"), Qt::Dense5Pattern));
+    double level = residue;
+    for (std::size_t i = 0; i < plan_.stages.size(); ++i) {
+        band(level, level + plan_.stages[i], i == 0 ? colour("band") : colour("wash"), i == 0 ? litres(plan_.stages[i]) : tr("+ %1").arg(litres(plan_.stages[i])));
+        level += plan_.stages[i];
+    }
+    const auto mark = [&](double amount, const QString& words, bool strong) {
+        p.setPen(QPen(colour(strong ? "accent" : "ink"), strong ? 2.4 : 1.6));
+        p.drawLine(QPointF(vessel.right() - (strong ? 30 : 14), y(amount)), QPointF(vessel.right() + 12, y(amount)));
+        p.setFont(theme::font("small", strong));
+        p.setPen(colour(strong ? "accent" : "ink"));
+        p.drawText(QRectF(vessel.right() + 18, y(amount) - 9, width() - vessel.right() - 20, 18), Qt::AlignVCenter, words);
+    };
+    mark(full, tr("upper mark"), false);
+    if (between_marks_ > 0) {
+        if (between_marks_ * scale > 16) mark(full - between_marks_, tr("lower mark"), false);
+        if (reading_) mark(full - between_marks_ * (1 - *reading_), tr("reads here"), true);
+    }
+    if (residue > 0) {
+        p.setFont(theme::font("small"));
+        p.setPen(colour("second"));
+        p.drawText(QRectF(vessel.right() + 18, std::min(y(residue / 2) - 9, vessel.bottom() - 16), 120, 18), Qt::AlignVCenter, tr("%1 stays").arg(litres(residue)));
+    }
+}
+
+FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* parent) : QWidget(parent), session_(session) {
+    auto* across = new QHBoxLayout(this);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(20);
+    auto* left = new QGridLayout;
+    left->setVerticalSpacing(8);
+    left->addWidget(titled(tr("What is known"), this), 0, 0, 1, 2);
+    for (std::size_t i = 0; i < known_.size(); ++i) {
+        known_[i] = new QLineEdit(this);
+        known_[i]->setFixedWidth(110);
+        known_[i]->setPlaceholderText(tr("not known"));
+        const QString label = QCoreApplication::translate("FillPanel", kKnown[i].label);
+        known_[i]->setAccessibleName(QString(label).remove(QLatin1Char('&')));
+        auto* words = new QLabel(label, this);
+        words->setBuddy(known_[i]);
+        left->addWidget(words, static_cast<int>(i) + 1, 0);
+        left->addWidget(known_[i], static_cast<int>(i) + 1, 1);
+        connect(known_[i], &QLineEdit::textChanged, this, &FillPanel::reckon);
+    }
+    packs_ = new QLineEdit(QStringLiteral("1 L; 5 L"), this);
+    packs_->setAccessibleName(tr("Packs to be had"));
+    packs_->setToolTip(tr("Sizes and, where known, prices: 1 L@6.50; 5 L@24"));
+    auto* packs_label = new QLabel(tr("&Packs to be had"), this);
+    packs_label->setBuddy(packs_);
+    left->addWidget(packs_label, 7, 0);
+    left->addWidget(packs_, 7, 1);
+    left->addWidget(second(tr("Sizes and prices, as in\n1 L@6.50; 5 L@24"), this), 8, 0, 1, 2);
+    left->setRowStretch(9, 1);
+    across->addLayout(left);
+    sump_ = new SumpView(this);
+    across->addWidget(sump_);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(10);
+    right->addWidget(titled(tr("How to fill it"), this));
+    trouble_ = new QLabel(this);
+    trouble_->setObjectName(QStringLiteral("trouble"));
+    trouble_->setWordWrap(true);
+    right->addWidget(trouble_);
+    plan_ = new QLabel(this);
+    plan_->setWordWrap(true);
+    plan_->setTextFormat(Qt::RichText);
+    right->addWidget(plan_);
+    auto* reading_label = new QLabel(tr("The &dipstick reads"), this);
+    reading_ = new QSlider(Qt::Horizontal, this);
+    reading_->setRange(-kReadings / 2, kReadings * 3 / 2);
+    reading_->setValue(kReadings / 3);
+    reading_->setAccessibleName(tr("Reading between the marks"));
+    reading_label->setBuddy(reading_);
+    right->addWidget(reading_label);
+    right->addWidget(reading_);
+    reading_words_ = new QLabel(this);
+    reading_words_->setWordWrap(true);
+    right->addWidget(reading_words_);
+    right->addStretch(1);
+    across->addLayout(right, 1);
+    if (auto house = session_.library().house()) house_ = *house;
+    prefill(figure);
+    connect(packs_, &QLineEdit::textChanged, this, &FillPanel::reckon);
+    connect(reading_, &QSlider::valueChanged, this, &FillPanel::reckon);
+    reckon();
+    setFocusProxy(reading_);
+}
+
+void FillPanel::prefill(const core::Figure& figure) {
+    if (const auto* item = session_.procedure().find(figure.item)) {
+        std::string asked = item->spec;
+        for (const auto& f : session_.procedure().figures)
+            if (f.kind == core::FigureKind::Grade && f.item == figure.item && f.value.known()) asked += " " + f.value.low;
+        demanded_ = core::parse_fluid_spec(asked);
+    }
+    const QSignalBlocker quiet(this);
+    for (std::size_t i = 0; i < kKnown.size(); ++i) {
+        const core::Figure* best = nullptr;
+        for (const auto& f : session_.procedure().figures) {
+            if (f.kind != core::FigureKind::Volume || !f.value.known() || f.purpose.find(kKnown[i].purpose) == std::string::npos) continue;
+            if (!f.variants.empty() && !figure.variants.empty() && f.variants != figure.variants) continue;  // another variant's
+            if (best == nullptr || f.id == figure.id || (f.item == figure.item && best->item != figure.item)) best = &f;
+        }
+        if (best == nullptr) continue;
+        const QSignalBlocker still(known_[i]);
+        known_[i]->setText(text(best->value.low + " " + best->value.unit));
+    }
+}
+
+QString FillPanel::packs_words(double need) const {
+    std::vector<core::Pack> packs;
+    for (const auto& part : packs_->text().split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+        const auto pieces = part.split(QLatin1Char('@'));
+        const auto size = amount_of(pieces.front().trimmed().toStdString());
+        if (!size) return tr("“%1” is no pack; write it as 1 L@6.50.").arg(part.trimmed());
+        core::Pack pack{size->litres, std::nullopt};
+        if (pieces.size() > 1) {
+            const auto price = core::Number::parse(pieces[1].trimmed().toStdString());
+            if (!price) return tr("“%1” is no price.").arg(pieces[1].trimmed());
+            pack.price = price->value();
+        }
+        packs.push_back(pack);
+    }
+    // what is open in the store comes first, where it is known to be the right fluid
+    std::vector<core::StoredPack> store;
+    std::vector<const core::StoreFluid*> stored;
+    QStringList aside;
+    for (const auto& f : house_.store) {
+        const auto fit = core::compare(demanded_, core::parse_fluid_spec(f.spec));
+        if (fit.suits == core::Suits::Yes) {
+            store.push_back({f.left});
+            stored.push_back(&f);
+        } else if (fit.suits == core::Suits::Unknown) {
+            aside << tr("The open %1 of %2 is left aside: %3").arg(litres(f.left), text(f.name), text(fit.why));
+        }
+    }
+    const auto choice = core::choose_packs(need, packs, core::Least::Leftover, store);
+    if (!choice) return text(choice.error().message);
+    QStringList used;
+    QStringList opened;
+    for (std::size_t i = 0; i < store.size(); ++i)
+        if (choice->from_store[i]) used << tr("the opened %1 of %2").arg(litres(stored[i]->left), text(stored[i]->name));
+    for (std::size_t i = 0; i < packs.size(); ++i)
+        if (choice->count[i] > 0) opened << QStringLiteral("%1 × %2").arg(choice->count[i]).arg(litres(packs[i].litres));
+    QString words = used.isEmpty() ? QString() : tr("Use up %1 first. ").arg(used.join(tr(" and ")));
+    if (!opened.isEmpty()) words += tr("Open %1. ").arg(opened.join(tr(" and ")));
+    words += tr("%1 is left over%2.").arg(litres(choice->leftover), choice->cost && *choice->cost > 0 ? tr("; it costs %1").arg(QString::number(*choice->cost, 'f', 2)) : QString());
+    for (const auto& a : aside) words += QLatin1Char(' ') + a;
+    return words;
+}
+
+void FillPanel::reckon() {
+    core::FluidSystem system;
+    trouble_->hide();
+    plan_->clear();
+    const auto trouble = [&](const QString& words) {
+        trouble_->setText(words);
+        trouble_->show();
+        sump_->show_plan({}, 0, std::nullopt);
+        reading_words_->clear();
+    };
+    for (std::size_t i = 0; i < kKnown.size(); ++i) {
+        const auto words = known_[i]->text().trimmed();
+        if (words.isEmpty()) continue;
+        const auto amount = amount_of(words.toStdString());
+        if (!amount) {
+            trouble(tr("“%1” is no amount; write it as 1.7 L.").arg(words));
+            return;
+        }
+        system.*kKnown[i].part = amount;
+    }
+    const auto plan = core::plan_refill(system);
+    if (!plan) {
+        trouble(text(plan.error().message));
+        return;
+    }
+    QStringList lines;
+    if (plan->first_pour) lines << tr("<b>Pour %1</b>. Run it, stop, wait, read.").arg(in_both(*plan->first_pour));
+    if (plan->stages.size() > 1) lines << tr("Then add %1 at a time, %2 times at most; run, wait and read after each.").arg(litres(plan->stages[1])).arg(plan->stages.size() - 1);
+    if (plan->refill) {
+        lines << tr("Stop at the upper mark: <b>%1 in all</b>%2.").arg(in_both(plan->refill->litres), plan->measured ? tr(", going by what came out") : QString());
+        lines << packs_words(plan->refill->litres);
+    }
+    QString html;
+    for (const auto& l : lines) html += QStringLiteral("<p style='margin:3px 0'>%1</p>").arg(l);
+    for (const auto& b : plan->because) html += QStringLiteral("<p style='margin:3px 0; color:%1'>%2</p>").arg(colour("second").name(), text(b).toHtmlEscaped());
+    plan_->setText(lines.isEmpty() ? tr("Say what is known of the system on the left; what follows stands here.") : html);
+    const double reading = static_cast<double>(reading_->value()) / kReadings;
+    const double between = system.between_marks ? system.between_marks->litres : 0;
+    reading_->setEnabled(between > 0);
+    if (between <= 0) {
+        reading_words_->setText(tr("What lies between the marks is not known, so a reading cannot be turned into an amount."));
+    } else if (const auto remedy = core::remedy_for(reading, between)) {
+        const QString where = reading > 1 ? tr("%1 % of the way over the upper mark").arg(std::lround((reading - 1) * 100)) : reading < 0 ? tr("below the lower mark")
+                                                                                                                                         : tr("%1 % up between the marks").arg(std::lround(reading * 100));
+        reading_words_->setText(remedy->draw_off > 0 ? tr("It stands %1: <b>draw off %2</b>.").arg(where, litres(remedy->draw_off)) : remedy->add > 0 ? tr("It stands %1: <b>add %2</b>.").arg(where, litres(remedy->add))
+                                                                                                                                                     : tr("It is full."));
+    }
+    sump_->show_plan(*plan, between, between > 0 ? std::optional(reading) : std::nullopt);
+}
+
+}  // namespace anagraph::app

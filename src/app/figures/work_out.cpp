@@ -1,0 +1,55 @@
+#include "app/figures/work_out.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QVBoxLayout>
+
+#include "app/figures/fill_panel.h"
+#include "app/figures/mixture_panel.h"
+#include "app/figures/sequence_panel.h"
+#include "app/figures/wrench_panel.h"
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+
+namespace anagraph::app {
+
+using theme::text;
+
+bool WorkOut::serves(core::FigureKind kind) { return kind == core::FigureKind::Torque || kind == core::FigureKind::Volume || kind == core::FigureKind::Percent || kind == core::FigureKind::Count; }
+
+WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) : QDialog(parent) {
+    setWindowTitle(tr("Work it out: %1").arg(text(core::title_of(session.procedure(), figure))));
+    resize(1020, 700);
+    auto* down = new QVBoxLayout(this);
+    down->setContentsMargins(22, 18, 22, 18);
+    down->setSpacing(12);
+    auto* head = new QHBoxLayout;
+    auto* title = titled(text(core::title_of(session.procedure(), figure)), this);
+    head->addWidget(title);
+    head->addStretch(1);
+    auto* value = new QLabel(text(core::text_of(figure.value)) + (figure.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(figure.tolerance)), this);
+    value->setFont(theme::font("figure"));
+    head->addWidget(value);
+    down->addLayout(head);
+    QWidget* panel = nullptr;
+    if (figure.kind == core::FigureKind::Torque)
+        panel = new WrenchPanel(session, figure, this);
+    else if (figure.kind == core::FigureKind::Volume)
+        panel = new FillPanel(session, figure, this);
+    else if (figure.kind == core::FigureKind::Percent)
+        panel = new MixturePanel(figure, this);
+    else
+        panel = new SequencePanel(figure, this);
+    down->addWidget(panel, 1);
+    auto* foot = new QHBoxLayout;
+    foot->addWidget(second(tr("This is arithmetic, not permission: the maker's current book comes first."), this), 1);
+    auto* close = new KeyButton(tr("Close"), Qt::Key_Escape, this);
+    close->setAutoDefault(false);
+    connect(close, &QPushButton::clicked, this, &QDialog::accept);
+    foot->addWidget(close);
+    down->addLayout(foot);
+    panel->setFocus();
+}
+
+}  // namespace anagraph::app
