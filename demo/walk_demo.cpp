@@ -49,7 +49,7 @@ public:
         wait_until([&] { return !w_.figures().film().settling(); }, 15000);
         QTest::qWait(600);
         picture("figures");
-        if (!worked_out("drain-torque", "wrench") || !worked_out("refill", "filling") || !worked_out("cover-count", "order")) return false;
+        if (!worked_out("drain-torque", "wrench") || !worked_out("refill", "filling") || !worked_out("cover-count", "order") || !worked_out("canister-turn", "turn")) return false;
         QTest::keyClick(focus(), Qt::Key_3, Qt::ControlModifier);
         w_.session().set_step(w_.session().procedure().steps[5].id);
         QTest::qWait(500);

@@ -218,10 +218,9 @@ private:
             const auto q = quantity_of(o.name, o.text, Dimension::Volume, "1.7 L");
             if (!q) return tl::make_unexpected(q.error());
             if (unit == nullptr) unit = q->unit;
-            // half of the last place said, but not so much that "5 L" would cover anything
-            constexpr double kMostSlack = 0.02;
-            const double half = std::min(q->number.half_step(), kMostSlack * std::abs(q->number.value()));
-            system.*o.part = core::Amount{q->in(litre), core::convert(half, *q->unit, litre)};
+            const auto amount = core::amount_of(*q);
+            if (!amount) return tl::make_unexpected(amount.error());
+            system.*o.part = *amount;
         }
         if (unit == nullptr) return core::fail(ErrorCode::BadInput, "Say something of the system: its --total, --refill, --residue, --filter, what was --drained, or what lies --between-marks.");
         const auto plan = core::plan_refill(system);
@@ -284,17 +283,10 @@ private:
         std::vector<core::Pack> packs;
         std::vector<Quantity> sizes;
         for (const auto& text : packs_) {
-            const auto at = text.find('@');
-            const auto size = quantity_of("--pack", text.substr(0, at), Dimension::Volume, "1 L@6.50");
-            if (!size) return tl::make_unexpected(size.error());
-            core::Pack p{size->in(litre), std::nullopt};
-            if (at != std::string::npos) {
-                const auto price = core::Number::parse(text.substr(at + 1));
-                if (!price) return core::fail(ErrorCode::BadInput, fmt::format("--pack: \"{}\" is no price; write it as \"1 L@6.50\".", text.substr(at + 1)), "--pack");
-                p.price = price->value();
-            }
-            packs.push_back(p);
-            sizes.push_back(*size);
+            const auto pack = core::parse_pack(text);
+            if (!pack) return tl::make_unexpected(core::Error{ErrorCode::BadInput, "--pack: " + pack.error().message, "--pack"});
+            packs.push_back(pack->pack);
+            sizes.push_back(pack->size);
         }
         const auto choice = core::choose_packs(need->in(litre), packs, least_ == "cost" ? core::Least::Cost : core::Least::Leftover);
         if (!choice) return tl::make_unexpected(choice.error());

@@ -6,6 +6,7 @@
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
+#include <algorithm>
 #include <cmath>
 #include <cstdlib>
 #include <filesystem>
@@ -15,6 +16,7 @@
 #include "cli/answer.h"
 #include "cli/calc.h"
 #include "core/narration/reader.h"
+#include "core/procedure/evidence.h"
 #include "core/procedure/open_points.h"
 #include "media/fast_cut.h"
 #include "publish/pack.h"
@@ -193,6 +195,25 @@ int reshoot(const Answer& answer, const std::string& folder, const std::string& 
     return answer.say({{"points", list}}, words);
 }
 
+/// All figures of a guide, those that are not proved first.
+int figures(const Answer& answer, const std::string& folder, const std::string& guide) {
+    auto library = store::Library::open(folder);
+    if (!library) return answer.wrong(library.error());
+    const auto p = (*library)->load_guide(store::GuideId(guide));
+    if (!p) return answer.wrong(p.error(), kWrongUse);
+    std::vector<const core::Figure*> order;
+    for (const auto& f : p->figures) order.push_back(&f);
+    std::stable_sort(order.begin(), order.end(), [&](const core::Figure* a, const core::Figure* b) { return (core::standing_of(*p, *a) == core::Standing::Proved) < (core::standing_of(*p, *b) == core::Standing::Proved); });
+    json list = json::array();
+    std::string words;
+    for (const auto* f : order) {
+        const std::string standing(core::name_of(core::standing_of(*p, *f)));
+        list.push_back({{"id", f->id.text()}, {"title", core::title_of(*p, *f)}, {"kind", core::name_of(f->kind)}, {"value", core::text_of(f->value)}, {"standing", standing}, {"why", core::argue_standing(*p, *f)}, {"steps", core::steps_using(*p, f->id)}, {"variants", f->variants}});
+        words += fmt::format("{:9} {:44} {:24} {}\n", standing, core::title_of(*p, *f), core::text_of(f->value), core::argue_standing(*p, *f));
+    }
+    return answer.say({{"figures", list}}, words.empty() ? "The guide has no figures yet." : words);
+}
+
 int measure(const Answer& answer, const std::string& folder, const std::string& only, bool full) {
     bench::Options options;
     options.folder = folder.empty() ? (std::filesystem::temp_directory_path() / "anagraph-bench").string() : folder;
@@ -274,6 +295,11 @@ int main(int argc, char** argv) {
     check_command->add_option("LIBRARY", a)->required();
     check_command->add_option("GUIDE", b)->required();
     check_command->callback([&] { code = check(answer, a, b); });
+
+    auto* figures_command = app.add_subcommand("figures", "every figure of a guide with its standing, the open ones first");
+    figures_command->add_option("LIBRARY", a)->required();
+    figures_command->add_option("GUIDE", b)->required();
+    figures_command->callback([&] { code = figures(answer, a, b); });
 
     auto* issue_command = app.add_subcommand("issue", "freeze the next edition of a guide and write its pack");
     issue_command->add_option("LIBRARY", a)->required();

@@ -1,11 +1,13 @@
 #include "publish/reshoot_page.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
 #include <QBuffer>
 #include <QImage>
 #include <kainjow/mustache.hpp>
 
+#include "core/procedure/evidence.h"
 #include "media/exact_frame.h"
 #include "publish/resource.h"
 
@@ -50,6 +52,21 @@ std::string reshoot_page(const core::Procedure& p, const std::vector<ReshootPoin
         list << x;
     }
     page.set("points", list);
+    // what no source gives yet is found out in the same walk to the machine
+    data figures{data::type::list};
+    bool any = false;
+    for (const auto& f : p.figures) {
+        if (core::standing_of(p, f) == core::Standing::Proved) continue;
+        any = true;
+        data x;
+        x.set("title", f.value.known() ? fmt::format("{}: {}?", core::title_of(p, f), core::text_of(f.value)) : core::title_of(p, f));
+        x.set("why", core::argue_standing(p, f));
+        if (const auto steps = core::steps_using(p, f.id); !steps.empty()) x.set("steps", fmt::format("{}", fmt::join(steps, ", ")));
+        figures << x;
+    }
+    page.set("figures", figures);
+    page.set("has_figures", any);
+    page.set("nothing", !any && points.empty());
     kainjow::mustache::mustache html(resource("reshoot.html"));
     return html.render(page);
 }

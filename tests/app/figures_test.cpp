@@ -1,6 +1,4 @@
 // The Figures worked out by keys: the house rule, not found, joining and parting, wrenches, filling, mixture, order.
-#include "app/figures/figures_station.h"
-
 #include <gtest/gtest.h>
 
 #include <QDialogButtonBox>
@@ -10,33 +8,28 @@
 #include <QSlider>
 #include <QSpinBox>
 
+#include "app/figures/figures_station.h"
 #include "app/figures/fill_panel.h"
 #include "app/figures/mixture_panel.h"
 #include "app/figures/sequence_panel.h"
 #include "app/figures/work_out.h"
 #include "app/figures/wrench_panel.h"
 #include "core/procedure/evidence.h"
-#include "tests/app/window.h"
-#include "tests/demo_copy.h"
-#include "tests/scratch.h"
+#include "tests/app/demo_guide.h"
 
 using namespace anagraph;
 using namespace anagraph::app;
-using anagraph::testing::Scratch;
+using anagraph::testing::MainWindow;
 using anagraph::testing::when_asked;
-using anagraph::testing::Window;
 
 namespace {
 
-class FiguresWorkedOut : public ::testing::Test {
+class FiguresWorkedOut : public anagraph::testing::OnDemoGuide {
 protected:
     void SetUp() override {
-        anagraph::testing::copy_demo_library(scratch / "library");
-        w = std::make_unique<Window>(scratch / "library");
-        ASSERT_TRUE((*w)->session().open_guide(store::GuideId(anagraph::testing::kDemoGuide)));
+        OnDemoGuide::SetUp();
         (*w)->go(MainWindow::Figures);
     }
-    const core::Procedure& guide() { return w->guide(); }
     void choose(const char* id) { (*w)->figures().choose(core::FigureId(id)); }
     /// Opens what works the chosen figure out and hands it over; it is closed by Escape.
     void work_out(const std::function<void(WorkOut&)>& look) {
@@ -54,9 +47,6 @@ protected:
             if (label->text().contains(QString::fromUtf8(words))) return true;
         return false;
     }
-
-    Scratch scratch;
-    std::unique_ptr<Window> w;
 };
 
 }  // namespace
@@ -172,7 +162,7 @@ TEST_F(FiguresWorkedOut, TheFillingPlanFollowsFromTheGuidesOwnFigures) {
         total->setText(QStringLiteral("1.5 L"));
         EXPECT_TRUE(says(dialog, "cannot be"));
         total->setText(QStringLiteral("plenty"));
-        EXPECT_TRUE(says(dialog, "is no amount"));
+        EXPECT_TRUE(says(dialog, "is no number"));
     });
 }
 
@@ -189,6 +179,8 @@ TEST_F(FiguresWorkedOut, AMixtureAndAnOrderOfBolts) {
         dialog.findChildren<QLineEdit*>().at(3)->setText(QStringLiteral("40"));
         EXPECT_TRUE(says(dialog, "cannot bring the mixture"));
     });
+    choose("canister-turn");
+    work_out([&](WorkOut& dialog) { EXPECT_TRUE(says(dialog, "<b>270°</b>: 4 1/2 flats")); });
     choose("cover-count");
     work_out([&](WorkOut& dialog) {
         EXPECT_TRUE(says(dialog, "1, 4, 2, 5, 3, 6"));

@@ -23,8 +23,7 @@
 #include "app/shelf/shelf_station.h"
 #include "core/procedure/open_points.h"
 #include "store/files.h"
-#include "tests/app/window.h"
-#include "tests/demo_copy.h"
+#include "tests/app/demo_guide.h"
 #include "tests/media/sample_films.h"
 
 using namespace anagraph;
@@ -35,15 +34,8 @@ using anagraph::testing::Window;
 
 namespace {
 
-class Stations : public ::testing::Test {
+class Stations : public anagraph::testing::OnDemoGuide {
 protected:
-    void SetUp() override {
-        anagraph::testing::copy_demo_library(scratch / "library");
-        w = std::make_unique<Window>(scratch / "library");
-        ASSERT_TRUE((*w)->session().open_guide(store::GuideId(anagraph::testing::kDemoGuide)));
-    }
-    const core::Procedure& guide() { return w->guide(); }
-    Session& session() { return (*w)->session(); }
     /// The button that says these words.
     static QPushButton* button(QWidget& station, const QString& words) {
         for (auto* b : station.findChildren<QPushButton*>())
@@ -55,9 +47,6 @@ protected:
             if (core::name_of(core::standing_of(f)) == kind_of_trouble) return f;
         return guide().figures.front();
     }
-
-    Scratch scratch;
-    std::unique_ptr<Window> w;
 };
 
 using FiguresKeys = Stations;

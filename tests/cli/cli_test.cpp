@@ -223,6 +223,18 @@ json calc(std::vector<std::string> arguments, int code = 0) {
 }
 }  // namespace
 
+TEST(Cli, ListsEveryFigureWithItsStandingTheOpenOnesFirst) {
+    const Scratch folder;
+    anagraph::testing::copy_demo_library(folder / "library");
+    const auto a = cli({"figures", folder / "library", anagraph::testing::kDemoGuide, "--json"});
+    EXPECT_EQ(a.code, 0);
+    const auto list = a.value()["figures"];
+    ASSERT_GT(list.size(), 10U);
+    EXPECT_NE(list.front()["standing"], "proved");
+    EXPECT_EQ(list.back()["standing"], "proved");
+    EXPECT_EQ(cli({"figures", folder / "library", "no-such-guide"}).code, 2);
+}
+
 TEST(CliCalc, WrenchAndScale) {
     EXPECT_NEAR(calc({"wrench", "--torque", "50 Nm", "--arm", "400 mm", "--extension", "100 mm"})["setting"]["value"].get<double>(), 40, 1e-9);
     EXPECT_EQ(calc({"wrench", "--torque", "25 lbf.ft", "--arm", "16 in", "--extension", "50 mm", "--angle", "90"})["setting"]["value"], 25.0);

@@ -44,7 +44,7 @@ TEST(FigureValues, LimitsStagesAndAnglesAreReadAndWritten) {
     const std::pair<const char*, const char*> cases[] = {{"at most 60 degC", "at most 60 °C"}, {"max 25 Nm", "at most 25 N·m"}, {"at least 3 min", "at least 3 min"}, {"20, then 40, then 60 Nm", "20, then 40, then 60 N·m"}, {"20 then 40 then 60 Nm", "20, then 40, then 60 N·m"}, {"40 Nm, then 90 deg", "40 N·m, then 90°"}, {"40 Nm + 90 deg", "40 N·m, then 90°"}, {"20, then 40 Nm, then 90 deg", "20, then 40 N·m, then 90°"}};
     for (const auto& [in, out] : cases) {
         const auto v = parse_figure_value(in, std::string(in).find("degC") != std::string::npos ? FigureKind::Temperature : std::string(in).find("min") != std::string::npos ? FigureKind::Duration
-                                                                                                                                                                           : FigureKind::Torque);
+                                                                                                                                                                             : FigureKind::Torque);
         ASSERT_TRUE(v) << in << ": " << v.error().message;
         EXPECT_EQ(text_of(*v), out);
         EXPECT_EQ(*parse_figure_value(text_of(*v)), *v) << out;  // what is shown reads back
@@ -53,7 +53,7 @@ TEST(FigureValues, LimitsStagesAndAnglesAreReadAndWritten) {
 }
 
 TEST(FigureValues, RoundingNeverCrossesALimit) {
-    EXPECT_EQ(other_system_text(value("at most 25 Nm")), "at most 18 lbf·ft");   // 18.44
+    EXPECT_EQ(other_system_text(value("at most 25 Nm")), "at most 18 lbf·ft");  // 18.44
     EXPECT_EQ(other_system_text(value("at least 25 Nm")), "at least 19 lbf·ft");
     EXPECT_EQ(other_system_text(value("20, then 40 Nm, then 90 deg")), "15, then 30 lbf·ft, then 90°");
     EXPECT_FALSE(agrees(value("at most 25 Nm"), value("at least 25 Nm"), ""));

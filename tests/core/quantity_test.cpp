@@ -113,3 +113,16 @@ TEST(RoundedText, PrintsSignificantDigitsWithoutExponent) {
     EXPECT_EQ(rounded_text(1234567, 3), "1230000");
     EXPECT_EQ(rounded_text(0, 3), "0");
 }
+
+TEST(Units, ThatAreTwoAreAskedForAndNeverGuessed) {
+    for (const char* either : {"2 pints", "7 quarts", "1 gallon", "3 oz"}) {
+        const auto q = Quantity::parse(either);
+        ASSERT_FALSE(q) << either;
+        EXPECT_NE(q.error().message.find("can be either"), std::string::npos) << q.error().message;
+    }
+    EXPECT_EQ(Quantity::parse("2 imperial pints")->unit->id, "imppt");
+    EXPECT_EQ(Quantity::parse("7 US quarts")->unit->id, "qt");
+    EXPECT_EQ(Quantity::parse("7.5 qt")->unit->id, "qt");
+    EXPECT_EQ(Quantity::parse("18 ft-lb")->unit->id, "lbf.ft");
+    EXPECT_EQ(Quantity::parse("25 nm")->unit->id, "Nm");
+}

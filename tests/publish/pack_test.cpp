@@ -203,4 +203,12 @@ TEST(ReshootPage, ShowsEveryPointWithItsPictureAndKeepsThePointWithoutOne) {
     EXPECT_NE(html.find("maker"), std::string::npos) << "the safety statement stands on it";
     EXPECT_EQ(html.find("http"), std::string::npos) << "nothing is fetched";
     EXPECT_NE(publish::reshoot_page(p, {}).find("Nothing is missing"), std::string::npos);
+    core::Figure open;
+    open.id = core::FigureId("breather");
+    open.purpose = "tightening torque of the breather";
+    p.figures = {open};
+    const std::string asks = publish::reshoot_page(p, {});
+    EXPECT_NE(asks.find("Figures to find out"), std::string::npos);
+    EXPECT_NE(asks.find("Tightening torque of the breather"), std::string::npos);
+    EXPECT_EQ(asks.find("Nothing is missing"), std::string::npos);
 }

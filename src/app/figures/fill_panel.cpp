@@ -40,14 +40,6 @@ QString litres(double value) { return value > 0 && value < 0.1 ? text(core::roun
 /// In both systems, as a guide prints it.
 QString in_both(double value) { return pair_of(litres(value), text(core::rounded_text(core::convert(value, *core::find_unit("L"), *core::find_unit("qt")), 2)) + QStringLiteral(" US qt")); }
 
-std::optional<core::Amount> amount_of(const std::string& words) {
-    const auto q = core::Quantity::parse(words);
-    if (!q || q->unit->dimension != core::Dimension::Volume) return std::nullopt;
-    const auto& litre = *core::find_unit("L");
-    const double half = std::min(q->number.half_step(), 0.02 * std::abs(q->number.value()));
-    return core::Amount{q->in(litre), core::convert(half, *q->unit, litre)};
-}
-
 }  // namespace
 
 SumpView::SumpView(QWidget* parent) : QWidget(parent) {
@@ -204,16 +196,9 @@ void FillPanel::prefill(const core::Figure& figure) {
 QString FillPanel::packs_words(double need) const {
     std::vector<core::Pack> packs;
     for (const auto& part : packs_->text().split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
-        const auto pieces = part.split(QLatin1Char('@'));
-        const auto size = amount_of(pieces.front().trimmed().toStdString());
-        if (!size) return tr("“%1” is no pack; write it as 1 L@6.50.").arg(part.trimmed());
-        core::Pack pack{size->litres, std::nullopt};
-        if (pieces.size() > 1) {
-            const auto price = core::Number::parse(pieces[1].trimmed().toStdString());
-            if (!price) return tr("“%1” is no price.").arg(pieces[1].trimmed());
-            pack.price = price->value();
-        }
-        packs.push_back(pack);
+        const auto pack = core::parse_pack(part.trimmed().toStdString());
+        if (!pack) return text(pack.error().message);
+        packs.push_back(pack->pack);
     }
     // what is open in the store comes first, where it is known to be the right fluid
     std::vector<core::StoredPack> store;
@@ -256,12 +241,13 @@ void FillPanel::reckon() {
     for (std::size_t i = 0; i < kKnown.size(); ++i) {
         const auto words = known_[i]->text().trimmed();
         if (words.isEmpty()) continue;
-        const auto amount = amount_of(words.toStdString());
+        const auto said = core::Quantity::parse(words.toStdString());
+        const auto amount = said ? core::amount_of(*said) : core::Result<core::Amount>(tl::make_unexpected(said.error()));
         if (!amount) {
-            trouble(tr("“%1” is no amount; write it as 1.7 L.").arg(words));
+            trouble(text(amount.error().message));
             return;
         }
-        system.*kKnown[i].part = amount;
+        system.*kKnown[i].part = *amount;
     }
     const auto plan = core::plan_refill(system);
     if (!plan) {
@@ -286,9 +272,9 @@ void FillPanel::reckon() {
         reading_words_->setText(tr("What lies between the marks is not known, so a reading cannot be turned into an amount."));
     } else if (const auto remedy = core::remedy_for(reading, between)) {
         const QString where = reading > 1 ? tr("%1 % of the way over the upper mark").arg(std::lround((reading - 1) * 100)) : reading < 0 ? tr("below the lower mark")
-                                                                                                                                         : tr("%1 % up between the marks").arg(std::lround(reading * 100));
+                                                                                                                                          : tr("%1 % up between the marks").arg(std::lround(reading * 100));
         reading_words_->setText(remedy->draw_off > 0 ? tr("It stands %1: <b>draw off %2</b>.").arg(where, litres(remedy->draw_off)) : remedy->add > 0 ? tr("It stands %1: <b>add %2</b>.").arg(where, litres(remedy->add))
-                                                                                                                                                     : tr("It is full."));
+                                                                                                                                                      : tr("It is full."));
     }
     sump_->show_plan(*plan, between, between > 0 ? std::optional(reading) : std::nullopt);
 }

@@ -42,7 +42,7 @@ private:
 
     Session& session_;
     core::House house_;
-    core::FluidSpec demanded_;  // of the fluid, by its item and its grade
+    core::FluidSpec demanded_;           // of the fluid, by its item and its grade
     std::array<QLineEdit*, 6> known_{};  // in the order of FluidSystem
     QLineEdit* packs_ = nullptr;
     QSlider* reading_ = nullptr;

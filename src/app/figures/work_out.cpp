@@ -8,6 +8,7 @@
 #include "app/figures/fill_panel.h"
 #include "app/figures/mixture_panel.h"
 #include "app/figures/sequence_panel.h"
+#include "app/figures/turn_panel.h"
 #include "app/figures/wrench_panel.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
@@ -16,7 +17,7 @@ namespace anagraph::app {
 
 using theme::text;
 
-bool WorkOut::serves(core::FigureKind kind) { return kind == core::FigureKind::Torque || kind == core::FigureKind::Volume || kind == core::FigureKind::Percent || kind == core::FigureKind::Count; }
+bool WorkOut::serves(core::FigureKind kind) { return kind == core::FigureKind::Torque || kind == core::FigureKind::Volume || kind == core::FigureKind::Percent || kind == core::FigureKind::Count || kind == core::FigureKind::Turn; }
 
 WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("Work it out: %1").arg(text(core::title_of(session.procedure(), figure))));
@@ -39,6 +40,8 @@ WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) 
         panel = new FillPanel(session, figure, this);
     else if (figure.kind == core::FigureKind::Percent)
         panel = new MixturePanel(figure, this);
+    else if (figure.kind == core::FigureKind::Turn)
+        panel = new TurnPanel(figure, this);
     else
         panel = new SequencePanel(figure, this);
     down->addWidget(panel, 1);

@@ -91,7 +91,8 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
     p.drawText(QRectF(x, row.top() + 32, 170, 18), Qt::AlignVCenter, tr("%1 to %2 %3%4").arg(plain(w.from), plain(w.to), unit_symbol(w.unit), w.drive.empty() ? QString() : QStringLiteral(" · ") + text(w.drive)));
-    p.drawText(QRectF(x, row.top() + 50, 170, 18), Qt::AlignVCenter, w.calibrated.empty() ? tr("never calibrated") : w.due.empty() ? tr("calibrated %1").arg(text(w.calibrated)) : tr("calibrated to %1").arg(text(w.due)));
+    p.drawText(QRectF(x, row.top() + 50, 170, 18), Qt::AlignVCenter, w.calibrated.empty() ? tr("never calibrated") : w.due.empty() ? tr("calibrated %1").arg(text(w.calibrated))
+                                                                                                                                   : tr("calibrated to %1").arg(text(w.due)));
     // the scale
     const double left = row.left() + 206;
     const double right = row.right() - 250;

@@ -1,5 +1,7 @@
 #include "core/fluids/packs.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
@@ -71,6 +73,19 @@ private:
 };
 
 }  // namespace
+
+Result<OfferedPack> parse_pack(std::string_view text) {
+    const auto at = text.find('@');
+    const auto size = Quantity::parse(text.substr(0, at));
+    if (!size) return tl::make_unexpected(size.error());
+    if (size->unit->dimension != Dimension::Volume) return fail(ErrorCode::BadInput, fmt::format("{} is no pack of a fluid; write it as 1 L@6.50.", display(*size)));
+    OfferedPack out{*size, {size->in(*find_unit("L")), std::nullopt}};
+    if (at == std::string_view::npos) return out;
+    const auto price = Number::parse(text.substr(at + 1));
+    if (!price) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no price; write the pack as 1 L@6.50.", text.substr(at + 1)));
+    out.pack.price = price->value();
+    return out;
+}
 
 Result<PackChoice> choose_packs(double need, const std::vector<Pack>& packs, Least least, const std::vector<StoredPack>& store) {
     const auto bad = [](const char* why) { return fail(ErrorCode::BadInput, why); };

@@ -2,9 +2,11 @@
 #pragma once
 
 #include <optional>
+#include <string_view>
 #include <vector>
 
 #include "core/base/result.h"
+#include "core/quantity/quantity.h"
 
 namespace anagraph::core {
 
@@ -12,6 +14,13 @@ struct Pack {
     double litres = 0;
     std::optional<double> price;  // in the shop's money; nothing where it is not known
 };
+
+/// "1 L@6.50", "5 L": size and, where known, price. `size` is the size as written. Errors: BadInput, saying what is wrong.
+struct OfferedPack {
+    Quantity size;
+    Pack pack;
+};
+Result<OfferedPack> parse_pack(std::string_view text);
 
 /// A pack already in the store, opened or not: what is still in it.
 struct StoredPack {

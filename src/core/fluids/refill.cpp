@@ -6,8 +6,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/quantity/quantity.h"
-
 namespace anagraph::core {
 namespace {
 
@@ -62,6 +60,14 @@ double safe_pour(const FluidSystem& s, const Amount& refill) {
 }
 
 }  // namespace
+
+Result<Amount> amount_of(const Quantity& quantity) {
+    constexpr double kMostSlack = 0.02;
+    if (quantity.unit->dimension != Dimension::Volume) return fail(ErrorCode::BadInput, fmt::format("{} is no amount of fluid; write it as 1.7 L.", display(quantity)));
+    const Unit& litre = *find_unit("L");
+    const double half = std::min(quantity.number.half_step(), kMostSlack * std::abs(quantity.number.value()));
+    return Amount{quantity.in(litre), convert(half, *quantity.unit, litre)};
+}
 
 Result<RefillPlan> plan_refill(const FluidSystem& s) {
     if (auto ok = positive(s); !ok) return tl::make_unexpected(ok.error());

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/base/result.h"
+#include "core/quantity/quantity.h"
 
 namespace anagraph::core {
 
@@ -14,6 +15,10 @@ struct Amount {
     double litres = 0;
     double slack = 0;
 };
+
+/// The amount with half of the last place said as its slack, but at most 2 %: "5 L" does not cover 4.5. In litres.
+/// Errors: BadInput for a quantity that is no volume.
+Result<Amount> amount_of(const Quantity& quantity);
 
 /// What is known of a system. All by the same rule: total = refill + residue; the refill holds the filter's share.
 struct FluidSystem {

@@ -13,11 +13,11 @@ namespace anagraph::core {
 
 /// What is still in a pack of the store.
 struct StoreFluid {
-    std::string name;    // "gear oil"
-    std::string spec;    // "75W90 GL5", as the pack says
-    double litres = 0;   // of a full pack
-    double left = 0;     // litres in it; as much as `litres` where it is closed
-    std::string price;   // of a full pack, as written; empty: not known
+    std::string name;   // "gear oil"
+    std::string spec;   // "75W90 GL5", as the pack says
+    double litres = 0;  // of a full pack
+    double left = 0;    // litres in it; as much as `litres` where it is closed
+    std::string price;  // of a full pack, as written; empty: not known
     friend bool operator==(const StoreFluid&, const StoreFluid&) = default;
 };
 

@@ -32,8 +32,8 @@ std::vector<const Source*> outdated_sources(const Procedure& p, const Figure& fi
 
 /// What the house's rule says where sources differ.
 struct Ruling {
-    FigureValue value;   // that of the source that outranks the others
-    std::string why;     // "House rule: the maker's book over a label on the part ..."; printed with the guide once taken
+    FigureValue value;     // that of the source that outranks the others
+    std::string why;       // "House rule: the maker's book over a label on the part ..."; printed with the guide once taken
     bool changes = false;  // the figure has another value now
 };
 /// Nothing where no source counts, where they all agree, or where those of the highest rank differ among themselves: then a

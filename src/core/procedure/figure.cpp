@@ -76,7 +76,7 @@ namespace {
 
 /// "at most ", where the value is a limit.
 std::string_view limit_words(Limit limit) { return limit == Limit::AtMost ? "at most " : limit == Limit::AtLeast ? "at least "
-                                                                                                                  : ""; }
+                                                                                                                 : ""; }
 
 /// The stages in words, each made by `each`: "20, then 40, then ".
 template <class Each>
@@ -108,7 +108,7 @@ std::string other_system_text(const FigureValue& v) {
     const auto high = Number::parse(v.high);
     if (!v.high.empty() && high) return display_range_in({*low, unit}, {*high, unit}, *partner);
     const Rounding rounding = v.limit == Limit::AtMost ? Rounding::Down : v.limit == Limit::AtLeast ? Rounding::Up
-                                                                                                      : Rounding::Nearest;
+                                                                                                    : Rounding::Nearest;
     const auto stage = [&](const std::string& text) {
         const auto n = Number::parse(text);
         return n ? rounded_text(convert(n->value(), *unit, *partner), n->significant()) : text;

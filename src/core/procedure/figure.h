@@ -100,7 +100,7 @@ struct Figure {
     std::string tolerance;  // half width in the unit of the value, as written; empty when not given
     std::vector<Claim> claims;
     std::vector<Proof> proofs;
-    std::string settled;  // why the author holds to the value although evidence differs; empty: not settled
+    std::string settled;                     // why the author holds to the value although evidence differs; empty: not settled
     std::vector<std::string> variants = {};  // it holds for; empty: for all
     std::string condition = {};              // it depends on: "cold", "new seal"; empty: on nothing
     std::vector<Looked> looked = {};

@@ -57,8 +57,8 @@ std::optional<SourceKind> source_kind(std::string_view name);
 struct Source {
     SourceId id;
     SourceKind kind = SourceKind::Book;
-    std::string title;    // "Perrick PT60 service book"
-    std::string edition;  // "issue 4, 2024"
+    std::string title;                       // "Perrick PT60 service book"
+    std::string edition;                     // "issue 4, 2024"
     std::string date = {};                   // of that edition, "2024-05-01" or "2024"; empty: not known
     std::vector<std::string> variants = {};  // it holds for; empty: for all
     std::string serials = {};                // serial numbers it holds for, as written; empty: for all

@@ -96,6 +96,7 @@ Result<Quantity> Quantity::parse(std::string_view text) {
     const auto number = Number::parse(s.substr(0, at));
     if (!number) return tl::make_unexpected(number.error());
     const std::string_view spelling = trimmed(s.substr(at));
+    if (const auto question = ambiguous_unit(spelling); !question.empty()) return fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", text, question));
     const Unit* unit = find_unit(spelling);
     if (unit == nullptr)
         return fail(ErrorCode::BadInput, spelling.empty() ? fmt::format("\"{}\" has no unit; add one, as in \"{} Nm\".", text, number->text())

@@ -61,7 +61,27 @@ constexpr std::array kUnits{
 };
 
 // Common spellings beside id and symbol, lower case.
-constexpr std::array<std::pair<std::string_view, std::string_view>, 34> kSpellings{{
+constexpr std::array<std::pair<std::string_view, std::string_view>, 54> kSpellings{{
+    {"nm", "Nm"},
+    {"lbf-ft", "lbf.ft"},
+    {"ft-lb", "lbf.ft"},
+    {"ft lbs", "lbf.ft"},
+    {"lb-ft", "lbf.ft"},
+    {"lbft", "lbf.ft"},
+    {"in-lb", "lbf.in"},
+    {"in lbs", "lbf.in"},
+    {"kgm", "kgf.m"},
+    {"millilitres", "mL"},
+    {"milliliters", "mL"},
+    {"us quarts", "qt"},
+    {"us gallons", "gal"},
+    {"us pints", "pt"},
+    {"imperial pints", "imppt"},
+    {"imperial gallons", "impgal"},
+    {"imperial quarts", "impqt"},
+    {"millimetres", "mm"},
+    {"kilopascal", "kPa"},
+    {"degrees", "deg"},
     {"n.m", "Nm"},
     {"n m", "Nm"},
     {"newton metres", "Nm"},
@@ -105,6 +125,19 @@ std::string lower(std::string_view text) {
 }
 
 }  // namespace
+
+std::string ambiguous_unit(std::string_view spelling) {
+    struct Either {
+        std::string_view words;
+        std::string_view question;
+    };
+    // US and imperial measures of one name differ by a fifth; the imperial ounce by 4 %
+    static constexpr std::array<Either, 4> kEither{{{" gallon gallons ", "write gal for the US gallon (3.79 L) or impgal for the imperial (4.55 L)."}, {" quart quarts ", "write qt for the US quart (0.946 L) or impqt for the imperial (1.14 L)."}, {" pint pints ", "write pt for the US pint (0.473 L) or imppt for the imperial (0.568 L)."}, {" ounce ounces oz ", "write floz for the US fluid ounce (29.6 mL) or impfloz for the imperial (28.4 mL)."}}};
+    const std::string word = " " + lower(spelling) + " ";
+    for (const auto& e : kEither)
+        if (spelling.find(' ') == std::string_view::npos && !spelling.empty() && e.words.find(word) != std::string_view::npos) return std::string(e.question);
+    return {};
+}
 
 std::span<const Unit> units() { return kUnits; }
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <span>
+#include <string>
 #include <string_view>
 
 namespace anagraph::core {
@@ -40,6 +41,9 @@ std::span<const Unit> units();
 
 /// The unit of that ASCII id, printed symbol or common spelling ("newton metres", "foot pounds", "litres"), or null.
 const Unit* find_unit(std::string_view spelling);
+
+/// A question where a spelling is used for two units that differ ("pints": US or imperial?), or empty.
+std::string ambiguous_unit(std::string_view spelling);
 
 /// `value` of `from`, expressed in `to`. Both of one dimension.
 /// Factors: 1 lbf·ft = 1.3558179483 N·m, 1 kgf·m = 9.80665 N·m (exact), 1 psi = 6.894757293 kPa, 1 in = 25.4 mm (exact),
