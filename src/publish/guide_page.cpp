@@ -83,7 +83,7 @@ public:
         for (const auto& f : p_.figures) {
             data x;
             x.set("title", core::title_of(p_, f));
-            x.set("value", figure_html(p_, f));
+            x.set("value", one_figure_html(p_, f));  // a row of its own for each variant
             x.set("why", core::argue_standing(p_, f));
             figures << x;
         }

@@ -83,6 +83,28 @@ TEST(GuidePage, AFigureStandsInBothUnitsWithItsStandingAndItsSource) {
     EXPECT_NE(html.find("figure open\"><span class=\"value\">not known"), std::string::npos) << "an unknown figure is shown as unknown";
 }
 
+TEST(GuidePage, AFigureThatDiffersByVariantSaysEachAndNeverTheOthers) {
+    Edition e = edition();
+    e.procedure.header.variants = {"PT60", "PT60-T"};
+    Figure refill;
+    refill.id = FigureId("amount");
+    refill.kind = FigureKind::Volume;
+    refill.item = e.procedure.items.front().id;
+    refill.purpose = "refill";
+    refill.value = {"1.7", "", "L"};
+    refill.variants = {"PT60"};
+    e.procedure.figures.push_back(refill);
+    e.procedure.steps[0].lines = {"Fill {figure:amount}."};
+    EXPECT_NE(page(e).find("PT60-T:</span> <span class=\"figure open\"><span class=\"value\">not known for this variant"), std::string::npos);
+    refill.id = FigureId("amount-t");
+    refill.value = {"2.2", "", "L"};
+    refill.variants = {"PT60-T"};
+    e.procedure.figures.push_back(refill);
+    const auto html = page(e);
+    EXPECT_EQ(html.find("not known for this variant"), std::string::npos);
+    EXPECT_LT(html.find("1.7 L"), html.find("2.2 L"));
+}
+
 TEST(GuidePage, CautionsStandBeforeTheLinesAndKeepTheirSignal) {
     const auto html = page(edition());
     EXPECT_LT(html.find("caution warning"), html.find("class=\"lines\""));
