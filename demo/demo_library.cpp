@@ -129,10 +129,9 @@ private:
         figure("run-after", K::Duration, "oil", "run after filling", "2 min", "", b.claims(16, K::Duration), "page 1, running", "2 min");
         figure("settle", K::Duration, "oil", "wait before reading", "5 min", "", b.claims(18, K::Duration), "page 1, running", "5 min");
         figure("drain-head", K::Size, "drain-plug", "head", "17 mm", "", a.claims(15, K::Size), "page 2, torques", "17 mm");
-        figure("total", K::Volume, "oil", "total, dry", "2.0 L", "", {}, "page 2, oil", "2.0 L");
         // the other variant's gearbox is larger
-        for (const auto& [id, variant, amount] : {std::tuple("refill", "PT60", "1.7 L"), std::tuple("refill-t", "PT60-T", "2.2 L")}) {
-            if (p_.find(FigureId(id)) == nullptr) figure(id, K::Volume, "oil", "refill with filter", amount, "", {}, "page 2, oil", amount);
+        for (const auto& [id, variant, purpose, amount] : {std::tuple("refill", "PT60", "refill with filter", "1.7 L"), std::tuple("refill-t", "PT60-T", "refill with filter", "2.2 L"), std::tuple("total", "PT60", "total, dry", "2.0 L"), std::tuple("total-t", "PT60-T", "total, dry", "2.6 L")}) {
+            if (p_.find(FigureId(id)) == nullptr) figure(id, K::Volume, "oil", purpose, amount, "", {}, "page 2, oil", amount);
             if (p_.find(FigureId(id)) == nullptr) return;  // perform() has kept the reason
             Figure f = *p_.find(FigureId(id));
             f.variants = {variant};

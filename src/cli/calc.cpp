@@ -75,6 +75,7 @@ private:
     Result<int> work() override {
         const auto quantity = Quantity::parse(text_);
         if (!quantity) return tl::make_unexpected(quantity.error());
+        if (const auto question = core::ambiguous_unit(unit_); !question.empty()) return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", unit_, question));
         const Unit* unit = core::find_unit(unit_);
         if (unit == nullptr) return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC.", unit_));
         if (unit->dimension != quantity->unit->dimension) {
@@ -450,7 +451,7 @@ void add_calc(CLI::App& app, const Answer& answer, int& code) {
     add<ScaleMark>(*calc, answer, code, "scale", "the nearest mark on a wrench's scale, and whether it will do",
                    "Example: calc scale --torque \"25 Nm\" --unit lbf.ft --from 5 --to 80 --step 1 --accuracy 4% --tolerance 10%\nBelow 20 % of the last mark a wrench is not used: ISO 6789-1.");
     add<SocketOnHead>(*calc, answer, code, "socket", "whether a socket goes on a head",
-                      "Example: calc socket --head \"24 mm\" --socket \"15/16 in\"\nHeads: ISO 4759-1, grade A. Openings: ISO 691. Turning before contact: geometry of the hexagon.");
+                      "Example: calc socket --head \"24 mm\" --socket \"15/16 in\"\nHeads: ISO 4759-1, grade A. Openings: ISO 691 (below 10 and above 36 mm estimated). Turning before contact: geometry of the hexagon.");
     add<Refill>(*calc, answer, code, "refill", "how much goes in, and how to pour it",
                 "Example: calc refill --total \"2.0 L\" --refill \"1.7 L\" --between-marks \"0.25 L\" --reading 0.33\nVolume is conserved: total = refill + residue; the refill holds the filter's share.");
     add<Packs>(*calc, answer, code, "packs", "which packs to buy",

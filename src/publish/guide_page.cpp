@@ -40,13 +40,11 @@ std::string one_figure_html(const core::Procedure& p, const core::Figure& f) {
 
 /// A figure as its reader needs it: one that differs by variant for every variant, and as not known where one has none.
 std::string figure_html(const core::Procedure& p, const core::Figure& f) {
-    const auto alike = core::figures_alike(p, f);
-    const bool by_variant = !f.item.empty() && !f.purpose.empty() && p.header.variants.size() > 1 && std::any_of(alike.begin(), alike.end(), [&](const core::Figure* a) { return !a->variants.empty() && a->condition == f.condition; });
-    if (!by_variant) return one_figure_html(p, f);
+    if (!core::differs_by_variant(p, f)) return one_figure_html(p, f);
     std::string out;
     for (const auto& variant : p.header.variants) {
         const auto* own = core::figure_for(p, f, variant);
-        out += fmt::format("{}<span class=\"variant\">{}:</span> {}", out.empty() ? "" : " ", escaped(variant), own == nullptr ? fmt::format("<span class=\"figure open\"><span class=\"value\">not known for this variant</span><span class=\"standing\">open</span></span>") : one_figure_html(p, *own));
+        out += fmt::format("{}<span class=\"variant\">{}:</span> {}", out.empty() ? "" : " ", escaped(variant), own == nullptr ? std::string("<span class=\"figure open\"><span class=\"value\">not known for this variant</span><span class=\"standing\">open</span></span>") : one_figure_html(p, *own));
     }
     return out;
 }

@@ -164,6 +164,12 @@ TEST_F(FiguresWorkedOut, TheFillingPlanFollowsFromTheGuidesOwnFigures) {
         total->setText(QStringLiteral("plenty"));
         EXPECT_TRUE(says(dialog, "is no number"));
     });
+    // the other variant is worked out with its own total, never with this one's
+    choose("refill-t");
+    work_out([&](WorkOut& dialog) {
+        EXPECT_EQ(dialog.findChildren<QLineEdit*>().front()->text(), "2.6 L");
+        EXPECT_TRUE(says(dialog, "2.2 L (2.3 US qt) in all"));
+    });
 }
 
 TEST_F(FiguresWorkedOut, AMixtureAndAnOrderOfBolts) {

@@ -59,6 +59,16 @@ TEST(FigureValues, RoundingNeverCrossesALimit) {
     EXPECT_FALSE(agrees(value("at most 25 Nm"), value("at least 25 Nm"), ""));
     EXPECT_TRUE(agrees(value("at most 25 Nm"), value("25 Nm"), ""));
     EXPECT_FALSE(agrees(value("20, then 40 Nm"), value("30, then 40 Nm"), ""));
+    // what a source demands may not be left out of the figure; what is said in short is no difference
+    EXPECT_FALSE(agrees(value("40 Nm"), value("40 Nm, then 90 deg"), ""));
+    EXPECT_FALSE(agrees(value("60 Nm"), value("20, then 60 Nm"), ""));
+    EXPECT_FALSE(agrees(value("60 degC"), value("at most 60 degC"), ""));
+    EXPECT_TRUE(agrees(value("20, then 60 Nm, then 90 deg"), value("60 Nm"), ""));
+    Figure short_one = figure("head", "40 Nm", "tightening torque");
+    short_one.kind = FigureKind::Torque;
+    short_one.proofs = {proof("book", "40 Nm, then 90 deg")};
+    EXPECT_EQ(standing_of(short_one), Standing::Disputed);
+    EXPECT_TRUE(ruling(pump(), short_one, House{})->changes);
 }
 
 TEST(Variants, EachHasItsOwnAndNeverTheOthers) {

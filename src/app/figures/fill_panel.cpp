@@ -35,10 +35,9 @@ constexpr std::array<Known, 6> kKnown{{{&core::FluidSystem::total, "total", QT_T
                                        {&core::FluidSystem::drained, "drained", QT_TRANSLATE_NOOP("FillPanel", "&Came out")},
                                        {&core::FluidSystem::between_marks, "between", QT_TRANSLATE_NOOP("FillPanel", "&Between the marks")}}};
 
-QString pair_of(const QString& one, const QString& other) { return QStringLiteral("%1 (%2)").arg(one, other); }
 QString litres(double value) { return value > 0 && value < 0.1 ? text(core::rounded_text(value * 1000, 2)) + QStringLiteral(" mL") : text(core::rounded_text(value, 2)) + QStringLiteral(" L"); }
 /// In both systems, as a guide prints it.
-QString in_both(double value) { return pair_of(litres(value), text(core::rounded_text(core::convert(value, *core::find_unit("L"), *core::find_unit("qt")), 2)) + QStringLiteral(" US qt")); }
+QString in_both(double value) { return QStringLiteral("%1 (%2 US qt)").arg(litres(value), text(core::rounded_text(core::convert(value, *core::find_unit("L"), *core::find_unit("qt")), 2))); }
 
 }  // namespace
 

@@ -248,7 +248,6 @@ void WrenchPanel::reckon() {
         }
     }
     scales_->show_offers(core::wrenches_for(torque, tolerance_percent(figure_), house_.wrenches, today(), lengthening));
-    said_->setText(scales_->words());
 }
 
 bool WrenchPanel::keep() {

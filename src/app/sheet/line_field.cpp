@@ -70,7 +70,7 @@ double RenderedLine::flow(double width, QPainter* p) const {
             const auto* item = procedure.find(core::ItemId(piece.text));
             words(item == nullptr ? QStringLiteral("(unknown: %1)").arg(text(piece.text)) : text(item->name), bold, item == nullptr ? colour("danger") : colour("ink"));
         } else if (const auto* figure = procedure.find(core::FigureId(piece.text))) {
-            QString value = text(figure->variants.empty() ? core::text_of(figure->value) : core::text_for_all(procedure, *figure));
+            QString value = text(core::differs_by_variant(procedure, *figure) ? core::text_for_all(procedure, *figure) : core::text_of(figure->value));
             const double w = theme::standing_box_width(plain_metrics, value);
             place(w);
             if (p != nullptr) {

@@ -32,19 +32,9 @@ std::string plain(double value) {
     return s;
 }
 
-/// The unit a value of the kind is in when none was ever said.
-std::string unit_alone(FigureKind kind) {
-    switch (kind) {
-        case FigureKind::Speed:
-            return "rpm";
-        case FigureKind::Length:
-            return "mm";
-        case FigureKind::Volume:
-            return "L";
-        default:
-            return "degC";
-    }
-}
+/// The unit a speed, a gap or a capacity is in when none was ever said.
+std::string unit_alone(FigureKind kind) { return kind == FigureKind::Speed ? "rpm" : kind == FigureKind::Length ? "mm"
+                                                                                                                : "L"; }
 
 bool whole(double v) { return v == std::floor(v); }
 
@@ -590,7 +580,7 @@ std::optional<FigureReader::Sense> FigureReader::carried_sense(const Line& line,
         const Said* last = last_of(cues.kind, 1000000);
         const bool gap = cues.kind == FigureKind::Length && decimal && n.value < 3 && !p.high && near_any_of(line, "gap gaps clearance inlet exhaust intake valve valves tappet tappets feeler feelers", p.from, p.after, 9);
         const bool holds = cues.kind == FigureKind::Volume && decimal && n.value < 60 && near_any_of(line, "takes holds take capacity refill", p.from, p.from, 5);
-        const bool own_unit = cues.kind == FigureKind::Speed || (cues.kind == FigureKind::Temperature && n.value < 0) || gap || holds;
+        const bool own_unit = cues.kind == FigureKind::Speed || gap || holds;
         if (last == nullptr && !own_unit) continue;
         double score = stands;
         double near = 0;

@@ -70,12 +70,14 @@ const Figure* figure_for(const Procedure& p, const Figure& figure, std::string_v
     return general;
 }
 
+bool differs_by_variant(const Procedure& p, const Figure& figure) {
+    // without item and purpose two figures are not known to be of one thing
+    if (figure.item.empty() || figure.purpose.empty() || p.header.variants.size() < 2) return false;
+    return std::any_of(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return same_thing(f, figure) && f.condition == figure.condition && !f.variants.empty(); });
+}
+
 std::string text_for_all(const Procedure& p, const Figure& figure) {
-    if (figure.item.empty() || figure.purpose.empty()) return with_other_system(figure.value);
-    auto alike = figures_alike(p, figure);
-    std::erase_if(alike, [&](const Figure* f) { return f->condition != figure.condition; });
-    const bool by_variant = std::any_of(alike.begin(), alike.end(), [](const Figure* f) { return !f->variants.empty(); });
-    if (!by_variant || p.header.variants.size() < 2) return with_other_system(figure.value);
+    if (!differs_by_variant(p, figure)) return with_other_system(figure.value);
     std::string out;
     for (const auto& variant : p.header.variants) {
         const Figure* f = figure_for(p, figure, variant);
@@ -155,7 +157,7 @@ std::optional<Ruling> ruling(const Procedure& p, const Figure& figure, const Hou
     std::size_t said = 0;
     for (const auto& c : figure.claims) said += agree(c.value) ? 0 : 1;
     if (said > 0) against.push_back(said == 1 ? std::string("what was said once") : fmt::format("what was said {} times", said));
-    const bool differs = !figure.value.known() || !agree(figure.value);
+    const bool differs = !figure.value.known() || !agrees(figure.value, first.value, figure.tolerance);
     if (against.empty() && !differs) return std::nullopt;
     Ruling out;
     out.value = first.value;

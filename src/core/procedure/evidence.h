@@ -18,6 +18,8 @@ bool holds_for(const Figure& figure, std::string_view variant);
 /// The figure of that thing for a variant: one of its own before one for all. Null: not known for this variant, and never
 /// another's.
 const Figure* figure_for(const Procedure& p, const Figure& figure, std::string_view variant);
+/// Do figures of that thing, under the same condition, differ by variant in a guide for several?
+bool differs_by_variant(const Procedure& p, const Figure& figure);
 /// The value as a reader of all variants needs it: "1.7 L (0.45 US gal) for PT60, 2.2 L for PT60-T, not known for ...", and
 /// just the value where it holds for all.
 std::string text_for_all(const Procedure& p, const Figure& figure);

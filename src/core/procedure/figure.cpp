@@ -230,10 +230,11 @@ bool agrees(const FigureValue& value, const FigureValue& other, const std::strin
     const auto a = span_in(value, *unit);
     const auto b = span_in(other, *unit);
     if (!a || !b) return false;
-    // a limit on one side is not the limit on the other; stages that only one of the two names are no difference
-    if (value.limit != Limit::None && other.limit != Limit::None && value.limit != other.limit) return false;
-    if (!value.turn.empty() && !other.turn.empty() && value.turn != other.turn) return false;
-    if (!value.before.empty() && !other.before.empty() && (value.unit != other.unit || value.before != other.before)) return false;
+    // A limit, an angle or stages that the other names may not be left out of the value; what the value has beyond the
+    // other (speech names a figure in short) is no difference.
+    if (other.limit != Limit::None && value.limit != other.limit) return false;
+    if (!other.turn.empty() && value.turn != other.turn) return false;
+    if (!other.before.empty() && (value.unit != other.unit || value.before != other.before)) return false;
     const auto given = Number::parse(tolerance);
     const double reach = (given ? given->value() : a->slack) + b->slack + 1e-9;
     if (value.high.empty() && other.high.empty()) return std::abs(a->low - b->low) <= reach;

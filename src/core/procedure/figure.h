@@ -108,6 +108,7 @@ struct Figure {
 };
 
 /// Do two values say the same, within the digits written and the tolerance (in `value`'s unit)?
+/// A limit, an angle or stages named by `other` must stand in `value` too; not the other way round.
 /// A force never agrees with a torque. Texts agree when they are equal but for spaces, dashes and case.
 bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance);
 

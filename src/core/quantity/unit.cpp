@@ -61,7 +61,7 @@ constexpr std::array kUnits{
 };
 
 // Common spellings beside id and symbol, lower case.
-constexpr std::array<std::pair<std::string_view, std::string_view>, 54> kSpellings{{
+constexpr std::array<std::pair<std::string_view, std::string_view>, 52> kSpellings{{
     {"nm", "Nm"},
     {"lbf-ft", "lbf.ft"},
     {"ft-lb", "lbf.ft"},
@@ -100,8 +100,6 @@ constexpr std::array<std::pair<std::string_view, std::string_view>, 54> kSpellin
     {"liters", "L"},
     {"ml", "mL"},
     {"cc", "mL"},
-    {"quarts", "qt"},
-    {"gallons", "gal"},
     {"inch", "in"},
     {"inches", "in"},
     {"\"", "in"},

@@ -23,7 +23,8 @@ struct Widths {
 
 /// A hexagon head of that nominal width: product grade A, tolerance h13 up to 32 mm and h14 above. Source: ISO 4759-1.
 Widths head_widths(double nominal_mm);
-/// The opening of a socket or spanner of that nominal width. Source: ISO 691.
+/// The opening of a socket or spanner of that nominal width. Source: ISO 691 for 10 to 36 mm; below and above its series is
+/// carried on from the neighbouring sizes, which is an estimate.
 Widths socket_widths(double nominal_mm);
 
 struct SocketFit {

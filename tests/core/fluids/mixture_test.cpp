@@ -50,7 +50,8 @@ TEST(Ratio, SplitsTheAmount) {
     EXPECT_EQ(jug_marks({0.5, 5}), (std::vector<double>{0.5, 5.5}));
 }
 
-// ASHRAE Handbook, Fundamentals: by volume 27.7 % ethylene glycol freezes at -14.1, 47.8 % at -33.8, 57.8 % at -48.3 degC.
+// ASHRAE Handbook, Fundamentals, by mass: 30 % ethylene glycol freezes at -14.1, 50 % at -33.8 degC. By volume that is 27.7
+// and 47.3 %, which the conversion has to come to.
 TEST(FreezingPoint, AgreesWithThePublishedTable) {
     EXPECT_NEAR(*freezing_point(Glycol::Ethylene, 27.7), -14.1, 0.3);
     EXPECT_NEAR(*freezing_point(Glycol::Ethylene, 47.3), -33.8, 0.6);
