@@ -3,6 +3,8 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <map>
+#include <optional>
 #include <tuple>
 #include <vector>
 
@@ -41,6 +43,14 @@ struct Film {
 
 const char* const kBook = "perrick-pt60-service-book";
 
+/// Where the figures stand on the pages of the demo book, as `anagraph-cli page` reads them.
+std::optional<PageSpot> spot_of(const std::string& figure) {
+    static const std::map<std::string, PageSpot> spots{
+        {"drain-torque", {2, 7772, 2081, 8877, 2175}}, {"level-torque", {2, 7776, 2409, 8877, 2503}}, {"cover-torque", {2, 7883, 2736, 8877, 2830}}, {"drain-head", {2, 8303, 3063, 8877, 3157}}, {"oil-grade", {2, 7900, 4006, 8491, 4100}}, {"total", {2, 7806, 4333, 8230, 4427}}, {"total-t", {2, 8316, 4327, 8877, 4454}}, {"refill", {2, 7810, 4660, 8230, 4754}}, {"refill-t", {2, 8316, 4654, 8877, 4781}}, {"between-marks", {2, 8350, 4987, 8890, 5081}}, {"belt-sag", {2, 7883, 5930, 8877, 6024}}, {"belt-force", {2, 1696, 5930, 2086, 6024}}, {"interval-hours", {1, 6358, 1272, 6833, 1372}}, {"interval-months", {1, 7167, 1272, 8101, 1390}}, {"interval-first", {1, 4880, 1272, 5299, 1390}}, {"warm-up", {1, 8419, 5454, 8877, 5548}}, {"open-below", {1, 8457, 5781, 8890, 5875}}, {"run-after", {1, 8414, 6109, 8877, 6203}}, {"settle", {1, 8419, 6436, 8877, 6530}}};
+    const auto it = spots.find(figure);
+    return it == spots.end() ? std::nullopt : std::optional(it->second);
+}
+
 std::vector<Item> items() {
     using K = ItemKind;
     const auto item = [](const char* id, K kind, const char* name, const char* spec, const char* number) { return Item{ItemId(id), kind, name, spec, number}; };
@@ -58,6 +68,8 @@ std::vector<Item> items() {
         item("strainer", K::Part, "suction strainer", "basket, two wing nuts", ""),
         item("belt", K::Part, "V-belt", "", ""),
         item("oil", K::Fluid, "gear oil", "75W90 GL5, two 1 L bottles", "OIL-75W90-1"),
+        item("hour-meter", K::Part, "hour meter", "", ""),
+        item("pump", K::Part, "pump", "", ""),
         item("pan", K::Vessel, "drain pan", "3 L or more", ""),
         item("socket-10", K::Tool, "10 mm socket", "", ""),
         item("socket-17", K::Tool, "17 mm socket", "", ""),
@@ -70,7 +82,7 @@ std::vector<Item> items() {
 
 class GuideWriter {
 public:
-    GuideWriter(store::Library& library, std::vector<Film> films) : library_(library), films_(std::move(films)) {}
+    GuideWriter(store::Library& library, std::vector<Film> films, DocumentId book) : library_(library), films_(std::move(films)), book_(std::move(book)) {}
 
     Outcome write() {
         Procedure p;
@@ -82,8 +94,11 @@ public:
         perform("use the recordings", {Put<RecordingUse>{{films_[0].id, "draining", {}}, {}}, Put<RecordingUse>{{films_[1].id, "filter and filling", {}}, {}}});
         std::vector<Edit> edits;
         for (auto& i : items()) edits.emplace_back(Put<Item>{std::move(i), {}});
-        edits.emplace_back(Put<Source>{{SourceId(kBook), SourceKind::Book, "Perrick PT60 service book", "issue 4"}, {}});
+        edits.emplace_back(Put<Source>{{SourceId(kBook), SourceKind::Book, "Perrick PT60 service book", "issue 4", "2024", {}, "", book_}, {}});
         edits.emplace_back(Put<Source>{{SourceId("canister-label"), SourceKind::Label, "print on the canister filter", ""}, {}});
+        edits.emplace_back(Put<Source>{{SourceId("parts-list"), SourceKind::Book, "Perrick PT60 parts list", "", "2024"}, {}});
+        edits.emplace_back(Put<Source>{{SourceId("meter"), SourceKind::Measurement, "read on the job", "", "2026-11-20", {}, "", {}, "hour meter of the pump"}, {}});
+        edits.emplace_back(Put<Source>{{SourceId("wrench-card"), SourceKind::Label, "calibration card of the wrench", "", "2026-03-02"}, {}});
         perform("enter items and sources", std::move(edits));
         figures();
         steps();
@@ -106,7 +121,11 @@ private:
     void figure(const char* id, FigureKind kind, const char* item, const char* purpose, const char* value, const char* tolerance, std::vector<Claim> claims, const char* place, const char* proof, const char* settled = "") {
         Figure f{FigureId(id), kind, ItemId(item), purpose, parse_figure_value(value).value_or(FigureValue{}), tolerance, std::move(claims), {}, settled};
         const std::string where(place);
-        if (!where.empty()) f.proofs.push_back({SourceId(where == "label" ? "canister-label" : kBook), where == "label" ? "beside the arrow" : where, parse_figure_value(proof).value_or(FigureValue{})});
+        static const std::map<std::string, std::pair<const char*, const char*>> elsewhere{{"label", {"canister-label", "beside the arrow"}}, {"parts", {"parts-list", "list of parts"}}, {"meter", {"meter", "on arrival"}}, {"card", {"wrench-card", "accuracy"}}};
+        if (const auto other = elsewhere.find(where); other != elsewhere.end())
+            f.proofs.push_back({SourceId(other->second.first), other->second.second, parse_figure_value(proof).value_or(FigureValue{})});
+        else if (!where.empty())
+            f.proofs.push_back({SourceId(kBook), where, parse_figure_value(proof).value_or(FigureValue{}), spot_of(id)});
         perform("prove a figure", {Put<Figure>{std::move(f), {}}});
     }
 
@@ -135,9 +154,25 @@ private:
             if (p_.find(FigureId(id)) == nullptr) return;  // perform() has kept the reason
             Figure f = *p_.find(FigureId(id));
             f.variants = {variant};
+            if (f.purpose == "refill with filter") f.level = LevelRule{LevelRule::Temperature::Unknown, LevelRule::Engine::Stopped, 5, LevelRule::Gauge::DipstickResting};
             perform("say which variant a figure holds for", {Put<Figure>{std::move(f), {}}});
         }
-        figure("cover-count", K::Count, "zinc-bolts", "bolts of the cover", "6 x", "", {}, "page 3, parts", "6 x");
+        figure("cover-count", K::Count, "zinc-bolts", "bolts of the cover", "6 x", "", {}, "parts", "6 x");
+        figure("belt-force", K::Force, "belt", "pressed with, mid-span", "20 N", "", {}, "page 2, belt", "20 N");
+        figure("interval-hours", K::Interval, "pump", "service every", "100 h", "", {}, "page 1, head", "100 h");
+        figure("interval-months", K::Interval, "pump", "service every, by the calendar", "12 month", "", {}, "page 1, head", "12 month");
+        figure("interval-first", K::Interval, "pump", "first service", "20 h", "", {}, "page 1, head", "20 h");
+        figure("meter-now", K::Reading, "hour-meter", "reading", "302 h", "", {}, "meter", "302 h");
+        figure("wrench-accuracy", K::Percent, "torque-wrench", "accuracy", "4 %", "", {}, "card", "4 %");
+        figure("idle-speed", K::Speed, "pump", "idle speed", "", "", {}, "", "");
+        figure("test-pressure", K::Pressure, "pump", "pressure while looking for leaks", "", "", {}, "", "");
+        figure("canister-number", K::PartNumber, "canister", "part number", "KQ-FC2", "", {}, "parts", "KQ-FC2");
+        if (const Figure* known = p_.find(FigureId("canister-number"))) {
+            Figure f = *known;
+            f.proofs.push_back({SourceId("canister-label"), "on the filter that came off", {"KQ-FC1", "", ""}});
+            f.replaces = {"KQ-FC1"};
+            perform("say what a part number replaces", {Put<Figure>{std::move(f), {}}});
+        }
     }
 
     struct Shot {
@@ -175,6 +210,7 @@ private:
 
     store::Library& library_;
     std::vector<Film> films_;
+    DocumentId book_;
     store::GuideId id_;
     Procedure p_;
     Outcome outcome_;
@@ -235,7 +271,9 @@ Outcome make_demo_library(const std::string& films, const std::string& folder) {
         loaded.push_back({prepared->entry.id, std::move(prepared->index), prepared->narration, core::read_marks(prepared->narration)});
     }
     if (auto kept = (*library)->set_house(demo_house()); !kept) return kept;
-    return GuideWriter(**library, std::move(loaded)).write();
+    auto book = (*library)->keep_document(films + "/../book/perrick-pt60-book.pdf");
+    if (!book) return tl::make_unexpected(book.error());
+    return GuideWriter(**library, std::move(loaded), *book).write();
 }
 
 }  // namespace anagraph::demo

@@ -1,17 +1,23 @@
 // Walks the demo path through the real window and leaves a picture of every station and the issued pack.
-//   walk-demo LIBRARY FOLDER
+//   walk-demo LIBRARY FOLDER [all]      all: also the lesser dialogs
 // Used by run-demo where there is no display, and to refresh docs/screenshots.
 
 #include <fmt/format.h>
 
 #include <QApplication>
 #include <QDir>
+#include <QLineEdit>
 #include <QMessageBox>
 #include <QTest>
 #include <QTimer>
+#include <map>
 
+#include "app/figures/details_dialog.h"
 #include "app/figures/figures_station.h"
+#include "app/figures/page_view.h"
+#include "app/figures/source_dialog.h"
 #include "app/figures/work_out.h"
+#include "app/house/house_dialog.h"
 #include "app/issue/issue_station.h"
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
@@ -31,7 +37,7 @@ bool wait_until(const std::function<bool()>& done, int ms) { return QTest::qWait
 
 class Walk {
 public:
-    Walk(MainWindow& window, QString folder) : w_(window), folder_(std::move(folder)) {}
+    Walk(MainWindow& window, QString folder, bool all) : w_(window), folder_(std::move(folder)), all_(all) {}
 
     bool run() {
         QTest::qWait(300);
@@ -49,7 +55,7 @@ public:
         wait_until([&] { return !w_.figures().film().settling(); }, 15000);
         QTest::qWait(600);
         picture("figures");
-        if (!worked_out("drain-torque", "wrench") || !worked_out("refill", "filling") || !worked_out("cover-count", "order") || !worked_out("canister-turn", "turn")) return false;
+        if (!figures_in_depth()) return false;
         QTest::keyClick(focus(), Qt::Key_3, Qt::ControlModifier);
         w_.session().set_step(w_.session().procedure().steps[5].id);
         QTest::qWait(500);
@@ -96,26 +102,65 @@ private:
         return other_views_of_the_tape(recordings.back().id);
     }
 
-    /// A figure worked out for the tool or the vessel in hand.
-    bool worked_out(const char* figure, const char* name) {
+    /// What a key asks or shows for a figure; `ready` says when it is worth a picture.
+    template <class Dialog>
+    bool dialog(const char* figure, Qt::Key key, const char* name, const std::function<bool(Dialog&)>& ready = {}) {
         w_.figures().choose(anagraph::core::FigureId(figure));
         bool pictured = false;
         auto* timer = new QTimer(qApp);
         QObject::connect(timer, &QTimer::timeout, timer, [&, timer] {
-            auto* dialog = qobject_cast<anagraph::app::WorkOut*>(QApplication::activeModalWidget());
-            if (dialog == nullptr) return;
+            auto* shown = qobject_cast<Dialog*>(QApplication::activeModalWidget());
+            if (shown == nullptr) return;
             timer->deleteLater();
+            wait_until([&] { return !ready || ready(*shown); }, 30000);
             QTest::qWait(300);
-            dialog->grab().save(folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png"));
+            shown->grab().save(folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png"));
             pictured = true;
-            dialog->reject();
+            shown->reject();
         });
         timer->start(100);
         QApplication::setActiveWindow(&w_);
-        QTest::keyClick(&w_.figures(), Qt::Key_W);
+        QTest::keyClick(&w_.figures(), key);
         QApplication::setActiveWindow(&w_);
         w_.figures().setFocus();
-        return pictured || fail(std::string("nothing was worked out for ") + figure);
+        return pictured || fail(std::string("nothing came up for ") + figure);
+    }
+
+    /// What stands behind the figures and what follows from them.
+    bool figures_in_depth() {
+        using anagraph::app::WorkOut;
+        for (const auto& [figure, name] : {std::pair("drain-torque", "wrench"), std::pair("refill", "filling"), std::pair("cover-count", "order"), std::pair("canister-turn", "turn")})
+            if (!dialog<WorkOut>(figure, Qt::Key_W, name)) return false;
+        const auto read = [](anagraph::app::SourceDialog& d) { return d.page().marked().has_value(); };
+        if (!dialog<anagraph::app::SourceDialog>("level-torque", Qt::Key_B, "source", read)) return false;
+        if (!dialog<anagraph::app::HouseDialog>("level-torque", Qt::Key_H, "house")) return false;
+        if (!all_) return true;
+        const auto shown = [](QDialog& d) { return d.findChild<anagraph::app::PageView*>()->marked().has_value(); };
+        const auto serviced = [](WorkOut& d) { return typed(d, {{"202 h, 1200 km", "242 h"}, {"2026-05-28", "2026-05-28"}, {"2027-06-01..2027-08-31", "2026-12-01..2027-01-10"}}); };
+        return dialog<WorkOut>("interval-hours", Qt::Key_W, "due", serviced) && dialog<anagraph::app::DetailsDialog>("refill", Qt::Key_E, "details") && dialog<QDialog>("refill", Qt::Key_V, "page", shown) && figure_list_end();
+    }
+
+    /// Types into the fields that show these hints; true once it is done.
+    static bool typed(QDialog& dialog, const std::map<QString, QString>& words) {
+        for (auto* edit : dialog.findChildren<QLineEdit*>())
+            if (const auto it = words.find(edit->placeholderText()); it != words.end()) edit->setText(it->second);
+        return true;
+    }
+
+    /// The grades and part numbers at the end of the list, and a mixture.
+    bool figure_list_end() {
+        w_.figures().choose(anagraph::core::FigureId("canister-number"));
+        QTest::qWait(200);
+        picture("figures-end");
+        anagraph::core::Figure strength;
+        strength.id = anagraph::core::FigureId("strength");
+        strength.kind = anagraph::core::FigureKind::Percent;
+        strength.purpose = "strength of the coolant";
+        strength.value = {"50", "", "%"};
+        w_.session().perform(anagraph::core::Change{"add a figure", {anagraph::core::Put<anagraph::core::Figure>{strength, std::nullopt}}});
+        const bool done = dialog<anagraph::app::WorkOut>("strength", Qt::Key_W, "mixture", [](anagraph::app::WorkOut& d) { return typed(d, {{"8 L", "8 L"}, {"35", "35"}, {"2 L", "2 L"}}); });
+        w_.session().undo();
+        return done;
     }
 
     /// The whole job folded on one screen, single frames, and two takes of a step side by side.
@@ -177,14 +222,16 @@ private:
 
     MainWindow& w_;
     QString folder_;
+    bool all_;
 };
 
 }  // namespace
 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
-    if (argc != 3) {
-        fmt::print(stderr, "walk-demo LIBRARY FOLDER\n");
+    const bool all = argc == 4 && std::string_view(argv[3]) == "all";
+    if (argc != 3 && !all) {
+        fmt::print(stderr, "walk-demo LIBRARY FOLDER [all]\n");
         return 2;
     }
     anagraph::app::theme::apply();
@@ -197,5 +244,5 @@ int main(int argc, char** argv) {
     MainWindow window(std::move(*library));
     window.show();
     QApplication::setActiveWindow(&window);
-    return Walk(window, QString::fromLocal8Bit(argv[2])).run() ? 0 : 1;
+    return Walk(window, QString::fromLocal8Bit(argv[2]), all).run() ? 0 : 1;
 }

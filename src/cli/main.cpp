@@ -19,6 +19,7 @@
 #include "core/procedure/evidence.h"
 #include "core/procedure/open_points.h"
 #include "media/fast_cut.h"
+#include "paper/document.h"
 #include "publish/pack.h"
 #include "shop/intake.h"
 #include "shop/issue.h"
@@ -214,6 +215,26 @@ int figures(const Answer& answer, const std::string& folder, const std::string& 
     return answer.say({{"figures", list}}, words.empty() ? "The guide has no figures yet." : words);
 }
 
+/// What a machine reads on a page of a book or on a picture, as proposals; a person compares them with the page.
+int read_page(const Answer& answer, const std::string& file, int number, const std::string& kind_name, const std::string& about) {
+    const auto kind = core::figure_kind(kind_name);
+    if (!kind) return answer.wrong({core::ErrorCode::BadInput, fmt::format("\"{}\" is no kind of figure.", kind_name), ""}, kWrongUse);
+    const auto document = paper::open_document(file);
+    if (!document) return answer.wrong(document.error(), kWrongUse);
+    const auto image = paper::page_image(*document, number);
+    if (!image) return answer.wrong(image.error(), image.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
+    const auto words = paper::read_words(*image, paper::whole_page(number), document->pdf ? paper::Layout::Page : paper::Layout::Object);
+    if (!words) return answer.wrong(words.error());
+    json list = json::array();
+    std::string sentences;
+    for (const auto& v : core::values_on(*words, *kind, about)) {
+        list.push_back({{"value", core::text_of(v.value)}, {"tolerance", v.tolerance}, {"line", v.line}, {"page", v.spot.page}, {"box", {v.spot.left, v.spot.top, v.spot.right, v.spot.bottom}}, {"sureness", v.sureness}, {"mended", v.mended}});
+        sentences += fmt::format("{:24} {}\n", core::text_of(v.value) + (v.tolerance.empty() ? "" : " ± " + v.tolerance), v.line);
+    }
+    if (list.empty()) return answer.say({{"values", list}}, fmt::format("No {} was read on page {}.", core::spoken_name_of(*kind), number), kFoundWrong);
+    return answer.say({{"values", list}}, sentences + "Read by a machine: compare each with the page.");
+}
+
 int measure(const Answer& answer, const std::string& folder, const std::string& only, bool full) {
     bench::Options options;
     options.folder = folder.empty() ? (std::filesystem::temp_directory_path() / "anagraph-bench").string() : folder;
@@ -300,6 +321,14 @@ int main(int argc, char** argv) {
     figures_command->add_option("LIBRARY", a)->required();
     figures_command->add_option("GUIDE", b)->required();
     figures_command->callback([&] { code = figures(answer, a, b); });
+
+    auto* page_command = app.add_subcommand("page", "values read on a page of a book or on a picture, to be compared with it");
+    int page = 1;
+    page_command->add_option("FILE", a, "a PDF or a picture")->required();
+    page_command->add_option("--page", page, "which page of a PDF")->capture_default_str();
+    page_command->add_option("--kind", b, "kind of figure: torque, volume, grade ...")->required();
+    page_command->add_option("--about", c, "what it is about, so that its line comes first: \"drain plug\"");
+    page_command->callback([&] { code = read_page(answer, a, page, b, c); });
 
     auto* issue_command = app.add_subcommand("issue", "freeze the next edition of a guide and write its pack");
     issue_command->add_option("LIBRARY", a)->required();

@@ -83,6 +83,8 @@ public:
             x.set("title", core::title_of(p_, f));
             x.set("value", one_figure_html(p_, f));  // a row of its own for each variant
             x.set("why", core::argue_standing(p_, f));
+            if (f.level) x.set("level", core::text_of(*f.level));
+            if (!f.replaces.empty()) x.set("replaces", fmt::format("{}", fmt::join(f.replaces, ", ")));
             figures << x;
         }
         d.set("figures", figures);
@@ -90,10 +92,17 @@ public:
         for (const auto& s : p_.sources) {
             data x;
             x.set("title", s.title);
+            // an empty field would take the edition's own number from around it
             x.set("edition", s.edition);
+            x.set("date", s.date);
+            x.set("instrument", s.instrument);
+            std::string holds = fmt::format("{}", fmt::join(s.variants, ", "));
+            if (!s.serials.empty()) holds += fmt::format("{}serials {}", holds.empty() ? "" : ", ", s.serials);
+            x.set("holds", holds);
             sources << x;
         }
         d.set("sources", sources);
+        if (!e_.rule.empty()) d.set("rule", e_.rule);
         d.set("has_sources", !p_.sources.empty());
         return d;
     }

@@ -47,6 +47,9 @@ core::Result<publish::PackRequest> prepare_issue(const store::Library& library, 
         if (changes.empty()) reasons.push_back(fmt::format("Nothing has changed since edition {}.", editions->back().edition.number));
         for (const auto& c : changes) request.edition.changes.push_back(c.text);
     }
+    const auto house = library.house();
+    if (!house) return tl::make_unexpected(house.error());
+    request.edition.rule = core::rule_text(*house);
     if (!reasons.empty()) return fail(ErrorCode::Refused, fmt::format("{}", fmt::join(reasons, " ")), guide.text());
     request.sha256 = store::sha256(core::canonical_text(core::to_json(request.edition)));
     request.folder = library.edition_folder(guide, request.edition.number);

@@ -348,7 +348,20 @@ Result<std::vector<SaidLine>> Library::find_said(const std::string& words, int m
 
 std::string Library::recording_folder(const core::RecordingId& id) const { return state_->folder + "/media/" + id.text(); }
 
-// -- editions --------------------------------------------------------------------------------------------------------
+// -- documents and the house -----------------------------------------------------------------------------------------
+
+core::Result<core::DocumentId> Library::keep_document(const std::string& path) {
+    const auto bytes = read_file(path);
+    if (!bytes) return tl::make_unexpected(bytes.error());
+    core::DocumentId id(sha256(*bytes));
+    std::error_code ec;
+    if (std::filesystem::exists(document_path(id), ec)) return id;
+    if (auto made = make_folder(state_->folder + "/documents"); !made) return tl::make_unexpected(made.error());
+    if (auto written = write_file(document_path(id), *bytes); !written) return tl::make_unexpected(written.error());
+    return id;
+}
+
+std::string Library::document_path(const core::DocumentId& id) const { return state_->folder + "/documents/" + id.text(); }
 
 Result<core::House> Library::house() const {
     auto row = state_->run("SELECT body FROM house WHERE part = 'all'");
@@ -364,6 +377,8 @@ Outcome Library::set_house(const core::House& house) {
         return {};
     });
 }
+
+// -- editions --------------------------------------------------------------------------------------------------------
 
 Result<std::vector<IssuedEdition>> Library::editions(const GuideId& id) const {
     auto query = state_->run("SELECT number, sha256, body FROM edition WHERE guide = ? ORDER BY number", {q(id.text())});

@@ -90,6 +90,12 @@ public:
     core::Result<std::vector<SaidLine>> find_said(const std::string& words, int most = 500) const;
     std::string recording_folder(const core::RecordingId& id) const;
 
+    // -- documents: pages and pictures that sources are proved by, kept by what is in them
+    /// Copies the file into the library; the same file twice is kept once. Errors: those of reading and writing a file.
+    core::Result<core::DocumentId> keep_document(const std::string& path);
+    /// Where it lies. Nothing is there for a document this library does not have.
+    std::string document_path(const core::DocumentId& id) const;
+
     // -- the house: kept once for all guides; the usual rules and no wrenches until something is set
     core::Result<core::House> house() const;
     core::Outcome set_house(const core::House& house);

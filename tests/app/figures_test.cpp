@@ -1,6 +1,8 @@
 // The Figures worked out by keys: the house rule, not found, joining and parting, wrenches, filling, mixture, order.
 #include <gtest/gtest.h>
 
+#include <QCheckBox>
+#include <QComboBox>
 #include <QDialogButtonBox>
 #include <QInputDialog>
 #include <QLabel>
@@ -8,12 +10,14 @@
 #include <QSlider>
 #include <QSpinBox>
 
+#include "app/figures/details_dialog.h"
 #include "app/figures/figures_station.h"
 #include "app/figures/fill_panel.h"
 #include "app/figures/mixture_panel.h"
 #include "app/figures/sequence_panel.h"
 #include "app/figures/work_out.h"
 #include "app/figures/wrench_panel.h"
+#include "app/house/house_dialog.h"
 #include "core/procedure/evidence.h"
 #include "tests/app/demo_guide.h"
 
@@ -41,6 +45,15 @@ protected:
         });
         w->key(Qt::Key_W);
         EXPECT_TRUE(looked);
+    }
+    /// Types into the field that shows this hint.
+    static void fill(QWidget& where, const char* hint, const char* words) {
+        for (auto* edit : where.findChildren<QLineEdit*>())
+            if (edit->placeholderText() == QString::fromUtf8(hint)) {
+                edit->setText(QString::fromUtf8(words));
+                return;
+            }
+        ADD_FAILURE() << "no field shows " << hint;
     }
     static bool says(QWidget& where, const char* words) {
         for (const auto* label : where.findChildren<QLabel*>())
@@ -164,6 +177,13 @@ TEST_F(FiguresWorkedOut, TheFillingPlanFollowsFromTheGuidesOwnFigures) {
         total->setText(QStringLiteral("plenty"));
         EXPECT_TRUE(says(dialog, "is no number"));
     });
+    work_out([&](WorkOut& dialog) {
+        EXPECT_TRUE(says(dialog, "The vessel of 3 L takes all 1.7 L")) << "the guide's own pan";
+        EXPECT_TRUE(says(dialog, "dipstick resting, not screwed in")) << "how its level is read";
+        dialog.findChild<QSpinBox*>()->setValue(3);
+        EXPECT_TRUE(says(dialog, "For 3 machines:"));
+        EXPECT_TRUE(says(dialog, "does not take 5.1 L")) << "the pan is too small for three";
+    });
     // the other variant is worked out with its own total, never with this one's
     choose("refill-t");
     work_out([&](WorkOut& dialog) {
@@ -180,18 +200,46 @@ TEST_F(FiguresWorkedOut, AMixtureAndAnOrderOfBolts) {
     ASSERT_TRUE((*w)->session().perform(core::Change{"add a figure", {core::Put<core::Figure>{strength, std::nullopt}}}));
     choose("strength");
     work_out([&](WorkOut& dialog) {
-        EXPECT_TRUE(says(dialog, "Drain <b>1.8 L</b>"));
+        EXPECT_TRUE(says(dialog, "Fill in all four")) << "nothing is made up";
+        fill(dialog, "8 L", "8 L");
+        fill(dialog, "35", "35");
+        EXPECT_TRUE(says(dialog, "Drain <b>1.8 L (2.0 US qt)</b>"));
         EXPECT_TRUE(says(dialog, "freezes at about"));
-        dialog.findChildren<QLineEdit*>().at(3)->setText(QStringLiteral("40"));
+        fill(dialog, "2 L", "1 L");
+        EXPECT_TRUE(says(dialog, "In the jug, 2 times: concentrate to the mark <b>0.92 L</b>"));
+        fill(dialog, "100", "40");
         EXPECT_TRUE(says(dialog, "cannot bring the mixture"));
+        fill(dialog, "100", "100");
+        auto* way = dialog.findChild<QComboBox*>();
+        way->setCurrentIndex(1);
+        fill(dialog, "1 L", "1 L");
+        EXPECT_TRUE(says(dialog, "there is room for 1"));
+        fill(dialog, "1 L", "3 L");
+        EXPECT_TRUE(says(dialog, "Pour in <b>2.4 L"));
+        way->setCurrentIndex(2);
+        fill(dialog, "8 L", "2 L");
+        fill(dialog, "1 : 10", "1 : 3");
+        fill(dialog, "2 L", "2 L");
+        EXPECT_TRUE(says(dialog, "concentrate to the mark <b>0.50 L</b>, then water to the mark <b>2.0 L</b>"));
     });
     choose("canister-turn");
     work_out([&](WorkOut& dialog) { EXPECT_TRUE(says(dialog, "<b>270°</b>: 4 1/2 flats")); });
     choose("cover-count");
     work_out([&](WorkOut& dialog) {
         EXPECT_TRUE(says(dialog, "1, 4, 2, 5, 3, 6"));
+        EXPECT_TRUE(says(dialog, "every bolt to <b>8 N·m</b>")) << "the torque of the same item";
         dialog.findChild<QSpinBox*>()->setValue(8);
         EXPECT_TRUE(says(dialog, "1, 5, 3, 7, 2, 6, 4, 8"));
+        fill(dialog, "20, then 40, then 60 Nm", "20, then 40 Nm, then 90 deg");
+        EXPECT_TRUE(says(dialog, "Pass 2: every bolt to <b>40 N·m</b>"));
+        EXPECT_TRUE(says(dialog, "Pass 3: every bolt <b>90°</b> further"));
+        // bolts placed by hand, with the mouse as by typing
+        dialog.findChildren<QComboBox*>().front()->setCurrentIndex(3);
+        EXPECT_TRUE(says(dialog, "Click where the bolts sit"));
+        auto* panel = dialog.findChild<SequencePanel*>();
+        for (const auto& [dx, dy] : {std::pair(-60, -60), std::pair(60, -60), std::pair(60, 60), std::pair(-60, 60), std::pair(0, 0)}) QTest::mouseClick(panel, Qt::LeftButton, Qt::NoModifier, QPoint(350 + (panel->width() - 350) / 2 + dx, panel->height() / 2 + dy));
+        EXPECT_TRUE(says(dialog, "numbered as they were placed"));
+        EXPECT_TRUE(says(dialog, ": 5,")) << "from the middle outwards";
     });
 }
 
@@ -200,4 +248,93 @@ TEST_F(FiguresWorkedOut, EachVariantHasItsOwnAmount) {
     EXPECT_EQ(core::text_of(core::figure_for(guide(), refill, "PT60-T")->value), "2.2 L");
     EXPECT_EQ(core::text_of(core::figure_for(guide(), refill, "PT60")->value), "1.7 L");
     EXPECT_EQ(core::text_for_all(guide(), refill), "1.7 L (1.8 US qt) for PT60, 2.2 L (2.3 US qt) for PT60-T");
+}
+
+TEST_F(FiguresWorkedOut, TheNextServiceFollowsFromTheGuidesIntervals) {
+    choose("interval-hours");
+    work_out([&](WorkOut& dialog) {
+        EXPECT_TRUE(says(dialog, "Say when it was serviced last"));
+        fill(dialog, "202 h, 1200 km", "202 h");
+        fill(dialog, "2026-05-28", "2026-01-10");
+        EXPECT_TRUE(says(dialog, "due at <b>302 h</b>"));
+        fill(dialog, "2026-05-28", "2025-01-10");
+        EXPECT_TRUE(says(dialog, "Overdue")) << "by the calendar, twelve months on";
+        fill(dialog, "2026-05-28", "yesterday");
+        EXPECT_FALSE(says(dialog, "Overdue"));
+    });
+}
+
+TEST_F(FiguresWorkedOut, TheListShowsWhatTheFilterLetsThrough) {
+    auto& list = *(*w)->figures().findChild<FigureList*>();
+    const auto all = list.shown().size();
+    ASSERT_EQ(all, guide().figures.size());
+    w->key(Qt::Key_O);
+    EXPECT_LT(list.shown().size(), all);
+    for (const auto& id : list.shown()) EXPECT_EQ(core::standing_of(guide(), *guide().find(id)), core::Standing::Open);
+    w->key(Qt::Key_Escape);
+    EXPECT_EQ(list.shown().size(), all);
+    const auto shown = [&](FigureFilter filter) { return figures_shown(guide(), filter); };
+    EXPECT_EQ(shown({core::Standing::Disputed, {}, {}}).front(), core::FigureId("level-torque"));
+    EXPECT_EQ(shown({std::nullopt, core::StepId("level"), {}}), std::vector{core::FigureId("level-torque")});
+    for (const auto& id : shown({std::nullopt, {}, core::ItemId("oil")})) EXPECT_EQ(guide().find(id)->item, core::ItemId("oil"));
+    EXPECT_EQ(shown({std::nullopt, core::StepId("gone"), core::ItemId("gone")}).size(), all);
+    // a figure asked for from elsewhere is shown, whatever the filter
+    w->key(Qt::Key_O);
+    choose("drain-torque");
+    EXPECT_EQ(list.chosen(), core::FigureId("drain-torque"));
+    EXPECT_EQ(list.shown().size(), all);
+}
+
+TEST_F(FiguresWorkedOut, WhatItHoldsForIsSaidByKeys) {
+    choose("refill");
+    when_asked<DetailsDialog>([&](DetailsDialog* dialog) {
+        const auto boxes = dialog->findChildren<QCheckBox*>();
+        ASSERT_EQ(boxes.size(), 2);
+        boxes[0]->setChecked(false);
+        QTest::keyClick(dialog, Qt::Key_Return);
+        EXPECT_TRUE(dialog->isVisible()) << "a figure for no variant is refused";
+        boxes[0]->setChecked(true);
+        boxes[1]->setChecked(true);
+        fill(*dialog, "cold; new seal; first 20 h; nothing where it always holds", "cold");
+        dialog->findChildren<QComboBox*>().at(1)->setCurrentIndex(1);  // warm or cold
+        QTest::keyClick(dialog, Qt::Key_Return);
+    });
+    w->key(Qt::Key_E);
+    const auto& f = *guide().find(core::FigureId("refill"));
+    EXPECT_TRUE(f.variants.empty()) << "all of them";
+    EXPECT_EQ(f.condition, "cold");
+    EXPECT_EQ(core::text_of(*f.level), "On level ground, cold, stopped for 5 min, dipstick resting, not screwed in.");
+    choose("canister-number");
+    when_asked<DetailsDialog>([&](DetailsDialog* dialog) {
+        fill(*dialog, "KQ-FC1, KQ-FC0", "");
+        QTest::keyClick(dialog, Qt::Key_Return);
+    });
+    w->key(Qt::Key_E);
+    EXPECT_EQ(core::standing_of(guide(), *guide().find(core::FigureId("canister-number"))), core::Standing::Disputed) << "the older number is no longer said to be one";
+}
+
+TEST_F(FiguresWorkedOut, TheHouseIsChangedForAllGuides) {
+    when_asked<HouseDialog>([&](HouseDialog* dialog) {
+        QTest::keyClick(dialog, Qt::Key_Down, Qt::AltModifier);
+        when_asked<QDialog>([&](QDialog* form) {
+            if (qobject_cast<HouseDialog*>(form) != nullptr) return;
+            fill(*form, "gear oil", "gear oil");
+            fill(*form, "1 L, 1 qt, 500 mL", "1 L");
+            fill(*form, "as much as it holds when it is closed", "2 L");
+            QTest::keyClick(form, Qt::Key_Return);
+            EXPECT_TRUE(form->isVisible()) << "more than it holds";
+            fill(*form, "as much as it holds when it is closed", "0.7 L");
+            QTest::keyClick(form, Qt::Key_Return);
+        });
+        QTest::keyClick(dialog, Qt::Key_N);
+        QTest::keyClick(dialog, Qt::Key_Return);
+    });
+    w->key(Qt::Key_H);
+    const auto house = *session().library().house();
+    EXPECT_EQ(house.rank.front(), core::SourceKind::Standard);
+    ASSERT_EQ(house.store.size(), 2U);
+    EXPECT_DOUBLE_EQ(house.store.back().left, 0.7);
+    choose("refill");
+    w->key(Qt::Key_R);
+    EXPECT_NE(guide().find(core::FigureId("refill"))->settled.find("a standard over the maker's book"), std::string::npos);
 }

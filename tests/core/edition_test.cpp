@@ -101,3 +101,16 @@ TEST(Differences, WhatMustBeReadAgainComesFirst) {
         RC_ASSERT(std::is_partitioned(d.begin(), d.end(), [](const Difference& x) { return x.read_again; }));
     });
 }
+
+TEST(Differences, AToleranceAVariantAndHowALevelIsReadAreTold) {
+    const Procedure before = guide();
+    Procedure after = before;
+    after.figures[0].tolerance = "1";
+    after.figures[0].condition = "new seal";
+    after.figures[0].level = LevelRule{LevelRule::Temperature::Cold, LevelRule::Engine::Running, 0, LevelRule::Gauge::SightGlass};
+    const auto told = differences(before, after);
+    const auto says = [&](const char* words) { return std::any_of(told.begin(), told.end(), [&](const Difference& d) { return d.text.find(words) != std::string::npos && d.read_again; }); };
+    EXPECT_TRUE(says("its tolerance is now \u00B1 1"));
+    EXPECT_TRUE(says("it was given for"));
+    EXPECT_TRUE(says("cold, running"));
+}

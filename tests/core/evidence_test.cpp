@@ -128,7 +128,7 @@ TEST(HouseRule, TheHigherSourceSettlesItWithAReason) {
 }
 
 TEST(HouseRule, IsPrintedAndKept) {
-    EXPECT_EQ(rule_text(House{}), "the maker's book over a standard over a drawing over a label on the part over a measurement over speech");
+    EXPECT_EQ(rule_text(House{}), "the maker's book over a standard over a drawing over the maker's word over a label on the part over a measurement over speech");
     House h;
     h.rank = {SourceKind::Label};
     Wrench w;

@@ -119,6 +119,31 @@ TEST(StandingOf, TheUnknownIsNeverProved) {
     EXPECT_EQ(text_of(f.value), "not known");
 }
 
+TEST(StandingOf, AMeasurementIsAsGoodAsItsInstrument) {
+    Figure f = figure("9 mm");
+    f.kind = FigureKind::Length;
+    f.tolerance = "0.2";
+    f.proofs = {proof("9 mm"), proof("9.6 mm", "measured")};
+    EXPECT_EQ(standing_of(f), Standing::Disputed);
+    f.proofs[1].slack = "0.5";
+    EXPECT_EQ(standing_of(f), Standing::Proved);
+    // in the unit of what was measured; a difference of temperatures has no offset
+    EXPECT_TRUE(agrees(value("60 degC"), value("142 degF"), "0.5", "2"));
+    EXPECT_FALSE(agrees(value("60 degC"), value("150 degF"), "0.5", "2"));
+}
+
+TEST(StandingOf, AnOlderNumberThatIsReplacedIsNoDifference) {
+    Figure f = figure("KQ-FC2");
+    f.kind = FigureKind::PartNumber;
+    f.proofs = {proof("KQ-FC2", "label"), proof("KQ FC1", "parts list, 2019")};
+    f.claims = {claim("kq-fc1")};
+    EXPECT_EQ(standing_of(f), Standing::Disputed);
+    f.replaces = {"KQ-FC1"};
+    EXPECT_EQ(standing_of(f), Standing::Proved);
+    f.claims.push_back(claim("KQ-FC3"));
+    EXPECT_EQ(standing_of(f), Standing::Disputed);
+}
+
 TEST(StandingOf, AForceSaidForATorqueIsNoAgreement) {
     Figure f = figure("12 Nm");
     f.proofs = {proof("12 Nm")};

@@ -210,7 +210,7 @@ TEST(Standing, ValuesAgreeWithinTheDigitsSaid) {
 TEST(FigureValue, PrintsRangesAndFractionsAndReadsThemBack) {
     EXPECT_EQ(text_of({"8", "10", "mm"}), "8 to 10 mm");
     EXPECT_EQ(text_of({"3/4", "", "turn"}), "3/4 turn");
-    EXPECT_EQ(text_of({}), "not known");
+    EXPECT_EQ(text_of(FigureValue{}), "not known");
     EXPECT_EQ(other_system_text({"25", "", "Nm"}), "18 lbf·ft");
     EXPECT_EQ(other_system_text({"5", "", "min"}), "");
     EXPECT_EQ(other_system_text({"8", "10", "mm"}), "0.32 to 0.39 in");

@@ -41,6 +41,12 @@ inline Figure random_figure(const Procedure& p) {
         for (int i = pick(0, 3); i > 0; --i) f.claims.push_back({existing<RecordingId>(p.recordings), FrameTime(pick(0, 9999), 12), words(), value()});
     if (!p.sources.empty())
         for (int i = pick(0, 3); i > 0; --i) f.proofs.push_back({existing<SourceId>(p.sources), words(), value()});
+    for (auto& proof : f.proofs) {
+        if (pick(0, 3) == 1) proof.spot = PageSpot{pick(1, 9), pick(0, 5000), pick(0, 5000), pick(5000, 10001), pick(5000, 10001)};
+        if (pick(0, 3) == 1) proof.slack = "0.5";
+    }
+    if (pick(0, 3) == 1) f.replaces = {words()};
+    if (pick(0, 3) == 1) f.level = LevelRule{static_cast<LevelRule::Temperature>(pick(0, 3)), static_cast<LevelRule::Engine>(pick(0, 3)), pick(0, 20) / 2.0, static_cast<LevelRule::Gauge>(pick(0, 5))};
     f.settled = words();
     return f;
 }
@@ -92,7 +98,7 @@ inline Edit random_edit(const Procedure& p) {
         case 2:
             return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words()}, place()};
         case 3:
-            return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 5)), words(), words()}, place()};
+            return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {}, "", DocumentId(words()), words()}, place()};
         case 4:
             return Put<Figure>{random_figure(p), place()};
         case 5:

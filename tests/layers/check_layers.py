@@ -5,15 +5,16 @@ import re
 import sys
 import tempfile
 
-OURS = ["core", "media", "store", "publish", "shop", "app"]
+OURS = ["core", "media", "store", "paper", "publish", "shop", "app"]
 # What each layer may include of ours, and which foreign headers it may not.
 MAY = {
     "core": ["core"],
     "media": ["core", "media"],
     "store": ["core", "store"],
+    "paper": ["core", "paper"],
     "publish": ["core", "media", "store", "publish"],
     "shop": ["core", "media", "store", "publish", "shop"],
-    "cli": ["core", "media", "store", "publish", "shop", "cli"],
+    "cli": ["core", "media", "store", "paper", "publish", "shop", "cli"],
     "app": OURS,
 }
 QT = r"Q[A-Z]\w*|Qt\w*"
@@ -24,6 +25,7 @@ MAY_NOT = {
     "core": [QT, AV, MPV, CV, r"sodium.*", r"sqlite.*", r"CLI/.*"],
     "media": [QT, r"sodium.*", r"CLI/.*"],
     "store": [r"Q(Widget|Application|Painter|Image|Pixmap|MainWindow)\w*", AV, MPV, CV],
+    "paper": [r"Q(Widget|MainWindow|Dialog)\w*", AV, MPV, CV, r"QSql\w*"],
     "publish": [r"Q(Widget|MainWindow|Dialog)\w*", AV, MPV, CV],
     "shop": [QT, AV, MPV, CV],
     "cli": [r"Q(Widget|MainWindow|Dialog|GuiApplication|Application)\w*", AV, MPV, CV],

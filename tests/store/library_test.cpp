@@ -233,3 +233,16 @@ TEST(Library, KeepsTheHouseForAllGuides) {
     ASSERT_TRUE(again);
     EXPECT_EQ((*again)->house()->store.size(), 1U);
 }
+
+TEST(Library, KeepsADocumentOnceByWhatIsInIt) {
+    const Scratch folder;
+    ASSERT_TRUE(store::write_file(folder / "book.pdf", "%PDF-1.7 page"));
+    ASSERT_TRUE(store::write_file(folder / "copy.pdf", "%PDF-1.7 page"));
+    auto library = store::Library::open(folder / "lib");
+    ASSERT_TRUE(library);
+    const auto id = (*library)->keep_document(folder / "book.pdf");
+    ASSERT_TRUE(id) << id.error().message;
+    EXPECT_EQ(*store::read_file((*library)->document_path(*id)), "%PDF-1.7 page");
+    EXPECT_EQ(*(*library)->keep_document(folder / "copy.pdf"), *id);
+    EXPECT_FALSE((*library)->keep_document(folder / "away.pdf"));
+}

@@ -7,11 +7,15 @@
 #include <QInputDialog>
 #include <QScrollBar>
 #include <QShortcut>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/figures/details_dialog.h"
+#include "app/figures/page_view.h"
 #include "app/figures/source_dialog.h"
 #include "app/figures/work_out.h"
+#include "app/house/house_dialog.h"
 #include "app/theme/theme.h"
 #include "core/procedure/evidence.h"
 
@@ -19,18 +23,34 @@ namespace anagraph::app {
 
 using theme::text;
 
+namespace {
+
+/// Is the page at hand on which the proof stands?
+bool has_page(const Session& session, const core::Proof& proof) {
+    const auto* source = session.procedure().find(proof.source);
+    return source != nullptr && !source->document.empty();
+}
+
+}  // namespace
+
 FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("station"));
     setFocusPolicy(Qt::StrongFocus);
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(0);
+    pages_ = new PageReader(this);
+    auto* left = new QVBoxLayout;
+    left->setContentsMargins(0, 0, 0, 0);
+    left->setSpacing(0);
+    left->addWidget(build_filter());
     scroll_ = new QScrollArea(this);
     scroll_->setWidgetResizable(true);
     scroll_->setFocusPolicy(Qt::NoFocus);
     list_ = new FigureList(session_, scroll_);
     scroll_->setWidget(list_);
-    across->addWidget(scroll_, 1);
+    left->addWidget(scroll_, 1);
+    across->addLayout(left, 1);
     auto* side = new QFrame(this);
     side->setObjectName(QStringLiteral("panel"));
     side->setFixedWidth(428);
@@ -41,7 +61,12 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
         refresh();
     });
     connect(list_, &FigureList::claim_clicked, this, &FiguresStation::hear);
-    connect(&session_, &Session::changed, this, &FiguresStation::refresh);
+    connect(list_, &FigureList::proof_clicked, this, &FiguresStation::see_page);
+    // the drag has to end before a question is asked
+    connect(list_, &FigureList::source_dropped, this, [this](const core::SourceId& id) { QTimer::singleShot(0, this, [this, id] { add_source(id); }); });
+    connect(list_, &FigureList::file_dropped, this, [this](const QString& path) { QTimer::singleShot(0, this, [this, path] { add_source({}, path); }); });
+    connect(&session_, &Session::changed, this, &FiguresStation::follow_guide);
+    connect(&session_, &Session::guide_opened, this, &FiguresStation::show_all);
     const auto key = [this](const QKeySequence& sequence, auto&& action) {
         auto* shortcut = new QShortcut(sequence, this);
         shortcut->setContext(Qt::WidgetWithChildrenShortcut);
@@ -49,7 +74,82 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
     };
     key(Qt::Key_Down, [this] { move_choice(1); });
     key(Qt::Key_Up, [this] { move_choice(-1); });
+    key(Qt::Key_Escape, [this] { show_all(); });
+    key(Qt::Key_O, [this] {
+        // what is not proved yet, and everything again
+        by_standing_->setCurrentIndex(by_standing_->currentIndex() == 0 ? 1 : 0);
+    });
+    follow_guide();
+}
+
+QWidget* FiguresStation::build_filter() {
+    auto* bar = new QFrame(this);
+    bar->setObjectName(QStringLiteral("panel"));
+    auto* down = new QVBoxLayout(bar);
+    down->setContentsMargins(20, 10, 16, 8);
+    down->setSpacing(6);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    by_standing_ = new QComboBox(bar);
+    by_standing_->setAccessibleName(tr("Show by standing"));
+    by_standing_->addItem(tr("every standing"), -1);
+    for (const auto s : {core::Standing::Open, core::Standing::Disputed, core::Standing::Proved}) by_standing_->addItem(tr("only %1").arg(text(std::string(core::name_of(s)))), static_cast<int>(s));
+    by_step_ = new QComboBox(bar);
+    by_step_->setAccessibleName(tr("Show by step"));
+    by_item_ = new QComboBox(bar);
+    by_item_->setAccessibleName(tr("Show by item"));
+    for (auto* box : {by_standing_, by_step_, by_item_}) {
+        box->setFocusPolicy(Qt::TabFocus);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        row->addWidget(box, 1);
+        connect(box, &QComboBox::currentIndexChanged, this, &FiguresStation::filter);
+    }
+    counted_ = second(QString(), bar);
+    row->addWidget(counted_);
+    auto* house = new KeyButton(tr("The house"), Qt::Key_H, this);
+    connect(house, &QPushButton::clicked, this, &FiguresStation::edit_house);
+    row->addWidget(house);
+    down->addLayout(row);
+    chips_ = new SourceChips(session_, bar);
+    down->addWidget(chips_);
+    return bar;
+}
+
+/// The steps and items to choose from are those of the guide.
+void FiguresStation::follow_guide() {
+    const auto fill = [](QComboBox* box, const QString& all, const std::vector<std::pair<QString, QString>>& entries) {
+        const QSignalBlocker quiet(box);
+        const QString now = box->currentData().toString();
+        box->clear();
+        box->addItem(all, QString());
+        for (const auto& [words, id] : entries) box->addItem(words, id);
+        box->setCurrentIndex(std::max(0, box->findData(now)));
+    };
+    const auto& p = session_.procedure();
+    std::vector<std::pair<QString, QString>> steps;
+    for (std::size_t i = 0; i < p.steps.size(); ++i) steps.emplace_back(QStringLiteral("%1 %2").arg(i + 1).arg(text(p.steps[i].heading)), text(p.steps[i].id.text()));
+    std::vector<std::pair<QString, QString>> items;
+    for (const auto& i : p.items)
+        if (std::any_of(p.figures.begin(), p.figures.end(), [&](const core::Figure& f) { return f.item == i.id; })) items.emplace_back(text(i.name), text(i.id.text()));
+    fill(by_step_, tr("every step"), steps);
+    fill(by_item_, tr("every item"), items);
+    chips_->refresh();
     refresh();
+}
+
+void FiguresStation::filter() {
+    FigureFilter f;
+    if (const int s = by_standing_->currentData().toInt(); s >= 0) f.standing = static_cast<core::Standing>(s);
+    f.step = core::StepId(by_step_->currentData().toString().toStdString());
+    f.item = core::ItemId(by_item_->currentData().toString().toStdString());
+    list_->filter(f);
+    scroll_->verticalScrollBar()->setValue(0);
+    refresh();
+}
+
+void FiguresStation::show_all() {
+    for (auto* box : {by_standing_, by_step_, by_item_}) box->setCurrentIndex(0);
+    follow_guide();
 }
 
 void FiguresStation::build_evidence(QWidget* side) {
@@ -71,6 +171,8 @@ void FiguresStation::build_evidence(QWidget* side) {
     auto* next_claim = new KeyButton(tr("Next claim"), Qt::Key_C, this);
     hear_row->addWidget(hear_);
     hear_row->addWidget(next_claim);
+    see_ = new KeyButton(tr("See the page"), Qt::Key_V, this);
+    hear_row->addWidget(see_);
     hear_row->addStretch(1);
     down->addLayout(hear_row);
     down->addWidget(words_);
@@ -93,35 +195,29 @@ void FiguresStation::build_evidence(QWidget* side) {
     uses_ = second(QString(), side);
     down->addWidget(uses_);
     down->addStretch(1);
-    auto* row = new QHBoxLayout;
-    auto* source = new KeyButton(tr("Add a source"), Qt::Key_B, this, true);
+    source_ = new KeyButton(tr("Add a source"), Qt::Key_B, this, true);
+    withdraw_ = new KeyButton(tr("Withdraw one"), QKeySequence(Qt::SHIFT | Qt::Key_B), this);
     settle_ = new KeyButton(tr("Settle it"), Qt::Key_D, this);
-    row->addWidget(source);
-    row->addWidget(settle_);
-    row->addStretch(1);
-    down->addLayout(row);
-    auto* working = new QHBoxLayout;
-    work_ = new KeyButton(tr("Work it out"), Qt::Key_W, this);
     rule_ = new KeyButton(tr("House rule"), Qt::Key_R, this);
     absent_ = new KeyButton(tr("Not found"), Qt::Key_X, this);
-    for (auto* b : {work_, rule_, absent_}) working->addWidget(b);
-    working->addStretch(1);
-    down->addLayout(working);
-    auto* together = new QHBoxLayout;
+    work_ = new KeyButton(tr("Work it out"), Qt::Key_W, this);
+    details_ = new KeyButton(tr("What it holds for"), Qt::Key_E, this);
     join_ = new KeyButton(tr("Join"), Qt::Key_J, this);
     part_ = new KeyButton(tr("Part claim"), Qt::Key_P, this);
-    auto* row2 = together;
-    together->addWidget(join_);
-    together->addWidget(part_);
     auto* fresh = new KeyButton(tr("New"), Qt::Key_N, this);
     auto* remove = new KeyButton(tr("Remove"), Qt::Key_Delete, this);
-    row2->addWidget(fresh);
-    row2->addWidget(remove);
-    row2->addStretch(1);
-    down->addLayout(row2);
+    for (const auto& buttons : {std::vector{source_, withdraw_}, std::vector{settle_, rule_, absent_}, std::vector{work_, details_}, std::vector{join_, part_, fresh, remove}}) {
+        auto* row = new QHBoxLayout;
+        for (auto* b : buttons) row->addWidget(b);
+        row->addStretch(1);
+        down->addLayout(row);
+    }
     connect(hear_, &QPushButton::clicked, this, [this] { film_->playing() ? film_->pause() : hear(claim_); });
     connect(next_claim, &QPushButton::clicked, this, &FiguresStation::hear_next);
-    connect(source, &QPushButton::clicked, this, &FiguresStation::add_source);
+    connect(source_, &QPushButton::clicked, this, [this] { add_source(); });
+    connect(withdraw_, &QPushButton::clicked, this, &FiguresStation::remove_source);
+    connect(see_, &QPushButton::clicked, this, [this] { see_page(0); });
+    connect(details_, &QPushButton::clicked, this, &FiguresStation::set_details);
     connect(settle_, &QPushButton::clicked, this, &FiguresStation::settle);
     connect(work_, &QPushButton::clicked, this, &FiguresStation::work_out);
     connect(rule_, &QPushButton::clicked, this, &FiguresStation::take_rule);
@@ -141,18 +237,19 @@ void FiguresStation::showEvent(QShowEvent*) {
 }
 
 void FiguresStation::choose(const core::FigureId& id) {
+    const auto place = [&] { return std::find(list_->shown().begin(), list_->shown().end(), id); };
+    if (place() == list_->shown().end() && session_.procedure().find(id) != nullptr) show_all();
     list_->choose(id);
-    const auto& figures = session_.procedure().figures;
-    const auto it = std::find_if(figures.begin(), figures.end(), [&](const core::Figure& f) { return f.id == id; });
-    scroll_->ensureVisible(0, static_cast<int>(it - figures.begin()) * FigureList::kRow + FigureList::kRow / 2, 0, FigureList::kRow);
+    scroll_->ensureVisible(0, static_cast<int>(place() - list_->shown().begin()) * FigureList::kRow + FigureList::kRow / 2, 0, FigureList::kRow);
 }
 
 void FiguresStation::move_choice(int by) {
-    const auto& figures = session_.procedure().figures;
-    if (figures.empty()) return;
-    const auto it = std::find_if(figures.begin(), figures.end(), [&](const core::Figure& f) { return f.id == list_->chosen(); });
-    const auto next = std::clamp<std::ptrdiff_t>(it - figures.begin() + by, 0, static_cast<std::ptrdiff_t>(figures.size()) - 1);
-    choose(figures[static_cast<std::size_t>(next)].id);
+    const auto& shown = list_->shown();
+    if (shown.empty()) return;
+    const auto it = std::find(shown.begin(), shown.end(), list_->chosen());
+    // one that an edit took out of the filter is left for the first that is in it
+    const auto next = it == shown.end() ? 0 : std::clamp<std::ptrdiff_t>(it - shown.begin() + by, 0, static_cast<std::ptrdiff_t>(shown.size()) - 1);
+    choose(shown[static_cast<std::size_t>(next)]);
 }
 
 void FiguresStation::next_open() {
@@ -171,7 +268,8 @@ void FiguresStation::next_open() {
 void FiguresStation::refresh() {
     list_->refresh();
     const auto* f = figure();
-    for (QWidget* w : {static_cast<QWidget*>(value_), static_cast<QWidget*>(tolerance_), static_cast<QWidget*>(settle_), static_cast<QWidget*>(hear_), static_cast<QWidget*>(work_), static_cast<QWidget*>(rule_), static_cast<QWidget*>(absent_), static_cast<QWidget*>(join_), static_cast<QWidget*>(part_)}) w->setEnabled(f != nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{value_, tolerance_, settle_, hear_, work_, rule_, absent_, join_, part_, see_, details_, source_, withdraw_}) w->setEnabled(f != nullptr);
+    counted_->setText(list_->shown().size() == session_.procedure().figures.size() ? theme::counted(static_cast<qsizetype>(list_->shown().size()), tr("1 figure"), tr("%1 figures")) : tr("%1 of %2").arg(list_->shown().size()).arg(session_.procedure().figures.size()));
     if (f == nullptr) {
         title_->setText(tr("No figure yet"));
         why_->clear();
@@ -185,9 +283,11 @@ void FiguresStation::refresh() {
     if (const auto no = core::contradiction(*f); no && core::standing_of(session_.procedure(), *f) != core::Standing::Proved) why += QLatin1Char(' ') + text(*no);
     for (const auto* s : core::outdated_sources(session_.procedure(), *f)) why += tr(" %1 has a newer edition here: look it up again.").arg(text(s->title));
     why_->setText(why);
-    work_->setEnabled(WorkOut::serves(f->kind));
+    work_->setEnabled(WorkOut::serves(session_.procedure(), *f));
     part_->setEnabled(f->claims.size() + f->proofs.size() > 1 && !f->claims.empty());
     absent_->setEnabled(f->proofs.empty());
+    see_->setEnabled(std::any_of(f->proofs.begin(), f->proofs.end(), [this](const core::Proof& proof) { return has_page(session_, proof); }));
+    withdraw_->setEnabled(!f->proofs.empty());
     if (!value_->hasFocus()) value_->setText(f->value.known() ? text(core::text_of(f->value)) : QString());
     if (!tolerance_->hasFocus()) tolerance_->setText(text(f->tolerance));
     hear_->setEnabled(!f->claims.empty());
@@ -208,8 +308,19 @@ void FiguresStation::refresh() {
     QString proofs;
     for (const auto& p : f->proofs) {
         const auto* s = session_.procedure().find(p.source);
-        proofs += QStringLiteral("<p style='margin:2px 0'>■ <b>%1</b> &nbsp; %2, %3</p>").arg(text(core::text_of(p.value)).toHtmlEscaped(), s == nullptr ? QString() : text(s->title).toHtmlEscaped(), text(p.place).toHtmlEscaped());
+        QString from = s == nullptr ? QString() : text(s->title).toHtmlEscaped() + QStringLiteral(", ");
+        from += text(p.place).toHtmlEscaped();
+        if (s != nullptr && !s->instrument.empty()) from += tr("; with %1").arg(text(s->instrument).toHtmlEscaped());
+        if (!p.slack.empty()) from += QStringLiteral(" (± %1)").arg(text(p.slack).toHtmlEscaped());
+        if (s != nullptr && !s->serials.empty()) from += tr("; serials %1").arg(text(s->serials).toHtmlEscaped());
+        proofs += QStringLiteral("<p style='margin:2px 0'>%1 <b>%2</b> &nbsp; %3</p>").arg(has_page(session_, p) ? QStringLiteral("■") : QStringLiteral("□"), text(core::text_of(p.value)).toHtmlEscaped(), from);
     }
+    if (!f->replaces.empty()) {
+        QStringList older;
+        for (const auto& r : f->replaces) older << text(r).toHtmlEscaped();
+        proofs += tr("<p style='margin:2px 0'>Replaces %1</p>").arg(older.join(QStringLiteral(", ")));
+    }
+    if (f->level) proofs += tr("<p style='margin:2px 0'>Level: %1</p>").arg(text(core::text_of(*f->level)).toHtmlEscaped());
     if (!f->settled.empty()) proofs += tr("<p style='margin:2px 0'>Settled: %1</p>").arg(text(f->settled).toHtmlEscaped());
     proofs_->setText(proofs.isEmpty() ? tr("No source yet.") : proofs);
     const auto steps = core::steps_using(session_.procedure(), f->id);
@@ -259,11 +370,86 @@ void FiguresStation::set_value() {
     put(std::move(next), "change a figure");
 }
 
-void FiguresStation::add_source() {
+void FiguresStation::add_source(const core::SourceId& source, const QString& file) {
     const auto* f = figure();
     if (f == nullptr) return;
-    SourceDialog dialog(session_.procedure(), *f, this);
+    SourceDialog dialog(session_, *pages_, *f, this);
+    if (!source.empty()) dialog.choose_source(source);
+    if (!file.isEmpty()) {
+        dialog.choose_source({});
+        dialog.choose_file(file);
+    }
     if (dialog.exec() == QDialog::Accepted) session_.perform(dialog.change());
+    setFocus();
+}
+
+void FiguresStation::remove_source() {
+    const auto* f = figure();
+    if (f == nullptr || f->proofs.empty()) return;
+    std::size_t at = 0;
+    if (f->proofs.size() > 1) {
+        QStringList names;
+        for (std::size_t i = 0; i < f->proofs.size(); ++i) names << QStringLiteral("%1. %2, %3").arg(i + 1).arg(text(core::text_of(f->proofs[i].value)), text(f->proofs[i].place));
+        bool ok = false;
+        const QString chosen = QInputDialog::getItem(this, tr("Withdraw a source"), tr("Which no longer speaks for it?"), names, 0, false, &ok);
+        if (!ok) return;
+        at = static_cast<std::size_t>(names.indexOf(chosen));
+    }
+    core::Figure next = *f;
+    next.proofs.erase(next.proofs.begin() + static_cast<std::ptrdiff_t>(at));
+    next.settled.clear();
+    put(std::move(next), "withdraw a source");
+}
+
+void FiguresStation::see_page(std::size_t from) {
+    const auto* f = figure();
+    if (f == nullptr) return;
+    for (std::size_t k = 0; k < f->proofs.size(); ++k) {
+        const auto& proof = f->proofs[(from + k) % f->proofs.size()];
+        if (!has_page(session_, proof)) continue;
+        const auto* source = session_.procedure().find(proof.source);
+        QDialog dialog(this);
+        dialog.setWindowTitle(tr("%1: %2").arg(text(source->title), text(proof.place)));
+        dialog.resize(900, 720);
+        auto* down = new QVBoxLayout(&dialog);
+        down->setContentsMargins(0, 0, 0, 0);
+        auto* view = new PageView(&dialog);
+        view->set_words(tr("The page is opened …"));
+        down->addWidget(view);
+        const auto spot = proof.spot;
+        const QString words = tr("%1 stands here for %2. Escape closes.").arg(text(core::text_of(proof.value)), text(core::title_of(session_.procedure(), *f)));
+        connect(pages_, &PageReader::page_shown, &dialog, [this, view, spot, words] {
+            view->show_page(pages_->image(), pages_->page());
+            view->mark(spot);
+            view->set_words(words);
+        });
+        connect(pages_, &PageReader::failed, &dialog, [view](const QString& sentence) { view->set_words(sentence); });
+        pages_->show_page(session_.library().document_path(source->document), spot ? spot->page : 1);
+        dialog.exec();
+        pages_->stop();
+        setFocus();
+        return;
+    }
+}
+
+void FiguresStation::set_details() {
+    const auto* f = figure();
+    if (f == nullptr) return;
+    DetailsDialog dialog(session_.procedure(), *f, this);
+    if (dialog.exec() == QDialog::Accepted && dialog.figure() != *f) put(dialog.figure(), "say what a figure holds for");
+    setFocus();
+}
+
+void FiguresStation::edit_house() {
+    const auto house = session_.library().house();
+    if (!house) {
+        session_.tell(text(house.error().message));
+        return;
+    }
+    HouseDialog dialog(*house, this);
+    if (dialog.exec() == QDialog::Accepted && dialog.house() != *house) {
+        if (auto kept = session_.library().set_house(dialog.house()); !kept) session_.tell(text(kept.error().message));
+    }
     setFocus();
 }
 
@@ -289,7 +475,7 @@ void FiguresStation::settle() {
 
 void FiguresStation::work_out() {
     const auto* f = figure();
-    if (f == nullptr || !WorkOut::serves(f->kind)) return;
+    if (f == nullptr || !WorkOut::serves(session_.procedure(), *f)) return;
     WorkOut dialog(session_, *f, this);
     dialog.exec();
     setFocus();

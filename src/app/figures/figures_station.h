@@ -8,6 +8,8 @@
 #include <QWidget>
 
 #include "app/figures/figure_list.h"
+#include "app/figures/page_reader.h"
+#include "app/figures/source_chips.h"
 #include "app/film/film_view.h"
 #include "app/theme/controls.h"
 
@@ -27,13 +29,22 @@ protected:
     void hideEvent(QHideEvent* event) override { (void)event, film_->pause(); }
 
 private:
+    QWidget* build_filter();
     void build_evidence(QWidget* parent);
+    void follow_guide();
+    void filter();
+    void show_all();
     void refresh();
     void move_choice(int by);
     void hear(std::size_t claim);
     void hear_next();
     void set_value();
-    void add_source();
+    /// Asks for a source; begins with one of the guide's, or with a file, where one is given.
+    void add_source(const core::SourceId& source = {}, const QString& file = {});
+    void remove_source();
+    void see_page(std::size_t from);
+    void set_details();
+    void edit_house();
     void settle();
     void work_out();
     void take_rule();
@@ -46,6 +57,12 @@ private:
     const core::Figure* figure() const { return session_.procedure().find(list_->chosen()); }
 
     Session& session_;
+    PageReader* pages_ = nullptr;
+    QComboBox* by_standing_ = nullptr;
+    QComboBox* by_step_ = nullptr;
+    QComboBox* by_item_ = nullptr;
+    QLabel* counted_ = nullptr;
+    SourceChips* chips_ = nullptr;
     FigureList* list_ = nullptr;
     QScrollArea* scroll_ = nullptr;
     FilmView* film_ = nullptr;
@@ -63,6 +80,10 @@ private:
     KeyButton* absent_ = nullptr;
     KeyButton* join_ = nullptr;
     KeyButton* part_ = nullptr;
+    KeyButton* see_ = nullptr;
+    KeyButton* details_ = nullptr;
+    KeyButton* source_ = nullptr;
+    KeyButton* withdraw_ = nullptr;
     std::size_t claim_ = 0;
 };
 

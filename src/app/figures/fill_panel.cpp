@@ -135,7 +135,27 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     left->addWidget(packs_label, 7, 0);
     left->addWidget(packs_, 7, 1);
     left->addWidget(second(tr("Sizes and prices, as in\n1 L@6.50; 5 L@24"), this), 8, 0, 1, 2);
-    left->setRowStretch(9, 1);
+    machines_ = new QSpinBox(this);
+    machines_->setRange(1, 50);
+    machines_->setFixedWidth(110);
+    machines_->setAccessibleName(tr("Machines of the day"));
+    auto* machines_label = new QLabel(tr("&Machines of the day"), this);
+    machines_label->setBuddy(machines_);
+    left->addWidget(machines_label, 9, 0);
+    left->addWidget(machines_, 9, 1);
+    vessel_ = new QLineEdit(this);
+    vessel_->setFixedWidth(110);
+    vessel_->setPlaceholderText(tr("not known"));
+    vessel_->setAccessibleName(tr("The pan holds"));
+    for (const auto& i : session_.procedure().items)
+        if (i.kind == core::ItemKind::Vessel && vessel_->text().isEmpty())
+            // "3 L or more" of the guide's own pan
+            if (const auto said = core::Quantity::parse(i.spec.substr(0, i.spec.find(" or"))); said && core::amount_of(*said)) vessel_->setText(text(core::display(*said)));
+    auto* vessel_label = new QLabel(tr("T&he pan holds"), this);
+    vessel_label->setBuddy(vessel_);
+    left->addWidget(vessel_label, 10, 0);
+    left->addWidget(vessel_, 10, 1);
+    left->setRowStretch(11, 1);
     across->addLayout(left);
     sump_ = new SumpView(this);
     across->addWidget(sump_);
@@ -161,11 +181,18 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     reading_words_ = new QLabel(this);
     reading_words_->setWordWrap(true);
     right->addWidget(reading_words_);
+    level_words_ = second(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level))) : tr("How its level is read is not written down; E at the figure does it."), this);
+    right->addWidget(level_words_);
+    right->addWidget(titled(tr("What it drains into"), this));
+    vessel_words_ = new QLabel(this);
+    vessel_words_->setWordWrap(true);
+    right->addWidget(vessel_words_);
     right->addStretch(1);
     across->addLayout(right, 1);
     if (auto house = session_.library().house()) house_ = *house;
     prefill(figure);
-    connect(packs_, &QLineEdit::textChanged, this, &FillPanel::reckon);
+    for (auto* edit : {packs_, vessel_}) connect(edit, &QLineEdit::textChanged, this, &FillPanel::reckon);
+    connect(machines_, &QSpinBox::valueChanged, this, &FillPanel::reckon);
     connect(reading_, &QSlider::valueChanged, this, &FillPanel::reckon);
     reckon();
     setFocusProxy(reading_);
@@ -227,6 +254,19 @@ QString FillPanel::packs_words(double need) const {
     return words;
 }
 
+/// What comes out is what goes in again, the filter's share with it; where neither is known, nothing is promised.
+QString FillPanel::vessel_words(const core::RefillPlan& plan, const core::FluidSystem& system) const {
+    const std::optional<double> out = plan.refill ? std::optional(plan.refill->litres) : system.total ? std::optional(system.total->litres)
+                                                                                                      : std::nullopt;
+    if (!out) return tr("How much comes out is not known: keep a second pan beside it.");
+    if (vessel_->text().trimmed().isEmpty()) return tr("%1 come out: say what the pan holds to see whether it takes them.").arg(litres(*out * machines_->value()));
+    const auto said = core::Quantity::parse(vessel_->text().trimmed().toStdString());
+    const auto amount = said ? core::amount_of(*said) : core::Result<core::Amount>(tl::make_unexpected(said.error()));
+    if (!amount) return text(amount.error().message);
+    const auto vessel = core::vessel_for(*out * machines_->value(), amount->litres);
+    return text(vessel ? vessel->words : vessel.error().message);
+}
+
 void FillPanel::reckon() {
     core::FluidSystem system;
     trouble_->hide();
@@ -236,6 +276,7 @@ void FillPanel::reckon() {
         trouble_->show();
         sump_->show_plan({}, 0, std::nullopt);
         reading_words_->clear();
+        vessel_words_->clear();
     };
     for (std::size_t i = 0; i < kKnown.size(); ++i) {
         const auto words = known_[i]->text().trimmed();
@@ -258,7 +299,7 @@ void FillPanel::reckon() {
     if (plan->stages.size() > 1) lines << tr("Then add %1 at a time, %2 times at most; run, wait and read after each.").arg(litres(plan->stages[1])).arg(plan->stages.size() - 1);
     if (plan->refill) {
         lines << tr("Stop at the upper mark: <b>%1 in all</b>%2.").arg(in_both(plan->refill->litres), plan->measured ? tr(", going by what came out") : QString());
-        lines << packs_words(plan->refill->litres);
+        lines << (machines_->value() > 1 ? tr("For %1 machines: ").arg(machines_->value()) : QString()) + packs_words(plan->refill->litres * machines_->value());
     }
     QString html;
     for (const auto& l : lines) html += QStringLiteral("<p style='margin:3px 0'>%1</p>").arg(l);
@@ -275,6 +316,7 @@ void FillPanel::reckon() {
         reading_words_->setText(remedy->draw_off > 0 ? tr("It stands %1: <b>draw off %2</b>.").arg(where, litres(remedy->draw_off)) : remedy->add > 0 ? tr("It stands %1: <b>add %2</b>.").arg(where, litres(remedy->add))
                                                                                                                                                       : tr("It is full."));
     }
+    vessel_words_->setText(vessel_words(*plan, system));
     sump_->show_plan(*plan, between, between > 0 ? std::optional(reading) : std::nullopt);
 }
 

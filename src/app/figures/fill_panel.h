@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QSlider>
+#include <QSpinBox>
 #include <QWidget>
 #include <array>
 
@@ -39,12 +40,17 @@ private:
     void prefill(const core::Figure& figure);
     void reckon();
     QString packs_words(double need) const;
+    QString vessel_words(const core::RefillPlan& plan, const core::FluidSystem& system) const;
 
     Session& session_;
     core::House house_;
     core::FluidSpec demanded_;           // of the fluid, by its item and its grade
     std::array<QLineEdit*, 6> known_{};  // in the order of FluidSystem
     QLineEdit* packs_ = nullptr;
+    QSpinBox* machines_ = nullptr;
+    QLineEdit* vessel_ = nullptr;
+    QLabel* vessel_words_ = nullptr;
+    QLabel* level_words_ = nullptr;
     QSlider* reading_ = nullptr;
     QLabel* reading_words_ = nullptr;
     QLabel* trouble_ = nullptr;

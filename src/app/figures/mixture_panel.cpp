@@ -4,103 +4,205 @@
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/fluids/refill.h"
 
 namespace anagraph::app {
 
 using theme::colour;
 using theme::text;
 
-MixturePanel::MixturePanel(const core::Figure& figure, QWidget* parent) : QWidget(parent) {
+namespace {
+
+constexpr int kFieldWidth = 120;
+
+/// In both systems, as a guide prints it.
+QString in_both(double litres) {
+    const auto* quart = core::find_unit("qt");
+    return QStringLiteral("%1 L (%2 US qt)").arg(text(core::rounded_text(litres, 2)), text(core::rounded_text(core::convert(litres, *core::find_unit("L"), *quart), 2)));
+}
+
+std::optional<double> litres_in(const QLineEdit* edit) {
+    const auto said = core::Quantity::parse(edit->text().trimmed().toStdString());
+    if (!said) return std::nullopt;
+    const auto amount = core::amount_of(*said);
+    return amount ? std::optional(amount->litres) : std::nullopt;
+}
+
+QString degrees(double value) { return QString::number(value, 'f', 0).replace(QLatin1Char('-'), QChar(0x2212)); }
+
+std::optional<double> number_in(const QString& words) {
+    const auto n = core::Number::parse(words.trimmed().toStdString());
+    return n ? std::optional(n->value()) : std::nullopt;
+}
+
+}  // namespace
+
+MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent) : QWidget(parent) {
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(20);
     auto* form = new QFormLayout;
-    const auto field = [&](const QString& label, const QString& value) {
-        auto* edit = new QLineEdit(value, this);
-        edit->setFixedWidth(110);
-        form->addRow(label, edit);
-        connect(edit, &QLineEdit::textChanged, this, &MixturePanel::reckon);
-        return edit;
+    form->setVerticalSpacing(9);
+    way_ = new QComboBox(this);
+    way_->addItem(tr("drain some and replace it"), static_cast<int>(Way::Replace));
+    way_->addItem(tr("top up, drain nothing"), static_cast<int>(Way::TopUp));
+    way_->addItem(tr("mix anew, by ratio"), static_cast<int>(Way::Ratio));
+    form->addRow(tr("&Way"), way_);
+    const auto field = [&](const QString& label, const QString& value, const QString& hint) {
+        Row row{new QLabel(label, this), new QLineEdit(value, this)};
+        row.edit->setFixedWidth(kFieldWidth);
+        row.edit->setPlaceholderText(hint);
+        row.label->setBuddy(row.edit);
+        form->addRow(row.label, row.edit);
+        connect(row.edit, &QLineEdit::textChanged, this, &MixturePanel::reckon);
+        return row;
     };
-    volume_ = field(tr("The system &holds"), QStringLiteral("8 L"));
-    have_ = field(tr("&Measured, %"), QStringLiteral("35"));
-    want_ = field(tr("&Wanted, %"), figure.value.known() ? text(figure.value.low) : QStringLiteral("50"));
-    concentrate_ = field(tr("&Concentrate, %"), QStringLiteral("100"));
+    // what the guide knows of the system; nothing is made up
+    QString holds;
+    for (const auto& f : procedure.figures)
+        if (f.kind == core::FigureKind::Volume && f.value.known() && !figure.item.empty() && f.item == figure.item && f.purpose.find("total") != std::string::npos && holds.isEmpty()) holds = text(f.value.low + " " + f.value.unit);
+    volume_ = field(tr("The system &holds"), holds, tr("8 L"));
+    room_ = field(tr("&Room above it"), QString(), tr("1 L"));
+    have_ = field(tr("&Measured, %"), QString(), tr("35"));
+    want_ = field(tr("&Wanted, %"), figure.value.known() ? text(figure.value.low) : QString(), tr("50"));
+    concentrate_ = field(tr("&Concentrate, %"), QStringLiteral("100"), tr("100"));
+    ratio_ = field(tr("Rati&o, to water"), QString(), tr("1 : 10"));
     type_ = new QComboBox(this);
     for (const auto t : {core::Glycol::Ethylene, core::Glycol::Propylene}) type_->addItem(QString::fromUtf8(core::name_of(t).data(), static_cast<qsizetype>(core::name_of(t).size())), static_cast<int>(t));
     form->addRow(tr("&Type"), type_);
+    jug_ = field(tr("The &jug holds"), QString(), tr("2 L"));
     connect(type_, &QComboBox::currentIndexChanged, this, &MixturePanel::reckon);
+    connect(way_, &QComboBox::currentIndexChanged, this, &MixturePanel::reckon);
     across->addLayout(form);
     across->addSpacing(230);  // the jug is painted here
     auto* right = new QVBoxLayout;
     right->addWidget(titled(tr("What to do"), this));
     answer_ = new QLabel(this);
     answer_->setWordWrap(true);
+    answer_->setTextFormat(Qt::RichText);
     right->addWidget(answer_);
     right->addStretch(1);
     across->addLayout(right, 1);
     reckon();
-    setFocusProxy(have_);
+    setFocusProxy(holds.isEmpty() ? volume_.edit : have_.edit);
+}
+
+QString MixturePanel::protection(double percent) const {
+    const auto type = static_cast<core::Glycol>(type_->currentData().toInt());
+    const auto freezes = core::freezing_point(type, percent);
+    if (!freezes) return QStringLiteral("<p>%1</p>").arg(text(freezes.error().message));
+    return tr("<p>%1 % of %2 freezes at about %3 °C (%4 °F). The product's own table counts before this one.</p>").arg(text(core::rounded_text(percent, 2)), type_->currentText(), degrees(*freezes), degrees(*freezes * 9 / 5 + 32));
+}
+
+/// The marks for the jug in hand: filled as often as it takes, the parts one after the other.
+QString MixturePanel::jug_words() const {
+    const auto jug = litres_in(jug_.edit);
+    if (!jug || *jug <= 0 || pours_.empty()) return {};
+    double all = 0;
+    for (const auto& p : pours_) all += p.litres;
+    const int fills = static_cast<int>(std::ceil(all / *jug - 1e-9));
+    constexpr int kMostFills = 50;
+    if (fills > kMostFills) return tr("<p>That is %1 jugs: take a larger one.</p>").arg(fills);
+    std::vector<double> parts;
+    for (const auto& p : pours_) parts.push_back(p.litres / fills);
+    const auto marks = core::jug_marks(parts);
+    QStringList words;
+    for (std::size_t i = 0; i < marks.size(); ++i) words << tr("%1 to the mark <b>%2 L</b>").arg(pours_[i].of, text(core::rounded_text(marks[i], 2)));
+    return QStringLiteral("<p>%1</p>").arg(fills == 1 ? tr("In the jug: %1.").arg(words.join(tr(", then "))) : tr("In the jug, %1 times: %2.").arg(fills).arg(words.join(tr(", then "))));
+}
+
+QString MixturePanel::answer() {
+    const auto volume = litres_in(volume_.edit);
+    const auto have = number_in(have_.edit->text());
+    const auto want = number_in(want_.edit->text());
+    const auto concentrate = number_in(concentrate_.edit->text());
+    if (way() == Way::Ratio) {
+        const auto parts = ratio_.edit->text().split(QLatin1Char(':'));
+        const auto first = number_in(parts.value(0));
+        const auto second_part = number_in(parts.value(1));
+        if (!volume || parts.size() != 2 || !first || !second_part) return tr("Say how much is to be mixed, and the ratio as in 1 : 10.");
+        const auto r = core::mix_by_ratio(*volume, *first, *second_part);
+        if (!r) return text(r.error().message);
+        pours_ = {{r->concentrate, tr("concentrate")}, {r->water, tr("water")}};
+        return tr("<p><b>%1 of concentrate</b> and <b>%2 of water</b> make it.</p>").arg(in_both(r->concentrate), in_both(r->water));
+    }
+    if (!volume || !have || !want || !concentrate) return tr("Fill in all four: how much the system holds, the strength measured, the strength wanted, and that of the concentrate.");
+    if (way() == Way::TopUp) {
+        const auto room = litres_in(room_.edit);
+        if (!room) return tr("Say how much room there is above what is in it.");
+        const auto add = core::top_up(*volume, *room, *have, *want, *concentrate);
+        if (!add) return text(add.error().message);
+        if (*add == 0) return tr("It is right as it is.") + protection(*want);
+        const QString of = *want < *have ? tr("water") : tr("concentrate");
+        pours_ = {{*add, of}};
+        return tr("<p>Pour in <b>%1 of %2</b>. Run until it has mixed, then measure again.</p>").arg(in_both(*add), of) + protection(*want);
+    }
+    const auto r = core::drain_and_replace(*volume, *have, *want, *concentrate);
+    if (!r) return text(r.error().message);
+    if (r->drain == 0) return tr("It is right as it is.") + protection(*want);
+    const QString of = r->of_percent > 0 ? tr("concentrate") : tr("water");
+    pours_ = {{r->drain, of}};
+    return tr("<p>Drain <b>%1</b> and keep it for the waste store.</p><p>Pour <b>%1 of %2</b> in instead. Run until it has mixed, then measure again.</p>").arg(in_both(r->drain), of) + protection(*want);
 }
 
 void MixturePanel::reckon() {
-    drained_ = 0;
-    const auto volume = core::Quantity::parse(volume_->text().toStdString());
-    const auto read = [](QLineEdit* edit) { return core::Number::parse(edit->text().toStdString()); };
-    const auto have = read(have_);
-    const auto want = read(want_);
-    const auto concentrate = read(concentrate_);
+    const auto show = [](const Row& row, bool on) {
+        row.label->setVisible(on);
+        row.edit->setVisible(on);
+    };
+    const bool ratio = way() == Way::Ratio;
+    volume_.label->setText(ratio ? tr("To be &mixed") : way() == Way::TopUp ? tr("There &is in it")
+                                                                            : tr("The system &holds"));
+    show(room_, way() == Way::TopUp);
+    for (const auto& row : {have_, want_, concentrate_}) show(row, !ratio);
+    show(ratio_, ratio);
+    type_->setEnabled(!ratio);
+    pours_.clear();
+    const QString words = answer();
+    answer_->setText(words + jug_words());
+    setAccessibleDescription(answer_->text());
     update();
-    if (!volume || volume->unit->dimension != core::Dimension::Volume || !have || !want || !concentrate) {
-        answer_->setText(tr("Fill in all four: how much the system holds, the strength measured, the strength wanted, and that of the concentrate."));
-        return;
-    }
-    const auto r = core::drain_and_replace(volume->number.value(), have->value(), want->value(), concentrate->value());
-    if (!r) {
-        answer_->setText(text(r.error().message));
-        return;
-    }
-    drained_ = r->drain / volume->number.value();
-    const QString symbol = QString::fromUtf8(volume->unit->symbol.data(), static_cast<qsizetype>(volume->unit->symbol.size()));
-    const QString amount = text(core::rounded_text(r->drain, 2)) + QLatin1Char(' ') + symbol;
-    QString words = r->drain == 0 ? tr("It is right as it is.") : tr("<p>Drain <b>%1</b> and keep it for the waste store.</p><p>Fill the jug with <b>%1 of %2</b> and pour it in. Run until it has mixed, then measure again.</p>").arg(amount, r->of_percent > 0 ? tr("concentrate") : tr("water"));
-    if (volume->unit->system == core::UnitSystem::Metric && r->drain > 0) {
-        const auto* quart = core::find_unit("qt");
-        words += tr("<p style='color:%1'>%2 in US quarts.</p>").arg(colour("second").name(), text(core::rounded_text(core::convert(r->drain, *volume->unit, *quart), 2)));
-    }
-    const auto type = static_cast<core::Glycol>(type_->currentData().toInt());
-    const auto freezes = core::freezing_point(type, want->value());
-    words += freezes ? tr("<p>%1 % of %2 freezes at about %3 °C. The product's own table counts before this one.</p>").arg(text(want->text()), type_->currentText(), QString::number(*freezes, 'f', 0)) : QStringLiteral("<p>%1</p>").arg(text(freezes.error().message));
-    answer_->setText(words);
 }
 
 void MixturePanel::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    // a jug: what is poured in, against the whole system
+    // the jug of one filling, with the parts in it
     const double left = type_->geometry().right() + 40;
     const QRectF jug(left, 20, 130, 260);
-    const double level = jug.bottom() - 4 - (jug.height() - 24) * drained_;
-    if (drained_ > 0) p.fillRect(QRectF(jug.left() + 2, level, jug.width() - 4, jug.bottom() - level - 1), colour("band"));
+    const auto holds = litres_in(jug_.edit);  // without its size there are no marks to draw
+    double all = 0;
+    for (const auto& pour : pours_) all += pour.litres;
+    if (!holds || *holds <= 0) return;
+    const double fills = all > 0 ? std::ceil(all / *holds - 1e-9) : 1;
+    const auto y = [&](double litres) { return jug.bottom() - 4 - (jug.height() - 24) * litres / fills / *holds; };
+    double level = 0;
+    for (std::size_t i = 0; i < pours_.size(); ++i) {
+        p.fillRect(QRectF(QPointF(jug.left() + 2, y(level + pours_[i].litres)), QPointF(jug.right() - 2, y(level))), colour(i == 0 ? "band" : "wash"));
+        level += pours_[i].litres;
+    }
     p.setPen(QPen(colour("ink"), 2));
     p.drawPolyline(QPolygonF({QPointF(jug.left() - 14, jug.top() - 8), jug.topLeft(), jug.bottomLeft(), jug.bottomRight(), jug.topRight()}));
     p.drawArc(QRectF(jug.right() - 26, jug.top() + 50, 52, 130), -90 * 16, 180 * 16);
-    p.setFont(theme::font("small"));
     for (int tenth = 1; tenth <= 10; ++tenth) {
-        const double y = jug.bottom() - 4 - (jug.height() - 24) * tenth / 10;
+        const double at = jug.bottom() - 4 - (jug.height() - 24) * tenth / 10;
         p.setPen(QPen(colour("ink"), tenth % 5 == 0 ? 1.4 : 0.8));
-        p.drawLine(QPointF(jug.left() + 2, y), QPointF(jug.left() + (tenth % 5 == 0 ? 26 : 14), y));
+        p.drawLine(QPointF(jug.left() + 2, at), QPointF(jug.left() + (tenth % 5 == 0 ? 26 : 14), at));
     }
-    if (drained_ <= 0) return;
-    p.setPen(QPen(colour("accent"), 2.4));
-    p.drawLine(QPointF(jug.left() + 2, level), QPointF(jug.right() - 2, level));
-    p.setFont(theme::font("small", true));
-    p.setPen(colour("accent"));
-    p.drawText(QRectF(jug.left() + 30, level - 20, 98, 18), Qt::AlignRight | Qt::AlignVCenter, tr("%1 % of it").arg(std::lround(drained_ * 100)));
+    level = 0;
+    for (const auto& pour : pours_) {
+        level += pour.litres;
+        p.setPen(QPen(colour("accent"), 2.4));
+        p.drawLine(QPointF(jug.left() + 2, y(level)), QPointF(jug.right() - 2, y(level)));
+        p.setFont(theme::font("small", true));
+        p.setPen(colour("accent"));
+        p.drawText(QRectF(jug.left() + 30, y(level) - 20, 98, 18), Qt::AlignRight | Qt::AlignVCenter, text(core::rounded_text(level / fills, 2)) + QStringLiteral(" L"));
+    }
 }
 
 }  // namespace anagraph::app

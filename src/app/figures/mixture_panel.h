@@ -1,10 +1,12 @@
-// MixturePanel: from the strength measured to the strength wanted, with a jug, and what it protects against.
+// MixturePanel: from the strength measured to the strength wanted by draining or topping up, or a mixture by ratio; with what
+// it protects against, and the marks on the jug in hand.
 #pragma once
 
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QWidget>
+#include <vector>
 
 #include "core/fluids/mixture.h"
 #include "core/procedure/procedure.h"
@@ -14,21 +16,41 @@ namespace anagraph::app {
 class MixturePanel : public QWidget {
     Q_OBJECT
 public:
-    MixturePanel(const core::Figure& figure, QWidget* parent);
+    MixturePanel(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    enum class Way { Replace,
+                     TopUp,
+                     Ratio };
+    struct Row {
+        QLabel* label;
+        QLineEdit* edit;
+    };
+    /// What is poured into the jug, one after the other, in litres.
+    struct Pour {
+        double litres;
+        QString of;
+    };
     void reckon();
+    QString answer();
+    QString protection(double percent) const;
+    QString jug_words() const;
+    Way way() const { return static_cast<Way>(way_->currentData().toInt()); }
 
-    QLineEdit* volume_ = nullptr;
-    QLineEdit* have_ = nullptr;
-    QLineEdit* want_ = nullptr;
-    QLineEdit* concentrate_ = nullptr;
+    QComboBox* way_ = nullptr;
+    Row volume_{};
+    Row room_{};
+    Row have_{};
+    Row want_{};
+    Row concentrate_{};
+    Row ratio_{};
+    Row jug_{};
     QComboBox* type_ = nullptr;
     QLabel* answer_ = nullptr;
-    double drained_ = 0;  // share of the system
+    std::vector<Pour> pours_;
 };
 
 }  // namespace anagraph::app

@@ -1,8 +1,9 @@
-// SequencePanel: in which order so many bolts are tightened, drawn where they sit and told as a list.
+// SequencePanel: in which order so many bolts are tightened and in which stages, drawn where they sit and told as a list.
 #pragma once
 
 #include <QComboBox>
 #include <QLabel>
+#include <QLineEdit>
 #include <QSpinBox>
 #include <QWidget>
 #include <vector>
@@ -15,17 +16,25 @@ namespace anagraph::app {
 class SequencePanel : public QWidget {
     Q_OBJECT
 public:
-    SequencePanel(const core::Figure& figure, QWidget* parent);
+    SequencePanel(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
 
 private:
     void reckon();
+    bool free() const { return pattern_->currentData().toInt() < 0; }
+    QRectF field() const;  // where the bolts are drawn
+    std::vector<core::BoltPlace> places_typed() const;
 
     QSpinBox* count_ = nullptr;
     QComboBox* pattern_ = nullptr;
+    QLabel* free_label_ = nullptr;
+    QLineEdit* free_ = nullptr;
+    QLineEdit* stages_ = nullptr;
     QLabel* list_ = nullptr;
+    std::vector<core::BoltPlace> places_;
     std::vector<int> order_;
 };
 

@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <QVBoxLayout>
 
+#include "app/figures/due_panel.h"
 #include "app/figures/fill_panel.h"
 #include "app/figures/mixture_panel.h"
 #include "app/figures/sequence_panel.h"
@@ -17,7 +18,12 @@ namespace anagraph::app {
 
 using theme::text;
 
-bool WorkOut::serves(core::FigureKind kind) { return kind == core::FigureKind::Torque || kind == core::FigureKind::Volume || kind == core::FigureKind::Percent || kind == core::FigureKind::Count || kind == core::FigureKind::Turn; }
+bool WorkOut::serves(const core::Procedure& procedure, const core::Figure& figure) {
+    using K = core::FigureKind;
+    const auto* item = procedure.find(figure.item);
+    if (figure.kind == K::Percent) return item == nullptr || item->kind == core::ItemKind::Fluid;
+    return figure.kind == K::Torque || figure.kind == K::Volume || figure.kind == K::Count || figure.kind == K::Turn || figure.kind == K::Interval;
+}
 
 WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("Work it out: %1").arg(text(core::title_of(session.procedure(), figure))));
@@ -39,11 +45,13 @@ WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) 
     else if (figure.kind == core::FigureKind::Volume)
         panel = new FillPanel(session, figure, this);
     else if (figure.kind == core::FigureKind::Percent)
-        panel = new MixturePanel(figure, this);
+        panel = new MixturePanel(session.procedure(), figure, this);
     else if (figure.kind == core::FigureKind::Turn)
         panel = new TurnPanel(figure, this);
+    else if (figure.kind == core::FigureKind::Interval)
+        panel = new DuePanel(session.procedure(), figure, this);
     else
-        panel = new SequencePanel(figure, this);
+        panel = new SequencePanel(session.procedure(), figure, this);
     down->addWidget(panel, 1);
     auto* foot = new QHBoxLayout;
     foot->addWidget(second(tr("This is arithmetic, not permission: the maker's current book comes first."), this), 1);

@@ -11,8 +11,8 @@ class WorkOut : public QDialog {
     Q_OBJECT
 public:
     WorkOut(Session& session, const core::Figure& figure, QWidget* parent);
-    /// Is there anything to work out for figures of that kind?
-    static bool serves(core::FigureKind kind);
+    /// Is there anything to work out for the figure? A share only where it is one of a fluid.
+    static bool serves(const core::Procedure& procedure, const core::Figure& figure);
 };
 
 }  // namespace anagraph::app

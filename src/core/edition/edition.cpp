@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
+#include "core/procedure/evidence.h"
 #include "core/procedure/json.h"
 #include "core/procedure/text.h"
 
@@ -14,7 +15,9 @@ namespace anagraph::core {
 using nlohmann::json;
 
 json to_json(const Edition& e) {
-    return {{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()}, {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
+    json j{{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()}, {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
+    if (!e.rule.empty()) j["rule"] = e.rule;  // editions of before had none, and keep their text
+    return j;
 }
 
 Result<Edition> edition_from_json(const json& j) {
@@ -28,6 +31,7 @@ Result<Edition> edition_from_json(const json& j) {
     if (j.contains("changes") && j.at("changes").is_array())
         for (const auto& c : j.at("changes"))
             if (c.is_string()) e.changes.push_back(c.get<std::string>());
+    if (j.contains("rule") && j.at("rule").is_string()) e.rule = j.at("rule").get<std::string>();
     return e;
 }
 
@@ -55,9 +59,14 @@ void figure_differences(const Procedure& before, const Procedure& after, std::ve
             out.push_back({fmt::format("New: {}, {}.{}", title, both_units(f.value), in_steps(after, f.id)), true});
             continue;
         }
-        if (old->value != f.value) out.push_back({fmt::format("{}: now {}; it was {}.{}", title, both_units(f.value), both_units(old->value), in_steps(after, f.id)), true});
-        const Standing was = standing_of(*old);
-        const Standing is = standing_of(f);
+        if (old->value != f.value)
+            out.push_back({fmt::format("{}: now {}; it was {}.{}", title, both_units(f.value), both_units(old->value), in_steps(after, f.id)), true});
+        else if (old->tolerance != f.tolerance)
+            out.push_back({fmt::format("{}: its tolerance is now {}; it was {}.{}", title, f.tolerance.empty() ? "not given" : "\u00B1 " + f.tolerance, old->tolerance.empty() ? "not given" : "\u00B1 " + old->tolerance, in_steps(after, f.id)), true});
+        if (old->variants != f.variants || old->condition != f.condition) out.push_back({fmt::format("{}: it was given for {} before.", title, title_of(before, *old)), true});
+        if (old->level != f.level && f.level) out.push_back({fmt::format("{}: how the level is read is now: {}", title, text_of(*f.level)), true});
+        const Standing was = standing_of(before, *old);
+        const Standing is = standing_of(after, f);
         if (was != is) out.push_back({fmt::format("{} is now {}; it was {}.", title, name_of(is), name_of(was)), is != Standing::Proved});
     }
     for (const auto& f : before.figures)

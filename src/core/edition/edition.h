@@ -16,6 +16,7 @@ struct Edition {
     std::string checker;  // by post: "checker"
     Procedure procedure;
     std::vector<std::string> changes;  // what a learner of the edition before must know, in words; empty for the first
+    std::string rule = {};             // which source outranked which in the house when it was issued; see rule_text()
     friend bool operator==(const Edition&, const Edition&) = default;
 };
 

@@ -1,7 +1,6 @@
 #include "core/fluids/refill.h"
 
 #include <fmt/format.h>
-#include <fmt/ranges.h>
 
 #include <algorithm>
 #include <cmath>
@@ -12,7 +11,13 @@ namespace {
 constexpr double kExact = 1e-9;
 constexpr int kTopUps = 3;  // small pours after the first, with a reading between them
 
-std::string litres(double value) { return rounded_text(value, value < 1 ? 2 : 3) + " L"; }
+/// Without noughts that say nothing: "3 L", "1.7 L", "0.25 L".
+std::string litres(double value) {
+    std::string text = rounded_text(value, value < 1 ? 2 : 3);
+    if (text.find('.') != std::string::npos) text.erase(text.find_last_not_of('0') + 1);
+    if (text.ends_with('.')) text.pop_back();
+    return text + " L";
+}
 
 Amount sum(const Amount& a, const Amount& b) { return {a.litres + b.litres, a.slack + b.slack}; }
 Amount difference(const Amount& a, const Amount& b) { return {a.litres - b.litres, a.slack + b.slack}; }
@@ -78,7 +83,7 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
     plan.residue = s.residue;
     if (!plan.refill && s.total && s.residue) {
         plan.refill = difference(*s.total, *s.residue);
-        plan.because.push_back(fmt::format("Refill: the total less what stays behind, {} - {}.", litres(s.total->litres), litres(s.residue->litres)));
+        plan.because.push_back(fmt::format("Refill: the total less what stays behind, {} − {}.", litres(s.total->litres), litres(s.residue->litres)));
     }
     if (!plan.refill && s.drained) {
         plan.refill = s.filter ? sum(*s.drained, *s.filter) : *s.drained;
@@ -88,7 +93,7 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
     if (!plan.residue && s.total && plan.refill && !plan.measured) {
         plan.residue = difference(*s.total, *plan.refill);
         plan.residue->litres = std::max(0.0, plan.residue->litres);
-        plan.because.push_back(fmt::format("Residue: the total less the refill, {} - {}.", litres(s.total->litres), litres(plan.refill->litres)));
+        plan.because.push_back(fmt::format("Residue: the total less the refill, {} − {}.", litres(s.total->litres), litres(plan.refill->litres)));
     }
     if (!plan.total && plan.refill && s.residue && !plan.measured) plan.total = sum(*plan.refill, *s.residue);
     if (plan.refill) {
@@ -124,54 +129,6 @@ Result<VesselPlan> vessel_for(double out, double vessel, double margin) {
     plan.change_after = plan.holds ? 0 : usable;
     plan.words = plan.holds ? fmt::format("The vessel of {} takes all {} and has {} to spare.", litres(vessel), litres(out), litres(vessel - out)) : fmt::format("The vessel of {} does not take {}: close the plug at {} and change it, {} time{}.", litres(vessel), litres(out), litres(usable), plan.changes, plan.changes == 1 ? "" : "s");
     return plan;
-}
-
-std::string text_of(const LevelRule& rule) {
-    std::vector<std::string> parts{"On level ground"};
-    std::vector<std::string> unknown;
-    switch (rule.temperature) {
-        case LevelRule::Temperature::Unknown:
-            unknown.emplace_back("cold or warm");
-            break;
-        case LevelRule::Temperature::Cold:
-            parts.emplace_back("cold");
-            break;
-        case LevelRule::Temperature::Warm:
-            parts.emplace_back("warm");
-            break;
-    }
-    switch (rule.engine) {
-        case LevelRule::Engine::Unknown:
-            unknown.emplace_back("running or stopped");
-            break;
-        case LevelRule::Engine::Stopped:
-            parts.push_back(rule.minutes_after > 0 ? fmt::format("stopped for {} min", rule.minutes_after) : std::string("stopped"));
-            if (rule.minutes_after <= 0) unknown.emplace_back("how long after stopping");
-            break;
-        case LevelRule::Engine::Running:
-            parts.emplace_back("running");
-            break;
-    }
-    switch (rule.gauge) {
-        case LevelRule::Gauge::Unknown:
-            unknown.emplace_back("how it is read");
-            break;
-        case LevelRule::Gauge::DipstickResting:
-            parts.emplace_back("dipstick resting, not screwed in");
-            break;
-        case LevelRule::Gauge::DipstickScrewed:
-            parts.emplace_back("dipstick screwed in");
-            break;
-        case LevelRule::Gauge::SightGlass:
-            parts.emplace_back("by the sight glass");
-            break;
-        case LevelRule::Gauge::WeepingPlug:
-            parts.emplace_back("until the level plug weeps");
-            break;
-    }
-    std::string text = fmt::format("{}.", fmt::join(parts, ", "));
-    if (!unknown.empty()) text += fmt::format(" Not known: {}.", fmt::join(unknown, "; "));
-    return text;
 }
 
 }  // namespace anagraph::core

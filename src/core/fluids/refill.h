@@ -70,26 +70,4 @@ struct VesselPlan {
 /// Errors: BadInput for amounts that are not positive.
 Result<VesselPlan> vessel_for(double out_litres, double vessel_litres, double margin = 0.1);
 
-/// How a level is read. What is not known stays unknown and is said to be.
-struct LevelRule {
-    enum class Temperature { Unknown,
-                             Cold,
-                             Warm };
-    enum class Engine { Unknown,
-                        Stopped,
-                        Running };
-    enum class Gauge { Unknown,
-                       DipstickResting,
-                       DipstickScrewed,
-                       SightGlass,
-                       WeepingPlug };
-    Temperature temperature = Temperature::Unknown;
-    Engine engine = Engine::Unknown;
-    double minutes_after = 0;  // after stopping; 0: not said
-    Gauge gauge = Gauge::Unknown;
-    friend bool operator==(const LevelRule&, const LevelRule&) = default;
-};
-/// "On level ground, warm, engine stopped for 5 min, dipstick resting, not screwed in." What is unknown is named at the end.
-std::string text_of(const LevelRule& rule);
-
 }  // namespace anagraph::core

@@ -10,21 +10,8 @@ namespace {
 
 using nlohmann::json;
 
-std::string_view printed(SourceKind kind) {
-    switch (kind) {
-        case SourceKind::Book:
-            return "the maker's book";
-        case SourceKind::Label:
-            return "a label on the part";
-        case SourceKind::Drawing:
-            return "a drawing";
-        case SourceKind::Measurement:
-            return "a measurement";
-        case SourceKind::Standard:
-            return "a standard";
-    }
-    return "";
-}
+/// "the maker's book", "a standard": within a sentence.
+std::string printed(SourceKind kind) { return fmt::format("{} {}", kind == SourceKind::Book || kind == SourceKind::Word ? "the" : "a", spoken_name_of(kind)); }
 
 json js(const Wrench& w) {
     return {{"id", w.id}, {"name", w.name}, {"unit", w.unit}, {"from", w.from}, {"to", w.to}, {"main_step", w.main_step}, {"fine_step", w.fine_step}, {"kind", w.kind == Wrench::Kind::Click ? "click" : "dial"}, {"accuracy", w.accuracy}, {"arm_mm", w.arm_mm}, {"drive", w.drive}, {"calibrated", w.calibrated}, {"due", w.due}};

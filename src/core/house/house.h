@@ -23,7 +23,7 @@ struct StoreFluid {
 
 struct House {
     /// From the one that outranks all others down. Speech comes after them all and cannot be put higher.
-    std::vector<SourceKind> rank = {SourceKind::Book, SourceKind::Standard, SourceKind::Drawing, SourceKind::Label, SourceKind::Measurement};
+    std::vector<SourceKind> rank = {SourceKind::Book, SourceKind::Standard, SourceKind::Drawing, SourceKind::Word, SourceKind::Label, SourceKind::Measurement};
     std::vector<Wrench> wrenches;
     std::vector<StoreFluid> store;
     friend bool operator==(const House&, const House&) = default;

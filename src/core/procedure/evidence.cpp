@@ -149,15 +149,16 @@ std::optional<Ruling> ruling(const Procedure& p, const Figure& figure, const Hou
     }
     if (best.empty()) return std::nullopt;
     const Proof& first = *best.front();
-    const auto agree = [&](const FigureValue& v) { return agrees(first.value, v, figure.tolerance); };
-    if (!std::all_of(best.begin(), best.end(), [&](const Proof* q) { return agree(q->value); })) return std::nullopt;
+    Figure ruled = figure;
+    ruled.value = first.value;
+    if (!std::all_of(best.begin(), best.end(), [&](const Proof* q) { return agrees(ruled, *q); })) return std::nullopt;
     std::vector<std::string> against;
     for (const auto* q : all)
-        if (!agree(q->value)) against.push_back(fmt::format("{} ({})", name_of_proof(p, *q), text_of(q->value)));
+        if (!agrees(ruled, *q)) against.push_back(fmt::format("{} ({})", name_of_proof(p, *q), text_of(q->value)));
     std::size_t said = 0;
-    for (const auto& c : figure.claims) said += agree(c.value) ? 0 : 1;
+    for (const auto& c : figure.claims) said += agrees(ruled, c) ? 0 : 1;
     if (said > 0) against.push_back(said == 1 ? std::string("what was said once") : fmt::format("what was said {} times", said));
-    const bool differs = !figure.value.known() || !agrees(figure.value, first.value, figure.tolerance);
+    const bool differs = !figure.value.known() || !agrees(figure, first);
     if (against.empty() && !differs) return std::nullopt;
     Ruling out;
     out.value = first.value;

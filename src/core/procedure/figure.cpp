@@ -224,7 +224,7 @@ std::string_view name_of(Standing standing) {
     return "";
 }
 
-bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance) {
+bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance, const std::string& slack) {
     const Unit* unit = find_unit(value.unit);
     if (unit == nullptr || find_unit(other.unit) == nullptr) return folded(value.low) == folded(other.low) && value.high == other.high && value.unit == other.unit;
     const auto a = span_in(value, *unit);
@@ -236,7 +236,11 @@ bool agrees(const FigureValue& value, const FigureValue& other, const std::strin
     if (!other.turn.empty() && value.turn != other.turn) return false;
     if (!other.before.empty() && (value.unit != other.unit || value.before != other.before)) return false;
     const auto given = Number::parse(tolerance);
-    const double reach = (given ? given->value() : a->slack) + b->slack + 1e-9;
+    const auto measured = Number::parse(slack);
+    // an offset has no place in a difference: 2 degC off is 2 K, not 275
+    const Unit& own = *find_unit(other.unit);
+    const double off = measured ? std::abs(convert(measured->value(), own, *unit) - convert(0, own, *unit)) : 0;
+    const double reach = (given ? given->value() : a->slack) + std::max(b->slack, off) + 1e-9;
     if (value.high.empty() && other.high.empty()) return std::abs(a->low - b->low) <= reach;
     // A single value agrees with a range it lies in; two ranges agree when both ends do.
     if (value.high.empty()) return a->low >= b->low - reach && a->low <= b->high + reach;
@@ -244,12 +248,23 @@ bool agrees(const FigureValue& value, const FigureValue& other, const std::strin
     return std::abs(a->low - b->low) <= reach && std::abs(a->high - b->high) <= reach;
 }
 
+namespace {
+
+bool replaced(const Figure& f, const FigureValue& older) {
+    return older.unit.empty() && std::any_of(f.replaces.begin(), f.replaces.end(), [&](const std::string& r) { return folded(r) == folded(older.low); });
+}
+
+}  // namespace
+
+bool agrees(const Figure& f, const Claim& c) { return agrees(f.value, c.value, f.tolerance) || replaced(f, c.value); }
+bool agrees(const Figure& f, const Proof& p) { return agrees(f.value, p.value, f.tolerance, p.slack) || replaced(f, p.value); }
+
 Standing standing_of(const Figure& f) {
     if (!f.value.known() || f.proofs.empty()) return Standing::Open;
-    const auto proof_agrees = [&](const Proof& p) { return agrees(f.value, p.value, f.tolerance); };
+    const auto proof_agrees = [&](const Proof& p) { return agrees(f, p); };
     if (std::none_of(f.proofs.begin(), f.proofs.end(), proof_agrees)) return Standing::Disputed;
     if (!f.settled.empty()) return Standing::Proved;
-    const bool all = std::all_of(f.proofs.begin(), f.proofs.end(), proof_agrees) && std::all_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return agrees(f.value, c.value, f.tolerance); });
+    const bool all = std::all_of(f.proofs.begin(), f.proofs.end(), proof_agrees) && std::all_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return agrees(f, c); });
     return all ? Standing::Proved : Standing::Disputed;
 }
 
@@ -266,10 +281,14 @@ std::string argue_standing(const Figure& f) {
     if (!f.value.known()) return "A source is named, but no value is chosen.";
     std::string differs;
     for (const auto& p : f.proofs)
-        if (!agrees(f.value, p.value, f.tolerance)) differs += fmt::format("{}{} gives {}", differs.empty() ? "" : "; ", p.place.empty() ? "a source" : p.place, text_of(p.value));
+        if (!agrees(f, p)) differs += fmt::format("{}{} gives {}", differs.empty() ? "" : "; ", p.place.empty() ? "a source" : p.place, text_of(p.value));
     for (const auto& c : f.claims)
-        if (!agrees(f.value, c.value, f.tolerance)) differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
-    if (differs.empty()) return fmt::format("{} gives {}; everything said agrees with it.", f.proofs.front().place.empty() ? "The source" : f.proofs.front().place, text_of(f.proofs.front().value));
+        if (!agrees(f, c)) differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
+    if (differs.empty()) {
+        std::string first = f.proofs.front().place.empty() ? "The source" : f.proofs.front().place;
+        if (first[0] >= 'a' && first[0] <= 'z') first[0] = static_cast<char>(first[0] - 'a' + 'A');
+        return fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value), f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it");
+    }
     if (!f.settled.empty()) return fmt::format("Settled: {}. What differs: {}.", f.settled, differs);
     return fmt::format("Against {}: {}. Say why the value holds, or change it.", text_of(f.value), differs);
 }

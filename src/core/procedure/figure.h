@@ -8,6 +8,8 @@
 
 #include "core/base/frame_time.h"
 #include "core/base/result.h"
+#include "core/fluids/level_rule.h"
+#include "core/page/page_spot.h"
 #include "core/procedure/ids.h"
 #include "core/quantity/quantity.h"
 
@@ -75,6 +77,8 @@ struct Proof {
     SourceId source;
     std::string place;  // "page 2, torque table, line 3"
     FigureValue value;
+    std::optional<PageSpot> spot = {};  // where on the source's document it stands
+    std::string slack = {};             // how far the instrument of a measurement may be off, in the value's unit; empty: not said
     friend bool operator==(const Proof&, const Proof&) = default;
 };
 
@@ -104,13 +108,19 @@ struct Figure {
     std::vector<std::string> variants = {};  // it holds for; empty: for all
     std::string condition = {};              // it depends on: "cold", "new seal"; empty: on nothing
     std::vector<Looked> looked = {};
+    std::vector<std::string> replaces = {};  // older part numbers or grades in whose place the value stands
+    std::optional<LevelRule> level = {};     // of an amount: how the level is read by which it is checked
     friend bool operator==(const Figure&, const Figure&) = default;
 };
 
 /// Do two values say the same, within the digits written and the tolerance (in `value`'s unit)?
 /// A limit, an angle or stages named by `other` must stand in `value` too; not the other way round.
-/// A force never agrees with a torque. Texts agree when they are equal but for spaces, dashes and case.
-bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance);
+/// A force never agrees with a torque. Texts agree when they are equal but for spaces, dashes and case. `slack`: how far
+/// `other` may be off as it was measured, in its own unit.
+bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance, const std::string& slack = {});
+/// Does the evidence agree with the figure? An older number that the figure says it replaces agrees too.
+bool agrees(const Figure& figure, const Claim& claim);
+bool agrees(const Figure& figure, const Proof& proof);
 
 /// The standing that the evidence gives. Open: no value, or no source behind it (speech alone proves nothing).
 /// Proved: a source gives the value and all else agrees, or the author settled the difference with a reason.

@@ -26,5 +26,6 @@ using SourceId = Id<struct SourceTag>;
 using StepId = Id<struct StepTag>;
 using PlateId = Id<struct PlateTag>;
 using RecordingId = Id<struct RecordingTag>;  // the content hash of the recording
+using DocumentId = Id<struct DocumentTag>;    // the content hash of a book page, a label's picture, a drawing
 
 }  // namespace anagraph::core

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <nlohmann/json.hpp>
 
 namespace anagraph::core {
@@ -53,15 +54,26 @@ json js(const Source& s) {
     add_if(j, "date", s.date);
     add_if(j, "variants", s.variants);
     add_if(j, "serials", s.serials);
+    add_if(j, "document", s.document);
+    add_if(j, "instrument", s.instrument);
     return j;
 }
 json js(const Claim& c) { return {{"recording", js(c.recording)}, {"at", js(c.at)}, {"words", c.words}, {"value", js(c.value)}}; }
-json js(const Proof& p) { return {{"source", js(p.source)}, {"place", p.place}, {"value", js(p.value)}}; }
+json js(const PageSpot& s) { return {{"page", s.page}, {"box", json::array({s.left, s.top, s.right, s.bottom})}}; }
+json js(const Proof& p) {
+    json j{{"source", js(p.source)}, {"place", p.place}, {"value", js(p.value)}};
+    if (p.spot) j["spot"] = js(*p.spot);
+    add_if(j, "slack", p.slack);
+    return j;
+}
+json js(const LevelRule& r) { return {{"temperature", name_of(r.temperature)}, {"engine", name_of(r.engine)}, {"minutes_after", fmt::format("{}", r.minutes_after)}, {"gauge", name_of(r.gauge)}}; }
 json js(const Figure& f) {
     json j{{"id", js(f.id)}, {"kind", name_of(f.kind)}, {"item", js(f.item)}, {"purpose", f.purpose}, {"value", js(f.value)}, {"tolerance", f.tolerance}, {"claims", js(f.claims)}, {"proofs", js(f.proofs)}, {"settled", f.settled}};
     add_if(j, "variants", f.variants);
     add_if(j, "condition", f.condition);
     add_if(j, "looked", f.looked);
+    add_if(j, "replaces", f.replaces);
+    if (f.level) j["level"] = js(*f.level);
     return j;
 }
 json js(const Take& t) { return {{"recording", js(t.recording)}, {"from", js(t.from)}, {"to", js(t.to)}}; }
@@ -213,6 +225,8 @@ void rd(const json& j, Source& s) {
     get_if(j, "date", s.date);
     get_if(j, "variants", s.variants);
     get_if(j, "serials", s.serials);
+    get_if(j, "document", s.document);
+    get_if(j, "instrument", s.instrument);
 }
 void rd(const json& j, Claim& c) {
     get(j, "recording", c.recording);
@@ -220,10 +234,28 @@ void rd(const json& j, Claim& c) {
     get(j, "words", c.words);
     get(j, "value", c.value);
 }
+void rd(const json& j, PageSpot& s) {
+    const json& box = field(j, "box");
+    const auto whole = [](const json& n) { return n.is_number_integer(); };
+    if (!whole(field(j, "page")) || !box.is_array() || box.size() != 4 || !std::all_of(box.begin(), box.end(), whole)) throw Wrong{"a place on a page is its page and four whole numbers"};
+    s = {j.at("page").get<int>(), box[0].get<int>(), box[1].get<int>(), box[2].get<int>(), box[3].get<int>()};
+}
 void rd(const json& j, Proof& p) {
     get(j, "source", p.source);
     get(j, "place", p.place);
     get(j, "value", p.value);
+    get_if(j, "spot", p.spot);
+    get_if(j, "slack", p.slack);
+}
+void rd(const json& j, LevelRule& r) {
+    get_name(j, "temperature", r.temperature, level_temperature);
+    get_name(j, "engine", r.engine, level_engine);
+    get_name(j, "gauge", r.gauge, level_gauge);
+    std::string minutes;
+    get(j, "minutes_after", minutes);
+    const auto number = Number::parse(minutes);
+    if (!number) throw Wrong{number.error().message};
+    r.minutes_after = number->value();
 }
 void rd(const json& j, Figure& f) {
     get(j, "id", f.id);
@@ -238,6 +270,8 @@ void rd(const json& j, Figure& f) {
     get_if(j, "variants", f.variants);
     get_if(j, "condition", f.condition);
     get_if(j, "looked", f.looked);
+    get_if(j, "replaces", f.replaces);
+    get_if(j, "level", f.level);
 }
 void rd(const json& j, Take& t) {
     get(j, "recording", t.recording);

@@ -29,7 +29,7 @@ std::optional<Enum> value_in(const std::array<std::pair<Enum, std::string_view>,
 }
 
 constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{{{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"}, {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection"}}};
-constexpr std::array<std::pair<SourceKind, std::string_view>, 5> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}}};
+constexpr std::array<std::pair<SourceKind, std::string_view>, 6> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}, {SourceKind::Word, "word"}}};
 constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{{{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
 
 }  // namespace
@@ -43,6 +43,23 @@ std::string_view safety_statement() {
 std::string_view name_of(ItemKind kind) { return name_in(kItemKinds, kind); }
 std::optional<ItemKind> item_kind(std::string_view name) { return value_in(kItemKinds, name); }
 std::string_view name_of(SourceKind kind) { return name_in(kSourceKinds, kind); }
+std::string_view spoken_name_of(SourceKind kind) {
+    switch (kind) {
+        case SourceKind::Book:
+            return "maker's book";
+        case SourceKind::Label:
+            return "label on the part";
+        case SourceKind::Drawing:
+            return "drawing";
+        case SourceKind::Measurement:
+            return "measurement";
+        case SourceKind::Standard:
+            return "standard";
+        case SourceKind::Word:
+            return "maker's word";
+    }
+    return "";
+}
 std::optional<SourceKind> source_kind(std::string_view name) { return value_in(kSourceKinds, name); }
 std::string_view name_of(NoteKind kind) {
     switch (kind) {

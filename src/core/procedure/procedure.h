@@ -50,8 +50,11 @@ enum class SourceKind { Book,
                         Label,
                         Drawing,
                         Measurement,
-                        Standard };
+                        Standard,
+                        Word };  // the maker's word: a letter, a call
 std::string_view name_of(SourceKind kind);
+/// As a person reads it: "label on the part".
+std::string_view spoken_name_of(SourceKind kind);
 std::optional<SourceKind> source_kind(std::string_view name);
 
 struct Source {
@@ -62,6 +65,8 @@ struct Source {
     std::string date = {};                   // of that edition, "2024-05-01" or "2024"; empty: not known
     std::vector<std::string> variants = {};  // it holds for; empty: for all
     std::string serials = {};                // serial numbers it holds for, as written; empty: for all
+    DocumentId document = {};                // its pages or its picture, kept in the library; empty: not at hand
+    std::string instrument = {};             // of a measurement: what it was taken with
     friend bool operator==(const Source&, const Source&) = default;
 };
 

@@ -1,0 +1,65 @@
+// PageReader: opens documents, draws their pages and has them read, all beside the window; what was drawn and read once is
+// kept, so that one page proves ten figures without waiting ten times.
+#pragma once
+
+#include <QImage>
+#include <QObject>
+#include <atomic>
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+
+#include "paper/document.h"
+
+namespace anagraph::app {
+
+class PageReader : public QObject {
+    Q_OBJECT
+public:
+    explicit PageReader(QObject* parent);
+    ~PageReader() override { stop(); }
+
+    /// Shows a page of a document and has it read. What ran before is stopped.
+    void show_page(const std::string& path, int page);
+    /// Shows the page that names a figure of that kind, as far as the document carries its text; otherwise the one in hand last.
+    void find_page(const std::string& path, core::FigureKind kind, const std::string& about);
+    /// Reads a part of the page in hand once more, closely.
+    void read_closely(const core::PageSpot& part);
+    void stop();
+    bool busy() const { return busy_; }
+
+    const QImage& image() const { return image_; }
+    const std::vector<core::PageWord>& words() const { return words_; }
+    int page() const { return page_; }
+    int pages() const { return document_ ? document_->pages : 0; }
+    /// The page of a document that was in hand last; 1 for one that never was.
+    int last_page(const std::string& path) const;
+
+signals:
+    void page_shown();  // image(), pages()
+    void page_read();   // words()
+    void part_read(std::vector<anagraph::core::PageWord> words);
+    void failed(const QString& sentence);
+    void busy_changed();
+
+private:
+    struct Key {
+        std::string path;
+        int page;
+        friend auto operator<=>(const Key&, const Key&) = default;
+    };
+    void read_page();
+    void set_busy(bool busy);
+
+    std::optional<paper::Document> document_;
+    QImage image_;
+    std::vector<core::PageWord> words_;
+    int page_ = 1;
+    bool busy_ = false;
+    std::shared_ptr<std::atomic<bool>> stopped_;  // of what runs now
+    std::map<Key, std::vector<core::PageWord>> read_;
+    std::map<std::string, int> last_page_;
+};
+
+}  // namespace anagraph::app

@@ -1,0 +1,40 @@
+// SourceChips: the guide's sources as small blocks, to be drawn onto the figure they prove.
+#pragma once
+
+#include <QWidget>
+#include <vector>
+
+#include "app/session/session.h"
+
+namespace anagraph::app {
+
+/// What a source is carried as while it is dragged.
+inline constexpr const char* kSourceMime = "application/x-anagraph-source";
+
+class SourceChips : public QWidget {
+    Q_OBJECT
+public:
+    explicit SourceChips(Session& session, QWidget* parent);
+    void refresh();
+    QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void lay_out();
+    struct Chip {
+        QRectF box;
+        core::SourceId source;
+        QString words;
+        bool page = false;  // its page is at hand
+    };
+    Session& session_;
+    std::vector<Chip> chips_;
+    std::optional<QPointF> pressed_;
+};
+
+}  // namespace anagraph::app

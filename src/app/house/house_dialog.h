@@ -1,0 +1,31 @@
+// HouseDialog: what the workshop keeps for all its guides: which source outranks which, and the fluids in its store. Its
+// wrenches are kept where they are used, with the torques (wrench_panel.h).
+#pragma once
+
+#include <QDialog>
+#include <QLabel>
+#include <QListWidget>
+
+#include "core/house/house.h"
+
+namespace anagraph::app {
+
+class HouseDialog : public QDialog {
+    Q_OBJECT
+public:
+    HouseDialog(core::House house, QWidget* parent);
+    const core::House& house() const { return house_; }
+
+private:
+    void show_house();
+    void move_rank(int by);
+    void edit_fluid(bool fresh);
+    void remove_fluid();
+
+    core::House house_;
+    QListWidget* rank_;
+    QLabel* rule_;
+    QListWidget* store_;
+};
+
+}  // namespace anagraph::app
