@@ -92,13 +92,10 @@ public:
         for (const auto& s : p_.sources) {
             data x;
             x.set("title", s.title);
-            // an empty field would take the edition's own number from around it
-            x.set("edition", s.edition);
-            x.set("date", s.date);
-            x.set("instrument", s.instrument);
             std::string holds = fmt::format("{}", fmt::join(s.variants, ", "));
             if (!s.serials.empty()) holds += fmt::format("{}serials {}", holds.empty() ? "" : ", ", s.serials);
-            x.set("holds", holds);
+            // what is empty is said to be nothing: a field left out would be taken from the edition around it
+            for (const auto& [name, words] : {std::pair("edition", s.edition), std::pair("date", s.date), std::pair("holds", holds), std::pair("instrument", s.instrument)}) x.set(name, words.empty() ? data{data::type::bool_false} : data{words});
             sources << x;
         }
         d.set("sources", sources);

@@ -205,3 +205,18 @@ TEST(NumberLine, GradesHaveNone) {
     f.value = {"75W90", "", ""};
     EXPECT_FALSE(number_line(f).drawable);
 }
+
+TEST(NumberLineLayout, TheOtherSystemStandsAtTheSamePlacesAndTellsThemApart) {
+    core::Figure f;
+    f.kind = core::FigureKind::Torque;
+    for (const char* value : {"25 Nm", "0.4 Nm", "18 lbf.ft", "300 Nm"}) {
+        f.value = *core::parse_figure_value(value);
+        const auto line = number_line(f);
+        ASSERT_EQ(line.other_ticks.size(), line.ticks.size()) << value;
+        EXPECT_FALSE(line.other_unit.isEmpty());
+        for (std::size_t i = 1; i < line.ticks.size(); ++i) EXPECT_NE(line.other_ticks[i], line.other_ticks[i - 1]) << value;
+    }
+    f.kind = core::FigureKind::Duration;
+    f.value = {"5", "", "min"};
+    EXPECT_TRUE(number_line(f).other_unit.isEmpty()) << "minutes are the same everywhere";
+}

@@ -235,6 +235,19 @@ TEST(Cli, ListsEveryFigureWithItsStandingTheOpenOnesFirst) {
     EXPECT_EQ(cli({"figures", folder / "library", "no-such-guide"}).code, 2);
 }
 
+TEST(Cli, ReadsAPageOfABookForValues) {
+    const std::string book = std::string(ANAGRAPH_SOURCE) + "/demo/book/perrick-pt60-book.pdf";
+    const auto a = cli({"page", book, "--page", "2", "--kind", "torque", "--about", "level plug", "--json"});
+    EXPECT_EQ(a.code, 0);
+    ASSERT_EQ(a.value()["values"].size(), 3U);
+    EXPECT_EQ(a.value()["values"][0]["value"], "12 N·m");
+    EXPECT_EQ(a.value()["values"][0]["tolerance"], "1.2");
+    EXPECT_EQ(cli({"page", book, "--page", "1", "--kind", "torque"}).code, 1) << "a page without any";
+    EXPECT_EQ(cli({"page", book, "--page", "9", "--kind", "torque"}).code, 2);
+    EXPECT_EQ(cli({"page", book, "--kind", "weather"}).code, 2);
+    EXPECT_EQ(cli({"page", "/no/such.pdf", "--kind", "torque"}).code, 2);
+}
+
 TEST(CliCalc, WrenchAndScale) {
     EXPECT_NEAR(calc({"wrench", "--torque", "50 Nm", "--arm", "400 mm", "--extension", "100 mm"})["setting"]["value"].get<double>(), 40, 1e-9);
     EXPECT_EQ(calc({"wrench", "--torque", "25 lbf.ft", "--arm", "16 in", "--extension", "50 mm", "--angle", "90"})["setting"]["value"], 25.0);

@@ -105,6 +105,22 @@ TEST(GuidePage, AFigureThatDiffersByVariantSaysEachAndNeverTheOthers) {
     EXPECT_LT(html.find("1.7 L"), html.find("2.2 L"));
 }
 
+TEST(GuidePage, TheEvidenceSaysHowALevelIsReadWhatIsReplacedAndWhichSourceOutranks) {
+    auto e = edition();
+    e.rule = "the maker's book over speech";
+    e.procedure.figures[0].replaces = {"KQ-FC1"};
+    e.procedure.figures[0].level = LevelRule{LevelRule::Temperature::Warm, LevelRule::Engine::Stopped, 5, LevelRule::Gauge::SightGlass};
+    e.procedure.sources[0].serials = "from 4401";
+    e.procedure.sources.push_back({SourceId("rule"), SourceKind::Measurement, "measured at the bench", "", "2026-11-20", {"PT60 L"}, "", {}, "steel rule"});
+    const auto html = page(e);
+    EXPECT_NE(html.find("Level: On level ground, warm, stopped for 5 min"), std::string::npos);
+    EXPECT_NE(html.find("It replaces KQ-FC1."), std::string::npos);
+    EXPECT_NE(html.find("this house holds to the maker"), std::string::npos);
+    EXPECT_NE(html.find("serials from 4401"), std::string::npos);
+    EXPECT_NE(html.find("measured at the bench, 2026-11-20; holds for PT60 L; taken with steel rule"), std::string::npos);
+    EXPECT_EQ(page(edition()).find("this house holds"), std::string::npos) << "an edition of before says nothing of it";
+}
+
 TEST(GuidePage, CautionsStandBeforeTheLinesAndKeepTheirSignal) {
     const auto html = page(edition());
     EXPECT_LT(html.find("caution warning"), html.find("class=\"lines\""));

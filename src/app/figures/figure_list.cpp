@@ -32,6 +32,11 @@ void FigureList::refresh() {
     update();
 }
 
+void FigureList::show_both_units(bool both) {
+    both_ = both;
+    update();
+}
+
 void FigureList::filter(const FigureFilter& filter) {
     filter_ = filter;
     refresh();
@@ -131,8 +136,9 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
 
     const double left = row.left() + 260;
     const double right = row.right() - 64;
-    const double base = row.bottom() - 36;
     const NumberLine line = number_line(f);
+    const bool both = both_ && !line.other_unit.isEmpty();
+    const double base = row.bottom() - (both ? 50 : 36);
     if (!line.drawable) {
         paint_designations(p, f, {left, row.top() + 16, right + 40 - left, row.height() - 22});
         return;
@@ -149,6 +155,10 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
         p.drawText(QRectF(px(t) - 30, base + 7, 60, 16), Qt::AlignCenter, QString::number(t, 'g', 4));
     }
     p.drawText(QRectF(right + 10, base - 9, 60, 18), Qt::AlignVCenter, line.unit);
+    if (both) {
+        for (std::size_t i = 0; i < line.ticks.size(); ++i) p.drawText(QRectF(px(line.ticks[i]) - 30, base + 22, 60, 16), Qt::AlignCenter, line.other_ticks[i]);
+        p.drawText(QRectF(right + 10, base + 21, 60, 18), Qt::AlignVCenter, line.other_unit);
+    }
     for (const auto& b : line.blocks) {
         const double from = px(b.from) - 5;
         const QRectF block(from, base - 24, std::max(10.0, px(b.to) - px(b.from) + 10), 9);
@@ -157,6 +167,8 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
         p.setPen(QPen(colour("ink"), 2.4));
         p.drawLine(QPointF((px(b.from) + px(b.to)) / 2, base - 20), QPointF((px(b.from) + px(b.to)) / 2, base));
     }
+    const QColor ground = f.id == over_ ? colour("wash") : chosen ? colour("sheet")
+                                                                  : colour("paper");
     for (const auto& pin : line.pins) {
         const double top = base - 34 - pin.level * 17;
         p.setPen(QPen(colour("accent"), 1.4));
@@ -170,6 +182,8 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
         const double room = to_left ? px(pin.at) - left : right + 50 - px(pin.at);
         const QString words = metrics.elidedText(pin.words, Qt::ElideMiddle, room - 14);
         const QRectF box(to_left ? px(pin.at) - 10 - metrics.horizontalAdvance(words) : px(pin.at) + 10, top - 9, metrics.horizontalAdvance(words) + 2, 18);
+        p.fillRect(box.adjusted(-2, 2, 2, -2), ground);  // over the stem of another pin
+        p.setPen(colour("ink"));
         p.drawText(box, Qt::AlignVCenter, words);
         evidence_.push_back({box.united(QRectF(px(pin.at) - 8, top - 8, 16, 16)), f.id, pin.claim, false});
     }

@@ -18,6 +18,9 @@ public:
     void filter(const FigureFilter& filter);
     /// The figures that pass the filter, as they stand one under the other.
     const std::vector<core::FigureId>& shown() const { return shown_; }
+    /// Number lines told in the other unit system as well.
+    void show_both_units(bool both);
+    bool both_units() const { return both_; }
     static constexpr int kRow = 122;
 
 signals:
@@ -43,6 +46,7 @@ private:
     Session& session_;
     core::FigureId chosen_;
     FigureFilter filter_;
+    bool both_ = false;
     std::vector<core::FigureId> shown_;
     core::FigureId over_;  // a source is held over it
     struct EvidencePlace {

@@ -5,6 +5,7 @@
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
+#include <QPainter>
 #include <QScrollBar>
 #include <QShortcut>
 #include <QTimer>
@@ -31,6 +32,45 @@ bool has_page(const Session& session, const core::Proof& proof) {
     return source != nullptr && !source->document.empty();
 }
 
+constexpr int kStripHeight = 36;
+
+/// The printed line of a spot at a readable size, the spot washed over: from where the line begins, and where that is too far
+/// away, its beginning and its end.
+QPixmap printed_line(const QImage& page, const core::PageSpot& spot, int width, double ratio) {
+    constexpr double kWhole = 10000;
+    constexpr double kText = 13;     // pixels of a letter's height
+    constexpr double kMargin = 0.1;  // of the page, where a line begins
+    const auto x = [&](double share) { return share / kWhole * page.width(); };
+    const auto y = [&](double share) { return share / kWhole * page.height(); };
+    const double scale = std::clamp(kText / std::max(1.0, y(spot.bottom - spot.top)), 0.1, 2.0);
+    const double high = kStripHeight / scale;
+    const double top = y((spot.top + spot.bottom) / 2.0) - high / 2;
+    QPixmap out(QSize(width, kStripHeight) * ratio);
+    out.setDevicePixelRatio(ratio);
+    out.fill(Qt::white);
+    QPainter p(&out);
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    QColor wash = theme::colour("accent");
+    wash.setAlphaF(0.16F);
+    const auto piece = [&](double from, double at, double wide) {
+        p.drawImage(QRectF(at, 0, wide, kStripHeight), page, QRectF(from, top, wide / scale, high));
+        const QRectF box = QRectF(at + (x(spot.left) - from) * scale - 3, 9, x(spot.right - spot.left) * scale + 6, kStripHeight - 18) & QRectF(at, 0, wide, kStripHeight);
+        if (!box.isEmpty()) p.fillRect(box, wash);
+    };
+    const double begin = std::min(page.width() * kMargin, x(spot.left)) - 6 / scale;
+    const double end = x(spot.right) + 10 / scale;
+    if ((end - begin) * scale <= width) {
+        piece(begin, 0, width);
+    } else {
+        const double last = std::min((x(spot.right - spot.left)) * scale + 40, width * 0.6);
+        piece(begin, 0, width - last - 12);
+        piece(end - last / scale, width - last, last);
+    }
+    p.setPen(theme::colour("rule"));
+    p.drawRect(QRectF(0, 0, width - 1, kStripHeight - 1));
+    return out;
+}
+
 }  // namespace
 
 FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
@@ -40,6 +80,10 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(0);
     pages_ = new PageReader(this);
+    strip_pages_ = new PageReader(this);
+    connect(strip_pages_, &PageReader::page_shown, this, [this] {
+        if (strip_spot_ && strip_spot_->page == strip_pages_->page()) strip_->setPixmap(printed_line(strip_pages_->image(), *strip_spot_, strip_->width(), devicePixelRatioF()));
+    });
     auto* left = new QVBoxLayout;
     left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(0);
@@ -92,7 +136,7 @@ QWidget* FiguresStation::build_filter() {
     row->setSpacing(8);
     by_standing_ = new QComboBox(bar);
     by_standing_->setAccessibleName(tr("Show by standing"));
-    by_standing_->addItem(tr("every standing"), -1);
+    by_standing_->addItem(tr("any standing"), -1);
     for (const auto s : {core::Standing::Open, core::Standing::Disputed, core::Standing::Proved}) by_standing_->addItem(tr("only %1").arg(text(std::string(core::name_of(s)))), static_cast<int>(s));
     by_step_ = new QComboBox(bar);
     by_step_->setAccessibleName(tr("Show by step"));
@@ -108,6 +152,9 @@ QWidget* FiguresStation::build_filter() {
     row->addWidget(counted_);
     auto* house = new KeyButton(tr("The house"), Qt::Key_H, this);
     connect(house, &QPushButton::clicked, this, &FiguresStation::edit_house);
+    auto* both = new KeyButton(tr("Both units"), Qt::Key_U, this);
+    connect(both, &QPushButton::clicked, this, [this] { list_->show_both_units(!list_->both_units()); });
+    row->addWidget(both);
     row->addWidget(house);
     down->addLayout(row);
     chips_ = new SourceChips(session_, bar);
@@ -131,8 +178,8 @@ void FiguresStation::follow_guide() {
     std::vector<std::pair<QString, QString>> items;
     for (const auto& i : p.items)
         if (std::any_of(p.figures.begin(), p.figures.end(), [&](const core::Figure& f) { return f.item == i.id; })) items.emplace_back(text(i.name), text(i.id.text()));
-    fill(by_step_, tr("every step"), steps);
-    fill(by_item_, tr("every item"), items);
+    fill(by_step_, tr("any step"), steps);
+    fill(by_item_, tr("any item"), items);
     chips_->refresh();
     refresh();
 }
@@ -192,6 +239,10 @@ void FiguresStation::build_evidence(QWidget* side) {
     proofs_->setWordWrap(true);
     proofs_->setTextFormat(Qt::RichText);
     down->addWidget(proofs_);
+    strip_ = new QLabel(side);
+    strip_->setAccessibleName(tr("The printed line of its source"));
+    strip_->setFixedHeight(kStripHeight);
+    down->addWidget(strip_);
     uses_ = second(QString(), side);
     down->addWidget(uses_);
     down->addStretch(1);
@@ -275,6 +326,7 @@ void FiguresStation::refresh() {
         why_->clear();
         words_->clear();
         proofs_->clear();
+        strip_->hide();
         uses_->clear();
         return;
     }
@@ -323,10 +375,22 @@ void FiguresStation::refresh() {
     if (f->level) proofs += tr("<p style='margin:2px 0'>Level: %1</p>").arg(text(core::text_of(*f->level)).toHtmlEscaped());
     if (!f->settled.empty()) proofs += tr("<p style='margin:2px 0'>Settled: %1</p>").arg(text(f->settled).toHtmlEscaped());
     proofs_->setText(proofs.isEmpty() ? tr("No source yet.") : proofs);
+    show_strip();
     const auto steps = core::steps_using(session_.procedure(), f->id);
     QStringList numbers;
     for (const int n : steps) numbers << QString::number(n);
     uses_->setText(numbers.isEmpty() ? tr("No step uses it yet.") : tr("Used in step %1.").arg(numbers.join(QStringLiteral(", "))));
+}
+
+/// The line of the page the first marked source gives the figure in, where its page is at hand.
+void FiguresStation::show_strip() {
+    const auto* f = figure();
+    const auto proof = std::find_if(f->proofs.begin(), f->proofs.end(), [this](const core::Proof& p) { return p.spot && has_page(session_, p); });
+    strip_->setVisible(proof != f->proofs.end());
+    if (proof == f->proofs.end() || !isVisible()) return;
+    if (strip_spot_ != proof->spot) strip_->clear();
+    strip_spot_ = proof->spot;
+    strip_pages_->show_page(session_.library().document_path(session_.procedure().find(proof->source)->document), proof->spot->page, false);
 }
 
 void FiguresStation::hear(std::size_t claim) {

@@ -57,7 +57,12 @@ private:
     const core::Figure* figure() const { return session_.procedure().find(list_->chosen()); }
 
     Session& session_;
+    void show_strip();
+
     PageReader* pages_ = nullptr;
+    PageReader* strip_pages_ = nullptr;  // for the eye alone, so that what is read for a source is not thrown away
+    QLabel* strip_ = nullptr;            // the printed line a source gives the figure in
+    std::optional<core::PageSpot> strip_spot_;
     QComboBox* by_standing_ = nullptr;
     QComboBox* by_step_ = nullptr;
     QComboBox* by_item_ = nullptr;

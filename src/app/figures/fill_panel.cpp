@@ -313,8 +313,8 @@ void FillPanel::reckon() {
     } else if (const auto remedy = core::remedy_for(reading, between)) {
         const QString where = reading > 1 ? tr("%1 % of the way over the upper mark").arg(std::lround((reading - 1) * 100)) : reading < 0 ? tr("below the lower mark")
                                                                                                                                           : tr("%1 % up between the marks").arg(std::lround(reading * 100));
-        reading_words_->setText(remedy->draw_off > 0 ? tr("It stands %1: <b>draw off %2</b>.").arg(where, litres(remedy->draw_off)) : remedy->add > 0 ? tr("It stands %1: <b>add %2</b>.").arg(where, litres(remedy->add))
-                                                                                                                                                      : tr("It is full."));
+        reading_words_->setText(remedy->draw_off > 0 ? tr("Where it stands %1: <b>draw off %2</b>.").arg(where, litres(remedy->draw_off)) : remedy->add > 0 ? tr("Where it stands %1: <b>add %2</b>.").arg(where, litres(remedy->add))
+                                                                                                                                                            : tr("It is full."));
     }
     vessel_words_->setText(vessel_words(*plan, system));
     sump_->show_plan(*plan, between, between > 0 ? std::optional(reading) : std::nullopt);

@@ -85,6 +85,12 @@ NumberLine number_line(const core::Figure& f) {
     if (*least >= 0) out.low = std::max(0.0, out.low);
     out.high = std::ceil((centre + span / 2) / step) * step;
     for (double t = out.low; t <= out.high + step * 1e-6; t += step) out.ticks.push_back(t);
+    if (const core::Unit* partner = unit->partner.empty() ? nullptr : core::find_unit(unit->partner)) {
+        out.other_unit = QString::fromUtf8(partner->symbol.data(), static_cast<qsizetype>(partner->symbol.size()));
+        const double apart = std::abs(core::convert(out.low + step, *unit, *partner) - core::convert(out.low, *unit, *partner));
+        const int decimals = std::clamp(static_cast<int>(std::ceil(-std::log10(apart))) + 1, 0, 4);
+        for (const double t : out.ticks) out.other_ticks.push_back(QString::number(core::convert(t, *unit, *partner), 'f', decimals));
+    }
     std::sort(out.pins.begin(), out.pins.end(), [](const NumberPin& a, const NumberPin& b) { return a.at < b.at; });
     for (std::size_t i = 1; i < out.pins.size(); ++i)
         if (out.place(out.pins[i].at) - out.place(out.pins[i - 1].at) < 0.36) out.pins[i].level = (out.pins[i - 1].level + 1) % 3;

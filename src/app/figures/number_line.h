@@ -28,6 +28,8 @@ struct NumberLine {
     double low = 0;  // ends of the scale
     double high = 1;
     std::vector<double> ticks;
+    QString other_unit;                // of the other system; empty where there is none
+    std::vector<QString> other_ticks;  // the same places there, with as many digits as tell them apart
     std::vector<NumberPin> pins;
     std::vector<NumberBlock> blocks;
     double band_from = 0;

@@ -48,10 +48,10 @@ int PageReader::last_page(const std::string& path) const {
     return it == last_page_.end() ? 1 : it->second;
 }
 
-void PageReader::show_page(const std::string& path, int page) {
+void PageReader::show_page(const std::string& path, int page, bool read) {
     if (document_ && document_->path == path && page_ == page && !image_.isNull() && !busy_) {
         emit page_shown();
-        emit page_read();
+        if (read) read_page();
         return;
     }
     stop();
@@ -65,7 +65,7 @@ void PageReader::show_page(const std::string& path, int page) {
             core::Result<QImage> image = document ? paper::page_image(*document, page, [stopped] { return !*stopped; }) : core::Result<QImage>(tl::make_unexpected(document.error()));
             return Drawn{std::move(document), std::move(image)};
         },
-        [this, path, page](const Drawn& drawn) {
+        [this, path, page, read](const Drawn& drawn) {
             if (!drawn.image) {
                 set_busy(false);
                 emit failed(text(drawn.image.error().message));
@@ -76,7 +76,10 @@ void PageReader::show_page(const std::string& path, int page) {
             page_ = page;
             last_page_[path] = page;
             emit page_shown();
-            read_page();
+            if (read)
+                read_page();
+            else
+                set_busy(false);
         });
 }
 
@@ -99,6 +102,7 @@ void PageReader::find_page(const std::string& path, core::FigureKind kind, const
 
 void PageReader::read_page() {
     const Key key{document_->path, page_};
+    set_busy(true);
     if (const auto known = read_.find(key); known != read_.end()) {
         words_ = known->second;
         set_busy(false);

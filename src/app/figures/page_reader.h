@@ -20,8 +20,8 @@ public:
     explicit PageReader(QObject* parent);
     ~PageReader() override { stop(); }
 
-    /// Shows a page of a document and has it read. What ran before is stopped.
-    void show_page(const std::string& path, int page);
+    /// Shows a page of a document and has it read, unless it is for the eye alone. What ran before is stopped.
+    void show_page(const std::string& path, int page, bool read = true);
     /// Shows the page that names a figure of that kind, as far as the document carries its text; otherwise the one in hand last.
     void find_page(const std::string& path, core::FigureKind kind, const std::string& about);
     /// Reads a part of the page in hand once more, closely.
