@@ -23,6 +23,7 @@
 
 using namespace anagraph;
 using namespace anagraph::app;
+using anagraph::testing::fill;
 using anagraph::testing::MainWindow;
 using anagraph::testing::when_asked;
 
@@ -45,15 +46,6 @@ protected:
         });
         w->key(Qt::Key_W);
         EXPECT_TRUE(looked);
-    }
-    /// Types into the field that shows this hint.
-    static void fill(QWidget& where, const char* hint, const char* words) {
-        for (auto* edit : where.findChildren<QLineEdit*>())
-            if (edit->placeholderText() == QString::fromUtf8(hint)) {
-                edit->setText(QString::fromUtf8(words));
-                return;
-            }
-        ADD_FAILURE() << "no field shows " << hint;
     }
     static bool says(QWidget& where, const char* words) {
         for (const auto* label : where.findChildren<QLabel*>())

@@ -20,6 +20,7 @@
 
 using namespace anagraph;
 using namespace anagraph::app;
+using anagraph::testing::fill;
 using anagraph::testing::MainWindow;
 using anagraph::testing::when_asked;
 
@@ -59,16 +60,6 @@ protected:
         auto* box = dialog->findChild<QComboBox*>();
         box->setFocus();
         QTest::keyClicks(box, letters);
-    }
-    static void type(SourceDialog* dialog, const char* hint, const char* words) {
-        for (auto* edit : dialog->findChildren<QLineEdit*>())
-            if (edit->placeholderText() == QString::fromUtf8(hint)) {
-                edit->setFocus();
-                edit->selectAll();
-                QTest::keyClicks(edit, words);
-                return;
-            }
-        ADD_FAILURE() << "no field shows " << hint;
     }
     void drop(const core::FigureId& on, QMimeData& mime) {
         auto* list = (*w)->figures().findChild<FigureList*>();
@@ -119,8 +110,8 @@ TEST_F(Proving, TheWholeJobIsProvedFromItsBookByKeys) {
             const std::map<std::string, std::pair<const char*, const char*>> by_hand{{"canister-turn", {"print", "3/4 turn"}}, {"cover-count", {"Perrick PT60 parts", "6 x"}}, {"canister-number", {"Perrick PT60 parts", "KQ-FC2"}}, {"meter-now", {"read", "302 h"}}, {"wrench-accuracy", {"calibration", "4 %"}}};
             when_asked<SourceDialog>([&](SourceDialog* dialog) {
                 if (words == typed.end()) choose_source(dialog, by_hand.at(id).first);
-                type(dialog, "25 Nm, 8 to 10 mm, 75W90", words == typed.end() ? by_hand.at(id).second : words->second);
-                type(dialog, "page 2, torque table", "its line");
+                fill(*dialog, "25 Nm, 8 to 10 mm, 75W90", words == typed.end() ? by_hand.at(id).second : words->second);
+                fill(*dialog, "page 2, torque table", "its line");
                 QTest::keyClick(dialog, Qt::Key_Return);
             });
             w->key(Qt::Key_B);
@@ -247,13 +238,13 @@ TEST_F(Proving, AMeasurementSaysWithWhat) {
     when_asked<SourceDialog>([&](SourceDialog* dialog) {
         dialog->findChild<QComboBox*>()->setCurrentIndex(dialog->findChild<QComboBox*>()->count() - 1);
         dialog->findChildren<QComboBox*>().at(1)->setCurrentIndex(5);
-        type(dialog, "Perrick PT60 service book", "measured at the bench");
-        type(dialog, "25 Nm, 8 to 10 mm, 75W90", "10.3 mm");
-        type(dialog, "page 2, torque table", "middle of the span");
+        fill(*dialog, "Perrick PT60 service book", "measured at the bench");
+        fill(*dialog, "25 Nm, 8 to 10 mm, 75W90", "10.3 mm");
+        fill(*dialog, "page 2, torque table", "middle of the span");
         QTest::keyClick(dialog, Qt::Key_Return);
         EXPECT_TRUE(dialog->isVisible()) << "a measurement without its instrument is refused";
-        type(dialog, "spring balance 0 to 50 N", "steel rule");
-        type(dialog, "± in the same unit", "0.5");
+        fill(*dialog, "spring balance 0 to 50 N", "steel rule");
+        fill(*dialog, "± in the same unit", "0.5");
         QTest::keyClick(dialog, Qt::Key_Return);
     });
     w->key(Qt::Key_B);

@@ -5,6 +5,7 @@
 
 #include <QApplication>
 #include <QDialog>
+#include <QLineEdit>
 #include <QPointer>
 #include <QTest>
 #include <QTimer>
@@ -39,6 +40,19 @@ void when_asked(std::function<void(Dialog*)> answer) {
         answer(dialog);
     });
     timer->start(50);
+}
+
+/// Types into the field that shows this hint, in place of what stands there.
+inline void fill(QWidget& where, const char* hint, const char* words) {
+    for (auto* edit : where.findChildren<QLineEdit*>())
+        if (edit->placeholderText() == QString::fromUtf8(hint)) {
+            edit->setFocus();
+            edit->selectAll();
+            QTest::keyClick(edit, Qt::Key_Delete);
+            QTest::keyClicks(edit, QString::fromUtf8(words));
+            return;
+        }
+    ADD_FAILURE() << "no field shows " << hint;
 }
 
 inline QWidget* focus(QWidget& window) {

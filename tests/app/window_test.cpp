@@ -30,6 +30,7 @@
 
 using namespace anagraph;
 using namespace anagraph::app;
+using anagraph::testing::fill;
 using anagraph::testing::Scratch;
 using anagraph::testing::when_asked;
 using anagraph::testing::Window;
@@ -149,11 +150,10 @@ TEST(Window, TheWholePathFromARecordingToTwoEditionsByKeys) {
     EXPECT_TRUE(QTest::qWaitFor([&] { return w->figures().film().playing(); }, 5000)) << "the claim is heard";
     w.key(Qt::Key_Space);
     when_asked<QDialog>([](QDialog* dialog) {
-        const auto fields = dialog->findChildren<QLineEdit*>();  // title, edition, place, value, tolerance
-        fields[0]->setText("Perrick PT60 service book");
-        fields[2]->setText("page 2, torques");
-        fields[3]->setText("25 Nm");
-        fields[4]->setText("2.5");
+        fill(*dialog, "Perrick PT60 service book", "Perrick PT60 service book");
+        fill(*dialog, "page 2, torque table", "page 2, torques");
+        fill(*dialog, "25 Nm, 8 to 10 mm, 75W90", "25 Nm");
+        fill(*dialog, "± in the same unit, if given", "2.5");
         QTest::keyClick(dialog, Qt::Key_Return);
     });
     w.key(Qt::Key_B);

@@ -68,7 +68,9 @@ inline Step random_step(const Procedure& p) {
     s.id = StepId("s" + std::to_string(pick(0, 8)));
     s.heading = words();
     for (int i = pick(0, 4); i > 0; --i) s.lines.push_back(words());
-    for (int i = pick(0, 3); i > 0; --i) s.cautions.push_back({static_cast<Signal>(pick(0, 4)), words()});
+    for (int i = pick(0, 3); i > 0; --i) s.cautions.push_back({static_cast<Signal>(pick(0, 4)), words(), words()});
+    if (pick(0, 3) == 1) s.variants = {"T"};
+    if (pick(0, 3) == 1) s.answered = {{words(), words(), words()}};
     for (int i = pick(0, 2); i > 0; --i) s.checks.push_back({words(), words(), words()});
     if (!p.items.empty() && !p.recordings.empty() && pick(0, 2) == 1) {
         s.actions.push_back({"tighten", {existing<ItemId>(p.items)}, existing<FigureId>(p.figures)});

@@ -54,7 +54,7 @@ std::string to_json(const House& house) {
     for (const auto& w : house.wrenches) wrenches.push_back(js(w));
     json store = json::array();
     for (const auto& f : house.store) store.push_back(js(f));
-    return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}}.dump(2);
+    return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off}}.dump(2);
 }
 
 Result<House> house_from_json(std::string_view text) {
@@ -70,6 +70,7 @@ Result<House> house_from_json(std::string_view text) {
         }
         for (const auto& w : j.at("wrenches")) house.wrenches.push_back(wrench_of(w));
         for (const auto& f : j.at("store")) house.store.push_back(fluid_of(f));
+        if (j.contains("rules_off")) house.rules_off = j.at("rules_off").get<std::vector<std::string>>();
         return house;
     } catch (const json::exception& e) {
         return fail(ErrorCode::BadInput, fmt::format("What the house keeps cannot be read: {}.", e.what()));

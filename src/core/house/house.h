@@ -26,6 +26,7 @@ struct House {
     std::vector<SourceKind> rank = {SourceKind::Book, SourceKind::Standard, SourceKind::Drawing, SourceKind::Word, SourceKind::Label, SourceKind::Measurement};
     std::vector<Wrench> wrenches;
     std::vector<StoreFluid> store;
+    std::vector<std::string> rules_off = {};  // rules of the editor this house does not hold to; see editor.h
     friend bool operator==(const House&, const House&) = default;
 };
 

@@ -59,7 +59,7 @@ std::string holder(const Procedure& p, const ItemId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); });
-        const bool shown = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.callouts.begin(), x.callouts.end(), [&](const Callout& c) { return c.item == id; }); });
+        const bool shown = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.callouts.begin(), x.callouts.end(), [&](const Callout& c) { return c.item == id; }) || std::any_of(x.fasteners.begin(), x.fasteners.end(), [&](const FastenerPlace& f) { return f.item == id; }); });
         if (done || shown) return fmt::format("step {} still {} it", i + 1, done ? "acts on" : "calls out");
     }
     for (const auto& f : p.figures)
@@ -75,7 +75,8 @@ std::string holder(const Procedure& p, const FigureId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; });
-        if (done || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end()) return fmt::format("step {} still uses it", i + 1);
+        const bool drawn = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.marks.begin(), x.marks.end(), [&](const PlateMark& m) { return m.figure == id; }); });
+        if (done || drawn || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end()) return fmt::format("step {} still uses it", i + 1);
     }
     return {};
 }
@@ -125,9 +126,14 @@ std::string objection(const Procedure& p, const Step& s) {
     }
     for (const auto& c : s.checks)
         if (!nested(s, c.shown)) return kNotNested;
-    for (const auto& plate : s.plates)
+    for (const auto& plate : s.plates) {
         for (const auto& c : plate.callouts)
             if (p.find(c.item) == nullptr) return fmt::format("The plate calls out \"{}\", which is no item of this guide; add the item first.", c.item.text());
+        for (const auto& f : plate.fasteners)
+            if (p.find(f.item) == nullptr) return fmt::format("The plate shows where \"{}\" sits, which is no item of this guide; add the item first.", f.item.text());
+        for (const auto& m : plate.marks)
+            if (!m.figure.empty() && p.find(m.figure) == nullptr) return "A distance on the plate is a figure that is not in this guide.";
+    }
     for (const auto& a : s.actions) {
         for (const auto& i : a.items)
             if (p.find(i) == nullptr) return fmt::format("An action names \"{}\", which is no item of this guide; add the item first.", i.text());

@@ -77,17 +77,45 @@ json js(const Figure& f) {
     return j;
 }
 json js(const Take& t) { return {{"recording", js(t.recording)}, {"from", js(t.from)}, {"to", js(t.to)}}; }
-json js(const Caution& c) { return {{"signal", name_of(c.signal)}, {"text", c.text}}; }
+json js(const Caution& c) {
+    json j{{"signal", name_of(c.signal)}, {"text", c.text}};
+    add_if(j, "hazard", c.hazard);
+    return j;
+}
+json js(const Term& t) { return {{"word", t.word}, {"meaning", t.meaning}}; }
+json js(const Answered& a) { return {{"rule", a.rule}, {"text", a.text}, {"because", a.because}}; }
 json js(const Action& a) { return {{"verb", a.verb}, {"items", js(a.items)}, {"figure", js(a.figure)}}; }
 json js(const Check& c) { return {{"look", c.look}, {"good", c.good}, {"stop", c.stop}, {"shown", js(c.shown)}}; }
 json js(const Wait& w) { return {{"text", w.text}, {"figure", js(w.figure)}, {"shown", js(w.shown)}}; }
 json js(const Place& p) { return json::array({p.x, p.y}); }
-json js(const Callout& c) { return {{"item", js(c.item)}, {"target", js(c.target)}, {"label", js(c.label)}}; }
-json js(const Plate& p) { return {{"id", js(p.id)}, {"recording", js(p.recording)}, {"at", js(p.at)}, {"caption", p.caption}, {"callouts", js(p.callouts)}}; }
-json js(const Step& s) {
-    return {{"id", js(s.id)}, {"heading", s.heading}, {"lines", js(s.lines)}, {"cautions", js(s.cautions)}, {"actions", js(s.actions)}, {"checks", js(s.checks)}, {"heard", js(s.heard)}, {"takes", js(s.takes)}, {"plates", js(s.plates)}, {"clip", js(s.clip)}, {"drafted", s.drafted}, {"waits", js(s.waits)}};
+json js(const Callout& c) {
+    json j{{"item", js(c.item)}, {"target", js(c.target)}, {"label", js(c.label)}};
+    if (c.fixed) j["fixed"] = true;
+    return j;
 }
-json js(const Header& h) { return {{"title", h.title}, {"machine", h.machine}, {"number", h.number}, {"interval", h.interval}, {"variants", js(h.variants)}, {"site_note", h.site_note}}; }
+json js(const PlateMark& m) {
+    json j{{"sign", name_of(m.sign)}, {"at", js(m.at)}, {"to", js(m.to)}};
+    add_if(j, "figure", m.figure);
+    return j;
+}
+json js(const FastenerPlace& f) { return {{"item", js(f.item)}, {"at", js(f.at)}}; }
+json js(const Plate& p) {
+    json j{{"id", js(p.id)}, {"recording", js(p.recording)}, {"at", js(p.at)}, {"caption", p.caption}, {"callouts", js(p.callouts)}};
+    add_if(j, "marks", p.marks);
+    add_if(j, "fasteners", p.fasteners);
+    return j;
+}
+json js(const Step& s) {
+    json j{{"id", js(s.id)}, {"heading", s.heading}, {"lines", js(s.lines)}, {"cautions", js(s.cautions)}, {"actions", js(s.actions)}, {"checks", js(s.checks)}, {"heard", js(s.heard)}, {"takes", js(s.takes)}, {"plates", js(s.plates)}, {"clip", js(s.clip)}, {"drafted", s.drafted}, {"waits", js(s.waits)}};
+    add_if(j, "variants", s.variants);
+    add_if(j, "answered", s.answered);
+    return j;
+}
+json js(const Header& h) {
+    json j{{"title", h.title}, {"machine", h.machine}, {"number", h.number}, {"interval", h.interval}, {"variants", js(h.variants)}, {"site_note", h.site_note}};
+    add_if(j, "glossary", h.glossary);
+    return j;
+}
 template <class T>
 json js(const std::vector<T>& list) {
     json out = json::array();
@@ -281,6 +309,16 @@ void rd(const json& j, Take& t) {
 void rd(const json& j, Caution& c) {
     get_name(j, "signal", c.signal, signal_of);
     get(j, "text", c.text);
+    get_if(j, "hazard", c.hazard);
+}
+void rd(const json& j, Term& t) {
+    get(j, "word", t.word);
+    get(j, "meaning", t.meaning);
+}
+void rd(const json& j, Answered& a) {
+    get(j, "rule", a.rule);
+    get(j, "text", a.text);
+    get(j, "because", a.because);
 }
 void rd(const json& j, Action& a) {
     get(j, "verb", a.verb);
@@ -306,6 +344,17 @@ void rd(const json& j, Callout& c) {
     get(j, "item", c.item);
     get(j, "target", c.target);
     get(j, "label", c.label);
+    get_if(j, "fixed", c.fixed);
+}
+void rd(const json& j, PlateMark& m) {
+    get_name(j, "sign", m.sign, plate_sign);
+    get(j, "at", m.at);
+    get(j, "to", m.to);
+    get_if(j, "figure", m.figure);
+}
+void rd(const json& j, FastenerPlace& f) {
+    get(j, "item", f.item);
+    get(j, "at", f.at);
 }
 void rd(const json& j, Plate& p) {
     get(j, "id", p.id);
@@ -313,6 +362,8 @@ void rd(const json& j, Plate& p) {
     get(j, "at", p.at);
     get(j, "caption", p.caption);
     get(j, "callouts", p.callouts);
+    get_if(j, "marks", p.marks);
+    get_if(j, "fasteners", p.fasteners);
 }
 void rd(const json& j, Step& s) {
     get(j, "id", s.id);
@@ -327,6 +378,8 @@ void rd(const json& j, Step& s) {
     get(j, "clip", s.clip);
     get_if(j, "drafted", s.drafted);
     get_if(j, "waits", s.waits);
+    get_if(j, "variants", s.variants);
+    get_if(j, "answered", s.answered);
 }
 void rd(const json& j, Header& h) {
     get(j, "title", h.title);
@@ -335,6 +388,7 @@ void rd(const json& j, Header& h) {
     get(j, "interval", h.interval);
     get(j, "variants", h.variants);
     get(j, "site_note", h.site_note);
+    get_if(j, "glossary", h.glossary);
 }
 template <class T>
 void rd(const json& j, std::vector<T>& out) {

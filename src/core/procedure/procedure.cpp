@@ -31,6 +31,7 @@ std::optional<Enum> value_in(const std::array<std::pair<Enum, std::string_view>,
 constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{{{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"}, {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection"}}};
 constexpr std::array<std::pair<SourceKind, std::string_view>, 6> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}, {SourceKind::Word, "word"}}};
 constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{{{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
+constexpr std::array<std::pair<PlateSign, std::string_view>, 8> kSigns{{{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"}, {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"}, {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}}};
 
 }  // namespace
 
@@ -84,6 +85,9 @@ std::optional<NoteKind> note_kind(std::string_view name) {
 
 std::string_view name_of(Signal signal) { return name_in(kSignals, signal); }
 std::optional<Signal> signal_of(std::string_view name) { return value_in(kSignals, name); }
+
+std::string_view name_of(PlateSign sign) { return name_in(kSigns, sign); }
+std::optional<PlateSign> plate_sign(std::string_view name) { return value_in(kSigns, name); }
 
 const Item* Procedure::find(const ItemId& id) const { return find_in(items, id); }
 const Source* Procedure::find(const SourceId& id) const { return find_in(sources, id); }

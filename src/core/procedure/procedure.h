@@ -14,6 +14,13 @@
 
 namespace anagraph::core {
 
+/// A word of the trade and what it means, for a reader who does not know it yet.
+struct Term {
+    std::string word;
+    std::string meaning;
+    friend bool operator==(const Term&, const Term&) = default;
+};
+
 struct Header {
     std::string title;     // "100 h service"
     std::string machine;   // "Perrick PT60"
@@ -21,6 +28,7 @@ struct Header {
     std::string interval;  // what the service is due at, as read by a person
     std::vector<std::string> variants;
     std::string site_note;  // what the shop adds to the safety statement; the statement itself cannot be changed
+    std::vector<Term> glossary = {};
     friend bool operator==(const Header&, const Header&) = default;
 };
 
@@ -153,6 +161,7 @@ std::optional<Signal> signal_of(std::string_view name);
 struct Caution {
     Signal signal = Signal::Caution;
     std::string text;
+    std::string hazard = {};  // of usual_cautions.h: "hot-oil"; empty: of no kind known there
     friend bool operator==(const Caution&, const Caution&) = default;
 };
 
@@ -192,7 +201,35 @@ struct Callout {
     ItemId item;
     Place target;
     Place label;
+    bool fixed = false;  // moved by hand: it stays where it was put
     friend bool operator==(const Callout&, const Callout&) = default;
+};
+
+/// What is drawn on a picture beside the callouts.
+enum class PlateSign { Turn,        // clockwise about `at`
+                       TurnBack,    // the other way
+                       Pull,        // from `at` towards `to`
+                       Press,       // onto `to`
+                       Flow,        // of air or oil
+                       Look,        // ring around `at` as far as `to`
+                       DoNotTouch,  // at `at`
+                       Distance };  // from `at` to `to`, with its figure
+std::string_view name_of(PlateSign sign);
+std::optional<PlateSign> plate_sign(std::string_view name);
+
+struct PlateMark {
+    PlateSign sign = PlateSign::Look;
+    Place at;
+    Place to;
+    FigureId figure = {};  // of a distance; empty: not measured
+    friend bool operator==(const PlateMark&, const PlateMark&) = default;
+};
+
+/// Where a fastener sits on a picture.
+struct FastenerPlace {
+    ItemId item;
+    Place at;
+    friend bool operator==(const FastenerPlace&, const FastenerPlace&) = default;
 };
 
 /// An annotated still: an exact frame of a recording and what is called out on it.
@@ -202,7 +239,17 @@ struct Plate {
     FrameTime at;
     std::string caption;
     std::vector<Callout> callouts;
+    std::vector<PlateMark> marks = {};
+    std::vector<FastenerPlace> fasteners = {};  // numbered as they were placed
     friend bool operator==(const Plate&, const Plate&) = default;
+};
+
+/// A finding of the editor (see editor.h) that stands as it is, and why.
+struct Answered {
+    std::string rule;
+    std::string text;     // the words it was found in; changed words are looked at again
+    std::string because;  // the author's reason
+    friend bool operator==(const Answered&, const Answered&) = default;
 };
 
 struct Step {
@@ -218,6 +265,8 @@ struct Step {
     std::optional<Take> clip;
     bool drafted = false;  // made by the program from what was said; no person has confirmed it yet
     std::vector<Wait> waits = {};
+    std::vector<std::string> variants = {};  // it applies to; empty: to all
+    std::vector<Answered> answered = {};
     friend bool operator==(const Step&, const Step&) = default;
 };
 

@@ -1,0 +1,65 @@
+// Editor: a guide read as an editor would, with the reason for each finding. It advises; an author may let a line stand and
+// say why, and a house may do without a rule.
+#pragma once
+
+#include <functional>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/procedure/edit.h"
+
+namespace anagraph::core {
+
+enum class Rule { TwoActions,    // one action a line
+                  LateCaution,   // a caution stands before what it warns of
+                  UsualCaution,  // a caution that such work usually carries is missing
+                  TypedNumber,   // a number is a figure with its evidence
+                  TwoNames,      // a part has one name
+                  UnclearIt,     // "it" has one possible meaning
+                  Passive,       // an order, not a report
+                  Vague,         // how tight, how much, how long
+                  NoTool,        // a fastener needs a tool
+                  NoVerdict,     // a check says what is good and what stops the job
+                  Unexplained,   // a word of the trade is explained
+                  Spelling };
+inline constexpr int kRules = 12;
+
+std::string_view name_of(Rule rule);  // as in files: "two actions"
+std::optional<Rule> editor_rule(std::string_view name);
+/// What the rule asks and why, for the help.
+std::string_view reason_of(Rule rule);
+
+/// Which part of a step a finding is about.
+enum class StepPart { Step,
+                      Line,
+                      Caution,
+                      Check };
+
+struct Finding {
+    Rule rule = Rule::TwoActions;
+    StepId step;
+    StepPart part = StepPart::Line;
+    std::size_t index = 0;  // of the line, caution or check
+    std::string text;       // the words it was found in, as written; an answer is kept with them
+    std::size_t from = 0;   // the words meant within `text`
+    std::size_t length = 0;
+    std::string why;            // one sentence
+    std::optional<Change> fix;  // where it is certain how
+};
+
+/// Is a word written right, and what may be meant where it is not? For the rule of spelling.
+struct Speller {
+    std::function<bool(const std::string& word)> right;
+    std::function<std::vector<std::string>(const std::string& word)> offers;
+};
+
+/// Everything found in the guide by the rules that are on, step by step and down each step; what was answered is left out.
+/// Without a speller nothing is said of spelling.
+std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>& rules_off = {}, const Speller& speller = {});
+
+/// The finding is answered: it stands as it is. Errors: NotFound for a step that is gone; BadInput without a reason.
+Result<Change> answer(const Procedure& p, const Finding& finding, const std::string& because);
+
+}  // namespace anagraph::core

@@ -1,0 +1,121 @@
+#include "core/editing/usual_cautions.h"
+
+#include <algorithm>
+#include <set>
+
+#include "core/editing/line_words.h"
+#include "core/narration/lexicon.h"
+
+namespace anagraph::core {
+namespace {
+
+/// Everything a step says and acts on, as single words in lower case and singular.
+std::set<std::string> words_of(const Procedure& p, const std::vector<std::string>& lines, const std::vector<Action>& actions = {}) {
+    std::set<std::string> out;
+    const auto add_word = [&](const std::string& lower) {
+        out.insert(lower);
+        out.insert(std::string(lexicon::singular(lower)));
+        // "V-belt" is a belt
+        if (const auto dash = lower.rfind('-'); dash != std::string::npos && dash + 1 < lower.size()) out.insert(std::string(lexicon::singular(lower.substr(dash + 1))));
+    };
+    const auto add = [&](const std::string& text) {
+        for (const auto& w : line_words(text)) add_word(w.lower);
+    };
+    for (const auto& line : lines)
+        for (const auto& w : line_words(line)) {
+            if (w.kind == TokenKind::Words) {
+                add_word(w.lower);
+            } else if (const Item* item = w.is_item() ? p.find(ItemId(w.id)) : nullptr) {
+                add(item->name);
+                add(item->spec);
+            }
+        }
+    for (const auto& a : actions) {
+        out.insert(a.verb);
+        for (const auto& id : a.items)
+            if (const Item* item = p.find(id)) {
+                add(item->name);
+                add(item->spec);
+            }
+    }
+    return out;
+}
+
+struct Trigger {
+    std::string_view hazard;
+    WordList things;  // one of these is acted on or named ...
+    WordList deeds;   // ... and one of these is done; empty: whatever is done
+    WordList words;   // a caution that holds one of these warns of it
+};
+
+const Trigger kTriggers[] = {
+    {"hot-oil", WordList{"oil coolant engine gearbox"}, WordList{"drain warm idle hot crack"}, WordList{"hot burn burns scald scalds"}},
+    {"lifting", WordList{"jack stand hoist ramp lift trestle sling"}, WordList{""}, WordList{"jack stand stands raised hoist crush crushes fall falls"}},
+    {"stored-pressure", WordList{"pressure hydraulic accumulator airline compressor injector"}, WordList{"open undo loosen disconnect bleed crack remove release unscrew"}, WordList{"pressure relieve depressurise"}},
+    {"battery", WordList{"battery batteries accumulator"}, WordList{"disconnect connect remove fit fill charge lift"}, WordList{"battery acid spark sparks"}},
+    {"rotating", WordList{"belt fan pulley shaft coupling propeller chain"}, WordList{"run start idle crank rotate press"}, WordList{"rotating turning hands sleeves caught belt moving"}},
+    {"fuel", WordList{"fuel petrol diesel carburettor"}, WordList{"open undo drain disconnect remove loosen bleed fill pour unscrew"}, WordList{"fuel fire flame flames petrol vapour"}},
+    {"waste-oil", WordList{"oil filter coolant"}, WordList{"drain unscrew remove empty"}, WordList{"waste spill spills environment"}},
+    {"plastic-thread", WordList{"plastic nylon"}, WordList{"tighten screw torque fit start"}, WordList{"plastic strip strips cracks"}},
+    {"aluminium-thread", WordList{"aluminium aluminum alloy"}, WordList{"tighten screw torque fit start"}, WordList{"aluminium crossed strip strips thread threads"}},
+    {"sharp-edges", WordList{"mesh blade cutter knife shroud clip"}, WordList{""}, WordList{"sharp cut cuts edge edges"}},
+};
+
+const Trigger& trigger_of(const Hazard& h) {
+    return *std::find_if(std::begin(kTriggers), std::end(kTriggers), [&](const Trigger& t) { return t.hazard == h.id; });
+}
+
+bool any(const std::set<std::string>& words, const WordList& of) {
+    return std::any_of(words.begin(), words.end(), [&](const std::string& w) { return of.has(w); });
+}
+
+}  // namespace
+
+const std::vector<Hazard>& hazards() {
+    // levels: danger will kill or maim, warning can, caution hurts, notice spoils things
+    static const std::vector<Hazard> all{
+        {"hot-oil", "hot oil", Signal::Warning, "Hot oil and hot parts", "burn.", "Let them cool, wear gloves and eye protection, and stand to the side of the first jet.", "hot"},
+        {"lifting", "a raised load", Signal::Danger, "A raised machine that is not on stands", "crushes whoever is under it.", "Set it on stands on firm ground and chock it before anybody reaches under it.", "crush"},
+        {"stored-pressure", "stored pressure", Signal::Warning, "Pressure that is still in the system", "throws parts and drives fluid through the skin.", "Relieve it and see that the gauge reads nothing before anything is opened.", "pressure"},
+        {"battery", "a battery", Signal::Warning, "A battery", "burns with its acid, and its gas explodes at a spark.", "Take the earth lead off first, keep sparks and flames away, and wear eye protection.", "battery"},
+        {"rotating", "rotating parts", Signal::Warning, "Belts, fans and shafts that turn", "catch hands, sleeves and hair.", "Keep clear while it runs; stop it and lock it off before you reach in.", "rotating"},
+        {"fuel", "fuel", Signal::Danger, "Fuel and its vapour", "catch fire.", "No flame, no spark, no hot part near it; catch what runs out and have an extinguisher at hand.", "fire"},
+        {"waste-oil", "waste oil", Signal::Notice, "Used oil and filters", "harm water and ground.", "Catch all of it and take it to the waste store.", "waste"},
+        {"plastic-thread", "a plastic thread", Signal::Notice, "A plastic thread", "strips or cracks when it is started crooked or tightened too far.", "Start it by hand and stop at the figure.", "thread"},
+        {"aluminium-thread", "an aluminium thread", Signal::Notice, "An aluminium thread", "is torn out by a crossed start or too much torque.", "Start every fastener by hand and use the torque wrench.", "thread"},
+        {"sharp-edges", "sharp edges", Signal::Caution, "Sharp edges", "cut.", "Wear gloves.", "sharp"},
+    };
+    return all;
+}
+
+const Hazard* find_hazard(std::string_view id) {
+    const auto& all = hazards();
+    const auto it = std::find_if(all.begin(), all.end(), [&](const Hazard& h) { return h.id == id; });
+    return it == all.end() ? nullptr : &*it;
+}
+
+std::string caution_text(const Hazard& h) { return std::string(h.source) + " " + std::string(h.harm) + " " + std::string(h.avoid); }
+
+Caution usual_caution(const Hazard& h) { return {h.signal, caution_text(h), std::string(h.id)}; }
+
+bool concerns(const Hazard& hazard, const Procedure& p, const Step& step) {
+    const auto words = words_of(p, step.lines, step.actions);
+    const Trigger& t = trigger_of(hazard);
+    return any(words, t.things) && (t.deeds.empty() || any(words, t.deeds));
+}
+
+bool warns_of(const Hazard& hazard, const Procedure& p, const Caution& caution) { return caution.hazard == hazard.id || any(words_of(p, {caution.text}), trigger_of(hazard).words); }
+
+std::vector<const Hazard*> missing_cautions(const Procedure& p, const StepId& id) {
+    std::vector<const Hazard*> out;
+    for (const auto& hazard : hazards())
+        for (const auto& step : p.steps) {
+            if (std::any_of(step.cautions.begin(), step.cautions.end(), [&](const Caution& c) { return warns_of(hazard, p, c); })) break;  // warned of from here on
+            if (!concerns(hazard, p, step)) continue;
+            if (step.id == id) out.push_back(&hazard);
+            break;  // only the first step it concerns has to say so
+        }
+    return out;
+}
+
+}  // namespace anagraph::core
