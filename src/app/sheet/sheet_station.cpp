@@ -1,16 +1,28 @@
 #include "app/sheet/sheet_station.h"
 
+#include <QApplication>
+#include <QDialogButtonBox>
+#include <QFormLayout>
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
 
 #include "app/theme/theme.h"
 #include "core/procedure/open_points.h"
+#include "core/procedure/step_edits.h"
+#include "core/procedure/takes.h"
+#include "shop/spelling.h"
 
 namespace anagraph::app {
 
 using theme::text;
+
+namespace {
+constexpr int kReadAfterMs = 250;               // after the last change
+constexpr int kFindingRole = Qt::UserRole + 1;  // which finding a row of the list is; -1 for an open point
+}  // namespace
 
 SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("station"));
@@ -61,11 +73,26 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     auto* up = new KeyButton(tr("Up"), QKeySequence(Qt::ALT | Qt::Key_Up), this);
     auto* lower = new KeyButton(tr("Down"), QKeySequence(Qt::ALT | Qt::Key_Down), this);
     auto* remove = new KeyButton(tr("Remove step"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), this);
+    auto* mend = new KeyButton(tr("Mend it"), QKeySequence(Qt::ALT | Qt::Key_M), this);
+    auto* stands = new KeyButton(tr("It stands"), QKeySequence(Qt::ALT | Qt::Key_A), this);
+    connect(mend, &QPushButton::clicked, this, &SheetStation::mend);
+    connect(stands, &QPushButton::clicked, this, &SheetStation::let_stand);
+    auto* split = new KeyButton(tr("Split here"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Return), this);
+    auto* merge = new KeyButton(tr("Merge with next"), QKeySequence(Qt::CTRL | Qt::Key_J), this);
+    auto* replace = new KeyButton(tr("Replace words"), QKeySequence(Qt::CTRL | Qt::Key_H), this);
+    connect(split, &QPushButton::clicked, this, &SheetStation::split_step);
+    connect(merge, &QPushButton::clicked, this, &SheetStation::merge_steps);
+    connect(replace, &QPushButton::clicked, this, &SheetStation::replace_words);
+    row({mend});
+    row({stands});
     row({add});
     row({caution});
     row({check});
+    row({split});
+    row({merge});
     row({up, lower});
     row({remove});
+    row({replace});
     connect(add, &QPushButton::clicked, this, &SheetStation::add_step);
     connect(caution, &QPushButton::clicked, this, [this] { if (auto* c = current()) c->add_caution(); });
     connect(check, &QPushButton::clicked, this, [this] { if (auto* c = current()) c->add_check(); });
@@ -74,9 +101,17 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(remove, &QPushButton::clicked, this, &SheetStation::remove_step);
     connect(points_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) {
         session_.set_step(core::StepId(item->data(Qt::UserRole).toString().toStdString()));
-        if (auto* c = current()) c->focus_line(0);
+        const int i = item->data(kFindingRole).toInt();
+        const bool at_line = i >= 0 && found_[static_cast<std::size_t>(i)].part == core::StepPart::Line;
+        if (auto* c = current()) c->focus_line(at_line ? static_cast<int>(found_[static_cast<std::size_t>(i)].index) : 0);
     });
     across->addWidget(side);
+    // what the editor says follows the typing at a little distance
+    reading_ = new QTimer(this);
+    reading_->setSingleShot(true);
+    reading_->setInterval(kReadAfterMs);
+    connect(reading_, &QTimer::timeout, this, &SheetStation::read);
+    if (auto found = shop::dictionary()) speller_ = std::move(*found);
     connect(&session_, &Session::changed, this, &SheetStation::refresh);
     connect(&session_, &Session::step_changed, this, &SheetStation::mark_current);
     refresh();
@@ -123,16 +158,149 @@ void SheetStation::refresh() {
         for (std::size_t i = 0; i < cards_.size(); ++i) stack_->insertWidget(static_cast<int>(i) + 1, cards_[i]);
     }
     for (auto* c : cards_) c->refresh();
+    list_points();
+    if (isVisible()) reading_->start();
+}
+
+/// What is open comes first; then what the editor found.
+void SheetStation::list_points() {
+    const auto& p = session_.procedure();
     points_->clear();
     int count = 0;
     for (const auto& point : core::open_points(p)) {
         if (point.station != core::Station::Sheet) continue;
         auto* item = new QListWidgetItem(text(point.text), points_);
         item->setData(Qt::UserRole, text(point.step.text()));
+        item->setData(kFindingRole, -1);
         ++count;
     }
-    points_title_->setText(p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here")
-                                                                             : theme::counted(count, tr("1 point open"), tr("%1 points open")));
+    for (std::size_t i = 0; i < found_.size(); ++i) {
+        const auto& f = found_[i];
+        const auto step = std::find_if(p.steps.begin(), p.steps.end(), [&](const core::Step& s) { return s.id == f.step; });
+        if (step == p.steps.end()) continue;
+        const QString where = f.part == core::StepPart::Line ? tr("Step %1, line %2").arg(step - p.steps.begin() + 1).arg(f.index + 1) : tr("Step %1").arg(step - p.steps.begin() + 1);
+        auto* item = new QListWidgetItem(QStringLiteral("%1: %2").arg(where, text(f.why)), points_);
+        item->setData(Qt::UserRole, text(f.step.text()));
+        item->setData(kFindingRole, static_cast<int>(i));
+    }
+    const auto advice = static_cast<qsizetype>(found_.size());
+    const QString open = p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here")
+                                                                           : theme::counted(count, tr("1 point open"), tr("%1 points open"));
+    points_title_->setText(advice == 0 ? open : tr("%1, %2").arg(open, theme::counted(advice, tr("1 to look at"), tr("%1 to look at"))));
+}
+
+void SheetStation::read() {
+    const auto house = session_.library().house();
+    found_ = core::findings(session_.procedure(), house ? house->rules_off : std::vector<std::string>{}, speller_);
+    for (auto* card : cards_) {
+        std::vector<core::Finding> here;
+        for (const auto& f : found_)
+            if (f.step == card->step()) here.push_back(f);
+        card->show_findings(here);
+    }
+    list_points();
+}
+
+/// The finding a key is meant for: the one chosen in the list, or the first of the line or step in hand.
+const core::Finding* SheetStation::finding_in_hand(int line) {
+    if (points_->hasFocus() && points_->currentItem() != nullptr)
+        if (const int i = points_->currentItem()->data(kFindingRole).toInt(); i >= 0 && static_cast<std::size_t>(i) < found_.size()) return &found_[static_cast<std::size_t>(i)];
+    const core::Finding* first = nullptr;
+    for (const auto& f : found_) {
+        if (f.step != session_.step()) continue;
+        if (line >= 0 && f.part == core::StepPart::Line && f.index == static_cast<std::size_t>(line)) return &f;
+        if (first == nullptr) first = &f;
+    }
+    return first;
+}
+
+void SheetStation::mend() {
+    const int line = line_in_hand();
+    leave_field();
+    const auto* f = finding_in_hand(line);
+    if (f == nullptr) {
+        session_.tell(tr("Nothing was found here that could be mended."));
+        return;
+    }
+    if (!f->fix) {
+        session_.tell(tr("How to mend this is yours to say: %1").arg(text(f->why)));
+        return;
+    }
+    const core::Change fix = *f->fix;
+    session_.perform(fix);
+    read();
+}
+
+void SheetStation::let_stand() {
+    const int line = line_in_hand();
+    leave_field();
+    const auto* f = finding_in_hand(line);
+    if (f == nullptr) {
+        session_.tell(tr("Nothing was found here that could be answered."));
+        return;
+    }
+    const core::Finding finding = *f;
+    bool ok = false;
+    const QString because = QInputDialog::getText(this, tr("It stands as it is"), tr("%1\n\nWhy is it fine as it is? (kept with the step)").arg(text(finding.why)), QLineEdit::Normal, QString(), &ok);
+    if (!ok) return;
+    session_.perform(core::answer(session_.procedure(), finding, because.toStdString()));
+    read();
+}
+
+/// What is being typed counts before anything is done to it.
+void SheetStation::leave_field() {
+    if (auto* field = qobject_cast<QLineEdit*>(QApplication::focusWidget()); field != nullptr && isAncestorOf(field)) {
+        emit field->editingFinished();
+        if (reading_->isActive()) {
+            reading_->stop();
+            read();
+        }
+    }
+}
+
+void SheetStation::split_step() {
+    const int line = line_in_hand();
+    leave_field();
+    const auto change = core::split_at_line(session_.procedure(), session_.step(), line < 0 ? 0 : static_cast<std::size_t>(line));
+    const auto before = session_.procedure().steps.size();
+    if (session_.perform(change) && session_.procedure().steps.size() > before) {
+        const auto& steps = session_.procedure().steps;
+        const auto it = std::find_if(steps.begin(), steps.end(), [&](const core::Step& s) { return s.id == session_.step(); });
+        session_.set_step((it + 1)->id);
+        if (auto* c = current()) c->focus_heading();
+    }
+}
+
+void SheetStation::merge_steps() {
+    leave_field();
+    if (session_.perform(core::merge_with_next(session_.procedure(), session_.step())))
+        if (auto* c = current()) c->focus_heading();
+}
+
+void SheetStation::replace_words() {
+    leave_field();
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("Replace words in the whole guide"));
+    dialog.setMinimumWidth(480);
+    auto* form = new QFormLayout(&dialog);
+    form->setContentsMargins(20, 16, 20, 16);
+    auto* from = new QLineEdit(&dialog);
+    from->setPlaceholderText(tr("words as they stand"));
+    auto* to = new QLineEdit(&dialog);
+    to->setPlaceholderText(tr("what stands there then; nothing takes them out"));
+    auto* count = second(QString(), &dialog);
+    form->addRow(tr("&Words"), from);
+    form->addRow(tr("&By"), to);
+    form->addRow(count);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
+    form->addRow(buttons);
+    connect(from, &QLineEdit::textChanged, &dialog, [&] {
+        const auto times = core::times_said(session_.procedure(), from->text().toStdString());
+        count->setText(from->text().isEmpty() ? QString() : theme::counted(static_cast<qsizetype>(times), tr("It stands in 1 place."), tr("It stands in %1 places.")));
+    });
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    if (dialog.exec() == QDialog::Accepted) session_.perform(core::replace_words(session_.procedure(), from->text().toStdString(), to->text().toStdString()));
 }
 
 void SheetStation::mark_current() {

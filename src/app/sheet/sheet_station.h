@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QListWidget>
 #include <QScrollArea>
+#include <QTimer>
 #include <QWidget>
 #include <vector>
 
@@ -18,6 +19,7 @@ class SheetStation : public QWidget {
 public:
     explicit SheetStation(Session& session, QWidget* parent = nullptr);
     void next_open();
+    const std::vector<core::Finding>& found() const { return found_; }
     StepCard* card(std::size_t i) { return i < cards_.size() ? cards_[i] : nullptr; }
 
 signals:
@@ -32,7 +34,17 @@ private:
     void move_step(int by);
     void add_step();
     void remove_step();
+    void list_points();
+    void read();
+    const core::Finding* finding_in_hand(int line);
+    void mend();
+    void let_stand();
+    void leave_field();
+    void split_step();
+    void merge_steps();
+    void replace_words();
     StepCard* current();
+    int line_in_hand() { return current() == nullptr ? -1 : current()->line_in_hand(); }
 
     Session& session_;
     QScrollArea* scroll_ = nullptr;
@@ -41,6 +53,9 @@ private:
     QListWidget* points_ = nullptr;
     QLabel* points_title_ = nullptr;
     std::vector<StepCard*> cards_;
+    QTimer* reading_ = nullptr;
+    core::Speller speller_;
+    std::vector<core::Finding> found_;
 };
 
 }  // namespace anagraph::app

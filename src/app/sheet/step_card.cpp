@@ -14,6 +14,24 @@ namespace anagraph::app {
 
 using theme::text;
 
+namespace {
+
+/// Where the editor's findings stand: beside what they are about.
+QLabel* note(QWidget* parent) {
+    auto* label = new QLabel(parent);
+    label->setObjectName(QStringLiteral("note"));
+    label->setWordWrap(true);
+    label->setTextFormat(Qt::RichText);
+    label->hide();
+    return label;
+}
+
+QString note_words(const core::Finding& f) {
+    return QStringLiteral("%1 <span style='color:%2'>%3</span>").arg(text(f.why).toHtmlEscaped(), theme::colour("accent").name(), f.fix ? QCoreApplication::translate("StepCard", "Alt+M mends it") : QString());
+}
+
+}  // namespace
+
 StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : QFrame(parent), session_(session), id_(id) {
     setObjectName(QStringLiteral("card"));
     auto* across = new QHBoxLayout(this);
@@ -39,9 +57,13 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     line_box_->setContentsMargins(38, 0, 0, 0);
     check_box_ = new QVBoxLayout;
     check_box_->setContentsMargins(38, 0, 0, 0);
+    step_note_ = note(this);
+    check_note_ = note(this);
     words->addLayout(caution_box_);
+    words->addWidget(step_note_);
     words->addLayout(line_box_);
     words->addLayout(check_box_);
+    words->addWidget(check_note_);
     words->addStretch(1);
     across->addLayout(words, 1);
     preview_ = new PlatePreview(session, this);
@@ -137,11 +159,18 @@ void StepCard::show_lines(const core::Step& step) {
     while (lines_.size() > wanted && !lines_.back()->editing()) {
         lines_.back()->parentWidget()->deleteLater();
         lines_.pop_back();
+        line_notes_.pop_back();
     }
     while (lines_.size() < wanted) {
         auto* row = new QWidget(this);
-        auto* across = new QHBoxLayout(row);
+        auto* down = new QVBoxLayout(row);
+        down->setContentsMargins(0, 0, 0, 0);
+        down->setSpacing(2);
+        auto* across = new QHBoxLayout;
         across->setContentsMargins(0, 0, 0, 0);
+        down->addLayout(across);
+        line_notes_.push_back(note(row));
+        down->addWidget(line_notes_.back());
         const int i = static_cast<int>(lines_.size());
         auto* number = second(QStringLiteral("%1.").arg(i + 1), row);
         number->setWordWrap(false);
@@ -239,7 +268,10 @@ void StepCard::save(const char* label) {
     for (auto* f : lines_)
         if (!f->line().empty() || f->editing()) next.lines.push_back(f->line());
     while (!next.lines.empty() && next.lines.back().empty()) next.lines.pop_back();
-    for (std::size_t i = 0; i < cautions_.size() && i < next.cautions.size(); ++i) next.cautions[i] = {static_cast<core::Signal>(cautions_[i].signal->currentData().toInt()), cautions_[i].words->line()};
+    for (std::size_t i = 0; i < cautions_.size() && i < next.cautions.size(); ++i) {
+        next.cautions[i].signal = static_cast<core::Signal>(cautions_[i].signal->currentData().toInt());
+        next.cautions[i].text = cautions_[i].words->line();
+    }
     for (std::size_t i = 0; i < checks_.size() && i < next.checks.size(); ++i) {
         next.checks[i].look = checks_[i].look->text().trimmed().toStdString();
         next.checks[i].good = checks_[i].good->text().trimmed().toStdString();
@@ -249,6 +281,33 @@ void StepCard::save(const char* label) {
     std::erase_if(next.waits, [](const core::Wait& w) { return w.text.empty() && w.figure.empty(); });
     if (next == *s) return;
     session_.perform(core::Change{label, {core::Put<core::Step>{std::move(next), std::nullopt}}});
+}
+
+int StepCard::line_in_hand() const {
+    for (std::size_t i = 0; i < lines_.size(); ++i)
+        if (lines_[i]->editing()) return static_cast<int>(i);
+    return -1;
+}
+
+void StepCard::show_findings(const std::vector<core::Finding>& found) {
+    const auto show = [](QLabel* label, const QStringList& words) {
+        label->setText(words.join(QStringLiteral("<br>")));
+        label->setVisible(!words.isEmpty());
+    };
+    QStringList of_step;
+    QStringList of_checks;
+    std::vector<QStringList> of_lines(line_notes_.size());
+    for (const auto& f : found) {
+        if (f.part == core::StepPart::Line && f.index < of_lines.size())
+            of_lines[f.index] << note_words(f);
+        else if (f.part == core::StepPart::Check)
+            of_checks << note_words(f);
+        else
+            of_step << note_words(f);
+    }
+    show(step_note_, of_step);
+    show(check_note_, of_checks);
+    for (std::size_t i = 0; i < line_notes_.size(); ++i) show(line_notes_[i], of_lines[i]);
 }
 
 void StepCard::focus_line(int i) {

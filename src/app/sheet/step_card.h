@@ -10,6 +10,7 @@
 
 #include "app/session/session.h"
 #include "app/sheet/line_field.h"
+#include "core/editing/editor.h"
 
 namespace anagraph::app {
 
@@ -27,6 +28,10 @@ public:
     void add_line(int after);
     void add_caution();
     void add_check();
+    /// What the editor found in this step, each beside what it is about.
+    void show_findings(const std::vector<core::Finding>& found);
+    /// The line that is typed in, or -1.
+    int line_in_hand() const;
     LineField* line(int i) { return i < static_cast<int>(lines_.size()) ? lines_[static_cast<std::size_t>(i)] : nullptr; }
 
 signals:
@@ -65,6 +70,9 @@ private:
     PlatePreview* preview_;
     std::vector<CautionRow> cautions_;
     std::vector<LineField*> lines_;
+    std::vector<QLabel*> line_notes_;  // under each line
+    QLabel* step_note_;                // of the step as a whole
+    QLabel* check_note_;
     std::vector<CheckRow> checks_;
     struct WaitRow {
         QWidget* row;

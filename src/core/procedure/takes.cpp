@@ -61,6 +61,7 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     if (place + 1 >= p.steps.size()) return fail(ErrorCode::Refused, "This is the last step; there is none after it to join.");
     Step s = p.steps[place];
     const Step& next = p.steps[place + 1];
+    if (s.variants != next.variants) return fail(ErrorCode::Refused, "The two steps apply to different variants; they stay two.");
     if (s.heading.empty()) s.heading = next.heading;
     s.lines.insert(s.lines.end(), next.lines.begin(), next.lines.end());
     append_new(s.cautions, next.cautions);
@@ -68,6 +69,7 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     append_new(s.checks, next.checks);
     append_new(s.waits, next.waits);
     append_new(s.heard, next.heard);
+    append_new(s.answered, next.answered);
     s.plates.insert(s.plates.end(), next.plates.begin(), next.plates.end());
     s.drafted = s.drafted || next.drafted;
     for (const auto& take : next.takes) {

@@ -13,7 +13,8 @@ namespace anagraph::core {
 Result<Change> split_step(const Procedure& p, const StepId& step, const RecordingId& recording, const FrameTime& at);
 
 /// Joins a step with the one after it: both texts one after the other, what stands in both once. Takes of one recording
-/// that follow each other become one, the gap included. Errors: NotFound; Refused when there is no step after it.
+/// that follow each other become one, the gap included. Errors: NotFound; Refused when there is no step after it, and
+/// where the two apply to different variants.
 Result<Change> merge_with_next(const Procedure& p, const StepId& step);
 
 enum class Edge { Begin,

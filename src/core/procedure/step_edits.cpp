@@ -1,0 +1,102 @@
+#include "core/procedure/step_edits.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cctype>
+
+#include "core/procedure/text.h"
+
+namespace anagraph::core {
+namespace {
+
+bool said_in(const std::vector<std::string>& lines, TokenKind kind, const std::string& id) {
+    return std::any_of(lines.begin(), lines.end(), [&](const std::string& line) { return names(line, kind, id); });
+}
+
+bool letter(char c) { return std::isalnum(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80; }
+
+/// Where the words stand in a text as whole words.
+std::vector<std::size_t> places(std::string_view text, std::string_view words) {
+    std::vector<std::size_t> out;
+    for (std::size_t at = text.find(words); at != std::string_view::npos; at = text.find(words, at + words.size())) {
+        const bool begins = at == 0 || !letter(text[at - 1]) || !letter(words.front());
+        const std::size_t end = at + words.size();
+        const bool ends = end == text.size() || !letter(text[end]) || !letter(words.back());
+        if (begins && ends) out.push_back(at);
+    }
+    return out;
+}
+
+/// Does something to every text of a step, tokens aside.
+template <class Do>
+void each_text(Step& s, Do&& what) {
+    const auto line = [&](std::string& text) {
+        auto pieces = pieces_of(text);
+        for (auto& piece : pieces)
+            if (piece.kind == TokenKind::Words) what(piece.text);
+        text = line_of(pieces);
+    };
+    what(s.heading);
+    for (auto& l : s.lines) line(l);
+    for (auto& c : s.cautions) line(c.text);
+    for (auto& c : s.checks)
+        for (auto* text : {&c.look, &c.good, &c.stop}) line(*text);
+    for (auto& w : s.waits) line(w.text);
+    for (auto& plate : s.plates) what(plate.caption);
+}
+
+}  // namespace
+
+Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t line) {
+    const Step* step = p.find(id);
+    if (step == nullptr) return fail(ErrorCode::NotFound, "Choose the step that is to be split.");
+    if (line == 0 || line >= step->lines.size()) return fail(ErrorCode::Refused, "Put the cursor into the line that is to begin the new step; each of the two keeps at least one line.");
+    Step first = *step;
+    Step second;
+    second.id = fresh_id<StepId>("step", p.steps);
+    second.variants = step->variants;
+    second.drafted = step->drafted;
+    const auto cut = first.lines.begin() + static_cast<std::ptrdiff_t>(line);
+    second.lines.assign(cut, first.lines.end());
+    first.lines.erase(cut, first.lines.end());
+    const auto only_later = [&](TokenKind kind, const std::string& token) { return said_in(second.lines, kind, token) && !said_in(first.lines, kind, token); };
+    const auto move = [](auto& from, auto& to, auto&& belongs) {
+        for (auto it = from.begin(); it != from.end();)
+            if (belongs(*it)) {
+                to.push_back(std::move(*it));
+                it = from.erase(it);
+            } else {
+                ++it;
+            }
+    };
+    move(first.actions, second.actions, [&](const Action& a) { return !a.items.empty() && std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& i) { return only_later(TokenKind::Item, i.text()); }); });
+    move(first.heard, second.heard, [&](const FigureId& f) { return only_later(TokenKind::Figure, f.text()); });
+    move(first.answered, second.answered, [&](const Answered& a) { return std::find(second.lines.begin(), second.lines.end(), a.text) != second.lines.end(); });
+    const auto at = static_cast<std::size_t>(std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin()) + 1;
+    return tried(p, {"split a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), at}}});
+}
+
+std::size_t times_said(const Procedure& p, std::string_view words) {
+    if (words.empty()) return 0;
+    std::size_t count = 0;
+    for (Step s : p.steps) each_text(s, [&](const std::string& text) { count += places(text, words).size(); });
+    return count;
+}
+
+Result<Change> replace_words(const Procedure& p, std::string_view words, std::string_view by) {
+    Change change{"replace words", {}};
+    if (!words.empty())
+        for (const auto& step : p.steps) {
+            Step next = step;
+            each_text(next, [&](std::string& text) {
+                const auto at = places(text, words);
+                for (auto it = at.rbegin(); it != at.rend(); ++it) text.replace(*it, words.size(), by);
+            });
+            if (next != step) change.edits.emplace_back(Put<Step>{std::move(next), std::nullopt});
+        }
+    if (change.edits.empty()) return fail(ErrorCode::Refused, words.empty() ? "Say which words are to be replaced." : fmt::format("“{}” stands nowhere in the text of this guide.", words));
+    return tried(p, std::move(change));
+}
+
+}  // namespace anagraph::core
