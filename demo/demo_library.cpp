@@ -12,6 +12,7 @@
 #include "core/plate/layout.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/logging.h"
+#include "core/procedure/text.h"
 #include "shop/intake.h"
 #include "store/library.h"
 
@@ -86,7 +87,7 @@ public:
 
     Outcome write() {
         Procedure p;
-        p.header = {"100 h service", "Perrick PT60", "KQ-PT60-100", "First at 20 h, then every 100 h or 12 months, whichever comes first", {"PT60", "PT60-T"}, "Pump bay: lock off the fuel tap and hang your tag on it."};
+        p.header = {"100 h service", "Perrick PT60", "KQ-PT60-100", "First at 20 h, then every 100 h or 12 months, whichever comes first", {"PT60", "PT60-T"}, "Pump bay: lock off the fuel tap and hang your tag on it.", {{"idle", "running without load at the lowest steady speed"}, {"crosswise", "from one fastener to the one opposite, so that the part is drawn down evenly"}}};
         auto id = library_.create_guide(p, "author");
         if (!id) return tl::make_unexpected(id.error());
         id_ = *id;
@@ -194,9 +195,10 @@ private:
         if (const auto offered = bracket_step(p_, f.id, f.at(from), f.at(to + 1), f.marks); offered)
             for (const auto& e : offered->edits)
                 if (const auto* put = std::get_if<Put<Step>>(&e)) s.actions = put->thing.actions;
+        const auto written = [&](const FigureId& id_of) { return std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id_of.text()); }); };
         for (const auto& fig : p_.figures)
             for (const auto& c : fig.claims)
-                if (c.recording == f.id && !(c.at < f.at(from)) && c.at < f.at(to + 1) && std::find(s.heard.begin(), s.heard.end(), fig.id) == s.heard.end()) s.heard.push_back(fig.id);
+                if (written(fig.id) && c.recording == f.id && !(c.at < f.at(from)) && c.at < f.at(to + 1) && std::find(s.heard.begin(), s.heard.end(), fig.id) == s.heard.end()) s.heard.push_back(fig.id);
         for (const auto& shot : shots) {
             Plate plate{PlateId(fmt::format("{}-{}", id, s.plates.size() + 1)), f.id, f.at(shot.line, shot.later), shot.caption, {}};
             for (const auto& [item, place] : shot.called) plate.callouts.push_back({ItemId(item), place, label_place(place, plate.callouts, 16.0 / 9)});
@@ -218,28 +220,28 @@ private:
 
 void GuideWriter::steps() {
     using S = Signal;
-    step("warm", 0, 3, 5, "Warm the gearbox oil", {"Run the pump at idle for {figure:warm-up}.", "Stop it and let the oil fall below {figure:open-below}."},
-         {{S::Warning, "Hot oil burns. Wear {item:gloves}; open nothing above {figure:open-below}."}}, {{"hour meter", "reading written down", ""}});
-    step("breather", 0, 6, 7, "Undo the breather", {"Undo the {item:breather} with the {item:socket-22}.", "Only when it has moved, go on to the {item:drain-plug}: what cannot be filled again is not drained."}, {{S::Notice, "Keep dirt out of the open hole."}}, {},
+    step("warm", 0, 3, 5, "Warm the gearbox oil", {"Run the {item:pump} at idle for {figure:warm-up}.", "Stop the {item:pump}.", "Let the {item:oil} fall below {figure:open-below}."},
+         {{S::Warning, "Hot oil burns. Wear {item:gloves}; open nothing above {figure:open-below}.", "hot-oil"}, {S::Warning, "Belt and fan turn while it runs. Keep hands and sleeves away from them.", "rotating"}}, {{"hour meter", "reading written down", "it does not run: ask the instructor"}});
+    step("breather", 0, 6, 7, "Undo the breather", {"Undo the {item:breather} with the {item:socket-22}.", "Go on only when it has moved: what cannot be filled again is not drained."}, {{S::Notice, "Keep dirt out of the open hole."}}, {},
          {{6, 1.2, "The breather is the fill plug, on top at the filter end", {{"breather", {4470, 3550}}}}});
-    step("cover", 0, 8, 12, "Take off the cover", {"Loosen the four {item:zinc-bolts} and the two {item:black-bolts} with the {item:socket-10}.", "Lay them out in the pattern they came from.", "Take the {item:cover} off."}, {{S::Caution, "The belt runs behind the cover: the pump stands still and is locked off."}}, {},
+    step("cover", 0, 8, 12, "Take off the cover", {"Loosen the four {item:zinc-bolts} and the two {item:black-bolts} with the {item:socket-10}.", "Lay the {item:zinc-bolts} and the {item:black-bolts} out in the pattern of their holes.", "Take the {item:cover} off."}, {{S::Caution, "The belt runs behind the cover: the pump stands still and is locked off."}}, {},
          {{9, 0.4, "Four zinc bolts, two black ones at the front", {{"cover", {4300, 3300}}, {"zinc-bolts", {3160, 7060}}, {"black-bolts", {6700, 7240}}}}}, true);
-    step("drain", 0, 13, 18, "Drain the oil", {"Push the {item:pan} under the {item:drain-plug}.", "Crack the {item:drain-plug} with the {item:socket-17}, then finish by hand, pressing in.", "Let it drain until it drips."}, {{S::Warning, "The first jet shoots outward. Stand to the side."}}, {},
+    step("drain", 0, 13, 18, "Drain the oil", {"Push the {item:pan} under the {item:drain-plug}.", "Crack the {item:drain-plug}, head {figure:drain-head}, with the {item:socket-17}.", "Finish by hand, pressing in.", "Let the {item:oil} drain until it drips."}, {{S::Warning, "The first jet shoots outward. Stand to the side."}, {S::Notice, "Used oil harms water and ground. Catch all of it.", "waste-oil"}}, {},
          {{17, 1.4, "Left: drain plug. Right: level plug, which looks like it", {{"drain-plug", {4250, 5120}}, {"level-plug", {6170, 4900}}, {"pan", {3300, 7900}}}}}, true);
-    step("magnet", 0, 19, 20, "Read the magnet", {"Look at the tip of the {item:drain-plug}."}, {}, {{"paste on the magnet", "fine grey paste", "slivers or chips"}}, {{19, 1.6, "Fine grey paste is normal", {{"drain-plug", {3900, 5550}}}}});
-    step("refit", 0, 21, 24, "Refit the drain plug", {"Look into the hole: the old {item:washer} must not stay on the seat.", "Put a new {item:washer} on the {item:drain-plug} and turn it in by hand.", "Tighten the {item:drain-plug} to {figure:drain-torque} with the {item:torque-wrench}."},
-         {{S::Notice, "Aluminium thread: a crossed thread means a new gearbox."}}, {{"drain plug", "dry and clean all round", ""}}, {{22, 0.35, "By hand first, with a new washer", {{"drain-plug", {2680, 6150}}, {"washer", {2330, 7000}}}}}, true);
+    step("magnet", 0, 19, 20, "Read the magnet", {"Look at the tip of the {item:drain-plug}."}, {}, {{"paste on the magnet", "fine grey paste", "slivers or chips: stop, ask the instructor"}}, {{19, 1.6, "Fine grey paste is normal", {{"drain-plug", {3900, 5550}}}}});
+    step("refit", 0, 21, 24, "Refit the drain plug", {"Look into the hole: the old {item:washer} must not stay on the seat.", "Put a new {item:washer} on the {item:drain-plug}.", "Turn the {item:drain-plug} in by hand.", "Tighten the {item:drain-plug} to {figure:drain-torque} with the {item:torque-wrench}."},
+         {{S::Notice, "Aluminium thread: a crossed thread means a new gearbox.", "aluminium-thread"}}, {{"drain plug", "dry and clean all round", "a drip: do not tighten further, ask"}}, {{22, 0.35, "By hand first, with a new washer", {{"drain-plug", {2680, 6150}}, {"washer", {2330, 7000}}}}}, true);
     step("level", 0, 25, 27, "Check the level plug", {"Check that the {item:level-plug} is tight: {figure:level-torque} with the {item:hex-5}."}, {{S::Notice, "It looks like the {item:drain-plug}. Do not mix them up."}}, {}, {{27, 1.5, "", {{"drain-plug", {4060, 5310}}, {"level-plug", {6220, 5860}}}}});
-    step("canister", 1, 1, 7, "Change the canister filter", {"Unscrew the {item:canister} by hand over the {item:pan}.", "Check that the old {item:o-ring} came off with it.", "Oil the new {item:o-ring} and lay it in the upper groove.", "Screw the {item:canister} on until it touches, then {figure:canister-turn} more.", "Write date and hours on it."},
+    step("canister", 1, 1, 7, "Change the canister filter", {"Unscrew the {item:canister} by hand.", "Check that the old {item:o-ring} came off with it.", "Oil the new {item:o-ring}.", "Lay it in the upper groove.", "Screw the {item:canister} on until it touches, then {figure:canister-turn} more.", "Write date and hours on it."},
          {{S::Notice, "Two seals leak."}}, {}, {{4, 1.0, "O-ring in the upper groove, oiled", {{"canister", {4430, 8860}}, {"o-ring", {4430, 5020}}}}});
-    step("strainer", 1, 8, 10, "Look at the suction strainer", {"Undo the two wing nuts and pull the {item:strainer}.", "Put it back when it is whole and clean."}, {}, {{"mesh of the basket", "whole and clean", "torn"}}, {{9, 2.0, "", {{"strainer", {5560, 5020}}}}});
-    step("fill", 1, 11, 15, "Fill the gearbox", {"Pour in 1.5 L of {item:oil} ({figure:oil-grade}), wait and read the {item:dipstick}.", "Go on to {figure:refill}. Between the marks lie {figure:between-marks}.", "Screw the {item:breather} in: {figure:breather-torque}."}, {{S::Notice, "The gearbox holds more than goes back: what stays in it counts. Do not pour by the total."}}, {},
+    step("strainer", 1, 8, 10, "Look at the suction strainer", {"Undo the two wing nuts by hand.", "Pull the {item:strainer}.", "Put it back when it is whole and clean."}, {{S::Caution, "A torn mesh is sharp. Wear {item:gloves}.", "sharp-edges"}}, {{"mesh of the basket", "whole and clean", "torn: put a new one in"}}, {{9, 2.0, "", {{"strainer", {5560, 5020}}}}});
+    step("fill", 1, 11, 15, "Fill the gearbox", {"Pour {item:oil} ({figure:oil-grade}) in until the level stands at the lower mark.", "Read the level.", "Add {item:oil} up to the upper mark: {figure:refill} in all; {figure:between-marks} lie between the marks.", "Screw the {item:breather} in with the {item:socket-22}: {figure:breather-torque}."}, {{S::Notice, "The gearbox holds more than goes back: what stays in it counts. Do not pour by the total."}}, {},
          {{13, 2.2, "Pour where the breather was", {{"oil", {4020, 2270}}, {"breather", {5190, 3850}}}}}, true);
-    step("read-level", 1, 16, 20, "Run it, look for leaks, read the level", {"Run the pump for {figure:run-after} so that the filter fills; look for leaks.", "Stop it and wait {figure:settle} on level ground.", "Read the {item:dipstick}, resting, not screwed in."}, {{S::Warning, "The belt is open. Keep hands and sleeves away from it."}}, {{"level", "between the two marks", "above the upper mark: draw it off"}},
+    step("read-level", 1, 16, 20, "Run it, look for leaks, read the level", {"Run the {item:pump} for {figure:run-after} so that the {item:canister} fills.", "Look for leaks.", "Stop the {item:pump}.", "Wait {figure:settle} on level ground.", "Read the {item:dipstick}, resting, not screwed in."}, {{S::Warning, "The belt is open. Keep hands and sleeves away from it.", "rotating"}}, {{"level", "between the two marks", "above the upper mark: draw it off"}},
          {{19, 2.2, "", {{"dipstick", {4860, 7290}}}}});
-    step("belt", 1, 21, 22, "Check the belt", {"Press the {item:belt} in the middle with 20 N: it gives {figure:belt-sag}."}, {}, {{"sag", "within the limits", "outside: adjust first"}}, {{21, 2.0, "", {{"belt", {4840, 6920}}}}});
-    step("refit-cover", 1, 23, 25, "Refit the cover", {"Put the {item:cover} on and start all six bolts by hand; the {item:black-bolts} belong in the deep holes at the front.", "Tighten crosswise to {figure:cover-torque}."}, {{S::Notice, "Aluminium threads forgive nothing."}}, {}, {{25, 1.6, "", {{"cover", {4740, 4170}}, {"black-bolts", {6740, 2200}}}}});
-    step("close", 1, 26, 28, "Close the job", {"Look again after the first hour.", "Take the old oil and the filter to the waste store.", "Write date and hours in the book."}, {}, {});
+    step("belt", 1, 21, 22, "Check the belt", {"Press the {item:belt} in the middle with {figure:belt-force}: it gives {figure:belt-sag}."}, {}, {{"sag", "within the limits", "outside: adjust first"}}, {{21, 2.0, "", {{"belt", {4840, 6920}}}}});
+    step("refit-cover", 1, 23, 25, "Refit the cover", {"Put the {item:cover} on.", "Start all six bolts by hand; the {item:black-bolts} belong in the deep holes at the front.", "Tighten the {item:zinc-bolts} and the {item:black-bolts} crosswise to {figure:cover-torque} with the {item:torque-wrench}."}, {{S::Notice, "Aluminium threads forgive nothing.", "aluminium-thread"}}, {}, {{25, 1.6, "", {{"cover", {4740, 4170}}, {"black-bolts", {6740, 2200}}}}});
+    step("close", 1, 26, 28, "Close the job", {"Look again after the first hour.", "Take the old oil and the old {item:canister} to the waste store.", "Write date and hours in the book."}, {}, {});
 }
 
 }  // namespace

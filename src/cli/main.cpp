@@ -25,6 +25,7 @@
 #include "shop/issue.h"
 #include "shop/relink.h"
 #include "shop/reshoot.h"
+#include "shop/spelling.h"
 
 namespace {
 
@@ -157,7 +158,17 @@ int check(const Answer& answer, const std::string& folder, const std::string& gu
         out.push_back({{"text", p.text}, {"stops_issue", p.stops_issue}});
         words += (p.stops_issue ? "must  " : "open  ") + p.text + "\n";
     }
-    return answer.say({{"open", out}}, points.empty() ? "Nothing is open." : words, points.empty() ? kFine : kFoundWrong);
+    // what the editor would say: advice, which stops nothing
+    const auto house = (*library)->house();
+    const auto speller = shop::dictionary();
+    const auto found = core::findings(*procedure, house ? house->rules_off : std::vector<std::string>{}, speller.value_or(core::Speller{}));
+    json advice = json::array();
+    for (const auto& f : found) {
+        const auto step = std::find_if(procedure->steps.begin(), procedure->steps.end(), [&](const core::Step& s) { return s.id == f.step; }) - procedure->steps.begin() + 1;
+        advice.push_back({{"rule", core::name_of(f.rule)}, {"step", step}, {"line", f.part == core::StepPart::Line ? json(f.index + 1) : json(nullptr)}, {"text", f.text}, {"why", f.why}, {"can_be_mended", f.fix.has_value()}});
+        words += fmt::format("look  Step {}{}: {}\n", step, f.part == core::StepPart::Line ? fmt::format(", line {}", f.index + 1) : "", f.why);
+    }
+    return answer.say({{"open", out}, {"advice", advice}}, words.empty() ? "Nothing is open." : words, points.empty() ? kFine : kFoundWrong);
 }
 
 int issue(const Answer& answer, const std::string& folder, const std::string& guide, const std::string& to, const std::string& author, const std::string& checker) {

@@ -83,11 +83,9 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(split, &QPushButton::clicked, this, &SheetStation::split_step);
     connect(merge, &QPushButton::clicked, this, &SheetStation::merge_steps);
     connect(replace, &QPushButton::clicked, this, &SheetStation::replace_words);
-    row({mend});
-    row({stands});
+    row({mend, stands});
     row({add});
-    row({caution});
-    row({check});
+    row({caution, check});
     row({split});
     row({merge});
     row({up, lower});

@@ -60,10 +60,17 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     step_note_ = note(this);
     check_note_ = note(this);
     words->addLayout(caution_box_);
-    words->addWidget(step_note_);
+    // as far in as the lines' own
+    const auto indented = [&](QWidget* w) {
+        auto* row = new QHBoxLayout;
+        row->setContentsMargins(16, 0, 0, 0);
+        row->addWidget(w);
+        words->addLayout(row);
+    };
+    indented(step_note_);
     words->addLayout(line_box_);
     words->addLayout(check_box_);
-    words->addWidget(check_note_);
+    indented(check_note_);
     words->addStretch(1);
     across->addLayout(words, 1);
     preview_ = new PlatePreview(session, this);

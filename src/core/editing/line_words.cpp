@@ -13,7 +13,18 @@ constexpr WordList kOrders{"stop wait let look read press push pull put lay keep
 constexpr WordList kAfterVerb{"at the a an it them they this that these those your its all both each every new old any off on out in up down back away over under until with for by to into onto from through again slowly fully only"};
 constexpr WordList kDeterminers{"the a an it them this that these those your its all both each every new any one two three four six"};
 
+constexpr WordList kState{"when until till once while if that which where because as unless after before whether"};
+
 bool boundary(char c) { return c == '.' || c == ';' || c == '!' || c == '?'; }
+
+/// Does the clause before word `i` tell a state ("when it is whole and clean") rather than give an order?
+bool within_state(const std::vector<LineWord>& words, std::size_t i) {
+    for (std::size_t k = i; k-- > 0;) {
+        if (words[k].stop != ' ') return false;
+        if (kState.has(words[k].lower)) return true;
+    }
+    return false;
+}
 
 /// A word that may be a thing as well needs something to act on behind it: "seat" in "clean the plug and seat" is none.
 bool opens_clause(const std::vector<LineWord>& words, std::size_t i) {
@@ -80,7 +91,7 @@ std::vector<OrderAt> orders_in(const std::vector<LineWord>& words) {
                 join = true;
                 --k;
             }
-            if (!join || k == 0) continue;
+            if (!join || k == 0 || within_state(words, k)) continue;
             joined = words[k - 1].to;
         }
         if (opens_clause(words, i)) out.push_back({i, joined});

@@ -99,7 +99,8 @@ std::string caution_text(const Hazard& h) { return std::string(h.source) + " " +
 Caution usual_caution(const Hazard& h) { return {h.signal, caution_text(h), std::string(h.id)}; }
 
 bool concerns(const Hazard& hazard, const Procedure& p, const Step& step) {
-    const auto words = words_of(p, step.lines, step.actions);
+    // what was heard counts only until it is written
+    const auto words = words_of(p, step.lines, step.lines.empty() ? step.actions : std::vector<Action>{});
     const Trigger& t = trigger_of(hazard);
     return any(words, t.things) && (t.deeds.empty() || any(words, t.deeds));
 }

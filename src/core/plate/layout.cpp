@@ -2,14 +2,207 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
+#include <optional>
 
 namespace anagraph::core {
 namespace {
 
-/// Distance in ten-thousandths of the height.
-double distance(const Place& a, const Place& b, double aspect) { return std::hypot((a.x - b.x) * aspect, static_cast<double>(a.y - b.y)); }
+/// A point in ten-thousandths of the picture's height, both ways.
+struct Point {
+    double x = 0;
+    double y = 0;
+};
+Point point_of(const Place& p, double aspect) { return {p.x * aspect, static_cast<double>(p.y)}; }
+
+double distance(const Point& a, const Point& b) { return std::hypot(a.x - b.x, a.y - b.y); }
+
+double distance_to_segment(const Point& p, const Point& a, const Point& b) {
+    const double dx = b.x - a.x;
+    const double dy = b.y - a.y;
+    const double square = dx * dx + dy * dy;
+    const double t = square > 0 ? std::clamp(((p.x - a.x) * dx + (p.y - a.y) * dy) / square, 0.0, 1.0) : 0.0;
+    return distance(p, {a.x + t * dx, a.y + t * dy});
+}
+
+double side(const Point& a, const Point& b, const Point& c) { return (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x); }
+
+bool cross(const Point& a, const Point& b, const Point& c, const Point& d) { return (side(a, b, c) > 0) != (side(a, b, d) > 0) && (side(c, d, a) > 0) != (side(c, d, b) > 0); }
+
+/// Targets and labels as points, and what of them lies badly.
+class Board {
+public:
+    Board(const std::vector<Callout>& callouts, double aspect, double margin = 1) : aspect_(aspect), radius_(disc_radius(callouts.size()) * margin) {
+        for (const auto& c : callouts) {
+            targets_.push_back(point_of(c.target, aspect));
+            labels_.push_back(point_of(c.label, aspect));
+        }
+        placed_.assign(callouts.size(), true);
+    }
+
+    /// Faults of a disc at `label` for callout `i` against all that is placed. Two targets so close that one disc must cover
+    /// both cannot be told apart anyway; the callout's own target may not be covered either.
+    LayoutFaults faults(std::size_t i, const Point& label) const {
+        LayoutFaults out;
+        if (!inside(label)) ++out.outside;
+        for (std::size_t k = 0; k < targets_.size(); ++k) {
+            if (distance(label, targets_[k]) < radius_) ++out.covered;
+            if (k == i || !placed_[k]) continue;
+            if (distance(label, labels_[k]) < 2 * radius_) ++out.covered;
+            if (distance_to_segment(labels_[k], targets_[i], label) < radius_) ++out.covered;
+            if (distance_to_segment(label, targets_[k], labels_[k]) < radius_) ++out.covered;
+            if (cross(targets_[i], label, targets_[k], labels_[k])) ++out.crossings;
+        }
+        return out;
+    }
+    LayoutFaults faults(std::size_t i) const { return faults(i, labels_[i]); }
+
+    bool inside(const Point& p) const { return p.x >= radius_ && p.y >= radius_ && p.x <= 10000 * aspect_ - radius_ && p.y <= 10000 - radius_; }
+    void lift(std::size_t i) { placed_[i] = false; }
+    bool placed(std::size_t i) const { return placed_[i]; }
+    void put(std::size_t i, const Point& label) {
+        labels_[i] = label;
+        placed_[i] = true;
+    }
+    std::size_t size() const { return targets_.size(); }
+    double radius() const { return radius_; }
+    double aspect() const { return aspect_; }
+    const Point& target(std::size_t i) const { return targets_[i]; }
+    Place label_place(std::size_t i) const { return {static_cast<int>(std::lround(labels_[i].x / aspect_)), static_cast<int>(std::lround(labels_[i].y))}; }
+
+private:
+    double aspect_;
+    double radius_;
+    std::vector<Point> targets_;
+    std::vector<Point> labels_;
+    std::vector<bool> placed_;
+};
+
+/// Places round the target, outward first, and a ring along the picture's edge.
+std::vector<Point> candidates(const Board& board, std::size_t i) {
+    std::vector<Point> out;
+    const Point& t = board.target(i);
+    const Point middle{5000 * board.aspect(), 5000};
+    const double away = std::atan2(t.y - middle.y, t.x - middle.x);
+    for (const double reach : {4.4, 6.2, 8.2, 11.0})
+        for (int k = 0; k < 24; ++k) {
+            const double turn = away + (k % 2 == 0 ? 1 : -1) * ((k + 1) / 2) * M_PI / 12;
+            const Point p{t.x + std::cos(turn) * reach * board.radius(), t.y + std::sin(turn) * reach * board.radius()};
+            if (board.inside(p)) out.push_back(p);
+        }
+    const double inset = board.radius() * 1.25;
+    const double wide = 10000 * board.aspect();
+    const double step = board.radius() * 2.15;
+    for (double x = inset; x <= wide - inset; x += step)
+        for (const double y : {inset, 10000 - inset}) out.push_back({x, y});
+    for (double y = inset + step; y <= 10000 - inset - step; y += step)
+        for (const double x : {inset, wide - inset}) out.push_back({x, y});
+    return out;
+}
+
+/// How little a place is wanted apart from its faults: long leaders, and labels towards the middle of the picture.
+double dislike(const Board& board, std::size_t i, const Point& p) {
+    const Point middle{5000 * board.aspect(), 5000};
+    return distance(p, board.target(i)) + 0.35 * std::max(0.0, distance(board.target(i), middle) - distance(p, middle));
+}
+
+Point best_place(const Board& board, std::size_t i, double& faults) {
+    constexpr double kFault = 1e6;
+    Point best = board.target(i);
+    double least = 1e18;
+    for (const auto& p : candidates(board, i)) {
+        const double soft = dislike(board, i, p);
+        if (soft >= least) continue;
+        const double score = board.faults(i, p).all() * kFault + soft;
+        if (score >= least) continue;
+        least = score;
+        best = p;
+    }
+    faults = std::floor(least / kFault);
+    return best;
+}
+
+/// Places what is lifted, then moves what lies badly, until nothing does or nothing gets better.
+void settle(Board& board, const std::vector<bool>& free) {
+    std::vector<std::size_t> order(board.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    const Point middle{5000 * board.aspect(), 5000};
+    // outer ones first: they have the shortest way out
+    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return distance(board.target(a), middle) > distance(board.target(b), middle); });
+    double faults = 0;
+    for (const std::size_t i : order)
+        if (!board.placed(i)) board.put(i, best_place(board, i, faults));
+    constexpr int kRounds = 24;
+    for (int round = 0; round < kRounds; ++round) {
+        bool well = true;
+        for (const std::size_t i : order) {
+            const int now = board.faults(i).all();
+            if (now == 0) continue;
+            well = false;
+            if (free[i]) {
+                board.lift(i);
+                board.put(i, best_place(board, i, faults));
+            }
+            // where its own place does not help, whoever is in the way moves as well
+            if (free[i] && faults == 0) continue;
+            for (const std::size_t k : order) {
+                if (k == i || !free[k] || board.faults(k).all() == 0) continue;
+                board.lift(k);
+                double other = 0;
+                board.put(k, best_place(board, k, other));
+                if (board.faults(i).all() == 0) break;
+            }
+        }
+        if (well) return;
+        // a tangle that the order keeps: the next round goes round the other way
+        std::rotate(order.begin(), order.begin() + 1, order.end());
+        if (round % 3 == 2) {
+            for (const std::size_t i : order)
+                if (free[i] && board.faults(i).all() > 0) board.lift(i);
+            std::reverse(order.begin(), order.end());
+            for (const std::size_t i : order)
+                if (!board.placed(i)) board.put(i, best_place(board, i, faults));
+        }
+    }
+}
+
+std::vector<Callout> arranged(std::vector<Callout> callouts, double aspect, bool anew) {
+    constexpr double kMargin = 1.03;  // whole ten-thousandths are rounded to
+    Board board(callouts, aspect, kMargin);
+    std::vector<bool> free;
+    for (const auto& c : callouts) free.push_back(!c.fixed);
+    for (std::size_t i = 0; i < callouts.size(); ++i)
+        if (free[i] && anew) board.lift(i);
+    // what lies badly is lifted one by one, so that of two in each other's way one may stay
+    for (std::size_t i = 0; i < callouts.size(); ++i)
+        if (free[i] && board.placed(i) && board.faults(i).all() > 0) board.lift(i);
+    settle(board, free);
+    for (std::size_t i = 0; i < callouts.size(); ++i)
+        if (free[i]) callouts[i].label = board.label_place(i);
+    return callouts;
+}
 
 }  // namespace
+
+int disc_radius(std::size_t callouts) {
+    constexpr std::size_t kFull = 16;
+    return callouts <= kFull ? kDiscRadius : std::max(200, static_cast<int>(kDiscRadius * std::sqrt(static_cast<double>(kFull) / static_cast<double>(callouts))));
+}
+
+LayoutFaults layout_faults(const std::vector<Callout>& callouts, double aspect) {
+    const Board board(callouts, aspect);
+    LayoutFaults out;
+    for (std::size_t i = 0; i < callouts.size(); ++i) {
+        const auto f = board.faults(i);
+        out.crossings += f.crossings;
+        out.covered += f.covered;
+        out.outside += f.outside;
+    }
+    return out;
+}
+
+std::vector<Callout> laid_out(std::vector<Callout> callouts, double aspect) { return arranged(std::move(callouts), aspect, false); }
+std::vector<Callout> laid_out_anew(std::vector<Callout> callouts, double aspect) { return arranged(std::move(callouts), aspect, true); }
 
 Place clamped(const Place& place, double aspect) {
     const int margin_x = static_cast<int>(std::lround(kDiscRadius * 1.2 / aspect));
@@ -18,23 +211,10 @@ Place clamped(const Place& place, double aspect) {
 }
 
 Place label_place(const Place& target, const std::vector<Callout>& others, double aspect) {
-    const double away = std::atan2(target.y - 5000.0, (target.x - 5000.0) * aspect);
-    Place best = target;
-    double best_score = -1e18;
-    for (const double reach : {1500.0, 2100.0, 2800.0}) {
-        for (int k = 0; k < 24; ++k) {
-            const double turn = (k % 2 == 0 ? 1 : -1) * ((k + 1) / 2) * M_PI / 12;
-            const Place p = clamped({static_cast<int>(std::lround(target.x + std::cos(away + turn) * reach / aspect)), static_cast<int>(std::lround(target.y + std::sin(away + turn) * reach))}, aspect);
-            double clear = distance(p, target, aspect) - 2.2 * kDiscRadius;
-            for (const auto& o : others) clear = std::min({clear, distance(p, o.label, aspect) - 2.6 * kDiscRadius, distance(p, o.target, aspect) - 1.8 * kDiscRadius});
-            const double score = std::min(clear, 0.0) * 10 - std::abs(turn) * 150 - reach * 0.2;
-            if (score > best_score) {
-                best_score = score;
-                best = p;
-            }
-        }
-    }
-    return best;
+    std::vector<Callout> all = others;
+    for (auto& c : all) c.fixed = true;
+    all.push_back({ItemId(), target, target});
+    return arranged(std::move(all), aspect, true).back().label;
 }
 
 }  // namespace anagraph::core

@@ -96,6 +96,7 @@ TEST(Editor, OneActionALine) {
                                      {{"Wipe the {item:drain-plug} and then look at it."}, {"Wipe the {item:drain-plug} and its seat."}},
                                      {{"Unscrew the {item:canister} and let the oil run out."}, {"Unscrew the {item:canister} by hand and with care."}},
                                      {{"Pour in the {item:oil} and read the dipstick."}, {"Read the dipstick on level ground and at rest."}},
+                                     {{"Undo the wing nuts and pull the {item:canister}."}, {"Put the {item:canister} back when it is whole and clean."}},
                                      {{"Start the pump and slowly open the tap."}, {"Start the pump with the tap open and the belt off."}},
                                  });
 }
