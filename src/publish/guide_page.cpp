@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <kainjow/mustache.hpp>
 
+#include "core/plate/fastener_map.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/text.h"
 #include "publish/plate_svg.h"
@@ -77,6 +78,15 @@ public:
         data steps{data::type::list};
         for (std::size_t i = 0; i < p_.steps.size(); ++i) steps << step(i);
         d.set("steps", steps);
+        data glossary{data::type::list};
+        for (const auto& term : h.glossary) {
+            data x;
+            x.set("word", term.word);
+            x.set("meaning", term.meaning);
+            glossary << x;
+        }
+        d.set("glossary", glossary);
+        d.set("has_glossary", !h.glossary.empty());
         data figures{data::type::list};
         for (const auto& f : p_.figures) {
             data x;
@@ -144,6 +154,10 @@ private:
         data d;
         d.set("number", std::to_string(i + 1));
         d.set("heading", s.heading);
+        if (!s.variants.empty())
+            d.set("only", fmt::format("{}", fmt::join(s.variants, ", ")));
+        else
+            d.set("only", data{data::type::bool_false});
         if (i > 0) {
             d.set("previous_number", std::to_string(i));
             d.set("previous_heading", p_.steps[i - 1].heading);
@@ -190,6 +204,7 @@ private:
             data x;
             x.set("svg", plate_svg(p_, plate, numbers_, still->second.file, still->second.width, still->second.height));
             if (!plate.caption.empty()) x.set("caption", plate.caption);
+            if (const std::string order = core::fastener_words(p_, plate); !order.empty()) x.set("fasteners", order);
             data callouts{data::type::list};
             for (const auto& c : plate.callouts) {
                 data y;

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/plate/layout.h"
+#include "publish/marks_svg.h"
 
 namespace anagraph::publish {
 
@@ -44,11 +45,12 @@ std::string plate_words(const core::Procedure& p, const core::Plate& plate, cons
                                                                          : "bottom";
         if (item != nullptr) out += fmt::format("{}{}: {}, {} {}.", out.empty() ? "" : " ", numbers.at(c.item), item->name, down, across);
     }
+    if (const std::string marks = marks_words(p, plate); !marks.empty()) out += (out.empty() ? "" : " ") + marks;
     return out;
 }
 
 std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers, const std::string& picture, int width, int height) {
-    const double r = core::kDiscRadius * height / 10000.0;
+    const double r = core::disc_radius(plate.callouts.size()) * height / 10000.0;
     const auto x = [&](const Place& at) { return at.x * width / 10000.0; };
     const auto y = [&](const Place& at) { return at.y * height / 10000.0; };
     const std::string words = plate_words(p, plate, numbers);
@@ -56,6 +58,7 @@ std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const 
         "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" role=\"img\" aria-label=\"{2}\">\n<title>{2}</title>\n"
         "<image href=\"{3}\" width=\"{0}\" height=\"{1}\"/>\n",
         width, height, escaped(words), escaped(picture));
+    out += marks_svg(p, plate, width, height);
     for (const auto& c : plate.callouts) {
         const double dx = x(c.target) - x(c.label);
         const double dy = y(c.target) - y(c.label);

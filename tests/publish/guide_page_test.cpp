@@ -121,6 +121,16 @@ TEST(GuidePage, TheEvidenceSaysHowALevelIsReadWhatIsReplacedAndWhichSourceOutran
     EXPECT_EQ(page(edition()).find("this house holds"), std::string::npos) << "an edition of before says nothing of it";
 }
 
+TEST(GuidePage, WordsAreExplainedAndAStepOfOneVariantSaysSo) {
+    auto e = edition();
+    EXPECT_EQ(page(e).find("id=\"words\""), std::string::npos);
+    e.procedure.header.glossary = {{"sump", "where the oil <collects>"}};
+    e.procedure.steps[0].variants = {"PT60 L"};
+    const auto html = page(e);
+    EXPECT_NE(html.find("<dt>sump</dt><dd>where the oil &lt;collects&gt;</dd>"), std::string::npos);
+    EXPECT_NE(html.find("PT60 L only"), std::string::npos);
+}
+
 TEST(GuidePage, CautionsStandBeforeTheLinesAndKeepTheirSignal) {
     const auto html = page(edition());
     EXPECT_LT(html.find("caution warning"), html.find("class=\"lines\""));

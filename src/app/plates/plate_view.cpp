@@ -1,14 +1,18 @@
 #include "app/plates/plate_view.h"
 
+#include <fmt/format.h>
+
 #include <QKeyEvent>
 #include <QLineF>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QSvgRenderer>
 #include <algorithm>
 #include <cmath>
 
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
+#include "publish/marks_svg.h"
 
 namespace anagraph::app {
 
@@ -24,13 +28,30 @@ void PlateView::show_plate(const core::Plate* plate, const QImage& still, const 
     plate_ = plate == nullptr ? std::nullopt : std::optional(*plate);
     still_ = still;
     note_ = note;
-    if (other) selected_.reset();
+    if (other) {
+        selected_.reset();
+        mark_.reset();
+    }
+    if (mark_ && (!plate_ || *mark_ >= plate_->marks.size())) mark_.reset();
     if (selected_ && (!plate_ || *selected_ >= plate_->callouts.size())) selected_.reset();
+    update();
+}
+
+void PlateView::select_mark(std::optional<std::size_t> mark) {
+    mark_ = mark;
+    if (mark) selected_.reset();
+    update();
+    emit selection_changed();
+}
+
+void PlateView::show_cursor(bool on) {
+    cursor_ = on ? std::optional(core::Place{5000, 5000}) : std::nullopt;
     update();
 }
 
 void PlateView::select(std::optional<std::size_t> callout) {
     selected_ = callout;
+    if (callout) mark_.reset();
     update();
     emit selection_changed();
 }
@@ -54,7 +75,7 @@ core::Place PlateView::to_place(const QPointF& point) const {
     return {part((point.x() - r.left()) / r.width()), part((point.y() - r.top()) / r.height())};
 }
 
-double PlateView::radius() const { return core::kDiscRadius * picture_rect().height() / 10000; }
+double PlateView::radius() const { return core::disc_radius(plate_ ? plate_->callouts.size() : 0) * picture_rect().height() / 10000; }
 
 void PlateView::paintEvent(QPaintEvent*) {
     QPainter p(this);
@@ -68,11 +89,25 @@ void PlateView::paintEvent(QPaintEvent*) {
         p.drawText(r.adjusted(30, 30, -30, -30), Qt::AlignCenter | Qt::TextWordWrap, note_);
     }
     if (!plate_) return;
+    if (!plate_->marks.empty() || !plate_->fasteners.empty()) {
+        // drawn as in the pack
+        const std::string svg = publish::marks_svg(session_.procedure(), *plate_, r.width(), r.height(), mark_ ? static_cast<int>(*mark_) : -1);
+        QSvgRenderer renderer(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {:.1f} {:.1f}\">{}</svg>", r.width(), r.height(), svg)));
+        renderer.render(&p, r);
+    }
     const auto numbers = core::callout_numbers(session_.procedure());
     for (std::size_t i = 0; i < plate_->callouts.size(); ++i) {
         const auto& c = plate_->callouts[i];
         const auto n = numbers.find(c.item);
         theme::draw_callout(p, to_widget(c.target), to_widget(c.label), radius(), n == numbers.end() ? QStringLiteral("?") : QString::number(n->second), selected_ == i);
+    }
+    if (cursor_) {
+        const QPointF at = to_widget(*cursor_);
+        for (const auto& [c, w] : {std::pair{QColor(Qt::white), 4.0}, std::pair{theme::colour("accent"), 1.6}}) {
+            p.setPen(QPen(c, w));
+            p.drawLine(at - QPointF(16, 0), at + QPointF(16, 0));
+            p.drawLine(at - QPointF(0, 16), at + QPointF(0, 16));
+        }
     }
     if (hasFocus()) {
         p.setPen(QPen(theme::colour("accent"), 2));
@@ -95,28 +130,82 @@ void PlateView::mousePressEvent(QMouseEvent* event) {
         select(i);
         return;
     }
+    if (!cursor_)
+        for (std::size_t i = plate_->marks.size(); i-- > 0;) {
+            const bool begin = QLineF(at, to_widget(plate_->marks[i].at)).length() <= radius();
+            const bool end = QLineF(at, to_widget(plate_->marks[i].to)).length() <= radius();
+            if (!begin && !end) continue;
+            grip_ = end ? Grip::MarkEnd : Grip::Mark;
+            select_mark(i);
+            return;
+        }
     grip_ = Grip::None;
+    mark_.reset();
     select(std::nullopt);
     if (picture_rect().contains(at)) emit point_clicked(to_place(at));
 }
 
 void PlateView::mouseMoveEvent(QMouseEvent* event) {
-    if (grip_ == Grip::None || !selected_ || !plate_) return;
+    if (grip_ == Grip::None || !plate_) return;
+    if ((grip_ == Grip::Mark || grip_ == Grip::MarkEnd) && mark_) {
+        auto& m = plate_->marks[*mark_];
+        const auto now = to_place(event->position());
+        if (grip_ == Grip::Mark) m.to = {m.to.x + now.x - m.at.x, m.to.y + now.y - m.at.y};
+        (grip_ == Grip::Mark ? m.at : m.to) = now;
+        dragged_ = true;
+        update();
+        return;
+    }
+    if (!selected_) return;
     auto& c = plate_->callouts[*selected_];
-    if (grip_ == Grip::Label)
+    if (grip_ == Grip::Label) {
         c.label = core::clamped(to_place(event->position()), aspect());
-    else
+        c.fixed = true;
+    } else
         c.target = to_place(event->position());
     dragged_ = true;
     update();
 }
 
 void PlateView::mouseReleaseEvent(QMouseEvent*) {
-    if (grip_ != Grip::None && dragged_) emit callouts_changed(plate_->callouts, QStringLiteral("move a callout"));
+    const Grip grip = grip_;
     grip_ = Grip::None;
+    if (grip == Grip::None || !dragged_) return;
+    if (grip == Grip::Mark || grip == Grip::MarkEnd)
+        emit marks_changed(plate_->marks);
+    else
+        emit callouts_changed(plate_->callouts, QStringLiteral("move a callout"));
+}
+
+/// The cross or the mark in hand, moved by an arrow.
+bool PlateView::move_by_key(int key, Qt::KeyboardModifiers modifiers) {
+    const int step = (modifiers & Qt::ControlModifier) != 0 ? 20 : 150;
+    const core::Place by{key == Qt::Key_Left ? -step : key == Qt::Key_Right ? step
+                                                                            : 0,
+                         key == Qt::Key_Up ? -step : key == Qt::Key_Down ? step
+                                                                         : 0};
+    if (by == core::Place{}) return false;
+    const auto moved = [&](const core::Place& p) { return core::Place{std::clamp(p.x + by.x, 0, 10000), std::clamp(p.y + by.y, 0, 10000)}; };
+    if (cursor_) {
+        cursor_ = moved(*cursor_);
+        update();
+        return true;
+    }
+    if (!mark_ || !plate_) return false;
+    auto marks = plate_->marks;
+    auto& m = marks[*mark_];
+    if ((modifiers & Qt::ShiftModifier) == 0) m.at = moved(m.at);
+    m.to = moved(m.to);
+    emit marks_changed(marks);
+    return true;
 }
 
 void PlateView::keyPressEvent(QKeyEvent* event) {
+    if (move_by_key(event->key(), event->modifiers())) return;
+    if (cursor_ && (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)) {
+        emit point_clicked(*cursor_);
+        return;
+    }
     if (!plate_ || plate_->callouts.empty()) {
         QWidget::keyPressEvent(event);
         return;
@@ -143,6 +232,7 @@ void PlateView::keyPressEvent(QKeyEvent* event) {
     place.x = std::clamp(place.x, 0, 10000);
     place.y = std::clamp(place.y, 0, 10000);
     c.label = core::clamped(c.label, aspect());
+    if ((event->modifiers() & Qt::ShiftModifier) == 0) c.fixed = true;
     emit callouts_changed(callouts, QStringLiteral("move a callout"));
 }
 

@@ -20,11 +20,19 @@ public:
     QPointF to_widget(const core::Place& place) const;
     core::Place to_place(const QPointF& point) const;
     double aspect() const;
+    /// The mark in hand; arrows move it, with Shift its far end.
+    std::optional<std::size_t> selected_mark() const { return mark_; }
+    void select_mark(std::optional<std::size_t> mark);
+    /// A cross that arrows move and Enter sets down, while fasteners are placed.
+    void show_cursor(bool on);
+    bool cursor_shown() const { return cursor_.has_value(); }
+    const core::Place& cursor() const { return *cursor_; }
     const QImage& still() const { return still_; }
 
 signals:
     void callouts_changed(const std::vector<anagraph::core::Callout>& callouts, const QString& label);
-    void point_clicked(const anagraph::core::Place& place);  // an empty place of the picture
+    void marks_changed(const std::vector<anagraph::core::PlateMark>& marks);
+    void point_clicked(const anagraph::core::Place& place);  // an empty place of the picture, or where the cross was set down
     void selection_changed();
 
 protected:
@@ -41,10 +49,15 @@ private:
     std::optional<core::Plate> plate_;
     QImage still_;
     QString note_;
+    bool move_by_key(int key, Qt::KeyboardModifiers modifiers);
     std::optional<std::size_t> selected_;
+    std::optional<std::size_t> mark_;
+    std::optional<core::Place> cursor_;
     enum class Grip { None,
                       Label,
-                      Target } grip_ = Grip::None;
+                      Target,
+                      Mark,
+                      MarkEnd } grip_ = Grip::None;
     bool dragged_ = false;
 };
 

@@ -5,6 +5,9 @@
 #include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
+#include <QInputDialog>
+#include <QMenu>
+#include <QShortcut>
 #include <QVBoxLayout>
 #include <QtConcurrent>
 #include <algorithm>
@@ -53,6 +56,20 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     for (auto* b : {callout, remove, earlier, later, drop}) row->addWidget(b);
     row->addStretch(1);
     middle->addLayout(row);
+    auto* drawing = new QHBoxLayout;
+    auto* layout = new KeyButton(tr("Lay out anew"), Qt::Key_L, this);
+    fasteners_ = new KeyButton(tr("Place fasteners"), Qt::Key_F, this);
+    auto* mark = new KeyButton(tr("Mark"), Qt::Key_M, this);
+    auto* free_all = new QShortcut(QKeySequence(Qt::SHIFT | Qt::Key_L), this);
+    free_all->setContext(Qt::WidgetWithChildrenShortcut);
+    layout->setToolTip(tr("Labels moved by hand stay; Shift+L moves those as well"));
+    for (auto* b : {layout, fasteners_, mark}) drawing->addWidget(b);
+    drawing->addStretch(1);
+    middle->addLayout(drawing);
+    connect(layout, &QPushButton::clicked, this, [this] { lay_out_anew(false); });
+    connect(free_all, &QShortcut::activated, this, [this] { lay_out_anew(true); });
+    connect(fasteners_, &QPushButton::clicked, this, &PlatesStation::toggle_fasteners);
+    connect(mark, &QPushButton::clicked, this, &PlatesStation::add_mark);
     auto* words = new QHBoxLayout;
     words->addWidget(second(tr("Words under it"), this));
     caption_ = new QLineEdit(this);
@@ -78,11 +95,19 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     connect(later, &QPushButton::clicked, this, [this] { nudge_frame(1); });
     connect(drop, &QPushButton::clicked, this, &PlatesStation::remove_plate);
     connect(caption_, &QLineEdit::editingFinished, this, &PlatesStation::set_caption);
-    connect(view_, &PlateView::point_clicked, this, &PlatesStation::add_callout);
+    connect(view_, &PlateView::point_clicked, this, &PlatesStation::point_at);
+    connect(view_, &PlateView::marks_changed, this, [this](const std::vector<core::PlateMark>& marks) {
+        if (const auto* now = plate()) {
+            core::Plate next = *now;
+            next.marks = marks;
+            put(std::move(next), "move a mark");
+        }
+    });
     connect(view_, &PlateView::callouts_changed, this, [this](const std::vector<core::Callout>& callouts, const QString& label) {
         if (const auto* now = plate()) {
             core::Plate next = *now;
-            next.callouts = callouts;
+            // a target that moved may leave its label badly placed
+            next.callouts = core::laid_out(callouts, view_->aspect());
             put(std::move(next), label.toUtf8().constData());
         }
     });
@@ -240,17 +265,90 @@ void PlatesStation::add_callout(const core::Place& target) {
     core::Plate next = *now;
     const core::ItemId item(items_->currentItem()->data(Qt::UserRole).toString().toStdString());
     next.callouts.push_back({item, target, core::label_place(target, now->callouts, view_->aspect())});
+    next.callouts = core::laid_out(std::move(next.callouts), view_->aspect());
     if (put(std::move(next), "call an item out")) view_->select(plate()->callouts.size() - 1);
 }
 
 void PlatesStation::place_callout() { add_callout({5000, 5000}); }
 
+/// What is in hand goes: a fastener while they are placed, else the mark or the callout that is chosen.
 void PlatesStation::remove_callout() {
     const auto* now = plate();
-    if (now == nullptr || !view_->selected()) return;
+    if (now == nullptr) return;
     core::Plate next = *now;
-    next.callouts.erase(next.callouts.begin() + static_cast<std::ptrdiff_t>(*view_->selected()));
-    put(std::move(next), "remove a callout");
+    if (view_->cursor_shown()) {
+        if (next.fasteners.empty()) return;
+        next.fasteners.pop_back();
+        put(std::move(next), "take a fastener off the picture");
+    } else if (const auto mark = view_->selected_mark()) {
+        next.marks.erase(next.marks.begin() + static_cast<std::ptrdiff_t>(*mark));
+        view_->select_mark(std::nullopt);
+        put(std::move(next), "remove a mark");
+    } else if (const auto callout = view_->selected()) {
+        next.callouts.erase(next.callouts.begin() + static_cast<std::ptrdiff_t>(*callout));
+        put(std::move(next), "remove a callout");
+    }
+}
+
+void PlatesStation::point_at(const core::Place& place) {
+    if (!view_->cursor_shown()) {
+        add_callout(place);
+        return;
+    }
+    const auto* now = plate();
+    if (now == nullptr) return;
+    const core::ItemId item(items_->currentItem() == nullptr ? std::string() : items_->currentItem()->data(Qt::UserRole).toString().toStdString());
+    const auto* fastener = session_.procedure().find(item);
+    if (fastener == nullptr || fastener->kind != core::ItemKind::Fastener) {
+        session_.tell(tr("Choose a fastener in the list on the right; then each click, or Enter on the cross, sets one down."));
+        return;
+    }
+    core::Plate next = *now;
+    next.fasteners.push_back({item, place});
+    put(std::move(next), "place a fastener");
+}
+
+void PlatesStation::toggle_fasteners() {
+    view_->show_cursor(!view_->cursor_shown());
+    fasteners_->set_words(view_->cursor_shown() ? tr("Fasteners are placed") : tr("Place fasteners"));
+    view_->setFocus();
+}
+
+void PlatesStation::add_mark() {
+    const auto* now = plate();
+    if (now == nullptr) return;
+    QMenu menu(this);
+    for (const auto& [sign, words] : {std::pair{core::PlateSign::Turn, tr("&Turn clockwise")}, std::pair{core::PlateSign::TurnBack, tr("Turn &back")}, std::pair{core::PlateSign::Pull, tr("&Pull")}, std::pair{core::PlateSign::Press, tr("P&ress")}, std::pair{core::PlateSign::Flow, tr("&Flow of air or oil")}, std::pair{core::PlateSign::Look, tr("&Look here")}, std::pair{core::PlateSign::DoNotTouch, tr("Do &not touch")}, std::pair{core::PlateSign::Distance, tr("&Distance, with its figure")}}) menu.addAction(words)->setData(static_cast<int>(sign));
+    const auto* chosen = menu.exec(view_->mapToGlobal(view_->rect().center()));
+    if (chosen == nullptr) return;
+    core::PlateMark mark{static_cast<core::PlateSign>(chosen->data().toInt()), {5000, 5000}, {6200, 5000}};
+    if (mark.sign == core::PlateSign::Distance) {
+        QStringList names{tr("(not measured)")};
+        std::vector<core::FigureId> ids{core::FigureId()};
+        for (const auto& f : session_.procedure().figures)
+            if (f.kind == core::FigureKind::Length || f.kind == core::FigureKind::Size) {
+                names << text(core::title_of(session_.procedure(), f));
+                ids.push_back(f.id);
+            }
+        bool ok = false;
+        const QString name = QInputDialog::getItem(this, tr("Distance"), tr("Which figure is it?"), names, 0, false, &ok);
+        if (!ok) return;
+        mark.figure = ids[static_cast<std::size_t>(names.indexOf(name))];
+    }
+    core::Plate next = *now;
+    next.marks.push_back(mark);
+    if (put(std::move(next), "draw a mark")) view_->select_mark(plate()->marks.size() - 1);
+    view_->setFocus();
+}
+
+void PlatesStation::lay_out_anew(bool all) {
+    const auto* now = plate();
+    if (now == nullptr) return;
+    core::Plate next = *now;
+    if (all)
+        for (auto& c : next.callouts) c.fixed = false;
+    next.callouts = core::laid_out_anew(std::move(next.callouts), view_->aspect());
+    if (next != *now) put(std::move(next), "lay the callouts out");
 }
 
 void PlatesStation::remove_plate() {

@@ -31,6 +31,10 @@ private:
     void show_chosen();
     void add_callout(const core::Place& target);
     void place_callout();
+    void point_at(const core::Place& place);
+    void toggle_fasteners();
+    void add_mark();
+    void lay_out_anew(bool all);
     void remove_callout();
     void remove_plate();
     void new_item();
@@ -49,6 +53,7 @@ private:
     QLabel* missing_ = nullptr;
     QLineEdit* caption_ = nullptr;
     QListWidget* items_ = nullptr;
+    KeyButton* fasteners_ = nullptr;
     core::PlateId chosen_;
     std::map<std::string, QImage> stills_;  // by recording and moment
 };

@@ -227,6 +227,7 @@ void SheetStation::mend() {
     const core::Change fix = *f->fix;
     session_.perform(fix);
     read();
+    if (auto* c = current(); c != nullptr && line >= 0) c->focus_line(line);
 }
 
 void SheetStation::let_stand() {
@@ -249,6 +250,8 @@ void SheetStation::let_stand() {
 void SheetStation::leave_field() {
     if (auto* field = qobject_cast<QLineEdit*>(QApplication::focusWidget()); field != nullptr && isAncestorOf(field)) {
         emit field->editingFinished();
+        // the field would keep its words over what is done to them now
+        if (auto* c = current(); c != nullptr && c->line_in_hand() >= 0) c->focus_heading();
         if (reading_->isActive()) {
             reading_->stop();
             read();

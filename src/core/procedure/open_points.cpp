@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/plate/fastener_map.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/text.h"
 
@@ -28,14 +29,17 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
     }
     if (s.plates.empty()) add(Station::Plates, "no picture shows it yet.", false);
     std::set<ItemId> shown;
-    for (const auto& plate : s.plates)
+    for (const auto& plate : s.plates) {
         for (const auto& c : plate.callouts) shown.insert(c.item);
+        for (const auto& f : plate.fasteners) shown.insert(f.item);
+        for (auto& trouble : count_troubles(p, plate)) add(Station::Plates, std::move(trouble), false);
+    }
     if (!s.plates.empty())
         for (const auto& line : s.lines)
             for (const auto& piece : pieces_of(line)) {
                 const Item* item = piece.kind == TokenKind::Item ? p.find(ItemId(piece.text)) : nullptr;
                 const bool visible = item != nullptr && item->kind != ItemKind::Tool && item->kind != ItemKind::Fluid && item->kind != ItemKind::Protection;
-                if (visible && shown.insert(item->id).second) add(Station::Plates, fmt::format("the {} is named but not called out on its picture.", item->name), false);
+                if (visible && shown.insert(item->id).second) add(Station::Plates, fmt::format("\"{}\" is named but not called out on its picture.", item->name), false);
             }
 }
 

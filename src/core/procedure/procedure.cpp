@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <cmath>
 
 #include "core/procedure/text.h"
 
@@ -32,6 +33,27 @@ constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{{{Item
 constexpr std::array<std::pair<SourceKind, std::string_view>, 6> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}, {SourceKind::Word, "word"}}};
 constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{{{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
 constexpr std::array<std::pair<PlateSign, std::string_view>, 8> kSigns{{{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"}, {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"}, {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}}};
+
+/// Callouts as they stand clockwise about the middle of their targets, from the left below on; those that stand nowhere
+/// apart, as they were made.
+std::vector<const Callout*> clockwise(const std::vector<Callout>& callouts) {
+    double x = 0;
+    double y = 0;
+    for (const auto& c : callouts) {
+        x += c.target.x;
+        y += c.target.y;
+    }
+    const double n = std::max<double>(1, static_cast<double>(callouts.size()));
+    const auto angle = [&](const Callout& c) {
+        // atan2 runs clockwise where y runs down; it begins here at the lower left
+        const double a = std::atan2(c.target.y - y / n, c.target.x - x / n) - 3 * M_PI / 4;
+        return a < -1e-9 ? a + 2 * M_PI : a;
+    };
+    std::vector<const Callout*> out;
+    for (const auto& c : callouts) out.push_back(&c);
+    std::stable_sort(out.begin(), out.end(), [&](const Callout* a, const Callout* b) { return angle(*a) < angle(*b) - 1e-9; });
+    return out;
+}
 
 }  // namespace
 
@@ -133,7 +155,7 @@ std::map<ItemId, int> callout_numbers(const Procedure& p) {
     std::map<ItemId, int> numbers;
     for (const auto& step : p.steps)
         for (const auto& plate : step.plates)
-            for (const auto& callout : plate.callouts) numbers.try_emplace(callout.item, static_cast<int>(numbers.size()) + 1);
+            for (const auto* callout : clockwise(plate.callouts)) numbers.try_emplace(callout->item, static_cast<int>(numbers.size()) + 1);
     return numbers;
 }
 

@@ -298,8 +298,8 @@ RecordingUse use_of(const Procedure& p, const RecordingId& recording);
 /// The plates of all steps, in order.
 std::vector<Plate> plates_of(const Procedure& p);
 
-/// The numbers of called-out items: by first appearance over the plates of all steps, so that the same item has the same
-/// number in the whole guide.
+/// The numbers of called-out items: by first appearance over the plates of all steps, clockwise within a plate, so that the
+/// same item has the same number in the whole guide.
 std::map<ItemId, int> callout_numbers(const Procedure& p);
 
 /// A fresh id that reads like the name: "drain plug" -> "drain-plug", "drain-plug-2" when that is taken.

@@ -1,0 +1,156 @@
+#include "publish/marks_svg.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+#include <vector>
+
+#include "core/plate/fastener_map.h"
+#include "core/plate/layout.h"
+#include "publish/plate_svg.h"
+
+namespace anagraph::publish {
+namespace {
+
+using core::PlateSign;
+
+struct Pen {
+    double width;
+    double height;
+    double unit;  // a disc's radius
+    std::string out = {};
+
+    double x(const core::Place& p) const { return p.x * width / 10000; }
+    double y(const core::Place& p) const { return p.y * height / 10000; }
+
+    /// A path in white under ink.
+    void path(const std::string& d, double thick, const char* ink, bool dashed = false) {
+        for (const auto& [colour, extra] : {std::pair<std::string, double>{"#fff", 0.16}, std::pair<std::string, double>{ink, 0.0}})
+            out += fmt::format("<path d=\"{}\" fill=\"none\" stroke=\"{}\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"{}/>\n", d, colour, unit * (thick + extra), dashed ? fmt::format(" stroke-dasharray=\"{:.1f} {:.1f}\"", unit * 0.5, unit * 0.4) : "");
+    }
+    /// An arrowhead whose tip is at a point, coming from a direction.
+    void head(double px, double py, double direction, const char* ink) {
+        std::string d = fmt::format("M{:.1f} {:.1f}", px, py);
+        for (const double turn : {2.6, -2.6}) d += fmt::format("L{:.1f} {:.1f}", px + std::cos(direction + turn) * unit * 0.8, py + std::sin(direction + turn) * unit * 0.8);
+        out += fmt::format("<path d=\"{}Z\" fill=\"{}\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n", d, ink, unit * 0.08);
+    }
+    void words(double px, double py, const std::string& text, double size) {
+        out += fmt::format("<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\" paint-order=\"stroke\">{}</text>\n", px, py, unit * size, unit * 0.16, escaped(text));
+    }
+};
+
+std::string line(double ax, double ay, double bx, double by) { return fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}", ax, ay, bx, by); }
+std::string circle(double x, double y, double r) { return fmt::format("M{0:.1f} {1:.1f}a{2:.1f} {2:.1f} 0 1 0 {3:.1f} 0a{2:.1f} {2:.1f} 0 1 0 {4:.1f} 0", x - r, y, r, 2 * r, -2 * r); }
+
+void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const char* ink) {
+    const double ax = pen.x(m.at);
+    const double ay = pen.y(m.at);
+    const double bx = pen.x(m.to);
+    const double by = pen.y(m.to);
+    const double way = std::atan2(by - ay, bx - ax);
+    const double reach = std::max(std::hypot(bx - ax, by - ay), pen.unit);
+    switch (m.sign) {
+        case PlateSign::Turn:
+        case PlateSign::TurnBack: {
+            // three quarters of a circle, its arrow where it ends
+            const double turn = m.sign == PlateSign::Turn ? 1 : -1;
+            const double end = way + turn * 4.5;
+            pen.path(fmt::format("M{:.1f} {:.1f}A{:.1f} {:.1f} 0 1 {} {:.1f} {:.1f}", ax + std::cos(way) * reach, ay + std::sin(way) * reach, reach, reach, turn > 0 ? 1 : 0, ax + std::cos(end) * reach, ay + std::sin(end) * reach), 0.22, ink);
+            pen.head(ax + std::cos(end) * reach, ay + std::sin(end) * reach, end + turn * (M_PI / 2 + 0.25), ink);
+            return;
+        }
+        case PlateSign::Pull:
+            pen.path(line(ax, ay, bx, by), 0.28, ink);
+            pen.head(bx, by, way, ink);
+            return;
+        case PlateSign::Press:
+            pen.path(line(ax, ay, bx, by), 0.28, ink);
+            pen.head(bx, by, way, ink);
+            // the face that is pressed on
+            pen.path(line(bx + std::cos(way + M_PI / 2) * pen.unit, by + std::sin(way + M_PI / 2) * pen.unit, bx - std::cos(way + M_PI / 2) * pen.unit, by - std::sin(way + M_PI / 2) * pen.unit), 0.22, ink);
+            return;
+        case PlateSign::Flow:
+            pen.path(line(ax, ay, bx, by), 0.2, ink, true);
+            pen.head(bx, by, way, ink);
+            return;
+        case PlateSign::Look:
+            pen.path(circle(ax, ay, reach), 0.2, ink);
+            return;
+        case PlateSign::DoNotTouch:
+            // the prohibition sign of ISO 3864: ring and bar; its shape says it without its red
+            pen.path(circle(ax, ay, pen.unit * 1.5), 0.34, "#b3141e");
+            pen.path(line(ax - pen.unit * 1.05, ay - pen.unit * 1.05, ax + pen.unit * 1.05, ay + pen.unit * 1.05), 0.34, "#b3141e");
+            return;
+        case PlateSign::Distance: {
+            pen.path(line(ax, ay, bx, by), 0.12, ink);
+            pen.head(bx, by, way, ink);
+            pen.head(ax, ay, way + M_PI, ink);
+            const auto* figure = p.find(m.figure);
+            pen.words((ax + bx) / 2, (ay + by) / 2 - pen.unit * 0.5, figure == nullptr ? "not measured" : core::text_of(figure->value), 0.9);
+            return;
+        }
+    }
+}
+
+void fasteners(Pen& pen, const core::Plate& plate) {
+    const auto order = core::fastener_order(plate, pen.width / pen.height);
+    const auto& all = plate.fasteners;
+    // the way of the tool, thin under the rings
+    for (std::size_t i = 1; i < order.size(); ++i) {
+        const auto& a = all[static_cast<std::size_t>(order[i - 1] - 1)].at;
+        const auto& b = all[static_cast<std::size_t>(order[i] - 1)].at;
+        pen.path(line(pen.x(a), pen.y(a), pen.x(b), pen.y(b)), 0.06, "#20242a", true);
+    }
+    for (std::size_t i = 0; i < order.size(); ++i) {
+        const auto& at = all[static_cast<std::size_t>(order[i] - 1)].at;
+        pen.path(circle(pen.x(at), pen.y(at), pen.unit * 0.55), 0.14, "#20242a");
+        // a square tag, so that no one takes it for a callout's number
+        const double s = pen.unit * 1.15;
+        const double tx = pen.x(at) + pen.unit * 0.5;
+        const double ty = pen.y(at) - pen.unit * 1.65;
+        pen.out += fmt::format("<rect x=\"{:.1f}\" y=\"{:.1f}\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#fff\">{}</text>\n", tx, ty, s, s, pen.unit * 0.08, tx + s / 2, ty + s * 0.8, s * 0.85, i + 1);
+    }
+}
+
+}  // namespace
+
+std::string marks_svg(const core::Procedure& p, const core::Plate& plate, double width, double height, int chosen) {
+    Pen pen{width, height, core::kDiscRadius * height / 10000};
+    fasteners(pen, plate);
+    for (std::size_t i = 0; i < plate.marks.size(); ++i) sign(pen, p, plate.marks[i], static_cast<int>(i) == chosen ? "#6b2a5b" : "#20242a");
+    return pen.out;
+}
+
+std::string marks_words(const core::Procedure& p, const core::Plate& plate) {
+    std::string out = core::fastener_words(p, plate);
+    const auto add = [&](const std::string& words) { out += (out.empty() ? "" : " ") + words; };
+    for (const auto& m : plate.marks) switch (m.sign) {
+            case PlateSign::Turn:
+                add("Turn clockwise.");
+                break;
+            case PlateSign::TurnBack:
+                add("Turn anticlockwise.");
+                break;
+            case PlateSign::Pull:
+                add("Pull along the arrow.");
+                break;
+            case PlateSign::Press:
+                add("Press along the arrow.");
+                break;
+            case PlateSign::Flow:
+                add("The broken arrow shows the flow.");
+                break;
+            case PlateSign::Look:
+                add("Look at what the ring surrounds.");
+                break;
+            case PlateSign::DoNotTouch:
+                add("Do not touch here.");
+                break;
+            case PlateSign::Distance:
+                add(p.find(m.figure) == nullptr ? "A distance that is not measured." : fmt::format("Distance {}.", core::text_of(p.find(m.figure)->value)));
+                break;
+        }
+    return out;
+}
+
+}  // namespace anagraph::publish

@@ -1,0 +1,16 @@
+// The marks and fasteners of a plate as SVG: the same drawing on the screen, in the pack and in print. Ink under which lies
+// white, so that it is seen on dark and on light and without colour.
+#pragma once
+
+#include <string>
+
+#include "core/procedure/procedure.h"
+
+namespace anagraph::publish {
+
+/// The elements, for an <svg> of that size in its own units. `chosen`: the mark drawn as chosen, or -1.
+std::string marks_svg(const core::Procedure& p, const core::Plate& plate, double width, double height, int chosen = -1);
+/// What the marks say, for those who do not see them: "Turn clockwise. Do not touch."
+std::string marks_words(const core::Procedure& p, const core::Plate& plate);
+
+}  // namespace anagraph::publish

@@ -1,0 +1,88 @@
+// The fasteners of a plate: their order, their count, and what they are tightened to.
+#include "core/plate/fastener_map.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "core/procedure/edit.h"
+#include "core/procedure/open_points.h"
+
+using namespace anagraph::core;
+
+namespace {
+
+Procedure guide() {
+    Procedure p;
+    p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
+    p.recordings = {{RecordingId("r"), "", {}}};
+    p.sources = {{SourceId("book"), SourceKind::Book, "book", ""}};
+    p.items = {{ItemId("zinc"), ItemKind::Fastener, "zinc cover bolts", "", ""}, {ItemId("black"), ItemKind::Fastener, "black cover bolts", "", ""}};
+    p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("zinc"), "tightening torque", {"8", "", "Nm"}, "", {}, {{SourceId("book"), "page 2", {"8", "", "Nm"}}}, ""}, {FigureId("n"), FigureKind::Count, ItemId("zinc"), "bolts", {"4", "", "x"}, "", {}, {}, ""}};
+    Plate plate{PlateId("p"), RecordingId("r"), {}, "", {}};
+    plate.fasteners = {{ItemId("zinc"), {2000, 2000}}, {ItemId("zinc"), {8000, 2000}}, {ItemId("zinc"), {8000, 8000}}, {ItemId("zinc"), {2000, 8000}}, {ItemId("black"), {5000, 2000}}, {ItemId("black"), {5000, 8000}}};
+    Step s;
+    s.id = StepId("s");
+    s.heading = "Refit the cover";
+    s.lines = {"Tighten the {item:zinc}."};
+    s.plates = {plate};
+    p.steps = {s};
+    return p;
+}
+
+const Plate& plate(const Procedure& p) { return p.steps[0].plates[0]; }
+
+}  // namespace
+
+TEST(FastenerMap, EveryFastenerStandsOnceInTheOrder) {
+    const auto p = guide();
+    auto order = fastener_order(plate(p), 16.0 / 9);
+    ASSERT_EQ(order.size(), 6U);
+    EXPECT_TRUE(order[0] == 5 || order[0] == 6) << "from the middle outwards";
+    std::sort(order.begin(), order.end());
+    for (int i = 0; i < 6; ++i) EXPECT_EQ(order[static_cast<std::size_t>(i)], i + 1);
+    EXPECT_TRUE(fastener_order(Plate{}, 1).empty());
+}
+
+TEST(FastenerMap, SaysHowManyAndToWhat) {
+    auto p = guide();
+    EXPECT_EQ(fastener_words(p, plate(p)), "6 fasteners (4 zinc cover bolts, 2 black cover bolts), tightened in the order drawn to 8 N·m (6 lbf·ft).");
+    p.figures[0].proofs.clear();
+    EXPECT_NE(fastener_words(p, plate(p)).find("(open)"), std::string::npos) << "what is not proved says so";
+    EXPECT_TRUE(fastener_words(p, Plate{}).empty());
+}
+
+TEST(FastenerMap, DisagreesWithACountAloud) {
+    auto p = guide();
+    EXPECT_TRUE(count_troubles(p, plate(p)).empty());
+    p.steps[0].plates[0].fasteners.erase(p.steps[0].plates[0].fasteners.begin());
+    ASSERT_EQ(count_troubles(p, plate(p)).size(), 1U);
+    EXPECT_EQ(count_troubles(p, plate(p)).front(), "The picture shows 3 zinc cover bolts; the guide counts 4.");
+    const auto points = open_points(p);
+    EXPECT_TRUE(std::any_of(points.begin(), points.end(), [](const OpenPoint& x) { return x.station == Station::Plates && x.text.find("counts 4") != std::string::npos; }));
+}
+
+TEST(FastenerMap, HoldsItsItemsAndFigures) {
+    const auto p = guide();
+    Edit remove = Remove<ItemId>{ItemId("black")};
+    EXPECT_FALSE(anagraph::core::apply(p, remove)) << "it sits on a picture";
+    auto wrong = p.steps[0];
+    wrong.plates[0].fasteners.push_back({ItemId("gone"), {1, 1}});
+    EXPECT_FALSE(anagraph::core::apply(p, Edit(Put<Step>{wrong, std::nullopt})));
+    wrong = p.steps[0];
+    wrong.plates[0].marks = {{PlateSign::Distance, {1, 1}, {2, 2}, FigureId("gone")}};
+    EXPECT_FALSE(anagraph::core::apply(p, Edit(Put<Step>{wrong, std::nullopt})));
+}
+
+TEST(CalloutNumbers, RunClockwiseWithinAPlate) {
+    auto p = guide();
+    auto& callouts = p.steps[0].plates[0].callouts;
+    callouts = {{ItemId("zinc"), {8000, 8000}, {}}, {ItemId("black"), {2000, 2000}, {}}};
+    EXPECT_EQ(callout_numbers(p).at(ItemId("black")), 1) << "the upper left one comes before the lower right one";
+    EXPECT_EQ(callout_numbers(p).at(ItemId("zinc")), 2);
+}
+
+TEST(PlateSigns, HaveNamesThatReadBack) {
+    for (int i = 0; i < 8; ++i) EXPECT_EQ(plate_sign(name_of(static_cast<PlateSign>(i))), static_cast<PlateSign>(i));
+    EXPECT_FALSE(plate_sign("wave"));
+}
