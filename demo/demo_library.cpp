@@ -47,7 +47,7 @@ const char* const kBook = "perrick-pt60-service-book";
 /// Where the figures stand on the pages of the demo book, as `anagraph-cli page` reads them.
 std::optional<PageSpot> spot_of(const std::string& figure) {
     static const std::map<std::string, PageSpot> spots{
-        {"drain-torque", {2, 7772, 2081, 8877, 2175}}, {"level-torque", {2, 7776, 2409, 8877, 2503}}, {"cover-torque", {2, 7883, 2736, 8877, 2830}}, {"drain-head", {2, 8303, 3063, 8877, 3157}}, {"oil-grade", {2, 7900, 4006, 8491, 4100}}, {"total", {2, 7806, 4333, 8230, 4427}}, {"total-t", {2, 8316, 4327, 8877, 4454}}, {"refill", {2, 7810, 4660, 8230, 4754}}, {"refill-t", {2, 8316, 4654, 8877, 4781}}, {"between-marks", {2, 8350, 4987, 8890, 5081}}, {"belt-sag", {2, 7883, 5930, 8877, 6024}}, {"belt-force", {2, 1696, 5930, 2086, 6024}}, {"interval-hours", {1, 6358, 1272, 6833, 1372}}, {"interval-months", {1, 7167, 1272, 8101, 1390}}, {"interval-first", {1, 4880, 1272, 5299, 1390}}, {"warm-up", {1, 8419, 5454, 8877, 5548}}, {"open-below", {1, 8457, 5781, 8890, 5875}}, {"run-after", {1, 8414, 6109, 8877, 6203}}, {"settle", {1, 8419, 6436, 8877, 6530}}};
+        {"drain-torque", {2, 7772, 2081, 8877, 2175}}, {"level-torque", {2, 7776, 2409, 8877, 2503}}, {"cover-torque", {2, 7883, 2736, 8877, 2830}}, {"black-torque", {2, 7883, 2736, 8877, 2830}}, {"drain-head", {2, 8303, 3063, 8877, 3157}}, {"oil-grade", {2, 7900, 4006, 8491, 4100}}, {"total", {2, 7806, 4333, 8230, 4427}}, {"total-t", {2, 8316, 4327, 8877, 4454}}, {"refill", {2, 7810, 4660, 8230, 4754}}, {"refill-t", {2, 8316, 4654, 8877, 4781}}, {"between-marks", {2, 8350, 4987, 8890, 5081}}, {"belt-sag", {2, 7883, 5930, 8877, 6024}}, {"belt-force", {2, 1696, 5930, 2086, 6024}}, {"interval-hours", {1, 6358, 1272, 6833, 1372}}, {"interval-months", {1, 7167, 1272, 8101, 1390}}, {"interval-first", {1, 4880, 1272, 5299, 1390}}, {"warm-up", {1, 8419, 5454, 8877, 5548}}, {"open-below", {1, 8457, 5781, 8890, 5875}}, {"run-after", {1, 8414, 6109, 8877, 6203}}, {"settle", {1, 8419, 6436, 8877, 6530}}};
     const auto it = spots.find(figure);
     return it == spots.end() ? std::nullopt : std::optional(it->second);
 }
@@ -158,7 +158,10 @@ private:
             if (f.purpose == "refill with filter") f.level = LevelRule{LevelRule::Temperature::Unknown, LevelRule::Engine::Stopped, 5, LevelRule::Gauge::DipstickResting};
             perform("say which variant a figure holds for", {Put<Figure>{std::move(f), {}}});
         }
-        figure("cover-count", K::Count, "zinc-bolts", "bolts of the cover", "6 x", "", {}, "parts", "6 x");
+        figure("cover-count", K::Count, "cover", "bolts", "6 x", "", {}, "parts", "6 x");
+        figure("zinc-count", K::Count, "zinc-bolts", "how many", "4 x", "", {}, "parts", "4 x");
+        figure("black-count", K::Count, "black-bolts", "how many", "2 x", "", {}, "parts", "2 x");
+        figure("black-torque", K::Torque, "black-bolts", "tightening torque", "8 Nm", "0.8", {}, "page 2, torques", "8 Nm");
         figure("belt-force", K::Force, "belt", "pressed with, mid-span", "20 N", "", {}, "page 2, belt", "20 N");
         figure("interval-hours", K::Interval, "pump", "service every", "100 h", "", {}, "page 1, head", "100 h");
         figure("interval-months", K::Interval, "pump", "service every, by the calendar", "12 month", "", {}, "page 1, head", "12 month");
@@ -181,6 +184,8 @@ private:
         double later;
         const char* caption;
         std::vector<std::pair<const char*, Place>> called;  // item and its place
+        std::vector<PlateMark> marks = {};
+        std::vector<FastenerPlace> fasteners = {};
     };
 
     void step(const char* id, int film, std::size_t from, std::size_t to, const char* heading, std::vector<std::string> lines, std::vector<Caution> cautions, std::vector<Check> checks, std::vector<Shot> shots = {}, bool clip = false) {
@@ -201,7 +206,10 @@ private:
                 if (written(fig.id) && c.recording == f.id && !(c.at < f.at(from)) && c.at < f.at(to + 1) && std::find(s.heard.begin(), s.heard.end(), fig.id) == s.heard.end()) s.heard.push_back(fig.id);
         for (const auto& shot : shots) {
             Plate plate{PlateId(fmt::format("{}-{}", id, s.plates.size() + 1)), f.id, f.at(shot.line, shot.later), shot.caption, {}};
-            for (const auto& [item, place] : shot.called) plate.callouts.push_back({ItemId(item), place, label_place(place, plate.callouts, 16.0 / 9)});
+            for (const auto& [item, place] : shot.called) plate.callouts.push_back({ItemId(item), place, place});
+            plate.callouts = laid_out_anew(std::move(plate.callouts), 16.0 / 9);
+            plate.marks = shot.marks;
+            plate.fasteners = shot.fasteners;
             s.plates.push_back(std::move(plate));
         }
         if (clip) s.clip = s.takes.front();
@@ -220,6 +228,8 @@ private:
 
 void GuideWriter::steps() {
     using S = Signal;
+    const ItemId zinc("zinc-bolts");
+    const ItemId black("black-bolts");
     step("warm", 0, 3, 5, "Warm the gearbox oil", {"Run the {item:pump} at idle for {figure:warm-up}.", "Stop the {item:pump}.", "Let the {item:oil} fall below {figure:open-below}."},
          {{S::Warning, "Hot oil burns. Wear {item:gloves}; open nothing above {figure:open-below}.", "hot-oil"}, {S::Warning, "Belt and fan turn while it runs. Keep hands and sleeves away from them.", "rotating"}}, {{"hour meter", "reading written down", "it does not run: ask the instructor"}});
     step("breather", 0, 6, 7, "Undo the breather", {"Undo the {item:breather} with the {item:socket-22}.", "Go on only when it has moved: what cannot be filled again is not drained."}, {{S::Notice, "Keep dirt out of the open hole."}}, {},
@@ -239,8 +249,8 @@ void GuideWriter::steps() {
          {{13, 2.2, "Pour where the breather was", {{"oil", {4020, 2270}}, {"breather", {5190, 3850}}}}}, true);
     step("read-level", 1, 16, 20, "Run it, look for leaks, read the level", {"Run the {item:pump} for {figure:run-after} so that the {item:canister} fills.", "Look for leaks.", "Stop the {item:pump}.", "Wait {figure:settle} on level ground.", "Read the {item:dipstick}, resting, not screwed in."}, {{S::Warning, "The belt is open. Keep hands and sleeves away from it.", "rotating"}}, {{"level", "between the two marks", "above the upper mark: draw it off"}},
          {{19, 2.2, "", {{"dipstick", {4860, 7290}}}}});
-    step("belt", 1, 21, 22, "Check the belt", {"Press the {item:belt} in the middle with {figure:belt-force}: it gives {figure:belt-sag}."}, {}, {{"sag", "within the limits", "outside: adjust first"}}, {{21, 2.0, "", {{"belt", {4840, 6920}}}}});
-    step("refit-cover", 1, 23, 25, "Refit the cover", {"Put the {item:cover} on.", "Start all six bolts by hand; the {item:black-bolts} belong in the deep holes at the front.", "Tighten the {item:zinc-bolts} and the {item:black-bolts} crosswise to {figure:cover-torque} with the {item:torque-wrench}."}, {{S::Notice, "Aluminium threads forgive nothing.", "aluminium-thread"}}, {}, {{25, 1.6, "", {{"cover", {4740, 4170}}, {"black-bolts", {6740, 2200}}}}});
+    step("belt", 1, 21, 22, "Check the belt", {"Press the {item:belt} in the middle with {figure:belt-force}: it gives {figure:belt-sag}."}, {}, {{"sag", "within the limits", "outside: adjust first"}}, {{21, 2.0, "", {{"belt", {4840, 6920}}}, {{PlateSign::Press, {4840, 4300}, {4840, 6700}}}}});
+    step("refit-cover", 1, 23, 25, "Refit the cover", {"Put the {item:cover} on.", "Start all six bolts by hand; the {item:black-bolts} belong in the deep holes at the front.", "Tighten the {item:zinc-bolts} and the {item:black-bolts} crosswise to {figure:cover-torque} with the {item:torque-wrench}."}, {{S::Notice, "Aluminium threads forgive nothing.", "aluminium-thread"}}, {}, {{25, 1.6, "Long black bolts at the front, in the deep holes", {{"cover", {4740, 4170}}, {"black-bolts", {6740, 2200}}}, {}, {{zinc, {3031, 2222}}, {zinc, {4859, 2014}}, {black, {6742, 2222}}, {black, {6641, 7264}}, {zinc, {4860, 7290}}, {zinc, {3102, 7028}}}}});
     step("close", 1, 26, 28, "Close the job", {"Look again after the first hour.", "Take the old oil and the old {item:canister} to the waste store.", "Write date and hours in the book."}, {}, {});
 }
 

@@ -60,9 +60,10 @@ public:
         w_.session().set_step(w_.session().procedure().steps[5].id);
         QTest::qWait(500);
         picture("sheet");
+        w_.session().set_step(w_.session().procedure().steps[12].id);  // the one with the fasteners of the cover
         QTest::keyClick(focus(), Qt::Key_4, Qt::ControlModifier);
         wait_until([&] { return w_.plates().still_ready(); }, 15000);
-        QTest::qWait(300);
+        QTest::qWait(600);
         picture("plates");
         QTest::keyClick(focus(), Qt::Key_5, Qt::ControlModifier);
         QTest::qWait(200);
