@@ -1,6 +1,5 @@
 #include "app/figures/details_dialog.h"
 
-#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <algorithm>
@@ -81,14 +80,7 @@ DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figur
         connect(minutes_, &QLineEdit::textChanged, this, say);
         say();
     }
-    trouble_ = new QLabel(this);
-    trouble_->setObjectName(QStringLiteral("trouble"));
-    trouble_->setWordWrap(true);
-    form->addRow(trouble_);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
-    form->addRow(buttons);
-    connect(buttons, &QDialogButtonBox::accepted, this, &DetailsDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    trouble_ = end_form(form, this);
 }
 
 core::LevelRule DetailsDialog::level() const {

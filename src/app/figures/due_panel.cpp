@@ -4,7 +4,6 @@
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QPainter>
-#include <QVBoxLayout>
 #include <algorithm>
 
 #include "app/theme/controls.h"
@@ -65,14 +64,7 @@ DuePanel::DuePanel(const core::Procedure& procedure, const core::Figure& figure,
     for (auto* box : {first_, hard_}) connect(box, &QCheckBox::toggled, this, &DuePanel::reckon);
     across->addLayout(form);
     across->addSpacing(330);  // the line of time is painted here
-    auto* right = new QVBoxLayout;
-    right->addWidget(titled(tr("When it is due"), this));
-    answer_ = new QLabel(this);
-    answer_->setWordWrap(true);
-    answer_->setTextFormat(Qt::RichText);
-    right->addWidget(answer_);
-    right->addStretch(1);
-    across->addLayout(right, 1);
+    answer_ = answer_column(across, tr("When it is due"), this);
     reckon();
     setFocusProxy(last_reading_);
 }

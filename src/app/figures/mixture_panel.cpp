@@ -3,7 +3,6 @@
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QPainter>
-#include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
 
@@ -80,14 +79,7 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
     connect(way_, &QComboBox::currentIndexChanged, this, &MixturePanel::reckon);
     across->addLayout(form);
     across->addSpacing(230);  // the jug is painted here
-    auto* right = new QVBoxLayout;
-    right->addWidget(titled(tr("What to do"), this));
-    answer_ = new QLabel(this);
-    answer_->setWordWrap(true);
-    answer_->setTextFormat(Qt::RichText);
-    right->addWidget(answer_);
-    right->addStretch(1);
-    across->addLayout(right, 1);
+    answer_ = answer_column(across, tr("What to do"), this);
     reckon();
     setFocusProxy(holds.isEmpty() ? volume_.edit : have_.edit);
 }

@@ -38,14 +38,7 @@ public:
         size_ = field(HouseDialog::tr("&Size when full"), litres(fluid.litres), HouseDialog::tr("1 L, 1 qt, 500 mL"));
         left_ = field(HouseDialog::tr("&Left in it"), litres(fluid.left), HouseDialog::tr("as much as it holds when it is closed"));
         price_ = field(HouseDialog::tr("&Price of a full one"), text(fluid.price), HouseDialog::tr("not known"));
-        trouble_ = new QLabel(this);
-        trouble_->setObjectName(QStringLiteral("trouble"));
-        trouble_->setWordWrap(true);
-        form->addRow(trouble_);
-        auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
-        form->addRow(buttons);
-        connect(buttons, &QDialogButtonBox::accepted, this, &FluidDialog::accept);
-        connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+        trouble_ = end_form(form, this);
     }
     const core::StoreFluid& fluid() const { return fluid_; }
 

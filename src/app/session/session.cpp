@@ -198,6 +198,11 @@ std::vector<core::RecordingId> Session::tape_order() {
     return out;
 }
 
+bool Session::has_page(const core::Proof& proof) const {
+    const auto* source = procedure_.find(proof.source);
+    return source != nullptr && !source->document.empty();
+}
+
 int Session::open_marks() {
     int count = 0;
     for (const auto& use : procedure_.recordings)

@@ -69,6 +69,8 @@ public:
     void reload_recording(const core::RecordingId& id);
     /// The recordings of the guide, or all of the library while the guide has none.
     std::vector<core::RecordingId> tape_order();
+    /// Is the page at hand on which a proof stands?
+    bool has_page(const core::Proof& proof) const;
     /// Marks on all recordings of the guide that nobody has decided on yet.
     int open_marks();
 

@@ -1,7 +1,6 @@
 #include "app/sheet/sheet_station.h"
 
 #include <QApplication>
-#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
@@ -293,14 +292,11 @@ void SheetStation::replace_words() {
     form->addRow(tr("&Words"), from);
     form->addRow(tr("&By"), to);
     form->addRow(count);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
-    form->addRow(buttons);
+    end_form(form, &dialog);
     connect(from, &QLineEdit::textChanged, &dialog, [&] {
         const auto times = core::times_said(session_.procedure(), from->text().toStdString());
         count->setText(from->text().isEmpty() ? QString() : theme::counted(static_cast<qsizetype>(times), tr("It stands in 1 place."), tr("It stands in %1 places.")));
     });
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
     if (dialog.exec() == QDialog::Accepted) session_.perform(core::replace_words(session_.procedure(), from->text().toStdString(), to->text().toStdString()));
 }
 

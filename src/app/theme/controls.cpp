@@ -1,8 +1,10 @@
 #include "app/theme/controls.h"
 
+#include <QDialogButtonBox>
 #include <QEvent>
 #include <QPainter>
 #include <QShortcut>
+#include <QVBoxLayout>
 
 #include "app/theme/theme.h"
 
@@ -71,6 +73,30 @@ void KeyButton::paintEvent(QPaintEvent*) {
     p.drawRoundedRect(cap, 2, 2);
     p.setPen(ink);
     p.drawText(cap, Qt::AlignCenter, key);
+}
+
+QLabel* end_form(QFormLayout* form, QDialog* dialog) {
+    auto* trouble = new QLabel(dialog);
+    trouble->setObjectName(QStringLiteral("trouble"));
+    trouble->setWordWrap(true);
+    form->addRow(trouble);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, dialog);
+    form->addRow(buttons);
+    QObject::connect(buttons, &QDialogButtonBox::accepted, dialog, &QDialog::accept);
+    QObject::connect(buttons, &QDialogButtonBox::rejected, dialog, &QDialog::reject);
+    return trouble;
+}
+
+QLabel* answer_column(QHBoxLayout* across, const QString& title, QWidget* parent) {
+    auto* down = new QVBoxLayout;
+    down->addWidget(titled(title, parent));
+    auto* answer = new QLabel(parent);
+    answer->setWordWrap(true);
+    answer->setTextFormat(Qt::RichText);
+    down->addWidget(answer);
+    down->addStretch(1);
+    across->addLayout(down, 1);
+    return answer;
 }
 
 QLabel* titled(const QString& words, QWidget* parent) {

@@ -1,6 +1,9 @@
 // Small controls shared by the stations: a button that shows its key, and labels in the house's styles.
 #pragma once
 
+#include <QDialog>
+#include <QFormLayout>
+#include <QHBoxLayout>
 #include <QKeySequence>
 #include <QLabel>
 #include <QPushButton>
@@ -28,6 +31,11 @@ private:
     QShortcut* shortcut_ = nullptr;
     bool main_;
 };
+
+/// The end of a form that asks: a line for what is wrong, and the buttons that accept the dialog or call it off.
+QLabel* end_form(QFormLayout* form, QDialog* dialog);
+/// A column with a title and what is answered under it, at the end of a row.
+QLabel* answer_column(QHBoxLayout* across, const QString& title, QWidget* parent);
 
 QLabel* titled(const QString& words, QWidget* parent);
 QLabel* second(const QString& words, QWidget* parent);
