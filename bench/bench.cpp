@@ -12,9 +12,11 @@
 #include <filesystem>
 #include <memory>
 #include <nlohmann/json.hpp>
+#include <random>
 #include <stdexcept>
 
 #include "core/narration/reader.h"
+#include "core/plate/layout.h"
 #include "core/procedure/edit.h"
 #include "media/av.h"
 #include "media/clip.h"
@@ -51,7 +53,7 @@ public:
     Bench(const Options& options, const std::function<void(const Line&)>& tell) : o_(options), tell_(tell) { fs::create_directories(o_.folder); }
 
     std::vector<Line> run() {
-        const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory}, {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"clips", &Bench::clips}, {"window", &Bench::window}};
+        const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory}, {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"plates", &Bench::plates}, {"clips", &Bench::clips}, {"window", &Bench::window}};
         for (const auto& [name, part] : parts)
             if (o_.only.empty() || o_.only == name) (this->*part)();
         return std::move(lines_);
@@ -187,6 +189,23 @@ private:
                 while (av_read_frame(input.get(), packet.get()) >= 0) av_packet_unref(packet.get());
             }));
         add({"reading an hour of narration, against demuxing a minute of film", each[0] / median(demuxing), 1, false, "", fmt::format("{:.0f} ms against {:.0f} ms", each[0] * 1000, median(demuxing) * 1000)});
+    }
+
+    /// Forty callouts are laid out anew within one frame of painting.
+    void plates() {
+        std::vector<double> times;
+        std::mt19937 random(1);
+        std::uniform_int_distribution<int> share(400, 9600);
+        for (int k = 0; k < 15; ++k) {
+            std::vector<core::Callout> callouts;
+            for (int i = 0; i < 40; ++i) {
+                const core::Place at{share(random), share(random)};
+                callouts.push_back({core::ItemId("item"), at, at});
+            }
+            times.push_back(seconds([&] { callouts = core::laid_out_anew(std::move(callouts), 16.0 / 9); }));
+        }
+        constexpr double kFrameOfPainting = 1.0 / 60;
+        add({"laying out 40 callouts against a frame of painting", median(times) / kFrameOfPainting, 1, false, "", fmt::format("{:.1f} ms", median(times) * 1000)});
     }
 
     /// 5,000 claims become figures, are judged, and one edit is judged again: what one edit costs is a small part of it all.

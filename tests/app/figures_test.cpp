@@ -7,6 +7,7 @@
 #include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QSlider>
 #include <QSpinBox>
 
@@ -320,11 +321,14 @@ TEST_F(FiguresWorkedOut, TheHouseIsChangedForAllGuides) {
             QTest::keyClick(form, Qt::Key_Return);
         });
         QTest::keyClick(dialog, Qt::Key_N);
+        auto* rules = dialog->findChildren<QListWidget*>().at(2);
+        rules->item(0)->setCheckState(Qt::Unchecked);
         QTest::keyClick(dialog, Qt::Key_Return);
     });
     w->key(Qt::Key_H);
     const auto house = *session().library().house();
     EXPECT_EQ(house.rank.front(), core::SourceKind::Standard);
+    EXPECT_EQ(house.rules_off, std::vector<std::string>{"two actions"});
     ASSERT_EQ(house.store.size(), 2U);
     EXPECT_DOUBLE_EQ(house.store.back().left, 0.7);
     choose("refill");

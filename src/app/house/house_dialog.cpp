@@ -10,6 +10,7 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/editing/editor.h"
 #include "core/fluids/refill.h"
 
 namespace anagraph::app {
@@ -82,7 +83,7 @@ private:
 
 HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), house_(std::move(house)) {
     setWindowTitle(tr("The house: kept for all guides"));
-    resize(900, 560);
+    resize(1180, 580);
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(22, 18, 22, 18);
     down->setSpacing(12);
@@ -126,6 +127,31 @@ HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), 
     first_used->setAlignment(Qt::AlignTop);
     right->addWidget(first_used);
     across->addLayout(right, 1);
+    auto* third = new QVBoxLayout;
+    third->addWidget(titled(tr("What the editor looks for"), this));
+    rules_ = new QListWidget(this);
+    rules_->setAccessibleName(tr("Rules of the editor"));
+    for (int i = 0; i < core::kRules; ++i) {
+        const auto rule = static_cast<core::Rule>(i);
+        const std::string name(core::name_of(rule));
+        auto* row = new QListWidgetItem(text(name), rules_);
+        row->setToolTip(text(std::string(core::reason_of(rule))));
+        row->setFlags(row->flags() | Qt::ItemIsUserCheckable);
+        row->setCheckState(std::find(house_.rules_off.begin(), house_.rules_off.end(), name) == house_.rules_off.end() ? Qt::Checked : Qt::Unchecked);
+    }
+    third->addWidget(rules_, 1);
+    auto* why = second(QString(), this);
+    why->setMinimumHeight(lines + fontMetrics().lineSpacing());
+    why->setAlignment(Qt::AlignTop);
+    third->addWidget(why);
+    connect(rules_, &QListWidget::currentRowChanged, this, [why](int row) { why->setText(row < 0 ? QString() : text(std::string(core::reason_of(static_cast<core::Rule>(row))))); });
+    connect(rules_, &QListWidget::itemChanged, this, [this] {
+        house_.rules_off.clear();
+        for (int i = 0; i < rules_->count(); ++i)
+            if (rules_->item(i)->checkState() == Qt::Unchecked) house_.rules_off.push_back(rules_->item(i)->text().toStdString());
+    });
+    rules_->setCurrentRow(0);
+    across->addLayout(third, 1);
     down->addLayout(across, 1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));

@@ -1,5 +1,5 @@
-// HouseDialog: what the workshop keeps for all its guides: which source outranks which, and the fluids in its store. Its
-// wrenches are kept where they are used, with the torques (wrench_panel.h).
+// HouseDialog: what the workshop keeps for all its guides: which source outranks which, the fluids in its store, and which
+// rules the editor reads a guide by. Its wrenches are kept where they are used, with the torques (wrench_panel.h).
 #pragma once
 
 #include <QDialog>
@@ -26,6 +26,7 @@ private:
     QListWidget* rank_;
     QLabel* rule_;
     QListWidget* store_;
+    QListWidget* rules_;
 };
 
 }  // namespace anagraph::app

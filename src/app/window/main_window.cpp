@@ -18,6 +18,7 @@
 #include "app/tape/tape_station.h"
 #include "app/theme/theme.h"
 #include "app/window/said_dialog.h"
+#include "core/editing/editor.h"
 #include "core/procedure/open_points.h"
 
 namespace anagraph::app {
@@ -214,6 +215,13 @@ static QString menu_keys(const QList<QAction*>& actions) {
     return QStringLiteral("<table cellspacing='2'>%1</table>").arg(rows);
 }
 
+/// The editor's rules as rows: what each is called, and why.
+static QString editor_rules() {
+    QString rows;
+    for (int i = 0; i < core::kRules; ++i) rows += QStringLiteral("<tr><td><b>%1</b>&nbsp;&nbsp;</td><td>%2</td></tr>").arg(theme::text(std::string(core::name_of(static_cast<core::Rule>(i)))), theme::text(std::string(core::reason_of(static_cast<core::Rule>(i)))));
+    return QStringLiteral("<table cellspacing='2'>%1</table>").arg(rows);
+}
+
 void MainWindow::show_help() {
     QDialog dialog(this);
     dialog.setWindowTitle(tr("Keys and the way through"));
@@ -231,11 +239,12 @@ void MainWindow::show_help() {
                       "O shows only what is open, Escape everything; U tells the lines in both unit systems. "
                       "W works the figure out for what is in hand: a torque for the shop's wrenches, an amount as a filling plan with its packs, a strength as a mixture, a number of bolts as their order, an interval as the next day it falls due. "
                       "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
-                      "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it. Type { in a line to name a figure or an item.</p>"
-                      "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after.</p>"
+                      "<p><b>Sheet</b> (Ctrl+3): Ctrl+Enter adds a step, Ctrl+W a caution, Ctrl+T a check, Alt+↑ ↓ move the step, Ctrl+Backspace removes it, Ctrl+Shift+Enter splits it at the line, Ctrl+J merges it with the next, Ctrl+H replaces words. Type { in a line to name a figure or an item. "
+                      "What an editor would ask stands beside its line: Alt+M mends it where it is certain how, Alt+A lets it stand with a reason. The house (H on the Figures) can do without a rule. The rules:</p>%2"
+                      "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it; comma and full stop choose the frame before or after. L lays the callouts out anew (Shift+L also those moved by hand), F places fasteners (arrows and Enter, or the mouse) and draws their order, M draws a mark.</p>"
                       "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
                       "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point, Ctrl+F finds what was said in any recording of the library. What the head calls saved is on disk.</p>")
-                      .arg(menu_keys(tape_->actions())));
+                      .arg(menu_keys(tape_->actions()), editor_rules()));
     down->addWidget(page);
     dialog.exec();
 }
