@@ -227,6 +227,9 @@ TEST_F(FiguresWorkedOut, AMixtureAndAnOrderOfBolts) {
         fill(dialog, "20, then 40, then 60 Nm", "20, then 40 Nm, then 90 deg");
         EXPECT_TRUE(says(dialog, "Pass 2: every bolt to <b>40 N·m</b>"));
         EXPECT_TRUE(says(dialog, "Pass 3: every bolt <b>90°</b> further"));
+        EXPECT_TRUE(says(dialog, "used once"));
+        fill(dialog, "20, then 40, then 60 Nm", "40, then loosen, then 20, then 60 Nm");
+        EXPECT_TRUE(says(dialog, "Pass 2: loosen every bolt again"));
         // bolts placed by hand, with the mouse as by typing
         dialog.findChildren<QComboBox*>().front()->setCurrentIndex(3);
         EXPECT_TRUE(says(dialog, "Click where the bolts sit"));

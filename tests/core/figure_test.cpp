@@ -160,6 +160,16 @@ TEST(FigureKinds, HaveNamesThatReadBack) {
     EXPECT_FALSE(figure_kind("wombat"));
 }
 
+TEST(FigureText, AStageMayBeUndoneAgain) {
+    const auto v = value("40, then loosen, then 20, then 60 Nm, then 90 deg");
+    EXPECT_EQ(v.before, (std::vector<std::string>{"40", "loosen", "20"}));
+    EXPECT_EQ(text_of(v), "40, then loosen, then 20, then 60 N·m, then 90°");
+    EXPECT_EQ(*parse_figure_value("40 Nm, then loosen, then 20, then 60 Nm, then 90 deg"), v);
+    EXPECT_EQ(other_system_text(v), "30, then loosen, then 15, then 44 lbf·ft, then 90°");
+    EXPECT_FALSE(parse_figure_value("40, then 20, then 60 Nm")) << "without it a stage that goes back is a slip";
+    EXPECT_FALSE(agrees(value("60 Nm"), v, "")) << "nothing of it may be left out";
+}
+
 TEST(FigureText, EveryValueReadsBackAsItself) {
     holds([] {
         const auto unit = units()[static_cast<std::size_t>(*rc::gen::inRange<int>(0, static_cast<int>(units().size())))];

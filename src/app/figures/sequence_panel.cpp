@@ -123,9 +123,10 @@ void SequencePanel::reckon() {
             const core::Unit* unit = core::find_unit(torque->unit);
             const QString symbol = QString::fromUtf8(unit->symbol.data(), static_cast<qsizetype>(unit->symbol.size()));
             words += QStringLiteral("<p>");
-            for (std::size_t i = 0; i < each.size(); ++i) words += tr("Pass %1: every bolt to <b>%2 %3</b>.<br>").arg(i + 1).arg(text(each[i]), symbol);
+            for (std::size_t i = 0; i < each.size(); ++i) words += each[i] == "loosen" ? tr("Pass %1: loosen every bolt again, in the same order.<br>").arg(i + 1) : tr("Pass %1: every bolt to <b>%2 %3</b>.<br>").arg(i + 1).arg(text(each[i]), symbol);
             if (!torque->turn.empty()) words += tr("Pass %1: every bolt <b>%2°</b> further; mark head and part first.<br>").arg(each.size() + 1).arg(text(torque->turn));
             words += QStringLiteral("</p>");
+            if (!torque->turn.empty()) words += tr("<p>Bolts tightened by an angle are stretched, and many are used once: the maker's book says whether new ones go in.</p>");
         }
     }
     list_->setText(words);

@@ -147,6 +147,12 @@ Result<FigureValue> parse_staged(const std::string& text) {
     value.unit = std::string(last->unit->id);
     double before = -1;
     for (std::size_t i = 0; i + 1 < parts.size(); ++i) {
+        // "40, then loosen, then 20, then 60 Nm": from there it begins again
+        if (parts[i] == "loosen") {
+            value.before.emplace_back(parts[i]);
+            before = -1;
+            continue;
+        }
         // the unit may be said with each stage or with the last alone
         const auto whole = Quantity::parse(parts[i]);
         const auto number = whole && whole->unit == last->unit ? Result<Number>(whole->number) : Number::parse(parts[i]);

@@ -47,7 +47,7 @@ struct FigureValue {
     std::string high;                      // upper end of a range, or empty
     std::string unit;                      // ASCII id, empty for grades and part numbers
     Limit limit = Limit::None;             // "at most 60 degC"
-    std::vector<std::string> before = {};  // stages before the last, in the same unit: 20 and 40 of "20, then 40, then 60 Nm"
+    std::vector<std::string> before = {};  // stages before the last, in the same unit: 20 and 40 of "20, then 40, then 60 Nm"; "loosen" where it is undone again
     std::string turn = {};                 // degrees to turn after the last stage: 90 of "40 Nm, then 90 deg"
     bool known() const { return !low.empty(); }
     friend bool operator==(const FigureValue&, const FigureValue&) = default;
