@@ -54,7 +54,9 @@ const tests = {
       assert.equal(await svgs.count(), step.plates.length);
       for (const [k, plate] of step.plates.entries()) {
         const svg = svgs.nth(k);
-        assert.equal(await svg.locator('text').count(), plate.callouts.length);
+        // a number for each callout, one for each fastener in its order, and the words of each distance
+        const distances = (plate.marks ?? []).filter(mark => mark.sign === 'distance').length;
+        assert.equal(await svg.locator('text').count(), plate.callouts.length + (plate.fasteners ?? []).length + distances);
         const loaded = await svg.evaluate(async node => { const image = new Image(); image.src = node.querySelector('image').href.baseVal; await image.decode(); return image.naturalWidth; });
         assert.equal(loaded, 1280);
         assert.ok((await svg.getAttribute('aria-label')).length > 5 || plate.callouts.length === 0);
