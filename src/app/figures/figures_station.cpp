@@ -106,7 +106,7 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
     key(Qt::Key_Up, [this] { move_choice(-1); });
     key(Qt::Key_Escape, [this] { show_all(); });
     key(Qt::Key_O, [this] {
-        // what is not proved yet, and everything again
+        // what is open, and everything again
         by_standing_->setCurrentIndex(by_standing_->currentIndex() == 0 ? 1 : 0);
     });
     follow_guide();

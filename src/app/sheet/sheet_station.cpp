@@ -108,7 +108,6 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     reading_->setSingleShot(true);
     reading_->setInterval(kReadAfterMs);
     connect(reading_, &QTimer::timeout, this, &SheetStation::read);
-    if (auto found = shop::dictionary()) speller_ = std::move(*found);
     connect(&session_, &Session::changed, this, &SheetStation::refresh);
     connect(&session_, &Session::step_changed, this, &SheetStation::mark_current);
     refresh();
@@ -187,8 +186,10 @@ void SheetStation::list_points() {
 }
 
 void SheetStation::read() {
+    // the dictionary is opened when it is first needed, not when the window opens
+    if (!speller_) speller_ = shop::dictionary().value_or(core::Speller{});
     const auto house = session_.library().house();
-    found_ = core::findings(session_.procedure(), house ? house->rules_off : std::vector<std::string>{}, speller_);
+    found_ = core::findings(session_.procedure(), house ? house->rules_off : std::vector<std::string>{}, *speller_);
     for (auto* card : cards_) {
         std::vector<core::Finding> here;
         for (const auto& f : found_)
@@ -251,10 +252,11 @@ void SheetStation::leave_field() {
         emit field->editingFinished();
         // the field would keep its words over what is done to them now
         if (auto* c = current(); c != nullptr && c->line_in_hand() >= 0) c->focus_heading();
-        if (reading_->isActive()) {
-            reading_->stop();
-            read();
-        }
+    }
+    // a fix made from an older state of the guide would take back what came after it
+    if (reading_->isActive()) {
+        reading_->stop();
+        read();
     }
 }
 

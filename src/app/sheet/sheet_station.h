@@ -54,7 +54,7 @@ private:
     QLabel* points_title_ = nullptr;
     std::vector<StepCard*> cards_;
     QTimer* reading_ = nullptr;
-    core::Speller speller_;
+    std::optional<core::Speller> speller_;  // not there before the first reading
     std::vector<core::Finding> found_;
 };
 

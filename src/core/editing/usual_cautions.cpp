@@ -77,12 +77,12 @@ const std::vector<Hazard>& hazards() {
         {"hot-oil", "hot oil", Signal::Warning, "Hot oil and hot parts", "burn.", "Let them cool, wear gloves and eye protection, and stand to the side of the first jet.", "hot"},
         {"lifting", "a raised load", Signal::Danger, "A raised machine that is not on stands", "crushes whoever is under it.", "Set it on stands on firm ground and chock it before anybody reaches under it.", "crush"},
         {"stored-pressure", "stored pressure", Signal::Warning, "Pressure that is still in the system", "throws parts and drives fluid through the skin.", "Relieve it and see that the gauge reads nothing before anything is opened.", "pressure"},
-        {"battery", "a battery", Signal::Warning, "A battery", "burns with its acid, and its gas explodes at a spark.", "Take the earth lead off first, keep sparks and flames away, and wear eye protection.", "battery"},
+        {"battery", "a battery", Signal::Warning, "A battery", "burns with its acid, and its gas explodes at a spark.", "Take the leads off in the order the maker gives, keep sparks and flames away, and wear eye protection.", "battery"},
         {"rotating", "rotating parts", Signal::Warning, "Belts, fans and shafts that turn", "catch hands, sleeves and hair.", "Keep clear while it runs; stop it and lock it off before you reach in.", "rotating"},
         {"fuel", "fuel", Signal::Danger, "Fuel and its vapour", "catch fire.", "No flame, no spark, no hot part near it; catch what runs out and have an extinguisher at hand.", "fire"},
         {"waste-oil", "waste oil", Signal::Notice, "Used oil and filters", "harm water and ground.", "Catch all of it and take it to the waste store.", "waste"},
         {"plastic-thread", "a plastic thread", Signal::Notice, "A plastic thread", "strips or cracks when it is started crooked or tightened too far.", "Start it by hand and stop at the figure.", "thread"},
-        {"aluminium-thread", "an aluminium thread", Signal::Notice, "An aluminium thread", "is torn out by a crossed start or too much torque.", "Start every fastener by hand and use the torque wrench.", "thread"},
+        {"aluminium-thread", "an aluminium thread", Signal::Notice, "An aluminium thread", "is torn out by a crossed start or too much torque.", "Start every fastener by hand and go no further than the figure.", "thread"},
         {"sharp-edges", "sharp edges", Signal::Caution, "Sharp edges", "cut.", "Wear gloves.", "sharp"},
     };
     return all;
