@@ -32,13 +32,12 @@ bool answered(const Step& step, const Finding& f) {
     return std::any_of(step.answered.begin(), step.answered.end(), [&](const Answered& a) { return a.rule == name_of(f.rule) && a.text == f.text; });
 }
 
-void look_at(const Procedure& p, const Step& step, const Speller& speller, std::vector<Finding>& out) {
+void look_at(const Procedure& p, const Step& step, const std::vector<std::vector<LineWord>>& item_names, const Speller& speller, std::vector<Finding>& out) {
     using namespace editing;
     std::vector<std::vector<LineWord>> lines;
     for (const auto& line : step.lines) lines.push_back(line_words(line));
-    usual_cautions(p, step, out);
     for (std::size_t i = 0; i < lines.size(); ++i) {
-        const LineInHand in{p, step, i, step.lines[i], lines[i], i > 0 ? &lines[i - 1] : nullptr};
+        const LineInHand in{p, step, i, step.lines[i], lines[i], item_names, i > 0 ? &lines[i - 1] : nullptr};
         late_caution(in, out);
         two_actions(in, out);
         typed_numbers(in, out);
@@ -64,9 +63,15 @@ std::optional<Rule> editor_rule(std::string_view name) {
 
 std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>& rules_off, const Speller& speller) {
     std::vector<Finding> out;
-    for (const auto& step : p.steps) {
+    const auto missing = missing_cautions(p);
+    std::vector<std::vector<LineWord>> item_names;
+    for (const auto& item : p.items) item_names.push_back(line_words(item.name));
+    for (std::size_t i = 0; i < p.steps.size(); ++i) {
+        const Step& step = p.steps[i];
         std::vector<Finding> here;
-        look_at(p, step, speller, here);
+        for (const auto& m : missing)
+            if (m.step == i) editing::usual_caution(step, *m.hazard, here);
+        look_at(p, step, item_names, speller, here);
         std::erase_if(here, [&](const Finding& f) { return answered(step, f) || std::find(rules_off.begin(), rules_off.end(), name_of(f.rule)) != rules_off.end(); });
         // down the step: what concerns it as a whole first, then its lines with what is in each, then its checks
         std::stable_sort(here.begin(), here.end(), [](const Finding& a, const Finding& b) { return std::tuple(a.part, a.index, a.from) < std::tuple(b.part, b.index, b.from); });

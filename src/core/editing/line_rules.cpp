@@ -136,8 +136,8 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
         // the whole name typed: the longest that fits
         const Item* best = nullptr;
         std::size_t length = 0;
-        for (const auto& item : in.p.items) {
-            const auto name = line_words(item.name);
+        for (std::size_t n = 0; n < in.p.items.size(); ++n) {
+            const auto& name = in.item_names[n];
             if (name.empty() || name.size() <= length || i + name.size() > in.words.size()) continue;
             bool fits = true;
             for (std::size_t k = 0; k < name.size() && fits; ++k) fits = in.words[i + k].kind == TokenKind::Words && in.words[i + k].lower == name[k].lower;
@@ -145,7 +145,7 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
             const std::size_t after = i + name.size();
             const bool longer = after < in.words.size() && in.words[after - 1].stop == ' ' && in.words[after].kind == TokenKind::Words && (lexicon::is(lexicon::Class::Part, in.words[after].lower) || kToolNouns.has(in.words[after].lower));
             if (!fits || longer) continue;
-            best = &item;
+            best = &in.p.items[n];
             length = name.size();
         }
         if (best != nullptr) {
@@ -162,10 +162,8 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
         const bool goes_on = i + 1 < in.words.size() && in.words[i].stop == ' ' && (in.words[i + 1].is_item() || lexicon::is(lexicon::Class::Part, in.words[i + 1].lower) || lexicon::is(lexicon::Class::Thing, in.words[i + 1].lower) || kToolNouns.has(in.words[i + 1].lower));
         if (goes_on) continue;
         std::vector<const Item*> called;
-        for (const auto& item : in.p.items) {
-            const auto name = line_words(item.name);
-            if (name.size() > 1 && name.back().lower == in.words[i].lower) called.push_back(&item);
-        }
+        for (std::size_t n = 0; n < in.p.items.size(); ++n)
+            if (const auto& name = in.item_names[n]; name.size() > 1 && name.back().lower == in.words[i].lower) called.push_back(&in.p.items[n]);
         if (called.empty()) continue;
         const std::string word = in.words[i].text;
         if (called.size() > 1) {
@@ -212,9 +210,15 @@ void vague(const LineInHand& in, std::vector<Finding>& out) {
     static const std::pair<std::string_view, std::string_view> kPhrases[] = {{"make sure", "say what to look at and what is good, as a check"}, {"properly", "say how it looks when it is right"}, {"correctly", "say how it looks when it is right"}, {"sufficiently", "say how much"}, {"enough", "say how much"}, {"as required", "say when it is required"}, {"as necessary", "say when it is necessary"}, {"if necessary", "say what shows that it is"}, {"if needed", "say what shows that it is"}, {"appropriate", "say which"}, {"suitable", "say which"}, {"a bit", "say how much"}, {"a little", "say how much"}, {"slightly", "say how much"}, {"several", "say how many"}, {"a few", "say how many"}, {"a while", "say how long"}, {"for some time", "say how long"}, {"nice and tight", "say how tight"}, {"good and tight", "say how tight"}, {"firmly", "say how tight"}, {"securely", "say how tight"}, {"is tight", "say how tight"}, {"are tight", "say how tight"}, {"etc", "name them all"}, {"and so on", "name them all"}};
     const bool figure = std::any_of(in.words.begin(), in.words.end(), [](const LineWord& w) { return w.kind == TokenKind::Figure; });
     if (figure) return;  // it says how much
+    static const auto kParts = [] {
+        std::vector<std::vector<LineWord>> out_parts;
+        for (const auto& [phrase, ask] : kPhrases) out_parts.push_back(line_words(phrase));
+        return out_parts;
+    }();
     for (std::size_t i = 0; i < in.words.size(); ++i)
-        for (const auto& [phrase, ask] : kPhrases) {
-            const auto parts = line_words(phrase);
+        for (std::size_t n = 0; n < kParts.size(); ++n) {
+            const auto& [phrase, ask] = kPhrases[n];
+            const auto& parts = kParts[n];
             if (i + parts.size() > in.words.size()) continue;
             bool fits = true;
             for (std::size_t k = 0; k < parts.size() && fits; ++k) fits = in.words[i + k].lower == parts[k].lower;

@@ -6,6 +6,7 @@
 
 #include "core/editing/editor.h"
 #include "core/editing/line_words.h"
+#include "core/editing/usual_cautions.h"
 
 namespace anagraph::core::editing {
 
@@ -16,7 +17,8 @@ struct LineInHand {
     std::size_t index;
     const std::string& line;
     const std::vector<LineWord>& words;
-    const std::vector<LineWord>* before = nullptr;  // the line before it in the step
+    const std::vector<std::vector<LineWord>>& item_names;  // of the guide's items, in their order
+    const std::vector<LineWord>* before = nullptr;         // the line before it in the step
 };
 
 // of a line
@@ -30,7 +32,7 @@ void late_caution(const LineInHand& in, std::vector<Finding>& out);
 void unexplained(const LineInHand& in, std::vector<Finding>& out);
 void spelling(const LineInHand& in, const Speller& speller, std::vector<Finding>& out);
 // of a step
-void usual_cautions(const Procedure& p, const Step& step, std::vector<Finding>& out);
+void usual_caution(const Step& step, const Hazard& hazard, std::vector<Finding>& out);
 void no_tool(const Procedure& p, const Step& step, const std::vector<std::vector<LineWord>>& lines, std::vector<Finding>& out);
 void no_verdict(const Procedure& p, const Step& step, std::vector<Finding>& out);
 

@@ -20,14 +20,12 @@ bool takes_a_tool(const Item& item) {
 
 }  // namespace
 
-void usual_cautions(const Procedure& p, const Step& step, std::vector<Finding>& out) {
-    for (const auto* hazard : missing_cautions(p, step.id)) {
-        Finding f{Rule::UsualCaution, step.id, StepPart::Step, 0, std::string(hazard->id), 0, 0, fmt::format("Such work usually carries a caution about {}, and none stands here or before: “{}”", hazard->name, caution_text(*hazard)), std::nullopt};
-        Step next = step;
-        next.cautions.push_back(usual_caution(*hazard));
-        f.fix = Change{"add a usual caution", {Put<Step>{std::move(next), std::nullopt}}};
-        out.push_back(std::move(f));
-    }
+void usual_caution(const Step& step, const Hazard& hazard, std::vector<Finding>& out) {
+    Finding f{Rule::UsualCaution, step.id, StepPart::Step, 0, std::string(hazard.id), 0, 0, fmt::format("Such work usually carries a caution about {}, and none stands here or before: “{}”", hazard.name, caution_text(hazard)), std::nullopt};
+    Step next = step;
+    next.cautions.push_back(core::usual_caution(hazard));
+    f.fix = Change{"add a usual caution", {Put<Step>{std::move(next), std::nullopt}}};
+    out.push_back(std::move(f));
 }
 
 void no_tool(const Procedure& p, const Step& step, const std::vector<std::vector<LineWord>>& lines, std::vector<Finding>& out) {

@@ -98,24 +98,47 @@ std::string caution_text(const Hazard& h) { return std::string(h.source) + " " +
 
 Caution usual_caution(const Hazard& h) { return {h.signal, caution_text(h), std::string(h.id)}; }
 
-bool concerns(const Hazard& hazard, const Procedure& p, const Step& step) {
+namespace {
+
+std::set<std::string> words_of_step(const Procedure& p, const Step& step) {
     // what was heard counts only until it is written
-    const auto words = words_of(p, step.lines, step.lines.empty() ? step.actions : std::vector<Action>{});
-    const Trigger& t = trigger_of(hazard);
-    return any(words, t.things) && (t.deeds.empty() || any(words, t.deeds));
+    return words_of(p, step.lines, step.lines.empty() ? step.actions : std::vector<Action>{});
 }
 
-bool warns_of(const Hazard& hazard, const Procedure& p, const Caution& caution) { return caution.hazard == hazard.id || any(words_of(p, {caution.text}), trigger_of(hazard).words); }
+bool concerns(const Trigger& t, const std::set<std::string>& words) { return any(words, t.things) && (t.deeds.empty() || any(words, t.deeds)); }
+
+bool warns_of(const Hazard& hazard, const std::string& of, const std::set<std::string>& words) { return of == hazard.id || any(words, trigger_of(hazard).words); }
+
+}  // namespace
+
+bool concerns(const Hazard& hazard, const Procedure& p, const Step& step) { return concerns(trigger_of(hazard), words_of_step(p, step)); }
+
+bool warns_of(const Hazard& hazard, const Procedure& p, const Caution& caution) { return warns_of(hazard, caution.hazard, words_of(p, {caution.text})); }
+
+std::vector<MissingCaution> missing_cautions(const Procedure& p) {
+    std::vector<MissingCaution> out;
+    std::vector<const Hazard*> open;  // neither warned of nor met yet
+    for (const auto& h : hazards()) open.push_back(&h);
+    for (std::size_t i = 0; i < p.steps.size() && !open.empty(); ++i) {
+        const Step& step = p.steps[i];
+        for (const auto& c : step.cautions) {
+            const auto words = words_of(p, {c.text});
+            std::erase_if(open, [&](const Hazard* h) { return warns_of(*h, c.hazard, words); });
+        }
+        const auto words = words_of_step(p, step);
+        std::erase_if(open, [&](const Hazard* h) {
+            if (!concerns(trigger_of(*h), words)) return false;
+            out.push_back({i, h});
+            return true;
+        });
+    }
+    return out;
+}
 
 std::vector<const Hazard*> missing_cautions(const Procedure& p, const StepId& id) {
     std::vector<const Hazard*> out;
-    for (const auto& hazard : hazards())
-        for (const auto& step : p.steps) {
-            if (std::any_of(step.cautions.begin(), step.cautions.end(), [&](const Caution& c) { return warns_of(hazard, p, c); })) break;  // warned of from here on
-            if (!concerns(hazard, p, step)) continue;
-            if (step.id == id) out.push_back(&hazard);
-            break;  // only the first step it concerns has to say so
-        }
+    for (const auto& m : missing_cautions(p))
+        if (p.steps[m.step].id == id) out.push_back(m.hazard);
     return out;
 }
 

@@ -34,6 +34,13 @@ bool concerns(const Hazard& hazard, const Procedure& p, const Step& step);
 /// Does a caution warn of it, by its hazard or by its words?
 bool warns_of(const Hazard& hazard, const Procedure& p, const Caution& caution);
 
+/// A hazard, and the step (its place in the guide) that is the first to carry it without a caution in it or before it.
+struct MissingCaution {
+    std::size_t step = 0;
+    const Hazard* hazard = nullptr;
+};
+/// All that are missing, each once; every text of the guide is read once.
+std::vector<MissingCaution> missing_cautions(const Procedure& p);
 /// The hazards that the step is the first to carry without a caution that stands in it or before it.
 std::vector<const Hazard*> missing_cautions(const Procedure& p, const StepId& step);
 
