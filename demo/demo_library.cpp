@@ -212,7 +212,7 @@ private:
             plate.fasteners = shot.fasteners;
             s.plates.push_back(std::move(plate));
         }
-        if (clip) s.clip = s.takes.front();
+        if (clip) s.clip = Clip{s.takes.front()};
         perform("write a step", {Put<Step>{std::move(s), {}}});
     }
 

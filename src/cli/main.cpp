@@ -5,7 +5,7 @@
 #include <unistd.h>
 
 #include <CLI/CLI.hpp>
-#include <QCoreApplication>
+#include <QGuiApplication>
 #include <algorithm>
 #include <cmath>
 #include <cstdlib>
@@ -281,7 +281,10 @@ int verify(const Answer& answer, const std::string& pack) {
 }  // namespace
 
 int main(int argc, char** argv) {
-    QCoreApplication application(argc, argv);
+    // what is drawn over a clip holds words, and those need the fonts of a window system, even where there is no screen
+    const bool draws = std::any_of(argv + 1, argv + argc, [](const char* a) { return std::string_view(a) == "issue"; });
+    if (draws && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    const std::unique_ptr<QCoreApplication> application(draws ? new QGuiApplication(argc, argv) : new QCoreApplication(argc, argv));
     CLI::App app{"Turns recorded service jobs into illustrated step-by-step guides.", "anagraph-cli"};
     app.require_subcommand(1);
     app.fallthrough();

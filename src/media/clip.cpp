@@ -19,8 +19,8 @@ using core::Outcome;
 
 class ClipCutter {
 public:
-    ClipCutter(std::string recording, const core::Take& take, std::string out, int max_width, const Progress& progress)
-        : recording_(std::move(recording)), take_(take), out_(std::move(out)), max_width_(max_width), progress_(progress) {}
+    ClipCutter(std::string recording, const core::Take& take, std::string out, int max_width, const Progress& progress, const ClipOptions& options)
+        : options_(options), recording_(std::move(recording)), take_(take), out_(std::move(out)), max_width_(max_width), progress_(progress) {}
 
     Outcome run() {
         auto done = cut();
@@ -51,7 +51,7 @@ private:
         if (!decoder) return tl::make_unexpected(decoder.error());
         decoder_ = std::move(*decoder);
         const int s = av_find_best_stream(input_.get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
-        if (s >= 0)
+        if (s >= 0 && !options_.silent && options_.slower == 1)
             if (auto sound = av::open_decoder(*input_->streams[s], 1)) {
                 sound_ = input_->streams[s];
                 sound_decoder_ = std::move(*sound);
@@ -115,7 +115,7 @@ private:
         encoder_->pix_fmt = AV_PIX_FMT_YUV420P;
         encoder_->time_base = video_->time_base;
         encoder_->sample_aspect_ratio = f.sample_aspect_ratio;
-        as_it_is_ = width == f.width && encoder_->height == f.height && f.format == AV_PIX_FMT_YUV420P;
+        as_it_is_ = !options_.paint && width == f.width && encoder_->height == f.height && f.format == AV_PIX_FMT_YUV420P;
         encoder_->colorspace = as_it_is_ ? f.colorspace : AVCOL_SPC_SMPTE170M;  // the converter writes BT.601, limited range
         encoder_->color_range = as_it_is_ ? f.color_range : AVCOL_RANGE_MPEG;
         encoder_->color_primaries = f.color_primaries;
@@ -163,7 +163,7 @@ private:
         while (avcodec_receive_packet(encoder, packet.get()) >= 0) {
             packet->stream_index = stream;
             // without a length the last picture would be cut off by the file's own edit list
-            if (stream == 0 && packet->duration == 0) packet->duration = frame_ticks();
+            if (stream == 0 && packet->duration == 0) packet->duration = frame_ticks() * options_.slower;
             av_packet_rescale_ts(packet.get(), encoder->time_base, output_->streams[stream]->time_base);
             r = av_interleaved_write_frame(output_.get(), packet.get());
             if (r < 0) return trouble(r);
@@ -176,19 +176,31 @@ private:
             if (auto opened = open_output(*frame_); !opened) return opened;
         const double done = static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
         if (progress_ && !progress_(done)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
-        if (as_it_is_ && frame_->width == encoder_->width && frame_->height == encoder_->height) {
-            frame_->pts = pts - from_ticks_;
+        const auto moment = av::time_of(pts, video_->time_base);
+        const bool drawn_on = options_.paint && (!options_.paints || options_.paints(moment));
+        if (!drawn_on && as_it_is_ && frame_->width == encoder_->width && frame_->height == encoder_->height) {
+            frame_->pts = (pts - from_ticks_) * options_.slower;
             frame_->pict_type = AV_PICTURE_TYPE_NONE;  // the encoder chooses its own key pictures
             return send(encoder_.get(), frame_.get(), 0);
         }
-        if (!sws_) sws_ = av::converter(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC);
         auto scaled = av::frame();
         scaled->format = AV_PIX_FMT_YUV420P;
         scaled->width = encoder_->width;
         scaled->height = encoder_->height;
         av_frame_get_buffer(scaled.get(), 0);
-        sws_scale(sws_.get(), frame_->data, frame_->linesize, 0, frame_->height, scaled->data, scaled->linesize);
-        scaled->pts = pts - from_ticks_;
+        if (drawn_on) {
+            if (!to_paint_) to_paint_ = av::converter(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, SWS_BICUBIC);
+            Picture picture{encoder_->width, encoder_->height, av::bgra_of(*to_paint_, *frame_, encoder_->width, encoder_->height)};
+            options_.paint(picture, moment);
+            if (!from_paint_) from_paint_.reset(sws_getContext(encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, nullptr, nullptr, nullptr));
+            const std::uint8_t* rows[] = {picture.bgra.data()};
+            const int strides[] = {picture.width * 4};
+            sws_scale(from_paint_.get(), rows, strides, 0, picture.height, scaled->data, scaled->linesize);
+        } else {
+            if (!sws_) sws_ = av::converter(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC);
+            sws_scale(sws_.get(), frame_->data, frame_->linesize, 0, frame_->height, scaled->data, scaled->linesize);
+        }
+        scaled->pts = (pts - from_ticks_) * options_.slower;
         return send(encoder_.get(), scaled.get(), 0);
     }
 
@@ -253,6 +265,7 @@ private:
         return r < 0 ? trouble(r) : Outcome{};
     }
 
+    const ClipOptions& options_;
     std::string recording_;
     core::Take take_;
     std::string out_;
@@ -267,6 +280,8 @@ private:
     av::Codec sound_encoder_;
     av::Frame frame_ = av::frame();
     av::Sws sws_;
+    av::Sws to_paint_;    // to a picture that is drawn on ...
+    av::Sws from_paint_;  // ... and back
     bool as_it_is_ = false;  // pictures go to the encoder without being converted
     av::Swr swr_;
     av::Output output_;
@@ -277,8 +292,8 @@ private:
 
 }  // namespace
 
-core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width, const Progress& progress) {
-    return ClipCutter(recording, take, out, max_width, progress).run();
+core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width, const Progress& progress, const ClipOptions& options) {
+    return ClipCutter(recording, take, out, max_width, progress, options).run();
 }
 
 }  // namespace anagraph::media

@@ -15,6 +15,7 @@
 #include <thread>
 
 #include "media/av.h"
+#include "media/sharpness.h"
 
 namespace anagraph::media {
 namespace {
@@ -26,7 +27,6 @@ using core::Outcome;
 
 constexpr int kProxyWidth = 640;
 constexpr int kThumbWidth = 192;
-constexpr int kMeasureWidth = 320;
 constexpr double kThumbEvery = 1.0;    // s
 constexpr double kMeasureEvery = 0.2;  // s
 constexpr double kEntryEvery = 0.5;    // s: entries of the proxy's index
@@ -346,12 +346,7 @@ private:
         const cv::Mat luma(s.height, s.width, CV_8UC1, s.data[0], static_cast<std::size_t>(s.linesize[0]));
         cv::Mat small;
         cv::resize(luma, small, {kMeasureWidth, std::max(1, s.height * kMeasureWidth / s.width)}, 0, 0, cv::INTER_AREA);
-        cv::Mat edges;
-        cv::Laplacian(small, edges, CV_32F);
-        cv::Scalar mean;
-        cv::Scalar deviation;
-        cv::meanStdDev(edges, mean, deviation);
-        index_.samples.push_back({number, deviation[0] * deviation[0], cv::mean(small)[0]});
+        index_.samples.push_back({number, sharpness_of_grey(small), cv::mean(small)[0]});
         cv::Mat coarse;
         cv::resize(small, coarse, {32, 18}, 0, 0, cv::INTER_AREA);
         if (!last_coarse_.empty() && cv::norm(coarse, last_coarse_, cv::NORM_L1) / (32.0 * 18.0) > 32) index_.shots.push_back(time);

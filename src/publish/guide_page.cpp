@@ -7,10 +7,13 @@
 #include <algorithm>
 #include <kainjow/mustache.hpp>
 
+#include "core/editing/usual_cautions.h"
 #include "core/plate/fastener_map.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/text.h"
+#include "publish/hazard_signs.h"
 #include "publish/plate_svg.h"
+#include "publish/press_strip.h"
 
 namespace anagraph::publish {
 namespace {
@@ -50,6 +53,23 @@ std::string figure_html(const core::Procedure& p, const core::Figure& f) {
     return out;
 }
 
+/// The colour behind a signal word, after ISO 3864-4.
+const char* ground_of(core::Signal signal) {
+    switch (signal) {
+        case core::Signal::Danger:
+            return "#a91b20";
+        case core::Signal::Warning:
+            return "#f58a1f";
+        case core::Signal::Caution:
+            return "#f9c800";
+        case core::Signal::Notice:
+            return "#1f5a96";
+    }
+    return "none";
+}
+
+std::string size_words(std::int64_t bytes) { return bytes < 100000 ? fmt::format("{} kB", (bytes + 999) / 1000) : fmt::format("{:.1f} MB", static_cast<double>(bytes) / 1e6); }
+
 class PageBuilder {
 public:
     PageBuilder(const core::Edition& edition, const PackFiles& files) : e_(edition), p_(edition.procedure), files_(files), numbers_(core::callout_numbers(edition.procedure)) {}
@@ -87,6 +107,15 @@ public:
         }
         d.set("glossary", glossary);
         d.set("has_glossary", !h.glossary.empty());
+        data later{data::type::list};
+        for (const auto& f : h.follow_ups) {
+            data x;
+            x.set("when", line_html(f.when));
+            x.set("what", line_html(f.what));
+            later << x;
+        }
+        d.set("later", later);
+        d.set("has_later", !h.follow_ups.empty());
         data figures{data::type::list};
         for (const auto& f : p_.figures) {
             data x;
@@ -144,6 +173,7 @@ private:
                 x.set("name", sentence_case(item.name));
                 if (!item.spec.empty()) x.set("spec", item.spec);
                 if (!item.number.empty()) x.set("part", item.number);
+                set_only(x, item.variants);
                 list << x;
             }
         return list;
@@ -154,10 +184,7 @@ private:
         data d;
         d.set("number", std::to_string(i + 1));
         d.set("heading", s.heading);
-        if (!s.variants.empty())
-            d.set("only", fmt::format("{}", fmt::join(s.variants, ", ")));
-        else
-            d.set("only", data{data::type::bool_false});
+        set_only(d, s.variants);
         if (i > 0) {
             d.set("previous_number", std::to_string(i));
             d.set("previous_heading", p_.steps[i - 1].heading);
@@ -172,7 +199,9 @@ private:
             x.set("signal", std::string(core::name_of(c.signal)));
             x.set("word", sentence_case(std::string(core::name_of(c.signal))));
             // Said in the drawing itself: the page's style does not reach into a drawing on its way to the PDF.
-            x.set("ink", c.signal == core::Signal::Danger || c.signal == core::Signal::Notice ? "#ffffff" : "#000000");
+            const bool light = c.signal == core::Signal::Danger || c.signal == core::Signal::Notice;
+            const auto* hazard = core::find_hazard(c.hazard);
+            x.set("sign", hazard_svg(hazard == nullptr ? "" : hazard->symbol, light ? "#ffffff" : "#000000", ground_of(c.signal)));
             x.set("text", line_html(c.text));
             cautions << x;
         }
@@ -184,27 +213,130 @@ private:
         for (const auto& w : s.waits) {
             data x;
             if (const auto* time = p_.find(w.figure)) x.set("time", figure_html(p_, *time));
-            x.set("text", w.text);
+            x.set("text", line_html(w.text));
             waits << x;
         }
         d.set("waits", waits);
-        data checks{data::type::list};
+        d.set("states", states(s));
+        d.set("methods", methods(s));
+        d.set("checks", checks(s));
+        d.set("resets", resets(s));
+        d.set("plates", plates(s));
+        const data needed = needs(s);
+        d.set("has_needs", needed.is_non_empty_list());
+        d.set("needs", needed);
+        if (const auto clip = files_.clips.find(s.id); clip != files_.clips.end()) {
+            data x;
+            x.set("file", clip->second.file);
+            x.set("captions", clip->second.captions);
+            x.set("captions_inline", "data:text/vtt;base64," + QByteArray::fromStdString(clip->second.captions_text).toBase64().toStdString());
+            x.set("poster", clip->second.poster);
+            x.set("seconds", std::to_string(clip->second.seconds));
+            x.set("size", size_words(clip->second.bytes));
+            x.set("how", s.clip->slower > 1 ? fmt::format("{} times slower, ", s.clip->slower) : s.clip->silent ? std::string("without sound, ") : std::string());
+            x.set("number", std::to_string(i + 1));
+            d.set("clip", x);
+        }
+        return d;
+    }
+
+    /// A field that says nothing is left out where it stands, not taken from what stands around it.
+    static void set_or_not(data& d, const char* name, const std::string& words) { d.set(name, words.empty() ? data{data::type::bool_false} : data{words}); }
+
+    /// "PT60-T only", for what does not apply to all.
+    static void set_only(data& d, const std::vector<std::string>& variants) { set_or_not(d, "only", fmt::format("{}", fmt::join(variants, ", "))); }
+
+    static data states(const core::Step& s) {
+        data list{data::type::list};
+        for (const auto state : s.states) list << data{"state", sentence_case(std::string(core::spoken_name_of(state)))};
+        return list;
+    }
+
+    /// The house's way, unfolded by whoever wants to know why and what else is accepted.
+    data methods(const core::Step& s) const {
+        data list{data::type::list};
+        for (const auto& held : core::methods_of(s, e_.methods)) {
+            data x;
+            x.set("summary", core::summary(held));
+            x.set("question", std::string(held.topic->question));
+            set_or_not(x, "because", held.because);
+            set_or_not(x, "reason", held.chosen == nullptr ? "" : std::string(held.chosen->reason));
+            data accepted{data::type::list};
+            for (const auto* way : held.accepted) {
+                data y;
+                y.set("name", std::string(way->name));
+                y.set("reason", std::string(way->reason));
+                accepted << y;
+            }
+            x.set("accepted", accepted);
+            x.set("none_accepted", held.chosen != nullptr && held.accepted.empty());
+            data others{data::type::list};
+            if (held.chosen == nullptr)
+                for (const auto& way : held.topic->ways) {
+                    data y;
+                    y.set("name", std::string(way.name));
+                    y.set("reason", std::string(way.reason));
+                    others << y;
+                }
+            x.set("others", others);
+            list << x;
+        }
+        return list;
+    }
+
+    data checks(const core::Step& s) const {
+        data list{data::type::list};
         for (const auto& c : s.checks) {
             data x;
-            x.set("look", c.look);
-            if (!c.good.empty()) x.set("good", c.good);
-            if (!c.stop.empty()) x.set("stop", c.stop);
-            checks << x;
+            x.set("look", line_html(c.look));
+            set_or_not(x, "good", line_html(c.good));
+            set_or_not(x, "stop", line_html(c.stop));
+            set_or_not(x, "ask", line_html(c.ask));
+            if (c.reading) {
+                data r;
+                r.set("what", line_html(c.reading->what));
+                const auto* unit = core::find_unit(c.reading->unit);
+                r.set("unit", unit == nullptr ? c.reading->unit : std::string(unit->symbol));
+                const auto* limits = p_.find(c.reading->limits);
+                set_or_not(r, "limits", limits == nullptr ? "" : figure_html(p_, *limits));
+                x.set("reading", r);
+            } else {
+                x.set("reading", data{data::type::bool_false});
+            }
+            list << x;
         }
-        d.set("checks", checks);
-        data plates{data::type::list};
-        for (const auto& plate : s.plates) {
-            const auto still = files_.stills.find(plate.id);
-            if (still == files_.stills.end()) continue;
+        return list;
+    }
+
+    data resets(const core::Step& s) const {
+        data list{data::type::list};
+        for (const auto& r : s.resets) {
             data x;
-            x.set("svg", plate_svg(p_, plate, numbers_, still->second.file, still->second.width, still->second.height));
-            if (!plate.caption.empty()) x.set("caption", plate.caption);
-            if (const std::string order = core::fastener_words(p_, plate); !order.empty()) x.set("fasteners", order);
+            x.set("display", r.display);
+            set_only(x, r.variants);
+            x.set("strip", press_strip(p_, r));
+            x.set("words", press_words(p_, r));
+            list << x;
+        }
+        return list;
+    }
+
+    data plates(const core::Step& s) const {
+        std::vector<const core::Plate*> made;
+        for (const auto& plate : s.plates)
+            if (files_.stills.count(plate.id) != 0) made.push_back(&plate);
+        data list{data::type::list};
+        bool closes = false;
+        for (std::size_t i = 0; i < made.size(); ++i) {
+            const auto& plate = *made[i];
+            const bool opens = i + 1 < made.size() && plate.role != core::PairRole::None && made[i + 1]->role == core::counterpart(plate.role);
+            const auto& still = files_.stills.at(plate.id);
+            data x;
+            x.set("svg", plate_svg(p_, plate, numbers_, still.file, still.width, still.height, still.lenses));
+            set_or_not(x, "caption", plate.caption);
+            set_or_not(x, "fasteners", core::fastener_words(p_, plate));
+            set_or_not(x, "order", off_order_words(plate, numbers_));
+            set_only(x, plate.variants);
             data callouts{data::type::list};
             for (const auto& c : plate.callouts) {
                 data y;
@@ -213,20 +345,37 @@ private:
                 callouts << y;
             }
             x.set("callouts", callouts);
-            plates << x;
+            x.set("opens_pair", opens);
+            x.set("closes_pair", closes);
+            closes = opens;
+            list << x;
         }
-        d.set("plates", plates);
-        if (const auto clip = files_.clips.find(s.id); clip != files_.clips.end()) {
+        return list;
+    }
+
+    /// What the hand takes up for this step: tools, vessels, gear, what is used up, in the order it is named.
+    data needs(const core::Step& s) const {
+        std::vector<const core::Item*> out;
+        const auto name = [&](const core::ItemId& id) {
+            const auto* item = p_.find(id);
+            using core::ItemKind;
+            if (item == nullptr || item->kind == ItemKind::Part || item->kind == ItemKind::Fastener || std::find(out.begin(), out.end(), item) != out.end()) return;
+            out.push_back(item);
+        };
+        const auto read = [&](const std::string& line) {
+            for (const auto& piece : core::pieces_of(line))
+                if (piece.kind == core::TokenKind::Item) name(core::ItemId(piece.text));
+        };
+        for (const auto& c : s.cautions) read(c.text);
+        for (const auto& l : s.lines) read(l);
+        data list{data::type::list};
+        for (const auto* item : out) {
             data x;
-            x.set("file", clip->second.file);
-            x.set("captions", clip->second.captions);
-            x.set("captions_inline", "data:text/vtt;base64," + QByteArray::fromStdString(clip->second.captions_text).toBase64().toStdString());
-            x.set("poster", clip->second.poster);
-            x.set("seconds", std::to_string(clip->second.seconds));
-            x.set("number", std::to_string(i + 1));
-            d.set("clip", x);
+            x.set("name", item->name);
+            set_or_not(x, "spec", item->spec);
+            list << x;
         }
-        return d;
+        return list;
     }
 
     const core::Edition& e_;

@@ -1,6 +1,7 @@
 // The HTML page of an edition, from the template: words only; pictures and clips are named, not made.
 #pragma once
 
+#include <cstdint>
 #include <map>
 #include <optional>
 #include <string>
@@ -15,6 +16,7 @@ struct StillFile {
     std::string file;
     int width = 0;
     int height = 0;
+    std::map<std::size_t, std::string> lenses = {};  // what a magnifier among the marks shows
 };
 
 struct ClipFile {
@@ -23,6 +25,7 @@ struct ClipFile {
     std::string captions_text;  // the same, for the page itself: browsers refuse caption files opened from a folder
     std::string poster;
     int seconds = 0;
+    std::int64_t bytes = 0;
 };
 
 /// Files made for the pack, by plate and by step.

@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
+#include <cctype>
 #include <cmath>
 #include <vector>
 
@@ -89,6 +91,15 @@ void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const ch
             pen.words((ax + bx) / 2, (ay + by) / 2 - pen.unit * 0.5, figure == nullptr ? "not measured" : core::text_of(figure->value), 0.9);
             return;
         }
+        case PlateSign::Magnify: {
+            // the glass itself is a picture and lies under this
+            const double glass = lens_radius(pen.height);
+            const double detail = glass / 2;
+            pen.path(circle(ax, ay, detail), 0.1, ink);
+            pen.path(circle(bx, by, glass), 0.18, ink);
+            if (std::hypot(bx - ax, by - ay) > glass + detail) pen.path(line(ax + std::cos(way) * detail, ay + std::sin(way) * detail, bx - std::cos(way) * glass, by - std::sin(way) * glass), 0.1, ink);
+            return;
+        }
     }
 }
 
@@ -112,12 +123,56 @@ void fasteners(Pen& pen, const core::Plate& plate) {
     }
 }
 
+/// The way the called-out parts came off, from each to the next.
+void off_order(Pen& pen, const core::Plate& plate) {
+    const auto place = [&](const core::ItemId& id) { return std::find_if(plate.callouts.begin(), plate.callouts.end(), [&](const core::Callout& c) { return c.item == id; }); };
+    for (std::size_t i = 1; i < plate.off_order.size(); ++i) {
+        const auto a = place(plate.off_order[i - 1]);
+        const auto b = place(plate.off_order[i]);
+        if (a == plate.callouts.end() || b == plate.callouts.end()) continue;
+        const double way = std::atan2(pen.y(b->target) - pen.y(a->target), pen.x(b->target) - pen.x(a->target));
+        const double bx = pen.x(b->target) - std::cos(way) * pen.unit * 0.9;
+        const double by = pen.y(b->target) - std::sin(way) * pen.unit * 0.9;
+        pen.path(line(pen.x(a->target) + std::cos(way) * pen.unit * 0.9, pen.y(a->target) + std::sin(way) * pen.unit * 0.9, bx, by), 0.14, "#20242a", true);
+        pen.head(bx, by, way, "#20242a");
+    }
+}
+
+/// What the picture shows of a pair, in the corner: a shape and a word, so that it is told apart without colour.
+void role_tag(Pen& pen, core::PairRole role) {
+    if (role == core::PairRole::None) return;
+    std::string word(core::name_of(role));
+    for (auto& c : word) c = static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+    const double u = pen.unit;
+    const double high = u * 2.1;
+    const double wide = u * 2.2 + u * 0.78 * static_cast<double>(word.size()) + u * 0.5;
+    pen.out += fmt::format("<rect x=\"0\" y=\"0\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{:.1f}\"/>\n", wide, high, u * 0.1);
+    const auto ink = [&](const std::string& d) { pen.out += fmt::format("<path d=\"{}\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>\n", d, u * 0.2); };
+    const double x = u * 1.15;
+    const double y = high / 2;
+    using core::PairRole;
+    if (role == PairRole::Right || role == PairRole::New) ink(circle(x, y, u * 0.75));
+    if (role == PairRole::Right) ink(fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x - u * 0.38, y, x - u * 0.08, y + u * 0.32, x + u * 0.4, y - u * 0.32));
+    if (role == PairRole::New) ink(line(x - u * 0.35, y, x + u * 0.35, y) + line(x, y - u * 0.35, x, y + u * 0.35));
+    if (role == PairRole::Wrong || role == PairRole::Old) ink(fmt::format("M{0:.1f} {1:.1f}H{2:.1f}V{3:.1f}H{0:.1f}Z", x - u * 0.7, y - u * 0.7, x + u * 0.7, y + u * 0.7));
+    if (role == PairRole::Wrong) ink(line(x - u * 0.35, y - u * 0.35, x + u * 0.35, y + u * 0.35) + line(x - u * 0.35, y + u * 0.35, x + u * 0.35, y - u * 0.35));
+    if (role == PairRole::Old) ink(line(x - u * 0.35, y, x + u * 0.35, y));
+    if (role == PairRole::Before || role == PairRole::After) {
+        const double way = role == PairRole::Before ? 1 : -1;
+        ink(line(x - way * u * 0.6, y, x + way * u * 0.5, y) + fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x + way * u * 0.1, y - u * 0.4, x + way * u * 0.55, y, x + way * u * 0.1, y + u * 0.4));
+        ink(line(x + way * u * 0.75, y - u * 0.6, x + way * u * 0.75, y + u * 0.6));
+    }
+    pen.out += fmt::format("<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" fill=\"#20242a\">{}</text>\n", u * 2.2, y + u * 0.4, u * 1.1, word);
+}
+
 }  // namespace
 
 std::string marks_svg(const core::Procedure& p, const core::Plate& plate, double width, double height, int chosen) {
     Pen pen{width, height, core::kDiscRadius * height / 10000};
     fasteners(pen, plate);
+    off_order(pen, plate);
     for (std::size_t i = 0; i < plate.marks.size(); ++i) sign(pen, p, plate.marks[i], static_cast<int>(i) == chosen ? "#6b2a5b" : "#20242a");
+    role_tag(pen, plate.role);
     return pen.out;
 }
 
@@ -145,6 +200,9 @@ std::string marks_words(const core::Procedure& p, const core::Plate& plate) {
                 break;
             case PlateSign::DoNotTouch:
                 add("Do not touch here.");
+                break;
+            case PlateSign::Magnify:
+                add("A detail is shown larger.");
                 break;
             case PlateSign::Distance:
                 add(p.find(m.figure) == nullptr ? "A distance that is not measured." : fmt::format("Distance {}.", core::text_of(p.find(m.figure)->value)));

@@ -16,8 +16,11 @@
 
 #include "media/clip.h"
 #include "media/exact_frame.h"
+#include "publish/clip_paint.h"
 #include "publish/guide_page.h"
+#include "publish/marks_svg.h"
 #include "publish/resource.h"
+#include "publish/still_care.h"
 #include "store/digest.h"
 #include "store/files.h"
 
@@ -91,7 +94,7 @@ private:
             const auto& step = p().steps[i];
             for (std::size_t k = 0; k < step.plates.size(); ++k) {
                 if (auto told = tell(fmt::format("Picture of step {}", i + 1), done / jobs); !told) return told;
-                if (auto made = still(step.plates[k], fmt::format("plates/step-{}-{}.png", i + 1, k + 1)); !made) return made;
+                if (auto made = still(step.plates[k], fmt::format("step-{}-{}", i + 1, k + 1)); !made) return made;
                 done += 1;
             }
             if (step.clip) {
@@ -114,47 +117,63 @@ private:
         return &*it;
     }
 
-    Result<StillFile> save_still(const core::RecordingId& id, const core::FrameTime& at, const std::string& file) const {
+    Result<QImage> frame(const core::RecordingId& id, const core::FrameTime& at) const {
         auto from = source(id);
         if (!from) return tl::make_unexpected(from.error());
         auto picture = media::exact_frame((*from)->path, at);
         if (!picture) return tl::make_unexpected(picture.error());
-        const auto upright = media::upright(std::move(*picture), (*from)->rotation, (*from)->pixel_aspect);
-        const QImage image(upright.bgra.data(), upright.width, upright.height, upright.width * 4, QImage::Format_RGB32);
-        if (!image.save(QString::fromStdString(work_ + "/" + file), "PNG", 30)) return fail(ErrorCode::NoSpace, fmt::format("The picture {} could not be written; check that the disk is not full.", file), file);
-        return StillFile{file, upright.width, upright.height};
+        return image_of(media::upright(std::move(*picture), (*from)->rotation, (*from)->pixel_aspect));
     }
 
-    Outcome still(const core::Plate& plate, const std::string& file) {
-        auto made = save_still(plate.recording, plate.at, file);
-        if (!made) return tl::make_unexpected(made.error());
-        files_.stills[plate.id] = *made;
+    Outcome save(const QImage& image, const std::string& file) const {
+        if (!image.save(QString::fromStdString(work_ + "/" + file), "PNG", 30)) return fail(ErrorCode::NoSpace, fmt::format("The picture {} could not be written; check that the disk is not full.", file), file);
+        return {};
+    }
+
+    /// The still as the author left it: what is hidden there is not in the pack.
+    Outcome still(const core::Plate& plate, const std::string& name) {
+        auto recorded = frame(plate.recording, plate.at);
+        if (!recorded) return tl::make_unexpected(recorded.error());
+        const QImage image = cared_for(*recorded, plate.care);
+        StillFile made{fmt::format("plates/{}.png", name), image.width(), image.height(), {}};
+        if (auto saved = save(image, made.file); !saved) return saved;
+        for (std::size_t i = 0; i < plate.marks.size(); ++i) {
+            if (plate.marks[i].sign != core::PlateSign::Magnify) continue;
+            made.lenses[i] = fmt::format("plates/{}-lens-{}.png", name, made.lenses.size() + 1);
+            if (auto saved = save(magnified(image, plate.marks[i].at, lens_radius(image.height())), made.lenses[i]); !saved) return saved;
+        }
+        files_.stills[plate.id] = std::move(made);
         return {};
     }
 
     Outcome clip(const core::Step& step, int number, double done, double share) {
-        const auto& take = *step.clip;
+        const auto& clip = *step.clip;
+        const auto& take = clip.take;
         auto from = source(take.recording);
         if (!from) return tl::make_unexpected(from.error());
-        ClipFile c{fmt::format("clips/step-{}.mp4", number), fmt::format("clips/step-{}.vtt", number), "", fmt::format("clips/step-{}.png", number), static_cast<int>(std::lround(take.to.seconds() - take.from.seconds()))};
+        ClipFile c{fmt::format("clips/step-{}.mp4", number), fmt::format("clips/step-{}.vtt", number), "", fmt::format("clips/step-{}.png", number), static_cast<int>(std::lround((take.to.seconds() - take.from.seconds()) * clip.slower))};
         const auto report = [&](double part) { return !progress_ || progress_(fmt::format("Clip of step {}", number), done + part * share); };
-        if (auto cut = media::cut_clip((*from)->path, take, work_ + "/" + c.file, kClipWidth, report); !cut) return cut;
-        if (auto poster = save_still(take.recording, take.from, c.poster); !poster) return tl::make_unexpected(poster.error());
-        c.captions_text = core::write_webvtt(captions(take, (*from)->narration));
+        if (auto cut = media::cut_clip((*from)->path, take, work_ + "/" + c.file, kClipWidth, report, clip_options(p(), clip, (*from)->rotation, (*from)->pixel_aspect)); !cut) return cut;
+        std::error_code ec;
+        c.bytes = static_cast<std::int64_t>(fs::file_size(work_ + "/" + c.file, ec));
+        auto poster = frame(take.recording, clip.poster.value_or(take.from));
+        if (!poster) return tl::make_unexpected(poster.error());
+        if (auto saved = save(*poster, c.poster); !saved) return saved;
+        c.captions_text = core::write_webvtt(captions(clip, (*from)->narration));
         files_.clips[step.id] = c;
         return store::write_file(work_ + "/" + c.captions, c.captions_text);
     }
 
     /// What is said within the take, in the clip's own time.
-    static std::vector<core::Segment> captions(const core::Take& take, const std::vector<core::Segment>& narration) {
+    static std::vector<core::Segment> captions(const core::Clip& clip, const std::vector<core::Segment>& narration) {
         const auto ms = [](const core::FrameTime& t) { return static_cast<std::int64_t>(std::llround(t.seconds() * 1000)); };
-        const auto from = ms(take.from);
-        const auto to = ms(take.to);
+        const auto from = ms(clip.take.from);
+        const auto to = ms(clip.take.to);
         std::vector<core::Segment> out;
         for (const auto& s : narration) {
             const auto a = std::max(ms(s.start), from) - from;
             const auto b = std::min(ms(s.end), to) - from;
-            if (b - a >= 300) out.push_back({core::FrameTime::from_milliseconds(a), core::FrameTime::from_milliseconds(b), s.text});
+            if (b - a >= 300) out.push_back({core::FrameTime::from_milliseconds(a * clip.slower), core::FrameTime::from_milliseconds(b * clip.slower), s.text});
         }
         return out;
     }

@@ -1,8 +1,10 @@
 #include "publish/plate_svg.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
 #include <cmath>
+#include <vector>
 
 #include "core/plate/layout.h"
 #include "publish/marks_svg.h"
@@ -35,7 +37,10 @@ std::string escaped(std::string_view text) {
 }
 
 std::string plate_words(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers) {
-    std::string out = plate.caption;
+    std::string out(core::name_of(plate.role));
+    if (!out.empty()) out[0] = static_cast<char>(out[0] - 'a' + 'A');
+    if (!out.empty()) out += plate.caption.empty() ? "." : ": ";
+    out += plate.caption;
     if (!out.empty() && out.back() != '.') out += '.';
     for (const auto& c : plate.callouts) {
         const auto* item = p.find(c.item);
@@ -45,20 +50,25 @@ std::string plate_words(const core::Procedure& p, const core::Plate& plate, cons
                                                                          : "bottom";
         if (item != nullptr) out += fmt::format("{}{}: {}, {} {}.", out.empty() ? "" : " ", numbers.at(c.item), item->name, down, across);
     }
-    if (const std::string marks = marks_words(p, plate); !marks.empty()) out += (out.empty() ? "" : " ") + marks;
+    for (const auto& more : {marks_words(p, plate), off_order_words(plate, numbers)})
+        if (!more.empty()) out += (out.empty() ? "" : " ") + more;
     return out;
 }
 
-std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers, const std::string& picture, int width, int height) {
+std::string off_order_words(const core::Plate& plate, const std::map<core::ItemId, int>& numbers) {
+    if (plate.off_order.empty()) return "";
+    std::vector<int> order;
+    for (const auto& i : plate.off_order)
+        if (const auto n = numbers.find(i); n != numbers.end()) order.push_back(n->second);
+    const std::vector<int> back(order.rbegin(), order.rend());
+    return fmt::format("Comes off in the order {}; goes back in the order {}.", fmt::join(order, ", "), fmt::join(back, ", "));
+}
+
+std::string callouts_svg(const core::Plate& plate, const std::map<core::ItemId, int>& numbers, double width, double height) {
     const double r = core::disc_radius(plate.callouts.size()) * height / 10000.0;
     const auto x = [&](const Place& at) { return at.x * width / 10000.0; };
     const auto y = [&](const Place& at) { return at.y * height / 10000.0; };
-    const std::string words = plate_words(p, plate, numbers);
-    std::string out = fmt::format(
-        "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" role=\"img\" aria-label=\"{2}\">\n<title>{2}</title>\n"
-        "<image href=\"{3}\" width=\"{0}\" height=\"{1}\"/>\n",
-        width, height, escaped(words), escaped(picture));
-    out += marks_svg(p, plate, width, height);
+    std::string out;
     for (const auto& c : plate.callouts) {
         const double dx = x(c.target) - x(c.label);
         const double dy = y(c.target) - y(c.label);
@@ -74,7 +84,21 @@ std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const 
         out += fmt::format("<circle cx=\"{0:.1f}\" cy=\"{1:.1f}\" r=\"{2:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{3:.1f}\"/>\n<text x=\"{0:.1f}\" y=\"{4:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{5:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#20242a\">{6}</text>\n",
                            x(c.label), y(c.label), r, r * 0.12, y(c.label) + r * 0.42, r * 1.15, numbers.at(c.item));
     }
-    return out + "</svg>\n";
+    return out;
+}
+
+std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers, const std::string& picture, int width, int height, const std::map<std::size_t, std::string>& lenses) {
+    const std::string words = plate_words(p, plate, numbers);
+    std::string out = fmt::format(
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" role=\"img\" aria-label=\"{2}\">\n<title>{2}</title>\n"
+        "<image href=\"{3}\" width=\"{0}\" height=\"{1}\"/>\n",
+        width, height, escaped(words), escaped(picture));
+    const double glass = lens_radius(height);
+    for (const auto& [i, file] : lenses) {
+        const Place& at = plate.marks[i].to;
+        out += fmt::format("<image href=\"{}\" x=\"{:.1f}\" y=\"{:.1f}\" width=\"{:.1f}\" height=\"{:.1f}\"/>\n", escaped(file), at.x * width / 10000.0 - glass, at.y * height / 10000.0 - glass, 2 * glass, 2 * glass);
+    }
+    return out + marks_svg(p, plate, width, height) + callouts_svg(plate, numbers, width, height) + "</svg>\n";
 }
 
 }  // namespace anagraph::publish

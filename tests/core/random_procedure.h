@@ -80,7 +80,7 @@ inline Step random_step(const Procedure& p) {
     if (!p.recordings.empty() && pick(0, 2) == 1) {
         const int from = pick(0, 500);
         s.takes.push_back({existing<RecordingId>(p.recordings), FrameTime(from, 12), FrameTime(from + pick(1, 40), 12)});
-        if (pick(0, 2) == 1) s.clip = s.takes.front();
+        if (pick(0, 2) == 1) s.clip = Clip{s.takes.front()};
         if (pick(0, 2) == 1) s.waits.push_back({words(), existing<FigureId>(p.figures), s.takes.front()});
         if (!s.checks.empty()) s.checks.front().shown = s.takes.front();
     }

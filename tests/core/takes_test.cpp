@@ -32,14 +32,14 @@ TEST(SplitStep, TheFirstPartKeepsTheTextAndTheSecondItsStretchAndPictures) {
 
 TEST(SplitStep, CutsTheClipToThePartItStaysWith) {
     Procedure p = guide();
-    p.steps[0].clip = Take{kFilm, at(0), at(10)};
+    p.steps[0].clip = Clip{{kFilm, at(0), at(10)}};
     auto q = after(p, split_step(p, StepId("one"), kFilm, at(5)));
-    EXPECT_EQ(q.steps[0].clip->to, at(5));
+    EXPECT_EQ(q.steps[0].clip->take.to, at(5));
     EXPECT_FALSE(q.steps[1].clip);
-    p.steps[0].clip = Take{kFilm, at(6), at(9)};
+    p.steps[0].clip = Clip{{kFilm, at(6), at(9)}};
     q = after(p, split_step(p, StepId("one"), kFilm, at(5)));
     EXPECT_FALSE(q.steps[0].clip);
-    EXPECT_EQ(q.steps[1].clip->from, at(6));
+    EXPECT_EQ(q.steps[1].clip->take.from, at(6));
 }
 
 TEST(SplitStep, IsRefusedAtAnEdgeAndWhereThereIsNoStep) {
@@ -92,10 +92,10 @@ TEST(MergeSteps, UndoesASplit) {
 
 TEST(MoveEdge, NudgesAndTakesTheClipAlong) {
     Procedure p = guide();
-    p.steps[2].clip = p.steps[2].takes.front();
+    p.steps[2].clip = Clip{p.steps[2].takes.front()};
     const auto q = after(p, move_edge(p, StepId("three"), {0, Edge::Begin}, at(25)));
     EXPECT_EQ(q.steps[2].takes.front().from, at(25));
-    EXPECT_EQ(q.steps[2].clip->from, at(25));
+    EXPECT_EQ(q.steps[2].clip->take.from, at(25));
     EXPECT_EQ(after(p, move_edge(p, StepId("three"), {0, Edge::End}, at(50))).steps[2].takes.front().to, at(50));
 }
 
@@ -160,7 +160,7 @@ TEST(Notes, ALineDroppedAsTalkHasNoMarksLeft) {
 
 TEST(Takes, AStepIsTakenAgainAndTheBestComesFirst) {
     Procedure p = guide();
-    p.steps[0].clip = p.steps[0].takes.front();
+    p.steps[0].clip = Clip{p.steps[0].takes.front()};
     p = after(p, add_take(p, StepId("one"), {kFilm, at(50), at(60)}));
     p = after(p, add_take(p, StepId("one"), {kOther, at(5), at(9)}));
     EXPECT_EQ(take_at(p.steps[0], kFilm, at(55)), 1U);
@@ -170,7 +170,7 @@ TEST(Takes, AStepIsTakenAgainAndTheBestComesFirst) {
     EXPECT_EQ(choose_take(p, StepId("one"), 0).error().code, ErrorCode::Refused);
     p = after(p, choose_take(p, StepId("one"), 2));
     EXPECT_EQ(p.steps[0].takes, (std::vector<Take>{{kOther, at(5), at(9)}, {kFilm, at(0), at(10)}, {kFilm, at(50), at(60)}}));
-    EXPECT_EQ(*p.steps[0].clip, (Take{kOther, at(5), at(9)})) << "the clip was the best take and follows it";
+    EXPECT_EQ(p.steps[0].clip->take, (Take{kOther, at(5), at(9)})) << "the clip was the best take and follows it";
     p = after(p, remove_take(p, StepId("one"), 0));
     EXPECT_FALSE(p.steps[0].clip) << "a clip of a take that is gone";
     p = after(p, remove_take(p, StepId("one"), 0));

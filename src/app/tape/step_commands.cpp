@@ -137,7 +137,7 @@ void keep_clip(TapeHand& hand) {
     if (s.clip)
         s.clip.reset();
     else
-        s.clip = s.takes.front();
+        s.clip = core::Clip{s.takes.front()};
     put(hand, s.clip ? "give the step a clip" : "take the clip out", std::move(s));
 }
 

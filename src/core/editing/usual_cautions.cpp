@@ -3,43 +3,11 @@
 #include <algorithm>
 #include <set>
 
-#include "core/editing/line_words.h"
+#include "core/editing/step_words.h"
 #include "core/narration/lexicon.h"
 
 namespace anagraph::core {
 namespace {
-
-/// Everything a step says and acts on, as single words in lower case and singular.
-std::set<std::string> words_of(const Procedure& p, const std::vector<std::string>& lines, const std::vector<Action>& actions = {}) {
-    std::set<std::string> out;
-    const auto add_word = [&](const std::string& lower) {
-        out.insert(lower);
-        out.insert(std::string(lexicon::singular(lower)));
-        // "V-belt" is a belt
-        if (const auto dash = lower.rfind('-'); dash != std::string::npos && dash + 1 < lower.size()) out.insert(std::string(lexicon::singular(lower.substr(dash + 1))));
-    };
-    const auto add = [&](const std::string& text) {
-        for (const auto& w : line_words(text)) add_word(w.lower);
-    };
-    for (const auto& line : lines)
-        for (const auto& w : line_words(line)) {
-            if (w.kind == TokenKind::Words) {
-                add_word(w.lower);
-            } else if (const Item* item = w.is_item() ? p.find(ItemId(w.id)) : nullptr) {
-                add(item->name);
-                add(item->spec);
-            }
-        }
-    for (const auto& a : actions) {
-        out.insert(a.verb);
-        for (const auto& id : a.items)
-            if (const Item* item = p.find(id)) {
-                add(item->name);
-                add(item->spec);
-            }
-    }
-    return out;
-}
 
 struct Trigger {
     std::string_view hazard;
@@ -63,10 +31,6 @@ const Trigger kTriggers[] = {
 
 const Trigger& trigger_of(const Hazard& h) {
     return *std::find_if(std::begin(kTriggers), std::end(kTriggers), [&](const Trigger& t) { return t.hazard == h.id; });
-}
-
-bool any(const std::set<std::string>& words, const WordList& of) {
-    return std::any_of(words.begin(), words.end(), [&](const std::string& w) { return of.has(w); });
 }
 
 }  // namespace
@@ -99,11 +63,6 @@ std::string caution_text(const Hazard& h) { return std::string(h.source) + " " +
 Caution usual_caution(const Hazard& h) { return {h.signal, caution_text(h), std::string(h.id)}; }
 
 namespace {
-
-std::set<std::string> words_of_step(const Procedure& p, const Step& step) {
-    // what was heard counts only until it is written
-    return words_of(p, step.lines, step.lines.empty() ? step.actions : std::vector<Action>{});
-}
 
 bool concerns(const Trigger& t, const std::set<std::string>& words) { return any(words, t.things) && (t.deeds.empty() || any(words, t.deeds)); }
 

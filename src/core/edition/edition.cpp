@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
+#include "core/house/house.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/json.h"
 #include "core/procedure/text.h"
@@ -17,6 +18,7 @@ using nlohmann::json;
 json to_json(const Edition& e) {
     json j{{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()}, {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
     if (!e.rule.empty()) j["rule"] = e.rule;  // editions of before had none, and keep their text
+    if (!e.methods.empty()) j["methods"] = methods_to_json(e.methods);
     return j;
 }
 
@@ -32,6 +34,13 @@ Result<Edition> edition_from_json(const json& j) {
         for (const auto& c : j.at("changes"))
             if (c.is_string()) e.changes.push_back(c.get<std::string>());
     if (j.contains("rule") && j.at("rule").is_string()) e.rule = j.at("rule").get<std::string>();
+    if (j.contains("methods")) {
+        try {
+            e.methods = methods_from_json(j.at("methods"));
+        } catch (const json::exception&) {
+            return bad();
+        }
+    }
     return e;
 }
 
@@ -96,6 +105,10 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
         }
         if (old->checks != s.checks) out.push_back({fmt::format("{}: what to check changed.", step_title(i, s)), true});
         if (old->waits != s.waits) out.push_back({fmt::format("{}: what to wait for changed.", step_title(i, s)), true});
+        if (old->states != s.states) out.push_back({fmt::format("{}: the state the machine must be in changed.", step_title(i, s)), true});
+        if (old->resets != s.resets) out.push_back({fmt::format("{}: how it is set back changed.", step_title(i, s)), true});
+        if (old->methods != s.methods) out.push_back({fmt::format("{}: which way it is done changed.", step_title(i, s)), true});
+        if (old->variants != s.variants) out.push_back({fmt::format("{}: the variants it applies to changed.", step_title(i, s)), true});
         if (old->plates != s.plates || old->clip != s.clip) out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
     }
     for (std::size_t i = 0; i < before.steps.size(); ++i) {
@@ -119,10 +132,31 @@ std::vector<Difference> differences(const Procedure& before, const Procedure& af
     step_differences(before, after, out);
     for (const auto& item : after.items) {
         const Item* old = before.find(item.id);
-        if (old != nullptr && *old != item) out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec, item.number.empty() ? "" : ", part " + item.number), false});
+        if (old != nullptr && (old->name != item.name || old->spec != item.spec || old->number != item.number)) out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec, item.number.empty() ? "" : ", part " + item.number), false});
     }
-    if (before.header != after.header) out.push_back({"Title, number, variants or the shop's note changed.", false});
+    if (before.header.follow_ups != after.header.follow_ups) out.push_back({"What is to be done later changed.", true});
+    // a translation is not what the guide says, and follow-ups were told
+    const auto printed = [](Header h) {
+        h.translated.clear();
+        h.follow_ups.clear();
+        return h;
+    };
+    if (printed(before.header) != printed(after.header)) out.push_back({"Title, number, variants or the shop's note changed.", false});
     std::stable_sort(out.begin(), out.end(), [](const Difference& a, const Difference& b) { return a.read_again && !b.read_again; });
+    return out;
+}
+
+std::vector<Difference> method_differences(const Edition& before, const Edition& after) {
+    std::vector<Difference> out;
+    for (std::size_t i = 0; i < after.procedure.steps.size(); ++i) {
+        const Step& step = after.procedure.steps[i];
+        const Step* old = before.procedure.find(step.id);
+        if (old == nullptr || old->methods != step.methods) continue;
+        const auto now = methods_of(step, after.methods);
+        const auto then = methods_of(step, before.methods);
+        for (std::size_t k = 0; k < now.size() && k < then.size(); ++k)
+            if (now[k].chosen != then[k].chosen || now[k].accepted != then[k].accepted) out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true});
+    }
     return out;
 }
 

@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "core/house/methods.h"
 #include "core/procedure/procedure.h"
 
 namespace anagraph::core {
@@ -17,6 +18,7 @@ struct Edition {
     Procedure procedure;
     std::vector<std::string> changes;  // what a learner of the edition before must know, in words; empty for the first
     std::string rule = {};             // which source outranked which in the house when it was issued; see rule_text()
+    std::vector<HouseMethod> methods = {};  // what the house said where practitioners differ
     friend bool operator==(const Edition&, const Edition&) = default;
 };
 
@@ -34,5 +36,7 @@ struct Difference {
     friend bool operator==(const Difference&, const Difference&) = default;
 };
 std::vector<Difference> differences(const Procedure& before, const Procedure& after);
+/// The ways of doing it that the house changed, in steps whose own text says nothing of it.
+std::vector<Difference> method_differences(const Edition& before, const Edition& after);
 
 }  // namespace anagraph::core

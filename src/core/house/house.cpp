@@ -39,6 +39,18 @@ StoreFluid fluid_of(const json& j) { return {j.at("name"), j.at("spec"), j.at("l
 
 }  // namespace
 
+json methods_to_json(const std::vector<HouseMethod>& methods) {
+    json out = json::array();
+    for (const auto& m : methods) out.push_back({{"topic", m.topic}, {"chosen", m.chosen}, {"because", m.because}, {"accepted", m.accepted}});
+    return out;
+}
+
+std::vector<HouseMethod> methods_from_json(const json& j) {
+    std::vector<HouseMethod> out;
+    for (const auto& m : j) out.push_back({m.at("topic"), m.at("chosen"), m.at("because"), m.at("accepted").get<std::vector<std::string>>()});
+    return out;
+}
+
 std::string rule_text(const House& house) {
     std::string out;
     for (const auto kind : house.rank) out += fmt::format("{} over ", printed(kind));
@@ -54,7 +66,7 @@ std::string to_json(const House& house) {
     for (const auto& w : house.wrenches) wrenches.push_back(js(w));
     json store = json::array();
     for (const auto& f : house.store) store.push_back(js(f));
-    return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off}}.dump(2);
+    return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off}, {"methods", methods_to_json(house.methods)}}.dump(2);
 }
 
 Result<House> house_from_json(std::string_view text) {
@@ -71,6 +83,7 @@ Result<House> house_from_json(std::string_view text) {
         for (const auto& w : j.at("wrenches")) house.wrenches.push_back(wrench_of(w));
         for (const auto& f : j.at("store")) house.store.push_back(fluid_of(f));
         if (j.contains("rules_off")) house.rules_off = j.at("rules_off").get<std::vector<std::string>>();
+        if (j.contains("methods")) house.methods = methods_from_json(j.at("methods"));
         return house;
     } catch (const json::exception& e) {
         return fail(ErrorCode::BadInput, fmt::format("What the house keeps cannot be read: {}.", e.what()));

@@ -1,11 +1,13 @@
 // House: what a workshop keeps for all its guides: which source outranks which, its wrenches, and the fluids in its store.
 #pragma once
 
+#include <nlohmann/json_fwd.hpp>
 #include <string>
 #include <string_view>
 #include <vector>
 
 #include "core/base/result.h"
+#include "core/house/methods.h"
 #include "core/procedure/procedure.h"
 #include "core/torque/wrench.h"
 
@@ -27,6 +29,7 @@ struct House {
     std::vector<Wrench> wrenches;
     std::vector<StoreFluid> store;
     std::vector<std::string> rules_off = {};  // rules of the editor this house does not hold to; see editor.h
+    std::vector<HouseMethod> methods = {};    // what it says where practitioners differ
     friend bool operator==(const House&, const House&) = default;
 };
 
@@ -34,6 +37,10 @@ struct House {
 std::string rule_text(const House& house);
 /// Where a kind of source stands: 0 outranks all. A kind the house does not rank stands last.
 std::size_t rank_of(const House& house, SourceKind kind);
+
+nlohmann::json methods_to_json(const std::vector<HouseMethod>& methods);
+/// Throws the JSON library's own exception for anything else than what methods_to_json() wrote.
+std::vector<HouseMethod> methods_from_json(const nlohmann::json& j);
 
 std::string to_json(const House& house);
 /// Errors: BadInput, naming the field that is wrong.

@@ -45,7 +45,7 @@ auto position(std::vector<Thing>& things, const IdType& id) {
 std::string holder(const Procedure& p, const RecordingId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
-        const bool take = std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == id; }) || (s.clip && s.clip->recording == id);
+        const bool take = std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == id; }) || (s.clip && s.clip->take.recording == id);
         const bool plate = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& t) { return t.recording == id; });
         if (take || plate) return fmt::format("step {} still uses this recording", i + 1);
     }
@@ -59,7 +59,8 @@ std::string holder(const Procedure& p, const ItemId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); });
-        const bool shown = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.callouts.begin(), x.callouts.end(), [&](const Callout& c) { return c.item == id; }) || std::any_of(x.fasteners.begin(), x.fasteners.end(), [&](const FastenerPlace& f) { return f.item == id; }); });
+        const bool shown = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.callouts.begin(), x.callouts.end(), [&](const Callout& c) { return c.item == id; }) || std::any_of(x.fasteners.begin(), x.fasteners.end(), [&](const FastenerPlace& f) { return f.item == id; }); }) ||
+                           (s.clip && std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return m.item == id; }));
         if (done || shown) return fmt::format("step {} still {} it", i + 1, done ? "acts on" : "calls out");
     }
     for (const auto& f : p.figures)
@@ -75,8 +76,11 @@ std::string holder(const Procedure& p, const FigureId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; });
-        const bool drawn = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.marks.begin(), x.marks.end(), [&](const PlateMark& m) { return m.figure == id; }); });
-        if (done || drawn || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end()) return fmt::format("step {} still uses it", i + 1);
+        const bool drawn = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.marks.begin(), x.marks.end(), [&](const PlateMark& m) { return m.figure == id; }); }) ||
+                           (s.clip && std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return m.mark.figure == id; }));
+        const bool limits = std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; });
+        const bool held = std::any_of(s.resets.begin(), s.resets.end(), [&](const ResetSequence& r) { return std::any_of(r.presses.begin(), r.presses.end(), [&](const Press& x) { return x.hold == id; }); });
+        if (done || drawn || limits || held || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end()) return fmt::format("step {} still uses it", i + 1);
     }
     return {};
 }
@@ -107,9 +111,44 @@ constexpr const char* kNotNested = "A check or a wait lies within a stretch of i
 bool nested(const Step& s, const std::optional<Take>& shown) {
     return !shown || (shown->from < shown->to && std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == shown->recording && !(shown->from < t.from) && !(t.to < shown->to); }));
 }
+/// An item that is not in the guide.
+std::string unknown_item(const Procedure& p, const ItemId& id, std::string_view does) { return p.find(id) == nullptr ? fmt::format("{} \"{}\", which is no item of this guide; add the item first.", does, id.text()) : ""; }
+bool known_or_empty(const Procedure& p, const FigureId& id) { return id.empty() || p.find(id) != nullptr; }
+
+std::string objection(const Procedure& p, const Clip& clip) {
+    if (!known(p, clip.take.recording)) return kNoRecording;
+    if (!(clip.take.from < clip.take.to)) return "A clip ends after it begins; move its other end first.";
+    if (clip.slower < 1 || clip.slower > 8) return "A clip runs as it was filmed, or two to eight times slower.";
+    if (clip.poster && (*clip.poster < clip.take.from || !(*clip.poster < clip.take.to))) return "The still that stands for a clip is one of its own pictures.";
+    for (const auto& m : clip.marks) {
+        if (!m.item.empty())
+            if (std::string no = unknown_item(p, m.item, "The clip shows the number of"); !no.empty()) return no;
+        if (!known_or_empty(p, m.mark.figure)) return "A distance on the clip is a figure that is not in this guide.";
+        if (!(m.from < m.to)) return "What is drawn over a clip stays for a while; its end comes after its beginning.";
+    }
+    return {};
+}
+bool within_picture(const Area& a) { return a.left >= 0 && a.top >= 0 && a.right <= 10000 && a.bottom <= 10000 && a.left < a.right && a.top < a.bottom; }
+std::string objection(const Procedure& p, const Plate& plate) {
+    if (!known(p, plate.recording)) return kNoRecording;
+    for (const auto& c : plate.callouts)
+        if (std::string no = unknown_item(p, c.item, "The plate calls out"); !no.empty()) return no;
+    for (const auto& f : plate.fasteners)
+        if (std::string no = unknown_item(p, f.item, "The plate shows the place of"); !no.empty()) return no;
+    for (const auto& m : plate.marks)
+        if (!known_or_empty(p, m.figure)) return "A distance on the plate is a figure that is not in this guide.";
+    for (const auto& i : plate.off_order)
+        if (std::none_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == i; })) return "The order of taking off names parts that are called out on the plate; call the part out first.";
+    const auto& care = plate.care;
+    if (care.tilt < -150 || care.tilt > 150) return "A still is turned by 15 degrees at most.";
+    if (care.brighten < 0 || care.brighten > 100) return "A still is brightened by 0 to 100.";
+    if (!within_picture(care.crop) || care.crop.right - care.crop.left < 500 || care.crop.bottom - care.crop.top < 500) return "What is shown of a still lies within it and is not smaller than a twentieth of it.";
+    if (!std::all_of(care.hidden.begin(), care.hidden.end(), within_picture)) return "What is hidden lies within the still.";
+    return {};
+}
 std::string objection(const Procedure& p, const Step& s) {
-    if (s.clip && !known(p, s.clip->recording)) return kNoRecording;
-    if (std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return !known(p, x.recording); })) return kNoRecording;
+    if (s.clip)
+        if (std::string no = objection(p, *s.clip); !no.empty()) return no;
     for (const auto& t : s.takes) {
         if (!known(p, t.recording)) return kNoRecording;
         if (!(t.from < t.to)) return "A step ends after it begins; set its end further down the tape.";
@@ -124,19 +163,18 @@ std::string objection(const Procedure& p, const Step& s) {
         if (!w.figure.empty() && p.find(w.figure) == nullptr) return "The step waits for a time that is no figure of this guide.";
         if (!nested(s, w.shown)) return kNotNested;
     }
-    for (const auto& c : s.checks)
+    for (const auto& c : s.checks) {
+        if (c.reading && !known_or_empty(p, c.reading->limits)) return "A reading has limits that are no figure of this guide.";
         if (!nested(s, c.shown)) return kNotNested;
-    for (const auto& plate : s.plates) {
-        for (const auto& c : plate.callouts)
-            if (p.find(c.item) == nullptr) return fmt::format("The plate calls out \"{}\", which is no item of this guide; add the item first.", c.item.text());
-        for (const auto& f : plate.fasteners)
-            if (p.find(f.item) == nullptr) return fmt::format("The plate shows where \"{}\" sits, which is no item of this guide; add the item first.", f.item.text());
-        for (const auto& m : plate.marks)
-            if (!m.figure.empty() && p.find(m.figure) == nullptr) return "A distance on the plate is a figure that is not in this guide.";
     }
+    for (const auto& plate : s.plates)
+        if (std::string no = objection(p, plate); !no.empty()) return no;
+    for (const auto& r : s.resets)
+        for (const auto& press : r.presses)
+            if (!known_or_empty(p, press.hold)) return "A button is held for a time that is no figure of this guide.";
     for (const auto& a : s.actions) {
         for (const auto& i : a.items)
-            if (p.find(i) == nullptr) return fmt::format("An action names \"{}\", which is no item of this guide; add the item first.", i.text());
+            if (std::string no = unknown_item(p, i, "An action names"); !no.empty()) return no;
         if (!a.figure.empty() && p.find(a.figure) == nullptr) return "An action is done to a figure that is not in this guide.";
     }
     for (const auto& f : s.heard)

@@ -32,7 +32,10 @@ std::optional<Enum> value_in(const std::array<std::pair<Enum, std::string_view>,
 constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{{{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"}, {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection"}}};
 constexpr std::array<std::pair<SourceKind, std::string_view>, 6> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}, {SourceKind::Word, "word"}}};
 constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{{{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
-constexpr std::array<std::pair<PlateSign, std::string_view>, 8> kSigns{{{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"}, {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"}, {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}}};
+constexpr std::array<std::pair<PlateSign, std::string_view>, 9> kSigns{{{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"}, {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"}, {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}, {PlateSign::Magnify, "magnify"}}};
+constexpr std::array<std::pair<PairRole, std::string_view>, 7> kRoles{{{PairRole::None, ""}, {PairRole::Before, "before"}, {PairRole::After, "after"}, {PairRole::Right, "right"}, {PairRole::Wrong, "wrong"}, {PairRole::New, "new"}, {PairRole::Old, "old"}}};
+constexpr std::array<std::pair<MachineState, std::string_view>, 8> kStates{{{MachineState::Level, "level"}, {MachineState::Cold, "cold"}, {MachineState::Warm, "warm"}, {MachineState::Running, "running"}, {MachineState::Stopped, "stopped"}, {MachineState::Isolated, "isolated"}, {MachineState::LockedOff, "locked off"}, {MachineState::OnStands, "on stands"}}};
+constexpr std::array<std::pair<Press::Kind, std::string_view>, 3> kPresses{{{Press::Kind::Press, "press"}, {Press::Kind::Hold, "hold"}, {Press::Kind::Turn, "turn"}}};
 
 /// Callouts as they stand clockwise about the middle of their targets, from the left below on; those that stand nowhere
 /// apart, as they were made.
@@ -111,6 +114,38 @@ std::optional<Signal> signal_of(std::string_view name) { return value_in(kSignal
 std::string_view name_of(PlateSign sign) { return name_in(kSigns, sign); }
 std::optional<PlateSign> plate_sign(std::string_view name) { return value_in(kSigns, name); }
 
+std::string_view name_of(PairRole role) { return name_in(kRoles, role); }
+std::optional<PairRole> pair_role(std::string_view name) { return value_in(kRoles, name); }
+PairRole counterpart(PairRole role) {
+    switch (role) {
+        case PairRole::None:
+            return PairRole::None;
+        case PairRole::Before:
+            return PairRole::After;
+        case PairRole::After:
+            return PairRole::Before;
+        case PairRole::Right:
+            return PairRole::Wrong;
+        case PairRole::Wrong:
+            return PairRole::Right;
+        case PairRole::New:
+            return PairRole::Old;
+        case PairRole::Old:
+            return PairRole::New;
+    }
+    return PairRole::None;
+}
+
+std::string_view name_of(MachineState state) { return name_in(kStates, state); }
+std::string_view spoken_name_of(MachineState state) {
+    if (state == MachineState::Level) return "on level ground";
+    if (state == MachineState::LockedOff) return "isolated and locked off";
+    return name_of(state);
+}
+std::optional<MachineState> machine_state(std::string_view name) { return value_in(kStates, name); }
+std::string_view name_of(Press::Kind kind) { return name_in(kPresses, kind); }
+std::optional<Press::Kind> press_kind(std::string_view name) { return value_in(kPresses, name); }
+
 const Item* Procedure::find(const ItemId& id) const { return find_in(items, id); }
 const Source* Procedure::find(const SourceId& id) const { return find_in(sources, id); }
 const Figure* Procedure::find(const FigureId& id) const { return find_in(figures, id); }
@@ -119,7 +154,7 @@ const RecordingUse* Procedure::find(const RecordingId& id) const { return find_i
 
 std::vector<int> steps_using(const Procedure& p, const FigureId& id) {
     const auto uses = [&](const Step& s) {
-        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) ||
+        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) || std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; }) ||
                std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end() ||
                std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id.text()); }) ||
                std::any_of(s.cautions.begin(), s.cautions.end(), [&](const Caution& c) { return names(c.text, TokenKind::Figure, id.text()); });

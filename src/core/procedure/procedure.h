@@ -11,6 +11,7 @@
 #include "core/narration/timed_text.h"
 #include "core/procedure/figure.h"
 #include "core/procedure/ids.h"
+#include "core/procedure/pictures.h"
 
 namespace anagraph::core {
 
@@ -21,6 +22,22 @@ struct Term {
     friend bool operator==(const Term&, const Term&) = default;
 };
 
+/// A text of the guide in another language. The text it was made from is kept with it: where that changed, it is out of date.
+/// Tokens stand in it as they are, so that figures and names of items are never translated twice.
+struct Translated {
+    std::string language;  // "de", after ISO 639-1
+    std::string of;        // the text it was made from
+    std::string text;
+    friend bool operator==(const Translated&, const Translated&) = default;
+};
+
+/// What is to be done when the guide is through: "after the first hour", "look again at {item:drain-plug}".
+struct FollowUp {
+    std::string when;
+    std::string what;
+    friend bool operator==(const FollowUp&, const FollowUp&) = default;
+};
+
 struct Header {
     std::string title;     // "100 h service"
     std::string machine;   // "Perrick PT60"
@@ -29,6 +46,8 @@ struct Header {
     std::vector<std::string> variants;
     std::string site_note;  // what the shop adds to the safety statement; the statement itself cannot be changed
     std::vector<Term> glossary = {};
+    std::vector<FollowUp> follow_ups = {};
+    std::vector<Translated> translated = {};  // title, site note, words and follow-ups
     friend bool operator==(const Header&, const Header&) = default;
 };
 
@@ -51,6 +70,8 @@ struct Item {
     std::string name;    // "drain plug"
     std::string spec;    // "M14, magnetic tip"
     std::string number;  // part number
+    std::vector<std::string> variants = {};   // it belongs to; empty: to all
+    std::vector<Translated> translated = {};  // its name
     friend bool operator==(const Item&, const Item&) = default;
 };
 
@@ -142,14 +163,6 @@ struct RecordingUse {
     friend bool operator==(const RecordingUse&, const RecordingUse&) = default;
 };
 
-/// A stretch of a recording, both ends exact frames.
-struct Take {
-    RecordingId recording;
-    FrameTime from;
-    FrameTime to;
-    friend bool operator==(const Take&, const Take&) = default;
-};
-
 /// Signal words of ANSI Z535.6 / ISO 3864-2: danger (will kill or maim), warning (can), caution (minor injury), notice (damage).
 enum class Signal { Danger,
                     Warning,
@@ -173,12 +186,22 @@ struct Action {
     friend bool operator==(const Action&, const Action&) = default;
 };
 
+/// A value that is read and written down while the job is done.
+struct Reading {
+    std::string what;      // "hour meter"
+    std::string unit;      // unit id, "h"; empty: a word is written
+    FigureId limits = {};  // the figure it must lie within; empty: none is known
+    friend bool operator==(const Reading&, const Reading&) = default;
+};
+
 /// What to look at, what is good, what stops the job; and where the tape shows it, within a take of the step.
 struct Check {
     std::string look;
     std::string good;
     std::string stop;
     std::optional<Take> shown = {};
+    std::string ask = {};  // whom to ask then: "the instructor"
+    std::optional<Reading> reading = {};
     friend bool operator==(const Check&, const Check&) = default;
 };
 
@@ -190,66 +213,68 @@ struct Wait {
     friend bool operator==(const Wait&, const Wait&) = default;
 };
 
-/// A place on a picture in ten-thousandths of its width and height.
-struct Place {
-    int x = 0;
-    int y = 0;
-    friend bool operator==(const Place&, const Place&) = default;
-};
-
-struct Callout {
-    ItemId item;
-    Place target;
-    Place label;
-    bool fixed = false;  // moved by hand: it stays where it was put
-    friend bool operator==(const Callout&, const Callout&) = default;
-};
-
-/// What is drawn on a picture beside the callouts.
-enum class PlateSign { Turn,        // clockwise about `at`
-                       TurnBack,    // the other way
-                       Pull,        // from `at` towards `to`
-                       Press,       // onto `to`
-                       Flow,        // of air or oil
-                       Look,        // ring around `at` as far as `to`
-                       DoNotTouch,  // at `at`
-                       Distance };  // from `at` to `to`, with its figure
-std::string_view name_of(PlateSign sign);
-std::optional<PlateSign> plate_sign(std::string_view name);
-
-struct PlateMark {
-    PlateSign sign = PlateSign::Look;
-    Place at;
-    Place to;
-    FigureId figure = {};  // of a distance; empty: not measured
-    friend bool operator==(const PlateMark&, const PlateMark&) = default;
-};
-
-/// Where a fastener sits on a picture.
-struct FastenerPlace {
-    ItemId item;
-    Place at;
-    friend bool operator==(const FastenerPlace&, const FastenerPlace&) = default;
-};
-
-/// An annotated still: an exact frame of a recording and what is called out on it.
-struct Plate {
-    PlateId id;
-    RecordingId recording;
-    FrameTime at;
-    std::string caption;
-    std::vector<Callout> callouts;
-    std::vector<PlateMark> marks = {};
-    std::vector<FastenerPlace> fasteners = {};  // numbered as they were placed
-    friend bool operator==(const Plate&, const Plate&) = default;
-};
-
 /// A finding of the editor (see editor.h) that stands as it is, and why.
 struct Answered {
     std::string rule;
     std::string text;     // the words it was found in; changed words are looked at again
     std::string because;  // the author's reason
     friend bool operator==(const Answered&, const Answered&) = default;
+};
+
+/// The state the machine must be in for a step.
+enum class MachineState { Level,
+                          Cold,
+                          Warm,
+                          Running,
+                          Stopped,
+                          Isolated,
+                          LockedOff,
+                          OnStands };
+std::string_view name_of(MachineState state);         // as in files: "locked off"
+std::string_view spoken_name_of(MachineState state);  // "isolated and locked off"
+std::optional<MachineState> machine_state(std::string_view name);
+
+/// A question practitioners answer differently (see methods.h), which the step meets. The house's choice holds unless the
+/// step has one of its own.
+struct StepMethod {
+    std::string topic;         // "drain-heat"
+    std::string chosen = {};   // a way of the topic, where this step differs from the house
+    std::string because = {};  // and why it does
+    friend bool operator==(const StepMethod&, const StepMethod&) = default;
+};
+
+/// One thing done to a display to set it back.
+struct Press {
+    enum class Kind { Press,
+                      Hold,
+                      Turn };
+    Kind kind = Kind::Press;
+    std::string button;  // as printed on it: "MODE"; two held together: "MODE + SET"
+    int times = 1;
+    FigureId hold = {};      // how long; empty: not known
+    std::string shows = {};  // what the display shows then
+    friend bool operator==(const Press&, const Press&) = default;
+};
+std::string_view name_of(Press::Kind kind);
+std::optional<Press::Kind> press_kind(std::string_view name);
+
+/// How a reminder or a meter is set back on one kind of display.
+struct ResetSequence {
+    std::string display;                     // "display with two buttons"
+    std::vector<std::string> variants = {};  // that have it; empty: all
+    std::vector<Press> presses = {};
+    friend bool operator==(const ResetSequence&, const ResetSequence&) = default;
+};
+
+/// What a reviewer says at a place of a step, and what came of it.
+struct Comment {
+    std::string at;  // the line it is about, as it stood; empty: the whole step
+    std::string who;
+    std::string on;  // day, "2026-11-28"
+    std::string text;
+    std::string answer = {};
+    bool closed = false;
+    friend bool operator==(const Comment&, const Comment&) = default;
 };
 
 struct Step {
@@ -262,11 +287,16 @@ struct Step {
     std::vector<FigureId> heard;  // figures taken from the tape into this step
     std::vector<Take> takes;      // where it is done, and done again; the best one first
     std::vector<Plate> plates;
-    std::optional<Take> clip;
+    std::optional<Clip> clip;
     bool drafted = false;  // made by the program from what was said; no person has confirmed it yet
     std::vector<Wait> waits = {};
     std::vector<std::string> variants = {};  // it applies to; empty: to all
     std::vector<Answered> answered = {};
+    std::vector<MachineState> states = {};
+    std::vector<StepMethod> methods = {};
+    std::vector<ResetSequence> resets = {};
+    std::vector<Comment> comments = {};
+    std::vector<Translated> translated = {};
     friend bool operator==(const Step&, const Step&) = default;
 };
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cctype>
 
+#include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -30,20 +31,13 @@ std::vector<std::size_t> places(std::string_view text, std::string_view words) {
 
 /// Does something to every text of a step, tokens aside.
 template <class Do>
-void each_text(Step& s, Do&& what) {
-    const auto line = [&](std::string& text) {
+void each_words(Step& s, Do&& what) {
+    each_text(s, [&](const std::string&, std::string& text) {
         auto pieces = pieces_of(text);
         for (auto& piece : pieces)
             if (piece.kind == TokenKind::Words) what(piece.text);
         text = line_of(pieces);
-    };
-    what(s.heading);
-    for (auto& l : s.lines) line(l);
-    for (auto& c : s.cautions) line(c.text);
-    for (auto& c : s.checks)
-        for (auto* text : {&c.look, &c.good, &c.stop}) line(*text);
-    for (auto& w : s.waits) line(w.text);
-    for (auto& plate : s.plates) what(plate.caption);
+    });
 }
 
 }  // namespace
@@ -57,6 +51,7 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
     second.id = fresh_id<StepId>("step", p.steps);
     second.variants = step->variants;
     second.drafted = step->drafted;
+    second.states = step->states;
     const auto cut = first.lines.begin() + static_cast<std::ptrdiff_t>(line);
     second.lines.assign(cut, first.lines.end());
     first.lines.erase(cut, first.lines.end());
@@ -73,6 +68,8 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
     move(first.actions, second.actions, [&](const Action& a) { return !a.items.empty() && std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& i) { return only_later(TokenKind::Item, i.text()); }); });
     move(first.heard, second.heard, [&](const FigureId& f) { return only_later(TokenKind::Figure, f.text()); });
     move(first.answered, second.answered, [&](const Answered& a) { return std::find(second.lines.begin(), second.lines.end(), a.text) != second.lines.end(); });
+    move(first.comments, second.comments, [&](const Comment& c) { return std::find(second.lines.begin(), second.lines.end(), c.at) != second.lines.end(); });
+    move(first.translated, second.translated, [&](const Translated& t) { return std::find(second.lines.begin(), second.lines.end(), t.of) != second.lines.end(); });
     const auto at = static_cast<std::size_t>(std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin()) + 1;
     return tried(p, {"split a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), at}}});
 }
@@ -80,7 +77,7 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
 std::size_t times_said(const Procedure& p, std::string_view words) {
     if (words.empty()) return 0;
     std::size_t count = 0;
-    for (Step s : p.steps) each_text(s, [&](const std::string& text) { count += places(text, words).size(); });
+    for (Step s : p.steps) each_words(s, [&](const std::string& text) { count += places(text, words).size(); });
     return count;
 }
 
@@ -89,7 +86,7 @@ Result<Change> replace_words(const Procedure& p, std::string_view words, std::st
     if (!words.empty())
         for (const auto& step : p.steps) {
             Step next = step;
-            each_text(next, [&](std::string& text) {
+            each_words(next, [&](std::string& text) {
                 const auto at = places(text, words);
                 for (auto it = at.rbegin(); it != at.rend(); ++it) text.replace(*it, words.size(), by);
             });

@@ -27,6 +27,18 @@ void move_if(std::vector<Thing>& from, std::vector<Thing>& to, const Which& whic
 
 }  // namespace
 
+Clip trimmed(Clip clip, const Take& take) {
+    clip.take = take;
+    const auto within = [&](const FrameTime& t) { return !(t < take.from) && t < take.to; };
+    if (clip.poster && !within(*clip.poster)) clip.poster.reset();
+    std::erase_if(clip.marks, [&](const ClipMark& m) { return !(m.from < take.to && take.from < m.to); });
+    for (auto& m : clip.marks) {
+        m.from = std::max(m.from, take.from);
+        m.to = std::min(m.to, take.to);
+    }
+    return clip;
+}
+
 Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingId& recording, const FrameTime& at) {
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
@@ -37,6 +49,8 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
     Step second;
     second.id = fresh_id<StepId>(step->heading.empty() ? "step" : step->heading, p.steps);
     second.drafted = step->drafted;
+    second.states = step->states;
+    second.variants = step->variants;
     first.takes.assign(step->takes.begin(), held);
     first.takes.push_back({recording, held->from, at});
     second.takes.push_back({recording, at, held->to});
@@ -46,8 +60,8 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
     const auto shown_later = [&](const auto& nested) { return nested.shown && nested.shown->recording == recording && !(nested.shown->from < at) && nested.shown->to <= held->to; };
     move_if(first.checks, second.checks, shown_later);
     move_if(first.waits, second.waits, shown_later);
-    if (first.clip && first.clip->recording == recording && first.clip->from < at && at < first.clip->to) first.clip->to = at;
-    if (first.clip && first.clip->recording == recording && !(first.clip->from < at)) {
+    if (first.clip && first.clip->take.recording == recording && first.clip->take.from < at && at < first.clip->take.to) first.clip = trimmed(*first.clip, {recording, first.clip->take.from, at});
+    if (first.clip && first.clip->take.recording == recording && !(first.clip->take.from < at)) {
         second.clip = first.clip;
         first.clip.reset();
     }
@@ -70,6 +84,11 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     append_new(s.waits, next.waits);
     append_new(s.heard, next.heard);
     append_new(s.answered, next.answered);
+    append_new(s.states, next.states);
+    append_new(s.methods, next.methods);
+    append_new(s.resets, next.resets);
+    append_new(s.comments, next.comments);
+    append_new(s.translated, next.translated);
     s.plates.insert(s.plates.end(), next.plates.begin(), next.plates.end());
     s.drafted = s.drafted || next.drafted;
     for (const auto& take : next.takes) {
@@ -81,8 +100,10 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     }
     if (!s.clip)
         s.clip = next.clip;
-    else if (next.clip && next.clip->recording == s.clip->recording && s.clip->from < next.clip->to)
-        s.clip->to = next.clip->to;
+    else if (next.clip && next.clip->take.recording == s.clip->take.recording && s.clip->take.from < next.clip->take.to) {
+        s.clip->take.to = next.clip->take.to;
+        append_new(s.clip->marks, next.clip->marks);
+    }
     return tried(p, Change{"join two steps", {Remove<StepId>{next.id}, Put<Step>{std::move(s), std::nullopt}}});
 }
 
@@ -110,7 +131,7 @@ Result<Change> move_edge(const Procedure& p, const StepId& id, const TakeEdge& e
     const Take before = take;
     (edge.edge == Edge::Begin ? take.from : take.to) = to;
     if (!(take.from < take.to)) return fail(ErrorCode::Refused, "A step needs a stretch of the tape; its ends cannot meet.");
-    if (s.clip && *s.clip == before) s.clip = take;  // a clip that is the whole take stays the whole take
+    if (s.clip && s.clip->take == before) s.clip = trimmed(*s.clip, take);  // a clip that is the whole take stays the whole take
     return tried(p, Change{edge.edge == Edge::Begin ? "move the beginning of a step" : "move the end of a step", {Put<Step>{std::move(s), std::nullopt}}});
 }
 
@@ -134,9 +155,9 @@ Result<Change> choose_take(const Procedure& p, const StepId& id, std::size_t tak
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
     if (take == 0) return fail(ErrorCode::Refused, step->takes.size() == 1 ? "The step has this one take only; press A to bracket another." : "This is the best take already.");
     Step s = *step;
-    const bool whole = s.clip && *s.clip == s.takes.front();
+    const bool whole = s.clip && s.clip->take == s.takes.front();
     std::rotate(s.takes.begin(), s.takes.begin() + static_cast<std::ptrdiff_t>(take), s.takes.begin() + static_cast<std::ptrdiff_t>(take) + 1);
-    if (whole) s.clip = s.takes.front();
+    if (whole) s.clip = trimmed(*s.clip, s.takes.front());
     return tried(p, Change{"choose the best take", {Put<Step>{std::move(s), std::nullopt}}});
 }
 
@@ -146,7 +167,7 @@ Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t tak
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
     if (step->takes.size() == 1) return fail(ErrorCode::Refused, "This is the step's only take; remove the step on the Sheet if it is not wanted.");
     Step s = *step;
-    if (s.clip && *s.clip == s.takes[take]) s.clip.reset();
+    if (s.clip && s.clip->take == s.takes[take]) s.clip.reset();
     s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));
     return tried(p, Change{"take a take out", {Put<Step>{std::move(s), std::nullopt}}});
 }

@@ -7,6 +7,9 @@
 
 namespace anagraph::core {
 
+/// The clip cut to another stretch: a poster outside of it goes, marks keep what of their time lies within.
+Clip trimmed(Clip clip, const Take& take);
+
 /// Divides a step at a moment within one of its takes. What the step says stays with the first part; pictures from that
 /// moment on go to the second, as do the checks and waits shown there. A clip is cut to the part it stays with. Errors: NotFound; Refused when `at` is at an edge
 /// or outside, since both parts need a stretch.

@@ -1,0 +1,476 @@
+#include "app/sheet/step_forms.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDate>
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QFormLayout>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSpinBox>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <functional>
+
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+#include "core/editing/usual_cautions.h"
+
+namespace anagraph::app::step_forms {
+
+using theme::text;
+
+namespace {
+
+QString tr(const char* words) { return QCoreApplication::translate("StepForms", words); }
+
+/// A form with a title, rows and buttons; `check` says what is missing, or nothing.
+class Form : public QDialog {
+public:
+    Form(const QString& title, QWidget* parent, int width = 520) : QDialog(parent) {
+        setWindowTitle(title);
+        setMinimumWidth(width);
+        rows_ = new QFormLayout(this);
+        rows_->setContentsMargins(20, 16, 20, 16);
+        rows_->setVerticalSpacing(9);
+    }
+    QFormLayout& rows() { return *rows_; }
+    QLineEdit* line(const QString& label, const std::string& value, const QString& hint) {
+        auto* edit = new QLineEdit(text(value), this);
+        edit->setPlaceholderText(hint);
+        named(edit, label);
+        rows_->addRow(label, edit);
+        return edit;
+    }
+    QComboBox* choice(const QString& label, const QStringList& names, int now = 0) {
+        auto* box = new QComboBox(this);
+        box->addItems(names);
+        box->setCurrentIndex(now);
+        named(box, label);
+        rows_->addRow(label, box);
+        return box;
+    }
+    void words(const QString& words) { rows_->addRow(second(words, this)); }
+    /// True when it was answered.
+    bool ask(std::function<QString()> check = {}) {
+        check_ = std::move(check);
+        trouble_ = end_form(rows_, this);
+        return exec() == QDialog::Accepted;
+    }
+
+protected:
+    void accept() override {
+        const QString missing = check_ ? check_() : QString();
+        trouble_->setText(missing);
+        if (missing.isEmpty()) QDialog::accept();
+    }
+
+private:
+    static void named(QWidget* w, QString label) { w->setAccessibleName(label.remove(QLatin1Char('&'))); }
+    QFormLayout* rows_;
+    QLabel* trouble_ = nullptr;
+    std::function<QString()> check_;
+};
+
+std::string words_of(const QLineEdit* edit) { return edit->text().trimmed().toStdString(); }
+
+/// The figures of some kinds, to choose one of; none comes first.
+class FigureChoice {
+public:
+    FigureChoice(Form& form, const QString& label, const core::Procedure& p, const std::vector<core::FigureKind>& kinds, const core::FigureId& now, const QString& none) {
+        QStringList names{none};
+        ids_.emplace_back();
+        int row = 0;
+        for (const auto& f : p.figures) {
+            if (!kinds.empty() && std::find(kinds.begin(), kinds.end(), f.kind) == kinds.end()) continue;
+            if (f.id == now) row = static_cast<int>(ids_.size());
+            names << QStringLiteral("%1 (%2)").arg(text(core::title_of(p, f)), text(core::text_of(f.value)));
+            ids_.push_back(f.id);
+        }
+        box_ = form.choice(label, names, row);
+    }
+    core::FigureId id() const { return ids_[static_cast<std::size_t>(box_->currentIndex())]; }
+
+private:
+    std::vector<core::FigureId> ids_;
+    QComboBox* box_;
+};
+
+/// Boxes to tick, side by side in rows of `across`.
+std::vector<QCheckBox*> ticks(Form& form, const QString& label, const QStringList& names, const std::function<bool(int)>& on, int across = 4) {
+    auto* box = new QWidget(&form);
+    auto* grid = new QGridLayout(box);
+    grid->setContentsMargins(0, 0, 0, 0);
+    std::vector<QCheckBox*> out;
+    for (int i = 0; i < names.size(); ++i) {
+        auto* tick = new QCheckBox(names[i], box);
+        tick->setChecked(on(i));
+        grid->addWidget(tick, i / across, i % across);
+        out.push_back(tick);
+    }
+    form.rows().addRow(label, box);
+    return out;
+}
+
+/// "PT60, PT60-T" as the variants of the guide that are ticked; all or none mean: for all.
+std::vector<std::string> ticked(const std::vector<QCheckBox*>& boxes, const std::vector<std::string>& names) {
+    std::vector<std::string> out;
+    for (std::size_t i = 0; i < boxes.size(); ++i)
+        if (boxes[i]->isChecked()) out.push_back(names[i]);
+    return out.size() == names.size() ? std::vector<std::string>{} : out;
+}
+
+QStringList listed(const std::vector<std::string>& names) {
+    QStringList out;
+    for (const auto& n : names) out << text(n);
+    return out;
+}
+
+std::vector<QCheckBox*> variant_ticks(Form& form, const core::Procedure& p, const std::vector<std::string>& now) {
+    return ticks(form, tr("Applies to"), listed(p.header.variants), [&](int i) { return now.empty() || std::find(now.begin(), now.end(), p.header.variants[static_cast<std::size_t>(i)]) != now.end(); });
+}
+
+core::Result<core::Change> put(const char* label, core::Step step) { return core::Change{label, {core::Put<core::Step>{std::move(step), std::nullopt}}}; }
+
+const core::Step* step_of(Session& session) {
+    const auto* step = session.procedure().find(session.step());
+    if (step == nullptr) session.tell(tr("Choose a step first."));
+    return step;
+}
+
+}  // namespace
+
+Answer facts(Session& session, QWidget* parent) {
+    const auto* now = step_of(session);
+    if (now == nullptr) return {};
+    const auto& p = session.procedure();
+    core::Step s = *now;
+    Form form(tr("For which machines, and in which state"), parent, 620);
+    const auto variants = variant_ticks(form, p, s.variants);
+    if (p.header.variants.empty()) form.words(tr("The guide is for one kind of machine; name its variants on the Shelf to tell them apart here."));
+    QStringList names;
+    for (int i = 0; i < 8; ++i) names << text(std::string(core::spoken_name_of(static_cast<core::MachineState>(i))));
+    const auto states = ticks(form, tr("The machine is"), names, [&](int i) { return std::find(s.states.begin(), s.states.end(), static_cast<core::MachineState>(i)) != s.states.end(); });
+    const auto on = [&](core::MachineState state) { return states[static_cast<std::size_t>(state)]->isChecked(); };
+    const auto check = [&]() -> QString {
+        using core::MachineState;
+        if (!variants.empty() && std::none_of(variants.begin(), variants.end(), [](QCheckBox* b) { return b->isChecked(); })) return tr("A step applies to one variant at least; take the step out if it is not wanted.");
+        if (on(MachineState::Cold) && on(MachineState::Warm)) return tr("It cannot be cold and warm at once.");
+        if (on(MachineState::Running) && (on(MachineState::Stopped) || on(MachineState::Isolated) || on(MachineState::LockedOff))) return tr("It cannot run while it is stopped, isolated or locked off.");
+        return {};
+    };
+    if (!form.ask(check)) return {};
+    s.variants = ticked(variants, p.header.variants);
+    s.states.clear();
+    for (std::size_t i = 0; i < states.size(); ++i)
+        if (states[i]->isChecked()) s.states.push_back(static_cast<core::MachineState>(i));
+    return put("say what a step applies to", std::move(s));
+}
+
+Answer caution(Session& session, int which, QWidget* parent) {
+    const auto* now = step_of(session);
+    if (now == nullptr) return {};
+    core::Step s = *now;
+    const bool fresh = which < 0 || which >= static_cast<int>(s.cautions.size());
+    const core::Caution old = fresh ? core::Caution{} : s.cautions[static_cast<std::size_t>(which)];
+    Form form(fresh ? tr("A caution before what it warns of") : tr("The caution by its parts"), parent, 640);
+    QStringList kinds{tr("another hazard")};
+    int row = 0;
+    for (const auto& h : core::hazards()) {
+        if (h.id == old.hazard) row = static_cast<int>(kinds.size());
+        kinds << text(std::string(h.name));
+    }
+    auto* kind = form.choice(tr("&Hazard"), kinds, row);
+    auto* harm = form.choice(tr("What can &happen"), {tr("it will kill or maim: DANGER"), tr("it can kill or maim: WARNING"), tr("it can hurt: CAUTION"), tr("it spoils the machine or the surroundings: NOTICE")}, static_cast<int>(fresh ? core::Signal::Warning : old.signal));
+    // an old text is one piece; its parts are the author's to tell apart
+    auto* source = form.line(tr("&Source of harm"), fresh ? "" : old.text, tr("Hot oil"));
+    auto* what = form.line(tr("What it &does"), "", tr("burns."));
+    auto* avoid = form.line(tr("How to &avoid it"), "", tr("Let it cool; wear gloves."));
+    QObject::connect(kind, &QComboBox::activated, &form, [&](int i) {
+        if (i == 0) return;
+        const auto& h = core::hazards()[static_cast<std::size_t>(i - 1)];
+        harm->setCurrentIndex(static_cast<int>(h.signal));
+        source->setText(text(std::string(h.source)));
+        what->setText(text(std::string(h.harm)));
+        avoid->setText(text(std::string(h.avoid)));
+    });
+    form.words(tr("The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker's book and the site's rules come first."));
+    const auto check = [&]() -> QString {
+        if (source->text().trimmed().isEmpty()) return tr("Say what does the harm.");
+        if (fresh && (what->text().trimmed().isEmpty() || avoid->text().trimmed().isEmpty())) return tr("Say what happens and how it is avoided: a reader who is only frightened is not helped.");
+        return {};
+    };
+    if (!form.ask(check)) return {};
+    QStringList parts;
+    for (const auto* e : {source, what, avoid})
+        if (!e->text().trimmed().isEmpty()) parts << e->text().trimmed();
+    core::Caution next{static_cast<core::Signal>(harm->currentIndex()), parts.join(QLatin1Char(' ')).toStdString(), kind->currentIndex() == 0 ? "" : std::string(core::hazards()[static_cast<std::size_t>(kind->currentIndex() - 1)].id)};
+    if (fresh)
+        s.cautions.push_back(std::move(next));
+    else
+        s.cautions[static_cast<std::size_t>(which)] = std::move(next);
+    return put(fresh ? "add a caution" : "change a caution", std::move(s));
+}
+
+Answer check(Session& session, int which, QWidget* parent) {
+    const auto* now = step_of(session);
+    if (now == nullptr) return {};
+    core::Step s = *now;
+    const bool fresh = which < 0 || which >= static_cast<int>(s.checks.size());
+    core::Check c = fresh ? core::Check{} : s.checks[static_cast<std::size_t>(which)];
+    Form form(tr("What is looked at, and what is good"), parent, 640);
+    auto* look = form.line(tr("&Look at"), c.look, tr("mesh of the strainer"));
+    auto* good = form.line(tr("&Good is"), c.good, tr("whole and clean"));
+    auto* stop = form.line(tr("&Stop when"), c.stop, tr("torn or full of chips"));
+    auto* ask = form.line(tr("Then &ask"), c.ask, tr("the instructor"));
+    auto* reading = form.line(tr("&Write down"), c.reading ? c.reading->what : "", tr("nothing; or what is read: hour meter"));
+    auto* unit = form.line(tr("&Unit"), c.reading ? c.reading->unit : "", tr("h, bar, mm; empty where a word is written"));
+    FigureChoice limits(form, tr("Must lie &within"), session.procedure(), {}, c.reading ? c.reading->limits : core::FigureId{}, tr("no limits are known"));
+    const auto check = [&]() -> QString {
+        if (look->text().trimmed().isEmpty()) return tr("Say what is looked at.");
+        if (good->text().trimmed().isEmpty() || stop->text().trimmed().isEmpty()) return tr("Say what is good and what stops the job; a check without both leaves the learner alone.");
+        if (!unit->text().trimmed().isEmpty() && core::find_unit(words_of(unit)) == nullptr) return tr("\"%1\" is no unit known here; h, bar, mm, L and °C are.").arg(unit->text().trimmed());
+        if (reading->text().trimmed().isEmpty() && (!unit->text().trimmed().isEmpty() || !limits.id().empty())) return tr("Say what is written down.");
+        return {};
+    };
+    if (!form.ask(check)) return {};
+    c.look = words_of(look);
+    c.good = words_of(good);
+    c.stop = words_of(stop);
+    c.ask = words_of(ask);
+    c.reading.reset();
+    const auto* known = core::find_unit(words_of(unit));
+    if (!words_of(reading).empty()) c.reading = core::Reading{words_of(reading), known == nullptr ? "" : std::string(known->id), limits.id()};
+    if (fresh)
+        s.checks.push_back(std::move(c));
+    else
+        s.checks[static_cast<std::size_t>(which)] = std::move(c);
+    return put(fresh ? "add a check" : "change a check", std::move(s));
+}
+
+Answer wait(Session& session, QWidget* parent) {
+    const auto* now = step_of(session);
+    if (now == nullptr) return {};
+    core::Step s = *now;
+    Form form(tr("Wait"), parent);
+    FigureChoice time(form, tr("How &long"), session.procedure(), {core::FigureKind::Duration, core::FigureKind::Temperature}, {}, tr("no time is known: until what is said below"));
+    auto* what = form.line(tr("For &what"), "", tr("until the oil has run into the sump"));
+    if (!form.ask([&] { return time.id().empty() && what->text().trimmed().isEmpty() ? tr("Say how long, or what is waited for.") : QString(); })) return {};
+    s.waits.push_back({words_of(what), time.id()});
+    return put("add a wait", std::move(s));
+}
+
+namespace {
+
+/// One press in a row of fields.
+struct PressRow {
+    QWidget* row;
+    QComboBox* kind;
+    QLineEdit* button;
+    QSpinBox* times;
+    QComboBox* hold;
+    QLineEdit* shows;
+};
+
+/// The presses of one display, a row each; an empty button takes a row out.
+class SequenceDialog : public QDialog {
+public:
+    SequenceDialog(const core::Procedure& p, const core::ResetSequence& sequence, QWidget* parent) : QDialog(parent), p_(p) {
+        setWindowTitle(tr("How one kind of display is set back"));
+        setMinimumWidth(860);
+        auto* down = new QVBoxLayout(this);
+        down->setContentsMargins(20, 16, 20, 16);
+        auto* head = new QFormLayout;
+        display_ = new QLineEdit(text(sequence.display), this);
+        display_->setPlaceholderText(tr("display with two buttons"));
+        display_->setAccessibleName(tr("Display"));
+        head->addRow(tr("&Display"), display_);
+        down->addLayout(head);
+        for (const auto& v : p.header.variants) {
+            auto* tick = new QCheckBox(text(v), this);
+            tick->setChecked(sequence.variants.empty() || std::find(sequence.variants.begin(), sequence.variants.end(), v) != sequence.variants.end());
+            variants_.push_back(tick);
+            down->addWidget(tick);
+        }
+        rows_ = new QVBoxLayout;
+        down->addLayout(rows_);
+        for (const auto& press : sequence.presses) add(press);
+        add({});
+        auto* more = new KeyButton(tr("One more press"), QKeySequence(Qt::CTRL | Qt::Key_Return), this);
+        more->setAutoDefault(false);
+        connect(more, &QPushButton::clicked, this, [this] { add({})->button->setFocus(); });
+        auto* row = new QHBoxLayout;
+        row->addWidget(more);
+        row->addStretch(1);
+        down->addLayout(row);
+        auto* end = new QFormLayout;
+        trouble_ = end_form(end, this);
+        down->addLayout(end);
+    }
+    core::ResetSequence sequence() const {
+        std::vector<std::string> names;
+        core::ResetSequence out{words_of(display_), ticked(variants_, p_.header.variants), {}};
+        for (const auto& r : presses_) {
+            if (words_of(r.button).empty()) continue;
+            const auto kind = static_cast<core::Press::Kind>(r.kind->currentIndex());
+            out.presses.push_back({kind, words_of(r.button), r.times->value(), kind == core::Press::Kind::Hold ? core::FigureId(r.hold->currentData().toString().toStdString()) : core::FigureId{}, words_of(r.shows)});
+        }
+        return out;
+    }
+
+protected:
+    void accept() override {
+        const auto now = sequence();
+        if (now.display.empty())
+            trouble_->setText(tr("Say which display it is: a learner has to know it again."));
+        else if (now.presses.empty())
+            trouble_->setText(tr("Say which button is pressed first."));
+        else
+            QDialog::accept();
+    }
+
+private:
+    PressRow* add(const core::Press& press) {
+        auto* row = new QWidget(this);
+        auto* across = new QHBoxLayout(row);
+        across->setContentsMargins(0, 0, 0, 0);
+        PressRow r{row, new QComboBox(row), new QLineEdit(text(press.button), row), new QSpinBox(row), new QComboBox(row), new QLineEdit(text(press.shows), row)};
+        r.kind->addItems({tr("press"), tr("hold"), tr("turn")});
+        r.kind->setCurrentIndex(static_cast<int>(press.kind));
+        r.kind->setAccessibleName(tr("What is done"));
+        r.button->setPlaceholderText(tr("button: MODE"));
+        r.button->setAccessibleName(tr("Button %1").arg(presses_.size() + 1));
+        r.times->setRange(1, 20);
+        r.times->setValue(press.times);
+        r.times->setSuffix(QStringLiteral(" ×"));
+        r.times->setAccessibleName(tr("How often"));
+        r.hold->addItem(tr("time not known"), QString());
+        for (const auto& f : p_.figures)
+            if (f.kind == core::FigureKind::Duration) {
+                r.hold->addItem(tr("for %1").arg(text(core::text_of(f.value))), text(f.id.text()));
+                if (f.id == press.hold) r.hold->setCurrentIndex(r.hold->count() - 1);
+            }
+        r.hold->setAccessibleName(tr("How long"));
+        r.shows->setPlaceholderText(tr("display shows then"));
+        r.shows->setAccessibleName(tr("Display shows %1").arg(presses_.size() + 1));
+        const auto adapt = [kind = r.kind, hold = r.hold] { hold->setEnabled(kind->currentIndex() == 1); };
+        connect(r.kind, &QComboBox::currentIndexChanged, this, adapt);
+        adapt();
+        for (QWidget* w : {static_cast<QWidget*>(r.kind), static_cast<QWidget*>(r.button), static_cast<QWidget*>(r.times), static_cast<QWidget*>(r.hold), static_cast<QWidget*>(r.shows)}) across->addWidget(w);
+        rows_->addWidget(row);
+        presses_.push_back(r);
+        return &presses_.back();
+    }
+    static QString tr(const char* words) { return step_forms::tr(words); }
+
+    const core::Procedure& p_;
+    QLineEdit* display_;
+    std::vector<QCheckBox*> variants_;
+    QVBoxLayout* rows_;
+    std::vector<PressRow> presses_;
+    QLabel* trouble_;
+};
+
+}  // namespace
+
+Answer resets(Session& session, QWidget* parent) {
+    const auto* now = step_of(session);
+    if (now == nullptr) return {};
+    core::Step s = *now;
+    int which = static_cast<int>(s.resets.size());
+    if (!s.resets.empty()) {
+        Form form(tr("Set a display back"), parent);
+        QStringList names;
+        for (const auto& r : s.resets) names << text(r.display);
+        names << tr("another display");
+        auto* box = form.choice(tr("&Which"), names, which);
+        QStringList todo{tr("write it"), tr("take it out")};
+        auto* what = form.choice(tr("&Do"), todo);
+        if (!form.ask([&] { return what->currentIndex() == 1 && box->currentIndex() == static_cast<int>(s.resets.size()) ? tr("There is nothing to take out yet.") : QString(); })) return {};
+        which = box->currentIndex();
+        if (what->currentIndex() == 1) {
+            s.resets.erase(s.resets.begin() + which);
+            return put("take a reset out", std::move(s));
+        }
+    }
+    const bool fresh = which == static_cast<int>(s.resets.size());
+    SequenceDialog dialog(session.procedure(), fresh ? core::ResetSequence{} : s.resets[static_cast<std::size_t>(which)], parent);
+    if (dialog.exec() != QDialog::Accepted) return {};
+    if (fresh)
+        s.resets.push_back(dialog.sequence());
+    else
+        s.resets[static_cast<std::size_t>(which)] = dialog.sequence();
+    return put("say how a display is set back", std::move(s));
+}
+
+Answer follow_ups(Session& session, QWidget* parent) {
+    core::Header header = session.procedure().header;
+    Form form(tr("To be done later"), parent, 720);
+    form.words(tr("What belongs to the guide and cannot be done with it: look again after the first hour, tomorrow, cold. It stands at its end, with a box to tick. {item:…} and {figure:…} name as they do in a line. An empty row goes."));
+    std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
+    const auto add = [&](const core::FollowUp& f) {
+        auto* row = new QWidget(&form);
+        auto* across = new QHBoxLayout(row);
+        across->setContentsMargins(0, 0, 0, 0);
+        auto* when = new QLineEdit(text(f.when), row);
+        auto* what = new QLineEdit(text(f.what), row);
+        when->setPlaceholderText(tr("after the first hour"));
+        what->setPlaceholderText(tr("look again for a drip"));
+        when->setAccessibleName(tr("When %1").arg(rows.size() + 1));
+        what->setAccessibleName(tr("What %1").arg(rows.size() + 1));
+        across->addWidget(when, 1);
+        across->addWidget(what, 2);
+        form.rows().addRow(row);
+        rows.emplace_back(when, what);
+    };
+    for (const auto& f : header.follow_ups) add(f);
+    for (int i = 0; i < 2; ++i) add({});
+    if (!form.ask([&] {
+            for (const auto& [when, what] : rows)
+                if (when->text().trimmed().isEmpty() != what->text().trimmed().isEmpty()) return tr("Each needs both: when, and what.");
+            return QString();
+        })) return {};
+    header.follow_ups.clear();
+    for (const auto& [when, what] : rows)
+        if (!words_of(what).empty()) header.follow_ups.push_back({words_of(when), words_of(what)});
+    return core::Change{"say what is done later", {core::SetHeader{std::move(header)}}};
+}
+
+Answer comment(Session& session, int line, QWidget* parent) {
+    const auto* now = step_of(session);
+    if (now == nullptr) return {};
+    core::Step s = *now;
+    const std::string at = line >= 0 && line < static_cast<int>(s.lines.size()) ? s.lines[static_cast<std::size_t>(line)] : std::string();
+    Form form(at.empty() ? tr("Comments on this step") : tr("Comments on line %1").arg(line + 1), parent, 620);
+    struct Standing {
+        core::Comment* comment;
+        QLineEdit* answer;
+        QCheckBox* closed;
+    };
+    std::vector<Standing> standing;
+    for (auto& c : s.comments) {
+        if (c.at != at) continue;
+        form.words(QStringLiteral("%1, %2: %3").arg(text(c.who), text(c.on), text(c.text)));
+        auto* answer = form.line(tr("Answer"), c.answer, tr("what came of it"));
+        auto* closed = new QCheckBox(tr("done with"), &form);
+        closed->setChecked(c.closed);
+        form.rows().addRow(QString(), closed);
+        standing.push_back({&c, answer, closed});
+    }
+    auto* who = form.line(tr("&Who says it"), "checker", tr("by post: checker, learner 07"));
+    auto* said = form.line(tr("&Comment"), "", tr("what is unclear, wrong or missing here"));
+    said->setFocus();
+    if (!form.ask([&] { return !said->text().trimmed().isEmpty() && who->text().trimmed().isEmpty() ? tr("Say who says it, by post.") : QString(); })) return {};
+    for (const auto& st : standing) {
+        st.comment->answer = words_of(st.answer);
+        st.comment->closed = st.closed->isChecked();
+    }
+    if (!words_of(said).empty()) s.comments.push_back({at, words_of(who), QDate::currentDate().toString(Qt::ISODate).toStdString(), words_of(said)});
+    return put("comment", std::move(s));
+}
+
+}  // namespace anagraph::app::step_forms
