@@ -19,7 +19,9 @@
 #include "app/figures/work_out.h"
 #include "app/house/house_dialog.h"
 #include "app/issue/issue_station.h"
+#include "app/plates/clip_dialog.h"
 #include "app/plates/plates_station.h"
+#include "app/plates/still_dialog.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
 #include "app/tape/takes_dialog.h"
@@ -56,15 +58,18 @@ public:
         QTest::qWait(600);
         picture("figures");
         if (!figures_in_depth()) return false;
+        settle_by_rule();
         QTest::keyClick(focus(), Qt::Key_3, Qt::ControlModifier);
         w_.session().set_step(w_.session().procedure().steps[5].id);
         QTest::qWait(500);
         picture("sheet");
+        if (all_ && !sheet_in_depth()) return false;
         w_.session().set_step(w_.session().procedure().steps[12].id);  // the one with the fasteners of the cover
         QTest::keyClick(focus(), Qt::Key_4, Qt::ControlModifier);
         wait_until([&] { return w_.plates().still_ready(); }, 15000);
         QTest::qWait(600);
         picture("plates");
+        if (!plates_in_depth()) return false;
         QTest::keyClick(focus(), Qt::Key_5, Qt::ControlModifier);
         QTest::qWait(200);
         QTest::keyClicks(&w_.issue().checker(), QStringLiteral("checker"));
@@ -125,6 +130,75 @@ private:
         QApplication::setActiveWindow(&w_);
         w_.figures().setFocus();
         return pictured || fail(std::string("nothing came up for ") + figure);
+    }
+
+    /// A picture of what comes up at a key on a station, once it is ready; it is called off again.
+    bool asked(QWidget& station, int key, Qt::KeyboardModifiers modifiers, const char* name, const std::function<bool(QDialog&)>& ready = {}) {
+        bool pictured = false;
+        auto* timer = new QTimer(qApp);
+        QObject::connect(timer, &QTimer::timeout, timer, [&, timer] {
+            auto* shown = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            if (shown == nullptr) return;
+            timer->deleteLater();
+            wait_until([&] { return !ready || ready(*shown); }, 30000);
+            QTest::qWait(400);
+            shown->grab().save(folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png"));
+            pictured = true;
+            shown->reject();
+        });
+        timer->start(100);
+        QApplication::setActiveWindow(&w_);
+        QTest::keyClick(&station, static_cast<Qt::Key>(key), modifiers);
+        QApplication::setActiveWindow(&w_);
+        return pictured || fail(std::string("nothing came up for ") + name);
+    }
+
+    bool sheet_in_depth() {
+        auto& sheet = w_.sheet();
+        sheet.card(5)->focus_line(3);
+        QTest::qWait(100);
+        return asked(sheet, Qt::Key_H, Qt::AltModifier, "history") && asked(sheet, Qt::Key_V, Qt::AltModifier, "facts") && asked(sheet, Qt::Key_Y, Qt::AltModifier, "ways") && asked(sheet, Qt::Key_W, Qt::AltModifier, "caution") && asked(sheet, Qt::Key_T, Qt::AltModifier, "check") && asked(sheet, Qt::Key_B, Qt::AltModifier, "variants") && asked(sheet, Qt::Key_O, Qt::AltModifier, "translation") && asked(sheet, Qt::Key_L, Qt::AltModifier, "later");
+    }
+
+    bool go_to_plate(std::size_t step) {
+        w_.session().set_step(w_.session().procedure().steps[step].id);
+        w_.go(MainWindow::Sheet);
+        w_.go(MainWindow::Plates);
+        const bool ready = wait_until([&] { return w_.plates().still_ready(); }, 15000);
+        QTest::qWait(800);
+        return ready;
+    }
+
+    bool plates_in_depth() {
+        using anagraph::app::ClipDialog;
+        if (!go_to_plate(6)) return fail("the pair did not come up");
+        picture("pair");
+        if (!go_to_plate(3)) return fail("the drain plug did not come up");
+        const auto measured = [](QDialog& d) {
+            auto& clip = static_cast<ClipDialog&>(d);
+            clip.film().show_time(clip.clip().marks.front().from);
+            return clip.bytes() > 0 && !clip.film().settling();
+        };
+        if (!asked(w_.plates(), Qt::Key_G, {}, "clip", measured)) return false;
+        if (!all_) return true;
+        if (!asked(w_.plates(), Qt::Key_K, {}, "still", [](QDialog& d) { return static_cast<anagraph::app::StillDialog&>(d).ready(); })) return false;
+        if (!asked(w_.plates(), Qt::Key_X, {}, "care")) return false;
+        if (!go_to_plate(4)) return false;
+        picture("magnifier");
+        if (!go_to_plate(2)) return false;
+        QTest::keyClick(&w_.plates().view(), Qt::Key_N);
+        picture("exploded");
+        return go_to_plate(12);
+    }
+
+    /// What sources settle is settled by the house's rule, so that the guide leaves no question but those nobody can answer.
+    void settle_by_rule() {
+        const auto figures = w_.session().procedure().figures;
+        for (const auto& f : figures) {
+            if (anagraph::core::standing_of(f) != anagraph::core::Standing::Disputed) continue;
+            w_.figures().choose(f.id);
+            QTest::keyClick(&w_.figures(), Qt::Key_R);
+        }
     }
 
     /// What stands behind the figures and what follows from them.

@@ -68,6 +68,8 @@ const char* ground_of(core::Signal signal) {
     return "none";
 }
 
+constexpr std::string_view kPutIn[] = {"Pour ", "Add ", "Fill ", "Top "};
+
 std::string size_words(std::int64_t bytes) { return bytes < 100000 ? fmt::format("{} kB", (bytes + 999) / 1000) : fmt::format("{:.1f} MB", static_cast<double>(bytes) / 1e6); }
 
 class PageBuilder {
@@ -146,14 +148,22 @@ public:
 private:
     std::string line_html(const std::string& line) const {
         std::string out;
-        for (const auto& piece : core::pieces_of(line)) {
+        const auto pieces = core::pieces_of(line);
+        std::size_t taken = 0;  // signs at the beginning of the next words that stand with the number before them
+        for (std::size_t i = 0; i < pieces.size(); ++i) {
+            const auto& piece = pieces[i];
             if (piece.kind == core::TokenKind::Words) {
-                out += escaped(piece.text);
+                out += escaped(piece.text.substr(taken));
+                taken = 0;
             } else if (piece.kind == core::TokenKind::Item) {
                 const auto* item = p_.find(core::ItemId(piece.text));
                 if (item == nullptr) continue;
                 out += fmt::format("<span class=\"item\">{}</span>", escaped(item->name));
-                if (const auto n = numbers_.find(item->id); n != numbers_.end()) out += fmt::format("<span class=\"ref\">{}</span>", n->second);
+                if (const auto n = numbers_.find(item->id); n != numbers_.end()) {
+                    const std::string after = i + 1 < pieces.size() && pieces[i + 1].kind == core::TokenKind::Words ? pieces[i + 1].text : "";
+                    taken = std::min(after.find_first_not_of(".,;:!?)"), after.size());
+                    out += fmt::format("<span class=\"tie\"><span class=\"ref\">{}</span>{}</span>", n->second, escaped(after.substr(0, taken)));
+                }
             } else if (const auto* figure = p_.find(core::FigureId(piece.text))) {
                 out += figure_html(p_, *figure);
             }
@@ -363,8 +373,12 @@ private:
             out.push_back(item);
         };
         const auto read = [&](const std::string& line) {
-            for (const auto& piece : core::pieces_of(line))
-                if (piece.kind == core::TokenKind::Item) name(core::ItemId(piece.text));
+            // a fluid is taken up only where it is put in; where it runs out it is there already
+            const bool put_in = std::any_of(std::begin(kPutIn), std::end(kPutIn), [&](std::string_view verb) { return line.substr(0, verb.size()) == verb; });
+            for (const auto& piece : core::pieces_of(line)) {
+                const auto* item = piece.kind == core::TokenKind::Item ? p_.find(core::ItemId(piece.text)) : nullptr;
+                if (item != nullptr && (item->kind != core::ItemKind::Fluid || put_in)) name(item->id);
+            }
         };
         for (const auto& c : s.cautions) read(c.text);
         for (const auto& l : s.lines) read(l);

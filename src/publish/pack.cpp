@@ -35,7 +35,6 @@ using core::Result;
 
 constexpr const char* kManifest = "manifest.json";
 constexpr const char* kSeal = "manifest.sha256";
-constexpr int kClipWidth = 960;
 constexpr int kPdfTimeoutMs = 180000;
 
 /// Relative paths of all files below a folder but the manifest and its seal, with their SHA-256.

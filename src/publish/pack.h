@@ -13,6 +13,8 @@
 
 namespace anagraph::publish {
 
+inline constexpr int kClipWidth = 960;  // most a clip is wide, in pixels
+
 /// Where the pictures and words of a recording come from.
 struct RecordingSource {
     core::RecordingId id;

@@ -28,7 +28,7 @@ std::string drawing(const core::Procedure& p, const core::Press& press, int x) {
         out += fmt::format("<text x=\"{}\" y=\"25\" font-family=\"B612 Mono, B612, monospace\" font-size=\"17\" text-anchor=\"middle\" fill=\"#fff\">{}</text>", middle, escaped(press.shows));
     }
     out += fmt::format("<rect x=\"{}\" y=\"50\" width=\"{}\" height=\"38\" rx=\"{}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", x + 28, kWide - 56, press.kind == Kind::Turn ? 19 : 6);
-    words(75, 16, press.button, true);
+    words(75, press.button.size() > 8 ? 12 : 16, press.button, true);
     if (press.kind == Kind::Turn)
         out += fmt::format("<path d=\"M{} 46a44 30 0 0 1 70 0l4 -9m-4 9l-10 0\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle - 35);
     else
@@ -57,7 +57,7 @@ std::string press_words(const core::Procedure& p, const core::ResetSequence& seq
 
 std::string press_strip(const core::Procedure& p, const core::ResetSequence& sequence) {
     const int width = kWide * static_cast<int>(std::max<std::size_t>(1, sequence.presses.size()));
-    std::string out = fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" width=\"{0}\" role=\"img\" aria-label=\"{2}\"><title>{2}</title>", width, kHigh, escaped(press_words(p, sequence)));
+    std::string out = fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" width=\"{3}\" role=\"img\" aria-label=\"{2}\"><title>{2}</title>", width, kHigh, escaped(press_words(p, sequence)), width * 2 / 3);
     for (std::size_t i = 0; i < sequence.presses.size(); ++i) {
         const int x = kWide * static_cast<int>(i);
         if (i > 0) out += fmt::format("<path d=\"M{0} 62l9 7l-9 7\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", x - 4);

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/house/methods_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/editing/editor.h"
@@ -153,6 +154,19 @@ HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), 
     rules_->setCurrentRow(0);
     across->addLayout(third, 1);
     down->addLayout(across, 1);
+    auto* methods = new KeyButton(tr("Where practitioners differ"), Qt::Key_W, this);
+    methods->setAutoDefault(false);
+    methods_ = second(QString(), this);
+    auto* ways = new QHBoxLayout;
+    ways->addWidget(methods);
+    ways->addWidget(methods_, 1);
+    down->addLayout(ways);
+    connect(methods, &QPushButton::clicked, this, [this] {
+        MethodsDialog dialog(house_.methods, this);
+        if (dialog.exec() != QDialog::Accepted) return;
+        house_.methods = dialog.methods();
+        show_house();
+    });
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));
     buttons->button(QDialogButtonBox::Ok)->setDefault(true);
@@ -187,6 +201,8 @@ void HouseDialog::show_house() {
         if (!f.price.empty()) words += tr(", %1 a pack").arg(text(f.price));
         store_->addItem(words);
     }
+    const auto picked = std::count_if(house_.methods.begin(), house_.methods.end(), [](const core::HouseMethod& m) { return !m.chosen.empty(); });
+    methods_->setText(tr("%1 of %2 questions have a rule of this house: how warm oil is drained, whether a seal is used again, and so on.").arg(picked).arg(core::method_topics().size()));
     rank_->setCurrentRow(rank);
     store_->setCurrentRow(std::min(pack, store_->count() - 1));
 }

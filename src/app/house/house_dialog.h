@@ -24,6 +24,7 @@ private:
 
     core::House house_;
     QListWidget* rank_;
+    QLabel* methods_ = nullptr;
     QLabel* rule_;
     QListWidget* store_;
     QListWidget* rules_;

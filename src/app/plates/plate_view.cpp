@@ -13,6 +13,7 @@
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
 #include "publish/marks_svg.h"
+#include "publish/still_care.h"
 
 namespace anagraph::app {
 
@@ -89,7 +90,12 @@ void PlateView::paintEvent(QPaintEvent*) {
         p.drawText(r.adjusted(30, 30, -30, -30), Qt::AlignCenter | Qt::TextWordWrap, note_);
     }
     if (!plate_) return;
-    if (!plate_->marks.empty() || !plate_->fasteners.empty()) {
+    for (const auto& m : plate_->marks)
+        if (m.sign == core::PlateSign::Magnify && !still_.isNull()) {
+            const double glass = publish::lens_radius(r.height());
+            p.drawImage(QRectF(to_widget(m.to) - QPointF(glass, glass), QSizeF(2 * glass, 2 * glass)), publish::magnified(still_, m.at, publish::lens_radius(still_.height())));
+        }
+    if (!plate_->marks.empty() || !plate_->fasteners.empty() || !plate_->off_order.empty() || plate_->role != core::PairRole::None) {
         // drawn as in the pack
         const std::string svg = publish::marks_svg(session_.procedure(), *plate_, r.width(), r.height(), mark_ ? static_cast<int>(*mark_) : -1);
         QSvgRenderer renderer(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {:.1f} {:.1f}\">{}</svg>", r.width(), r.height(), svg)));

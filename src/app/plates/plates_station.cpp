@@ -11,13 +11,16 @@
 #include <QVBoxLayout>
 #include <QtConcurrent>
 #include <algorithm>
+#include <functional>
 
+#include "app/plates/mark_menu.h"
 #include "app/sheet/plate_preview.h"
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
 #include "core/procedure/open_points.h"
 #include "core/procedure/text.h"
 #include "media/exact_frame.h"
+#include "publish/still_care.h"
 
 namespace anagraph::app {
 
@@ -45,31 +48,15 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     head->addWidget(title_, 1);
     head->addWidget(moment_);
     middle->addLayout(head);
+    auto* pictures = new QHBoxLayout;
     view_ = new PlateView(session_, this);
-    middle->addWidget(view_, 1);
-    auto* row = new QHBoxLayout;
-    auto* callout = new KeyButton(tr("Callout"), Qt::Key_C, this, true);
-    auto* remove = new KeyButton(tr("Take it out"), Qt::Key_Delete, this);
-    auto* earlier = new KeyButton(tr("Before"), Qt::Key_Comma, this);
-    auto* later = new KeyButton(tr("After"), Qt::Key_Period, this);
-    auto* drop = new KeyButton(tr("Remove plate"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), this);
-    for (auto* b : {callout, remove, earlier, later, drop}) row->addWidget(b);
-    row->addStretch(1);
-    middle->addLayout(row);
-    auto* drawing = new QHBoxLayout;
-    auto* layout = new KeyButton(tr("Lay out anew"), Qt::Key_L, this);
-    fasteners_ = new KeyButton(tr("Place fasteners"), Qt::Key_F, this);
-    auto* mark = new KeyButton(tr("Mark"), Qt::Key_M, this);
-    auto* free_all = new QShortcut(QKeySequence(Qt::SHIFT | Qt::Key_L), this);
-    free_all->setContext(Qt::WidgetWithChildrenShortcut);
-    layout->setToolTip(tr("Labels moved by hand stay; Shift+L moves those as well"));
-    for (auto* b : {layout, fasteners_, mark}) drawing->addWidget(b);
-    drawing->addStretch(1);
-    middle->addLayout(drawing);
-    connect(layout, &QPushButton::clicked, this, [this] { lay_out_anew(false); });
-    connect(free_all, &QShortcut::activated, this, [this] { lay_out_anew(true); });
-    connect(fasteners_, &QPushButton::clicked, this, &PlatesStation::toggle_fasteners);
-    connect(mark, &QPushButton::clicked, this, &PlatesStation::add_mark);
+    other_ = new PlateView(session_, this);
+    other_->setMinimumSize(260, 150);
+    other_->hide();
+    pictures->addWidget(view_, 3);
+    pictures->addWidget(other_, 2);
+    middle->addLayout(pictures, 1);
+    build_tools(middle);
     auto* words = new QHBoxLayout;
     words->addWidget(second(tr("Words under it"), this));
     caption_ = new QLineEdit(this);
@@ -80,22 +67,21 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     across->addLayout(middle, 1);
     across->addWidget(build_side());
 
-    earlier->setToolTip(tr("The frame before (,)"));
-    later->setToolTip(tr("The frame after (.)"));
-    remove->setToolTip(tr("Take the chosen callout out (Del)"));
     connect(plates_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item == nullptr) return;
         chosen_ = core::PlateId(item->data(Qt::UserRole).toString().toStdString());
         if (const auto* s = step_of_plate()) session_.set_step(s->id);
         show_chosen();
     });
-    connect(callout, &QPushButton::clicked, this, &PlatesStation::place_callout);
-    connect(remove, &QPushButton::clicked, this, &PlatesStation::remove_callout);
-    connect(earlier, &QPushButton::clicked, this, [this] { nudge_frame(-1); });
-    connect(later, &QPushButton::clicked, this, [this] { nudge_frame(1); });
-    connect(drop, &QPushButton::clicked, this, &PlatesStation::remove_plate);
     connect(caption_, &QLineEdit::editingFinished, this, &PlatesStation::set_caption);
     connect(view_, &PlateView::point_clicked, this, &PlatesStation::point_at);
+    connect(other_, &PlateView::point_clicked, this, [this] {
+        if (const auto* now = plate())
+            if (const auto* with = counterpart_of(*now)) {
+                chosen_ = with->id;
+                refresh();
+            }
+    });
     connect(view_, &PlateView::marks_changed, this, [this](const std::vector<core::PlateMark>& marks) {
         if (const auto* now = plate()) {
             core::Plate next = *now;
@@ -112,8 +98,55 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
         }
     });
     connect(&session_, &Session::changed, this, &PlatesStation::refresh);
-    connect(&session_, &Session::guide_opened, this, [this] { stills_.clear(); });
+    connect(&session_, &Session::guide_opened, this, [this] {
+        stills_.clear();
+        frames_.clear();
+    });
     refresh();
+}
+
+/// The commands on the picture, by what they are for.
+void PlatesStation::build_tools(QVBoxLayout* middle) {
+    using Do = std::function<void()>;
+    struct Tool {
+        QString words;
+        QKeySequence key;
+        Do what;
+        QString help;
+        KeyButton** kept = nullptr;
+    };
+    const std::vector<std::vector<Tool>> rows{
+        {{tr("Callout"), Qt::Key_C, [this] { place_callout(); }, {}},
+         {tr("Mark"), Qt::Key_M, [this] { add_mark(); }, tr("Turning, pull, press, flow, look, do not touch, distance, magnifier")},
+         {tr("Place fasteners"), Qt::Key_F, [this] { toggle_fasteners(); }, {}, &fasteners_},
+         {tr("Came off next"), Qt::Key_O, [this] { take_off_next(); }, tr("The part in hand came off next: they go back the other way")},
+         {tr("Take it out"), Qt::Key_Delete, [this] { remove_callout(); }, tr("The callout or mark in hand (Del)")},
+         {tr("Lay out"), Qt::Key_L, [this] { lay_out_anew(false); }, tr("Labels moved by hand stay; Shift+L moves those as well")}},
+        {{tr("Still"), Qt::Key_K, [this] { choose_still(); }, tr("The sharpest frame near the moment")},
+         {tr("Before"), Qt::Key_Comma, [this] { nudge_frame(-1); }, tr("The frame before (,)")},
+         {tr("After"), Qt::Key_Period, [this] { nudge_frame(1); }, tr("The frame after (.)")},
+         {tr("Cut, hide"), Qt::Key_X, [this] { take_care(); }, tr("Cut, turn, brighten; hide a face or a number")},
+         {tr("Pair"), Qt::Key_D, [this] { make_pair(); }, tr("Right and wrong, before and after, new and old")},
+         {tr("Follow"), Qt::Key_A, [this] { follow_callouts(); }, tr("Callouts of the plate before, found again on this one")},
+         {tr("Clip"), Qt::Key_G, [this] { edit_clip(); }, tr("The step's clip: trim, slow, draw over it")}},
+        {{tr("For which"), Qt::Key_V, [this] { choose_variants(); }, tr("Variants the plate is for")},
+         {tr("Remove plate"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), [this] { remove_plate(); }, {}}}};
+    for (const auto& tools : rows) {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(6);
+        for (const auto& t : tools) {
+            auto* b = new KeyButton(t.words, t.key, this, t.key == QKeySequence(Qt::Key_C));
+            if (!t.help.isEmpty()) b->setToolTip(t.help);
+            connect(b, &QPushButton::clicked, this, t.what);
+            row->addWidget(b);
+            if (t.kept != nullptr) *t.kept = b;
+        }
+        row->addStretch(1);
+        middle->addLayout(row);
+    }
+    auto* free_all = new QShortcut(QKeySequence(Qt::SHIFT | Qt::Key_L), this);
+    free_all->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(free_all, &QShortcut::activated, this, [this] { lay_out_anew(true); });
 }
 
 QWidget* PlatesStation::build_side() {
@@ -201,28 +234,57 @@ void PlatesStation::show_chosen() {
         title_->setText(tr("No plate yet"));
         moment_->clear();
         missing_->clear();
+        other_->hide();
         view_->show_plate(nullptr, {}, tr("On the Tape, stop at the clearest frame of a step and press P: the exact frame becomes a plate here."));
         return;
     }
     const auto& steps = session_.procedure().steps;
     const auto index = std::find_if(steps.begin(), steps.end(), [&](const core::Step& s) { return s.id == step->id; }) - steps.begin();
     title_->setText(tr("%1 · %2").arg(index + 1).arg(text(step->heading)));
-    moment_->setText(tr("frame at %1").arg(text(core::clock_text(now->at))));
+    QStringList variants;
+    for (const auto& v : now->variants) variants << text(v);
+    moment_->setText((variants.isEmpty() ? QString() : tr("%1 only · ").arg(variants.join(QStringLiteral(", ")))) + tr("frame at %1").arg(text(core::clock_text(now->at))));
     if (!caption_->hasFocus()) caption_->setText(text(now->caption));
     QStringList missing;
     for (const auto& point : core::open_points(session_.procedure()))
         if (point.station == core::Station::Plates && point.step == step->id) missing << text(point.text);
     missing_->setText(missing.isEmpty() ? tr("Everything the step names is called out.") : missing.join(QStringLiteral("\n\n")));
-    load_still(*now);
+    load_still(*now, view_);
+    const auto* with = counterpart_of(*now);
+    other_->setVisible(with != nullptr);
+    if (with != nullptr) load_still(*with, other_);
 }
 
-void PlatesStation::load_still(const core::Plate& p) {
+const core::Plate* PlatesStation::counterpart_of(const core::Plate& p) const {
+    const auto* step = step_of_plate();
+    if (step == nullptr || p.role == core::PairRole::None) return nullptr;
+    const auto& all = step->plates;
+    const auto it = std::find_if(all.begin(), all.end(), [&](const core::Plate& x) { return x.id == p.id; });
+    const auto role = core::counterpart(p.role);
+    if (it + 1 != all.end() && (it + 1)->role == role) return &*(it + 1);
+    if (it != all.begin() && (it - 1)->role == role) return &*(it - 1);
+    return nullptr;
+}
+
+const QImage* PlatesStation::frame_of(const core::Plate& p) const {
+    const auto it = frames_.find(p.recording.text() + "@" + p.at.text());
+    return it == frames_.end() ? nullptr : &it->second;
+}
+
+void PlatesStation::load_still(const core::Plate& p, PlateView* view) {
     const std::string key = p.recording.text() + "@" + p.at.text();
-    if (const auto it = stills_.find(key); it != stills_.end()) {
-        view_->show_plate(&p, it->second, {});
+    if (const auto* frame = frame_of(p)) {
+        auto& [care, still] = stills_[p.id];
+        const QString moment = text(key);
+        if (still.isNull() || care != p.care || still.text(QStringLiteral("frame")) != moment) {
+            still = publish::cared_for(*frame, p.care).copy();
+            still.setText(QStringLiteral("frame"), moment);
+            care = p.care;
+        }
+        view->show_plate(&p, still, {});
         return;
     }
-    view_->show_plate(&p, {}, tr("Fetching the exact frame …"));
+    view->show_plate(&p, {}, tr("Fetching the exact frame …"));
     const auto* r = session_.recording(p.recording);
     if (r == nullptr) return;
     using Still = core::Result<media::Picture>;
@@ -230,14 +292,12 @@ void PlatesStation::load_still(const core::Plate& p) {
     connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, key] {
         const auto still = watcher->result();
         watcher->deleteLater();
-        const auto* now = plate();
         if (!*still) {
             session_.tell(text((*still).error().message));
             return;
         }
-        const auto& pic = **still;
-        stills_[key] = QImage(pic.bgra.data(), pic.width, pic.height, pic.width * 4, QImage::Format_RGB32).copy();
-        if (now != nullptr && now->recording.text() + "@" + now->at.text() == key) view_->show_plate(now, stills_[key], {});
+        frames_[key] = publish::image_of(**still);
+        show_chosen();
     });
     watcher->setFuture(QtConcurrent::run([path = r->entry.path, at = p.at, turn = r->index.rotation, shape = r->index.pixel_aspect] {
         auto picture = media::exact_frame(path, at);
@@ -285,6 +345,7 @@ void PlatesStation::remove_callout() {
         view_->select_mark(std::nullopt);
         put(std::move(next), "remove a mark");
     } else if (const auto callout = view_->selected()) {
+        std::erase(next.off_order, next.callouts[*callout].item);
         next.callouts.erase(next.callouts.begin() + static_cast<std::ptrdiff_t>(*callout));
         put(std::move(next), "remove a callout");
     }
@@ -318,10 +379,12 @@ void PlatesStation::add_mark() {
     const auto* now = plate();
     if (now == nullptr) return;
     QMenu menu(this);
-    for (const auto& [sign, words] : {std::pair{core::PlateSign::Turn, tr("&Turn clockwise")}, std::pair{core::PlateSign::TurnBack, tr("Turn &back")}, std::pair{core::PlateSign::Pull, tr("&Pull")}, std::pair{core::PlateSign::Press, tr("P&ress")}, std::pair{core::PlateSign::Flow, tr("&Flow of air or oil")}, std::pair{core::PlateSign::Look, tr("&Look here")}, std::pair{core::PlateSign::DoNotTouch, tr("Do &not touch")}, std::pair{core::PlateSign::Distance, tr("&Distance, with its figure")}}) menu.addAction(words)->setData(static_cast<int>(sign));
+    using core::PlateSign;
+    fill_mark_menu(menu, {PlateSign::Turn, PlateSign::TurnBack, PlateSign::Pull, PlateSign::Press, PlateSign::Flow, PlateSign::Look, PlateSign::DoNotTouch, PlateSign::Distance, PlateSign::Magnify});
     const auto* chosen = menu.exec(view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
     core::PlateMark mark{static_cast<core::PlateSign>(chosen->data().toInt()), {5000, 5000}, {6200, 5000}};
+    if (mark.sign == core::PlateSign::Magnify) mark.to = {7800, 3000};
     if (mark.sign == core::PlateSign::Distance) {
         QStringList names{tr("(not measured)")};
         std::vector<core::FigureId> ids{core::FigureId()};

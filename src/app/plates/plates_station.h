@@ -20,6 +20,7 @@ public:
     void next_open();
     PlateView& view() { return *view_; }
     QListWidget& items() { return *items_; }
+    PlateView& other_view() { return *other_; }
     bool still_ready() const { return !view_->still().isNull(); }
 
 protected:
@@ -40,14 +41,27 @@ private:
     void new_item();
     void nudge_frame(int by);
     void set_caption();
+    void choose_variants();
+    void choose_still();
+    void take_care();
+    void make_pair();
+    void take_off_next();
+    void follow_callouts();
+    void edit_clip();
+    void build_tools(QVBoxLayout* middle);
     bool put(core::Plate plate, const char* label);
     const core::Plate* plate() const;
     const core::Step* step_of_plate() const;
-    void load_still(const core::Plate& plate);
+    /// The plate it is a pair with, or null.
+    const core::Plate* counterpart_of(const core::Plate& plate) const;
+    void load_still(const core::Plate& plate, PlateView* view);
+    /// The recorded frame of a plate, upright, once it has been fetched.
+    const QImage* frame_of(const core::Plate& plate) const;
 
     Session& session_;
     QListWidget* plates_ = nullptr;
     PlateView* view_ = nullptr;
+    PlateView* other_ = nullptr;  // of a pair
     QLabel* title_ = nullptr;
     QLabel* moment_ = nullptr;
     QLabel* missing_ = nullptr;
@@ -55,7 +69,8 @@ private:
     QListWidget* items_ = nullptr;
     KeyButton* fasteners_ = nullptr;
     core::PlateId chosen_;
-    std::map<std::string, QImage> stills_;  // by recording and moment
+    std::map<std::string, QImage> frames_;                               // as recorded, by recording and moment
+    std::map<core::PlateId, std::pair<core::StillCare, QImage>> stills_;  // as shown, and with which care
 };
 
 }  // namespace anagraph::app

@@ -1,17 +1,23 @@
 #include "app/sheet/sheet_station.h"
 
 #include <QApplication>
+#include <QCheckBox>
 #include <QFormLayout>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/sheet/guide_dialogs.h"
+#include "app/sheet/methods_form.h"
+#include "app/sheet/translation_dialog.h"
 #include "app/theme/theme.h"
 #include "core/procedure/open_points.h"
 #include "core/procedure/step_edits.h"
 #include "core/procedure/takes.h"
+#include "shop/replace.h"
 #include "shop/spelling.h"
 
 namespace anagraph::app {
@@ -44,7 +50,16 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     stack_->addWidget(safety_);
     stack_->addStretch(1);
     scroll_->setWidget(page);
-    across->addWidget(scroll_, 1);
+    auto* cards = new QVBoxLayout;
+    cards->setSpacing(0);
+    cards->addWidget(scroll_, 1);
+    auto* bar = new QFrame(this);
+    bar->setObjectName(QStringLiteral("panel"));
+    auto* under_cards = new QVBoxLayout(bar);
+    under_cards->setContentsMargins(20, 8, 20, 8);
+    under_cards->setSpacing(6);
+    cards->addWidget(bar);
+    across->addLayout(cards, 1);
 
     auto* side = new QFrame(this);
     side->setObjectName(QStringLiteral("panel"));
@@ -60,42 +75,7 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     points_->setAccessibleName(tr("Open points of the sheet"));
     down->addWidget(points_, 1);
     down->addWidget(second(tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line takes it out."), side));
-    const auto row = [&](std::initializer_list<KeyButton*> buttons) {
-        auto* line = new QHBoxLayout;
-        for (auto* b : buttons) line->addWidget(b);
-        line->addStretch(1);
-        down->addLayout(line);
-    };
-    auto* add = new KeyButton(tr("New step"), QKeySequence(Qt::CTRL | Qt::Key_Return), this, true);
-    auto* caution = new KeyButton(tr("Caution"), QKeySequence(Qt::CTRL | Qt::Key_W), this);
-    auto* check = new KeyButton(tr("Check"), QKeySequence(Qt::CTRL | Qt::Key_T), this);
-    auto* up = new KeyButton(tr("Up"), QKeySequence(Qt::ALT | Qt::Key_Up), this);
-    auto* lower = new KeyButton(tr("Down"), QKeySequence(Qt::ALT | Qt::Key_Down), this);
-    auto* remove = new KeyButton(tr("Remove step"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), this);
-    auto* mend = new KeyButton(tr("Mend it"), QKeySequence(Qt::ALT | Qt::Key_M), this);
-    auto* stands = new KeyButton(tr("It stands"), QKeySequence(Qt::ALT | Qt::Key_A), this);
-    connect(mend, &QPushButton::clicked, this, &SheetStation::mend);
-    connect(stands, &QPushButton::clicked, this, &SheetStation::let_stand);
-    auto* split = new KeyButton(tr("Split here"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Return), this);
-    auto* merge = new KeyButton(tr("Merge with next"), QKeySequence(Qt::CTRL | Qt::Key_J), this);
-    auto* replace = new KeyButton(tr("Replace words"), QKeySequence(Qt::CTRL | Qt::Key_H), this);
-    connect(split, &QPushButton::clicked, this, &SheetStation::split_step);
-    connect(merge, &QPushButton::clicked, this, &SheetStation::merge_steps);
-    connect(replace, &QPushButton::clicked, this, &SheetStation::replace_words);
-    row({mend, stands});
-    row({add});
-    row({caution, check});
-    row({split});
-    row({merge});
-    row({up, lower});
-    row({remove});
-    row({replace});
-    connect(add, &QPushButton::clicked, this, &SheetStation::add_step);
-    connect(caution, &QPushButton::clicked, this, [this] { if (auto* c = current()) c->add_caution(); });
-    connect(check, &QPushButton::clicked, this, [this] { if (auto* c = current()) c->add_check(); });
-    connect(up, &QPushButton::clicked, this, [this] { move_step(-1); });
-    connect(lower, &QPushButton::clicked, this, [this] { move_step(1); });
-    connect(remove, &QPushButton::clicked, this, &SheetStation::remove_step);
+    build_commands(down, under_cards);
     connect(points_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) {
         session_.set_step(core::StepId(item->data(Qt::UserRole).toString().toStdString()));
         const int i = item->data(kFindingRole).toInt();
@@ -111,6 +91,113 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(&session_, &Session::changed, this, &SheetStation::refresh);
     connect(&session_, &Session::step_changed, this, &SheetStation::mark_current);
     refresh();
+}
+
+/// Every command with its key: those of the guide beside it, those of the step in hand under the cards.
+void SheetStation::build_commands(QVBoxLayout* down, QVBoxLayout* under_cards) {
+    const auto card = [this](void (StepCard::*what)()) {
+        return [this, what] {
+            if (auto* c = current()) (c->*what)();
+        };
+    };
+    const auto form = [this](step_forms::Answer (*ask)(Session&, QWidget*)) { return [this, ask] { take(ask); }; };
+    using Do = std::function<void()>;
+    struct Command {
+        QString words;
+        QKeySequence key;
+        Do what;
+        QString help;
+    };
+    const auto make = [this](const Command& c) {
+        auto* button = new KeyButton(c.words, c.key, this, c.key == QKeySequence(Qt::CTRL | Qt::Key_Return));
+        if (!c.help.isEmpty()) button->setToolTip(c.help);
+        connect(button, &QPushButton::clicked, this, c.what);
+        return button;
+    };
+    // what is done to the step in hand stands under the cards, where the eye is
+    const std::vector<std::vector<Command>> of_step{
+        {{tr("Caution"), Qt::CTRL | Qt::Key_W, card(&StepCard::add_caution), {}},
+         {tr("by its parts"), Qt::ALT | Qt::Key_W, [this] { with_number(&StepCard::caution_in_hand, step_forms::caution); }, tr("The caution by its parts: hazard, harm, how to avoid it")},
+         {tr("Check"), Qt::CTRL | Qt::Key_T, card(&StepCard::add_check), {}},
+         {tr("in full"), Qt::ALT | Qt::Key_T, [this] { with_number(&StepCard::check_in_hand, step_forms::check); }, tr("The check with whom to ask and a reading with limits")},
+         {tr("Wait"), Qt::CTRL | Qt::Key_L, form(step_forms::wait), tr("What is waited for, and how long")},
+         {tr("Reset"), Qt::ALT | Qt::Key_R, form(step_forms::resets), tr("Buttons pressed to set a display back")}},
+        {{tr("For which, in which state"), Qt::ALT | Qt::Key_V, form(step_forms::facts), tr("Variants it applies to, and the state of the machine")},
+         {tr("Ways"), Qt::ALT | Qt::Key_Y, [this] { choose_methods(); }, tr("Where practitioners differ")},
+         {tr("Comment"), Qt::ALT | Qt::Key_C, [this] { with_number(&StepCard::line_in_hand, step_forms::comment); }, tr("A reviewer's, at this line")},
+         {tr("History"), Qt::ALT | Qt::Key_H, [this] { look_back(); }, tr("Who wrote this line, and what stood there")},
+         {tr("Split"), Qt::CTRL | Qt::SHIFT | Qt::Key_Return, [this] { split_step(); }, tr("The line in hand begins a step of its own")}}};
+    for (const auto& commands : of_step) {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(6);
+        for (const auto& c : commands) row->addWidget(make(c));
+        row->addStretch(1);
+        under_cards->addLayout(row);
+    }
+    const std::vector<std::vector<Command>> of_guide{
+        {{tr("Mend it"), Qt::ALT | Qt::Key_M, [this] { mend(); }, tr("What the editor found, where it is certain how")}, {tr("It stands"), Qt::ALT | Qt::Key_A, [this] { let_stand(); }, tr("Let it stand, with a reason")}},
+        {{tr("New step"), Qt::CTRL | Qt::Key_Return, [this] { add_step(); }, {}}},
+        {{tr("Up"), Qt::ALT | Qt::Key_Up, [this] { move_step(-1); }, {}}, {tr("Down"), Qt::ALT | Qt::Key_Down, [this] { move_step(1); }, {}}},
+        {{tr("Merge"), Qt::CTRL | Qt::Key_J, [this] { merge_steps(); }, tr("With the step after it")},
+         {tr("Copy in"), Qt::ALT | Qt::Key_I, [this] {
+              leave_field();
+              perform(guide_dialogs::copy_step(session_, this));
+          },
+          tr("A step of another guide, with what it needs")}},
+        {{tr("Remove step"), Qt::CTRL | Qt::Key_Backspace, [this] { remove_step(); }, {}}},
+        {{tr("Words"), Qt::CTRL | Qt::Key_H, [this] { replace_words(); }, tr("Replace words, here or in all guides")}, {tr("Later"), Qt::ALT | Qt::Key_L, form(step_forms::follow_ups), tr("What is done after the job")}},
+        {{tr("Variants"), Qt::ALT | Qt::Key_B, [this] {
+              leave_field();
+              guide_dialogs::show_variants(session_, this);
+          },
+          tr("All variants side by side")},
+         {tr("Translate"), Qt::ALT | Qt::Key_O, [this] { translate(); }, tr("The guide beside its translation")}}};
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(6);
+    grid->setVerticalSpacing(5);
+    for (std::size_t i = 0; i < of_guide.size(); ++i)
+        for (std::size_t k = 0; k < of_guide[i].size(); ++k) grid->addWidget(make(of_guide[i][k]), static_cast<int>(i), static_cast<int>(k), 1, of_guide[i].size() == 1 ? 2 : 1);
+    down->addLayout(grid);
+}
+
+/// Keeps what a form gave, if it was not called off.
+void SheetStation::perform(const step_forms::Answer& answer) {
+    if (answer) session_.perform(*answer);
+}
+
+void SheetStation::take(step_forms::Answer (*ask)(Session&, QWidget*)) {
+    leave_field();
+    perform(ask(session_, this));
+}
+
+/// A form about the line, caution or check in hand.
+void SheetStation::with_number(int (StepCard::*which)() const, step_forms::Answer (*ask)(Session&, int, QWidget*)) {
+    auto* c = current();
+    const int number = c == nullptr ? -1 : (c->*which)();
+    leave_field();
+    perform(ask(session_, number, this));
+}
+
+void SheetStation::choose_methods() {
+    leave_field();
+    const auto* step = session_.procedure().find(session_.step());
+    if (step == nullptr) return;
+    MethodsForm form(session_, *step, this);
+    if (form.exec() != QDialog::Accepted) return;
+    core::Step next = *step;
+    next.methods = form.methods();
+    if (next != *step) session_.perform(core::Change{"say where practitioners differ", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+}
+
+void SheetStation::look_back() {
+    const int line = line_in_hand();
+    leave_field();
+    perform(guide_dialogs::line_history(session_, line, this));
+}
+
+void SheetStation::translate() {
+    leave_field();
+    TranslationDialog(session_, this).exec();
 }
 
 void SheetStation::showEvent(QShowEvent*) {
@@ -295,11 +382,32 @@ void SheetStation::replace_words() {
     form->addRow(tr("&By"), to);
     form->addRow(count);
     end_form(form, &dialog);
-    connect(from, &QLineEdit::textChanged, &dialog, [&] {
-        const auto times = core::times_said(session_.procedure(), from->text().toStdString());
-        count->setText(from->text().isEmpty() ? QString() : theme::counted(static_cast<qsizetype>(times), tr("It stands in 1 place."), tr("It stands in %1 places.")));
-    });
-    if (dialog.exec() == QDialog::Accepted) session_.perform(core::replace_words(session_.procedure(), from->text().toStdString(), to->text().toStdString()));
+    auto* everywhere = new QCheckBox(tr("in the other guides of the library too"), &dialog);
+    form->insertRow(2, QString(), everywhere);
+    std::vector<shop::Saying> others;
+    const auto look = [&] {
+        const std::string words = from->text().toStdString();
+        const auto times = core::times_said(session_.procedure(), words);
+        others.clear();
+        if (everywhere->isChecked() && !words.empty())
+            if (auto found = shop::guides_saying(session_.library(), words, session_.guide())) others = std::move(*found);
+        std::size_t elsewhere = 0;
+        for (const auto& o : others) elsewhere += o.times;
+        QString said = theme::counted(static_cast<qsizetype>(times), tr("It stands in 1 place of this guide."), tr("It stands in %1 places of this guide."));
+        if (everywhere->isChecked()) said += QLatin1Char(' ') + tr("In %1 other guides: %2 places. Undo takes back this guide only; issued editions stay as they are.").arg(others.size()).arg(elsewhere);
+        count->setText(words.empty() ? QString() : said);
+    };
+    connect(from, &QLineEdit::textChanged, &dialog, look);
+    connect(everywhere, &QCheckBox::toggled, &dialog, look);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const std::string words = from->text().toStdString();
+    const std::string by = to->text().toStdString();
+    if (!others.empty()) {
+        const auto done = shop::replace_in_guides(session_.library(), others, words, by, session_.author().toStdString());
+        session_.tell(done ? theme::counted(static_cast<qsizetype>(others.size()), tr("Replaced in 1 other guide."), tr("Replaced in %1 other guides.")) : text(done.error().message));
+        emit session_.library_changed();
+    }
+    if (others.empty() || core::times_said(session_.procedure(), words) > 0) session_.perform(core::replace_words(session_.procedure(), words, by));
 }
 
 void SheetStation::mark_current() {

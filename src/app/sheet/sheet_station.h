@@ -10,6 +10,7 @@
 
 #include "app/session/session.h"
 #include "app/sheet/step_card.h"
+#include "app/sheet/step_forms.h"
 #include "app/theme/controls.h"
 
 namespace anagraph::app {
@@ -43,6 +44,13 @@ private:
     void split_step();
     void merge_steps();
     void replace_words();
+    void build_commands(QVBoxLayout* down, QVBoxLayout* under_cards);
+    void perform(const step_forms::Answer& answer);
+    void take(step_forms::Answer (*ask)(Session&, QWidget*));
+    void with_number(int (StepCard::*which)() const, step_forms::Answer (*ask)(Session&, int, QWidget*));
+    void choose_methods();
+    void look_back();
+    void translate();
     StepCard* current();
     int line_in_hand() { return current() == nullptr ? -1 : current()->line_in_hand(); }
 

@@ -1,20 +1,40 @@
 #include "app/sheet/step_card.h"
 
+#include <fmt/ranges.h>
+
 #include <QEvent>
 #include <QGridLayout>
 #include <QHBoxLayout>
+#include <QPainter>
 #include <QStyle>
+#include <QSvgRenderer>
 #include <algorithm>
 
 #include "app/sheet/plate_preview.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/editing/usual_cautions.h"
+#include "publish/hazard_signs.h"
+#include "publish/press_strip.h"
 
 namespace anagraph::app {
 
 using theme::text;
 
 namespace {
+
+/// A drawing of the pack as a picture for the card.
+QPixmap drawn(const std::string& svg, const QSize& size, double ratio) {
+    QPixmap out(size * ratio);
+    out.fill(Qt::transparent);
+    QPainter p(&out);
+    QSvgRenderer renderer(QByteArray::fromStdString(svg));
+    renderer.setAspectRatioMode(Qt::KeepAspectRatio);
+    renderer.render(&p);
+    p.end();
+    out.setDevicePixelRatio(ratio);
+    return out;
+}
 
 /// Where the editor's findings stand: beside what they are about.
 QLabel* note(QWidget* parent) {
@@ -50,6 +70,10 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     head->addWidget(number_);
     head->addWidget(heading_, 1);
     words->addLayout(head);
+    facts_ = second(QString(), this);
+    facts_->setContentsMargins(38, 0, 0, 0);
+    facts_->setTextFormat(Qt::RichText);
+    words->addWidget(facts_);
     caution_box_ = new QVBoxLayout;
     caution_box_->setSpacing(5);
     line_box_ = new QVBoxLayout;
@@ -71,6 +95,15 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     words->addLayout(line_box_);
     words->addLayout(check_box_);
     indented(check_note_);
+    reset_box_ = new QVBoxLayout;
+    reset_box_->setContentsMargins(38, 0, 0, 0);
+    words->addLayout(reset_box_);
+    ways_ = second(QString(), this);
+    ways_->setContentsMargins(38, 0, 0, 0);
+    ways_->setTextFormat(Qt::RichText);
+    words->addWidget(ways_);
+    comments_ = note(this);
+    indented(comments_);
     words->addStretch(1);
     across->addLayout(words, 1);
     preview_ = new PlatePreview(session, this);
@@ -108,6 +141,10 @@ void StepCard::refresh() {
     show_lines(*s);
     show_checks(*s);
     show_waits(*s);
+    show_facts(*s);
+    show_resets(*s);
+    show_ways(*s);
+    show_comments(*s);
     preview_->show_step(*s);
     const QString name = session_.step() == id_ ? QStringLiteral("cardNow") : QStringLiteral("card");
     if (objectName() != name) {
@@ -126,12 +163,15 @@ void StepCard::show_cautions(const core::Step& step) {
         auto* row = new QWidget(this);
         auto* across = new QHBoxLayout(row);
         across->setContentsMargins(38, 0, 0, 0);
+        auto* sign = new QLabel(row);
+        sign->setFixedSize(30, 30);
         auto* signal = new QComboBox(row);
         for (const auto s : {core::Signal::Danger, core::Signal::Warning, core::Signal::Caution, core::Signal::Notice}) signal->addItem(theme::signal_word(s), static_cast<int>(s));
         signal->setAccessibleName(tr("Signal word"));
         signal->setFixedWidth(124);
         signal->setFocusPolicy(Qt::TabFocus);
         auto* words = new LineField(session_, tr("Caution"), row);
+        across->addWidget(sign, 0, Qt::AlignTop);
         across->addWidget(signal, 0, Qt::AlignTop);
         across->addWidget(words, 1);
         watch(words->edit());
@@ -146,7 +186,7 @@ void StepCard::show_cautions(const core::Step& step) {
             heading_->setFocus();
             session_.perform(core::Change{"take a caution out", {core::Put<core::Step>{std::move(s), std::nullopt}}});
         });
-        cautions_.push_back({row, signal, words});
+        cautions_.push_back({row, sign, signal, words});
     }
     for (std::size_t i = 0; i < cautions_.size(); ++i) {
         auto& row = cautions_[i];
@@ -156,6 +196,13 @@ void StepCard::show_cautions(const core::Step& step) {
                                                                                                                                           : "notice";
         const bool light = step.cautions[i].signal == core::Signal::Danger || step.cautions[i].signal == core::Signal::Notice;
         row.signal->setStyleSheet(QStringLiteral("QComboBox { background: %1; color: %2; font-weight: bold; border: 0; }").arg(theme::colour(token).name(), light ? QStringLiteral("#fff") : QStringLiteral("#000")));
+        const auto* hazard = core::find_hazard(step.cautions[i].hazard);
+        const QString symbol = hazard == nullptr ? QStringLiteral("general") : text(std::string(hazard->symbol));
+        if (row.sign->property("symbol") != symbol) {
+            row.sign->setProperty("symbol", symbol);
+            row.sign->setPixmap(drawn(publish::hazard_svg(symbol.toStdString(), "#20242a", "#ffffff"), QSize(30, 27), devicePixelRatioF()));
+        }
+        row.sign->setToolTip(hazard == nullptr ? tr("General warning: its hazard is not named; Alt+W asks for its parts") : text(std::string(hazard->name)));
         row.words->set_line(step.cautions[i].text);
     }
 }
@@ -211,20 +258,27 @@ void StepCard::show_checks(const core::Step& step) {
     }
     while (checks_.size() < step.checks.size()) {
         auto* row = new QWidget(this);
-        auto* grid = new QHBoxLayout(row);
+        auto* grid = new QGridLayout(row);
         grid->setContentsMargins(0, 4, 0, 0);
-        CheckRow r{row, new QLineEdit(row), new QLineEdit(row), new QLineEdit(row)};
-        const std::pair<QLineEdit*, QString> fields[] = {{r.look, tr("look at")}, {r.good, tr("good is")}, {r.stop, tr("stop and ask when")}};
+        grid->setSpacing(4);
+        CheckRow r{row, new QLineEdit(row), new QLineEdit(row), new QLineEdit(row), second(QString(), row)};
         auto* box = new QLabel(QStringLiteral("☐"), row);
         box->setFont(theme::font("title"));
-        grid->addWidget(box);
-        for (const auto& [field, hint] : fields) {
+        grid->addWidget(box, 0, 0);
+        const std::tuple<QLineEdit*, QString, int, int> fields[] = {{r.look, tr("look at"), 0, 1}, {r.good, tr("good is"), 0, 2}, {r.stop, tr("stop and ask when"), 1, 2}};
+        for (const auto& [field, hint, at, column] : fields) {
             field->setPlaceholderText(hint);
             field->setAccessibleName(tr("Check: %1").arg(hint));
-            grid->addWidget(field, field == r.look ? 2 : 3);
+            grid->addWidget(field, at, column);
             watch(field);
             connect(field, &QLineEdit::editingFinished, this, [this] { save("write a check"); });
         }
+        auto* stop = second(tr("stop when"), row);
+        stop->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        grid->addWidget(stop, 1, 1);
+        grid->addWidget(r.more, 2, 1, 1, 2);
+        grid->setColumnStretch(1, 2);
+        grid->setColumnStretch(2, 4);
         check_box_->addWidget(row);
         checks_.push_back(r);
     }
@@ -237,6 +291,14 @@ void StepCard::show_checks(const core::Step& step) {
             field->setCursorPosition(0);
             field->setToolTip(text(words));
         }
+        QStringList more;
+        if (!c.ask.empty()) more << tr("ask %1").arg(text(c.ask));
+        if (c.reading) {
+            const auto* limits = session_.procedure().find(c.reading->limits);
+            more << tr("write down: %1%2").arg(text(c.reading->what), limits == nullptr ? QString() : tr(", within %1").arg(text(core::text_of(limits->value))));
+        }
+        checks_[i].more->setText(more.join(QStringLiteral(" · ")));
+        checks_[i].more->setVisible(!more.isEmpty());
     }
 }
 
@@ -264,6 +326,83 @@ void StepCard::show_waits(const core::Step& step) {
         waits_[i].time->setText(time == nullptr ? tr("Wait") : tr("Wait %1").arg(text(core::text_of(time->value))));
         if (!waits_[i].words->hasFocus()) waits_[i].words->setText(text(step.waits[i].text));
     }
+}
+
+void StepCard::show_facts(const core::Step& step) {
+    QStringList facts;
+    QStringList variants;
+    for (const auto& v : step.variants) variants << text(v);
+    if (!variants.isEmpty()) facts << QStringLiteral("<b>%1</b>").arg(tr("%1 only").arg(variants.join(QStringLiteral(", "))).toHtmlEscaped());
+    for (const auto state : step.states) facts << text(std::string(core::spoken_name_of(state)));
+    facts_->setText(facts.join(QStringLiteral(" · ")));
+    facts_->setVisible(!facts.isEmpty());
+}
+
+void StepCard::show_ways(const core::Step& step) {
+    if (step.methods.empty()) {
+        ways_->hide();
+        return;
+    }
+    const auto house = session_.library().house();
+    QStringList lines;
+    for (const auto& held : core::methods_of(step, house ? house->methods : std::vector<core::HouseMethod>{})) {
+        QStringList accepted;
+        for (const auto* way : held.accepted) accepted << text(std::string(way->name));
+        QString line = QStringLiteral("<b>%1</b>").arg(text(core::summary(held)).toHtmlEscaped());
+        if (held.chosen != nullptr) line += QStringLiteral(" %1").arg((accepted.isEmpty() ? tr("No other way is accepted here.") : tr("Also accepted: %1.").arg(accepted.join(QStringLiteral(", ")))).toHtmlEscaped());
+        lines << line;
+    }
+    ways_->setText(lines.join(QStringLiteral("<br>")));
+    ways_->show();
+}
+
+void StepCard::show_resets(const core::Step& step) {
+    std::vector<std::string> strips;
+    for (const auto& r : step.resets) strips.push_back(publish::press_strip(session_.procedure(), r) + r.display + fmt::format("{}", fmt::join(r.variants, ", ")));
+    if (strips == strips_) return;
+    strips_ = strips;
+    for (auto* label : resets_) label->deleteLater();
+    resets_.clear();
+    for (const auto& r : step.resets) {
+        const int presses = static_cast<int>(std::max<std::size_t>(1, r.presses.size()));
+        const int high = std::min(104, 560 / presses);
+        auto* strip = new QLabel(this);
+        strip->setPixmap(drawn(publish::press_strip(session_.procedure(), r), QSize(high * presses, high), devicePixelRatioF()));
+        strip->setAccessibleName(QStringLiteral("%1: %2").arg(text(r.display), text(publish::press_words(session_.procedure(), r))));
+        QStringList variants;
+        for (const auto& v : r.variants) variants << text(v);
+        auto* name = second(variants.isEmpty() ? text(r.display) : tr("%1, %2 only").arg(text(r.display), variants.join(QStringLiteral(", "))), this);
+        for (auto* label : {name, strip}) {
+            reset_box_->addWidget(label);
+            resets_.push_back(label);
+        }
+    }
+}
+
+void StepCard::show_comments(const core::Step& step) {
+    QStringList lines;
+    for (const auto& c : step.comments) {
+        if (c.closed) continue;
+        const auto at = std::find(step.lines.begin(), step.lines.end(), c.at);
+        const QString where = c.at.empty() ? tr("the step") : at == step.lines.end() ? tr("a line that was changed since")
+                                                                                       : tr("line %1").arg(at - step.lines.begin() + 1);
+        lines << tr("<b>%1</b> on %2: %3%4").arg(text(c.who).toHtmlEscaped(), where, text(c.text).toHtmlEscaped(), c.answer.empty() ? QString() : tr(" <i>Answer: %1</i>").arg(text(c.answer).toHtmlEscaped()));
+    }
+    comments_->setText(lines.join(QStringLiteral("<br>")));
+    comments_->setVisible(!lines.isEmpty());
+}
+
+int StepCard::caution_in_hand() const {
+    for (std::size_t i = 0; i < cautions_.size(); ++i)
+        if (cautions_[i].words->editing()) return static_cast<int>(i);
+    return -1;
+}
+
+int StepCard::check_in_hand() const {
+    for (std::size_t i = 0; i < checks_.size(); ++i)
+        for (const auto* field : {checks_[i].look, checks_[i].good, checks_[i].stop})
+            if (field->hasFocus()) return static_cast<int>(i);
+    return -1;
 }
 
 void StepCard::save(const char* label) {

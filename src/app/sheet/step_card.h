@@ -30,8 +30,10 @@ public:
     void add_check();
     /// What the editor found in this step, each beside what it is about.
     void show_findings(const std::vector<core::Finding>& found);
-    /// The line that is typed in, or -1.
+    /// The line that is typed in, or -1; the caution; the check one of whose fields has the keys.
     int line_in_hand() const;
+    int caution_in_hand() const;
+    int check_in_hand() const;
     LineField* line(int i) { return i < static_cast<int>(lines_.size()) ? lines_[static_cast<std::size_t>(i)] : nullptr; }
 
 signals:
@@ -43,6 +45,7 @@ protected:
 private:
     struct CautionRow {
         QWidget* row;
+        QLabel* sign;  // of its hazard
         QComboBox* signal;
         LineField* words;
     };
@@ -51,11 +54,16 @@ private:
         QLineEdit* look;
         QLineEdit* good;
         QLineEdit* stop;
+        QLabel* more;  // whom to ask, and what is written down
     };
     void show_cautions(const core::Step& step);
     void show_lines(const core::Step& step);
     void show_checks(const core::Step& step);
     void show_waits(const core::Step& step);
+    void show_facts(const core::Step& step);
+    void show_ways(const core::Step& step);
+    void show_resets(const core::Step& step);
+    void show_comments(const core::Step& step);
     void save(const char* label);
     void watch(QWidget* widget);
     const core::Step* now() const { return session_.procedure().find(id_); }
@@ -73,6 +81,12 @@ private:
     std::vector<QLabel*> line_notes_;  // under each line
     QLabel* step_note_;                // of the step as a whole
     QLabel* check_note_;
+    QLabel* facts_;     // for which variants, and the state of the machine
+    QLabel* ways_;      // what the house says where practitioners differ
+    QLabel* comments_;  // that are not done with
+    std::vector<QLabel*> resets_;
+    std::vector<std::string> strips_;  // what they were drawn from
+    QVBoxLayout* reset_box_;
     std::vector<CheckRow> checks_;
     struct WaitRow {
         QWidget* row;

@@ -1,0 +1,203 @@
+// What the Plates do with whole pictures: choosing the still, its care, pairs, callouts that follow, variants, the clip.
+#include <QAction>
+#include <QMenu>
+#include <QMessageBox>
+#include <QtConcurrent>
+#include <algorithm>
+
+#include "app/plates/care_dialog.h"
+#include "app/plates/clip_dialog.h"
+#include "app/plates/plates_station.h"
+#include "app/plates/still_dialog.h"
+#include "app/theme/theme.h"
+#include "core/plate/layout.h"
+#include "core/plate/still_frame.h"
+#include "media/stills.h"
+
+namespace anagraph::app {
+
+using theme::text;
+
+void PlatesStation::choose_variants() {
+    const auto* now = plate();
+    const auto& variants = session_.procedure().header.variants;
+    if (now == nullptr) return;
+    if (variants.empty()) {
+        session_.tell(tr("The guide is for one kind of machine; name its variants on the Shelf to tell them apart here."));
+        return;
+    }
+    QMenu menu(this);
+    menu.addAction(tr("for &all"))->setData(QStringLiteral(""));
+    for (const auto& v : variants) menu.addAction(tr("%1 only").arg(text(v)))->setData(text(v));
+    const auto* chosen = menu.exec(view_->mapToGlobal(view_->rect().center()));
+    if (chosen == nullptr) return;
+    core::Plate next = *now;
+    next.variants.clear();
+    if (const auto v = chosen->data().toString().toStdString(); !v.empty()) next.variants = {v};
+    if (next != *now) put(std::move(next), "say which variant a plate is for");
+}
+
+void PlatesStation::choose_still() {
+    const auto* now = plate();
+    if (now == nullptr) return;
+    const auto* r = session_.recording(now->recording);
+    if (r == nullptr) return;
+    if (r->away) {
+        session_.tell(tr("The recording is away; stills are taken from the recording itself. Bring it back on the Shelf."));
+        return;
+    }
+    StillDialog dialog(*r, now->at, now->care, this);
+    if (dialog.exec() != QDialog::Accepted || dialog.chosen() == now->at) return;
+    core::Plate next = *now;
+    next.at = dialog.chosen();
+    put(std::move(next), "choose another frame");
+}
+
+void PlatesStation::take_care() {
+    const auto* now = plate();
+    if (now == nullptr) return;
+    const auto* frame = frame_of(*now);
+    if (frame == nullptr) {
+        session_.tell(tr("The exact frame is still being fetched."));
+        return;
+    }
+    CareDialog dialog(*frame, now->care, this);
+    if (dialog.exec() != QDialog::Accepted || dialog.care() == now->care) return;
+    const double aspect = static_cast<double>(frame->width()) / frame->height();
+    core::Plate next = core::with_care(*now, dialog.care(), aspect);
+    const auto lost = now->callouts.size() - next.callouts.size();
+    next.callouts = core::laid_out(std::move(next.callouts), core::shown_aspect(next.care, aspect));
+    if (put(std::move(next), "take care of a still") && lost > 0) session_.tell(theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."), tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
+}
+
+/// A second picture beside this one, or the roles of the two, or two pictures on their own again.
+void PlatesStation::make_pair() {
+    const auto* now = plate();
+    const auto* step = step_of_plate();
+    if (now == nullptr || step == nullptr) return;
+    const auto* with = counterpart_of(*now);
+    QMenu menu(this);
+    using core::PairRole;
+    for (const auto& [role, words] : {std::pair{PairRole::Right, tr("this is &right, the other wrong")}, std::pair{PairRole::Wrong, tr("this is &wrong, the other right")}, std::pair{PairRole::Before, tr("this is &before, the other after")}, std::pair{PairRole::After, tr("this is &after, the other before")}, std::pair{PairRole::New, tr("this is the &new part, the other the old")}, std::pair{PairRole::Old, tr("this is the &old part, the other the new")}}) menu.addAction(words)->setData(static_cast<int>(role));
+    if (with != nullptr) menu.addAction(tr("two pictures on their &own"))->setData(static_cast<int>(PairRole::None));
+    const auto* chosen = menu.exec(view_->mapToGlobal(view_->rect().center()));
+    if (chosen == nullptr) return;
+    const auto role = static_cast<PairRole>(chosen->data().toInt());
+    core::Step s = *step;
+    const auto at = [&](const core::PlateId& id) { return std::find_if(s.plates.begin(), s.plates.end(), [&](const core::Plate& p) { return p.id == id; }); };
+    at(now->id)->role = role;
+    if (with != nullptr) {
+        at(with->id)->role = core::counterpart(role);
+    } else {
+        core::Plate second;
+        second.id = core::fresh_id<core::PlateId>(now->id.text(), core::plates_of(session_.procedure()));
+        second.recording = now->recording;
+        second.at = now->at;
+        second.role = core::counterpart(role);
+        second.variants = now->variants;
+        s.plates.insert(at(now->id) + 1, std::move(second));
+    }
+    const bool fresh = with == nullptr;
+    const auto first = now->id;
+    if (!session_.perform(core::Change{"pair two pictures", {core::Put<core::Step>{std::move(s), std::nullopt}}})) return;
+    if (fresh) {
+        // the second picture is in hand next: it is still the same frame
+        chosen_ = first;
+        if (const auto* other = plate() == nullptr ? nullptr : counterpart_of(*plate())) chosen_ = other->id;
+        refresh();
+        session_.tell(tr("The second picture stands at the same moment still: K looks for its frame, , and . step to it."));
+    }
+    view_->setFocus();
+}
+
+/// The part in hand came off after those named so far; a part that is named is taken out again.
+void PlatesStation::take_off_next() {
+    const auto* now = plate();
+    const auto callout = view_->selected();
+    if (now == nullptr) return;
+    if (!callout) {
+        session_.tell(tr("Choose a callout first (N goes from one to the next); then O says it came off next."));
+        return;
+    }
+    core::Plate next = *now;
+    const auto item = next.callouts[*callout].item;
+    if (std::erase(next.off_order, item) == 0) next.off_order.push_back(item);
+    put(std::move(next), "say in which order parts came off");
+}
+
+/// Looks for what the plate before calls out on this one, and proposes what it finds.
+void PlatesStation::follow_callouts() {
+    const auto* now = plate();
+    if (now == nullptr) return;
+    const core::Plate* before = nullptr;
+    const auto all = core::plates_of(session_.procedure());
+    for (const auto& p : all) {
+        if (p.id == now->id) break;
+        if (p.recording == now->recording && !p.callouts.empty()) before = &p;
+    }
+    const auto* r = session_.recording(now->recording);
+    if (before == nullptr || r == nullptr) {
+        session_.tell(tr("No plate before this one, of the same recording, calls anything out."));
+        return;
+    }
+    struct Found {
+        core::ItemId item;
+        core::Place at;
+        double certainty;
+    };
+    const auto look = [path = r->entry.path, turn = r->index.rotation, shape = r->index.pixel_aspect, from = *before, to = *now]() -> core::Result<std::vector<Found>> {
+        auto a = media::exact_frame(path, from.at);
+        if (!a) return tl::make_unexpected(a.error());
+        auto b = media::exact_frame(path, to.at);
+        if (!b) return tl::make_unexpected(b.error());
+        *a = media::upright(std::move(*a), turn, shape);
+        *b = media::upright(std::move(*b), turn, shape);
+        const double aspect = static_cast<double>(a->width) / a->height;
+        std::vector<Found> out;
+        for (const auto& c : from.callouts) {
+            if (std::any_of(to.callouts.begin(), to.callouts.end(), [&](const core::Callout& x) { return x.item == c.item; })) continue;
+            const auto found = media::follow(*a, core::recorded_at(c.target, from.care, aspect), *b);
+            if (!found) continue;
+            const auto shown = core::shown_at(found->place, to.care, aspect);
+            if (shown.x >= 0 && shown.y >= 0 && shown.x <= 10000 && shown.y <= 10000) out.push_back({c.item, shown, found->certainty});
+        }
+        return out;
+    };
+    QApplication::setOverrideCursor(Qt::WaitCursor);
+    const auto found = QtConcurrent::run([look] { return std::make_shared<core::Result<std::vector<Found>>>(look()); }).result();
+    QApplication::restoreOverrideCursor();
+    if (!*found) {
+        session_.tell(text((*found).error().message));
+        return;
+    }
+    if ((*found)->empty()) {
+        session_.tell(tr("Nothing the plate before calls out was found on this one with certainty: too much moved, or it looks alike elsewhere."));
+        return;
+    }
+    QStringList words;
+    for (const auto& f : **found) words << tr("%1 (%2 % alike)").arg(text(session_.procedure().find(f.item)->name)).arg(static_cast<int>(100 * f.certainty));
+    const auto answer = QMessageBox::question(this, tr("Callouts of the plate before"), tr("Found again on this picture: %1. Take them over? Look at each: what is alike need not be the same.").arg(words.join(QStringLiteral(", "))));
+    if (answer != QMessageBox::Yes) return;
+    core::Plate next = *now;
+    for (const auto& f : **found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next.callouts, view_->aspect())});
+    next.callouts = core::laid_out(std::move(next.callouts), view_->aspect());
+    put(std::move(next), "take callouts over");
+}
+
+void PlatesStation::edit_clip() {
+    const auto* step = session_.procedure().find(session_.step());
+    if (step == nullptr) return;
+    if (!step->clip && step->takes.empty()) {
+        session_.tell(tr("The step has no stretch of the tape yet; bracket it on the Tape first."));
+        return;
+    }
+    const core::Clip now = step->clip ? *step->clip : core::Clip{step->takes.front()};
+    if (session_.recording(now.take.recording) == nullptr) return;
+    ClipDialog dialog(session_, now, this);
+    if (dialog.exec() != QDialog::Accepted || (step->clip && dialog.clip() == *step->clip)) return;
+    core::Step next = *step;
+    next.clip = dialog.clip();
+    session_.perform(core::Change{step->clip ? "change a clip" : "give the step a clip", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+}
+
+}  // namespace anagraph::app
