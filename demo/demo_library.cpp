@@ -8,11 +8,11 @@
 #include <tuple>
 #include <vector>
 
+#include "core/editing/line_actions.h"
 #include "core/narration/reader.h"
 #include "core/plate/layout.h"
 #include "core/plate/still_frame.h"
 #include "core/procedure/evidence.h"
-#include "core/procedure/logging.h"
 #include "core/procedure/text.h"
 #include "shop/intake.h"
 #include "store/library.h"
@@ -211,9 +211,7 @@ private:
         s.cautions = std::move(cautions);
         s.checks = std::move(checks);
         s.takes.push_back({f.id, f.at(from), f.at(to + 1)});
-        if (const auto offered = bracket_step(p_, f.id, f.at(from), f.at(to + 1), f.marks); offered)
-            for (const auto& e : offered->edits)
-                if (const auto* put = std::get_if<Put<Step>>(&e)) s.actions = put->thing.actions;
+        s.actions = actions_of(s.lines, {});
         const auto written = [&](const FigureId& id_of) { return std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id_of.text()); }); };
         for (const auto& fig : p_.figures)
             for (const auto& c : fig.claims)

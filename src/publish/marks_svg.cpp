@@ -145,7 +145,7 @@ void role_tag(Pen& pen, core::PairRole role) {
     for (auto& c : word) c = static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
     const double u = pen.unit * 1.5;
     const double high = u * 2.1;
-    const double wide = u * 2.2 + u * 0.78 * static_cast<double>(word.size()) + u * 0.5;
+    const double wide = u * 2.2 + u * 0.9 * static_cast<double>(word.size()) + u * 0.5;
     pen.out += fmt::format("<rect x=\"0\" y=\"0\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{:.1f}\"/>\n", wide, high, u * 0.1);
     const auto ink = [&](const std::string& d) { pen.out += fmt::format("<path d=\"{}\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>\n", d, u * 0.2); };
     const double x = u * 1.15;

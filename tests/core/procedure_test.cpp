@@ -45,7 +45,22 @@ void every_reference_is_whole(const Procedure& p) {
             RC_ASSERT(a.figure.empty() || p.find(a.figure) != nullptr);
         }
         for (const auto& plate : s.plates)
+        {
             for (const auto& c : plate.callouts) RC_ASSERT(p.find(c.item) != nullptr);
+            for (const auto& f : plate.fasteners) RC_ASSERT(p.find(f.item) != nullptr);
+            for (const auto& i : plate.off_order) RC_ASSERT(p.find(i) != nullptr);
+            for (const auto& m : plate.marks) RC_ASSERT(m.figure.empty() || p.find(m.figure) != nullptr);
+        }
+        for (const auto& c : s.checks) RC_ASSERT(!c.reading || c.reading->limits.empty() || p.find(c.reading->limits) != nullptr);
+        for (const auto& r : s.resets)
+            for (const auto& press : r.presses) RC_ASSERT(press.hold.empty() || p.find(press.hold) != nullptr);
+        if (s.clip) {
+            RC_ASSERT(p.find(s.clip->take.recording) != nullptr);
+            for (const auto& m : s.clip->marks) {
+                RC_ASSERT(m.item.empty() || p.find(m.item) != nullptr);
+                RC_ASSERT(m.mark.figure.empty() || p.find(m.mark.figure) != nullptr);
+            }
+        }
     }
 }
 
@@ -284,4 +299,55 @@ TEST(OpenPoints, CountsWhatIsMissingAndWhatStopsAnEdition) {
     p.steps.clear();
     p.header.number.clear();
     EXPECT_EQ(reasons_not_to_issue(p).size(), 2U);
+}
+
+TEST(Edit, AStillOrClipThatCannotBeIsRefusedWithTheReason) {
+    Procedure p = small_guide();
+    const auto refused = [&](auto&& spoil) {
+        Step s = p.steps[0];
+        s.plates = {{PlateId("a"), RecordingId("r"), FrameTime(1, 1), "", {{ItemId("plug"), {}, {}}}}};
+        s.clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(9, 1)}};
+        EXPECT_TRUE(anagraph::core::apply(p, Put<Step>{s, std::nullopt}));
+        spoil(s);
+        return !anagraph::core::apply(p, Put<Step>{s, std::nullopt});
+    };
+    EXPECT_TRUE(refused([](Step& s) { s.plates[0].care.tilt = 151; }));
+    EXPECT_TRUE(refused([](Step& s) { s.plates[0].care.brighten = -1; }));
+    EXPECT_TRUE(refused([](Step& s) { s.plates[0].care.crop = {5000, 0, 5100, 10000}; }));
+    EXPECT_TRUE(refused([](Step& s) { s.plates[0].care.hidden = {{0, 0, 10001, 10}}; }));
+    EXPECT_TRUE(refused([](Step& s) { s.plates[0].off_order = {ItemId("pan")}; })) << "a part that is not called out";
+    EXPECT_TRUE(refused([](Step& s) { s.clip->slower = 0; }));
+    EXPECT_TRUE(refused([](Step& s) { s.clip->poster = FrameTime(9, 1); }));
+    EXPECT_TRUE(refused([](Step& s) { s.clip->marks = {{{}, ItemId("no"), FrameTime(1, 1), FrameTime(2, 1)}}; }));
+    EXPECT_TRUE(refused([](Step& s) { s.clip->marks = {{{}, {}, FrameTime(2, 1), FrameTime(2, 1)}}; }));
+    EXPECT_TRUE(refused([](Step& s) { s.checks = {{"l", "g", "s", {}, "", Reading{"h", "h", FigureId("no")}}}; }));
+    EXPECT_TRUE(refused([](Step& s) { s.resets = {{"d", {}, {{Press::Kind::Hold, "SET", 1, FigureId("no")}}}}; }));
+}
+
+TEST(Edit, WhatAClipOrAReadingNeedsIsHeldBack) {
+    Procedure p = small_guide();
+    Step s = p.steps[0];
+    s.lines.clear();
+    s.clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(9, 1)}, 1, false, {}, {{{}, ItemId("pan"), FrameTime(1, 1), FrameTime(2, 1)}}};
+    s.checks = {{"l", "g", "s", {}, "", Reading{"torque", "Nm", FigureId("t")}}};
+    p = *anagraph::core::apply(p, Put<Step>{s, std::nullopt});
+    EXPECT_FALSE(anagraph::core::apply(p, Remove<ItemId>{ItemId("pan")})) << "its number stands over the clip";
+    EXPECT_FALSE(anagraph::core::apply(p, Remove<FigureId>{FigureId("t")})) << "a reading must lie within it";
+    EXPECT_EQ(steps_using(p, FigureId("t")), std::vector<int>{1});
+}
+
+TEST(Json, AGuideOfBeforeWithNothingButATakeForAClipIsRead) {
+    Procedure p = small_guide();
+    p.steps[0].clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(9, 1)}};
+    const auto j = to_json(p);
+    EXPECT_EQ(j["steps"][0]["clip"], (nlohmann::json{{"recording", "r"}, {"from", "0/1"}, {"to", "9/1"}})) << "and is written as before";
+    EXPECT_EQ(*procedure_from_json(j), p);
+    auto wrong = j;
+    wrong["steps"][0]["clip"]["slower"] = "fast";
+    EXPECT_FALSE(procedure_from_json(wrong));
+    wrong = j;
+    wrong["steps"][0]["states"] = {"flying"};
+    const auto refused = procedure_from_json(wrong);
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().message.find("flying"), std::string::npos);
 }

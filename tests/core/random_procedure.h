@@ -63,6 +63,18 @@ inline RecordingUse random_use(const Procedure& p) {
     return use;
 }
 
+inline void random_drawing(const Procedure& p, Plate& plate) {
+    for (int i = pick(0, 3); i > 0; --i) plate.marks.push_back({static_cast<PlateSign>(pick(0, 9)), {pick(0, 10001), pick(0, 10001)}, {pick(0, 10001), pick(0, 10001)}, existing<FigureId>(p.figures)});
+    if (pick(0, 2) == 1) plate.fasteners.push_back({existing<ItemId>(p.items), {pick(0, 10001), pick(0, 10001)}});
+    plate.role = static_cast<PairRole>(pick(0, 7));
+    if (!plate.callouts.empty() && pick(0, 2) == 1) plate.off_order = {plate.callouts.front().item};
+    if (pick(0, 2) == 1) plate.variants = {"T"};
+    plate.care.tilt = pick(-150, 151);
+    plate.care.brighten = pick(0, 101);
+    if (pick(0, 2) == 1) plate.care.crop = {pick(0, 4000), pick(0, 4000), pick(6000, 10001), pick(6000, 10001)};
+    if (pick(0, 2) == 1) plate.care.hidden = {{pick(0, 4000), pick(0, 4000), pick(6000, 10001), pick(6000, 10001)}};
+}
+
 inline Step random_step(const Procedure& p) {
     Step s;
     s.id = StepId("s" + std::to_string(pick(0, 8)));
@@ -84,6 +96,22 @@ inline Step random_step(const Procedure& p) {
         if (pick(0, 2) == 1) s.waits.push_back({words(), existing<FigureId>(p.figures), s.takes.front()});
         if (!s.checks.empty()) s.checks.front().shown = s.takes.front();
     }
+    for (auto& c : s.checks) {
+        c.ask = words();
+        if (pick(0, 2) == 1) c.reading = Reading{some_words(), words(), existing<FigureId>(p.figures)};
+    }
+    for (auto& plate : s.plates) random_drawing(p, plate);
+    if (s.clip) {
+        s.clip->slower = pick(1, 5);
+        s.clip->silent = pick(0, 2) == 1;
+        if (pick(0, 2) == 1) s.clip->poster = s.clip->take.from;
+        if (pick(0, 2) == 1) s.clip->marks.push_back({{PlateSign::Turn, {1, 2}, {3, 4}, existing<FigureId>(p.figures)}, existing<ItemId>(p.items), s.clip->take.from, s.clip->take.to});
+    }
+    for (int i = pick(0, 3); i > 0; --i) s.states.push_back(static_cast<MachineState>(pick(0, 8)));
+    if (pick(0, 3) == 1) s.methods.push_back({words(), words(), words()});
+    if (pick(0, 3) == 1) s.resets.push_back({words(), {"T"}, {{static_cast<Press::Kind>(pick(0, 3)), some_words(), pick(1, 4), existing<FigureId>(p.figures), words()}}});
+    if (pick(0, 3) == 1) s.comments.push_back({words(), words(), "2026-11-28", words(), words(), pick(0, 2) == 1});
+    if (pick(0, 3) == 1) s.translated.push_back({"de", words(), words()});
     if (!p.figures.empty() && pick(0, 2) == 1) s.heard.push_back(existing<FigureId>(p.figures));
     return s;
 }
@@ -94,11 +122,11 @@ inline std::optional<std::size_t> place() { return pick(0, 2) == 0 ? std::nullop
 inline Edit random_edit(const Procedure& p) {
     switch (pick(0, 13)) {
         case 0:
-            return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words()}};
+            return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words(), {{words(), words()}}, {{words(), words()}}, {{"de", words(), words()}}}};
         case 1:
             return Put<RecordingUse>{random_use(p), place()};
         case 2:
-            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words()}, place()};
+            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(), {words()}, {{"de", words(), words()}}}, place()};
         case 3:
             return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {}, "", DocumentId(words()), words()}, place()};
         case 4:

@@ -259,3 +259,16 @@ TEST(Taken, AnotherValueOfTheLineIsStillOpen) {
     again.words = "25 newton metres";
     EXPECT_NE(taken_as(p, kFilm, again), nullptr) << "the same value, a word more caught at a second reading";
 }
+
+TEST(Trimmed, PosterAndMarksKeepWhatOfThemLiesWithinTheClip) {
+    Clip clip{{kFilm, at(0), at(10)}};
+    clip.poster = at(8);
+    clip.marks = {{{}, {}, at(1), at(3)}, {{}, {}, at(4), at(9)}, {{}, {}, at(7), at(9)}};
+    const Clip cut = trimmed(clip, {kFilm, at(2), at(6)});
+    EXPECT_EQ(cut.take, (Take{kFilm, at(2), at(6)}));
+    EXPECT_FALSE(cut.poster);
+    ASSERT_EQ(cut.marks.size(), 2U);
+    EXPECT_EQ(cut.marks[0].from, at(2));
+    EXPECT_EQ(cut.marks[0].to, at(3));
+    EXPECT_EQ(cut.marks[1].to, at(6));
+}

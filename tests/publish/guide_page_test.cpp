@@ -213,3 +213,55 @@ TEST(Resources, AreThereByName) {
     EXPECT_FALSE(publish::resource("reshoot.html").empty());
     EXPECT_TRUE(publish::resource("nothing.css").empty());
 }
+
+TEST(GuidePage, PrintsStatesWaysReadingsResetsAndWhatIsDoneLater) {
+    auto e = edition();
+    auto& step = e.procedure.steps[0];
+    step.states = {MachineState::Level, MachineState::LockedOff};
+    step.methods = {{"seal"}, {"tighten"}};
+    step.checks[0].ask = "the instructor";
+    step.checks[0].reading = Reading{"torque", "Nm", FigureId("torque")};
+    step.resets = {{"one button", {"PT60 L"}, {{Press::Kind::Press, "SET", 2, {}, "0 h"}}}};
+    e.procedure.header.follow_ups = {{"after the first hour", "Look at the {item:plug} again."}};
+    e.methods = {{"seal", "new", "A washer is cheap.", {"inspected"}}};
+    const auto html = page(e);
+    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has picked no way; the maker's book decides", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times until it shows 0 h.", "PT60 L only", "after the first hour"})
+        EXPECT_NE(html.find(part), std::string::npos) << part;
+    EXPECT_EQ(count(html, "<details"), 2U);
+    EXPECT_EQ(count(html, "No other way is accepted here"), 0U) << "nobody picked the other one, so nothing is excluded";
+}
+
+TEST(GuidePage, AStepWithoutThemShowsNothingOfIt) {
+    const auto html = page(edition());
+    for (const char* part : {"<details", "Later", "must lie within", "class=\"reset\"", "class=\"pair\""}) EXPECT_EQ(html.find(part), std::string::npos) << part;
+}
+
+TEST(GuidePage, NeighboursWithCounterpartRolesStandTogether) {
+    auto e = edition();
+    auto& plates = e.procedure.steps[0].plates;
+    for (const char* id : {"a", "b", "c"}) plates.push_back({PlateId(id), RecordingId("r"), {}, id, {}});
+    plates[0].role = PairRole::Right;
+    plates[1].role = PairRole::Wrong;
+    publish::PackFiles files;
+    for (const auto& p : plates) files.stills[p.id] = {"plates/" + p.id.text() + ".png", 640, 360};
+    const auto html = publish::guide_page(publish::resource("guide.html"), e, "mark", files);
+    EXPECT_EQ(count(html, "class=\"pair\""), 1U);
+    const auto opens = html.find("class=\"pair\"");
+    const auto closes = html.find("</figure></div>", opens);
+    EXPECT_LT(opens, html.find("plates/a.png"));
+    EXPECT_LT(html.find("plates/b.png"), closes);
+    EXPECT_LT(closes, html.find("plates/c.png"));
+}
+
+TEST(GuidePage, SaysWhatIsTakenUpForAStep) {
+    auto e = edition();
+    e.procedure.items.push_back({ItemId("wrench"), ItemKind::Tool, "torque wrench", "5 to 30", ""});
+    e.procedure.steps[0].lines = {"Drain the {item:oil}.", "Tighten the {item:plug} with the {item:wrench}."};
+    auto html = page(e);
+    const auto needs = [&] { return html.substr(html.find("class=\"needs\""), 300); };
+    EXPECT_NE(needs().find("torque wrench, 5 to 30"), std::string::npos);
+    EXPECT_EQ(needs().find("gear oil"), std::string::npos) << "it is in there already";
+    e.procedure.steps[0].lines = {"Pour {item:oil} in."};
+    html = page(e);
+    EXPECT_NE(needs().find("gear oil"), std::string::npos);
+}

@@ -55,7 +55,7 @@ void CareView::show_care(const core::StillCare& care) {
 
 QRectF CareView::picture_rect() const {
     QSizeF size = frame_.size();
-    size.scale(QSizeF(this->size()), Qt::KeepAspectRatio);
+    size.scale(QSizeF(this->size()) - QSizeF(6, 6), Qt::KeepAspectRatio);  // room for the frame about it
     return {QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size};
 }
 

@@ -8,6 +8,7 @@
 #include <QListWidget>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <QVBoxLayout>
 #include <atomic>
 #include <memory>
 

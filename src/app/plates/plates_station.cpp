@@ -2,7 +2,6 @@
 
 #include <QComboBox>
 #include <QDialog>
-#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
@@ -161,14 +160,18 @@ QWidget* PlatesStation::build_side() {
     items_->setAccessibleName(tr("Items"));
     items_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     down->addWidget(items_, 1);
-    auto* fresh = new KeyButton(tr("New item"), QKeySequence(Qt::CTRL | Qt::Key_I), this);
+    auto* fresh = new KeyButton(tr("New"), QKeySequence(Qt::CTRL | Qt::Key_I), this);
     auto* row = new QHBoxLayout;
+    auto* change = new KeyButton(tr("Change"), QKeySequence(Qt::CTRL | Qt::Key_E), this);
+    row->setSpacing(6);
     row->addWidget(fresh);
+    row->addWidget(change);
     row->addStretch(1);
     down->addLayout(row);
     missing_ = second(QString(), side);
     down->addWidget(missing_);
-    connect(fresh, &QPushButton::clicked, this, &PlatesStation::new_item);
+    connect(fresh, &QPushButton::clicked, this, [this] { edit_item(true); });
+    connect(change, &QPushButton::clicked, this, [this] { edit_item(false); });
     return side;
 }
 
@@ -442,28 +445,49 @@ void PlatesStation::set_caption() {
     put(std::move(next), "write words under a plate");
 }
 
-void PlatesStation::new_item() {
+/// A new item, or another name, kind, size or number for the one in hand: every place that names it says it so from then on.
+void PlatesStation::edit_item(bool fresh) {
+    const auto& p = session_.procedure();
+    const auto* now = fresh || items_->currentItem() == nullptr ? nullptr : p.find(core::ItemId(items_->currentItem()->data(Qt::UserRole).toString().toStdString()));
+    if (!fresh && now == nullptr) return;
+    core::Item item = now == nullptr ? core::Item{} : *now;
     QDialog dialog(this);
-    dialog.setWindowTitle(tr("New item"));
+    dialog.setWindowTitle(fresh ? tr("New item") : tr("The item, wherever it is named"));
+    dialog.setMinimumWidth(440);
     auto* form = new QFormLayout(&dialog);
-    auto* name = new QLineEdit(&dialog);
+    form->setContentsMargins(20, 16, 20, 16);
+    auto* name = new QLineEdit(text(item.name), &dialog);
     auto* kind = new QComboBox(&dialog);
     for (int k = 0; k <= static_cast<int>(core::ItemKind::Protection); ++k) kind->addItem(text(std::string(core::name_of(static_cast<core::ItemKind>(k)))), k);
-    auto* spec = new QLineEdit(&dialog);
-    auto* number = new QLineEdit(&dialog);
+    kind->setCurrentIndex(static_cast<int>(item.kind));
+    auto* spec = new QLineEdit(text(item.spec), &dialog);
+    auto* number = new QLineEdit(text(item.number), &dialog);
     form->addRow(tr("&Name"), name);
     form->addRow(tr("&Kind"), kind);
     form->addRow(tr("&Size or grade"), spec);
     form->addRow(tr("&Part number"), number);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
-    form->addRow(buttons);
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    auto* only = new QComboBox(&dialog);
+    only->addItem(tr("to all machines of the guide"), QString());
+    for (const auto& v : p.header.variants) only->addItem(tr("to the %1 only").arg(text(v)), text(v));
+    if (item.variants.size() == 1) only->setCurrentIndex(std::max(0, only->findData(text(item.variants.front()))));
+    if (!p.header.variants.empty())
+        form->addRow(tr("It &belongs"), only);
+    else
+        only->hide();
+    end_form(form, &dialog);
     if (dialog.exec() != QDialog::Accepted) return;
-    const std::string words = name->text().trimmed().toStdString();
-    const auto id = core::fresh_id<core::ItemId>(words, session_.procedure().items);
-    if (!session_.perform(core::Change{"add an item", {core::Put<core::Item>{{id, static_cast<core::ItemKind>(kind->currentData().toInt()), words, spec->text().trimmed().toStdString(), number->text().trimmed().toStdString()}, std::nullopt}}})) return;
-    items_->setCurrentRow(items_->count() - 1);
+    item.name = name->text().trimmed().toStdString();
+    item.kind = static_cast<core::ItemKind>(kind->currentData().toInt());
+    item.spec = spec->text().trimmed().toStdString();
+    item.number = number->text().trimmed().toStdString();
+    if (const auto v = only->currentData().toString().toStdString(); v.empty())
+        item.variants.clear();
+    else
+        item.variants = {v};
+    if (fresh) item.id = core::fresh_id<core::ItemId>(item.name, p.items);
+    if (now != nullptr && item == *now) return;
+    if (!session_.perform(core::Change{fresh ? "add an item" : "change an item", {core::Put<core::Item>{std::move(item), std::nullopt}}})) return;
+    if (fresh) items_->setCurrentRow(items_->count() - 1);
     view_->setFocus();
 }
 

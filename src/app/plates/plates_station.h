@@ -38,7 +38,7 @@ private:
     void lay_out_anew(bool all);
     void remove_callout();
     void remove_plate();
-    void new_item();
+    void edit_item(bool fresh);
     void nudge_frame(int by);
     void set_caption();
     void choose_variants();

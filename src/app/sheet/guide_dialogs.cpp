@@ -1,6 +1,7 @@
 #include "app/sheet/guide_dialogs.h"
 
 #include <QComboBox>
+#include <QDateTime>
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QFormLayout>
@@ -121,7 +122,7 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     list->setAccessibleName(tr("Versions of the line, the newest first"));
     for (std::size_t i = 0; i < versions.size(); ++i) {
         const auto& v = versions[i];
-        list->addItem(QStringLiteral("%1\n%2").arg(v.text.empty() ? tr("(empty)") : text(core::rendered(session.procedure(), v.text)), tr("%1 · %2 · %3%4").arg(text(v.who), text(v.at).replace(QLatin1Char('T'), QLatin1Char(' ')), text(v.label), i == 0 ? tr(" · as it stands now") : QString())));
+        list->addItem(QStringLiteral("%1\n%2").arg(v.text.empty() ? tr("(empty)") : text(core::rendered(session.procedure(), v.text)), tr("%1 · %2 · %3%4").arg(text(v.who), QDateTime::fromString(text(v.at), Qt::ISODate).toLocalTime().toString(QStringLiteral("yyyy-MM-dd hh:mm")), text(v.label), i == 0 ? tr(" · as it stands now") : QString())));
     }
     list->setCurrentRow(0);
     down->addWidget(list, 1);

@@ -17,10 +17,10 @@ using theme::text;
 
 MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("Where practitioners differ, in this step"));
-    resize(820, 560);
+    resize(960, 580);
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(20, 16, 20, 16);
-    down->addWidget(second(tr("A ticked question is answered in the guide by the house's rule (H on the Figures, then Methods); the reader unfolds why and what else is accepted. What this step meets by what it does stands first."), this));
+    down->addWidget(second(tr("A ticked question is answered in the guide by the house's rule (H on the Figures, then W); the reader unfolds why and what else is accepted. What this step meets by what it does stands first."), this));
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     auto* page = new QWidget(scroll);
@@ -43,7 +43,7 @@ MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* pare
         across->setContentsMargins(0, 0, 0, 0);
         Row r{t, new QCheckBox(text(std::string(t->question)), row), new QComboBox(row), new QLineEdit(row)};
         r.carried->setChecked(now != step.methods.end());
-        r.carried->setMinimumWidth(320);
+        r.carried->setFixedWidth(330);
         if (rank(*t) == 1) r.carried->setText(tr("%1  (met here)").arg(r.carried->text()));
         const core::Way* picked = rule == rules.end() ? nullptr : t->way(rule->chosen);
         r.way->addItem(picked == nullptr ? tr("house: no way picked") : tr("house: %1").arg(text(std::string(picked->name))), QString());
@@ -63,7 +63,8 @@ MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* pare
         connect(r.way, &QComboBox::currentIndexChanged, this, adapt);
         adapt();
         across->addWidget(r.carried);
-        across->addWidget(r.way, 1);
+        r.way->setFixedWidth(300);
+        across->addWidget(r.way);
         across->addWidget(r.because, 1);
         list->addWidget(row);
         rows_.push_back(r);

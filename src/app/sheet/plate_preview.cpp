@@ -1,11 +1,16 @@
 #include "app/sheet/plate_preview.h"
 
+#include <fmt/format.h>
+
 #include <QFile>
 #include <QPainter>
+#include <QSvgRenderer>
 #include <cmath>
 
 #include "app/film/upright.h"
 #include "app/theme/theme.h"
+#include "publish/marks_svg.h"
+#include "publish/still_care.h"
 
 namespace anagraph::app {
 
@@ -31,7 +36,7 @@ void PlatePreview::show_step(const core::Step& step) {
     const std::optional<core::Plate> plate = step.plates.empty() ? std::nullopt : std::optional(step.plates.front());
     if (plate == plate_ && !picture_.isNull()) return;
     plate_ = plate;
-    picture_ = plate_ ? thumbnail_at(session_, plate_->recording, plate_->at) : QPixmap();
+    picture_ = plate_ ? QPixmap::fromImage(publish::cared_for(thumbnail_at(session_, plate_->recording, plate_->at).toImage(), plate_->care)) : QPixmap();
     update();
 }
 
@@ -49,6 +54,7 @@ void PlatePreview::paintEvent(QPaintEvent*) {
         return;
     }
     p.drawPixmap(r, picture_, picture_.rect());
+    if (const std::string marks = publish::marks_svg(session_.procedure(), *plate_, r.width(), r.height()); !marks.empty()) QSvgRenderer(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {} {}\">{}</svg>", r.width(), r.height(), marks))).render(&p, r);
     const auto numbers = core::callout_numbers(session_.procedure());
     for (const auto& c : plate_->callouts)
         theme::draw_callout(p, {c.target.x * r.width() / 10000, c.target.y * r.height() / 10000}, {c.label.x * r.width() / 10000, c.label.y * r.height() / 10000}, 8, QString::number(numbers.at(c.item)), false);

@@ -14,6 +14,8 @@
 #include "app/sheet/methods_form.h"
 #include "app/sheet/translation_dialog.h"
 #include "app/theme/theme.h"
+#include "core/editing/line_actions.h"
+#include "core/procedure/logging.h"
 #include "core/procedure/open_points.h"
 #include "core/procedure/step_edits.h"
 #include "core/procedure/takes.h"
@@ -137,6 +139,7 @@ void SheetStation::build_commands(QVBoxLayout* down, QVBoxLayout* under_cards) {
     const std::vector<std::vector<Command>> of_guide{
         {{tr("Mend it"), Qt::ALT | Qt::Key_M, [this] { mend(); }, tr("What the editor found, where it is certain how")}, {tr("It stands"), Qt::ALT | Qt::Key_A, [this] { let_stand(); }, tr("Let it stand, with a reason")}},
         {{tr("New step"), Qt::CTRL | Qt::Key_Return, [this] { add_step(); }, {}}},
+        {{tr("Draft lines"), Qt::CTRL | Qt::Key_D, [this] { draft(); }, tr("Lines, checks and waits from what was logged on the tape, for every step that has none")}, {tr("Hear it"), Qt::ALT | Qt::Key_P, [this] { hear(); }, tr("The moment of the tape where it is done")}},
         {{tr("Up"), Qt::ALT | Qt::Key_Up, [this] { move_step(-1); }, {}}, {tr("Down"), Qt::ALT | Qt::Key_Down, [this] { move_step(1); }, {}}},
         {{tr("Merge"), Qt::CTRL | Qt::Key_J, [this] { merge_steps(); }, tr("With the step after it")},
          {tr("Copy in"), Qt::ALT | Qt::Key_I, [this] {
@@ -187,6 +190,32 @@ void SheetStation::choose_methods() {
     core::Step next = *step;
     next.methods = form.methods();
     if (next != *step) session_.perform(core::Change{"say where practitioners differ", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+}
+
+void SheetStation::draft() {
+    leave_field();
+    if (session_.perform(core::draft_all_lines(session_.procedure()))) session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
+}
+
+/// Plays the tape where the action of the line in hand was said, or where the step begins.
+void SheetStation::hear() {
+    const int line = line_in_hand();
+    leave_field();
+    const auto& p = session_.procedure();
+    const auto* step = p.find(session_.step());
+    if (step == nullptr || step->takes.empty()) {
+        session_.tell(tr("The step has no stretch of the tape yet."));
+        return;
+    }
+    const auto& take = step->takes.front();
+    core::FrameTime at = take.from;
+    const auto actions = line >= 0 && line < static_cast<int>(step->lines.size()) ? core::actions_of_line(step->lines[static_cast<std::size_t>(line)]) : std::vector<core::Action>{};
+    if (const auto* r = session_.recording(take.recording); r != nullptr && !actions.empty()) {
+        const auto& a = actions.front();
+        const auto said = std::find_if(r->marks.begin(), r->marks.end(), [&](const core::Mark& m) { return m.kind == core::MarkKind::Step && m.verb == a.verb && core::said_between(m, take.from, take.to); });
+        if (said != r->marks.end()) at = said->at;
+    }
+    session_.show_moment(take.recording, at, true);
 }
 
 void SheetStation::look_back() {

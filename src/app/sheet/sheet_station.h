@@ -49,6 +49,8 @@ private:
     void take(step_forms::Answer (*ask)(Session&, QWidget*));
     void with_number(int (StepCard::*which)() const, step_forms::Answer (*ask)(Session&, int, QWidget*));
     void choose_methods();
+    void draft();
+    void hear();
     void look_back();
     void translate();
     StepCard* current();

@@ -13,6 +13,7 @@
 #include "app/sheet/plate_preview.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
 #include "publish/hazard_signs.h"
 #include "publish/press_strip.h"
@@ -239,7 +240,9 @@ void StepCard::show_lines(const core::Step& step) {
         connect(field, &LineField::line_after_asked, this, [this, i] { add_line(i); });
         connect(field, &LineField::removal_asked, this, [this, i] {
             core::Step s = *now();
-            if (i < static_cast<int>(s.lines.size())) s.lines.erase(s.lines.begin() + i);
+            auto left = s.lines;
+            if (i < static_cast<int>(left.size())) left.erase(left.begin() + i);
+            s = core::with_lines(std::move(s), std::move(left));
             if (i > 0)
                 focus_line(i - 1);
             else
@@ -410,10 +413,11 @@ void StepCard::save(const char* label) {
     if (s == nullptr) return;
     core::Step next = *s;
     next.heading = heading_->text().trimmed().toStdString();
-    next.lines.clear();
+    std::vector<std::string> lines;
     for (auto* f : lines_)
-        if (!f->line().empty() || f->editing()) next.lines.push_back(f->line());
-    while (!next.lines.empty() && next.lines.back().empty()) next.lines.pop_back();
+        if (!f->line().empty() || f->editing()) lines.push_back(f->line());
+    while (!lines.empty() && lines.back().empty()) lines.pop_back();
+    if (lines != next.lines) next = core::with_lines(std::move(next), std::move(lines));
     for (std::size_t i = 0; i < cautions_.size() && i < next.cautions.size(); ++i) {
         next.cautions[i].signal = static_cast<core::Signal>(cautions_[i].signal->currentData().toInt());
         next.cautions[i].text = cautions_[i].words->line();

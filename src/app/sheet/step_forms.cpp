@@ -112,7 +112,9 @@ std::vector<QCheckBox*> ticks(Form& form, const QString& label, const QStringLis
         grid->addWidget(tick, i / across, i % across);
         out.push_back(tick);
     }
-    form.rows().addRow(label, box);
+    auto* name = new QLabel(label, &form);
+    name->setContentsMargins(0, 2, 0, 0);
+    form.rows().addRow(name, box);
     return out;
 }
 
@@ -409,7 +411,7 @@ Answer resets(Session& session, QWidget* parent) {
 
 Answer follow_ups(Session& session, QWidget* parent) {
     core::Header header = session.procedure().header;
-    Form form(tr("To be done later"), parent, 720);
+    Form form(tr("To be done later"), parent, 860);
     form.words(tr("What belongs to the guide and cannot be done with it: look again after the first hour, tomorrow, cold. It stands at its end, with a box to tick. {item:…} and {figure:…} name as they do in a line. An empty row goes."));
     std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
     const auto add = [&](const core::FollowUp& f) {
@@ -422,6 +424,8 @@ Answer follow_ups(Session& session, QWidget* parent) {
         what->setPlaceholderText(tr("look again for a drip"));
         when->setAccessibleName(tr("When %1").arg(rows.size() + 1));
         what->setAccessibleName(tr("What %1").arg(rows.size() + 1));
+        when->setCursorPosition(0);
+        what->setCursorPosition(0);
         across->addWidget(when, 1);
         across->addWidget(what, 2);
         form.rows().addRow(row);

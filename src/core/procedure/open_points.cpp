@@ -27,6 +27,15 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
         const bool written = std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& l) { return names(l, TokenKind::Figure, id.text()); });
         if (const Figure* f = p.find(id); f != nullptr && !written) add(Station::Sheet, fmt::format("\"{}\" was taken from the tape but no line gives it.", title_of(p, *f)), false);
     }
+    for (const auto& c : s.comments)
+        if (!c.closed && c.answer.empty()) add(Station::Sheet, fmt::format("{} says: {}", c.who, c.text), false);
+    for (std::size_t i = 0; i + 1 < s.plates.size(); ++i) {
+        const auto& a = s.plates[i];
+        const auto& b = s.plates[i + 1];
+        if (a.role == PairRole::None || b.role != counterpart(a.role)) continue;
+        if (a.recording == b.recording && a.at == b.at) add(Station::Plates, "the two pictures of a pair are the same frame.", false);
+        if (a.marks.empty() && b.marks.empty() && a.callouts.empty() && b.callouts.empty()) add(Station::Plates, "nothing marks what differs between the two pictures of a pair.", false);
+    }
     if (s.plates.empty()) add(Station::Plates, "no picture shows it yet.", false);
     std::set<ItemId> shown;
     for (const auto& plate : s.plates) {

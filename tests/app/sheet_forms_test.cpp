@@ -1,0 +1,309 @@
+// What a step says beside its lines, asked for by keys: cautions by their parts, readings, states, ways, resets, follow-ups;
+// comments, history, translation, variants, a step of another guide, words in all guides.
+#include <gtest/gtest.h>
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QListWidget>
+#include <QSpinBox>
+#include <QTextBrowser>
+
+#include "app/sheet/sheet_station.h"
+#include "core/procedure/open_points.h"
+#include "core/procedure/translation.h"
+#include "tests/app/demo_guide.h"
+
+using namespace anagraph;
+using namespace anagraph::app;
+using anagraph::testing::fill;
+using anagraph::testing::MainWindow;
+using anagraph::testing::when_asked;
+
+namespace {
+
+class OnAStep : public anagraph::testing::OnDemoGuide {
+protected:
+    void SetUp() override {
+        OnDemoGuide::SetUp();
+        (*w)->go(MainWindow::Sheet);
+        session().set_step(core::StepId("drain"));
+        QTest::qWait(50);
+        card().focus_heading();
+    }
+    const core::Step& step() { return *guide().find(core::StepId("drain")); }
+    StepCard& card() {
+        for (std::size_t i = 0;; ++i)
+            if ((*w)->sheet().card(i)->step() == core::StepId("drain")) return *(*w)->sheet().card(i);
+    }
+    template <class Widget>
+    static Widget* named(QWidget* in, const char* name) {
+        for (auto* x : in->findChildren<Widget*>())
+            if (x->accessibleName() == QString::fromUtf8(name)) return x;
+        ADD_FAILURE() << "nothing is called " << name;
+        return nullptr;
+    }
+    static void tick(QWidget* in, const char* words) {
+        for (auto* box : in->findChildren<QCheckBox*>())
+            if (box->text().startsWith(QString::fromUtf8(words))) {
+                QTest::keyClick(box, Qt::Key_Space);
+                return;
+            }
+        ADD_FAILURE() << "no box says " << words;
+    }
+    static void ok(QDialog* dialog) { QTest::keyClick(dialog, Qt::Key_Return); }
+    static QString trouble(QDialog* dialog) { return dialog->findChild<QLabel*>(QStringLiteral("trouble"))->text(); }
+};
+
+}  // namespace
+
+TEST_F(OnAStep, ACautionIsAskedForByItsPartsAndItsWordFollowsFromTheHarm) {
+    const auto before = step().cautions.size();
+    when_asked<QDialog>([](QDialog* d) {
+        fill(*d, "Hot oil", "A falling pan");
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("avoided")) << "a reader who is only frightened is not helped";
+        auto* hazard = named<QComboBox>(d, "Hazard");
+        hazard->setFocus();
+        QTest::keyClicks(hazard, "hot");
+        emit hazard->activated(hazard->currentIndex());
+        EXPECT_TRUE(named<QComboBox>(d, "What can happen")->currentText().contains("WARNING"));
+        ok(d);
+    });
+    w->key(Qt::Key_W, Qt::AltModifier);
+    ASSERT_EQ(step().cautions.size(), before + 1);
+    EXPECT_EQ(step().cautions.back().hazard, "hot-oil");
+    EXPECT_EQ(step().cautions.back().signal, core::Signal::Warning);
+    EXPECT_NE(step().cautions.back().text.find("burn"), std::string::npos);
+    w->key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(step().cautions.size(), before);
+}
+
+TEST_F(OnAStep, ACheckHasWhomToAskAndAReadingWithItsLimits) {
+    when_asked<QDialog>([](QDialog* d) {
+        fill(*d, "mesh of the strainer", "time");
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("good"));
+        fill(*d, "whole and clean", "within the limits");
+        fill(*d, "torn or full of chips", "much longer");
+        fill(*d, "the instructor", "the instructor");
+        fill(*d, "h, bar, mm; empty where a word is written", "wombats");
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("wombats"));
+        fill(*d, "h, bar, mm; empty where a word is written", "min");
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("written down"));
+        fill(*d, "nothing; or what is read: hour meter", "drained for");
+        auto* limits = named<QComboBox>(d, "Must lie within");
+        limits->setCurrentIndex(limits->findText("5 min", Qt::MatchContains));
+        ok(d);
+    });
+    w->key(Qt::Key_T, Qt::AltModifier);
+    ASSERT_FALSE(step().checks.empty());
+    const auto& c = step().checks.back();
+    EXPECT_EQ(c.ask, "the instructor");
+    ASSERT_TRUE(c.reading);
+    EXPECT_EQ(c.reading->unit, "min");
+    EXPECT_FALSE(c.reading->limits.empty());
+    bool shown = false;
+    for (const auto* l : card().findChildren<QLabel*>()) shown = shown || (l->isVisibleTo(&card()) && l->text().contains("drained for") && l->text().contains("5 min"));
+    EXPECT_TRUE(shown);
+}
+
+TEST_F(OnAStep, VariantsAndStatesAreTickedAndNoneThatCannotBe) {
+    when_asked<QDialog>([](QDialog* d) {
+        tick(d, "PT60-T");
+        tick(d, "running");
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("cannot run")) << "it is locked off";
+        tick(d, "running");
+        tick(d, "on level ground");
+        ok(d);
+    });
+    w->key(Qt::Key_V, Qt::AltModifier);
+    EXPECT_EQ(step().variants, std::vector<std::string>{"PT60"});
+    EXPECT_EQ(step().states, (std::vector<core::MachineState>{core::MachineState::Level, core::MachineState::LockedOff}));
+    bool shown = false;
+    for (const auto* l : card().findChildren<QLabel*>()) shown = shown || l->text().contains("PT60 only");
+    EXPECT_TRUE(shown);
+    when_asked<QDialog>([](QDialog* d) {
+        auto* page = d->findChild<QTextBrowser*>();
+        EXPECT_TRUE(page->toPlainText().contains("not for this one"));
+        EXPECT_TRUE(page->toPlainText().contains("differs"));
+        EXPECT_TRUE(page->toPlainText().contains("2.2 L"));
+        named<QComboBox>(d, "Shown")->setCurrentIndex(1);
+        EXPECT_FALSE(page->toPlainText().contains("2.2 L")) << "one variant alone";
+        QTest::keyClick(d, Qt::Key_Escape);
+    });
+    w->key(Qt::Key_B, Qt::AltModifier);
+}
+
+TEST_F(OnAStep, TheHousesWayIsCarriedAndADepartureNeedsItsReason) {
+    when_asked<QDialog>([](QDialog* d) {
+        auto* way = named<QComboBox>(d, "Way: How long does it drain?");
+        way->setCurrentIndex(2);
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("departs"));
+        named<QLineEdit>(d, "Why: How long does it drain?")->setText("the plan gives ten minutes");
+        ok(d);
+    });
+    w->key(Qt::Key_Y, Qt::AltModifier);
+    const auto it = std::find_if(step().methods.begin(), step().methods.end(), [](const core::StepMethod& m) { return m.topic == "drain-time"; });
+    ASSERT_NE(it, step().methods.end());
+    EXPECT_EQ(it->chosen, "set-time");
+    EXPECT_EQ(it->because, "the plan gives ten minutes");
+    bool shown = false;
+    for (const auto* l : card().findChildren<QLabel*>()) shown = shown || l->text().contains("For this step: for a set time");
+    EXPECT_TRUE(shown);
+}
+
+TEST_F(OnAStep, AResetIsWrittenPressByPress) {
+    when_asked<QDialog>([](QDialog* d) {
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("which display"));
+        fill(*d, "display with two buttons", "display with one button");
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("pressed first"));
+        auto* button = named<QLineEdit>(d, "Button 1");
+        QTest::keyClicks(button, "SET");
+        QTest::keyClick(d, Qt::Key_Return, Qt::ControlModifier);
+        QTest::keyClicks(named<QLineEdit>(d, "Button 2"), "MODE");
+        named<QLineEdit>(d, "Display shows 2")->setText("0 h");
+        ok(d);
+    });
+    w->key(Qt::Key_R, Qt::AltModifier);
+    ASSERT_EQ(step().resets.size(), 1U);
+    ASSERT_EQ(step().resets[0].presses.size(), 2U);
+    EXPECT_EQ(step().resets[0].presses[1].button, "MODE");
+    EXPECT_EQ(step().resets[0].presses[1].shows, "0 h");
+    EXPECT_TRUE(step().resets[0].variants.empty()) << "all are ticked: it is for all";
+}
+
+TEST_F(OnAStep, WhatIsDoneLaterAndAWaitAreKept) {
+    when_asked<QDialog>([](QDialog* d) {
+        named<QLineEdit>(d, "When 4")->setText("after a week");
+        ok(d);
+        EXPECT_TRUE(trouble(d).contains("both"));
+        named<QLineEdit>(d, "What 4")->setText("look at the belt");
+        ok(d);
+    });
+    w->key(Qt::Key_L, Qt::AltModifier);
+    ASSERT_EQ(guide().header.follow_ups.size(), 4U);
+    EXPECT_EQ(guide().header.follow_ups[3].what, "look at the belt");
+    when_asked<QDialog>([](QDialog* d) {
+        ok(d);
+        EXPECT_FALSE(trouble(d).isEmpty());
+        fill(*d, "until the oil has run into the sump", "until it only drips");
+        ok(d);
+    });
+    w->key(Qt::Key_L, Qt::ControlModifier);
+    ASSERT_EQ(step().waits.size(), 1U);
+    EXPECT_TRUE(step().waits[0].figure.empty()) << "no time is known, and none is made up";
+}
+
+TEST_F(OnAStep, ACommentStandsAtItsLineUntilItIsAnswered) {
+    const auto open = [&] {
+        const auto points = core::open_points(guide());
+        return std::any_of(points.begin(), points.end(), [](const core::OpenPoint& p) { return p.text.find("which spanner?") != std::string::npos; });
+    };
+    card().focus_line(1);
+    when_asked<QDialog>([](QDialog* d) {
+        fill(*d, "what is unclear, wrong or missing here", "which spanner?");
+        ok(d);
+    });
+    w->key(Qt::Key_C, Qt::AltModifier);
+    ASSERT_EQ(step().comments.size(), 1U);
+    EXPECT_EQ(step().comments[0].at, step().lines[1]);
+    EXPECT_EQ(step().comments[0].who, "checker");
+    EXPECT_TRUE(open());
+    card().focus_line(1);
+    when_asked<QDialog>([](QDialog* d) {
+        fill(*d, "what came of it", "17 mm, said in the line");
+        tick(d, "done with");
+        ok(d);
+    });
+    w->key(Qt::Key_C, Qt::AltModifier);
+    EXPECT_TRUE(step().comments[0].closed);
+    EXPECT_FALSE(open());
+}
+
+TEST_F(OnAStep, TheHistoryOfALineIsReadAndAnOldVersionWrittenBack) {
+    const auto before = step().lines[2];
+    card().focus_line(2);
+    QTest::keyClicks(card().line(2)->edit(), " Slowly.");
+    QTest::keyClick(card().line(2)->edit(), Qt::Key_Tab);
+    ASSERT_NE(step().lines[2], before);
+    card().focus_line(2);
+    when_asked<QDialog>([](QDialog* d) {
+        auto* list = d->findChild<QListWidget*>();
+        EXPECT_EQ(list->count(), 2);
+        EXPECT_TRUE(list->item(0)->text().contains("Slowly"));
+        EXPECT_TRUE(list->item(0)->text().contains("author"));
+        list->setCurrentRow(1);
+        ok(d);
+    });
+    w->key(Qt::Key_H, Qt::AltModifier);
+    EXPECT_EQ(step().lines[2], before);
+}
+
+TEST_F(OnAStep, ATranslationIsWrittenBesideTheOriginalAndFallsOutOfDate) {
+    const std::string line = step().lines[2];
+    when_asked<QDialog>([&](QDialog* d) {
+        for (auto* edit : d->findChildren<QLineEdit*>())
+            if (edit->accessibleName().endsWith(QString::fromStdString(line))) {
+                edit->setFocus();
+                QTest::keyClicks(edit, "Mit der Hand fertig machen, dabei hineindrücken.");
+                QTest::keyClick(edit, Qt::Key_Tab);
+                break;
+            }
+        QTest::keyClick(d, Qt::Key_Escape);
+    });
+    w->key(Qt::Key_O, Qt::AltModifier);
+    ASSERT_EQ(step().translated.size(), 1U);
+    EXPECT_EQ(step().translated[0].of, line);
+    core::Step s = step();
+    s.lines[2] = "Finish by hand, pressing in all the time.";
+    ASSERT_TRUE(session().perform(core::Change{"write", {core::Put<core::Step>{s, std::nullopt}}}));
+    const auto all = core::translation(guide(), "de");
+    EXPECT_EQ(std::count_if(all.begin(), all.end(), [](const core::TranslatedLine& l) { return l.state == core::TranslatedLine::State::OutOfDate; }), 1);
+    when_asked<QDialog>([](QDialog* d) {
+        bool told = false;
+        for (const auto* l : d->findChildren<QLabel*>()) told = told || l->text().contains("1 out of date");
+        EXPECT_TRUE(told);
+        QTest::keyClick(d, Qt::Key_Escape);
+    });
+    w->key(Qt::Key_O, Qt::AltModifier);
+}
+
+TEST_F(OnAStep, AStepOfAnotherGuideComesInBehindTheOneInHandAndWordsAreReplacedInBoth) {
+    const auto first = session().guide();
+    core::Header header;
+    header.machine = "Ostrel M4";
+    header.title = "oil change";
+    ASSERT_TRUE(session().new_guide(header));
+    (*w)->go(MainWindow::Sheet);
+    when_asked<QDialog>([](QDialog* d) {
+        auto* list = d->findChild<QListWidget*>();
+        list->setCurrentRow(3);
+        ok(d);
+    });
+    QApplication::setActiveWindow(&**w);
+    QTest::keyClick(&(*w)->sheet(), Qt::Key_I, Qt::AltModifier);
+    ASSERT_EQ(guide().steps.size(), 1U);
+    EXPECT_EQ(guide().steps[0].heading, "Drain the oil");
+    EXPECT_FALSE(guide().items.empty());
+    EXPECT_TRUE(core::reasons_not_to_issue(guide()).size() <= 1U) << "only the guide's number is missing";
+    when_asked<QDialog>([](QDialog* d) {
+        fill(*d, "words as they stand", "pressing in");
+        tick(d, "in the other guides");
+        bool counted = false;
+        for (const auto* l : d->findChildren<QLabel*>()) counted = counted || l->text().contains("In 1 other guides: 1 places");
+        EXPECT_TRUE(counted);
+        fill(*d, "what stands there then; nothing takes them out", "pushing in");
+        ok(d);
+    });
+    QTest::keyClick(&(*w)->sheet(), Qt::Key_H, Qt::ControlModifier);
+    EXPECT_EQ(guide().steps[0].lines[2], "Finish by hand, pushing in.");
+    ASSERT_TRUE(session().open_guide(first));
+    EXPECT_EQ(step().lines[2], "Finish by hand, pushing in.");
+}
