@@ -272,7 +272,7 @@ void GuideWriter::steps() {
     dark.brighten = 80;
     dark.crop = {900, 1200, 8900, 9200};
     step("drain", 0, 13, 18, "Drain the oil", {"Push the {item:pan} under the {item:drain-plug}.", "Crack the {item:drain-plug}, head {figure:drain-head}, with the {item:socket-17}.", "Finish by hand, pressing in.", "Let the {item:oil} drain until it drips."}, {{S::Warning, "The first jet shoots outward. Stand to the side.", "hot-oil"}, {S::Notice, "Used oil harms water and ground. Catch all of it.", "waste-oil"}}, {},
-         {{17, 1.4, "Left: drain plug. Right: level plug, which looks like it", {{"drain-plug", {4250, 5120}}, {"level-plug", {6170, 4900}}, {"pan", {3300, 7900}}}}}, drain_clip, {{M::LockedOff}, {StepMethod{"drain-time"}, StepMethod{"flush"}}});
+         {{17, 1.4, "Left: drain plug. Right: level plug, which looks like it", {{"drain-plug", {4250, 5120}}, {"level-plug", {6170, 4900}}, {"pan", {3300, 7900}}}}, {14, 1.0, "The pan stands under the plug; the picture is brightened, it is dark there", {{"pan", {3750, 8875}}, {"drain-plug", {4265, 4680}}}, {}, {}, R::None, dark}}, drain_clip, {{M::LockedOff}, {StepMethod{"drain-time"}, StepMethod{"flush"}}});
     step("magnet", 0, 19, 20, "Read the magnet", {"Look at the tip of the {item:drain-plug}."}, {}, {{"paste on the magnet", "fine grey paste", "slivers or chips", {}, "the instructor"}}, {{19, 1.6, "Fine grey paste is normal", {{"drain-plug", {4700, 4000}}}, {{PlateSign::Magnify, {3250, 6050}, {8150, 3050}}}}}, {}, {{M::LockedOff}});
     Clip refit_clip = clip(0, 22, 0, 24, 0);
     refit_clip.slower = 2;

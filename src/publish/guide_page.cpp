@@ -70,6 +70,13 @@ const char* ground_of(core::Signal signal) {
 
 constexpr std::string_view kPutIn[] = {"Pour ", "Add ", "Fill ", "Top "};
 
+/// Within a page of HTML a drawing needs no namespace of its own.
+std::string inline_svg(std::string svg) {
+    constexpr std::string_view kNamespace = " xmlns=\"http://www.w3.org/2000/svg\"";
+    if (const auto at = svg.find(kNamespace); at != std::string::npos) svg.erase(at, kNamespace.size());
+    return svg;
+}
+
 std::string size_words(std::int64_t bytes) { return bytes < 100000 ? fmt::format("{} kB", (bytes + 999) / 1000) : fmt::format("{:.1f} MB", static_cast<double>(bytes) / 1e6); }
 
 class PageBuilder {
@@ -211,7 +218,7 @@ private:
             // Said in the drawing itself: the page's style does not reach into a drawing on its way to the PDF.
             const bool light = c.signal == core::Signal::Danger || c.signal == core::Signal::Notice;
             const auto* hazard = core::find_hazard(c.hazard);
-            x.set("sign", hazard_svg(hazard == nullptr ? "" : hazard->symbol, light ? "#ffffff" : "#000000", ground_of(c.signal)));
+            x.set("sign", inline_svg(hazard_svg(hazard == nullptr ? "" : hazard->symbol, light ? "#ffffff" : "#000000", ground_of(c.signal))));
             x.set("text", line_html(c.text));
             cautions << x;
         }
@@ -324,7 +331,7 @@ private:
             data x;
             x.set("display", r.display);
             set_only(x, r.variants);
-            x.set("strip", press_strip(p_, r));
+            x.set("strip", inline_svg(press_strip(p_, r)));
             x.set("words", press_words(p_, r));
             list << x;
         }

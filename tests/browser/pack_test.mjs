@@ -54,11 +54,14 @@ const tests = {
       assert.equal(await svgs.count(), step.plates.length);
       for (const [k, plate] of step.plates.entries()) {
         const svg = svgs.nth(k);
-        // a number for each callout, one for each fastener in its order, and the words of each distance
+        // a number for each callout, one for each fastener in its order, the words of each distance, and what it is of a pair
         const distances = (plate.marks ?? []).filter(mark => mark.sign === 'distance').length;
-        assert.equal(await svg.locator('text').count(), plate.callouts.length + (plate.fasteners ?? []).length + distances);
+        assert.equal(await svg.locator('text').count(), plate.callouts.length + (plate.fasteners ?? []).length + distances + (plate.role ? 1 : 0));
         const loaded = await svg.evaluate(async node => { const image = new Image(); image.src = node.querySelector('image').href.baseVal; await image.decode(); return image.naturalWidth; });
-        assert.equal(loaded, 1280);
+        const [left, , right] = plate.care?.crop ?? [0, 0, 10000, 10000];
+        assert.equal(loaded, Math.round(1280 * (right - left) / 10000));
+        const lenses = (plate.marks ?? []).filter(mark => mark.sign === 'magnify').length;
+        assert.equal(await svg.locator('image').count(), 1 + lenses);
         assert.ok((await svg.getAttribute('aria-label')).length > 5 || plate.callouts.length === 0);
       }
     }

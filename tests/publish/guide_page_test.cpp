@@ -225,7 +225,7 @@ TEST(GuidePage, PrintsStatesWaysReadingsResetsAndWhatIsDoneLater) {
     e.procedure.header.follow_ups = {{"after the first hour", "Look at the {item:plug} again."}};
     e.methods = {{"seal", "new", "A washer is cheap.", {"inspected"}}};
     const auto html = page(e);
-    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has picked no way; the maker's book decides", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times until it shows 0 h.", "PT60 L only", "after the first hour"})
+    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has picked no way", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times until it shows 0 h.", "PT60 L only", "after the first hour"})
         EXPECT_NE(html.find(part), std::string::npos) << part;
     EXPECT_EQ(count(html, "<details"), 2U);
     EXPECT_EQ(count(html, "No other way is accepted here"), 0U) << "nobody picked the other one, so nothing is excluded";

@@ -261,7 +261,7 @@ void ClipDialog::add_mark() {
     const auto numbers = core::callout_numbers(session_.procedure());
     for (const auto& item : session_.procedure().items)
         if (const auto n = numbers.find(item.id); n != numbers.end()) menu.addAction(tr("%1  %2").arg(n->second).arg(text(item.name)))->setData(text(item.id.text()));
-    const auto* chosen = menu.exec(film_->mapToGlobal(film_->rect().center()));
+    const auto* chosen = chosen_from(menu, film_->mapToGlobal(film_->rect().center()));
     if (chosen == nullptr) return;
     core::ClipMark m;
     m.mark.at = {5000, 5000};

@@ -29,7 +29,7 @@ void PlatesStation::choose_variants() {
     QMenu menu(this);
     menu.addAction(tr("for &all"))->setData(QStringLiteral(""));
     for (const auto& v : variants) menu.addAction(tr("%1 only").arg(text(v)))->setData(text(v));
-    const auto* chosen = menu.exec(view_->mapToGlobal(view_->rect().center()));
+    const auto* chosen = chosen_from(menu, view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
     core::Plate next = *now;
     next.variants.clear();
@@ -80,7 +80,7 @@ void PlatesStation::make_pair() {
     using core::PairRole;
     for (const auto& [role, words] : {std::pair{PairRole::Right, tr("this is &right, the other wrong")}, std::pair{PairRole::Wrong, tr("this is &wrong, the other right")}, std::pair{PairRole::Before, tr("this is &before, the other after")}, std::pair{PairRole::After, tr("this is &after, the other before")}, std::pair{PairRole::New, tr("this is the &new part, the other the old")}, std::pair{PairRole::Old, tr("this is the &old part, the other the new")}}) menu.addAction(words)->setData(static_cast<int>(role));
     if (with != nullptr) menu.addAction(tr("two pictures on their &own"))->setData(static_cast<int>(PairRole::None));
-    const auto* chosen = menu.exec(view_->mapToGlobal(view_->rect().center()));
+    const auto* chosen = chosen_from(menu, view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
     const auto role = static_cast<PairRole>(chosen->data().toInt());
     core::Step s = *step;

@@ -384,7 +384,7 @@ void PlatesStation::add_mark() {
     QMenu menu(this);
     using core::PlateSign;
     fill_mark_menu(menu, {PlateSign::Turn, PlateSign::TurnBack, PlateSign::Pull, PlateSign::Press, PlateSign::Flow, PlateSign::Look, PlateSign::DoNotTouch, PlateSign::Distance, PlateSign::Magnify});
-    const auto* chosen = menu.exec(view_->mapToGlobal(view_->rect().center()));
+    const auto* chosen = chosen_from(menu, view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
     core::PlateMark mark{static_cast<core::PlateSign>(chosen->data().toInt()), {5000, 5000}, {6200, 5000}};
     if (mark.sign == core::PlateSign::Magnify) mark.to = {7800, 3000};

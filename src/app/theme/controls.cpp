@@ -75,6 +75,26 @@ void KeyButton::paintEvent(QPaintEvent*) {
     p.drawText(cap, Qt::AlignCenter, key);
 }
 
+namespace {
+
+/// Keeps keys from becoming shortcuts.
+class KeysOfTheMenu : public QObject {
+public:
+    bool eventFilter(QObject*, QEvent* event) override {
+        if (event->type() != QEvent::ShortcutOverride) return false;
+        event->accept();
+        return true;
+    }
+};
+
+}  // namespace
+
+QAction* chosen_from(QMenu& menu, const QPoint& at) {
+    KeysOfTheMenu keys;
+    qApp->installEventFilter(&keys);
+    return menu.exec(at);
+}
+
 QLabel* end_form(QFormLayout* form, QDialog* dialog) {
     auto* trouble = new QLabel(dialog);
     trouble->setObjectName(QStringLiteral("trouble"));

@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QKeySequence>
 #include <QLabel>
+#include <QMenu>
 #include <QPushButton>
 
 class QShortcut;
@@ -31,6 +32,10 @@ private:
     QShortcut* shortcut_ = nullptr;
     bool main_;
 };
+
+/// What is chosen from a menu; null when nothing is. While it is open a key is the letter of an entry and no command of the
+/// station, whose shortcuts would go first.
+QAction* chosen_from(QMenu& menu, const QPoint& at);
 
 /// The end of a form that asks: a line for what is wrong, and the buttons that accept the dialog or call it off.
 QLabel* end_form(QFormLayout* form, QDialog* dialog);
