@@ -5,6 +5,7 @@
 #include <fmt/format.h>
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QLineEdit>
 #include <QMessageBox>
@@ -63,7 +64,7 @@ public:
         w_.session().set_step(w_.session().procedure().steps[5].id);
         QTest::qWait(500);
         picture("sheet");
-        if (all_ && !sheet_in_depth()) return false;
+        if (!sheet_in_depth()) return false;
         w_.session().set_step(w_.session().procedure().steps[12].id);  // the one with the fasteners of the cover
         QTest::keyClick(focus(), Qt::Key_4, Qt::ControlModifier);
         wait_until([&] { return w_.plates().still_ready(); }, 15000);
@@ -157,7 +158,12 @@ private:
         auto& sheet = w_.sheet();
         sheet.card(5)->focus_line(3);
         QTest::qWait(100);
-        return asked(sheet, Qt::Key_H, Qt::AltModifier, "history") && asked(sheet, Qt::Key_V, Qt::AltModifier, "facts") && asked(sheet, Qt::Key_Y, Qt::AltModifier, "ways") && asked(sheet, Qt::Key_W, Qt::AltModifier, "caution") && asked(sheet, Qt::Key_T, Qt::AltModifier, "check") && asked(sheet, Qt::Key_B, Qt::AltModifier, "variants") && asked(sheet, Qt::Key_O, Qt::AltModifier, "translation") && asked(sheet, Qt::Key_L, Qt::AltModifier, "later");
+        const auto only_what_differs = [](QDialog& d) {
+            d.findChildren<QComboBox*>().back()->setCurrentIndex(1);
+            return true;
+        };
+        if (!asked(sheet, Qt::Key_B, Qt::AltModifier, "variants", only_what_differs)) return false;
+        return !all_ || (asked(sheet, Qt::Key_H, Qt::AltModifier, "history") && asked(sheet, Qt::Key_V, Qt::AltModifier, "facts") && asked(sheet, Qt::Key_Y, Qt::AltModifier, "ways") && asked(sheet, Qt::Key_W, Qt::AltModifier, "caution") && asked(sheet, Qt::Key_T, Qt::AltModifier, "check") && asked(sheet, Qt::Key_O, Qt::AltModifier, "translation") && asked(sheet, Qt::Key_L, Qt::AltModifier, "later"));
     }
 
     bool go_to_plate(std::size_t step) {

@@ -280,8 +280,8 @@ private:
     av::Codec sound_encoder_;
     av::Frame frame_ = av::frame();
     av::Sws sws_;
-    av::Sws to_paint_;    // to a picture that is drawn on ...
-    av::Sws from_paint_;  // ... and back
+    av::Sws to_paint_;       // to a picture that is drawn on ...
+    av::Sws from_paint_;     // ... and back
     bool as_it_is_ = false;  // pictures go to the encoder without being converted
     av::Swr swr_;
     av::Output output_;

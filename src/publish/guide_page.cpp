@@ -250,7 +250,8 @@ private:
             x.set("poster", clip->second.poster);
             x.set("seconds", std::to_string(clip->second.seconds));
             x.set("size", size_words(clip->second.bytes));
-            x.set("how", s.clip->slower > 1 ? fmt::format("{} times slower, ", s.clip->slower) : s.clip->silent ? std::string("without sound, ") : std::string());
+            x.set("how", s.clip->slower > 1 ? fmt::format("{} times slower, ", s.clip->slower) : s.clip->silent ? std::string("without sound, ")
+                                                                                                                : std::string());
             x.set("number", std::to_string(i + 1));
             d.set("clip", x);
         }

@@ -34,7 +34,7 @@ std::string drawing(const core::Procedure& p, const core::Press& press, int x) {
     else
         out += fmt::format("<path d=\"M{0} 86v22m-7 0v-14a7 7 0 0 1 14 0v14\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle);
     const std::string how = press.kind == Kind::Hold ? fmt::format("hold {}", hold_words(p, press)) : press.times > 1 ? fmt::format("{} {} ×", core::name_of(press.kind), press.times)
-                                                                                                                     : std::string(core::name_of(press.kind));
+                                                                                                                      : std::string(core::name_of(press.kind));
     words(132, 16, how, false);
     return out;
 }
@@ -45,7 +45,7 @@ std::string press_words(const core::Procedure& p, const core::ResetSequence& seq
     std::string out;
     for (const auto& press : sequence.presses) {
         const char* verb = press.kind == core::Press::Kind::Hold ? "Hold" : press.kind == core::Press::Kind::Turn ? "Turn"
-                                                                                                                 : "Press";
+                                                                                                                  : "Press";
         out += fmt::format("{}{} {}", out.empty() ? "" : " ", verb, press.button);
         if (press.kind == core::Press::Kind::Hold) out += fmt::format(" for {}", press.hold.empty() ? "a time that is not known" : hold_words(p, press));
         if (press.times > 1) out += fmt::format(" {} times", press.times);

@@ -9,6 +9,8 @@
 #include <QSpinBox>
 #include <QTextBrowser>
 
+#include "app/house/house_dialog.h"
+#include "app/house/methods_dialog.h"
 #include "app/sheet/sheet_station.h"
 #include "core/procedure/open_points.h"
 #include "core/procedure/translation.h"
@@ -274,6 +276,79 @@ TEST_F(OnAStep, ATranslationIsWrittenBesideTheOriginalAndFallsOutOfDate) {
         QTest::keyClick(d, Qt::Key_Escape);
     });
     w->key(Qt::Key_O, Qt::AltModifier);
+}
+
+TEST_F(OnAStep, LinesAreDraftedFromWhatWasLoggedAndNothingWrittenIsTouched) {
+    w->key(Qt::Key_D, Qt::ControlModifier);
+    EXPECT_TRUE((*w)->notice().contains("has its lines already"));
+    // the same tape once more, from nothing
+    const auto recordings = guide().recordings;
+    core::Header header;
+    header.machine = "Perrick PT60";
+    header.title = "from the tape";
+    ASSERT_TRUE(session().new_guide(header));
+    for (const auto& r : recordings) session().perform(core::Change{"use", {core::Put<core::RecordingUse>{{r.id, r.title, {}}, std::nullopt}}});
+    (*w)->go(MainWindow::Tape);
+    ASSERT_TRUE(w->settled());
+    w->key(Qt::Key_D);
+    ASSERT_GE(guide().steps.size(), 3U);
+    (*w)->go(MainWindow::Sheet);
+    QTest::qWait(50);
+    w->key(Qt::Key_D, Qt::ControlModifier);
+    std::size_t lines = 0;
+    for (const auto& s : guide().steps) lines += s.lines.size();
+    EXPECT_GE(lines, 3U);
+    ASSERT_NE((*w)->sheet().card(0), nullptr);
+    w->key(Qt::Key_Z, Qt::ControlModifier);
+    for (const auto& s : guide().steps) EXPECT_TRUE(s.lines.empty());
+}
+
+TEST_F(OnAStep, ALineIsHeardWhereItWasSaid) {
+    card().focus_line(1);
+    w->key(Qt::Key_P, Qt::AltModifier);
+    EXPECT_TRUE((*w)->tape().isVisible());
+    const auto& take = step().takes.front();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !((*w)->tape().film().time() < take.from); }, 60000));
+    EXPECT_LT((*w)->tape().film().time(), take.to);
+    (*w)->tape().film().pause();
+}
+
+TEST_F(OnAStep, ALineWrittenIsAnActionDone) {
+    card().focus_line(3);
+    QTest::keyClick(card().line(3)->edit(), Qt::Key_Return);
+    QTest::keyClicks(card().line(4)->edit(), "Loosen the ");
+    QTest::keyClicks(card().line(4)->edit(), "{item:level-plug}.");
+    QTest::keyClick(card().line(4)->edit(), Qt::Key_Tab);
+    const auto done = std::find_if(step().actions.begin(), step().actions.end(), [](const core::Action& a) { return a.items == std::vector<core::ItemId>{core::ItemId("level-plug")}; });
+    ASSERT_NE(done, step().actions.end());
+    EXPECT_EQ(done->verb, "undo");
+}
+
+TEST_F(OnAStep, TheHouseIsAskedOnceWhatItDoes) {
+    (*w)->go(MainWindow::Figures);
+    when_asked<HouseDialog>([](HouseDialog* house) {
+        when_asked<MethodsDialog>([](MethodsDialog* d) {
+            d->show_topic("flush");
+            named<QComboBox>(d, "This house")->setCurrentIndex(2);
+            named<QLineEdit>(d, "Because")->setText("the oil costs little");
+            tick(d, "do not flush");
+            ok(d);
+        });
+        QTest::keyClick(house, Qt::Key_W);
+        ok(house);
+    });
+    w->key(Qt::Key_H);
+    const auto house = *session().library().house();
+    const auto it = std::find_if(house.methods.begin(), house.methods.end(), [](const core::HouseMethod& m) { return m.topic == "flush"; });
+    ASSERT_NE(it, house.methods.end());
+    EXPECT_EQ(it->chosen, "yes");
+    EXPECT_EQ(it->accepted, std::vector<std::string>{"no"});
+    (*w)->go(MainWindow::Sheet);
+    session().set_step(core::StepId("warm"));
+    session().set_step(core::StepId("drain"));
+    bool shown = false;
+    for (const auto* l : card().findChildren<QLabel*>()) shown = shown || l->text().contains("flush with a little new oil");
+    EXPECT_TRUE(shown);
 }
 
 TEST_F(OnAStep, AStepOfAnotherGuideComesInBehindTheOneInHandAndWordsAreReplacedInBoth) {

@@ -131,14 +131,14 @@ TEST_F(OnTheSheet, WordsAreReplacedThroughTheGuide) {
     when_asked<QDialog>([&](QDialog* dialog) {
         fill(*dialog, "words as they stand", "instructor");
         bool counted = false;
-        for (const auto* l : dialog->findChildren<QLabel*>()) counted = counted || l->text().contains("It stands in 2 places");
+        for (const auto* l : dialog->findChildren<QLabel*>()) counted = counted || l->text().contains("It stands in 7 places");
         EXPECT_TRUE(counted);
         fill(*dialog, "what stands there then; nothing takes them out", "trainer");
         QTest::keyClick(dialog, Qt::Key_Return);
     });
     w->key(Qt::Key_H, Qt::ControlModifier);
-    EXPECT_NE(step("warm").checks[0].stop.find("trainer"), std::string::npos);
-    EXPECT_NE(step("magnet").checks[0].stop.find("trainer"), std::string::npos);
+    EXPECT_NE(step("warm").checks[0].ask.find("trainer"), std::string::npos);
+    EXPECT_NE(step("magnet").checks[0].ask.find("trainer"), std::string::npos);
 }
 
 TEST_F(OnThePlates, FiveCalloutsAreLaidOutByKeys) {

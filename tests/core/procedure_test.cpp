@@ -44,8 +44,7 @@ void every_reference_is_whole(const Procedure& p) {
             for (const auto& i : a.items) RC_ASSERT(p.find(i) != nullptr);
             RC_ASSERT(a.figure.empty() || p.find(a.figure) != nullptr);
         }
-        for (const auto& plate : s.plates)
-        {
+        for (const auto& plate : s.plates) {
             for (const auto& c : plate.callouts) RC_ASSERT(p.find(c.item) != nullptr);
             for (const auto& f : plate.fasteners) RC_ASSERT(p.find(f.item) != nullptr);
             for (const auto& i : plate.off_order) RC_ASSERT(p.find(i) != nullptr);

@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
+
 #include "core/procedure/open_points.h"
 #include "core/procedure/procedure.h"
 #include "tests/core/property.h"
@@ -148,4 +150,64 @@ TEST(SafetyStatement, NamesWhatComesFirst) {
 TEST(NoteKinds, HaveNamesThatReadBack) {
     for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk}) EXPECT_EQ(note_kind(name_of(k)), k);
     EXPECT_FALSE(note_kind("wombat"));
+}
+
+TEST(OpenPointsOf, ACalloutNobodySpeaksOfIsPointedOut) {
+    Procedure p;
+    p.recordings = {{RecordingId("r"), "", {}}};
+    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "", ""}, {ItemId("belt"), ItemKind::Part, "V-belt", "", ""}};
+    Step s;
+    s.id = StepId("s");
+    s.heading = "Look";
+    s.lines = {"Look at the {item:plug}."};
+    s.plates = {{PlateId("a"), RecordingId("r"), {}, "", {{ItemId("plug"), {}, {}}, {ItemId("belt"), {}, {}}}}};
+    p.steps = {s};
+    const auto told = [&] {
+        std::string out;
+        for (const auto& point : open_points(p))
+            if (point.station == Station::Plates) out += point.text;
+        return out;
+    };
+    EXPECT_NE(told().find("V-belt"), std::string::npos);
+    EXPECT_EQ(told().find("drain plug"), std::string::npos);
+    p.steps[0].plates[0].caption = "Behind it the V-belt";
+    EXPECT_TRUE(told().empty()) << "the words under the picture speak of it";
+}
+
+TEST(OpenPointsOf, APairNeedsTwoFramesAndSomethingThatMarksTheDifference) {
+    Procedure p;
+    p.recordings = {{RecordingId("r"), "", {}}};
+    Step s;
+    s.id = StepId("s");
+    s.plates = {{PlateId("a"), RecordingId("r"), {}, "", {}}, {PlateId("b"), RecordingId("r"), {}, "", {}}};
+    s.plates[0].role = PairRole::Right;
+    s.plates[1].role = PairRole::Wrong;
+    p.steps = {s};
+    const auto told = [&](const char* words) {
+        const auto points = open_points(p);
+        return std::any_of(points.begin(), points.end(), [&](const OpenPoint& x) { return x.text.find(words) != std::string::npos; });
+    };
+    EXPECT_TRUE(told("same frame"));
+    EXPECT_TRUE(told("marks what differs"));
+    p.steps[0].plates[1].at = FrameTime(1, 1);
+    p.steps[0].plates[1].marks = {{}};
+    EXPECT_FALSE(told("same frame"));
+    EXPECT_FALSE(told("marks what differs"));
+    p.steps[0].plates[1].role = PairRole::Old;
+    p.steps[0].plates[1].at = {};
+    EXPECT_FALSE(told("same frame")) << "two pictures that are no pair";
+}
+
+TEST(OpenPointsOf, ACommentNobodyAnsweredIsOne) {
+    Procedure p;
+    Step s;
+    s.id = StepId("s");
+    s.comments = {{"", "checker", "2026-11-28", "which spanner?"}, {"", "checker", "2026-11-28", "old matter", "done", true}};
+    p.steps = {s};
+    std::size_t told = 0;
+    for (const auto& point : open_points(p)) {
+        told += point.text.find("which spanner?") != std::string::npos ? 1U : 0U;
+        EXPECT_EQ(point.text.find("old matter"), std::string::npos);
+    }
+    EXPECT_EQ(told, 1U);
 }

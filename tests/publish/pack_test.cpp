@@ -4,9 +4,11 @@
 
 #include <QProcess>
 #include <QString>
+#include <algorithm>
 #include <fstream>
 #include <random>
 
+#include "core/tape/spoken_lines.h"
 #include "publish/plate_svg.h"
 #include "publish/reshoot_page.h"
 #include "shop/issue.h"
@@ -138,6 +140,50 @@ TEST_F(Pack, EditionTwoSaysWhatChangedAndEditionOneStaysAsItWas) {
     EXPECT_NE(store::read_file(request->folder + "/guide.html")->find("What changed since edition 1"), std::string::npos);
     EXPECT_TRUE(publish::verify_pack(folder_)->good);
     EXPECT_EQ((*library)->editions(kGuide)->front().edition.procedure.find(core::FigureId("drain-torque"))->value.low, "25");
+}
+
+TEST_F(Pack, CaptionsAreTheWordsAsTheAuthorPutThemRightAndCommentsStayAtHome) {
+    const Scratch scratch;
+    anagraph::testing::copy_demo_library(scratch / "library");
+    auto library = store::Library::open(scratch / "library");
+    ASSERT_TRUE(library);
+    auto guide = *(*library)->load_guide(kGuide);
+    const auto perform = [&](const core::Change& change) {
+        const auto after = core::apply(guide, change);
+        ASSERT_TRUE(after) << after.error().message;
+        guide = *after;
+        ASSERT_TRUE((*library)->append(kGuide, change, guide, "author"));
+    };
+    // "drain plug that's a fifteen no a seventeen" is put right, and a reviewer says something
+    const auto recording = guide.recordings.front().id;
+    const auto narration = *(*library)->narration(recording);
+    const auto said = std::find_if(narration.begin(), narration.end(), [](const core::Segment& s) { return s.text.find("crack it") != std::string::npos; });
+    ASSERT_NE(said, narration.end());
+    perform(*core::correct_line(guide, recording, *said, "crack it with the seventeen spanner"));
+    core::Step drain = *guide.find(core::StepId("drain"));
+    drain.comments = {{"", "checker", "2026-11-28", "not for learners"}};
+    perform({"comment", {core::Put<core::Step>{drain, std::nullopt}}});
+    const auto request = shop::prepare_issue(**library, kGuide, "author", "checker");
+    ASSERT_TRUE(request) << request.error().message;
+    EXPECT_TRUE(request->edition.procedure.find(core::StepId("drain"))->comments.empty());
+    EXPECT_FALSE(request->edition.methods.empty()) << "what the house does is frozen with it";
+    const auto& source = *std::find_if(request->recordings.begin(), request->recordings.end(), [&](const publish::RecordingSource& r) { return r.id == recording; });
+    EXPECT_TRUE(std::any_of(source.narration.begin(), source.narration.end(), [](const core::Segment& s) { return s.text == "crack it with the seventeen spanner"; }));
+}
+
+TEST_F(Pack, ASlowedClipIsAsLongAsItPlaysAndItsCaptionsFollow) {
+    const auto vtt = *store::read_file(folder_ + "/clips/step-6.vtt");
+    const auto segments = core::read_timed_text(vtt);
+    ASSERT_TRUE(segments);
+    ASSERT_FALSE(segments->segments.empty());
+    const auto html = *store::read_file(folder_ + "/guide.html");
+    const auto at = html.find("2 times slower");
+    ASSERT_NE(at, std::string::npos);
+    const auto watch = html.rfind("Watch it: ", at);
+    const int seconds = std::stoi(html.substr(watch + 10));
+    EXPECT_NEAR(segments->segments.back().end.seconds(), seconds, 3);
+    EXPECT_GT(seconds, 14) << "twice as long as it was filmed";
+    EXPECT_NE(html.substr(watch, 40).find("MB"), std::string::npos) << "and as large as it is";
 }
 
 TEST_F(Pack, WhatCannotBeIssuedLeavesNothing) {

@@ -119,7 +119,9 @@ TEST(HazardSigns, EveryHazardHasItsOwnDrawing) {
         const auto svg = hazard_svg(h.symbol, "#000000", "#ffffff");
         EXPECT_TRUE(well_formed(svg)) << h.id;
         EXPECT_EQ(svg.find('@'), std::string::npos) << h.id;
-        if (symbols.insert(h.symbol).second) { EXPECT_TRUE(seen.insert(svg).second) << h.id << " looks like another"; }
+        if (symbols.insert(h.symbol).second) {
+            EXPECT_TRUE(seen.insert(svg).second) << h.id << " looks like another";
+        }
     }
     EXPECT_GE(symbols.size(), 9U);
     EXPECT_EQ(hazard_svg("unheard-of", "#000", "#fff"), hazard_svg("", "#000", "#fff"));

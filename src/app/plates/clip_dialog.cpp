@@ -331,7 +331,8 @@ void ClipDialog::measure() {
     stop_ = std::make_shared<std::atomic<bool>>(false);
     const std::string out = folder_.filePath(QStringLiteral("clip.mp4")).toStdString();
     watcher_.setFuture(QtConcurrent::run([path = recording_->entry.path, clip = clip_, out, stop = stop_, options = publish::clip_options(session_.procedure(), clip_, recording_->index.rotation, recording_->index.pixel_aspect)] {
-        const auto cut = media::cut_clip(path, clip.take, out, publish::kClipWidth, [stop](double) { return !*stop; }, options);
+        const auto cut = media::cut_clip(
+            path, clip.take, out, publish::kClipWidth, [stop](double) { return !*stop; }, options);
         if (!cut) return Cut{0, cut.error().code == core::ErrorCode::Cancelled ? std::string() : cut.error().message};
         return Cut{QFileInfo(QString::fromStdString(out)).size(), {}};
     }));

@@ -69,7 +69,7 @@ private:
     QListWidget* items_ = nullptr;
     KeyButton* fasteners_ = nullptr;
     core::PlateId chosen_;
-    std::map<std::string, QImage> frames_;                               // as recorded, by recording and moment
+    std::map<std::string, QImage> frames_;                                // as recorded, by recording and moment
     std::map<core::PlateId, std::pair<core::StillCare, QImage>> stills_;  // as shown, and with which care
 };
 

@@ -388,7 +388,7 @@ void StepCard::show_comments(const core::Step& step) {
         if (c.closed) continue;
         const auto at = std::find(step.lines.begin(), step.lines.end(), c.at);
         const QString where = c.at.empty() ? tr("the step") : at == step.lines.end() ? tr("a line that was changed since")
-                                                                                       : tr("line %1").arg(at - step.lines.begin() + 1);
+                                                                                     : tr("line %1").arg(at - step.lines.begin() + 1);
         lines << tr("<b>%1</b> on %2: %3%4").arg(text(c.who).toHtmlEscaped(), where, text(c.text).toHtmlEscaped(), c.answer.empty() ? QString() : tr(" <i>Answer: %1</i>").arg(text(c.answer).toHtmlEscaped()));
     }
     comments_->setText(lines.join(QStringLiteral("<br>")));

@@ -58,7 +58,7 @@ Step drafted(const Procedure& p, Step s) {
         if (const auto figure = figure_for_action(p, s, a); !figure.empty()) {
             const bool time = p.find(figure)->kind == FigureKind::Duration;
             line += fmt::format("{} {{figure:{}}}", time ? " for" : p.find(figure)->kind == FigureKind::Volume ? ":"
-                                                                                                            : " to",
+                                                                                                               : " to",
                                 figure.text());
             written.push_back(figure);
         }

@@ -16,8 +16,8 @@ struct Edition {
     std::string author;   // by post: "author"
     std::string checker;  // by post: "checker"
     Procedure procedure;
-    std::vector<std::string> changes;  // what a learner of the edition before must know, in words; empty for the first
-    std::string rule = {};             // which source outranked which in the house when it was issued; see rule_text()
+    std::vector<std::string> changes;       // what a learner of the edition before must know, in words; empty for the first
+    std::string rule = {};                  // which source outranked which in the house when it was issued; see rule_text()
     std::vector<HouseMethod> methods = {};  // what the house said where practitioners differ
     friend bool operator==(const Edition&, const Edition&) = default;
 };

@@ -30,8 +30,8 @@ const MethodTopic* find_topic(std::string_view id);
 /// What a house says to a question.
 struct HouseMethod {
     std::string topic;
-    std::string chosen;   // empty: the house has picked none
-    std::string because;  // its own reason
+    std::string chosen;                      // empty: the house has picked none
+    std::string because;                     // its own reason
     std::vector<std::string> accepted = {};  // other ways that may be taken here
     friend bool operator==(const HouseMethod&, const HouseMethod&) = default;
 };
@@ -39,8 +39,8 @@ struct HouseMethod {
 /// What holds at a step.
 struct MethodHeld {
     const MethodTopic* topic = nullptr;
-    const Way* chosen = nullptr;  // null: nobody has picked one, and the maker's book decides
-    std::string because;          // the author's for this step, or the house's
+    const Way* chosen = nullptr;       // null: nobody has picked one, and the maker's book decides
+    std::string because;               // the author's for this step, or the house's
     std::vector<const Way*> accepted;  // others, never the chosen one
     bool of_step = false;              // the step differs from the house
 };

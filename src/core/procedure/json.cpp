@@ -21,7 +21,7 @@ struct Wrong {
 // -- names of kinds ------------------------------------------------------------------------------------------------------
 
 std::string_view name_of(Limit limit) { return limit == Limit::None ? "" : limit == Limit::AtMost ? "at most"
-                                                                                                   : "at least"; }
+                                                                                                  : "at least"; }
 bool named(const std::string& s, Limit& out) {
     for (const Limit l : {Limit::None, Limit::AtMost, Limit::AtLeast})
         if (name_of(l) == s) {

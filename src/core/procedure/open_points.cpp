@@ -3,14 +3,32 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cctype>
 #include <set>
 
 #include "core/plate/fastener_map.h"
 #include "core/procedure/evidence.h"
+#include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
 namespace {
+
+std::string lower(std::string text) {
+    for (auto& c : text) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    return text;
+}
+
+/// Is the item spoken of in the step: by its token, or by its name in a heading, a check or the words under a picture?
+bool spoken_of(const Step& s, const Item& item) {
+    const std::string name = lower(item.name);
+    bool found = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), item.id) != a.items.end(); });
+    const auto said = [&](const std::string& text) { found = found || names(text, TokenKind::Item, item.id.text()) || lower(text).find(name) != std::string::npos; };
+    each_text(s, [&](const std::string&, const std::string& text) { said(text); });
+    for (const auto& c : s.checks)
+        if (c.reading) said(c.reading->what);
+    return found;
+}
 
 void step_points(const Procedure& p, const Step& s, std::size_t index, std::vector<OpenPoint>& out) {
     const auto add = [&](Station station, std::string text, bool stops) { out.push_back({station, fmt::format("Step {}: {}", index + 1, text), s.id, {}, stops}); };
@@ -39,7 +57,10 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
     if (s.plates.empty()) add(Station::Plates, "no picture shows it yet.", false);
     std::set<ItemId> shown;
     for (const auto& plate : s.plates) {
-        for (const auto& c : plate.callouts) shown.insert(c.item);
+        for (const auto& c : plate.callouts) {
+            const Item* item = p.find(c.item);
+            if (item != nullptr && shown.insert(c.item).second && !spoken_of(s, *item)) add(Station::Plates, fmt::format("\"{}\" is called out but nothing in the step speaks of it.", item->name), false);
+        }
         for (const auto& f : plate.fasteners) shown.insert(f.item);
         for (auto& trouble : count_troubles(p, plate)) add(Station::Plates, std::move(trouble), false);
     }

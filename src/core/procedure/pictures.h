@@ -124,8 +124,8 @@ struct ClipMark {
 /// A stretch given to the learner as a film.
 struct Clip {
     Take take;
-    int slower = 1;       // times; a slowed clip has no sound
-    bool silent = false;  // without the sound of the recording; its words stay as captions
+    int slower = 1;                        // times; a slowed clip has no sound
+    bool silent = false;                   // without the sound of the recording; its words stay as captions
     std::optional<FrameTime> poster = {};  // the still that stands for it; empty: its first frame
     std::vector<ClipMark> marks = {};
     friend bool operator==(const Clip&, const Clip&) = default;

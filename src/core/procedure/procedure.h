@@ -67,9 +67,9 @@ std::optional<ItemKind> item_kind(std::string_view name);
 struct Item {
     ItemId id;
     ItemKind kind = ItemKind::Part;
-    std::string name;    // "drain plug"
-    std::string spec;    // "M14, magnetic tip"
-    std::string number;  // part number
+    std::string name;                         // "drain plug"
+    std::string spec;                         // "M14, magnetic tip"
+    std::string number;                       // part number
     std::vector<std::string> variants = {};   // it belongs to; empty: to all
     std::vector<Translated> translated = {};  // its name
     friend bool operator==(const Item&, const Item&) = default;

@@ -14,12 +14,12 @@ struct TranslatedLine {
     enum class State { Missing,
                        OutOfDate,  // made from `was`
                        Current };
-    StepId step;        // empty: of the guide's head or an item
-    ItemId item;        // whose name it is; empty else
-    std::string what;   // "Title", "Step 3, line 2", "Item": where it stands
-    std::string of;     // the text, with its tokens
-    std::string text;   // its translation; empty where missing
-    std::string was;    // the text it was made from, where that is another
+    StepId step;       // empty: of the guide's head or an item
+    ItemId item;       // whose name it is; empty else
+    std::string what;  // "Title", "Step 3, line 2", "Item": where it stands
+    std::string of;    // the text, with its tokens
+    std::string text;  // its translation; empty where missing
+    std::string was;   // the text it was made from, where that is another
     State state = State::Missing;
 };
 
