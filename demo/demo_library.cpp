@@ -69,7 +69,7 @@ std::vector<Item> items() {
         item("o-ring", K::Seal, "canister O-ring", "upper groove", "KQ-FC2-R"),
         item("strainer", K::Part, "suction strainer", "basket, two wing nuts", ""),
         item("belt", K::Part, "V-belt", "", ""),
-        item("oil", K::Fluid, "gear oil", "75W90 GL5 in 1 L bottles: two for a PT60, three for a PT60-T", "OIL-75W90-1"),
+        item("oil", K::Fluid, "gear oil", "75W90 GL5, in 1 L bottles: two, or three for the larger gearbox", "OIL-75W90-1"),
         item("hour-meter", K::Part, "hour meter", "", ""),
         item("pump", K::Part, "pump", "", ""),
         item("pan", K::Vessel, "drain pan", "3 L or more", ""),

@@ -2,6 +2,8 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
+
 #include "core/procedure/logging.h"
 #include "core/procedure/open_points.h"
 #include "tests/core/narration/said.h"
@@ -56,6 +58,19 @@ TEST(Draft, TakesFiguresAndCautionsThatWereSaid) {
     EXPECT_TRUE(caution);
     for (const auto& f : tape.p.figures) EXPECT_FALSE(f.claims.empty()) << "every drafted figure says when it was heard";
     for (const auto& f : tape.p.figures) EXPECT_NE(standing_of(f), Standing::Proved) << "speech alone proves nothing";
+}
+
+TEST(Draft, BringsInTheItemsThatAreActedOnEachOnce) {
+    Tape tape(kJob);
+    tape.perform(tape.draft());
+    std::size_t acted = 0;
+    for (const auto& s : tape.p.steps)
+        for (const auto& a : s.actions) acted += a.items.size();
+    EXPECT_GE(acted, 3U);
+    for (const auto& i : tape.p.items) EXPECT_EQ(std::count_if(tape.p.items.begin(), tape.p.items.end(), [&](const Item& x) { return x.name == i.name; }), 1) << i.name;
+    const Item* plug = item_named(tape.p, "drain plug");
+    ASSERT_NE(plug, nullptr);
+    EXPECT_EQ(plug->kind, ItemKind::Fastener);
 }
 
 TEST(Draft, IsOneChangeThatOneUndoTakesBack) {

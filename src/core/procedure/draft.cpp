@@ -4,6 +4,7 @@
 #include <optional>
 #include <set>
 
+#include "core/narration/lexicon.h"
 #include "core/procedure/logging.h"
 
 namespace anagraph::core {
@@ -38,7 +39,7 @@ public:
         for (std::size_t i = 0; i < found.size(); ++i) {
             const FrameTime from = frame_from(narration_[found[i].first].start);
             const FrameTime to = end_of(found, i);
-            if (!add(bracket_step(now, recording_, from, to, marks_))) continue;
+            if (!add(bracketed(now, from, to))) continue;
             const Step* made = step_at(now, recording_, from);
             if (made == nullptr) continue;
             const StepId id = made->id;
@@ -56,6 +57,37 @@ public:
     }
 
 private:
+    /// The bracket with the items that are acted on in it; those the guide does not have yet come in with it.
+    Result<Change> bracketed(const Procedure& now, const FrameTime& from, const FrameTime& to) const {
+        Change items{"", {}};
+        Procedure with = now;
+        for (const auto& m : marks_) {
+            if (m.kind != MarkKind::Step || m.guessed || m.about.empty() || !said_between(m, from, to) || is_dismissed(now, recording_, m) || item_named(with, m.about) != nullptr) continue;
+            const Put<Item> put{{fresh_id<ItemId>(m.about, with.items), kind_of(m.about), m.about, "", ""}, std::nullopt};
+            auto after = core::apply(with, put);
+            if (!after) continue;
+            with = std::move(*after);
+            items.edits.emplace_back(put);
+        }
+        auto step = bracket_step(with, recording_, from, to, marks_);
+        if (step) step->edits.insert(step->edits.begin(), items.edits.begin(), items.edits.end());
+        return step;
+    }
+
+    /// What kind of thing a name is, by its last word; the author puts right what it is not.
+    static ItemKind kind_of(const std::string& name) {
+        const auto space = name.rfind(' ');
+        const std::string word(lexicon::singular(space == std::string::npos ? std::string_view(name) : std::string_view(name).substr(space + 1)));
+        constexpr WordList kFasteners{"bolt nut plug screw stud clamp"};
+        constexpr WordList kSeals{"washer seal gasket o-ring ring"};
+        constexpr WordList kVessels{"pan tray jug bucket can"};
+        constexpr WordList kFluids{"oil coolant fuel grease water fluid"};
+        return kFasteners.has(word) ? ItemKind::Fastener : kSeals.has(word) ? ItemKind::Seal
+                                                       : kVessels.has(word) ? ItemKind::Vessel
+                                                       : kFluids.has(word)  ? ItemKind::Fluid
+                                                                            : ItemKind::Part;
+    }
+
     /// Counts and intervals are told, but seldom belong to a step; a person takes them where they do.
     static bool wanted(const Mark& m) { return m.figure_kind != FigureKind::Count && m.figure_kind != FigureKind::Interval && m.figure_kind != FigureKind::Reading; }
 

@@ -12,21 +12,6 @@ std::string sentence_case(std::string text) {
     return text;
 }
 
-const Item* item_named(const Procedure& p, const std::string& name) {
-    const std::string slug = slug_of(name);
-    const auto it = std::find_if(p.items.begin(), p.items.end(), [&](const Item& i) { return slug_of(i.name) == slug; });
-    if (it != p.items.end()) return &*it;
-    // "plug" after "drain plug": the only item that ends in the word said
-    const Item* found = nullptr;
-    for (const auto& i : p.items) {
-        const std::string own = slug_of(i.name);
-        const bool ends = own.size() > slug.size() && own.ends_with("-" + slug);
-        if (ends && found != nullptr) return nullptr;
-        if (ends) found = &i;
-    }
-    return found;
-}
-
 std::string purpose_of(const Mark& m) {
     switch (m.figure_kind) {
         case FigureKind::Torque:
@@ -79,6 +64,21 @@ void take_kept_pictures(const Procedure& p, Step& s, Change& change) {
 }
 
 }  // namespace
+
+const Item* item_named(const Procedure& p, const std::string& name) {
+    const std::string slug = slug_of(name);
+    const auto it = std::find_if(p.items.begin(), p.items.end(), [&](const Item& i) { return slug_of(i.name) == slug; });
+    if (it != p.items.end()) return &*it;
+    // "plug" after "drain plug": the only item that ends in the word said
+    const Item* found = nullptr;
+    for (const auto& i : p.items) {
+        const std::string own = slug_of(i.name);
+        const bool ends = own.size() > slug.size() && own.ends_with("-" + slug);
+        if (ends && found != nullptr) return nullptr;
+        if (ends) found = &i;
+    }
+    return found;
+}
 
 const Step* step_at(const Procedure& p, const RecordingId& recording, const FrameTime& at) {
     for (const auto& s : p.steps)

@@ -6,6 +6,10 @@
 
 namespace anagraph::core {
 
+/// The item that is called so; "plug" is the drain plug where no other item ends in that word. Null where there is none, or more
+/// than one.
+const Item* item_named(const Procedure& p, const std::string& name);
+
 /// A new step for the stretch [from, to) of a recording, put where the tape has it among the other steps. Its heading and
 /// actions come from what was heard in the stretch. Errors: Refused when the stretch is empty or overlaps another step.
 Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks);
