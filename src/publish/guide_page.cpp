@@ -165,12 +165,16 @@ private:
             } else if (piece.kind == core::TokenKind::Item) {
                 const auto* item = p_.find(core::ItemId(piece.text));
                 if (item == nullptr) continue;
-                out += fmt::format("<span class=\"item\">{}</span>", escaped(item->name));
-                if (const auto n = numbers_.find(item->id); n != numbers_.end()) {
-                    const std::string after = i + 1 < pieces.size() && pieces[i + 1].kind == core::TokenKind::Words ? pieces[i + 1].text : "";
-                    taken = std::min(after.find_first_not_of(".,;:!?)"), after.size());
-                    out += fmt::format("<span class=\"tie\"><span class=\"ref\">{}</span>{}</span>", n->second, escaped(after.substr(0, taken)));
+                const auto n = numbers_.find(item->id);
+                if (n == numbers_.end()) {
+                    out += fmt::format("<span class=\"item\">{}</span>", escaped(item->name));
+                    continue;
                 }
+                // the name's last word, its number and the sign after it stay on one line
+                const auto last = item->name.rfind(' ') == std::string::npos ? 0 : item->name.rfind(' ') + 1;
+                const std::string after = i + 1 < pieces.size() && pieces[i + 1].kind == core::TokenKind::Words ? pieces[i + 1].text : "";
+                taken = std::min(after.find_first_not_of(".,;:!?)"), after.size());
+                out += fmt::format("<span class=\"item\">{}</span><span class=\"tie\"><span class=\"item\">{}</span><span class=\"ref\">{}</span>{}</span>", escaped(item->name.substr(0, last)), escaped(item->name.substr(last)), n->second, escaped(after.substr(0, taken)));
             } else if (const auto* figure = p_.find(core::FigureId(piece.text))) {
                 out += figure_html(p_, *figure);
             }

@@ -43,6 +43,13 @@ TEST(VariantView, DifferencesAreMarkedAndStepsThatDoNotApplyAreEmpty) {
     const auto only = row("two", "Line 1");
     EXPECT_TRUE(only.differs);
     EXPECT_EQ(only.texts, (std::vector<std::string>{"", "Close the second outlet.", ""}));
+    Procedure p = guide();
+    p.steps[0].resets = {{"one button", {"A"}, {}}, {"two buttons", {"B"}, {}}};
+    const auto more = side_by_side(p);
+    const auto display = std::find_if(more.begin(), more.end(), [](const VariantRow& r) { return r.what == "Display"; });
+    ASSERT_NE(display, more.end());
+    EXPECT_EQ(display->texts, (std::vector<std::string>{"one button", "two buttons", ""}));
+    EXPECT_TRUE(std::none_of(rows.begin(), rows.end(), [](const VariantRow& r) { return r.what == "Display"; })) << "nothing is of one variant";
 }
 
 TEST(VariantView, OneVariantHasItsStepsItemsPlatesAndResets) {

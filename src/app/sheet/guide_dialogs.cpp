@@ -44,7 +44,9 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
         const bool heading = row.what == "Heading";
         // a difference is marked by a bar and a word, not by colour alone
         const QString mark = differs ? QStringLiteral("<b>≠ %1</b>").arg(tr("differs")) : QString();
-        out += QStringLiteral("<tr%1><td style='border-top:1px solid %2'>%3 %4</td>").arg(differs ? QStringLiteral(" bgcolor='%1'").arg(theme::colour("wash").name()) : QString(), rule, heading ? tr("Step %1").arg(number) : text(row.what), mark);
+        out += QStringLiteral("<tr%1><td style='border-top:1px solid %2'>%3 %4</td>").arg(differs ? QStringLiteral(" bgcolor='%1'").arg(theme::colour("wash").name()) : QString(), rule, heading ? tr("Step %1").arg(number) : differences_only ? tr("Step %1, %2").arg(number).arg(text(row.what).toLower())
+                                                                                                                                                                                                                                                : text(row.what),
+                                                                                          mark);
         for (const auto c : columns) {
             const QString words = row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(tr("not for this one")) : text(row.texts[c]).toHtmlEscaped();
             out += QStringLiteral("<td style='border-top:1px solid %1'>%2</td>").arg(rule, heading ? QStringLiteral("<b>%1</b>").arg(words) : words);

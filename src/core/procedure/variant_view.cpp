@@ -1,6 +1,7 @@
 #include "core/procedure/variant_view.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
 #include <algorithm>
 
@@ -45,6 +46,20 @@ std::vector<VariantRow> side_by_side(const Procedure& p) {
         for (std::size_t i = 0; i < step.lines.size(); ++i) add(fmt::format("Line {}", i + 1), step.lines[i]);
         for (std::size_t i = 0; i < step.waits.size(); ++i) add(fmt::format("Wait {}", i + 1), step.waits[i].figure.empty() ? step.waits[i].text : fmt::format("{{figure:{}}} {}", step.waits[i].figure.text(), step.waits[i].text));
         for (std::size_t i = 0; i < step.checks.size(); ++i) add(fmt::format("Check {}", i + 1), fmt::format("{}: {}", step.checks[i].look, step.checks[i].good));
+        // what some variants only have beside the text
+        const auto named = [&](const char* what, const auto& things, auto&& name) {
+            if (std::all_of(things.begin(), things.end(), [](const auto& t) { return t.variants.empty(); })) return;
+            VariantRow row{step.id, what, {}, true};
+            for (const auto& v : variants) {
+                std::vector<std::string> names;
+                for (const auto& t : things)
+                    if (applies_to(step.variants, v) && applies_to(t.variants, v)) names.push_back(name(t));
+                row.texts.push_back(fmt::format("{}", fmt::join(names, "; ")));
+            }
+            out.push_back(std::move(row));
+        };
+        named("Display", step.resets, [](const ResetSequence& r) { return r.display; });
+        named("Plates", step.plates, [](const Plate& x) { return x.caption.empty() ? x.id.text() : x.caption; });
     }
     return out;
 }

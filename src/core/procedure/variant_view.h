@@ -19,7 +19,7 @@ std::string rendered_for(const Procedure& p, std::string_view line, std::string_
 /// A text of a step in each of the variants, in the guide's order of variants; empty where the step does not apply.
 struct VariantRow {
     StepId step;
-    std::string what;  // "Heading", "Line 2", "Caution 1", "Check 1"
+    std::string what;  // "Heading", "Line 2", "Caution 1", "Check 1"; "Display" and "Plates" where some are of one variant
     std::vector<std::string> texts;
     bool differs = false;
 };
