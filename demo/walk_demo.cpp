@@ -156,13 +156,13 @@ private:
 
     bool sheet_in_depth() {
         auto& sheet = w_.sheet();
-        sheet.card(5)->focus_line(3);
-        QTest::qWait(100);
         const auto only_what_differs = [](QDialog& d) {
             d.findChildren<QComboBox*>().back()->setCurrentIndex(1);
             return true;
         };
         if (!asked(sheet, Qt::Key_B, Qt::AltModifier, "variants", only_what_differs)) return false;
+        sheet.card(5)->focus_line(3);
+        QTest::qWait(100);
         return !all_ || (asked(sheet, Qt::Key_H, Qt::AltModifier, "history") && asked(sheet, Qt::Key_V, Qt::AltModifier, "facts") && asked(sheet, Qt::Key_Y, Qt::AltModifier, "ways") && asked(sheet, Qt::Key_W, Qt::AltModifier, "caution") && asked(sheet, Qt::Key_T, Qt::AltModifier, "check") && asked(sheet, Qt::Key_O, Qt::AltModifier, "translation") && asked(sheet, Qt::Key_L, Qt::AltModifier, "later"));
     }
 
