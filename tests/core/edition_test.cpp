@@ -114,3 +114,31 @@ TEST(Differences, AToleranceAVariantAndHowALevelIsReadAreTold) {
     EXPECT_TRUE(says("it was given for"));
     EXPECT_TRUE(says("cold, running"));
 }
+
+TEST(Differences, WhatTheHandDoesOtherwiseMustBeReadAgain) {
+    const auto told = [](auto&& change) {
+        Procedure after = guide();
+        change(after);
+        return differences(guide(), after);
+    };
+    const auto one = [](const std::vector<Difference>& d, const char* words) { return d.size() == 1 && d[0].read_again && d[0].text.find(words) != std::string::npos; };
+    EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].states = {MachineState::LockedOff}; }), "state the machine must be in"));
+    EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].resets = {{"display", {}, {{Press::Kind::Press, "SET"}}}}; }), "set back"));
+    EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].methods = {{"seal"}}; }), "which way"));
+    EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].variants = {"T"}; }), "variants"));
+    EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].checks = {{"plug", "dry", "a drip", {}, "the instructor", Reading{"torque", "Nm", FigureId("t")}}}; }), "what to check"));
+    EXPECT_TRUE(one(told([](Procedure& p) { p.header.follow_ups = {{"after an hour", "look again"}}; }), "done later"));
+    const auto pictures = told([](Procedure& p) { p.steps[0].clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(1, 1)}, 2}; });
+    ASSERT_EQ(pictures.size(), 1U);
+    EXPECT_FALSE(pictures[0].read_again);
+}
+
+TEST(Differences, WhatALearnerNeverSeesIsNone) {
+    Procedure after = guide();
+    after.steps[0].comments = {{"", "checker", "2026-11-28", "why?"}};
+    after.steps[0].answered = {{"vague", "x", "y"}};
+    after.steps[0].translated = {{"de", "Step a", "Schritt a"}};
+    after.header.translated = {{"de", "100 h service", "100-h-Wartung"}};
+    after.items[0].translated = {{"de", "drain plug", "Ablassschraube"}};
+    EXPECT_TRUE(differences(guide(), after).empty()) << all(differences(guide(), after));
+}
