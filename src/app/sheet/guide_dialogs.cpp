@@ -15,6 +15,7 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/editing/line_actions.h"
 #include "core/procedure/copy_step.h"
 #include "core/procedure/line_history.h"
 #include "core/procedure/text.h"
@@ -136,9 +137,9 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
     down->addWidget(buttons);
     if (dialog.exec() != QDialog::Accepted || list->currentRow() <= 0) return {};
-    core::Step next = *step;
-    next.lines[static_cast<std::size_t>(line)] = versions[static_cast<std::size_t>(list->currentRow())].text;
-    return core::Change{"write a line as it was", {core::Put<core::Step>{std::move(next), std::nullopt}}};
+    auto lines = step->lines;
+    lines[static_cast<std::size_t>(line)] = versions[static_cast<std::size_t>(list->currentRow())].text;
+    return core::Change{"write a line as it was", {core::Put<core::Step>{core::with_lines(*step, std::move(lines)), std::nullopt}}};
 }
 
 std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* parent) {

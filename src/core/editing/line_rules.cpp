@@ -5,6 +5,7 @@
 #include <cctype>
 #include <set>
 
+#include "core/editing/line_actions.h"
 #include "core/editing/rules.h"
 #include "core/editing/usual_cautions.h"
 #include "core/narration/lexicon.h"
@@ -77,11 +78,10 @@ bool subordinate(const std::vector<LineWord>& words, std::size_t i) {
 Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, std::string why) { return {rule, in.step.id, StepPart::Line, in.index, in.line, from, to - from, std::move(why), std::nullopt}; }
 
 Change lines_instead(const Step& step, std::size_t index, const std::vector<std::string>& lines, const char* label) {
-    Step next = step;
-    const auto where = next.lines.begin() + static_cast<std::ptrdiff_t>(index);
-    next.lines.erase(where);
-    next.lines.insert(next.lines.begin() + static_cast<std::ptrdiff_t>(index), lines.begin(), lines.end());
-    return {label, {Put<Step>{std::move(next), std::nullopt}}};
+    auto next = step.lines;
+    next.erase(next.begin() + static_cast<std::ptrdiff_t>(index));
+    next.insert(next.begin() + static_cast<std::ptrdiff_t>(index), lines.begin(), lines.end());
+    return {label, {Put<Step>{with_lines(step, std::move(next)), std::nullopt}}};
 }
 
 void two_actions(const LineInHand& in, std::vector<Finding>& out) {

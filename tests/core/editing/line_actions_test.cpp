@@ -3,6 +3,9 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
+
+#include "core/editing/editor.h"
 #include "core/procedure/draft.h"
 #include "core/procedure/text.h"
 #include "tests/core/job.h"
@@ -67,6 +70,21 @@ TEST(WithLines, ActionsFollowTheTextAndAreTakenOutWithIt) {
     s = with_lines(s, {"Tighten the {item:plug} to {figure:t}."});
     EXPECT_EQ(s.actions[0].verb, "tighten");
     EXPECT_EQ(s.actions[0].figure, FigureId("t"));
+}
+
+TEST(WithLines, AFixOfTheEditorChangesWhatIsDoneAsWell) {
+    Procedure p = guide();
+    p.steps[0] = with_lines(p.steps[0], {"Tighten the {item:plug} and drain the {item:oil}."});
+    p.steps[0].actions.clear();
+    const auto found = findings(p);
+    const auto two = std::find_if(found.begin(), found.end(), [](const Finding& f) { return f.rule == Rule::TwoActions; });
+    ASSERT_NE(two, found.end());
+    ASSERT_TRUE(two->fix);
+    const Step mended = anagraph::core::apply(p, *two->fix)->steps[0];
+    ASSERT_EQ(mended.lines.size(), 2U);
+    ASSERT_EQ(mended.actions.size(), 2U);
+    EXPECT_EQ(mended.actions[0].verb, "tighten");
+    EXPECT_EQ(mended.actions[1].verb, "drain");
 }
 
 TEST(DraftLines, EveryHeardActionBecomesALineACheckOrAWait) {
