@@ -5,7 +5,7 @@
 #include <unistd.h>
 
 #include <CLI/CLI.hpp>
-#include <QGuiApplication>
+#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 #include <cstdlib>
@@ -20,6 +20,7 @@
 #include "core/procedure/open_points.h"
 #include "media/fast_cut.h"
 #include "paper/document.h"
+#include "publish/clip_paint.h"
 #include "publish/pack.h"
 #include "shop/intake.h"
 #include "shop/issue.h"
@@ -281,10 +282,8 @@ int verify(const Answer& answer, const std::string& pack) {
 }  // namespace
 
 int main(int argc, char** argv) {
-    // what is drawn over a clip holds words, and those need the fonts of a window system, even where there is no screen
     const bool draws = std::any_of(argv + 1, argv + argc, [](const char* a) { return std::string_view(a) == "issue"; });
-    if (draws && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
-    const std::unique_ptr<QCoreApplication> application(draws ? new QGuiApplication(argc, argv) : new QCoreApplication(argc, argv));
+    const std::unique_ptr<QCoreApplication> application(draws ? publish::drawing_application(argc, argv) : std::make_unique<QCoreApplication>(argc, argv));
     CLI::App app{"Turns recorded service jobs into illustrated step-by-step guides.", "anagraph-cli"};
     app.require_subcommand(1);
     app.fallthrough();

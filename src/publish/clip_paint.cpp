@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <QFontDatabase>
+#include <QGuiApplication>
 #include <QImage>
 #include <QPainter>
 #include <QSvgRenderer>
@@ -27,6 +28,11 @@ void have_type() {
 bool shown(const core::ClipMark& m, const core::FrameTime& at) { return !(at < m.from) && at < m.to; }
 
 }  // namespace
+
+std::unique_ptr<QCoreApplication> drawing_application(int& argc, char** argv) {
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    return std::make_unique<QGuiApplication>(argc, argv);
+}
 
 std::string clip_overlay(const core::Procedure& p, const core::Clip& clip, const core::FrameTime& at, double width, double height) {
     core::Plate drawn;

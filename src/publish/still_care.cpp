@@ -12,9 +12,12 @@
 namespace anagraph::publish {
 namespace {
 
+/// Every pixel the area touches: of what is hidden no edge may be left to be seen.
 QRect pixels(const core::Area& a, const QSize& size) {
-    const auto at = [](int place, int length) { return static_cast<int>(std::lround(place * length / 10000.0)); };
-    return {QPoint(at(a.left, size.width()), at(a.top, size.height())), QPoint(std::max(at(a.right, size.width()) - 1, 0), std::max(at(a.bottom, size.height()) - 1, 0))};
+    const auto first = [](int place, int length) { return place * length / 10000; };
+    const auto past = [](int place, int length) { return (place * length + 9999) / 10000; };
+    const QPoint from(first(a.left, size.width()), first(a.top, size.height()));
+    return {from, QSize(past(a.right, size.width()) - from.x(), past(a.bottom, size.height()) - from.y())};
 }
 
 /// One flat grey with a hatching: nothing of what was there can be worked out, and nobody takes it for a part of the machine.

@@ -67,6 +67,7 @@ std::string utc_now() { return QDateTime::currentDateTimeUtc().toString(Qt::ISOD
 struct Library::State {
     std::string folder;
     std::unique_ptr<QLockFile> lock;
+    std::optional<core::House> house;  // as it was read or kept last: this process alone has the library open
     QString connection;
     QSqlDatabase db;
 
@@ -364,13 +365,16 @@ core::Result<core::DocumentId> Library::keep_document(const std::string& path) {
 std::string Library::document_path(const core::DocumentId& id) const { return state_->folder + "/documents/" + id.text(); }
 
 Result<core::House> Library::house() const {
+    if (state_->house) return *state_->house;
     auto row = state_->run("SELECT body FROM house WHERE part = 'all'");
     if (!row) return tl::make_unexpected(row.error());
-    if (!row->next()) return core::House{};
-    return core::house_from_json(s(row->value(0)));
+    auto house = row->next() ? core::house_from_json(s(row->value(0))) : core::House{};
+    if (house) state_->house = *house;
+    return house;
 }
 
 Outcome Library::set_house(const core::House& house) {
+    state_->house.reset();
     return state_->transaction([&]() -> Outcome {
         if (auto r = state_->run("DELETE FROM house WHERE part = 'all'"); !r) return tl::make_unexpected(r.error());
         if (auto r = state_->run("INSERT INTO house (part, body) VALUES ('all', ?)", {q(core::to_json(house))}); !r) return tl::make_unexpected(r.error());

@@ -193,6 +193,30 @@ TEST(JoinAndPart, MoveTheEvidenceAndKeepEveryReferenceWhole) {
     EXPECT_FALSE(join_figures(p, FigureId("a"), FigureId("a")));
 }
 
+TEST(JoinAndPart, EveryPlaceThatNamesAFigureNamesTheJoinedOne) {
+    Procedure p = pump();
+    p.figures = {figure("a", "1.7 L"), figure("b", "2 L")};
+    const RecordingId film = p.recordings.empty() ? RecordingId("film") : p.recordings[0].id;
+    if (p.recordings.empty()) p.recordings = {{film, "", {}}};
+    Step& s = p.steps[0];
+    s.checks = {{"level", "good", "bad", {}, "ask about {figure:b}", Reading{"amount", "L", FigureId("b")}}};
+    s.resets = {{"display", {}, {{Press::Kind::Hold, "SET", 1, FigureId("b")}}}};
+    s.plates = {{PlateId("x"), film, {}, "", {}, {{PlateSign::Distance, {}, {}, FigureId("b")}}}};
+    s.clip = Clip{{film, FrameTime(0, 1), FrameTime(2, 1)}, 1, false, {}, {{{PlateSign::Distance, {}, {}, FigureId("b")}, {}, FrameTime(0, 1), FrameTime(1, 1)}}};
+    s.translated = {{"de", "Fill {figure:b}.", "{figure:b} einfüllen."}};
+    p.header.follow_ups = {{"later", "read {figure:b}"}};
+    const Procedure joined = after(p, join_figures(p, FigureId("a"), FigureId("b")));
+    ASSERT_EQ(joined.figures.size(), 1U);
+    const Step& now = joined.steps[0];
+    EXPECT_EQ(now.checks[0].reading->limits, FigureId("a"));
+    EXPECT_EQ(now.checks[0].ask, "ask about {figure:a}");
+    EXPECT_EQ(now.resets[0].presses[0].hold, FigureId("a"));
+    EXPECT_EQ(now.plates[0].marks[0].figure, FigureId("a"));
+    EXPECT_EQ(now.clip->marks[0].mark.figure, FigureId("a"));
+    EXPECT_EQ(now.translated[0].text, "{figure:a} einfüllen.");
+    EXPECT_EQ(joined.header.follow_ups[0].what, "read {figure:a}");
+}
+
 TEST(NotFound, IsAnAnswer) {
     Procedure p = pump();
     Figure f = figure("torque", "");

@@ -211,3 +211,13 @@ TEST(OpenPointsOf, ACommentNobodyAnsweredIsOne) {
     }
     EXPECT_EQ(told, 1U);
 }
+
+TEST(OpenPointsOf, AnUnknownNameStopsTheIssueWhereverItStands) {
+    Procedure p = guide();
+    EXPECT_TRUE(reasons_not_to_issue(p).empty());
+    p.header.follow_ups = {{"after the first hour", "Look at the {item:gone}."}};
+    EXPECT_EQ(reasons_not_to_issue(p).size(), 1U);
+    p.header.follow_ups.clear();
+    p.steps[0].checks = {{"plug", "dry", "a drip: see {figure:gone}"}};
+    EXPECT_EQ(reasons_not_to_issue(p).size(), 1U);
+}

@@ -28,7 +28,7 @@ MAY_NOT = {
     "paper": [r"Q(Widget|MainWindow|Dialog)\w*", AV, MPV, CV, r"QSql\w*"],
     "publish": [r"Q(Widget|MainWindow|Dialog)\w*", AV, MPV, CV],
     "shop": [QT, AV, MPV, CV],
-    "cli": [r"Q(Widget|MainWindow|Dialog|Application)\w*", AV, MPV, CV],
+    "cli": [r"Q(Widget|MainWindow|Dialog|GuiApplication|Application)\w*", AV, MPV, CV],
     "app": [AV, MPV, CV, r"sodium.*", r"QSql\w*"],
 }
 

@@ -67,6 +67,15 @@ TEST(StillCare, WhatIsHiddenIsGoneWhateverElseIsDone) {
     EXPECT_EQ(reds(cared_for(frame(), care)), 0);
 }
 
+TEST(StillCare, NoEdgeOfWhatIsHiddenIsLeftWhateverThePixels) {
+    QImage image(641, 359, QImage::Format_RGB32);
+    image.fill(Qt::red);
+    StillCare care;
+    care.hidden = {{3333, 1, 6667, 9999}};
+    const QImage out = cared_for(image, care);
+    EXPECT_EQ(reds(out.copy(641 * 3333 / 10000, 0, 641 * 6667 / 10000 - 641 * 3333 / 10000 + 1, 359)), 0);
+}
+
 TEST(StillCare, ATurnedStillHasNoEmptyCornerAndKeepsItsSize) {
     for (const int tilt : {-150, -31, 7, 150}) {
         StillCare care;

@@ -2,7 +2,6 @@
 #include <QAction>
 #include <QMenu>
 #include <QMessageBox>
-#include <QtConcurrent>
 #include <algorithm>
 
 #include "app/plates/care_dialog.h"
@@ -164,22 +163,22 @@ void PlatesStation::follow_callouts() {
         return out;
     };
     QApplication::setOverrideCursor(Qt::WaitCursor);
-    const auto found = QtConcurrent::run([look] { return std::make_shared<core::Result<std::vector<Found>>>(look()); }).result();
+    const auto found = look();
     QApplication::restoreOverrideCursor();
-    if (!*found) {
-        session_.tell(text((*found).error().message));
+    if (!found) {
+        session_.tell(text(found.error().message));
         return;
     }
-    if ((*found)->empty()) {
+    if (found->empty()) {
         session_.tell(tr("Nothing the plate before calls out was found on this one with certainty: too much moved, or it looks alike elsewhere."));
         return;
     }
     QStringList words;
-    for (const auto& f : **found) words << tr("%1 (%2 % alike)").arg(text(session_.procedure().find(f.item)->name)).arg(static_cast<int>(100 * f.certainty));
+    for (const auto& f : *found) words << tr("%1 (%2 % alike)").arg(text(session_.procedure().find(f.item)->name)).arg(static_cast<int>(100 * f.certainty));
     const auto answer = QMessageBox::question(this, tr("Callouts of the plate before"), tr("Found again on this picture: %1. Take them over? Look at each: what is alike need not be the same.").arg(words.join(QStringLiteral(", "))));
     if (answer != QMessageBox::Yes) return;
     core::Plate next = *now;
-    for (const auto& f : **found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next.callouts, view_->aspect())});
+    for (const auto& f : *found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next.callouts, view_->aspect())});
     next.callouts = core::laid_out(std::move(next.callouts), view_->aspect());
     put(std::move(next), "take callouts over");
 }

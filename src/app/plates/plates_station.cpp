@@ -25,6 +25,10 @@ namespace anagraph::app {
 
 using theme::text;
 
+namespace {
+constexpr std::size_t kFramesKept = 12;
+}
+
 PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("station"));
     auto* across = new QHBoxLayout(this);
@@ -277,14 +281,9 @@ const QImage* PlatesStation::frame_of(const core::Plate& p) const {
 void PlatesStation::load_still(const core::Plate& p, PlateView* view) {
     const std::string key = p.recording.text() + "@" + p.at.text();
     if (const auto* frame = frame_of(p)) {
-        auto& [care, still] = stills_[p.id];
-        const QString moment = text(key);
-        if (still.isNull() || care != p.care || still.text(QStringLiteral("frame")) != moment) {
-            still = publish::cared_for(*frame, p.care).copy();
-            still.setText(QStringLiteral("frame"), moment);
-            care = p.care;
-        }
-        view->show_plate(&p, still, {});
+        auto& shown = stills_[p.id];
+        if (shown.frame != key || shown.care != p.care) shown = {key, p.care, publish::cared_for(*frame, p.care)};
+        view->show_plate(&p, shown.still, {});
         return;
     }
     view->show_plate(&p, {}, tr("Fetching the exact frame …"));
@@ -298,6 +297,11 @@ void PlatesStation::load_still(const core::Plate& p, PlateView* view) {
         if (!*still) {
             session_.tell(text((*still).error().message));
             return;
+        }
+        // a frame of 4K is 33 MB: a few are kept, the others are fetched again
+        if (frames_.size() >= kFramesKept) {
+            frames_.clear();
+            stills_.clear();
         }
         frames_[key] = publish::image_of(**still);
         show_chosen();
@@ -470,6 +474,11 @@ void PlatesStation::edit_item(bool fresh) {
     only->addItem(tr("to all machines of the guide"), QString());
     for (const auto& v : p.header.variants) only->addItem(tr("to the %1 only").arg(text(v)), text(v));
     if (item.variants.size() == 1) only->setCurrentIndex(std::max(0, only->findData(text(item.variants.front()))));
+    if (item.variants.size() > 1) {
+        only->addItem(tr("to several, as it stands"), QString());
+        only->setCurrentIndex(only->count() - 1);
+    }
+    const int belongs = only->currentIndex();
     if (!p.header.variants.empty())
         form->addRow(tr("It &belongs"), only);
     else
@@ -480,10 +489,9 @@ void PlatesStation::edit_item(bool fresh) {
     item.kind = static_cast<core::ItemKind>(kind->currentData().toInt());
     item.spec = spec->text().trimmed().toStdString();
     item.number = number->text().trimmed().toStdString();
-    if (const auto v = only->currentData().toString().toStdString(); v.empty())
-        item.variants.clear();
-    else
-        item.variants = {v};
+    // an item of several variants keeps them unless another answer was given
+    const auto v = only->currentData().toString().toStdString();
+    if (only->currentIndex() != belongs) item.variants = v.empty() ? std::vector<std::string>{} : std::vector<std::string>{v};
     if (fresh) item.id = core::fresh_id<core::ItemId>(item.name, p.items);
     if (now != nullptr && item == *now) return;
     if (!session_.perform(core::Change{fresh ? "add an item" : "change an item", {core::Put<core::Item>{std::move(item), std::nullopt}}})) return;

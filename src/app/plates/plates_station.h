@@ -69,8 +69,13 @@ private:
     QListWidget* items_ = nullptr;
     KeyButton* fasteners_ = nullptr;
     core::PlateId chosen_;
-    std::map<std::string, QImage> frames_;                                // as recorded, by recording and moment
-    std::map<core::PlateId, std::pair<core::StillCare, QImage>> stills_;  // as shown, and with which care
+    struct Shown {
+        std::string frame;  // which it was made from, and with which care
+        core::StillCare care;
+        QImage still;
+    };
+    std::map<std::string, QImage> frames_;  // as recorded, by recording and moment
+    std::map<core::PlateId, Shown> stills_;
 };
 
 }  // namespace anagraph::app

@@ -426,9 +426,20 @@ void SheetStation::replace_words() {
         if (everywhere->isChecked()) said += QLatin1Char(' ') + tr("In %1 other guides: %2 places. Undo takes back this guide only; issued editions stay as they are.").arg(others.size()).arg(elsewhere);
         count->setText(words.empty() ? QString() : said);
     };
-    connect(from, &QLineEdit::textChanged, &dialog, look);
+    // the other guides are read when the typing rests, not at every letter
+    QTimer rest;
+    rest.setSingleShot(true);
+    rest.setInterval(kReadAfterMs);
+    connect(&rest, &QTimer::timeout, &dialog, look);
+    connect(from, &QLineEdit::textChanged, &dialog, [&] {
+        if (everywhere->isChecked())
+            rest.start();
+        else
+            look();
+    });
     connect(everywhere, &QCheckBox::toggled, &dialog, look);
     if (dialog.exec() != QDialog::Accepted) return;
+    look();
     const std::string words = from->text().toStdString();
     const std::string by = to->text().toStdString();
     if (!others.empty()) {

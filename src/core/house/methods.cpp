@@ -46,9 +46,8 @@ std::vector<MethodHeld> methods_of(const Step& step, const std::vector<HouseMeth
         if (!held.of_step) held.because = ruled ? rule->because : "";
         for (const auto& way : held.topic->ways) {
             const bool accepted = ruled && std::find(rule->accepted.begin(), rule->accepted.end(), way.id) != rule->accepted.end();
-            // the house's own way stays accepted where a step departs from it
-            const bool departed_from = held.of_step && ruled && rule->chosen == way.id;
-            if ((accepted || departed_from) && &way != held.chosen) held.accepted.push_back(&way);
+            // the way of the house that a step departs from is not accepted there unless the house says so: the author had a reason
+            if (accepted && &way != held.chosen) held.accepted.push_back(&way);
         }
         out.push_back(std::move(held));
     }

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -22,27 +23,40 @@ std::string name_of_proof(const Procedure& p, const Proof& proof) {
     return s == nullptr ? proof.place : fmt::format("{}, {}", s->title, proof.place);
 }
 
+/// The text with one figure named in another's place.
+std::string renamed(const std::string& text, const FigureId& from, const FigureId& to) {
+    auto pieces = pieces_of(text);
+    for (auto& piece : pieces)
+        if (piece.kind == TokenKind::Figure && piece.text == from.text()) piece.text = to.text();
+    return line_of(pieces);
+}
+
 /// The step with one figure put in another's place everywhere.
 Step renamed(Step s, const FigureId& from, const FigureId& to) {
-    const auto line = [&](std::string& text) {
-        auto pieces = pieces_of(text);
-        for (auto& piece : pieces)
-            if (piece.kind == TokenKind::Figure && piece.text == from.text()) piece.text = to.text();
-        text = line_of(pieces);
+    const auto line = [&](std::string& text) { text = renamed(text, from, to); };
+    const auto id = [&](FigureId& figure) {
+        if (figure == from) figure = to;
     };
-    for (auto& l : s.lines) line(l);
-    for (auto& c : s.cautions) line(c.text);
-    for (auto& c : s.checks)
-        for (auto* words : {&c.look, &c.good, &c.stop}) line(*words);
-    for (auto& w : s.waits) {
-        line(w.text);
-        if (w.figure == from) w.figure = to;
+    each_text(s, [&](const std::string&, std::string& text) { line(text); });
+    for (auto& t : s.translated) {
+        line(t.of);
+        line(t.text);
     }
-    for (auto& a : s.actions)
-        if (a.figure == from) a.figure = to;
+    for (auto& c : s.comments) line(c.at);
+    for (auto& a : s.answered) line(a.text);
+    for (auto& w : s.waits) id(w.figure);
+    for (auto& a : s.actions) id(a.figure);
+    for (auto& c : s.checks)
+        if (c.reading) id(c.reading->limits);
+    for (auto& r : s.resets)
+        for (auto& press : r.presses) id(press.hold);
+    for (auto& plate : s.plates)
+        for (auto& m : plate.marks) id(m.figure);
+    if (s.clip)
+        for (auto& m : s.clip->marks) id(m.mark.figure);
     std::vector<FigureId> heard;
-    for (const auto& id : s.heard) {
-        const FigureId now = id == from ? to : id;
+    for (const auto& known : s.heard) {
+        const FigureId now = known == from ? to : known;
         if (std::find(heard.begin(), heard.end(), now) == heard.end()) heard.push_back(now);
     }
     s.heard = std::move(heard);
@@ -201,6 +215,10 @@ Result<Change> join_figures(const Procedure& p, const FigureId& id, const Figure
     Change change{"join two figures", {Put<Figure>{std::move(joined), std::nullopt}}};
     for (const auto& s : p.steps)
         if (Step now = renamed(s, other_id, id); now != s) change.edits.emplace_back(Put<Step>{std::move(now), std::nullopt});
+    Header header = p.header;
+    for (auto& f : header.follow_ups)
+        for (auto* text : {&f.when, &f.what}) *text = renamed(*text, other_id, id);
+    if (header != p.header) change.edits.emplace_back(SetHeader{std::move(header)});
     change.edits.emplace_back(Remove<FigureId>{other_id});
     return tried(p, std::move(change));
 }

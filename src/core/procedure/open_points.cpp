@@ -21,9 +21,12 @@ std::string lower(std::string text) {
 
 /// Is the item spoken of in the step: by its token, or by its name in a heading, a check or the words under a picture?
 bool spoken_of(const Step& s, const Item& item) {
+    // most parts are named by the lines; the rest of the text is read for the others only
+    const auto named = [&](const std::string& line) { return names(line, TokenKind::Item, item.id.text()); };
+    if (std::any_of(s.lines.begin(), s.lines.end(), named)) return true;
     const std::string name = lower(item.name);
     bool found = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), item.id) != a.items.end(); });
-    const auto said = [&](const std::string& text) { found = found || names(text, TokenKind::Item, item.id.text()) || lower(text).find(name) != std::string::npos; };
+    const auto said = [&](const std::string& text) { found = found || named(text) || lower(text).find(name) != std::string::npos; };
     each_text(s, [&](const std::string&, const std::string& text) { said(text); });
     for (const auto& c : s.checks)
         if (c.reading) said(c.reading->what);
@@ -36,10 +39,9 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
     if (s.heading.empty()) add(Station::Sheet, "it has no heading yet; say what is done, as an order.", true);
     if (s.lines.empty()) add(Station::Sheet, "no instruction is written yet.", true);
     std::set<std::string> unknown;
-    for (const auto& line : s.lines)
-        for (auto& name : unknown_names(p, line)) unknown.insert(std::move(name));
-    for (const auto& c : s.cautions)
-        for (auto& name : unknown_names(p, c.text)) unknown.insert(std::move(name));
+    each_text(s, [&](const std::string&, const std::string& text) {
+        for (auto& name : unknown_names(p, text)) unknown.insert(std::move(name));
+    });
     for (const auto& name : unknown) add(Station::Sheet, fmt::format("the text names {}, which is not in this guide.", name), true);
     for (const auto& id : s.heard) {
         const bool written = std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& l) { return names(l, TokenKind::Figure, id.text()); });
@@ -82,6 +84,9 @@ std::vector<OpenPoint> open_points(const Procedure& p) {
     for (const auto& f : p.figures)
         for (const auto* s : outdated_sources(p, f)) out.push_back({Station::Figures, fmt::format("{} stands on {}, {}; a newer edition is here: look it up again.", title_of(p, f), s->title, s->edition), {}, f.id, false});
     for (std::size_t i = 0; i < p.steps.size(); ++i) step_points(p, p.steps[i], i, out);
+    for (const auto& f : p.header.follow_ups)
+        for (const auto& text : {f.when, f.what})
+            for (const auto& name : unknown_names(p, text)) out.push_back({Station::Sheet, fmt::format("What is done later names {}, which is not in this guide.", name), {}, {}, true});
     return out;
 }
 
