@@ -13,11 +13,18 @@ namespace anagraph::publish {
 namespace {
 
 /// Every pixel the area touches: of what is hidden no edge may be left to be seen.
-QRect pixels(const core::Area& a, const QSize& size) {
+QRect touched(const core::Area& a, const QSize& size) {
     const auto first = [](int place, int length) { return place * length / 10000; };
     const auto past = [](int place, int length) { return (place * length + 9999) / 10000; };
     const QPoint from(first(a.left, size.width()), first(a.top, size.height()));
     return {from, QSize(past(a.right, size.width()) - from.x(), past(a.bottom, size.height()) - from.y())};
+}
+
+/// The cut at the nearest edges of pixels, as a reader would measure it.
+QRect nearest(const core::Area& a, const QSize& size) {
+    const auto edge = [](int place, int length) { return (place * length + 5000) / 10000; };
+    const QPoint from(edge(a.left, size.width()), edge(a.top, size.height()));
+    return {from, QSize(edge(a.right, size.width()) - from.x(), edge(a.bottom, size.height()) - from.y())};
 }
 
 /// One flat grey with a hatching: nothing of what was there can be worked out, and nobody takes it for a part of the machine.
@@ -46,7 +53,7 @@ QImage image_of(const media::Picture& picture) { return QImage(picture.bgra.data
 QImage cared_for(const QImage& frame, const core::StillCare& care) {
     if (frame.isNull() || care.empty()) return frame;
     QImage image = frame.convertToFormat(QImage::Format_RGB32);
-    for (const auto& area : care.hidden) hide(image, pixels(area, image.size()));
+    for (const auto& area : care.hidden) hide(image, touched(area, image.size()));
     if (care.tilt != 0) {
         const double grow = core::growth(care.tilt, static_cast<double>(image.width()) / image.height());
         QImage turned(image.size(), QImage::Format_RGB32);
@@ -60,7 +67,7 @@ QImage cared_for(const QImage& frame, const core::StillCare& care) {
         p.end();
         image = turned;
     }
-    if (!care.crop.whole()) image = image.copy(pixels(care.crop, image.size()));
+    if (!care.crop.whole()) image = image.copy(nearest(care.crop, image.size()));
     if (care.brighten > 0) brighten(image, care.brighten);
     return image;
 }

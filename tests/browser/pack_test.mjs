@@ -59,7 +59,7 @@ const tests = {
         assert.equal(await svg.locator('text').count(), plate.callouts.length + (plate.fasteners ?? []).length + distances + (plate.role ? 1 : 0));
         const loaded = await svg.evaluate(async node => { const image = new Image(); image.src = node.querySelector('image').href.baseVal; await image.decode(); return image.naturalWidth; });
         const [left, , right] = plate.care?.crop ?? [0, 0, 10000, 10000];
-        assert.equal(loaded, Math.round(1280 * (right - left) / 10000));
+        assert.equal(loaded, Math.round(1280 * right / 10000) - Math.round(1280 * left / 10000));
         const lenses = (plate.marks ?? []).filter(mark => mark.sign === 'magnify').length;
         assert.equal(await svg.locator('image').count(), 1 + lenses);
         assert.ok((await svg.getAttribute('aria-label')).length > 5 || plate.callouts.length === 0);

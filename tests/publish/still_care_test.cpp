@@ -76,6 +76,16 @@ TEST(StillCare, NoEdgeOfWhatIsHiddenIsLeftWhateverThePixels) {
     EXPECT_EQ(reds(out.copy(641 * 3333 / 10000, 0, 641 * 6667 / 10000 - 641 * 3333 / 10000 + 1, 359)), 0);
 }
 
+TEST(StillCare, ACutIsAsLargeAsItsEdgesSay) {
+    QImage image(1280, 720, QImage::Format_RGB32);
+    image.fill(Qt::gray);
+    StillCare care;
+    care.crop = {900, 1200, 8900, 9200};
+    EXPECT_EQ(cared_for(image, care).size(), QSize(1024, 576));
+    care.crop = {0, 0, 10000, 5000};
+    EXPECT_EQ(cared_for(image, care).size(), QSize(1280, 360));
+}
+
 TEST(StillCare, ATurnedStillHasNoEmptyCornerAndKeepsItsSize) {
     for (const int tilt : {-150, -31, 7, 150}) {
         StillCare care;
