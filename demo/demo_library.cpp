@@ -55,11 +55,11 @@ std::optional<PageSpot> spot_of(const std::string& figure) {
 
 std::vector<Item> items() {
     using K = ItemKind;
-    const auto item = [](const char* id, K kind, const char* name, const char* spec, const char* number) { return Item{ItemId(id), kind, name, spec, number}; };
+    const auto item = [](const char* id, K kind, const char* name, const char* spec, const char* number, Fastening fastening = {}) { return Item{ItemId(id), kind, name, spec, number, {}, {}, std::move(fastening)}; };
     return {
         item("cover", K::Part, "gearbox cover", "ribbed", "PT60-1101"),
-        item("zinc-bolts", K::Fastener, "zinc cover bolts", "four M6 × 16", ""),
-        item("black-bolts", K::Fastener, "black cover bolts", "two M6 × 40, deep holes at the front", ""),
+        item("zinc-bolts", K::Fastener, "zinc cover bolts", "four M6 × 16", "", {"16 mm", "hexagon, 10 mm across flats", "none"}),
+        item("black-bolts", K::Fastener, "black cover bolts", "two M6 × 40, deep holes at the front", "", {"40 mm", "hexagon, 10 mm across flats", "none"}),
         item("drain-plug", K::Fastener, "drain plug", "M14, magnetic tip", ""),
         item("washer", K::Seal, "copper washer", "14 × 20 × 1.5, new each time", "PT60-1111"),
         item("level-plug", K::Fastener, "level plug", "M10, 5 mm hex", ""),
@@ -219,13 +219,12 @@ private:
         for (const auto& shot : shots) {
             Plate plate{PlateId(fmt::format("{}-{}", id, s.plates.size() + 1)), f.id, f.at(shot.line, shot.later), shot.caption, {}};
             for (const auto& [item, place] : shot.called) plate.callouts.push_back({ItemId(item), place, place});
-            plate.callouts = laid_out_anew(std::move(plate.callouts), shown_aspect(shot.care, 16.0 / 9));
             plate.role = shot.role;
             plate.care = shot.care;
             plate.off_order = shot.off_order;
             plate.marks = shot.marks;
             plate.fasteners = shot.fasteners;
-            s.plates.push_back(std::move(plate));
+            s.plates.push_back(laid_out_anew(std::move(plate), shown_aspect(shot.care, 16.0 / 9)));
         }
         s.clip = std::move(clip);
         s.states = std::move(more.states);

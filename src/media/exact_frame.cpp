@@ -104,4 +104,10 @@ Picture upright(Picture picture, int rotation, double pixel_aspect) {
     return out;
 }
 
+core::Result<Picture> upright_frame(const std::string& recording, const core::FrameTime& time, int rotation, double pixel_aspect) {
+    auto picture = exact_frame(recording, time);
+    if (picture) *picture = upright(std::move(*picture), rotation, pixel_aspect);
+    return picture;
+}
+
 }  // namespace anagraph::media

@@ -25,5 +25,7 @@ core::Result<Picture> exact_frame(const std::string& recording, const core::Fram
 /// The same picture as it is to be seen: made wider where the stored pixels are not square (`pixel_aspect` is their width
 /// over their height), then turned upright, `rotation` clockwise in steps of 90 degrees.
 Picture upright(Picture picture, int rotation, double pixel_aspect);
+/// exact_frame() made upright(). Errors: those of exact_frame().
+core::Result<Picture> upright_frame(const std::string& recording, const core::FrameTime& time, int rotation, double pixel_aspect);
 
 }  // namespace anagraph::media

@@ -7,24 +7,23 @@
 #include <algorithm>
 #include <kainjow/mustache.hpp>
 
+#include "core/base/letters.h"
 #include "core/editing/usual_cautions.h"
 #include "core/plate/fastener_map.h"
+#include "core/plate/layout.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/text.h"
 #include "publish/hazard_signs.h"
+#include "publish/marks_svg.h"
 #include "publish/plate_svg.h"
 #include "publish/press_strip.h"
+#include "publish/resource.h"
 
 namespace anagraph::publish {
 namespace {
 
 using kainjow::mustache::data;
 using kainjow::mustache::mustache;
-
-std::string sentence_case(std::string text) {
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
 
 /// Where the figure comes from, in a few words: "book, page 2".
 std::string source_words(const core::Procedure& p, const core::Figure& f) {
@@ -191,7 +190,7 @@ private:
                 const bool bought = kind != ItemKind::Part || !item.number.empty();
                 if (item.kind != kind || !bought) continue;
                 data x;
-                x.set("name", sentence_case(item.name));
+                x.set("name", core::capitalised(item.name));
                 if (!item.spec.empty()) x.set("spec", item.spec);
                 if (!item.number.empty()) x.set("part", item.number);
                 set_only(x, item.variants);
@@ -218,7 +217,7 @@ private:
         for (const auto& c : s.cautions) {
             data x;
             x.set("signal", std::string(core::name_of(c.signal)));
-            x.set("word", sentence_case(std::string(core::name_of(c.signal))));
+            x.set("word", core::capitalised(std::string(core::name_of(c.signal))));
             // Said in the drawing itself: the page's style does not reach into a drawing on its way to the PDF.
             const bool light = c.signal == core::Signal::Danger || c.signal == core::Signal::Notice;
             const auto* hazard = core::find_hazard(c.hazard);
@@ -242,7 +241,10 @@ private:
         d.set("methods", methods(s));
         d.set("checks", checks(s));
         d.set("resets", resets(s));
-        d.set("plates", plates(s));
+        d.set("plates", plates(s, false));
+        const data across = plates(s, true);
+        d.set("has_across", across.is_non_empty_list());
+        d.set("across", across);
         const data needed = needs(s);
         d.set("has_needs", needed.is_non_empty_list());
         d.set("needs", needed);
@@ -270,7 +272,7 @@ private:
 
     static data states(const core::Step& s) {
         data list{data::type::list};
-        for (const auto state : s.states) list << data{"state", sentence_case(std::string(core::spoken_name_of(state)))};
+        for (const auto state : s.states) list << data{"state", core::capitalised(std::string(core::spoken_name_of(state)))};
         return list;
     }
 
@@ -343,10 +345,14 @@ private:
         return list;
     }
 
-    data plates(const core::Step& s) const {
+    /// A plate with so much on it that its numbers want the whole width of the page.
+    static bool wide(const core::Plate& plate) { return plate.role == core::PairRole::None && plate.callouts.size() > core::kNarrowCallouts; }
+
+    /// The step's plates that stand beside its words, or those across the page below them.
+    data plates(const core::Step& s, bool across) const {
         std::vector<const core::Plate*> made;
         for (const auto& plate : s.plates)
-            if (files_.stills.count(plate.id) != 0) made.push_back(&plate);
+            if (files_.stills.count(plate.id) != 0 && wide(plate) == across) made.push_back(&plate);
         data list{data::type::list};
         bool closes = false;
         for (std::size_t i = 0; i < made.size(); ++i) {
@@ -356,7 +362,16 @@ private:
             data x;
             x.set("svg", plate_svg(p_, plate, numbers_, still.file, still.width, still.height, still.lenses));
             set_or_not(x, "caption", plate.caption);
-            set_or_not(x, "fasteners", core::fastener_words(p_, plate));
+            set_or_not(x, "tightening", core::tightening_words(p_, plate));
+            data kinds{data::type::list};
+            const auto fasteners = core::fastener_kinds(plate);
+            for (const auto& k : fasteners) {
+                data y;
+                if (fasteners.size() > 1) y.set("sign", inline_svg(fastener_sign(core::fastener_shape(plate, k))));
+                y.set("words", core::kind_words(p_, plate, k));
+                kinds << y;
+            }
+            x.set("kinds", kinds);
             set_or_not(x, "order", off_order_words(plate, numbers_));
             set_only(x, plate.variants);
             data callouts{data::type::list};
@@ -414,7 +429,9 @@ private:
 
 std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files) {
     mustache page(html_template);
-    return page.render(PageBuilder(edition, files).page(mark));
+    data d = PageBuilder(edition, files).page(mark);
+    d.set("plate", data{kainjow::mustache::partial{[] { return resource("plate.html"); }}});
+    return page.render(d);
 }
 
 }  // namespace anagraph::publish

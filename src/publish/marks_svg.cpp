@@ -19,7 +19,7 @@ using core::PlateSign;
 struct Pen {
     double width;
     double height;
-    double unit;  // a disc's radius
+    double unit;  // of signs
     std::string out = {};
 
     double x(const core::Place& p) const { return p.x * width / 10000; }
@@ -103,6 +103,21 @@ void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const ch
     }
 }
 
+/// A shape of about the area of a circle of radius r.
+std::string outline(core::FastenerShape shape, double x, double y, double r) {
+    switch (shape) {
+        case core::FastenerShape::Circle:
+            break;
+        case core::FastenerShape::Square:
+            return fmt::format("M{:.1f} {:.1f}h{:.1f}v{:.1f}h{:.1f}Z", x - r, y - r, 2 * r, 2 * r, -2 * r);
+        case core::FastenerShape::Triangle:
+            return fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}Z", x, y - 1.5 * r, x + 1.3 * r, y + 0.8 * r, x - 1.3 * r, y + 0.8 * r);
+        case core::FastenerShape::Diamond:
+            return fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}Z", x, y - 1.35 * r, x + 1.35 * r, y, x, y + 1.35 * r, x - 1.35 * r, y);
+    }
+    return circle(x, y, r);
+}
+
 void fasteners(Pen& pen, const core::Plate& plate) {
     const auto order = core::fastener_order(plate, pen.width / pen.height);
     const auto& all = plate.fasteners;
@@ -114,12 +129,12 @@ void fasteners(Pen& pen, const core::Plate& plate) {
     }
     for (std::size_t i = 0; i < order.size(); ++i) {
         const auto& at = all[static_cast<std::size_t>(order[i] - 1)].at;
-        pen.path(circle(pen.x(at), pen.y(at), pen.unit * 0.55), 0.14, "#20242a");
-        // a square tag, so that no one takes it for a callout's number
-        const double s = pen.unit * 1.15;
-        const double tx = pen.x(at) + pen.unit * 0.5;
-        const double ty = pen.y(at) - pen.unit * 1.65;
-        pen.out += fmt::format("<rect x=\"{:.1f}\" y=\"{:.1f}\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#fff\">{}</text>\n", tx, ty, s, s, pen.unit * 0.08, tx + s / 2, ty + s * 0.8, s * 0.85, i + 1);
+        const auto shape = core::fastener_shape(plate, all[static_cast<std::size_t>(order[i] - 1)].item);
+        pen.path(outline(shape, pen.x(at), pen.y(at), pen.unit * 0.55), 0.14, "#20242a");
+        // a dark tag, so that no one takes it for a callout's number; its shape is the kind's as well
+        const double tx = pen.x(at) + pen.unit * 1.2;
+        const double ty = pen.y(at) - pen.unit * 1.2;
+        pen.out += fmt::format("<path d=\"{}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#fff\">{}</text>\n", outline(shape, tx, ty, pen.unit * 0.75), pen.unit * 0.08, tx, ty + pen.unit * 0.36, pen.unit, i + 1);
     }
 }
 
@@ -143,9 +158,10 @@ void role_tag(Pen& pen, core::PairRole role) {
     if (role == core::PairRole::None) return;
     std::string word(core::name_of(role));
     for (auto& c : word) c = static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
-    const double u = pen.unit * 1.5;
-    const double high = u * 2.1;
-    const double wide = u * 2.2 + u * 0.9 * static_cast<double>(word.size()) + u * 0.5;
+    const double u = pen.unit * 1.25;
+    const auto [tag_wide, tag_high] = core::role_tag_size(role);
+    const double wide = pen.unit * tag_wide;
+    const double high = pen.unit * tag_high;
     pen.out += fmt::format("<rect x=\"0\" y=\"0\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{:.1f}\"/>\n", wide, high, u * 0.1);
     const auto ink = [&](const std::string& d) { pen.out += fmt::format("<path d=\"{}\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>\n", d, u * 0.2); };
     const double x = u * 1.15;
@@ -168,13 +184,15 @@ void role_tag(Pen& pen, core::PairRole role) {
 }  // namespace
 
 std::string marks_svg(const core::Procedure& p, const core::Plate& plate, double width, double height, int chosen) {
-    Pen pen{width, height, core::kDiscRadius * height / 10000};
+    Pen pen{width, height, core::kSignUnit * height / 10000};
     fasteners(pen, plate);
     off_order(pen, plate);
     for (std::size_t i = 0; i < plate.marks.size(); ++i) sign(pen, p, plate.marks[i], static_cast<int>(i) == chosen ? "#6b2a5b" : "#20242a");
     role_tag(pen, plate.role);
     return pen.out;
 }
+
+std::string fastener_sign(core::FastenerShape shape) { return fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 20 20\" width=\"14\" height=\"14\" aria-hidden=\"true\"><path d=\"{}\" fill=\"#20242a\"/></svg>", outline(shape, 10, 10, 7)); }
 
 std::string marks_words(const core::Procedure& p, const core::Plate& plate) {
     std::string out = core::fastener_words(p, plate);

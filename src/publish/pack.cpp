@@ -119,9 +119,9 @@ private:
     Result<QImage> frame(const core::RecordingId& id, const core::FrameTime& at) const {
         auto from = source(id);
         if (!from) return tl::make_unexpected(from.error());
-        auto picture = media::exact_frame((*from)->path, at);
+        const auto picture = media::upright_frame((*from)->path, at, (*from)->rotation, (*from)->pixel_aspect);
         if (!picture) return tl::make_unexpected(picture.error());
-        return image_of(media::upright(std::move(*picture), (*from)->rotation, (*from)->pixel_aspect));
+        return image_of(*picture);
     }
 
     Outcome save(const QImage& image, const std::string& file) const {

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <vector>
 
+#include "core/base/letters.h"
 #include "core/plate/layout.h"
 #include "publish/marks_svg.h"
 
@@ -37,8 +38,7 @@ std::string escaped(std::string_view text) {
 }
 
 std::string plate_words(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers) {
-    std::string out(core::name_of(plate.role));
-    if (!out.empty()) out[0] = static_cast<char>(out[0] - 'a' + 'A');
+    std::string out = core::capitalised(std::string(core::name_of(plate.role)));
     if (!out.empty()) out += plate.caption.empty() ? "." : ": ";
     out += plate.caption;
     if (!out.empty() && out.back() != '.') out += '.';

@@ -15,6 +15,9 @@ std::string hold_words(const core::Procedure& p, const core::Press& press) {
     return time == nullptr ? "time not known" : core::text_of(time->value);
 }
 
+/// Held for as long as it takes, where no time is known but what the display then shows.
+bool until_shown(const core::Press& press) { return press.kind == core::Press::Kind::Hold && press.hold.empty() && !press.shows.empty(); }
+
 /// A finger on a button; held: with a clock of its length under it; turned: with an arrow about it.
 std::string drawing(const core::Procedure& p, const core::Press& press, int x) {
     using Kind = core::Press::Kind;
@@ -33,8 +36,9 @@ std::string drawing(const core::Procedure& p, const core::Press& press, int x) {
         out += fmt::format("<path d=\"M{} 46a44 30 0 0 1 70 0l4 -9m-4 9l-10 0\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle - 35);
     else
         out += fmt::format("<path d=\"M{0} 86v22m-7 0v-14a7 7 0 0 1 14 0v14\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle);
-    const std::string how = press.kind == Kind::Hold ? fmt::format("hold {}", hold_words(p, press)) : press.times > 1 ? fmt::format("{} {} ×", core::name_of(press.kind), press.times)
-                                                                                                                      : std::string(core::name_of(press.kind));
+    std::string how(core::name_of(press.kind));
+    if (press.kind == Kind::Hold) how += until_shown(press) ? " until shown" : " " + hold_words(p, press);
+    if (press.times > 1) how += fmt::format(", {} ×", press.times);
     words(132, 16, how, false);
     return out;
 }
@@ -47,9 +51,12 @@ std::string press_words(const core::Procedure& p, const core::ResetSequence& seq
         const char* verb = press.kind == core::Press::Kind::Hold ? "Hold" : press.kind == core::Press::Kind::Turn ? "Turn"
                                                                                                                   : "Press";
         out += fmt::format("{}{} {}", out.empty() ? "" : " ", verb, press.button);
-        if (press.kind == core::Press::Kind::Hold) out += fmt::format(" for {}", press.hold.empty() ? "a time that is not known" : hold_words(p, press));
-        if (press.times > 1) out += fmt::format(" {} times", press.times);
-        if (!press.shows.empty()) out += fmt::format(" until it shows {}", press.shows);
+        if (until_shown(press))
+            out += fmt::format(" until it shows {}", press.shows);
+        else if (press.kind == core::Press::Kind::Hold)
+            out += fmt::format(" for {}", press.hold.empty() ? "a time that is not known" : hold_words(p, press));
+        if (press.times > 1) out += fmt::format("{} {} times", until_shown(press) ? "," : "", press.times);
+        if (!press.shows.empty() && !until_shown(press)) out += fmt::format("; it then shows {}", press.shows);
         out += '.';
     }
     return out;

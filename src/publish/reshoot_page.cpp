@@ -10,6 +10,7 @@
 #include "core/procedure/evidence.h"
 #include "media/exact_frame.h"
 #include "publish/resource.h"
+#include "publish/still_care.h"
 
 namespace anagraph::publish {
 namespace {
@@ -20,10 +21,9 @@ constexpr int kPictureWidth = 640;
 
 /// The frame as it was, small enough for a phone, as a data address; empty when it cannot be decoded.
 std::string picture_of(const ReshootPoint& point) {
-    auto picture = media::exact_frame(point.file, point.missing.at);
+    const auto picture = media::upright_frame(point.file, point.missing.at, point.rotation, point.pixel_aspect);
     if (!picture) return {};
-    const auto upright = media::upright(std::move(*picture), point.rotation, point.pixel_aspect);
-    const QImage image(upright.bgra.data(), upright.width, upright.height, upright.width * 4, QImage::Format_RGB32);
+    const QImage image = image_of(*picture);
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);

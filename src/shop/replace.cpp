@@ -2,7 +2,7 @@
 
 #include <fmt/format.h>
 
-#include "core/procedure/step_edits.h"
+#include "core/editing/replace_words.h"
 
 namespace anagraph::shop {
 

@@ -181,7 +181,7 @@ TEST_F(OnPictures, CalloutsFollowFromThePlateBefore) {
         QTest::keyClick(box, Qt::Key_Y, Qt::AltModifier);
     });
     w->key(Qt::Key_A);
-    ASSERT_GE(plate(1).callouts.size(), 1U);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !plate(1).callouts.empty(); }, 60000)) << "looked for beside the window";
     const auto find = [](const core::Plate& p) { return *std::find_if(p.callouts.begin(), p.callouts.end(), [](const core::Callout& c) { return c.item == core::ItemId("level-plug"); }); };
     EXPECT_NEAR(find(plate(1)).target.x, find(plate(0)).target.x, 400);
     EXPECT_NEAR(find(plate(1)).target.y, find(plate(0)).target.y, 400);

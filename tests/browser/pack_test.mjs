@@ -50,7 +50,7 @@ const tests = {
   },
   async 'every plate shows its picture and its numbers as text'(page) {
     for (const [i, step] of guide.steps.entries()) {
-      const svgs = page.locator(`#step-${i + 1} .pictures svg`);
+      const svgs = page.locator(`#step-${i + 1} figure > svg`);
       assert.equal(await svgs.count(), step.plates.length);
       for (const [k, plate] of step.plates.entries()) {
         const svg = svgs.nth(k);

@@ -275,13 +275,13 @@ TEST(Callouts, TheSameItemHasTheSameNumberInTheWholeGuide) {
 
 TEST(PlateLayout, LabelsStayInsideAndClearOfEachOther) {
     holds([] {
-        std::vector<Callout> callouts;
+        Plate plate;
         for (int i = rnd::pick(1, 6); i > 0; --i) {
             const Place target{rnd::pick(0, 10001), rnd::pick(0, 10001)};
-            const Place label = label_place(target, callouts, 16.0 / 9);
+            const Place label = label_place(target, plate, 16.0 / 9);
             RC_ASSERT(clamped(label, 16.0 / 9) == label);
-            for (const auto& c : callouts) RC_ASSERT(std::hypot((c.label.x - label.x) * 16.0 / 9, c.label.y - label.y) >= 2.0 * kDiscRadius);
-            callouts.push_back({ItemId("i"), target, label});
+            for (const auto& c : plate.callouts) RC_ASSERT(std::hypot((c.label.x - label.x) * 16.0 / 9, c.label.y - label.y) >= 2.0 * kDiscRadius);
+            plate.callouts.push_back({ItemId("i"), target, label});
         }
     });
 }

@@ -126,7 +126,7 @@ inline Edit random_edit(const Procedure& p) {
         case 1:
             return Put<RecordingUse>{random_use(p), place()};
         case 2:
-            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(), {words()}, {{"de", words(), words()}}}, place()};
+            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(), {words()}, {{"de", words(), words()}}, {words(), words(), words()}}, place()};
         case 3:
             return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {}, "", DocumentId(words()), words()}, place()};
         case 4:

@@ -79,6 +79,20 @@ TEST(MergeSteps, LinesFollowAndTakesThatTouchBecomeOne) {
     EXPECT_FALSE(merge_with_next(two, StepId("refit")));
 }
 
+TEST(MergeSteps, OneQuestionIsCarriedOnceAndTwoWaysStayTwoSteps) {
+    Procedure p = guide();
+    p.steps[0].methods = {{"drain-heat"}};
+    p.steps[1].methods = {{"drain-heat"}, {"seal"}};
+    const auto one = anagraph::core::apply(p, *merge_with_next(p, StepId("refit")));
+    ASSERT_TRUE(one);
+    EXPECT_EQ(one->steps[0].methods.size(), 2U);
+    p.steps[1].methods[0].chosen = "cool";
+    p.steps[1].methods[0].because = "it was cold";
+    const auto two = merge_with_next(p, StepId("refit"));
+    ASSERT_FALSE(two);
+    EXPECT_NE(two.error().message.find("different ways"), std::string::npos);
+}
+
 TEST(MergeSteps, PutsTogetherWhatWasSplit) {
     const Procedure p = guide();
     const auto split = *anagraph::core::apply(p, *split_at_line(p, StepId("refit"), 2));
@@ -86,20 +100,6 @@ TEST(MergeSteps, PutsTogetherWhatWasSplit) {
     EXPECT_EQ(merged.steps[0].lines, p.steps[0].lines);
     EXPECT_EQ(merged.steps[0].heard, p.steps[0].heard);
     EXPECT_EQ(merged.steps.size(), p.steps.size());
-}
-
-TEST(ReplaceWords, WholeWordsOutsideOfNames) {
-    const Procedure p = guide();
-    EXPECT_EQ(times_said(p, "plug"), 4U) << "two headings, a line, a caution; not \"plugs\" and not {item:plug}";
-    EXPECT_EQ(times_said(p, ""), 0U);
-    const auto after = *anagraph::core::apply(p, *replace_words(p, "plug", "screw"));
-    EXPECT_EQ(after.steps[0].lines[1], "Turn the screw in by hand.");
-    EXPECT_EQ(after.steps[0].lines[2], p.steps[0].lines[2]);
-    EXPECT_EQ(after.steps[0].cautions[0].text, "The screw is hot.");
-    EXPECT_EQ(after.steps[1].lines[0], "Look at the plugs.");
-    EXPECT_EQ(times_said(after, "plug"), 0U);
-    EXPECT_FALSE(replace_words(p, "spanner", "wrench"));
-    EXPECT_FALSE(replace_words(p, "", "wrench"));
 }
 
 TEST(StepEdits, InAnyOrderForThousandsOfEditsKeepEveryReferenceAndEveryLine) {

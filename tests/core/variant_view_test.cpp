@@ -52,6 +52,37 @@ TEST(VariantView, DifferencesAreMarkedAndStepsThatDoNotApplyAreEmpty) {
     EXPECT_TRUE(std::none_of(rows.begin(), rows.end(), [](const VariantRow& r) { return r.what == "Display"; })) << "nothing is of one variant";
 }
 
+TEST(VariantView, ItemsOfOneVariantAndLimitsOfReadingsAreLaidSideBySide) {
+    Procedure p = guide();
+    p.items.push_back({ItemId("hose"), ItemKind::Part, "second hose", "", "", {"B"}});
+    p.steps[0].checks = {{"the gauge", "in the green", "in the red"}};
+    p.steps[0].checks[0].reading = Reading{"level", "L", FigureId("a")};
+    const auto rows = side_by_side(p);
+    EXPECT_EQ(rows.front().what, "Items");
+    EXPECT_TRUE(rows.front().step.empty());
+    EXPECT_EQ(rows.front().texts, (std::vector<std::string>{"", "second hose", ""}));
+    const auto check = std::find_if(rows.begin(), rows.end(), [](const VariantRow& r) { return r.what == "Check 1"; });
+    ASSERT_NE(check, rows.end());
+    EXPECT_TRUE(check->differs) << "its limits are not the same";
+    EXPECT_NE(check->texts[0].find("stop when in the red; within 1.7 L"), std::string::npos) << check->texts[0];
+    EXPECT_NE(check->texts[2].find("not known for C"), std::string::npos) << check->texts[2];
+}
+
+TEST(SharedEnds, AreWholeWordsAndNeverOverlap) {
+    const auto middles = [](const std::vector<std::string>& texts) {
+        const auto ends = shared_ends(texts);
+        std::vector<std::string> out;
+        for (const auto& t : texts) out.push_back(t.substr(ends.front, t.size() - ends.front - ends.back));
+        return out;
+    };
+    EXPECT_EQ(middles({"Fill in 1.7 L now.", "Fill in 12.7 L now."}), (std::vector<std::string>{"1.7", "12.7"}));
+    EXPECT_EQ(middles({"same", "same"}), (std::vector<std::string>{"", ""}));
+    EXPECT_EQ(middles({"a a", "a a a"}), (std::vector<std::string>{"", " a"})) << "what is there once more";
+    EXPECT_EQ(middles({"", "only here"}), (std::vector<std::string>{"", "only here"}));
+    EXPECT_EQ(middles({"one", "two", "one"}), (std::vector<std::string>{"one", "two", "one"}));
+    EXPECT_TRUE(middles({}).empty());
+}
+
 TEST(VariantView, OneVariantHasItsStepsItemsPlatesAndResets) {
     Procedure p = guide();
     p.items.push_back({ItemId("hose"), ItemKind::Part, "second hose", "", "", {"B"}});

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/plate/layout.h"
 #include "publish/resource.h"
 
 using namespace anagraph;
@@ -225,7 +226,7 @@ TEST(GuidePage, PrintsStatesWaysReadingsResetsAndWhatIsDoneLater) {
     e.procedure.header.follow_ups = {{"after the first hour", "Look at the {item:plug} again."}};
     e.methods = {{"seal", "new", "A washer is cheap.", {"inspected"}}};
     const auto html = page(e);
-    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has picked no way", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times until it shows 0 h.", "PT60 L only", "after the first hour"})
+    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has picked no way", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times; it then shows 0 h.", "PT60 L only", "after the first hour"})
         EXPECT_NE(html.find(part), std::string::npos) << part;
     EXPECT_EQ(count(html, "<details"), 2U);
     EXPECT_EQ(count(html, "No other way is accepted here"), 0U) << "nobody picked the other one, so nothing is excluded";
@@ -251,6 +252,30 @@ TEST(GuidePage, NeighboursWithCounterpartRolesStandTogether) {
     EXPECT_LT(opens, html.find("plates/a.png"));
     EXPECT_LT(html.find("plates/b.png"), closes);
     EXPECT_LT(closes, html.find("plates/c.png"));
+}
+
+TEST(GuidePage, AFullPlateStandsAcrossThePageAndAMapTellsItsKinds) {
+    auto e = edition();
+    auto& plates = e.procedure.steps[0].plates;
+    plates = {{PlateId("few"), RecordingId("r"), {}, "few", {}}, {PlateId("many"), RecordingId("r"), {}, "many", {}}};
+    for (int i = 0; i <= static_cast<int>(kNarrowCallouts); ++i) {
+        const ItemId id("part-" + std::to_string(i));
+        e.procedure.items.push_back({id, ItemKind::Part, "part", "", ""});
+        plates[1].callouts.push_back({id, {i * 700, 5000}, {i * 700, 2000}});
+    }
+    e.procedure.items.push_back({ItemId("zinc"), ItemKind::Fastener, "zinc bolts", "", "", {}, {}, {"16 mm", "hexagon", ""}});
+    e.procedure.items.push_back({ItemId("black"), ItemKind::Fastener, "black bolts", "", ""});
+    plates[0].fasteners = {{ItemId("zinc"), {2000, 2000}}, {ItemId("black"), {8000, 8000}}};
+    publish::PackFiles files;
+    for (const auto& p : plates) files.stills[p.id] = {"plates/" + p.id.text() + ".png", 640, 360};
+    const auto html = publish::guide_page(publish::resource("guide.html"), e, "mark", files);
+    const auto across = html.find("class=\"across\"");
+    ASSERT_NE(across, std::string::npos);
+    EXPECT_LT(html.find("plates/few.png"), across);
+    EXPECT_GT(html.find("plates/many.png"), across);
+    EXPECT_EQ(count(html, "class=\"kind\"><svg"), 2U);
+    EXPECT_NE(html.find("1 zinc bolts: 16 mm long, head hexagon, washer not known"), std::string::npos);
+    EXPECT_NE(html.find("Each goes back where it came from."), std::string::npos);
 }
 
 TEST(GuidePage, SaysWhatIsTakenUpForAStep) {

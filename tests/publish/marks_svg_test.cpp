@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include <QXmlStreamReader>
+#include <set>
 
 #include "publish/plate_svg.h"
 
@@ -43,9 +44,27 @@ TEST(MarksSvg, IsWholeAndUnderInkLiesWhite) {
     EXPECT_NE(marks, publish::marks_svg(p, plate(), 1280, 720, 0)) << "the chosen one looks chosen";
 }
 
+TEST(MarksSvg, EachKindOfFastenerHasItsShapeNumberAndWordsBesideIt) {
+    Procedure p = guide();
+    Plate map = plate();
+    const auto shapes_of = [&] {
+        std::set<std::string> out;
+        for (const auto& k : fastener_kinds(map)) out.insert(publish::fastener_sign(fastener_shape(map, k)));
+        return out;
+    };
+    EXPECT_EQ(shapes_of().size(), 1U);
+    for (const char* id : {"b2", "b3", "b4"}) {
+        p.items.push_back({ItemId(id), ItemKind::Fastener, id, "", ""});
+        map.fasteners.push_back({ItemId(id), {5000, 5000}});
+    }
+    EXPECT_EQ(shapes_of().size(), 4U) << "told apart without colour";
+    const std::string svg = publish::marks_svg(p, map, 1280, 720);
+    for (int n = 1; n <= 5; ++n) EXPECT_NE(svg.find(">" + std::to_string(n) + "</text>"), std::string::npos) << n;
+}
+
 TEST(MarksSvg, IsToldInWords) {
     const auto words = publish::plate_words(guide(), plate(), {});
-    for (const char* part : {"2 fasteners (2 bolt <M6>)", "Turn clockwise.", "Turn anticlockwise.", "Do not touch here.", "Distance 8 to 10 mm."}) EXPECT_NE(words.find(part), std::string::npos) << part;
+    for (const char* part : {"2 bolt <M6>. Tightened in the order drawn", "Turn clockwise.", "Turn anticlockwise.", "Do not touch here.", "Distance 8 to 10 mm."}) EXPECT_NE(words.find(part), std::string::npos) << part;
     auto unmeasured = plate();
     unmeasured.marks = {{PlateSign::Distance, {1, 1}, {2, 2}, {}}};
     EXPECT_NE(publish::plate_words(guide(), unmeasured, {}).find("not measured"), std::string::npos);

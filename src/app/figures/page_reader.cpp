@@ -1,8 +1,6 @@
 #include "app/figures/page_reader.h"
 
-#include <QFutureWatcher>
-#include <QtConcurrent>
-
+#include "app/session/beside.h"
 #include "app/theme/theme.h"
 
 namespace anagraph::app {
@@ -16,16 +14,12 @@ struct Drawn {
     core::Result<QImage> image;
 };
 
-/// Runs `work` on another thread and hands its result to `then`, unless it was stopped meanwhile.
+/// The result of `work` is handed to `then` unless reading was stopped meanwhile.
 template <class Work, class Then>
-void beside(QObject* owner, const std::shared_ptr<std::atomic<bool>>& stopped, Work work, Then then) {
-    using Out = decltype(work());
-    auto* watcher = new QFutureWatcher<std::shared_ptr<Out>>(owner);
-    QObject::connect(watcher, &QFutureWatcherBase::finished, owner, [watcher, stopped, then] {
-        watcher->deleteLater();
-        if (!*stopped) then(*watcher->result());
+void until_stopped(QObject* owner, const std::shared_ptr<std::atomic<bool>>& stopped, Work work, Then then) {
+    beside(owner, std::move(work), [stopped, then](const auto& out) {
+        if (!*stopped) then(out);
     });
-    watcher->setFuture(QtConcurrent::run([work] { return std::make_shared<Out>(work()); }));
 }
 
 }  // namespace
@@ -58,7 +52,7 @@ void PageReader::show_page(const std::string& path, int page, bool read) {
     stopped_ = std::make_shared<std::atomic<bool>>(false);
     set_busy(true);
     words_.clear();
-    beside(
+    until_stopped(
         this, stopped_,
         [path, page, stopped = stopped_] {
             auto document = paper::open_document(path);
@@ -87,7 +81,7 @@ void PageReader::find_page(const std::string& path, core::FigureKind kind, const
     stop();
     stopped_ = std::make_shared<std::atomic<bool>>(false);
     set_busy(true);
-    beside(
+    until_stopped(
         this, stopped_,
         [path, kind, about, stopped = stopped_]() -> std::optional<int> {
             const auto document = paper::open_document(path);
@@ -110,7 +104,7 @@ void PageReader::read_page() {
         return;
     }
     const auto layout = document_->pdf ? paper::Layout::Page : paper::Layout::Object;
-    beside(
+    until_stopped(
         this, stopped_, [image = image_, page = page_, layout, stopped = stopped_] { return paper::read_words(image, paper::whole_page(page), layout, [stopped] { return !*stopped; }); },
         [this, key](const core::Result<std::vector<core::PageWord>>& words) {
             set_busy(false);
@@ -129,7 +123,7 @@ void PageReader::read_closely(const core::PageSpot& part) {
     stop();
     stopped_ = std::make_shared<std::atomic<bool>>(false);
     set_busy(true);
-    beside(
+    until_stopped(
         this, stopped_, [image = image_, part, stopped = stopped_] { return paper::read_words(image, part, paper::Layout::Block, [stopped] { return !*stopped; }); },
         [this](const core::Result<std::vector<core::PageWord>>& words) {
             set_busy(false);

@@ -8,6 +8,7 @@
 #include "app/plates/clip_dialog.h"
 #include "app/plates/plates_station.h"
 #include "app/plates/still_dialog.h"
+#include "app/session/beside.h"
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
 #include "core/plate/still_frame.h"
@@ -25,14 +26,24 @@ void PlatesStation::choose_variants() {
         session_.tell(tr("The guide is for one kind of machine; name its variants on the Shelf to tell them apart here."));
         return;
     }
+    core::Plate next = *now;
+    auto& mine = next.variants;
+    const auto has = [&](const std::string& v) { return std::find(mine.begin(), mine.end(), v) != mine.end(); };
     QMenu menu(this);
     menu.addAction(tr("for &all"))->setData(QStringLiteral(""));
-    for (const auto& v : variants) menu.addAction(tr("%1 only").arg(text(v)))->setData(text(v));
+    for (const auto& v : variants)
+        if (!has(v) || mine.size() > 1) menu.addAction((mine.empty() ? tr("%1 only") : has(v) ? tr("not %1")
+                                                                                              : tr("%1 as well"))
+                                                           .arg(text(v)))
+                                            ->setData(text(v));
     const auto* chosen = chosen_from(menu, view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
-    core::Plate next = *now;
-    next.variants.clear();
-    if (const auto v = chosen->data().toString().toStdString(); !v.empty()) next.variants = {v};
+    const auto v = chosen->data().toString().toStdString();
+    if (v.empty())
+        mine.clear();
+    else if (std::erase(mine, v) == 0)
+        mine.push_back(v);
+    if (mine.size() == variants.size()) mine.clear();  // all of them is all
     if (next != *now) put(std::move(next), "say which variant a plate is for");
 }
 
@@ -65,8 +76,8 @@ void PlatesStation::take_care() {
     const double aspect = static_cast<double>(frame->width()) / frame->height();
     core::Plate next = core::with_care(*now, dialog.care(), aspect);
     const auto lost = now->callouts.size() - next.callouts.size();
-    next.callouts = core::laid_out(std::move(next.callouts), core::shown_aspect(next.care, aspect));
-    if (put(std::move(next), "take care of a still") && lost > 0) session_.tell(theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."), tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
+    const double shown = core::shown_aspect(next.care, aspect);
+    if (put(core::laid_out(std::move(next), shown), "take care of a still") && lost > 0) session_.tell(theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."), tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
 }
 
 /// A second picture beside this one, or the roles of the two, or two pictures on their own again.
@@ -85,8 +96,10 @@ void PlatesStation::make_pair() {
     core::Step s = *step;
     const auto at = [&](const core::PlateId& id) { return std::find_if(s.plates.begin(), s.plates.end(), [&](const core::Plate& p) { return p.id == id; }); };
     at(now->id)->role = role;
+    *at(now->id) = core::laid_out(*at(now->id), view_->aspect());  // clear of the tag that says it
     if (with != nullptr) {
         at(with->id)->role = core::counterpart(role);
+        *at(with->id) = core::laid_out(*at(with->id), view_->aspect());
     } else {
         core::Plate second;
         second.id = core::fresh_id<core::PlateId>(now->id.text(), core::plates_of(session_.procedure()));
@@ -139,20 +152,13 @@ void PlatesStation::follow_callouts() {
         session_.tell(tr("No plate before this one, of the same recording, calls anything out."));
         return;
     }
-    struct Found {
-        core::ItemId item;
-        core::Place at;
-        double certainty;
-    };
-    const auto look = [path = r->entry.path, turn = r->index.rotation, shape = r->index.pixel_aspect, from = *before, to = *now]() -> core::Result<std::vector<Found>> {
-        auto a = media::exact_frame(path, from.at);
+    const auto look = [first = frame_reader(*r, before->at), second = frame_reader(*r, now->at), from = *before, to = *now]() -> core::Result<std::vector<Followed>> {
+        const auto a = first();
         if (!a) return tl::make_unexpected(a.error());
-        auto b = media::exact_frame(path, to.at);
+        const auto b = second();
         if (!b) return tl::make_unexpected(b.error());
-        *a = media::upright(std::move(*a), turn, shape);
-        *b = media::upright(std::move(*b), turn, shape);
         const double aspect = static_cast<double>(a->width) / a->height;
-        std::vector<Found> out;
+        std::vector<Followed> out;
         for (const auto& c : from.callouts) {
             if (std::any_of(to.callouts.begin(), to.callouts.end(), [&](const core::Callout& x) { return x.item == c.item; })) continue;
             const auto found = media::follow(*a, core::recorded_at(c.target, from.care, aspect), *b);
@@ -162,25 +168,27 @@ void PlatesStation::follow_callouts() {
         }
         return out;
     };
-    QApplication::setOverrideCursor(Qt::WaitCursor);
-    const auto found = look();
-    QApplication::restoreOverrideCursor();
-    if (!found) {
-        session_.tell(text(found.error().message));
-        return;
-    }
-    if (found->empty()) {
+    session_.tell(tr("Looking for what the plate before calls out …"));
+    beside(this, look, [this, looked_at = *now](const core::Result<std::vector<Followed>>& found) {
+        if (!found)
+            session_.tell(text(found.error().message));
+        else if (const auto* still = plate(); still != nullptr && *still == looked_at)  // nobody has gone on meanwhile
+            propose_followed(*found);
+    });
+}
+
+void PlatesStation::propose_followed(const std::vector<Followed>& found) {
+    if (found.empty()) {
         session_.tell(tr("Nothing the plate before calls out was found on this one with certainty: too much moved, or it looks alike elsewhere."));
         return;
     }
     QStringList words;
-    for (const auto& f : *found) words << tr("%1 (%2 % alike)").arg(text(session_.procedure().find(f.item)->name)).arg(static_cast<int>(100 * f.certainty));
+    for (const auto& f : found) words << tr("%1 (%2 % alike)").arg(text(session_.procedure().find(f.item)->name)).arg(static_cast<int>(100 * f.certainty));
     const auto answer = QMessageBox::question(this, tr("Callouts of the plate before"), tr("Found again on this picture: %1. Take them over? Look at each: what is alike need not be the same.").arg(words.join(QStringLiteral(", "))));
     if (answer != QMessageBox::Yes) return;
-    core::Plate next = *now;
-    for (const auto& f : *found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next.callouts, view_->aspect())});
-    next.callouts = core::laid_out(std::move(next.callouts), view_->aspect());
-    put(std::move(next), "take callouts over");
+    core::Plate next = *plate();
+    for (const auto& f : found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next, view_->aspect())});
+    put(core::laid_out(std::move(next), view_->aspect()), "take callouts over");
 }
 
 void PlatesStation::edit_clip() {

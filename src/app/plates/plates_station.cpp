@@ -8,17 +8,18 @@
 #include <QMenu>
 #include <QShortcut>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 #include <algorithm>
 #include <functional>
 
 #include "app/plates/mark_menu.h"
+#include "app/session/beside.h"
 #include "app/sheet/plate_preview.h"
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
 #include "core/procedure/open_points.h"
 #include "core/procedure/text.h"
 #include "media/exact_frame.h"
+#include "publish/plate_svg.h"
 #include "publish/still_care.h"
 
 namespace anagraph::app {
@@ -27,7 +28,8 @@ using theme::text;
 
 namespace {
 constexpr std::size_t kFramesKept = 12;
-}
+constexpr int kToldLines = 4;
+}  // namespace
 
 PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("station"));
@@ -59,6 +61,13 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     pictures->addWidget(view_, 3);
     pictures->addWidget(other_, 2);
     middle->addLayout(pictures, 1);
+    told_ = second(QString(), this);
+    told_->setTextFormat(Qt::RichText);
+    told_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    told_->setMaximumHeight(told_->fontMetrics().lineSpacing() * kToldLines);
+    told_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    told_->setAccessibleName(tr("What the plate tells those who cannot see it"));
+    middle->addWidget(told_);
     build_tools(middle);
     auto* words = new QHBoxLayout;
     words->addWidget(second(tr("Words under it"), this));
@@ -89,15 +98,15 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
         if (const auto* now = plate()) {
             core::Plate next = *now;
             next.marks = marks;
-            put(std::move(next), "move a mark");
+            put(core::laid_out(std::move(next), view_->aspect()), "move a mark");
         }
     });
     connect(view_, &PlateView::callouts_changed, this, [this](const std::vector<core::Callout>& callouts, const QString& label) {
         if (const auto* now = plate()) {
             core::Plate next = *now;
             // a target that moved may leave its label badly placed
-            next.callouts = core::laid_out(callouts, view_->aspect());
-            put(std::move(next), label.toUtf8().constData());
+            next.callouts = callouts;
+            put(core::laid_out(std::move(next), view_->aspect()), label.toUtf8().constData());
         }
     });
     connect(&session_, &Session::changed, this, &PlatesStation::refresh);
@@ -242,6 +251,7 @@ void PlatesStation::show_chosen() {
         moment_->clear();
         missing_->clear();
         other_->hide();
+        told_->clear();
         view_->show_plate(nullptr, {}, tr("On the Tape, stop at the clearest frame of a step and press P: the exact frame becomes a plate here."));
         return;
     }
@@ -252,6 +262,9 @@ void PlatesStation::show_chosen() {
     for (const auto& v : now->variants) variants << text(v);
     moment_->setText((variants.isEmpty() ? QString() : tr("%1 only · ").arg(variants.join(QStringLiteral(", ")))) + tr("frame at %1").arg(text(core::clock_text(now->at))));
     if (!caption_->hasFocus()) caption_->setText(text(now->caption));
+    const QString told = text(publish::plate_words(session_.procedure(), *now, core::callout_numbers(session_.procedure())));
+    told_->setText(tr("<b>Told to those who cannot see it:</b> %1").arg((told.isEmpty() ? tr("nothing yet; words under it and callouts are read out") : told).toHtmlEscaped()));
+    told_->setToolTip(told);
     QStringList missing;
     for (const auto& point : core::open_points(session_.procedure()))
         if (point.station == core::Station::Plates && point.step == step->id) missing << text(point.text);
@@ -289,13 +302,9 @@ void PlatesStation::load_still(const core::Plate& p, PlateView* view) {
     view->show_plate(&p, {}, tr("Fetching the exact frame …"));
     const auto* r = session_.recording(p.recording);
     if (r == nullptr) return;
-    using Still = core::Result<media::Picture>;
-    auto* watcher = new QFutureWatcher<std::shared_ptr<Still>>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, key] {
-        const auto still = watcher->result();
-        watcher->deleteLater();
-        if (!*still) {
-            session_.tell(text((*still).error().message));
+    beside(this, frame_reader(*r, p.at), [this, key](const core::Result<media::Picture>& still) {
+        if (!still) {
+            session_.tell(text(still.error().message));
             return;
         }
         // a frame of 4K is 33 MB: a few are kept, the others are fetched again
@@ -303,14 +312,9 @@ void PlatesStation::load_still(const core::Plate& p, PlateView* view) {
             frames_.clear();
             stills_.clear();
         }
-        frames_[key] = publish::image_of(**still);
+        frames_[key] = publish::image_of(*still);
         show_chosen();
     });
-    watcher->setFuture(QtConcurrent::run([path = r->entry.path, at = p.at, turn = r->index.rotation, shape = r->index.pixel_aspect] {
-        auto picture = media::exact_frame(path, at);
-        if (picture) *picture = media::upright(std::move(*picture), turn, shape);
-        return std::make_shared<Still>(std::move(picture));
-    }));
 }
 
 bool PlatesStation::put(core::Plate next, const char* label) {
@@ -331,9 +335,8 @@ void PlatesStation::add_callout(const core::Place& target) {
     }
     core::Plate next = *now;
     const core::ItemId item(items_->currentItem()->data(Qt::UserRole).toString().toStdString());
-    next.callouts.push_back({item, target, core::label_place(target, now->callouts, view_->aspect())});
-    next.callouts = core::laid_out(std::move(next.callouts), view_->aspect());
-    if (put(std::move(next), "call an item out")) view_->select(plate()->callouts.size() - 1);
+    next.callouts.push_back({item, target, core::label_place(target, *now, view_->aspect())});
+    if (put(core::laid_out(std::move(next), view_->aspect()), "call an item out")) view_->select(plate()->callouts.size() - 1);
 }
 
 void PlatesStation::place_callout() { add_callout({5000, 5000}); }
@@ -373,7 +376,7 @@ void PlatesStation::point_at(const core::Place& place) {
     }
     core::Plate next = *now;
     next.fasteners.push_back({item, place});
-    put(std::move(next), "place a fastener");
+    put(core::laid_out(std::move(next), view_->aspect()), "place a fastener");
 }
 
 void PlatesStation::toggle_fasteners() {
@@ -407,7 +410,7 @@ void PlatesStation::add_mark() {
     }
     core::Plate next = *now;
     next.marks.push_back(mark);
-    if (put(std::move(next), "draw a mark")) view_->select_mark(plate()->marks.size() - 1);
+    if (put(core::laid_out(std::move(next), view_->aspect()), "draw a mark")) view_->select_mark(plate()->marks.size() - 1);
     view_->setFocus();
 }
 
@@ -417,7 +420,7 @@ void PlatesStation::lay_out_anew(bool all) {
     core::Plate next = *now;
     if (all)
         for (auto& c : next.callouts) c.fixed = false;
-    next.callouts = core::laid_out_anew(std::move(next.callouts), view_->aspect());
+    next = core::laid_out_anew(std::move(next), view_->aspect());
     if (next != *now) put(std::move(next), "lay the callouts out");
 }
 
@@ -470,6 +473,20 @@ void PlatesStation::edit_item(bool fresh) {
     form->addRow(tr("&Kind"), kind);
     form->addRow(tr("&Size or grade"), spec);
     form->addRow(tr("&Part number"), number);
+    // what tells one bolt from the one beside it, on the map of where they go back
+    const std::tuple<std::string*, QString, QString> facts[] = {{&item.fastening.length, tr("&Length"), tr("under the head: 16 mm; empty: not known")}, {&item.fastening.head, tr("&Head"), tr("hexagon, 10 mm across flats")}, {&item.fastening.washer, tr("&Washer"), tr("plain; none; empty: not known")}};
+    std::vector<std::pair<QLineEdit*, std::string*>> fastening;
+    for (const auto& [fact, label, hint] : facts) {
+        auto* field = new QLineEdit(text(*fact), &dialog);
+        field->setPlaceholderText(hint);
+        form->addRow(label, field);
+        fastening.emplace_back(field, fact);
+    }
+    const auto show_facts = [&] {
+        for (const auto& [field, fact] : fastening) form->setRowVisible(field, kind->currentData().toInt() == static_cast<int>(core::ItemKind::Fastener));
+    };
+    connect(kind, &QComboBox::currentIndexChanged, &dialog, show_facts);
+    show_facts();
     auto* only = new QComboBox(&dialog);
     only->addItem(tr("to all machines of the guide"), QString());
     for (const auto& v : p.header.variants) only->addItem(tr("to the %1 only").arg(text(v)), text(v));
@@ -489,6 +506,7 @@ void PlatesStation::edit_item(bool fresh) {
     item.kind = static_cast<core::ItemKind>(kind->currentData().toInt());
     item.spec = spec->text().trimmed().toStdString();
     item.number = number->text().trimmed().toStdString();
+    for (const auto& [field, fact] : fastening) *fact = item.kind == core::ItemKind::Fastener ? field->text().trimmed().toStdString() : std::string();
     // an item of several variants keeps them unless another answer was given
     const auto v = only->currentData().toString().toStdString();
     if (only->currentIndex() != belongs) item.variants = v.empty() ? std::vector<std::string>{} : std::vector<std::string>{v};

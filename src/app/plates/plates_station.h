@@ -1,7 +1,6 @@
 // The Plates: stills of the steps with numbered callouts; what is named and not shown.
 #pragma once
 
-#include <QFutureWatcher>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -47,6 +46,13 @@ private:
     void make_pair();
     void take_off_next();
     void follow_callouts();
+    /// What was found again of what the plate before calls out.
+    struct Followed {
+        core::ItemId item;
+        core::Place at;
+        double certainty;
+    };
+    void propose_followed(const std::vector<Followed>& found);
     void edit_clip();
     void build_tools(QVBoxLayout* middle);
     bool put(core::Plate plate, const char* label);
@@ -65,6 +71,7 @@ private:
     QLabel* title_ = nullptr;
     QLabel* moment_ = nullptr;
     QLabel* missing_ = nullptr;
+    QLabel* told_ = nullptr;  // its alternative text
     QLineEdit* caption_ = nullptr;
     QListWidget* items_ = nullptr;
     KeyButton* fasteners_ = nullptr;

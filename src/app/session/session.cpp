@@ -1,10 +1,9 @@
 #include "app/session/session.h"
 
 #include <QFileInfo>
-#include <QFutureWatcher>
 #include <QTime>
-#include <QtConcurrent>
 
+#include "app/session/beside.h"
 #include "app/theme/theme.h"
 #include "core/procedure/logging.h"
 
@@ -159,16 +158,15 @@ void Session::read_lines(LoadedRecording& r) {
     }
     r.marks.clear();
     r.reading = true;
-    auto* watcher = new QFutureWatcher<std::vector<core::Mark>>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, id = r.entry.id, told = r.told] {
-        watcher->deleteLater();
-        const auto it = loaded_.find(id);
-        if (it == loaded_.end() || !(it->second.told == told)) return;  // the lines have changed since: a later reading is under way
-        it->second.marks = watcher->result();
-        it->second.reading = false;
-        emit changed();
-    });
-    watcher->setFuture(QtConcurrent::run([lines = r.narration] { return core::read_marks(lines); }));
+    beside(
+        this, [lines = r.narration] { return core::read_marks(lines); },
+        [this, id = r.entry.id, told = r.told](std::vector<core::Mark>& marks) {
+            const auto it = loaded_.find(id);
+            if (it == loaded_.end() || !(it->second.told == told)) return;  // the lines have changed since: a later reading is under way
+            it->second.marks = std::move(marks);
+            it->second.reading = false;
+            emit changed();
+        });
 }
 
 const LoadedRecording* Session::recording(const core::RecordingId& id) {
@@ -195,6 +193,13 @@ std::vector<core::RecordingId> Session::tape_order() {
     if (out.empty())
         if (const auto all = library_->recordings())
             for (const auto& r : *all) out.push_back(r.id);
+    return out;
+}
+
+std::vector<core::Told> Session::told() {
+    std::vector<core::Told> out;
+    for (const auto& use : procedure_.recordings)
+        if (const auto* r = recording(use.id)) out.push_back({use.id, &r->narration, &r->marks, [index = &r->index](const core::FrameTime& at) { return index->times[index->frame_from(at)]; }});
     return out;
 }
 

@@ -9,9 +9,11 @@
 #include <optional>
 #include <vector>
 
+#include "core/editing/where_said.h"
 #include "core/narration/reader.h"
 #include "core/procedure/edit.h"
 #include "core/tape/spoken_lines.h"
+#include "media/exact_frame.h"
 #include "media/recording_index.h"
 #include "store/library.h"
 
@@ -31,6 +33,11 @@ struct LoadedRecording {
     QString folder;
     bool away = false;  // the original is not where it was; the small copy stands in
 };
+
+/// Reads a frame of the recording, upright; may run on any thread.
+inline auto frame_reader(const LoadedRecording& r, const core::FrameTime& at) {
+    return [path = r.entry.path, at, turn = r.index.rotation, shape = r.index.pixel_aspect] { return media::upright_frame(path, at, turn, shape); };
+}
 
 class Session : public QObject {
     Q_OBJECT
@@ -69,6 +76,8 @@ public:
     void reload_recording(const core::RecordingId& id);
     /// The recordings of the guide, or all of the library while the guide has none.
     std::vector<core::RecordingId> tape_order();
+    /// What is told on the recordings of the guide, for finding where something was said.
+    std::vector<core::Told> told();
     /// Is the page at hand on which a proof stands?
     bool has_page(const core::Proof& proof) const;
     /// Marks on all recordings of the guide that nobody has decided on yet.

@@ -28,8 +28,17 @@ using theme::text;
 namespace {
 QString tr(const char* words) { return QCoreApplication::translate("GuideDialogs", words); }
 
+/// A text with what only it says of several set apart, by weight and a line under it.
+QString with_difference(const std::string& words, const core::SharedEnds& ends) {
+    const std::size_t middle = words.size() - ends.front - ends.back;
+    QString out = text(words.substr(0, ends.front)).toHtmlEscaped();
+    if (middle > 0) out += QStringLiteral("<b><u>%1</u></b>").arg(text(words.substr(ends.front, middle)).toHtmlEscaped());
+    return out + text(words.substr(words.size() - ends.back)).toHtmlEscaped();
+}
+
 QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& columns, bool differences_only) {
     const QString rule = theme::colour("rule").name();
+    const QString cell = QStringLiteral("<td style='border-top:1px solid %1'>%2</td>");
     QString out = QStringLiteral("<table width='100%' cellspacing='0' cellpadding='6'><tr><td width='14%'></td>");
     for (const auto c : columns) out += QStringLiteral("<td width='%1%'><b>%2</b></td>").arg(86 / static_cast<int>(columns.size())).arg(text(p.header.variants[c]).toHtmlEscaped());
     out += QStringLiteral("</tr>");
@@ -40,17 +49,21 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
             last = row.step;
             ++number;
         }
+        std::vector<std::string> shown;  // what says nothing has nothing in common
+        for (const auto c : columns)
+            if (!row.texts[c].empty()) shown.push_back(row.texts[c]);
         const bool differs = std::adjacent_find(columns.begin(), columns.end(), [&](std::size_t a, std::size_t b) { return row.texts[a] != row.texts[b]; }) != columns.end();
         if (differences_only && !differs) continue;
         const bool heading = row.what == "Heading";
+        const QString what = row.step.empty() ? tr("Items of some only") : heading        ? tr("Step %1").arg(number)
+                                                                       : differences_only ? tr("Step %1, %2").arg(number).arg(text(row.what).toLower())
+                                                                                          : text(row.what);
         // a difference is marked by a bar and a word, not by colour alone
-        const QString mark = differs ? QStringLiteral("<b>≠ %1</b>").arg(tr("differs")) : QString();
-        out += QStringLiteral("<tr%1><td style='border-top:1px solid %2'>%3 %4</td>").arg(differs ? QStringLiteral(" bgcolor='%1'").arg(theme::colour("wash").name()) : QString(), rule, heading ? tr("Step %1").arg(number) : differences_only ? tr("Step %1, %2").arg(number).arg(text(row.what).toLower())
-                                                                                                                                                                                                                                                : text(row.what),
-                                                                                          mark);
+        out += differs ? QStringLiteral("<tr bgcolor='%1'>").arg(theme::colour("wash").name()) + cell.arg(rule, QStringLiteral("%1 <b>≠ %2</b>").arg(what, tr("differs"))) : QStringLiteral("<tr>") + cell.arg(rule, what);
+        const auto ends = core::shared_ends(shown);
         for (const auto c : columns) {
-            const QString words = row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(tr("not for this one")) : text(row.texts[c]).toHtmlEscaped();
-            out += QStringLiteral("<td style='border-top:1px solid %1'>%2</td>").arg(rule, heading ? QStringLiteral("<b>%1</b>").arg(words) : words);
+            const QString words = row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(tr("not for this one")) : with_difference(row.texts[c], ends);
+            out += cell.arg(rule, heading ? QStringLiteral("<b>%1</b>").arg(words) : words);
         }
         out += QStringLiteral("</tr>");
     }

@@ -4,7 +4,6 @@
 
 #include <QFile>
 #include <QPainter>
-#include <QSvgRenderer>
 #include <cmath>
 
 #include "app/film/upright.h"
@@ -13,6 +12,12 @@
 #include "publish/still_care.h"
 
 namespace anagraph::app {
+namespace {
+
+constexpr int kWide = 212;
+constexpr int kHigh = 119;
+
+}  // namespace
 
 QPixmap thumbnail_at(Session& session, const core::RecordingId& recording, const core::FrameTime& at) {
     const auto* r = session.recording(recording);
@@ -27,13 +32,19 @@ QPixmap thumbnail_at(Session& session, const core::RecordingId& recording, const
 }
 
 PlatePreview::PlatePreview(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
-    setFixedSize(212, 124);
+    setFixedSize(kWide, kHigh + 5);
     setAccessibleName(tr("Picture of the step"));
 }
 
 void PlatePreview::show_step(const core::Step& step) {
     count_ = static_cast<int>(step.plates.size());
     const std::optional<core::Plate> plate = step.plates.empty() ? std::nullopt : std::optional(step.plates.front());
+    // the words of a distance may change without the plate
+    if (std::string marks = plate ? publish::marks_svg(session_.procedure(), *plate, kWide, kHigh) : ""; marks != marks_) {
+        marks_ = std::move(marks);
+        drawn_.load(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {} {}\">{}</svg>", kWide, kHigh, marks_)));
+        update();
+    }
     if (plate == plate_ && !picture_.isNull()) return;
     plate_ = plate;
     picture_ = plate_ ? QPixmap::fromImage(publish::cared_for(thumbnail_at(session_, plate_->recording, plate_->at).toImage(), plate_->care)) : QPixmap();
@@ -44,7 +55,7 @@ void PlatePreview::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.setRenderHint(QPainter::SmoothPixmapTransform);
-    const QRectF r(0, 0, 212, 119);
+    const QRectF r(0, 0, kWide, kHigh);
     if (!plate_ || picture_.isNull()) {
         p.setPen(QPen(theme::colour("strong"), 1.2, Qt::DashLine));
         p.drawRoundedRect(r.adjusted(1, 1, -1, -1), 2, 2);
@@ -54,7 +65,7 @@ void PlatePreview::paintEvent(QPaintEvent*) {
         return;
     }
     p.drawPixmap(r, picture_, picture_.rect());
-    if (const std::string marks = publish::marks_svg(session_.procedure(), *plate_, r.width(), r.height()); !marks.empty()) QSvgRenderer(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {} {}\">{}</svg>", r.width(), r.height(), marks))).render(&p, r);
+    if (!marks_.empty()) drawn_.render(&p, r);
     const auto numbers = core::callout_numbers(session_.procedure());
     for (const auto& c : plate_->callouts)
         theme::draw_callout(p, {c.target.x * r.width() / 10000, c.target.y * r.height() / 10000}, {c.label.x * r.width() / 10000, c.label.y * r.height() / 10000}, 8, QString::number(numbers.at(c.item)), false);

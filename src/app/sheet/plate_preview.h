@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QPixmap>
+#include <QSvgRenderer>
 #include <QWidget>
 
 #include "app/session/session.h"
@@ -25,6 +26,8 @@ private:
     std::optional<core::Plate> plate_;
     int count_ = 0;
     QPixmap picture_;
+    std::string marks_;  // what `drawn_` was made from
+    QSvgRenderer drawn_;
 };
 
 }  // namespace anagraph::app

@@ -14,7 +14,8 @@
 #include "app/sheet/methods_form.h"
 #include "app/sheet/translation_dialog.h"
 #include "app/theme/theme.h"
-#include "core/editing/line_actions.h"
+#include "core/editing/draft_lines.h"
+#include "core/editing/replace_words.h"
 #include "core/procedure/logging.h"
 #include "core/procedure/open_points.h"
 #include "core/procedure/step_edits.h"
@@ -139,7 +140,7 @@ void SheetStation::build_commands(QVBoxLayout* down, QVBoxLayout* under_cards) {
     const std::vector<std::vector<Command>> of_guide{
         {{tr("Mend it"), Qt::ALT | Qt::Key_M, [this] { mend(); }, tr("What the editor found, where it is certain how")}, {tr("It stands"), Qt::ALT | Qt::Key_A, [this] { let_stand(); }, tr("Let it stand, with a reason")}},
         {{tr("New step"), Qt::CTRL | Qt::Key_Return, [this] { add_step(); }, {}}},
-        {{tr("Draft lines"), Qt::CTRL | Qt::Key_D, [this] { draft(); }, tr("Lines, checks and waits from what was logged on the tape, for every step that has none")}, {tr("Hear it"), Qt::ALT | Qt::Key_P, [this] { hear(); }, tr("The moment of the tape where it is done")}},
+        {{tr("Draft lines"), Qt::CTRL | Qt::Key_D, [this] { draft(); }, tr("Lines, checks and waits from what was logged on the tape, for every step that has none")}, {tr("Hear it"), Qt::ALT | Qt::Key_P, [this] { hear(); }, tr("The moment of the tape where what is in hand was said")}},
         {{tr("Up"), Qt::ALT | Qt::Key_Up, [this] { move_step(-1); }, {}}, {tr("Down"), Qt::ALT | Qt::Key_Down, [this] { move_step(1); }, {}}},
         {{tr("Merge"), Qt::CTRL | Qt::Key_J, [this] { merge_steps(); }, tr("With the step after it")},
          {tr("Copy in"), Qt::ALT | Qt::Key_I, [this] {
@@ -194,12 +195,12 @@ void SheetStation::choose_methods() {
 
 void SheetStation::draft() {
     leave_field();
-    if (session_.perform(core::draft_all_lines(session_.procedure()))) session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
+    if (session_.perform(core::draft_all_lines(session_.procedure(), session_.told()))) session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
 }
 
-/// Plays the tape where the action of the line in hand was said, or where the step begins.
+/// Plays the tape where what is in hand was said, or where the step begins.
 void SheetStation::hear() {
-    const int line = line_in_hand();
+    const auto part = current() == nullptr ? core::PartOfStep{} : current()->part_in_hand();
     leave_field();
     const auto& p = session_.procedure();
     const auto* step = p.find(session_.step());
@@ -207,15 +208,10 @@ void SheetStation::hear() {
         session_.tell(tr("The step has no stretch of the tape yet."));
         return;
     }
-    const auto& take = step->takes.front();
-    core::FrameTime at = take.from;
-    const auto actions = line >= 0 && line < static_cast<int>(step->lines.size()) ? core::actions_of_line(step->lines[static_cast<std::size_t>(line)]) : std::vector<core::Action>{};
-    if (const auto* r = session_.recording(take.recording); r != nullptr && !actions.empty()) {
-        const auto& a = actions.front();
-        const auto said = std::find_if(r->marks.begin(), r->marks.end(), [&](const core::Mark& m) { return m.kind == core::MarkKind::Step && m.verb == a.verb && core::said_between(m, take.from, take.to); });
-        if (said != r->marks.end()) at = said->at;
-    }
-    session_.show_moment(take.recording, at, true);
+    const auto said = core::where_said(p, *step, part, session_.told());
+    const auto& at = said ? *said : step->takes.front();
+    if (!said && part.part != core::StepPart::Step) session_.tell(tr("This was not heard on the tape in these words; the step plays from its beginning."));
+    session_.show_moment(at.recording, at.from, true);
 }
 
 void SheetStation::look_back() {

@@ -408,6 +408,16 @@ int StepCard::check_in_hand() const {
     return -1;
 }
 
+core::PartOfStep StepCard::part_in_hand() const {
+    using core::StepPart;
+    const std::pair<StepPart, int> in_hand[] = {{StepPart::Line, line_in_hand()}, {StepPart::Caution, caution_in_hand()}, {StepPart::Check, check_in_hand()}};
+    for (const auto& [part, at] : in_hand)
+        if (at >= 0) return {part, static_cast<std::size_t>(at)};
+    for (std::size_t i = 0; i < waits_.size(); ++i)
+        if (waits_[i].words->hasFocus()) return {StepPart::Wait, i};
+    return {};
+}
+
 void StepCard::save(const char* label) {
     const auto* s = now();
     if (s == nullptr) return;

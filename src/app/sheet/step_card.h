@@ -34,6 +34,8 @@ public:
     int line_in_hand() const;
     int caution_in_hand() const;
     int check_in_hand() const;
+    /// The text that has the keys; the step as a whole where none of the others has.
+    core::PartOfStep part_in_hand() const;
     LineField* line(int i) { return i < static_cast<int>(lines_.size()) ? lines_[static_cast<std::size_t>(i)] : nullptr; }
 
 signals:

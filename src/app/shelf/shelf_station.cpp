@@ -7,15 +7,14 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QFormLayout>
-#include <QFutureWatcher>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QMimeData>
 #include <QPainter>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 
+#include "app/session/beside.h"
 #include "app/theme/theme.h"
 #include "shop/intake.h"
 #include "shop/relink.h"
@@ -315,28 +314,26 @@ void ShelfStation::next_import() {
         return;
     }
     const auto progress = begin_work(tr("Looking through %1").arg(QFileInfo(file).fileName()));
-    using Prepared = core::Result<shop::PreparedRecording>;
-    auto* watcher = new QFutureWatcher<std::shared_ptr<Prepared>>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher] {
-        const auto result = watcher->result();
-        watcher->deleteLater();
-        importing_ = false;
-        work_->hide();
-        if (*result) {
-            session_.reload_recording((*result)->entry.id);
-            emit session_.library_changed();
-            for (const auto& remark : (*result)->remarks) session_.tell(text(remark));
-        } else {
-            session_.tell(text((*result).error().message));
-        }
-        next_import();
-    });
-    watcher->setFuture(QtConcurrent::run([folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] {
-        auto prepared = shop::prepare_recording(folder, path, {}, progress, kept);
-        if (prepared)
-            if (auto entered = store::Library::enter_beside(folder, prepared->entry, prepared->narration); !entered) prepared = tl::make_unexpected(entered.error());
-        return std::make_shared<Prepared>(std::move(prepared));
-    }));
+    beside(
+        this,
+        [folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] {
+            auto prepared = shop::prepare_recording(folder, path, {}, progress, kept);
+            if (prepared)
+                if (auto entered = store::Library::enter_beside(folder, prepared->entry, prepared->narration); !entered) prepared = tl::make_unexpected(entered.error());
+            return prepared;
+        },
+        [this](const core::Result<shop::PreparedRecording>& prepared) {
+            importing_ = false;
+            work_->hide();
+            if (prepared) {
+                session_.reload_recording(prepared->entry.id);
+                emit session_.library_changed();
+                for (const auto& remark : prepared->remarks) session_.tell(text(remark));
+            } else {
+                session_.tell(text(prepared.error().message));
+            }
+            next_import();
+        });
 }
 
 void ShelfStation::choose_folder_to_look_in() {
@@ -351,25 +348,22 @@ void ShelfStation::find_original_in(const QString& folder) {
     const auto* r = session_.recording(id);
     if (r == nullptr) return;
     const auto progress = begin_work(tr("Looking for %1").arg(item->text()));
-    using Found = core::Result<std::string>;
-    auto* watcher = new QFutureWatcher<std::shared_ptr<Found>>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, id] {
-        const auto result = watcher->result();
-        watcher->deleteLater();
-        importing_ = false;
-        work_->hide();
-        if (!*result) {
-            session_.tell(text((*result).error().message));
-        } else if (auto moved = session_.library().move_recording(id, **result); !moved) {
-            session_.tell(text(moved.error().message));
-        } else {
-            session_.reload_recording(id);
-            emit session_.library_changed();
-            session_.tell(tr("Found: the original is %1.").arg(text(**result)));
-        }
-        next_import();
-    });
-    watcher->setFuture(QtConcurrent::run([id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return std::make_shared<Found>(shop::find_original(id, bytes, where, progress)); }));
+    beside(
+        this, [id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return shop::find_original(id, bytes, where, progress); },
+        [this, id](const core::Result<std::string>& found) {
+            importing_ = false;
+            work_->hide();
+            if (!found) {
+                session_.tell(text(found.error().message));
+            } else if (auto moved = session_.library().move_recording(id, *found); !moved) {
+                session_.tell(text(moved.error().message));
+            } else {
+                session_.reload_recording(id);
+                emit session_.library_changed();
+                session_.tell(tr("Found: the original is %1.").arg(text(*found)));
+            }
+            next_import();
+        });
 }
 
 }  // namespace anagraph::app

@@ -8,6 +8,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/editing/step_part.h"
 #include "core/procedure/edit.h"
 
 namespace anagraph::core {
@@ -30,12 +31,6 @@ std::string_view name_of(Rule rule);  // as in files: "two actions"
 std::optional<Rule> editor_rule(std::string_view name);
 /// What the rule asks and why, for the help.
 std::string_view reason_of(Rule rule);
-
-/// Which part of a step a finding is about.
-enum class StepPart { Step,
-                      Line,
-                      Caution,
-                      Check };
 
 struct Finding {
     Rule rule = Rule::TwoActions;

@@ -1,5 +1,4 @@
-// LineActions: text and actions are one value. What a step's lines order is what is done in it; and lines are drafted from
-// what was heard.
+// LineActions: text and actions are one value: what a step's lines order is what is done in it.
 #pragma once
 
 #include <vector>
@@ -7,6 +6,9 @@
 #include "core/procedure/edit.h"
 
 namespace anagraph::core {
+
+/// Verbs that only look: what they are done to is a check.
+bool looks(std::string_view verb);
 
 /// The actions a line orders, one a clause: its verb (as the reader of narrations would call it) on the items named after it,
 /// to the figure. Nothing for a line that orders nothing known as work.
@@ -18,12 +20,5 @@ std::vector<Action> actions_of(const std::vector<std::string>& lines, const std:
 /// The step with other lines, and its actions following them: what only the old lines ordered goes, what was heard stays until
 /// it is written.
 Step with_lines(Step step, std::vector<std::string> lines);
-
-/// A step without lines gets them from what was logged in it, each heard action a line: its items and heard figures named,
-/// "look" and "check" as checks to be completed, times as waits. An action on no item that is known stays for the author.
-/// Errors: NotFound; Refused where the step has lines already or nothing was heard.
-Result<Change> draft_lines(const Procedure& p, const StepId& step);
-/// The same for every step that has none, as one change. Errors: Refused where there is nothing to draft.
-Result<Change> draft_all_lines(const Procedure& p);
 
 }  // namespace anagraph::core

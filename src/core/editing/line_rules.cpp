@@ -5,6 +5,7 @@
 #include <cctype>
 #include <set>
 
+#include "core/base/letters.h"
 #include "core/editing/line_actions.h"
 #include "core/editing/rules.h"
 #include "core/editing/usual_cautions.h"
@@ -20,11 +21,6 @@ constexpr WordList kIrregular{"undone taken put held kept drawn cut shut set wor
 constexpr WordList kSubordinate{"when until till once while if that which where because so as unless after before whether"};
 constexpr WordList kToolNouns{"socket spanner key hex wrench bit driver punch drill tap die reamer ring gauge feeler drift"};
 constexpr WordList kDefinite{"the this that your"};
-
-std::string capital(std::string text) {
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
 
 std::string full_stop(std::string text) {
     text.erase(text.find_last_not_of(" ,;") + 1);
@@ -101,7 +97,7 @@ void two_actions(const LineInHand& in, std::vector<Finding>& out) {
         if (things.size() == 1) rest = in.line.substr(in.words[second.word].from, in.words[i].from - in.words[second.word].from) + fmt::format("the {{item:{}}}", things.front()->id.text()) + in.line.substr(in.words[i].to);
         break;
     }
-    if (certain) f.fix = lines_instead(in.step, in.index, {full_stop(in.line.substr(0, second.joined_from)), full_stop(capital(rest))}, "one action a line");
+    if (certain) f.fix = lines_instead(in.step, in.index, {full_stop(in.line.substr(0, second.joined_from)), full_stop(capitalised(rest))}, "one action a line");
     out.push_back(std::move(f));
 }
 

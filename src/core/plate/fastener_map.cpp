@@ -4,31 +4,20 @@
 #include <fmt/ranges.h>
 
 #include <algorithm>
+#include <array>
 
+#include "core/base/letters.h"
 #include "core/procedure/evidence.h"
 #include "core/torque/sequence.h"
 
 namespace anagraph::core {
 namespace {
 
-struct Counted {
-    ItemId item;
-    int count = 0;
-};
-/// The kinds of fastener on the map, as they were first placed.
-std::vector<Counted> counted(const Plate& plate) {
-    std::vector<Counted> out;
-    for (const auto& f : plate.fasteners) {
-        const auto it = std::find_if(out.begin(), out.end(), [&](const Counted& c) { return c.item == f.item; });
-        if (it == out.end())
-            out.push_back({f.item, 1});
-        else
-            ++it->count;
-    }
-    return out;
-}
-
 std::string name_of_item(const Procedure& p, const ItemId& id) { return p.find(id) == nullptr ? id.text() : p.find(id)->name; }
+
+int count_of(const Plate& plate, const ItemId& kind) {
+    return static_cast<int>(std::count_if(plate.fasteners.begin(), plate.fasteners.end(), [&](const FastenerPlace& f) { return f.item == kind; }));
+}
 
 }  // namespace
 
@@ -38,32 +27,79 @@ std::vector<int> fastener_order(const Plate& plate, double aspect) {
     return tightening_order(places).value_or(std::vector<int>{});
 }
 
-std::string fastener_words(const Procedure& p, const Plate& plate) {
-    const auto kinds = counted(plate);
+std::vector<ItemId> fastener_kinds(const Plate& plate) {
+    std::vector<ItemId> out;
+    for (const auto& f : plate.fasteners)
+        if (std::find(out.begin(), out.end(), f.item) == out.end()) out.push_back(f.item);
+    return out;
+}
+
+FastenerShape fastener_shape(const Plate& plate, const ItemId& kind) {
+    const auto kinds = fastener_kinds(plate);
+    return static_cast<FastenerShape>((std::find(kinds.begin(), kinds.end(), kind) - kinds.begin()) % 4);
+}
+
+std::string kind_words(const Procedure& p, const Plate& plate, const ItemId& kind) {
+    std::string out = fmt::format("{} {}", count_of(plate, kind), name_of_item(p, kind));
+    const Item* item = p.find(kind);
+    if (item == nullptr || item->fastening == Fastening{}) return out;
+    const auto& [length, head, washer] = item->fastening;
+    out += fmt::format(": {}, {}, ", length.empty() ? "length not known" : length + " long", head.empty() ? "head not known" : "head " + head);
+    return out + (washer.empty() ? "washer not known" : washer == "none" ? "no washer"
+                                                                         : "washer " + washer);
+}
+
+std::string tightening_words(const Procedure& p, const Plate& plate) {
+    const auto kinds = fastener_kinds(plate);
     if (kinds.empty()) return {};
-    std::vector<std::string> each;
-    for (const auto& k : kinds) each.push_back(fmt::format("{} {}", k.count, name_of_item(p, k.item)));
-    std::string out = fmt::format("{} fastener{} ({}), tightened in the order drawn", plate.fasteners.size(), plate.fasteners.size() == 1 ? "" : "s", fmt::join(each, ", "));
     std::vector<std::string> figures;
     for (const auto& k : kinds)
         for (const auto& f : p.figures) {
-            if (f.kind != FigureKind::Torque || f.item != k.item) continue;
+            if (f.kind != FigureKind::Torque || f.item != k) continue;
             std::string words = text_for_all(p, f);
             if (const auto standing = standing_of(p, f); standing != Standing::Proved) words += fmt::format(" ({})", name_of(standing));
             if (std::find(figures.begin(), figures.end(), words) == figures.end()) figures.push_back(std::move(words));
         }
-    if (!figures.empty()) out += fmt::format(" to {}", fmt::join(figures, "; "));
-    return out + ".";
+    return fmt::format("{}Tightened in the order drawn{}.", kinds.size() == 1 ? "" : "Each goes back where it came from. ", figures.empty() ? "" : fmt::format(" to {}", fmt::join(figures, "; ")));
+}
+
+std::string fastener_words(const Procedure& p, const Plate& plate) {
+    const auto kinds = fastener_kinds(plate);
+    if (kinds.empty()) return {};
+    constexpr std::array<std::string_view, 4> kShapes{"circle", "square", "triangle", "diamond"};
+    std::string out = kinds.size() == 1 ? "" : fmt::format("{} fasteners. ", plate.fasteners.size());
+    for (const auto& k : kinds) {
+        std::string words = kind_words(p, plate, k);
+        if (kinds.size() > 1) {
+            const bool one = count_of(plate, k) == 1;
+            words.insert(std::min(words.find(':'), words.size()), fmt::format(", in {}{}{}", one ? "a " : "", kShapes[static_cast<std::size_t>(fastener_shape(plate, k))], one ? "" : "s"));
+        }
+        out += words + ". ";
+    }
+    return out + tightening_words(p, plate);
 }
 
 std::vector<std::string> count_troubles(const Procedure& p, const Plate& plate) {
     std::vector<std::string> out;
-    for (const auto& k : counted(plate))
+    for (const auto& k : fastener_kinds(plate))
         for (const auto& f : p.figures) {
             const auto n = Number::parse(f.value.low);
-            if (f.kind != FigureKind::Count || f.item != k.item || !n || n->value() == k.count) continue;
-            out.push_back(fmt::format("The picture shows {} {}; the guide counts {}.", k.count, name_of_item(p, k.item), f.value.low));
+            if (f.kind != FigureKind::Count || f.item != k || !n || n->value() == count_of(plate, k)) continue;
+            out.push_back(fmt::format("The picture shows {} {}; the guide counts {}.", count_of(plate, k), name_of_item(p, k), f.value.low));
         }
+    return out;
+}
+
+std::vector<std::string> unstated(const Procedure& p, const Plate& plate) {
+    std::vector<std::string> out;
+    for (const auto& k : fastener_kinds(plate)) {
+        const Item* item = p.find(k);
+        if (item == nullptr) continue;
+        std::vector<std::string> missing;
+        for (const auto& [fact, name] : {std::pair{&Fastening::length, "length"}, std::pair{&Fastening::head, "head"}, std::pair{&Fastening::washer, "washer"}})
+            if ((item->fastening.*fact).empty()) missing.emplace_back(name);
+        if (!missing.empty()) out.push_back(fmt::format("{} of the {} {} not stated; Ctrl+E in its list says them.", capitalised(fmt::format("{}", fmt::join(missing, missing.size() == 2 ? " and " : ", "))), item->name, missing.size() == 1 ? "is" : "are"));
+    }
     return out;
 }
 

@@ -32,7 +32,8 @@ bool cross(const Point& a, const Point& b, const Point& c, const Point& d) { ret
 /// Targets and labels as points, and what of them lies badly.
 class Board {
 public:
-    Board(const std::vector<Callout>& callouts, double aspect, double margin = 1) : aspect_(aspect), radius_(disc_radius(callouts.size()) * margin) {
+    Board(const std::vector<Callout>& callouts, double aspect, const std::vector<Area>& kept_clear, double margin = 1) : aspect_(aspect), radius_(disc_radius(callouts.size()) * margin) {
+        for (const auto& a : kept_clear) clear_.push_back({point_of({a.left, a.top}, aspect), point_of({a.right, a.bottom}, aspect)});
         for (const auto& c : callouts) {
             targets_.push_back(point_of(c.target, aspect));
             labels_.push_back(point_of(c.label, aspect));
@@ -45,6 +46,8 @@ public:
     LayoutFaults faults(std::size_t i, const Point& label) const {
         LayoutFaults out;
         if (!inside(label)) ++out.outside;
+        for (const auto& box : clear_)
+            if (distance(label, {std::clamp(label.x, box.from.x, box.to.x), std::clamp(label.y, box.from.y, box.to.y)}) < radius_) ++out.covered;
         for (std::size_t k = 0; k < targets_.size(); ++k) {
             if (distance(label, targets_[k]) < radius_) ++out.covered;
             if (k == i || !placed_[k]) continue;
@@ -76,6 +79,11 @@ private:
     std::vector<Point> targets_;
     std::vector<Point> labels_;
     std::vector<bool> placed_;
+    struct Box {
+        Point from;
+        Point to;
+    };
+    std::vector<Box> clear_;
 };
 
 /// Places round the target, outward first, and a ring along the picture's edge.
@@ -84,7 +92,7 @@ std::vector<Point> candidates(const Board& board, std::size_t i) {
     const Point& t = board.target(i);
     const Point middle{5000 * board.aspect(), 5000};
     const double away = std::atan2(t.y - middle.y, t.x - middle.x);
-    for (const double reach : {4.4, 6.2, 8.2, 11.0})
+    for (const double reach : {3.2, 4.4, 6.2, 8.2, 11.0})
         for (int k = 0; k < 24; ++k) {
             const double turn = away + (k % 2 == 0 ? 1 : -1) * ((k + 1) / 2) * M_PI / 12;
             const Point p{t.x + std::cos(turn) * reach * board.radius(), t.y + std::sin(turn) * reach * board.radius()};
@@ -132,7 +140,7 @@ void settle(Board& board, const std::vector<bool>& free) {
     double faults = 0;
     for (const std::size_t i : order)
         if (!board.placed(i)) board.put(i, best_place(board, i, faults));
-    constexpr int kRounds = 24;
+    constexpr int kRounds = 60;
     for (int round = 0; round < kRounds; ++round) {
         bool well = true;
         for (const std::size_t i : order) {
@@ -156,7 +164,13 @@ void settle(Board& board, const std::vector<bool>& free) {
         if (well) return;
         // a tangle that the order keeps: the next round goes round the other way
         std::rotate(order.begin(), order.begin() + 1, order.end());
-        if (round % 3 == 2) {
+        if (round % 8 == 7) {
+            // all of them anew, in the order that has come about
+            for (const std::size_t i : order)
+                if (free[i]) board.lift(i);
+            for (const std::size_t i : order)
+                if (!board.placed(i)) board.put(i, best_place(board, i, faults));
+        } else if (round % 3 == 2) {
             for (const std::size_t i : order)
                 if (free[i] && board.faults(i).all() > 0) board.lift(i);
             std::reverse(order.begin(), order.end());
@@ -166,9 +180,9 @@ void settle(Board& board, const std::vector<bool>& free) {
     }
 }
 
-std::vector<Callout> arranged(std::vector<Callout> callouts, double aspect, bool anew) {
+std::vector<Callout> arranged(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear, bool anew) {
     constexpr double kMargin = 1.03;  // whole ten-thousandths are rounded to
-    Board board(callouts, aspect, kMargin);
+    Board board(callouts, aspect, kept_clear, kMargin);
     std::vector<bool> free;
     for (const auto& c : callouts) free.push_back(!c.fixed);
     for (std::size_t i = 0; i < callouts.size(); ++i)
@@ -185,12 +199,12 @@ std::vector<Callout> arranged(std::vector<Callout> callouts, double aspect, bool
 }  // namespace
 
 int disc_radius(std::size_t callouts) {
-    constexpr std::size_t kFull = 16;
+    constexpr std::size_t kFull = 7;
     return callouts <= kFull ? kDiscRadius : std::max(200, static_cast<int>(kDiscRadius * std::sqrt(static_cast<double>(kFull) / static_cast<double>(callouts))));
 }
 
-LayoutFaults layout_faults(const std::vector<Callout>& callouts, double aspect) {
-    const Board board(callouts, aspect);
+LayoutFaults layout_faults(const std::vector<Callout>& callouts, double aspect, const std::vector<Area>& kept_clear) {
+    const Board board(callouts, aspect, kept_clear);
     LayoutFaults out;
     for (std::size_t i = 0; i < callouts.size(); ++i) {
         const auto f = board.faults(i);
@@ -201,8 +215,61 @@ LayoutFaults layout_faults(const std::vector<Callout>& callouts, double aspect) 
     return out;
 }
 
-std::vector<Callout> laid_out(std::vector<Callout> callouts, double aspect) { return arranged(std::move(callouts), aspect, false); }
-std::vector<Callout> laid_out_anew(std::vector<Callout> callouts, double aspect) { return arranged(std::move(callouts), aspect, true); }
+std::vector<Callout> laid_out(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear) { return arranged(std::move(callouts), aspect, kept_clear, false); }
+std::vector<Callout> laid_out_anew(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear) { return arranged(std::move(callouts), aspect, kept_clear, true); }
+
+Plate laid_out(Plate plate, double aspect) {
+    plate.callouts = laid_out(std::move(plate.callouts), aspect, kept_clear(plate, aspect));
+    return plate;
+}
+Plate laid_out_anew(Plate plate, double aspect) {
+    plate.callouts = laid_out_anew(std::move(plate.callouts), aspect, kept_clear(plate, aspect));
+    return plate;
+}
+
+TagSize role_tag_size(PairRole role) {
+    if (role == PairRole::None) return {};
+    constexpr double kUnit = 1.25;
+    return {kUnit * (2.7 + 0.9 * static_cast<double>(name_of(role).size())), kUnit * 2.1};
+}
+
+std::vector<Area> kept_clear(const Plate& plate, double aspect) {
+    std::vector<Area> out;
+    // a box about a place, its reach in units of signs
+    const auto add = [&](const Place& at, double left, double up, double right, double down) {
+        const auto across = [&](double units) { return static_cast<int>(std::lround(units * kSignUnit / aspect)); };
+        const auto along = [&](double units) { return static_cast<int>(std::lround(units * kSignUnit)); };
+        out.push_back({std::clamp(at.x - across(left), 0, 10000), std::clamp(at.y - along(up), 0, 10000), std::clamp(at.x + across(right), 0, 10000), std::clamp(at.y + along(down), 0, 10000)});
+    };
+    const auto about = [&](const Place& at, double units) { add(at, units, units, units, units); };
+    for (const auto& m : plate.marks) {
+        const double reach = distance(point_of(m.at, aspect), point_of(m.to, aspect)) / kSignUnit;
+        switch (m.sign) {
+            case PlateSign::Turn:
+            case PlateSign::TurnBack:
+            case PlateSign::Look:
+                about(m.at, 0.7 * std::max(reach, 1.0));  // the square within the ring: discs may come near it
+                break;
+            case PlateSign::Pull:
+            case PlateSign::Press:
+            case PlateSign::Flow:
+                about(m.to, 0.8);
+                break;
+            case PlateSign::DoNotTouch:
+                about(m.at, 1.5);
+                break;
+            case PlateSign::Distance:
+                add({(m.at.x + m.to.x) / 2, (m.at.y + m.to.y) / 2}, 1.8, 1.4, 1.8, 0.2);
+                break;
+            case PlateSign::Magnify:
+                about(m.to, static_cast<double>(kLensRadius) / kSignUnit);
+                break;
+        }
+    }
+    for (const auto& f : plate.fasteners) add(f.at, 0.55, 2.0, 2.0, 0.55);
+    if (const auto tag = role_tag_size(plate.role); tag.wide > 0) add({0, 0}, 0, 0, tag.wide, tag.high);
+    return out;
+}
 
 Place clamped(const Place& place, double aspect) {
     const int margin_x = static_cast<int>(std::lround(kDiscRadius * 1.2 / aspect));
@@ -210,11 +277,11 @@ Place clamped(const Place& place, double aspect) {
     return {std::clamp(place.x, margin_x, 10000 - margin_x), std::clamp(place.y, margin_y, 10000 - margin_y)};
 }
 
-Place label_place(const Place& target, const std::vector<Callout>& others, double aspect) {
-    std::vector<Callout> all = others;
+Place label_place(const Place& target, const Plate& plate, double aspect) {
+    std::vector<Callout> all = plate.callouts;
     for (auto& c : all) c.fixed = true;
     all.push_back({ItemId(), target, target});
-    return arranged(std::move(all), aspect, true).back().label;
+    return arranged(std::move(all), aspect, kept_clear(plate, aspect), true).back().label;
 }
 
 }  // namespace anagraph::core

@@ -111,7 +111,7 @@ private:
     }
 
     ItemId item(const ItemId& id) {
-        const auto [as, fresh] = carry(id, items_, to_.items, [](const Item& a, const Item& b) { return a.kind == b.kind && a.name == b.name && a.spec == b.spec && a.number == b.number; });
+        const auto [as, fresh] = carry(id, items_, to_.items, [](const Item& a, const Item& b) { return a.kind == b.kind && a.name == b.name && a.spec == b.spec && a.number == b.number && a.fastening == b.fastening; });
         if (fresh) {
             Item thing = *from_.find(id);
             thing.id = as;

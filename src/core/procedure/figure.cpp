@@ -7,6 +7,8 @@
 #include <cmath>
 #include <utility>
 
+#include "core/base/letters.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -291,8 +293,7 @@ std::string argue_standing(const Figure& f) {
     for (const auto& c : f.claims)
         if (!agrees(f, c)) differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
     if (differs.empty()) {
-        std::string first = f.proofs.front().place.empty() ? "The source" : f.proofs.front().place;
-        if (first[0] >= 'a' && first[0] <= 'z') first[0] = static_cast<char>(first[0] - 'a' + 'A');
+        const std::string first = f.proofs.front().place.empty() ? "The source" : capitalised(f.proofs.front().place);
         return fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value), f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it");
     }
     if (!f.settled.empty()) return fmt::format("Settled: {}. What differs: {}.", f.settled, differs);

@@ -78,6 +78,12 @@ void fields(F& f, Translated& t) {
     f.must("text", t.text);
 }
 template <class F>
+void fields(F& f, Fastening& x) {
+    f.may("length", x.length);
+    f.may("head", x.head);
+    f.may("washer", x.washer);
+}
+template <class F>
 void fields(F& f, Item& i) {
     f.must("id", i.id);
     f.must("kind", i.kind);
@@ -86,6 +92,7 @@ void fields(F& f, Item& i) {
     f.must("number", i.number);
     f.may("variants", i.variants);
     f.may("translated", i.translated);
+    f.may("fastening", i.fastening);
 }
 template <class F>
 void fields(F& f, Source& s) {

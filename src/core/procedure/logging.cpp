@@ -4,13 +4,10 @@
 
 #include <algorithm>
 
+#include "core/base/letters.h"
+
 namespace anagraph::core {
 namespace {
-
-std::string sentence_case(std::string text) {
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
 
 std::string purpose_of(const Mark& m) {
     switch (m.figure_kind) {
@@ -99,7 +96,7 @@ Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, co
     if (p.find(recording) == nullptr) change.edits.emplace_back(Put<RecordingUse>{{recording, "", {}}, std::nullopt});
     for (const auto& m : marks) {
         if (m.kind != MarkKind::Step || m.guessed || !said_between(m, from, to) || is_dismissed(p, recording, m)) continue;
-        if (s.heading.empty() && !m.about.empty()) s.heading = sentence_case(fmt::format("{} the {}", m.verb, m.about));
+        if (s.heading.empty() && !m.about.empty()) s.heading = capitalised(fmt::format("{} the {}", m.verb, m.about));
         Action action{m.verb, {}, {}};
         if (const Item* item = m.about.empty() ? nullptr : item_named(p, m.about)) action.items.push_back(item->id);
         s.actions.push_back(std::move(action));
@@ -162,7 +159,7 @@ Result<Change> take_caution(const Procedure& p, const Mark& m, const StepId& ste
     const Step* step = p.find(step_id);
     if (step == nullptr) return fail(ErrorCode::NotFound, "There is no step here yet; bracket one first.");
     Step s = *step;
-    const Caution caution{Signal::Caution, sentence_case(m.words) + (m.words.ends_with('.') ? "" : ".")};
+    const Caution caution{Signal::Caution, capitalised(m.words) + (m.words.ends_with('.') ? "" : ".")};
     if (std::find(s.cautions.begin(), s.cautions.end(), caution) != s.cautions.end()) return fail(ErrorCode::Refused, "This caution is in the step already.");
     s.cautions.push_back(caution);
     return tried(p, Change{"take a heard caution", {Put<Step>{std::move(s), std::nullopt}}});

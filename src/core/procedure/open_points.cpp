@@ -64,6 +64,7 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
             if (item != nullptr && shown.insert(c.item).second && !spoken_of(s, *item)) add(Station::Plates, fmt::format("\"{}\" is called out but nothing in the step speaks of it.", item->name), false);
         }
         for (const auto& f : plate.fasteners) shown.insert(f.item);
+        for (auto& trouble : unstated(p, plate)) add(Station::Plates, std::move(trouble), false);
         for (auto& trouble : count_troubles(p, plate)) add(Station::Plates, std::move(trouble), false);
     }
     if (!s.plates.empty())

@@ -8,6 +8,7 @@
 #include <cctype>
 #include <cmath>
 
+#include "core/base/letters.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -171,8 +172,7 @@ std::string title_of(const Procedure& p, const Figure& f) {
     std::string title = item == nullptr ? purpose : fmt::format("{}, {}", item->name, purpose);
     if (!f.condition.empty()) title += ", " + f.condition;
     if (!f.variants.empty()) title += fmt::format(" ({})", fmt::join(f.variants, ", "));
-    if (!title.empty()) title[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(title[0])));
-    return title;
+    return capitalised(std::move(title));
 }
 
 RecordingUse use_of(const Procedure& p, const RecordingId& recording) {

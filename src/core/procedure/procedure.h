@@ -64,6 +64,14 @@ enum class ItemKind { Part,
 std::string_view name_of(ItemKind kind);
 std::optional<ItemKind> item_kind(std::string_view name);
 
+/// What tells a fastener from the one beside it, as marked or measured; empty: not known.
+struct Fastening {
+    std::string length;  // "16 mm", under the head
+    std::string head;    // "hexagon, 10 mm across flats"
+    std::string washer;  // "plain", "none"
+    friend bool operator==(const Fastening&, const Fastening&) = default;
+};
+
 struct Item {
     ItemId id;
     ItemKind kind = ItemKind::Part;
@@ -72,6 +80,7 @@ struct Item {
     std::string number;                       // part number
     std::vector<std::string> variants = {};   // it belongs to; empty: to all
     std::vector<Translated> translated = {};  // its name
+    Fastening fastening = {};                 // of a fastener
     friend bool operator==(const Item&, const Item&) = default;
 };
 

@@ -1,11 +1,7 @@
 #include "core/procedure/step_edits.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
-#include <cctype>
 
-#include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -13,31 +9,6 @@ namespace {
 
 bool said_in(const std::vector<std::string>& lines, TokenKind kind, const std::string& id) {
     return std::any_of(lines.begin(), lines.end(), [&](const std::string& line) { return names(line, kind, id); });
-}
-
-bool letter(char c) { return std::isalnum(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80; }
-
-/// Where the words stand in a text as whole words.
-std::vector<std::size_t> places(std::string_view text, std::string_view words) {
-    std::vector<std::size_t> out;
-    for (std::size_t at = text.find(words); at != std::string_view::npos; at = text.find(words, at + words.size())) {
-        const bool begins = at == 0 || !letter(text[at - 1]) || !letter(words.front());
-        const std::size_t end = at + words.size();
-        const bool ends = end == text.size() || !letter(text[end]) || !letter(words.back());
-        if (begins && ends) out.push_back(at);
-    }
-    return out;
-}
-
-/// Does something to every text of a step, tokens aside.
-template <class Do>
-void each_words(Step& s, Do&& what) {
-    each_text(s, [&](const std::string&, std::string& text) {
-        auto pieces = pieces_of(text);
-        for (auto& piece : pieces)
-            if (piece.kind == TokenKind::Words) what(piece.text);
-        text = line_of(pieces);
-    });
 }
 
 }  // namespace
@@ -72,28 +43,6 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
     move(first.translated, second.translated, [&](const Translated& t) { return std::find(second.lines.begin(), second.lines.end(), t.of) != second.lines.end(); });
     const auto at = static_cast<std::size_t>(std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin()) + 1;
     return tried(p, {"split a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), at}}});
-}
-
-std::size_t times_said(const Procedure& p, std::string_view words) {
-    if (words.empty()) return 0;
-    std::size_t count = 0;
-    for (Step s : p.steps) each_words(s, [&](const std::string& text) { count += places(text, words).size(); });
-    return count;
-}
-
-Result<Change> replace_words(const Procedure& p, std::string_view words, std::string_view by) {
-    Change change{"replace words", {}};
-    if (!words.empty())
-        for (const auto& step : p.steps) {
-            Step next = step;
-            each_words(next, [&](std::string& text) {
-                const auto at = places(text, words);
-                for (auto it = at.rbegin(); it != at.rend(); ++it) text.replace(*it, words.size(), by);
-            });
-            if (next != step) change.edits.emplace_back(Put<Step>{std::move(next), std::nullopt});
-        }
-    if (change.edits.empty()) return fail(ErrorCode::Refused, words.empty() ? "Say which words are to be replaced." : fmt::format("“{}” stands nowhere in the text of this guide.", words));
-    return tried(p, std::move(change));
 }
 
 }  // namespace anagraph::core

@@ -75,6 +75,11 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     if (place + 1 >= p.steps.size()) return fail(ErrorCode::Refused, "This is the last step; there is none after it to join.");
     Step s = p.steps[place];
     const Step& next = p.steps[place + 1];
+    for (const auto& m : next.methods) {
+        const auto same = std::find_if(s.methods.begin(), s.methods.end(), [&](const StepMethod& x) { return x.topic == m.topic; });
+        if (same != s.methods.end() && same->chosen != m.chosen) return fail(ErrorCode::Refused, "The two steps do the same thing in different ways; choose one way for both (Alt+Y), or leave them two.");
+        if (same == s.methods.end()) s.methods.push_back(m);
+    }
     if (s.variants != next.variants) return fail(ErrorCode::Refused, "The two steps apply to different variants; they stay two.");
     if (s.heading.empty()) s.heading = next.heading;
     s.lines.insert(s.lines.end(), next.lines.begin(), next.lines.end());
@@ -85,7 +90,6 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     append_new(s.heard, next.heard);
     append_new(s.answered, next.answered);
     append_new(s.states, next.states);
-    append_new(s.methods, next.methods);
     append_new(s.resets, next.resets);
     append_new(s.comments, next.comments);
     append_new(s.translated, next.translated);

@@ -18,12 +18,19 @@ std::string rendered_for(const Procedure& p, std::string_view line, std::string_
 
 /// A text of a step in each of the variants, in the guide's order of variants; empty where the step does not apply.
 struct VariantRow {
-    StepId step;
-    std::string what;  // "Heading", "Line 2", "Caution 1", "Check 1"; "Display" and "Plates" where some are of one variant
+    StepId step;       // empty: of the whole guide
+    std::string what;  // "Heading", "Line 2", "Caution 1", "Check 1"; "Items", "Display" and "Plates" where some are of one variant
     std::vector<std::string> texts;
     bool differs = false;
 };
 std::vector<VariantRow> side_by_side(const Procedure& p);
+
+/// How many bytes all texts have in common at their beginning and, beyond that, at their end, up to whole words.
+struct SharedEnds {
+    std::size_t front = 0;
+    std::size_t back = 0;
+};
+SharedEnds shared_ends(const std::vector<std::string>& texts);
 
 /// What belongs to that variant: its steps, items that are its own or everybody's, plates. Figures stay, as other variants'
 /// are told apart by rendered_for().

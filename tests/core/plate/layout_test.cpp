@@ -89,7 +89,9 @@ TEST(CalloutLayout, OneMoreFindsItsPlaceBesideTheOthers) {
         plate.pop_back();
         plate = laid_out(plate, kAspect);
         const auto others = plate;
-        last.label = label_place(last.target, plate, kAspect);
+        Plate whole;
+        whole.callouts = plate;
+        last.label = label_place(last.target, whole, kAspect);
         plate.push_back(last);
         EXPECT_EQ(layout_faults(plate, kAspect).crossings, 0);
         EXPECT_EQ(layout_faults(plate, kAspect).outside, 0);
@@ -98,9 +100,64 @@ TEST(CalloutLayout, OneMoreFindsItsPlaceBesideTheOthers) {
     }
 }
 
+TEST(CalloutLayout, NoDiscLiesOnWhatElseIsDrawn) {
+    std::mt19937 random(17);
+    std::uniform_int_distribution<int> share(1200, 8800);
+    int marks = 0;
+    for (int k = 0; k < 1500; ++k) {
+        Plate plate;
+        plate.callouts = random_plate(random, 1 + k % 8);
+        const auto place = [&] { return Place{share(random), share(random)}; };
+        // a glass lies beside the parts called out, as an author would put it
+        const Place glass = place();
+        std::erase_if(plate.callouts, [&](const Callout& c) { return std::hypot((c.target.x - glass.x) * kAspect, static_cast<double>(c.target.y - glass.y)) < kLensRadius + 2.5 * kDiscRadius; });
+        if (k % 2 == 0) plate.marks.push_back({PlateSign::Magnify, place(), glass});
+        if (k % 3 == 0) plate.marks.push_back({PlateSign::Distance, place(), place()});
+        if (k % 5 == 0) plate.marks.push_back({PlateSign::DoNotTouch, place(), {}});
+        if (k % 7 == 0) plate.marks.push_back({PlateSign::Pull, place(), place()});
+        if (k % 4 == 0) plate.role = PairRole::Wrong;
+        for (int f = 0; f < k % 5; ++f) plate.fasteners.push_back({ItemId("bolt"), place()});
+        marks += static_cast<int>(plate.marks.size());
+        const Plate out = laid_out(plate, kAspect);
+        const auto faults = layout_faults(out.callouts, kAspect, kept_clear(out, kAspect));
+        EXPECT_EQ(faults.all(), 0) << "plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, " << faults.outside << " outside";
+        EXPECT_EQ(out.marks, plate.marks);
+    }
+    EXPECT_GT(marks, 1000);
+}
+
+TEST(CalloutLayout, AMarkPutOnALabelMovesTheLabelAndNoOther) {
+    std::mt19937 random(19);
+    Plate plate;
+    plate.callouts = random_plate(random, 5);
+    plate = laid_out(plate, kAspect);
+    EXPECT_EQ(laid_out(plate, kAspect), plate);
+    const Place label = plate.callouts[2].label;
+    plate.marks = {{PlateSign::DoNotTouch, label, {}}};
+    const Plate out = laid_out(plate, kAspect);
+    EXPECT_NE(out.callouts[2].label, label);
+    EXPECT_EQ(layout_faults(out.callouts, kAspect, kept_clear(out, kAspect)).all(), 0);
+    plate.callouts[2].fixed = true;
+    EXPECT_EQ(laid_out(plate, kAspect).callouts[2].label, label) << "a person put it there";
+}
+
+TEST(CalloutLayout, TheTagOfAPairIsKeptClear) {
+    Plate plate;
+    EXPECT_TRUE(kept_clear(plate, kAspect).empty());
+    for (const auto role : {PairRole::Right, PairRole::Wrong, PairRole::Before, PairRole::After, PairRole::New, PairRole::Old}) {
+        plate.role = role;
+        plate.callouts = {{ItemId("plug"), {1500, 2600}, {600, 700}}};
+        const Plate out = laid_out(plate, kAspect);
+        const auto tag = kept_clear(plate, kAspect).at(0);
+        EXPECT_GT(tag.right, 0);
+        EXPECT_TRUE(out.callouts[0].label.x > tag.right || out.callouts[0].label.y > tag.bottom) << name_of(role);
+    }
+}
+
 TEST(CalloutLayout, DiscsShrinkOnlyWhereThereAreMany) {
     EXPECT_EQ(disc_radius(3), kDiscRadius);
-    EXPECT_EQ(disc_radius(16), kDiscRadius);
+    EXPECT_EQ(disc_radius(7), kDiscRadius);
+    EXPECT_GE(disc_radius(kNarrowCallouts), 390) << "six points on a plate printed 47 mm high";
     EXPECT_LT(disc_radius(40), kDiscRadius);
     EXPECT_GE(disc_radius(400), 200);
 }
