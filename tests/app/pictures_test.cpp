@@ -187,6 +187,27 @@ TEST_F(OnPictures, CalloutsFollowFromThePlateBefore) {
     EXPECT_NEAR(find(plate(1)).target.y, find(plate(0)).target.y, 400);
 }
 
+TEST_F(OnPictures, WhatTellsAFastenerApartIsSaidOnceAndStandsInTheWordsOfTheMap) {
+    go_to("refit-cover");
+    for (auto* items : (*w)->plates().findChildren<QListWidget*>())
+        for (int i = 0; items->accessibleName() == "Items" && i < items->count(); ++i)
+            if (items->item(i)->data(Qt::UserRole).toString() == "black-bolts") items->setCurrentRow(i);
+    when_asked<QDialog>([](QDialog* d) {
+        anagraph::testing::fill(*d, "plain; none; empty: not known", "spring");
+        QTest::keyClick(d, Qt::Key_Return);
+    });
+    w->key(Qt::Key_E, Qt::ControlModifier);
+    EXPECT_EQ(guide().find(core::ItemId("black-bolts"))->fastening.washer, "spring");
+    const auto told = [&] {
+        QStringList words;
+        for (auto* label : (*w)->plates().findChildren<QLabel*>()) words << label->text();
+        return words.join(' ');
+    };
+    EXPECT_TRUE(told().contains("40 mm long, head hexagon, 10 mm across flats, washer spring")) << told().toStdString();
+    w->key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(told().contains("no washer"));
+}
+
 TEST_F(OnPictures, AClipIsTrimmedToTheFrameSlowedAndDrawnOn) {
     const auto before = *step().clip;
     const auto& times = recording().index.times;

@@ -298,6 +298,12 @@ TEST_F(OnAStep, LinesAreDraftedFromWhatWasLoggedAndNothingWrittenIsTouched) {
     std::size_t lines = 0;
     for (const auto& s : guide().steps) lines += s.lines.size();
     EXPECT_GE(lines, 3U);
+    int nested = 0;
+    for (const auto& s : guide().steps) {
+        for (const auto& c : s.checks) nested += c.shown ? 1 : 0;
+        for (const auto& wait : s.waits) nested += wait.shown ? 1 : 0;
+    }
+    EXPECT_GE(nested, 1) << "checks and waits stand where they were said";
     ASSERT_NE((*w)->sheet().card(0), nullptr);
     w->key(Qt::Key_Z, Qt::ControlModifier);
     for (const auto& s : guide().steps) EXPECT_TRUE(s.lines.empty());
@@ -310,6 +316,23 @@ TEST_F(OnAStep, ALineIsHeardWhereItWasSaid) {
     const auto& take = step().takes.front();
     ASSERT_TRUE(QTest::qWaitFor([&] { return !((*w)->tape().film().time() < take.from); }, 60000));
     EXPECT_LT((*w)->tape().film().time(), take.to);
+    (*w)->tape().film().pause();
+}
+
+TEST_F(OnAStep, ACheckIsHeardWhereItWasPutOnTheTape) {
+    core::Step s = step();
+    const auto& times = session().recording(s.takes.front().recording)->index.times;
+    const auto last = std::lower_bound(times.begin(), times.end(), s.takes.front().to) - times.begin() - 1;
+    const auto put = times[static_cast<std::size_t>(last - 2)];
+    s.checks = {{"jet of oil", "thin", "none", core::Take{s.takes.front().recording, put, s.takes.front().to}}};
+    ASSERT_TRUE(session().perform(core::Change{"nest a check", {core::Put<core::Step>{s, std::nullopt}}}));
+    QTest::qWait(50);
+    auto* look = named<QLineEdit>(&card(), "Check: look at");
+    ASSERT_NE(look, nullptr);
+    look->setFocus();
+    w->key(Qt::Key_P, Qt::AltModifier);
+    EXPECT_TRUE((*w)->tape().isVisible());
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !((*w)->tape().film().time() < put); }, 60000));
     (*w)->tape().film().pause();
 }
 

@@ -28,7 +28,7 @@ using theme::text;
 
 namespace {
 constexpr std::size_t kFramesKept = 12;
-constexpr int kToldLines = 4;
+constexpr int kToldLines = 5;
 }  // namespace
 
 PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
@@ -63,6 +63,7 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     middle->addLayout(pictures, 1);
     told_ = second(QString(), this);
     told_->setTextFormat(Qt::RichText);
+    told_->setFont(theme::font("small"));
     told_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     told_->setMaximumHeight(told_->fontMetrics().lineSpacing() * kToldLines);
     told_->setAlignment(Qt::AlignTop | Qt::AlignLeft);

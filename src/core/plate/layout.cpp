@@ -8,6 +8,9 @@
 namespace anagraph::core {
 namespace {
 
+/// Discs lie so much apart, in radii, because whole ten-thousandths are rounded to.
+constexpr double kMargin = 1.03;
+
 /// A point in ten-thousandths of the picture's height, both ways.
 struct Point {
     double x = 0;
@@ -181,7 +184,6 @@ void settle(Board& board, const std::vector<bool>& free) {
 }
 
 std::vector<Callout> arranged(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear, bool anew) {
-    constexpr double kMargin = 1.03;  // whole ten-thousandths are rounded to
     Board board(callouts, aspect, kept_clear, kMargin);
     std::vector<bool> free;
     for (const auto& c : callouts) free.push_back(!c.fixed);
@@ -272,8 +274,8 @@ std::vector<Area> kept_clear(const Plate& plate, double aspect) {
 }
 
 Place clamped(const Place& place, double aspect) {
-    const int margin_x = static_cast<int>(std::lround(kDiscRadius * 1.2 / aspect));
-    const int margin_y = static_cast<int>(std::lround(kDiscRadius * 1.2));
+    const int margin_x = static_cast<int>(std::lround(kDiscRadius * kMargin / aspect));
+    const int margin_y = static_cast<int>(std::lround(kDiscRadius * kMargin));
     return {std::clamp(place.x, margin_x, 10000 - margin_x), std::clamp(place.y, margin_y, 10000 - margin_y)};
 }
 
