@@ -244,6 +244,11 @@ std::vector<Area> kept_clear(const Plate& plate, double aspect) {
         out.push_back({std::clamp(at.x - across(left), 0, 10000), std::clamp(at.y - along(up), 0, 10000), std::clamp(at.x + across(right), 0, 10000), std::clamp(at.y + along(down), 0, 10000)});
     };
     const auto about = [&](const Place& at, double units) { add(at, units, units, units, units); };
+    // a line, as small boxes so close that no disc fits between
+    const auto between = [&](const Place& a, const Place& b) {
+        const int pieces = std::max(1, static_cast<int>(std::ceil(distance(point_of(a, aspect), point_of(b, aspect)) / kSignUnit)));
+        for (int i = 0; i <= pieces; ++i) about({a.x + (b.x - a.x) * i / pieces, a.y + (b.y - a.y) * i / pieces}, 0.15);
+    };
     for (const auto& m : plate.marks) {
         const double reach = distance(point_of(m.at, aspect), point_of(m.to, aspect)) / kSignUnit;
         switch (m.sign) {
@@ -255,15 +260,19 @@ std::vector<Area> kept_clear(const Plate& plate, double aspect) {
             case PlateSign::Pull:
             case PlateSign::Press:
             case PlateSign::Flow:
+                between(m.at, m.to);
                 about(m.to, 0.8);
                 break;
             case PlateSign::DoNotTouch:
                 about(m.at, 1.5);
                 break;
             case PlateSign::Distance:
+                between(m.at, m.to);
                 add({(m.at.x + m.to.x) / 2, (m.at.y + m.to.y) / 2}, 1.8, 1.4, 1.8, 0.2);
                 break;
             case PlateSign::Magnify:
+                between(m.at, m.to);
+                about(m.at, 0.5 * kLensRadius / kSignUnit);
                 about(m.to, static_cast<double>(kLensRadius) / kSignUnit);
                 break;
         }

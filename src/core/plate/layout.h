@@ -28,8 +28,8 @@ struct TagSize {
 };
 TagSize role_tag_size(PairRole role);
 
-/// What is drawn on the plate beside the callouts and may not be covered by their discs: glasses of magnifiers, what a ring
-/// surrounds, heads of arrows, words of distances, rings and tags of fasteners, the tag of a pair.
+/// What is drawn on the plate beside the callouts and may not be covered by their discs: glasses of magnifiers and what they
+/// show, what a ring surrounds, arrows, distances and their words, rings and tags of fasteners, the tag of a pair.
 std::vector<Area> kept_clear(const Plate& plate, double aspect);
 
 /// What is wrong with how callouts lie. All lie well when everything is 0.
