@@ -158,7 +158,7 @@ void role_tag(Pen& pen, core::PairRole role) {
     if (role == core::PairRole::None) return;
     std::string word(core::name_of(role));
     for (auto& c : word) c = static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
-    const double u = pen.unit * 1.25;
+    const double u = pen.unit * core::kTagUnit;
     const auto [tag_wide, tag_high] = core::role_tag_size(role);
     const double wide = pen.unit * tag_wide;
     const double high = pen.unit * tag_high;

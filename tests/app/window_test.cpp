@@ -320,8 +320,8 @@ TEST(Window, StationsOfAGuideWaitForAGuideAndTheWindowFits1280) {
 TEST(Window, TheInterfaceThreadGoesOnWhileARecordingIsBroughtIn) {
     const Scratch scratch;
     Window w(scratch / "library");
-    w->shelf().bring_in({kFilms + "pt60-service-2.mp4"});
     const double before = anagraph::testing::slowness();
+    w->shelf().bring_in({kFilms + "pt60-service-2.mp4"});
     QElapsedTimer gap;
     gap.start();
     qint64 longest = 0;
@@ -330,7 +330,7 @@ TEST(Window, TheInterfaceThreadGoesOnWhileARecordingIsBroughtIn) {
         if (w->shelf().importing()) longest = std::max(longest, gap.restart());
     }
     // entering the recording and showing it is the only longer piece; painting and progress stay short
-    EXPECT_LT(static_cast<double>(longest) / std::max(before, anagraph::testing::slowness()), 400) << longest << " ms";
+    EXPECT_LT(static_cast<double>(longest) / std::min(before, anagraph::testing::slowness()), 400) << longest << " ms";
     EXPECT_EQ(w->session().library().recordings()->size(), 1U);
 }
 

@@ -122,6 +122,7 @@ TEST(Differences, WhatTheHandDoesOtherwiseMustBeReadAgain) {
         return differences(guide(), after);
     };
     const auto one = [](const std::vector<Difference>& d, const char* words) { return d.size() == 1 && d[0].read_again && d[0].text.find(words) != std::string::npos; };
+    EXPECT_TRUE(one(told([](Procedure& p) { p.items[0].fastening = {"40 mm", "", "none"}; }), "now 40 mm long, head not known, no washer")) << "another bolt goes into this hole";
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].states = {MachineState::LockedOff}; }), "state the machine must be in"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].resets = {{"display", {}, {{Press::Kind::Press, "SET"}}}}; }), "set back"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].methods = {{"seal"}}; }), "which way"));

@@ -196,10 +196,10 @@ std::vector<core::RecordingId> Session::tape_order() {
     return out;
 }
 
-std::vector<core::Told> Session::told() {
+std::vector<core::Told> Session::told(const std::vector<core::RecordingId>& recordings) {
     std::vector<core::Told> out;
-    for (const auto& use : procedure_.recordings)
-        if (const auto* r = recording(use.id)) out.push_back({use.id, &r->narration, &r->marks, [index = &r->index](const core::FrameTime& at) { return index->times[index->frame_from(at)]; }});
+    for (const auto& id : recordings)
+        if (const auto* r = recording(id)) out.push_back({id, &r->narration, &r->marks, [index = &r->index](const core::FrameTime& at) { return index->times[index->frame_from(at)]; }});
     return out;
 }
 

@@ -76,8 +76,8 @@ public:
     void reload_recording(const core::RecordingId& id);
     /// The recordings of the guide, or all of the library while the guide has none.
     std::vector<core::RecordingId> tape_order();
-    /// What is told on the recordings of the guide, for finding where something was said.
-    std::vector<core::Told> told();
+    /// What is told on these recordings, for finding where something was said. Those that cannot be read are left out.
+    std::vector<core::Told> told(const std::vector<core::RecordingId>& recordings);
     /// Is the page at hand on which a proof stands?
     bool has_page(const core::Proof& proof) const;
     /// Marks on all recordings of the guide that nobody has decided on yet.

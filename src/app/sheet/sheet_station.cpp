@@ -195,7 +195,7 @@ void SheetStation::choose_methods() {
 
 void SheetStation::draft() {
     leave_field();
-    if (session_.perform(core::draft_all_lines(session_.procedure(), session_.told()))) session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
+    if (session_.perform(core::draft_all_lines(session_.procedure(), session_.told(session_.tape_order())))) session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
 }
 
 /// Plays the tape where what is in hand was said, or where the step begins.
@@ -208,9 +208,14 @@ void SheetStation::hear() {
         session_.tell(tr("The step has no stretch of the tape yet."));
         return;
     }
-    const auto said = core::where_said(p, *step, part, session_.told());
+    std::vector<core::RecordingId> recordings;
+    for (const auto& take : step->takes) recordings.push_back(take.recording);
+    const auto said = core::where_said(p, *step, part, session_.told(recordings));
     const auto& at = said ? *said : step->takes.front();
-    if (!said && part.part != core::StepPart::Step) session_.tell(tr("This was not heard on the tape in these words; the step plays from its beginning."));
+    if (const auto* r = session_.recording(at.recording); !said && r != nullptr && r->reading)
+        session_.tell(tr("What is said on this recording is still being read; the step plays from its beginning."));
+    else if (!said && part.part != core::StepPart::Step)
+        session_.tell(tr("This was not heard on the tape in these words; the step plays from its beginning."));
     session_.show_moment(at.recording, at.from, true);
 }
 

@@ -13,7 +13,6 @@ enum class StepPart { Step,  // as a whole, its heading
 struct PartOfStep {
     StepPart part = StepPart::Step;
     std::size_t index = 0;  // among those of its kind
-    friend bool operator==(const PartOfStep&, const PartOfStep&) = default;
 };
 
 }  // namespace anagraph::core

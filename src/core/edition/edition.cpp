@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/house/house.h"
+#include "core/plate/fastener_map.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/json.h"
 #include "core/procedure/text.h"
@@ -132,6 +133,7 @@ std::vector<Difference> differences(const Procedure& before, const Procedure& af
     step_differences(before, after, out);
     for (const auto& item : after.items) {
         const Item* old = before.find(item.id);
+        if (old != nullptr && old->fastening != item.fastening) out.push_back({fmt::format("\u201C{}\u201D: {}.", item.name, item.fastening == Fastening{} ? "length, head and washer are not known any more" : "now " + fastening_words(item.fastening)), true});
         if (old != nullptr && (old->name != item.name || old->spec != item.spec || old->number != item.number)) out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec, item.number.empty() ? "" : ", part " + item.number), false});
     }
     if (before.header.follow_ups != after.header.follow_ups) out.push_back({"What is to be done later changed.", true});

@@ -39,14 +39,18 @@ FastenerShape fastener_shape(const Plate& plate, const ItemId& kind) {
     return static_cast<FastenerShape>((std::find(kinds.begin(), kinds.end(), kind) - kinds.begin()) % 4);
 }
 
-std::string kind_words(const Procedure& p, const Plate& plate, const ItemId& kind) {
-    std::string out = fmt::format("{} {}", count_of(plate, kind), name_of_item(p, kind));
-    const Item* item = p.find(kind);
-    if (item == nullptr || item->fastening == Fastening{}) return out;
-    const auto& [length, head, washer] = item->fastening;
-    out += fmt::format(": {}, {}, ", length.empty() ? "length not known" : length + " long", head.empty() ? "head not known" : "head " + head);
+std::string fastening_words(const Fastening& f) {
+    if (f == Fastening{}) return {};
+    const auto& [length, head, washer] = f;
+    const std::string out = fmt::format("{}, {}, ", length.empty() ? "length not known" : length + " long", head.empty() ? "head not known" : "head " + head);
     return out + (washer.empty() ? "washer not known" : washer == "none" ? "no washer"
                                                                          : "washer " + washer);
+}
+
+std::string kind_words(const Procedure& p, const Plate& plate, const ItemId& kind) {
+    const Item* item = p.find(kind);
+    const std::string facts = item == nullptr ? std::string() : fastening_words(item->fastening);
+    return fmt::format("{} {}{}{}", count_of(plate, kind), name_of_item(p, kind), facts.empty() ? "" : ": ", facts);
 }
 
 std::string tightening_words(const Procedure& p, const Plate& plate) {

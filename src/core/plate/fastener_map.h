@@ -15,6 +15,8 @@ std::vector<int> fastener_order(const Plate& plate, double aspect);
 /// The kinds of fastener on the map, as they were first placed.
 std::vector<ItemId> fastener_kinds(const Plate& plate);
 
+/// "16 mm long, head hexagon, washer not known"; empty where nothing of it is known.
+std::string fastening_words(const Fastening& f);
 /// "4 zinc cover bolts: 16 mm long, head hexagon, washer not known". Without what tells them apart where nothing of it is known.
 std::string kind_words(const Procedure& p, const Plate& plate, const ItemId& kind);
 /// "Each goes back where it came from. Tightened in the order drawn to 8 N·m (6 lbf·ft)." Stages are told pass by pass; a

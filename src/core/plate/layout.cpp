@@ -231,8 +231,7 @@ Plate laid_out_anew(Plate plate, double aspect) {
 
 TagSize role_tag_size(PairRole role) {
     if (role == PairRole::None) return {};
-    constexpr double kUnit = 1.25;
-    return {kUnit * (2.7 + 0.9 * static_cast<double>(name_of(role).size())), kUnit * 2.1};
+    return {kTagUnit * (2.7 + 0.9 * static_cast<double>(name_of(role).size())), kTagUnit * 2.1};
 }
 
 std::vector<Area> kept_clear(const Plate& plate, double aspect) {

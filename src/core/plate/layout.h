@@ -21,7 +21,9 @@ inline constexpr std::size_t kNarrowCallouts = 12;
 inline constexpr int kSignUnit = 400;
 inline constexpr int kLensRadius = 1150;
 
-/// Width and height of the tag in the corner that says what a picture shows of a pair, in units of signs; 0 for no pair.
+/// What the tag in the corner that says what a picture shows of a pair is measured by, and its width and height, in units of
+/// signs; 0 for no pair.
+inline constexpr double kTagUnit = 1.25;
 struct TagSize {
     double wide = 0;
     double high = 0;

@@ -107,6 +107,6 @@ TEST(CalloutNumbers, RunClockwiseWithinAPlate) {
 }
 
 TEST(PlateSigns, HaveNamesThatReadBack) {
-    for (int i = 0; i < 8; ++i) EXPECT_EQ(plate_sign(name_of(static_cast<PlateSign>(i))), static_cast<PlateSign>(i));
+    for (int i = 0; i < 9; ++i) EXPECT_EQ(plate_sign(name_of(static_cast<PlateSign>(i))), static_cast<PlateSign>(i));
     EXPECT_FALSE(plate_sign("wave"));
 }
