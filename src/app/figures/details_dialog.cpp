@@ -67,6 +67,7 @@ DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figur
         engine_ = choice(3, rule.engine, this);
         gauge_ = choice(5, rule.gauge, this);
         minutes_ = new QLineEdit(rule.minutes_after > 0 ? QString::number(rule.minutes_after) : QString(), this);
+        ask_when_ambiguous(minutes_);
         minutes_->setPlaceholderText(tr("min; not known"));
         form->addRow(titled(tr("How the level is read"), this));
         form->addRow(tr("&Oil and gear are"), temperature_);

@@ -32,6 +32,7 @@ DuePanel::DuePanel(const core::Procedure& procedure, const core::Figure& figure,
         auto* edit = new QLineEdit(value, this);
         edit->setPlaceholderText(hint);
         edit->setFixedWidth(200);
+        ask_when_ambiguous(edit);
         form->addRow(label, edit);
         connect(edit, &QLineEdit::textChanged, this, &DuePanel::reckon);
         return edit;

@@ -24,16 +24,21 @@ void FiguresStation::set_value() {
     const auto* f = figure();
     if (f == nullptr) return;
     const auto value = core::parse_figure_value(value_->text().toStdString(), f->kind);
-    const std::string tolerance = tolerance_->text().trimmed().toStdString();
-    if (!value || (!tolerance.empty() && !core::Number::parse(tolerance))) {
-        session_.tell(value ? tr("The tolerance is a number in the unit of the value, as in 2.5.") : text(value.error().message));
+    const std::string typed = tolerance_->text().trimmed().toStdString();
+    const auto tolerance = typed.empty() ? core::Result<core::Number>(core::Number()) : core::Number::parse(typed);
+    if (!value || !tolerance) {
+        session_.tell(text(!value                                                ? value.error().message
+                           : tolerance.error().code == core::ErrorCode::Ambiguous ? tolerance.error().message
+                                                                                  : tr("The tolerance is a number in the unit of the value, as in 2.5.").toStdString()));
         return;
     }
     // What was typed from the display reads back as the same value; digits are kept.
-    if (core::text_of(*value) == core::text_of(f->value) && tolerance == f->tolerance) return;
+    const bool same_value = core::as_typed(core::text_of(*value)) == core::as_typed(core::text_of(f->value));
+    const bool same_tolerance = typed == core::as_typed(f->tolerance);
+    if (same_value && same_tolerance) return;
     core::Figure next = *f;
-    if (core::text_of(*value) != core::text_of(f->value)) next.value = *value;
-    next.tolerance = tolerance;
+    if (!same_value) next.value = *value;
+    if (!same_tolerance) next.tolerance = typed.empty() ? "" : tolerance->text();
     next.settled.clear();
     put(std::move(next), "change a figure");
 }
@@ -115,9 +120,7 @@ void FiguresStation::edit_house() {
         return;
     }
     HouseDialog dialog(*house, this);
-    if (dialog.exec() == QDialog::Accepted && dialog.house() != *house) {
-        if (auto kept = session_.library().set_house(dialog.house()); !kept) session_.tell(text(kept.error().message));
-    }
+    if (dialog.exec() == QDialog::Accepted) session_.keep_house(dialog.house(), tr("change the house"));
     setFocus();
 }
 
@@ -216,6 +219,7 @@ void FiguresStation::add_figure() {
     purpose->setPlaceholderText(tr("tightening torque"));
     auto* value = new QLineEdit(&dialog);
     value->setPlaceholderText(tr("leave empty while it is not known"));
+    ask_when_ambiguous(value);
     form->addRow(tr("&Kind"), kind);
     form->addRow(tr("&About"), item);
     form->addRow(tr("&Purpose"), purpose);

@@ -263,6 +263,7 @@ void FiguresStation::build_evidence(QWidget* side) {
     connect(part_, &QPushButton::clicked, this, &FiguresStation::part);
     connect(fresh, &QPushButton::clicked, this, &FiguresStation::add_figure);
     connect(remove, &QPushButton::clicked, this, &FiguresStation::remove_figure);
+    for (auto* edit : {value_, tolerance_}) ask_when_ambiguous(edit);
     connect(value_, &QLineEdit::editingFinished, this, &FiguresStation::set_value);
     connect(tolerance_, &QLineEdit::editingFinished, this, &FiguresStation::set_value);
     for (auto* edit : {value_, tolerance_}) connect(edit, &QLineEdit::returnPressed, this, [this] { setFocus(); });
@@ -326,8 +327,8 @@ void FiguresStation::refresh() {
     absent_->setEnabled(f->proofs.empty());
     see_->setEnabled(std::any_of(f->proofs.begin(), f->proofs.end(), [this](const core::Proof& proof) { return session_.has_page(proof); }));
     withdraw_->setEnabled(!f->proofs.empty());
-    if (!value_->hasFocus()) value_->setText(f->value.known() ? text(core::text_of(f->value)) : QString());
-    if (!tolerance_->hasFocus()) tolerance_->setText(text(f->tolerance));
+    if (!value_->hasFocus()) value_->setText(f->value.known() ? text(core::as_typed(core::text_of(f->value))) : QString());
+    if (!tolerance_->hasFocus()) tolerance_->setText(text(core::as_typed(f->tolerance)));
     hear_->setEnabled(!f->claims.empty());
     settle_->set_words(f->settled.empty() ? tr("Settle it") : tr("Open it again"));
     settle_->setEnabled(!f->settled.empty() || (core::standing_of(session_.procedure(), *f) == core::Standing::Disputed && !f->proofs.empty()));

@@ -117,6 +117,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     left->addWidget(titled(tr("What is known"), this), 0, 0, 1, 2);
     for (std::size_t i = 0; i < known_.size(); ++i) {
         known_[i] = new QLineEdit(this);
+        ask_when_ambiguous(known_[i]);
         known_[i]->setFixedWidth(110);
         known_[i]->setPlaceholderText(tr("not known"));
         const QString label = QCoreApplication::translate("FillPanel", kKnown[i].label);
@@ -150,7 +151,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     for (const auto& i : session_.procedure().items)
         if (i.kind == core::ItemKind::Vessel && vessel_->text().isEmpty())
             // "3 L or more" of the guide's own pan
-            if (const auto said = core::Quantity::parse(i.spec.substr(0, i.spec.find(" or"))); said && core::amount_of(*said)) vessel_->setText(text(core::display(*said)));
+            if (const auto said = core::Quantity::parse(i.spec.substr(0, i.spec.find(" or"))); said && core::amount_of(*said)) vessel_->setText(text(core::as_typed(core::display(*said))));
     auto* vessel_label = new QLabel(tr("T&he pan holds"), this);
     vessel_label->setBuddy(vessel_);
     left->addWidget(vessel_label, 10, 0);
@@ -191,6 +192,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     across->addLayout(right, 1);
     if (auto house = session_.library().house()) house_ = *house;
     prefill(figure);
+    for (auto* edit : {packs_, vessel_}) ask_when_ambiguous(edit);
     for (auto* edit : {packs_, vessel_}) connect(edit, &QLineEdit::textChanged, this, &FillPanel::reckon);
     connect(machines_, &QSpinBox::valueChanged, this, &FillPanel::reckon);
     connect(reading_, &QSlider::valueChanged, this, &FillPanel::reckon);
@@ -215,7 +217,7 @@ void FillPanel::prefill(const core::Figure& figure) {
         }
         if (best == nullptr) continue;
         const QSignalBlocker still(known_[i]);
-        known_[i]->setText(text(best->value.low + " " + best->value.unit));
+        known_[i]->setText(text(core::as_typed(best->value.low + " " + best->value.unit)));
     }
 }
 

@@ -55,6 +55,7 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
     const auto field = [&](const QString& label, const QString& value, const QString& hint) {
         Row row{new QLabel(label, this), new QLineEdit(value, this)};
         row.edit->setFixedWidth(kFieldWidth);
+        ask_when_ambiguous(row.edit);
         row.edit->setPlaceholderText(hint);
         row.label->setBuddy(row.edit);
         form->addRow(row.label, row.edit);

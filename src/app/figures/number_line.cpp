@@ -14,13 +14,13 @@ struct Ends {
 
 /// A value in the unit of the line. A force said for a torque stands at its number: that is what was meant.
 std::optional<Ends> in_unit(const core::FigureValue& v, const core::Unit& unit) {
-    const auto low = core::Number::parse(v.low);
+    const auto low = core::Number::kept(v.low);
     const core::Unit* own = core::find_unit(v.unit);
     if (!low || own == nullptr) return std::nullopt;
     const bool force = own->dimension == core::Dimension::Force && unit.dimension == core::Dimension::Torque;
     if (force) own = core::find_unit(own->id == "lbf" ? "lbf.ft" : "Nm");
     if (own->dimension != unit.dimension) return std::nullopt;
-    const auto high = v.high.empty() ? low : core::Number::parse(v.high);
+    const auto high = v.high.empty() ? low : core::Number::kept(v.high);
     return Ends{core::convert(low->value(), *own, unit), core::convert(high ? high->value() : low->value(), *own, unit)};
 }
 
@@ -56,7 +56,7 @@ NumberLine number_line(const core::Figure& f) {
     std::vector<double> all;
     if (const auto v = in_unit(f.value, *unit)) {
         all = {v->low, v->high};
-        const auto tolerance = core::Number::parse(f.tolerance);
+        const auto tolerance = core::Number::kept(f.tolerance);
         const double t = tolerance ? tolerance->value() : 0;
         if (t > 0 || v->high > v->low) {
             out.band_from = v->low - t;

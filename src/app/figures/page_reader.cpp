@@ -49,7 +49,7 @@ void PageReader::show_page(const std::string& path, int page, bool read) {
         return;
     }
     stop();
-    stopped_ = std::make_shared<std::atomic<bool>>(false);
+    stopped_ = make_stop();
     set_busy(true);
     words_.clear();
     until_stopped(
@@ -79,7 +79,7 @@ void PageReader::show_page(const std::string& path, int page, bool read) {
 
 void PageReader::find_page(const std::string& path, core::FigureKind kind, const std::string& about) {
     stop();
-    stopped_ = std::make_shared<std::atomic<bool>>(false);
+    stopped_ = make_stop();
     set_busy(true);
     until_stopped(
         this, stopped_,
@@ -96,6 +96,8 @@ void PageReader::find_page(const std::string& path, core::FigureKind kind, const
 
 void PageReader::read_page() {
     const Key key{document_->path, page_};
+    // after a stop the old flag is set for good
+    if (!stopped_ || *stopped_) stopped_ = make_stop();
     set_busy(true);
     if (const auto known = read_.find(key); known != read_.end()) {
         words_ = known->second;
@@ -121,7 +123,7 @@ void PageReader::read_page() {
 void PageReader::read_closely(const core::PageSpot& part) {
     if (image_.isNull()) return;
     stop();
-    stopped_ = std::make_shared<std::atomic<bool>>(false);
+    stopped_ = make_stop();
     set_busy(true);
     until_stopped(
         this, stopped_, [image = image_, part, stopped = stopped_] { return paper::read_words(image, part, paper::Layout::Block, [stopped] { return !*stopped; }); },

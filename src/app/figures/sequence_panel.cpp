@@ -36,7 +36,7 @@ SequencePanel::SequencePanel(const core::Procedure& procedure, const core::Figur
     form->setVerticalSpacing(10);
     count_ = new QSpinBox(this);
     count_->setRange(1, 60);
-    const auto said = core::Number::parse(figure.value.low);
+    const auto said = core::Number::kept(figure.value.low);
     count_->setValue(said ? static_cast<int>(said->value()) : 6);
     pattern_ = new QComboBox(this);
     pattern_->addItem(tr("on a circle"), static_cast<int>(core::BoltPattern::Circle));
@@ -48,7 +48,7 @@ SequencePanel::SequencePanel(const core::Procedure& procedure, const core::Figur
     free_->setToolTip(tr("Across and down in hundredths of the drawing, bolt by bolt"));
     stages_ = new QLineEdit(this);
     stages_->setPlaceholderText(tr("20, then 40, then 60 Nm"));
-    if (const auto* torque = torque_of(procedure, figure)) stages_->setText(text(core::text_of(torque->value)));
+    if (const auto* torque = torque_of(procedure, figure)) stages_->setText(text(core::as_typed(core::text_of(torque->value))));
     list_ = new QLabel(this);
     list_->setWordWrap(true);
     list_->setTextFormat(Qt::RichText);
@@ -64,6 +64,7 @@ SequencePanel::SequencePanel(const core::Procedure& procedure, const core::Figur
     across->addStretch(1);
     connect(count_, &QSpinBox::valueChanged, this, &SequencePanel::reckon);
     connect(pattern_, &QComboBox::currentIndexChanged, this, &SequencePanel::reckon);
+    ask_when_ambiguous(stages_);
     for (auto* edit : {free_, stages_}) connect(edit, &QLineEdit::textChanged, this, &SequencePanel::reckon);
     reckon();
     setFocusProxy(count_);

@@ -22,6 +22,12 @@ constexpr int kSideWidth = 404;
 constexpr int kSureEnough = 80;  // of 100; below it a reading is said to be hard to read
 constexpr int kPlaceWords = 44;  // of the printed line, as the place in the source
 
+/// The number typed in a field whose trouble() was looked at, as it is kept.
+std::string number_in(const QLineEdit& field) {
+    const auto number = core::Number::parse(field.text().trimmed().toStdString());
+    return number ? number->text() : std::string();
+}
+
 /// The printed line up to the value: what a checker looks for on the page.
 QString place_words(const core::PageValue& v) {
     QString line = text(v.line);
@@ -162,12 +168,13 @@ void SourceDialog::build_form(QWidget* side) {
     auto* given = new QFormLayout;
     given->setVerticalSpacing(7);
     value_ = new QLineEdit(side);
-    if (figure_.value.known()) value_->setText(text(core::text_of(figure_.value)));
+    if (figure_.value.known()) value_->setText(text(core::as_typed(core::text_of(figure_.value))));
     value_->setPlaceholderText(tr("25 Nm, 8 to 10 mm, 75W90"));
-    tolerance_ = new QLineEdit(text(figure_.tolerance), side);
+    tolerance_ = new QLineEdit(text(core::as_typed(figure_.tolerance)), side);
     tolerance_->setPlaceholderText(tr("± in the same unit, if given"));
     slack_ = new QLineEdit(side);
     slack_->setPlaceholderText(tr("± in the same unit"));
+    for (auto* edit : {value_, tolerance_, slack_}) ask_when_ambiguous(edit);
     place_ = new QLineEdit(side);
     place_->setPlaceholderText(tr("page 2, torque table"));
     given->addRow(tr("It &gives"), value_);
@@ -310,8 +317,8 @@ void SourceDialog::take(int i) {
     spot_ = v.spot;
     page_->mark(v.spot);
     crop_->setPixmap(page_->crop(v.spot, {kSideWidth - 40, 70}));
-    value_->setText(text(core::text_of(v.value)));
-    tolerance_->setText(text(v.tolerance));
+    value_->setText(text(core::as_typed(core::text_of(v.value))));
+    tolerance_->setText(text(core::as_typed(v.tolerance)));
     const QString line = place_words(v);
     place_->setText(reader_.pages() > 1 ? tr("page %1, “%2”").arg(v.spot.page).arg(line) : tr("“%1”").arg(line));
     reading_->setText(v.mended || v.sureness < kSureEnough ? tr("A sign was hard to read: compare it closely with the page.") : tr("Read by a machine. Compare it with the page before you confirm."));
@@ -322,7 +329,7 @@ QString SourceDialog::trouble() {
     if (!value) return text(value.error().message);
     if (!value->known()) return tr("Write what the source gives; a source that gives nothing proves nothing.");
     for (const auto* edit : {tolerance_, slack_})
-        if (!edit->isHidden() && !edit->text().trimmed().isEmpty() && !core::Number::parse(edit->text().trimmed().toStdString())) return tr("“%1” is no number; write how far it may be off as in 2.5.").arg(edit->text().trimmed());
+        if (const auto number = core::Number::parse(edit->text().trimmed().toStdString()); !edit->isHidden() && !edit->text().trimmed().isEmpty() && !number) return number.error().code == core::ErrorCode::Ambiguous ? text(number.error().message) : tr("“%1” is no number; write how far it may be off as in 2.5.").arg(edit->text().trimmed());
     if (chosen() == nullptr && title_->text().trimmed().isEmpty()) return tr("Give the source a title, so that a checker can find it.");
     if (chosen() == nullptr && !variants_.empty() && std::none_of(variants_.begin(), variants_.end(), [](const QCheckBox* b) { return b->isChecked(); })) return tr("Say for which variant it holds; a source that holds for none proves nothing.");
     if (kind() == core::SourceKind::Measurement && chosen() == nullptr && instrument_->text().trimmed().isEmpty()) return tr("Say what it was measured with; a measurement is as good as its instrument.");
@@ -372,12 +379,12 @@ void SourceDialog::accept() {
     const bool first = f.proofs.empty();
     core::Proof proof{source.id, place_->text().trimmed().toStdString(), *value};
     proof.spot = page_->isHidden() ? std::nullopt : spot_;
-    if (!slack_->isHidden()) proof.slack = slack_->text().trimmed().toStdString();
+    if (!slack_->isHidden()) proof.slack = number_in(*slack_);
     f.proofs.push_back(std::move(proof));
     // A figure that rests on speech alone takes the value of its first source; what was said stays beside it and is
     // compared. A later source is compared only. A tolerance counts in the unit of the value and in no other.
     if (first) f.value = *value;
-    if (value->unit == f.value.unit && !tolerance_->text().trimmed().isEmpty()) f.tolerance = tolerance_->text().trimmed().toStdString();
+    if (value->unit == f.value.unit && !tolerance_->text().trimmed().isEmpty()) f.tolerance = number_in(*tolerance_);
     change_.edits.emplace_back(core::Put<core::Figure>{std::move(f), std::nullopt});
     QDialog::accept();
 }

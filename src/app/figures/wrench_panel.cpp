@@ -33,8 +33,8 @@ QString plain(double value) { return QString::number(value, 'g', 5); }
 
 /// The half width of a figure's tolerance in percent of its value, where it has one.
 std::optional<double> tolerance_percent(const core::Figure& f) {
-    const auto value = core::Number::parse(f.value.low);
-    const auto half = core::Number::parse(f.tolerance);
+    const auto value = core::Number::kept(f.value.low);
+    const auto half = core::Number::kept(f.tolerance);
     if (!value || !half || value->value() <= 0) return std::nullopt;
     return half->value() / value->value() * 100;
 }
@@ -166,6 +166,7 @@ WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* 
     down->setSpacing(10);
     auto* row = new QHBoxLayout;
     extension_ = new QLineEdit(this);
+    ask_when_ambiguous(extension_);
     extension_->setPlaceholderText(tr("none"));
     extension_->setFixedWidth(96);
     extension_->setAccessibleName(tr("Extension in millimetres"));
@@ -218,7 +219,7 @@ WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* 
 
 void WrenchPanel::reckon() {
     const auto* unit = core::find_unit(figure_.value.unit);
-    const auto value = core::Number::parse(figure_.value.low);
+    const auto value = core::Number::kept(figure_.value.low);
     doubt_->hide();
     if (unit == nullptr || unit->dimension != core::Dimension::Torque || !value) {
         doubt_->setText(tr("The figure has no torque yet: give it a value, or find the source that does."));
@@ -251,10 +252,9 @@ void WrenchPanel::reckon() {
 }
 
 bool WrenchPanel::keep() {
-    const auto kept = session_.library().set_house(house_);
-    if (!kept) session_.tell(text(kept.error().message));
+    const bool kept = session_.keep_house(house_, tr("change the wrenches"));
     reckon();
-    return kept.has_value();
+    return kept;
 }
 
 void WrenchPanel::remove() {
@@ -272,11 +272,12 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
     core::Wrench w = wrench == nullptr ? core::Wrench{} : *wrench;
     const auto field = [&](const QString& label, const QString& value, const QString& example) {
         auto* edit = new QLineEdit(value, &dialog);
+        ask_when_ambiguous(edit);
         edit->setPlaceholderText(example);
         form->addRow(label, edit);
         return edit;
     };
-    const auto number = [&](double v) { return wrench == nullptr || v == 0 ? QString() : plain(v); };
+    const auto number = [&](double v) { return wrench == nullptr || v == 0 ? QString() : text(core::as_typed(plain(v).toStdString())); };
     auto* name = field(tr("&Name"), text(w.name), tr("small click wrench"));
     auto* unit = field(tr("&Unit of its scale"), text(w.unit), QStringLiteral("Nm"));
     auto* from = field(tr("&First mark"), number(w.from), QStringLiteral("5"));

@@ -31,10 +31,11 @@ public:
         const auto field = [&](const QString& label, const QString& words, const QString& hint) {
             auto* edit = new QLineEdit(words, this);
             edit->setPlaceholderText(hint);
+            ask_when_ambiguous(edit);
             form->addRow(label, edit);
             return edit;
         };
-        const auto litres = [](double v) { return v > 0 ? QString::number(v) + QStringLiteral(" L") : QString(); };
+        const auto litres = [](double v) { return v > 0 ? text(core::as_typed(QString::number(v).toStdString() + " L")) : QString(); };
         name_ = field(HouseDialog::tr("&Fluid"), text(fluid.name), HouseDialog::tr("gear oil"));
         spec_ = field(HouseDialog::tr("The pack &says"), text(fluid.spec), HouseDialog::tr("75W90 GL5"));
         size_ = field(HouseDialog::tr("&Size when full"), litres(fluid.litres), HouseDialog::tr("1 L, 1 qt, 500 mL"));

@@ -45,7 +45,7 @@ MethodsDialog::MethodsDialog(std::vector<core::HouseMethod> methods, QWidget* pa
     right->addStretch(1);
     across->addLayout(right, 1);
     down->addLayout(across, 1);
-    down->addWidget(second(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's book. A step carries the question (Alt+W on the Sheet); the answer reaches all guides."), this));
+    down->addWidget(second(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's book. A step carries the question (Alt+Y on the Sheet); the answer reaches all guides."), this));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));
     down->addWidget(buttons);

@@ -1,12 +1,15 @@
 #include "app/theme/controls.h"
 
+#include <QCoreApplication>
 #include <QDialogButtonBox>
 #include <QEvent>
 #include <QPainter>
+#include <QPointer>
 #include <QShortcut>
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
+#include "core/quantity/quantity.h"
 
 namespace anagraph::app {
 
@@ -93,6 +96,21 @@ QAction* chosen_from(QMenu& menu, const QPoint& at) {
     KeysOfTheMenu keys;
     qApp->installEventFilter(&keys);
     return menu.exec(at);
+}
+
+void ask_when_ambiguous(QLineEdit* field) {
+    QObject::connect(field, &QLineEdit::editingFinished, field, [field] {
+        const auto ways = core::two_ways(field->text().toStdString());
+        if (ways.empty() || !field->isModified() || !field->isVisible()) return;
+        QMenu menu(field);
+        menu.setAccessibleName(QCoreApplication::translate("Controls", "This can be read two ways. Which is meant?"));
+        menu.addSection(menu.accessibleName());
+        int n = 0;
+        for (const auto& way : ways) menu.addAction(QStringLiteral("&%1  %2").arg(++n).arg(theme::text(way)))->setData(theme::text(way));
+        const QPointer<QLineEdit> alive(field);
+        const auto* chosen = chosen_from(menu, field->mapToGlobal(QPoint(0, field->height())));
+        if (alive && chosen != nullptr) field->setText(chosen->data().toString());
+    });
 }
 
 QLabel* end_form(QFormLayout* form, QDialog* dialog) {

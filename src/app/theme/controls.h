@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QKeySequence>
 #include <QLabel>
+#include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
 
@@ -36,6 +37,10 @@ private:
 /// What is chosen from a menu; null when nothing is. While it is open a key is the letter of an entry and no command of the
 /// station, whose shortcuts would go first.
 QAction* chosen_from(QMenu& menu, const QPoint& at);
+
+/// A field for numbers and values: where a number typed there can be read two ways ("2,000 kPa"), both are offered when the field
+/// is left, and the one chosen stands there then. To be called before the field's editingFinished is connected to anything.
+void ask_when_ambiguous(QLineEdit* field);
 
 /// The end of a form that asks: a line for what is wrong, and the buttons that accept the dialog or call it off.
 QLabel* end_form(QFormLayout* form, QDialog* dialog);

@@ -9,6 +9,7 @@ namespace anagraph::core {
 
 enum class ErrorCode {
     BadInput,    // the text, file or value given is not what it should be
+    Ambiguous,   // it can be meant two ways, which the sentence tells; a person chooses
     NotFound,    // a file, guide, step, item ... that is not there
     Unreadable,  // it is there, but cannot be opened or read
     Unwritable,  // it cannot be written: read-only, no permission
@@ -16,6 +17,7 @@ enum class ErrorCode {
     Busy,        // somebody else has it open
     Damaged,     // it was readable once and is no longer what it was
     Refused,     // possible, but a rule says no
+    NoMemory,    // the memory did not suffice
     Cancelled,   // the person stopped it
 };
 

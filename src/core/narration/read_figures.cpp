@@ -631,7 +631,7 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
         fastener_segment_ = segment;
     }
     const auto keep = [&](FoundFigure f) {
-        const auto low = Number::parse(f.value.low);
+        const auto low = Number::kept(f.value.low);
         if (find_unit(f.value.unit) != nullptr && low) said_.push_back({f.kind, f.value.unit, low->value(), segment, word_ + f.from});
         if (said_.size() > kMemory) said_.pop_front();
         out.push_back(std::move(f));

@@ -259,7 +259,7 @@ Canonical canonical_value(const Mark& m) {
     const Unit* source = force_for_torque ? find_unit(unit->id == "lbf" ? "lbf.ft" : "Nm") : unit;
     const Unit* target = find_unit(canonical_unit(m.figure_kind, *source));
     const auto number = [&](const std::string& text) -> nlohmann::json {
-        const auto n = Number::parse(text);
+        const auto n = Number::kept(text);
         return n ? nlohmann::json(std::round(convert(n->value(), *source, *target) * 1e6) / 1e6) : nlohmann::json(nullptr);
     };
     const std::string name = m.figure_kind == FigureKind::Count ? "number" : m.figure_kind == FigureKind::Turn ? "turns"

@@ -127,9 +127,13 @@ std::optional<std::int64_t> clock_milliseconds(std::string_view s) {
 /// Takes out cue markup (<v Name>, <i>, {\an8}), entities and extra spaces.
 std::string plain_text(std::string_view line) {
     std::string out;
+    // where no mark ends any more, none is looked for again
+    const std::size_t last_tag = line.rfind('>');
+    const std::size_t last_brace = line.rfind('}');
     for (std::size_t i = 0; i < line.size(); ++i) {
         const char c = line[i];
-        if (c == '<' || (c == '{' && i + 1 < line.size() && line[i + 1] == '\\')) {
+        const std::size_t last = c == '<' ? last_tag : last_brace;
+        if ((c == '<' || (c == '{' && i + 1 < line.size() && line[i + 1] == '\\')) && last != std::string_view::npos && last > i) {
             const auto end = line.find(c == '<' ? '>' : '}', i);
             if (end != std::string_view::npos) {
                 i = end;

@@ -7,6 +7,7 @@
 #include <map>
 
 #include "core/narration/lexicon.h"
+#include "core/quantity/written_number.h"
 
 namespace anagraph::core {
 namespace {
@@ -36,25 +37,11 @@ std::optional<int> small_at(std::span<const Word> w, std::size_t i) {
     return it == small_numbers().end() ? std::nullopt : std::optional<int>(it->second);
 }
 
-/// "2,300" -> 2300; "1.7"; plain digits. Not "5w30".
+/// "2,300" -> 2300; "1.7"; plain digits. Not "5w30". Narrations are read in English, where a point stands before decimals.
 std::optional<double> written_value(std::string_view s) {
-    std::string plain;
-    int decimals = -1;
-    for (std::size_t i = 0; i < s.size(); ++i) {
-        const bool thousands = s[i] == ',' && i + 3 < s.size() && digit(s[i + 1]) && digit(s[i + 2]) && digit(s[i + 3]) && (i + 4 == s.size() || !digit(s[i + 4]));
-        if (thousands) continue;
-        if (digit(s[i])) {
-            plain += s[i];
-            if (decimals >= 0) ++decimals;
-        } else if ((s[i] == '.' || s[i] == ',') && decimals < 0 && i > 0) {
-            plain += '.';
-            decimals = 0;
-        } else {
-            return std::nullopt;
-        }
-    }
-    if (plain.empty() || plain.size() > 12 || plain.back() == '.') return std::nullopt;
-    return std::stod(plain);
+    const auto readings = readings_of(s, DecimalMark::Point);
+    if (readings.size() != 1 || readings.front().size() > 12 || !digit(s.back())) return std::nullopt;
+    return std::stod(readings.front());
 }
 
 std::string plain_digits(double value) {

@@ -50,7 +50,7 @@ struct Spelt {
 
 /// "25 ± 2.5 Nm" into the value and its tolerance. A "+" between two numbers of which the second is much smaller is a ± that
 /// lost its foot.
-Spelt spelt(std::string text) {
+Spelt spelt(std::string text, DecimalMark mark) {
     Spelt out;
     for (const auto& [from, to] : kMisread) {
         const std::size_t at = text.rfind(from);
@@ -78,11 +78,11 @@ Spelt spelt(std::string text) {
         before.erase(before.find_last_not_of(' ') + 1);
         after.erase(0, after.find_first_not_of(' '));
         std::size_t end = 0;
-        while (end < after.size() && (digit(after[end]) || after[end] == '.')) ++end;
-        const auto value = number_in(before);
-        const auto tolerance = number_in(std::string_view(after).substr(0, end));
-        if (value && tolerance && *tolerance < *value / 2) {
-            out.tolerance = after.substr(0, end);
+        while (end < after.size() && (digit(after[end]) || after[end] == '.' || after[end] == ',')) ++end;
+        const auto value = Number::parse(before, mark);
+        const auto tolerance = Number::parse(std::string_view(after).substr(0, end), mark);
+        if (value && tolerance && tolerance->value() < value->value() / 2) {
+            out.tolerance = tolerance->text();
             out.mended = out.mended || length == 1;
             text = before + after.substr(end);
         }
@@ -143,7 +143,7 @@ bool is_code(const std::string& word) {
     return digits && letters && word.size() >= 3 && word.size() <= 24;
 }
 
-std::optional<PageValue> value_of(const std::vector<const PageWord*>& line, std::size_t from, std::size_t to, FigureKind kind) {
+std::optional<PageValue> value_of(const std::vector<const PageWord*>& line, std::size_t from, std::size_t to, FigureKind kind, DecimalMark mark) {
     std::string joined;
     for (std::size_t i = from; i < to; ++i) joined += (i > from ? " " : "") + line[i]->text;
     const std::string words = trimmed(joined);
@@ -154,8 +154,8 @@ std::optional<PageValue> value_of(const std::vector<const PageWord*>& line, std:
         out.value = {words, "", ""};
     } else {
         if (!digit(words.front()) && !words.starts_with("at ") && !words.starts_with("max") && !words.starts_with("min")) return std::nullopt;
-        const Spelt said = spelt(words);
-        const auto value = parse_figure_value(said.text, kind);
+        const Spelt said = spelt(words, mark);
+        const auto value = parse_figure_value(said.text, kind, mark);
         if (!value || !value->known() || value->unit.empty()) return std::nullopt;
         out.value = *value;
         out.tolerance = said.tolerance;
@@ -165,6 +165,17 @@ std::optional<PageValue> value_of(const std::vector<const PageWord*>& line, std:
     for (std::size_t i = from; i < to; ++i) out.sureness = std::min(out.sureness, line[i]->sureness);
     out.spot = around(line, from, to);
     return out;
+}
+
+/// The value of these words, or the two it may be.
+std::vector<PageValue> values_of(const std::vector<const PageWord*>& line, std::size_t from, std::size_t to, FigureKind kind, DecimalMark mark) {
+    if (auto one = value_of(line, from, to, kind, mark)) return {std::move(*one)};
+    if (mark != DecimalMark::Unknown) return {};
+    auto point = value_of(line, from, to, kind, DecimalMark::Point);
+    auto comma = value_of(line, from, to, kind, DecimalMark::Comma);
+    if (!point || !comma) return {};
+    point->two_ways = comma->two_ways = true;
+    return {std::move(*point), std::move(*comma)};
 }
 
 constexpr std::size_t kMostWords = 9;  // of one value: "20 , then 40 , then 60 N·m"
@@ -226,25 +237,28 @@ std::vector<PageValue> values_on(const std::vector<PageWord>& words, FigureKind 
             lines.push_back({w});
     }
     const auto asked = stems(about);
+    std::string page;
+    for (const auto& w : words) page += w.text + " ";
+    const DecimalMark mark = decimal_mark_of(page);
     std::vector<PageValue> out;
     for (auto& line : lines) {
         std::stable_sort(line.begin(), line.end(), [](const PageWord* a, const PageWord* b) { return a->spot.left < b->spot.left; });
         std::string text;
         for (const auto* w : line) text += (text.empty() ? "" : " ") + w->text;
         for (std::size_t from = 0; from < line.size();) {
-            std::optional<PageValue> best;
+            std::vector<PageValue> best;
             std::size_t next = from + 1;
             // the longest stretch that is a value, so that "8 to 10 mm" is not read as 10
             for (std::size_t to = std::min(from + kMostWords, line.size()); to > from; --to) {
-                best = value_of(line, from, to, kind);
-                if (!best) continue;
+                best = values_of(line, from, to, kind, mark);
+                if (best.empty()) continue;
                 next = to;
                 break;
             }
-            if (best) {
-                best->line = text;
-                best->nearness = nearness(asked, text);
-                out.push_back(std::move(*best));
+            for (auto& value : best) {
+                value.line = text;
+                value.nearness = nearness(asked, text);
+                out.push_back(std::move(value));
             }
             from = next;
         }

@@ -32,11 +32,13 @@ struct PageValue {
     PageSpot spot;          // of the value
     int sureness = 0;       // of its least sure word
     bool mended = false;    // a sign was taken for another one ("25+2.5 Nem"); to be compared all the more
+    bool two_ways = false;  // its number can be read two ways and no other number of the page says which: both are proposed
     double nearness = 0;    // how well the line's words go with what is asked about
 };
 
 /// The values of that kind on a page, those whose line names what they are `about` ("drain plug, tightening torque") first,
 /// then down the page. Signs that machines often misread are mended where nothing else makes sense, and marked as mended.
+/// A number that can be read two ways ("2,000") is read as the page's other numbers are written.
 std::vector<PageValue> values_on(const std::vector<PageWord>& words, FigureKind kind, std::string_view about);
 /// Which of them is meant for one variant: where the best line names each of the variants once and gives as many values, the
 /// value that stands in its place ("Refill, PT60 (PT60-T)   1.7 L (2.2 L)"); otherwise the first. 0 for no values.

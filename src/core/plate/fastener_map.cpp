@@ -87,7 +87,7 @@ std::vector<std::string> count_troubles(const Procedure& p, const Plate& plate) 
     std::vector<std::string> out;
     for (const auto& k : fastener_kinds(plate))
         for (const auto& f : p.figures) {
-            const auto n = Number::parse(f.value.low);
+            const auto n = Number::kept(f.value.low);
             if (f.kind != FigureKind::Count || f.item != k || !n || n->value() == count_of(plate, k)) continue;
             out.push_back(fmt::format("The picture shows {} {}; the guide counts {}.", count_of(plate, k), name_of_item(p, k), f.value.low));
         }

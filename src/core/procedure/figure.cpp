@@ -51,9 +51,9 @@ struct Span {
 
 std::optional<Span> span_in(const FigureValue& v, const Unit& unit) {
     const Unit* own = find_unit(v.unit);
-    const auto low = Number::parse(v.low);
+    const auto low = Number::kept(v.low);
     if (own == nullptr || own->dimension != unit.dimension || !low) return std::nullopt;
-    const auto high = v.high.empty() ? low : Number::parse(v.high);
+    const auto high = v.high.empty() ? low : Number::kept(v.high);
     if (!high) return std::nullopt;
     // Half of the last place said, but not more than 4 %: "two litres" does not cover 1.7.
     const double half = std::min(low->half_step(), 0.04 * std::abs(low->value()));
@@ -104,15 +104,15 @@ std::string text_of(const FigureValue& v) {
 
 std::string other_system_text(const FigureValue& v) {
     const Unit* unit = find_unit(v.unit);
-    const auto low = Number::parse(v.low);
+    const auto low = Number::kept(v.low);
     if (unit == nullptr || !low || unit->partner.empty()) return {};
     const Unit* partner = find_unit(unit->partner);
-    const auto high = Number::parse(v.high);
+    const auto high = Number::kept(v.high);
     if (!v.high.empty() && high) return display_range_in({*low, unit}, {*high, unit}, *partner);
     const Rounding rounding = v.limit == Limit::AtMost ? Rounding::Down : v.limit == Limit::AtLeast ? Rounding::Up
                                                                                                     : Rounding::Nearest;
     const auto stage = [&](const std::string& text) {
-        const auto n = Number::parse(text);
+        const auto n = Number::kept(text);
         return n ? rounded_text(convert(n->value(), *unit, *partner), n->significant()) : text;
     };
     return std::string(limit_words(v.limit)) + stages_text(v, stage) + display_other_system({*low, unit}, rounding) + turn_text(v);
@@ -136,14 +136,14 @@ std::vector<std::string> stages_of(const std::string& text) {
     return parts;
 }
 
-Result<FigureValue> parse_staged(const std::string& text) {
+Result<FigureValue> parse_staged(const std::string& text, DecimalMark mark) {
     auto parts = stages_of(text);
     FigureValue value;
-    if (const auto angle = Quantity::parse(parts.back()); angle && angle->unit->id == "deg" && parts.size() > 1) {
+    if (const auto angle = Quantity::parse(parts.back(), mark); angle && angle->unit->id == "deg" && parts.size() > 1) {
         value.turn = angle->number.text();
         parts.pop_back();
     }
-    const auto last = Quantity::parse(parts.back());
+    const auto last = Quantity::parse(parts.back(), mark);
     if (!last) return tl::make_unexpected(last.error());
     value.low = last->number.text();
     value.unit = std::string(last->unit->id);
@@ -156,8 +156,9 @@ Result<FigureValue> parse_staged(const std::string& text) {
             continue;
         }
         // the unit may be said with each stage or with the last alone
-        const auto whole = Quantity::parse(parts[i]);
-        const auto number = whole && whole->unit == last->unit ? Result<Number>(whole->number) : Number::parse(parts[i]);
+        const auto whole = Quantity::parse(parts[i], mark);
+        const auto number = whole && whole->unit == last->unit ? Result<Number>(whole->number) : Number::parse(parts[i], mark);
+        if (!number && number.error().code == ErrorCode::Ambiguous) return tl::make_unexpected(number.error());
         if (!number) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no stage; write them as \"20, then 40, then 60 Nm\".", parts[i]));
         if (number->value() <= before) return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
         before = number->value();
@@ -169,7 +170,7 @@ Result<FigureValue> parse_staged(const std::string& text) {
 
 }  // namespace
 
-Result<FigureValue> parse_figure_value(std::string_view text) {
+Result<FigureValue> parse_figure_value(std::string_view text, DecimalMark mark) {
     std::string s(text);
     s.erase(0, s.find_first_not_of(' '));
     s.erase(s.find_last_not_of(' ') + 1);
@@ -177,23 +178,24 @@ Result<FigureValue> parse_figure_value(std::string_view text) {
     static constexpr std::pair<std::string_view, Limit> kLimits[] = {{"at most ", Limit::AtMost}, {"max ", Limit::AtMost}, {"max. ", Limit::AtMost}, {"up to ", Limit::AtMost}, {"at least ", Limit::AtLeast}, {"min ", Limit::AtLeast}, {"min. ", Limit::AtLeast}};
     for (const auto& [words, limit] : kLimits)
         if (s.starts_with(words)) {
-            auto value = Quantity::parse(s.substr(words.size()));
+            auto value = Quantity::parse(s.substr(words.size()), mark);
             if (!value) return tl::make_unexpected(value.error());
             FigureValue out{value->number.text(), "", std::string(value->unit->id)};
             out.limit = limit;
             return out;
         }
-    if (s.find(" then ") != std::string::npos || (s.find('+') != std::string::npos && s.find("deg") != std::string::npos) || (s.find('+') != std::string::npos && s.ends_with("°"))) return parse_staged(s);
+    if (s.find(" then ") != std::string::npos || (s.find('+') != std::string::npos && s.find("deg") != std::string::npos) || (s.find('+') != std::string::npos && s.ends_with("°"))) return parse_staged(s, mark);
     if (const auto to = s.find(" to "); to != std::string::npos) {
-        const auto high = Quantity::parse(s.substr(to + 4));
-        const auto low = Number::parse(s.substr(0, to));
+        const auto high = Quantity::parse(s.substr(to + 4), mark);
+        const auto low = Number::parse(s.substr(0, to), mark);
         if (!high) return tl::make_unexpected(high.error());
         if (!low) return tl::make_unexpected(low.error());
         if (low->value() >= high->number.value()) return fail(ErrorCode::BadInput, fmt::format("\"{}\" runs from the larger to the smaller; write the smaller end first.", s));
         return FigureValue{low->text(), high->number.text(), std::string(high->unit->id)};
     }
-    const auto quantity = Quantity::parse(s);
+    const auto quantity = Quantity::parse(s, mark);
     if (quantity) return FigureValue{quantity->number.text(), "", std::string(quantity->unit->id)};
+    if (quantity.error().code == ErrorCode::Ambiguous) return tl::make_unexpected(quantity.error());
     // Grades, part numbers and letter sizes hold letters and digits without a unit.
     const bool starts_with_number = s.front() >= '0' && s.front() <= '9';
     const bool has_letter = std::any_of(s.begin(), s.end(), [](unsigned char c) { return std::isalpha(c) != 0; });
@@ -202,8 +204,8 @@ Result<FigureValue> parse_figure_value(std::string_view text) {
     return tl::make_unexpected(quantity.error());
 }
 
-Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind) {
-    auto value = parse_figure_value(text);
+Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind, DecimalMark mark) {
+    auto value = parse_figure_value(text, mark);
     if (!value || !value->known()) return value;
     struct Fits {
         FigureKind kind;
@@ -218,6 +220,15 @@ Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind) {
     const bool right = unit == nullptr ? fits->words : std::find(fits->dimensions.begin(), fits->dimensions.end(), unit->dimension) != fits->dimensions.end() || (fits->words && fits->dimensions.empty());
     if (right) return value;
     return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no {}; write it as in \"{}\".", text, spoken_name_of(kind), fits->example));
+}
+
+std::string ambiguous_number(const FigureValue& value) {
+    if (value.unit.empty()) return {};
+    for (const auto* text : {&value.low, &value.high, &value.turn})
+        if (const auto n = Number::kept(*text); !n && n.error().code == ErrorCode::Ambiguous) return *text;
+    for (const auto& stage : value.before)
+        if (const auto n = Number::kept(stage); !n && n.error().code == ErrorCode::Ambiguous) return stage;
+    return {};
 }
 
 std::string_view name_of(Standing standing) {
@@ -243,8 +254,8 @@ bool agrees(const FigureValue& value, const FigureValue& other, const std::strin
     if (other.limit != Limit::None && value.limit != other.limit) return false;
     if (!other.turn.empty() && value.turn != other.turn) return false;
     if (!other.before.empty() && (value.unit != other.unit || value.before != other.before)) return false;
-    const auto given = Number::parse(tolerance);
-    const auto measured = Number::parse(slack);
+    const auto given = Number::kept(tolerance);
+    const auto measured = Number::kept(slack);
     // an offset has no place in a difference: 2 degC off is 2 K, not 275
     const Unit& own = *find_unit(other.unit);
     const double off = measured ? std::abs(convert(measured->value(), own, *unit) - convert(0, own, *unit)) : 0;

@@ -57,11 +57,14 @@ struct FigureValue {
 std::string text_of(const FigureValue& value);
 /// The same in the other unit system, or empty where there is none. A limit is never crossed by rounding.
 std::string other_system_text(const FigureValue& value);
-/// Reads "25 Nm", "8 to 10 mm", "at most 60 degC", "20, then 40, then 60 Nm", "40 Nm, then 90 deg", "75W90". Errors: BadInput for a number with a unit nobody knows, or a range upside down.
-Result<FigureValue> parse_figure_value(std::string_view text);
+/// Reads "25 Nm", "8 to 10 mm", "at most 60 degC", "20, then 40, then 60 Nm", "40 Nm, then 90 deg", "75W90". Errors: BadInput for a number with a unit nobody knows, or a range upside down; Ambiguous as in Number::parse().
+Result<FigureValue> parse_figure_value(std::string_view text, DecimalMark mark = DecimalMark::Unknown);
 /// The same for a figure of that kind: a torque needs a unit of torque, a grade is text. Errors also: BadInput for a value
 /// of another kind, with an example of what fits.
-Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind);
+Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind, DecimalMark mark = DecimalMark::Unknown);
+/// The number of the value that can be read two ways, as older libraries let it in ("2,000"), or an empty text. Such a figure
+/// counts for nothing until it is entered anew.
+std::string ambiguous_number(const FigureValue& value);
 
 /// A figure as spoken: where, in which words, and what was understood.
 struct Claim {

@@ -81,6 +81,8 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
 std::vector<OpenPoint> open_points(const Procedure& p) {
     std::vector<OpenPoint> out;
     for (const auto& f : p.figures)
+        if (const auto number = ambiguous_number(f.value); !number.empty()) out.push_back({Station::Figures, fmt::format("{}: {} can be read two ways; write it without the sign, or with other decimals.", title_of(p, f), number), {}, f.id, true});
+    for (const auto& f : p.figures)
         if (standing_of(p, f) != Standing::Proved) out.push_back({Station::Figures, fmt::format("{} is {}. {}", title_of(p, f), name_of(standing_of(p, f)), argue_standing(p, f)), {}, f.id, false});
     for (const auto& f : p.figures)
         for (const auto* s : outdated_sources(p, f)) out.push_back({Station::Figures, fmt::format("{} stands on {}, {}; a newer edition is here: look it up again.", title_of(p, f), s->title, s->edition), {}, f.id, false});

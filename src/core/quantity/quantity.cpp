@@ -59,13 +59,47 @@ int decimals_in(const Quantity& quantity, const Unit& to) {
 
 }  // namespace
 
-Result<Number> Number::parse(std::string_view text) {
+namespace {
+
+/// `text` can be meant two ways, which are told.
+tl::unexpected<Error> ambiguous(std::string_view text, const std::vector<std::string>& ways) {
+    return fail(ErrorCode::Ambiguous, fmt::format("\"{}\" can be read two ways; write it as {} or as {}.", trimmed(text), ways.front(), ways.back()));
+}
+
+}  // namespace
+
+std::vector<std::string> two_ways(std::string_view text) {
+    for (std::size_t i = 0; i < text.size();) {
+        if (!is_digit(text[i])) {
+            ++i;
+            continue;
+        }
+        std::size_t end = i;
+        while (end < text.size() && (is_digit(text[end]) || ((text[end] == ',' || text[end] == '.') && end + 1 < text.size() && is_digit(text[end + 1])))) ++end;
+        const auto readings = readings_of(text.substr(i, end - i));
+        if (readings.size() == 2) {
+            const auto with = [&](const std::string& number) { return std::string(text.substr(0, i)) + number + std::string(text.substr(end)); };
+            return {with(unmistakable(readings.front())), with(readings.back())};
+        }
+        i = end;
+    }
+    return {};
+}
+
+std::string as_typed(std::string_view kept) {
+    // what is kept has a point before its decimals, so that the first of two ways is meant
+    std::string out(kept);
+    for (auto ways = two_ways(out); !ways.empty(); ways = two_ways(out)) out = std::move(ways.front());
+    return out;
+}
+
+Result<Number> Number::parse(std::string_view text, DecimalMark mark) {
     const std::string_view s = trimmed(text);
     Number n;
-    n.text_ = std::string(s);
     const auto bad = [&] { return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no number; write it as 18, 7.5, 5/8 or 1 3/4.", text)); };
     if (s.empty() || s.size() > 40) return bad();
     if (s.find('/') != std::string_view::npos) {
+        n.text_ = std::string(s);
         const auto space = s.find(' ');
         double whole = 0;
         double part = 0;
@@ -76,24 +110,28 @@ Result<Number> Number::parse(std::string_view text) {
         n.half_step_ = 0;
         return n;
     }
-    std::string plain(s);
-    std::replace(plain.begin(), plain.end(), ',', '.');
-    if (plain.find_first_not_of("-0123456789.") != std::string::npos || !read_double(plain, n.value_)) return bad();
-    const auto point = plain.find('.');
-    const int decimals = point == std::string::npos ? 0 : static_cast<int>(plain.size() - point - 1);
+    const auto readings = readings_of(s, mark);
+    if (readings.size() > 1) return ambiguous(s, two_ways(s));
+    if (readings.empty() || !read_double(readings.front(), n.value_)) return bad();
+    n.text_ = readings.front();
+    const auto point = n.text_.find('.');
+    const int decimals = point == std::string::npos ? 0 : static_cast<int>(n.text_.size() - point - 1);
     int digits = 0;
-    for (const char c : plain)
+    for (const char c : n.text_)
         if (is_digit(c) && (digits > 0 || c != '0')) ++digits;
     n.significant_ = std::max(1, digits);
     n.half_step_ = 0.5 * std::pow(10.0, -decimals);
     return n;
 }
 
-Result<Quantity> Quantity::parse(std::string_view text) {
+Result<Number> Number::kept(std::string_view text) { return parse(text, text.find(',') == std::string_view::npos ? DecimalMark::Point : DecimalMark::Unknown); }
+
+Result<Quantity> Quantity::parse(std::string_view text, DecimalMark mark) {
     const std::string_view s = trimmed(text);
     std::size_t at = 0;
     while (at < s.size() && (is_digit(s[at]) || std::string_view("-.,/ ").find(s[at]) != std::string_view::npos)) ++at;
-    const auto number = Number::parse(s.substr(0, at));
+    const auto number = Number::parse(s.substr(0, at), mark);
+    if (!number && number.error().code == ErrorCode::Ambiguous) return ambiguous(s, two_ways(s));
     if (!number) return tl::make_unexpected(number.error());
     const std::string_view spelling = trimmed(s.substr(at));
     if (const auto question = ambiguous_unit(spelling); !question.empty()) return fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", text, question));

@@ -4,9 +4,11 @@
 
 #include <string>
 #include <string_view>
+#include <vector>
 
 #include "core/base/result.h"
 #include "core/quantity/unit.h"
+#include "core/quantity/written_number.h"
 
 namespace anagraph::core {
 
@@ -15,11 +17,16 @@ enum class Rounding { Nearest,
                       Down,
                       Up };
 
-/// A number as a person writes it: "18", "7.5", "1 3/4", "5/8", "1,5". Digits are kept.
+/// A number as a person writes it: "18", "7.5", "1 3/4", "5/8", "1,5", "1 200". Digits are kept; groups and decimal commas are
+/// not: text() has a point before the decimals and nothing else between its digits.
 class Number {
 public:
-    /// Errors: BadInput for anything that is no such number, and for a fraction over zero.
-    static Result<Number> parse(std::string_view text);
+    /// A number that comes in. Errors: BadInput for anything that is no such number, and for a fraction over zero; Ambiguous,
+    /// with both readings, where readings_of() has two.
+    static Result<Number> parse(std::string_view text, DecimalMark mark = DecimalMark::Unknown);
+    /// A number that parse() let in, as text() was kept: a point stands before decimals. Errors: BadInput; Ambiguous for a
+    /// comma before three digits, which older libraries let in.
+    static Result<Number> kept(std::string_view text);
 
     const std::string& text() const { return text_; }
     double value() const { return value_; }
@@ -36,12 +43,20 @@ private:
     double half_step_ = 0.5;
 };
 
+/// The two ways a text with one ambiguous number can be meant, each written so that it is no longer ambiguous: "2,000 kPa" ->
+/// {"2.0 kPa", "2000 kPa"}. Empty where nothing in it is ambiguous.
+std::vector<std::string> two_ways(std::string_view text);
+
+/// A value as the program keeps it, written so that it comes in again as the same value: "1.250 L" -> "1.25 L".
+std::string as_typed(std::string_view kept);
+
 struct Quantity {
     Number number;
     const Unit* unit = nullptr;
 
-    /// "18 lbf.ft", "1 3/4 L", "5/8 in", "25Nm". Errors: BadInput, naming the part that was not understood.
-    static Result<Quantity> parse(std::string_view text);
+    /// "18 lbf.ft", "1 3/4 L", "5/8 in", "25Nm". Errors: BadInput, naming the part that was not understood; Ambiguous as in
+    /// Number::parse().
+    static Result<Quantity> parse(std::string_view text, DecimalMark mark = DecimalMark::Unknown);
     double in(const Unit& to) const { return convert(number.value(), *unit, to); }
     friend bool operator==(const Quantity& a, const Quantity& b) { return a.unit == b.unit && a.number == b.number; }
 };

@@ -8,7 +8,7 @@ namespace anagraph::core {
 
 std::optional<TurnAfterContact> turn_after_contact(const FigureValue& value) {
     const Unit* unit = find_unit(value.unit);
-    const auto n = Number::parse(value.low);
+    const auto n = Number::kept(value.low);
     if (unit == nullptr || unit->dimension != Dimension::Turn || !n || !(n->value() > 0)) return std::nullopt;
     constexpr double kFlat = 60;
     TurnAfterContact out;
