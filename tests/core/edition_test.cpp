@@ -64,7 +64,12 @@ TEST(Edition, CanonicalTextHasSortedKeysNoSpacesAndNoFloatingNumbers) {
 }
 
 TEST(Differences, NothingDiffersFromItself) {
-    holds([] { RC_ASSERT(differences(rnd::random_procedure(0), rnd::random_procedure(0)).empty()); });
+    holds([] {
+        const Procedure p = rnd::random_procedure(30);
+        RC_ASSERT(differences(p, p).empty());
+        const Edition e{1, "", "author", "checker", p, {}, "rule", {}};
+        RC_ASSERT(differences(e, e).empty());
+    });
     EXPECT_TRUE(differences(guide(), guide()).empty());
 }
 
@@ -142,4 +147,91 @@ TEST(Differences, WhatALearnerNeverSeesIsNone) {
     after.header.translated = {{"de", "100 h service", "100-h-Wartung"}};
     after.items[0].translated = {{"de", "drain plug", "Ablassschraube"}};
     EXPECT_TRUE(differences(guide(), after).empty()) << all(differences(guide(), after));
+}
+
+TEST(Differences, ItemsAddedTakenOutAndChangedAreTold) {
+    Procedure after = guide();
+    after.items.push_back({ItemId("gloves"), ItemKind::Protection, "gloves", "EN 388", ""});
+    auto d = differences(guide(), after);
+    ASSERT_EQ(d.size(), 1U) << all(d);
+    EXPECT_EQ(d[0].text, "New: gloves, EN 388.");
+    EXPECT_TRUE(d[0].read_again) << "what protects a hand is to be known before the job begins";
+    d = differences(after, guide());
+    ASSERT_EQ(d.size(), 1U) << all(d);
+    EXPECT_EQ(d[0].text, "No longer listed: gloves.");
+    after.items.back().variants = {"T"};
+    Procedure before = guide();
+    before.items.push_back({ItemId("gloves"), ItemKind::Protection, "gloves", "EN 388", ""});
+    EXPECT_EQ(differences(before, after).size(), 1U);
+    after = before;
+    after.items.back().kind = ItemKind::Tool;
+    EXPECT_EQ(differences(before, after).size(), 1U);
+}
+
+TEST(Differences, SourcesEvidenceAndCaptionsAreTold) {
+    Procedure before = guide();
+    before.sources = {{SourceId("book"), SourceKind::Book, "service book", "issue 4"}};
+    Procedure after = before;
+    after.sources[0].edition = "issue 5";
+    EXPECT_NE(all(differences(before, after)).find("issue 5"), std::string::npos);
+    after.sources.clear();
+    EXPECT_NE(all(differences(before, after)).find("No longer a source: service book"), std::string::npos);
+    after = before;
+    after.figures[0].looked = {{"service book", "author", "2026-11-28"}};
+    EXPECT_NE(all(differences(before, after)).find("what it rests on"), std::string::npos);
+    before.recordings = {{RecordingId("r"), "draining", {}}};
+    before.steps[0].clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(1, 1)}};
+    after = before;
+    after.recordings[0].corrections = {{FrameTime(0, 1), "seventeen"}};
+    EXPECT_NE(all(differences(before, after)).find("words under the clips"), std::string::npos);
+}
+
+TEST(Differences, NothingThatIsPrintedChangesUnsaid) {
+    // whatever a random edit changes of what a reader sees is told, so that an edition is never held back as unchanged
+    const auto printed = [](Procedure p) {
+        p.header.translated.clear();
+        const bool clips = std::any_of(p.steps.begin(), p.steps.end(), [](const Step& s) { return s.clip.has_value(); });
+        for (auto& r : p.recordings) {
+            r.title.clear();
+            r.dismissed.clear();
+            r.notes.clear();
+            r.alongside.reset();
+            if (!clips) r = RecordingUse{r.id, "", {}};
+        }
+        for (auto& i : p.items) i.translated.clear();
+        for (auto& s : p.steps) {
+            s.heard.clear();
+            s.takes.clear();
+            s.drafted = false;
+            s.answered.clear();
+            s.comments.clear();
+            s.translated.clear();
+        }
+        return p;
+    };
+    holds([&] {
+        const Procedure before = rnd::random_procedure(30);
+        const auto edit = rnd::random_edit(before);
+        const auto after = anagraph::core::apply(before, edit);
+        if (!after) RC_DISCARD("refused");
+        auto a = printed(before);
+        auto b = printed(*after);
+        // lists no reader sees in an order of their own
+        const auto by_id = [](auto& list) { std::sort(list.begin(), list.end(), [](const auto& x, const auto& y) { return x.id < y.id; }); };
+        for (auto* p : {&a, &b}) {
+            by_id(p->recordings);
+            by_id(p->items);
+            by_id(p->sources);
+            by_id(p->figures);
+        }
+        if (a.recordings.size() != b.recordings.size()) RC_DISCARD("a recording more or less is no print");
+        if (!(a == b)) RC_ASSERT(!differences(before, *after).empty());
+    });
+}
+
+TEST(Differences, TheRuleOfTheHouseIsTold) {
+    const Edition before{1, "", "author", "checker", guide(), {}, "the maker's book over a label", {}};
+    Edition after = before;
+    after.rule = "a label over the maker's book";
+    EXPECT_NE(all(differences(before, after)).find("it is now: a label over"), std::string::npos);
 }

@@ -128,7 +128,7 @@ inline Edit random_edit(const Procedure& p) {
         case 2:
             return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(), {words()}, {{"de", words(), words()}}, {words(), words(), words()}}, place()};
         case 3:
-            return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {}, "", DocumentId(words()), words()}, place()};
+            return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {}, "", DocumentId(*rc::gen::element<std::string>("", "doc-1", "doc-2")), words()}, place()};
         case 4:
             return Put<Figure>{random_figure(p), place()};
         case 5:

@@ -272,3 +272,21 @@ TEST(Trimmed, PosterAndMarksKeepWhatOfThemLiesWithinTheClip) {
     EXPECT_EQ(cut.marks[0].to, at(3));
     EXPECT_EQ(cut.marks[1].to, at(6));
 }
+
+TEST(Takes, ATakeOfAnotherRecordingKeepsNoStillAndNoMarksOfTheFirst) {
+    Procedure p = guide();
+    Step s = *p.find(StepId("one"));
+    s.takes.push_back({kOther, at(0), at(8)});
+    Clip clip{s.takes.front()};
+    clip.poster = at(3);
+    clip.marks.resize(1);
+    clip.marks[0].from = at(2);
+    clip.marks[0].to = at(4);
+    s.clip = clip;
+    p = after(p, Change{"set", {Put<Step>{s, std::nullopt}}});
+    p = after(p, choose_take(p, StepId("one"), 1));
+    const auto& after = *p.find(StepId("one"))->clip;
+    EXPECT_EQ(after.take.recording, kOther);
+    EXPECT_FALSE(after.poster) << "second 3 of the other film shows something else";
+    EXPECT_TRUE(after.marks.empty());
+}

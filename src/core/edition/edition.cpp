@@ -78,6 +78,8 @@ void figure_differences(const Procedure& before, const Procedure& after, std::ve
         const Standing was = standing_of(before, *old);
         const Standing is = standing_of(after, f);
         if (was != is) out.push_back({fmt::format("{} is now {}; it was {}.", title, name_of(is), name_of(was)), is != Standing::Proved});
+        if (old->kind != f.kind || old->item != f.item || old->purpose != f.purpose) out.push_back({fmt::format("What was called \u201C{}\u201D is now \u201C{}\u201D.", title_of(before, *old), title), true});
+        if (was == is && (old->proofs != f.proofs || old->claims != f.claims || old->settled != f.settled || old->looked != f.looked || old->replaces != f.replaces)) out.push_back({fmt::format("{}: what it rests on changed.", title), false});
     }
     for (const auto& f : before.figures)
         if (after.find(f.id) == nullptr) out.push_back({fmt::format("No longer given: {} ({}).", title_of(before, f), text_of(f.value)), true});
@@ -111,6 +113,7 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
         if (old->methods != s.methods) out.push_back({fmt::format("{}: which way it is done changed.", step_title(i, s)), true});
         if (old->variants != s.variants) out.push_back({fmt::format("{}: the variants it applies to changed.", step_title(i, s)), true});
         if (old->plates != s.plates || old->clip != s.clip) out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
+        if (old->actions != s.actions) out.push_back({fmt::format("{}: what is done to what changed.", step_title(i, s)), false});
     }
     for (std::size_t i = 0; i < before.steps.size(); ++i) {
         if (after.find(before.steps[i].id) == nullptr)
@@ -125,31 +128,71 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
     }
 }
 
+void item_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
+    for (const auto& item : after.items) {
+        const Item* old = before.find(item.id);
+        if (old == nullptr) {
+            // gear that protects and things to work with must be laid out before the job begins
+            out.push_back({fmt::format("New: {}{}.", item.name, item.spec.empty() ? "" : ", " + item.spec), item.kind == ItemKind::Protection || item.kind == ItemKind::Fluid || item.kind == ItemKind::Seal});
+            continue;
+        }
+        if (old->fastening != item.fastening) out.push_back({fmt::format("\u201C{}\u201D: {}.", item.name, item.fastening == Fastening{} ? "length, head and washer are not known any more" : "now " + fastening_words(item.fastening)), true});
+        if (old->name != item.name || old->spec != item.spec || old->number != item.number) out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec, item.number.empty() ? "" : ", part " + item.number), false});
+        if (old->kind != item.kind) out.push_back({fmt::format("\u201C{}\u201D is listed as {} now; it was listed as {}.", item.name, name_of(item.kind), name_of(old->kind)), false});
+        if (old->variants != item.variants) out.push_back({fmt::format("\u201C{}\u201D: the variants it belongs to changed.", item.name), true});
+    }
+    for (const auto& item : before.items)
+        if (after.find(item.id) == nullptr) out.push_back({fmt::format("No longer listed: {}.", item.name), item.kind == ItemKind::Protection});
+}
+
+void source_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
+    for (const auto& source : after.sources) {
+        const Source* old = before.find(source.id);
+        if (old == nullptr)
+            out.push_back({fmt::format("New source: {}{}.", source.title, source.edition.empty() ? "" : ", " + source.edition), false});
+        else if (!(*old == source))
+            out.push_back({fmt::format("The source \u201C{}\u201D changed: it is now {}{}.", old->title, source.title, source.edition.empty() ? "" : ", " + source.edition), false});
+    }
+    for (const auto& source : before.sources)
+        if (after.find(source.id) == nullptr) out.push_back({fmt::format("No longer a source: {}.", source.title), false});
+}
+
+/// What is printed under clips; what the author notes for himself is not.
+void caption_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
+    const bool clips = std::any_of(after.steps.begin(), after.steps.end(), [](const Step& s) { return s.clip.has_value(); });
+    for (const auto& use : after.recordings) {
+        const RecordingUse* old = before.find(use.id);
+        if (clips && old != nullptr && (old->corrections != use.corrections || old->typed != use.typed || old->anchors != use.anchors || old->speakers != use.speakers)) out.push_back({fmt::format("The words under the clips of \u201C{}\u201D were put right.", use.title), false});
+    }
+}
+
+void header_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
+    if (before.header.follow_ups != after.header.follow_ups) out.push_back({"What is to be done later changed.", true});
+    // a translation is not what the guide says, and follow-ups were told
+    const auto rest = [](Header h) {
+        h.follow_ups.clear();
+        h.translated.clear();
+        return h;
+    };
+    if (rest(before.header) != rest(after.header)) out.push_back({"Title, number, variants or the shop's note changed.", false});
+}
+
 }  // namespace
 
 std::vector<Difference> differences(const Procedure& before, const Procedure& after) {
     std::vector<Difference> out;
     figure_differences(before, after, out);
     step_differences(before, after, out);
-    for (const auto& item : after.items) {
-        const Item* old = before.find(item.id);
-        if (old != nullptr && old->fastening != item.fastening) out.push_back({fmt::format("\u201C{}\u201D: {}.", item.name, item.fastening == Fastening{} ? "length, head and washer are not known any more" : "now " + fastening_words(item.fastening)), true});
-        if (old != nullptr && (old->name != item.name || old->spec != item.spec || old->number != item.number)) out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec, item.number.empty() ? "" : ", part " + item.number), false});
-    }
-    if (before.header.follow_ups != after.header.follow_ups) out.push_back({"What is to be done later changed.", true});
-    // a translation is not what the guide says, and follow-ups were told
-    const auto printed = [](Header h) {
-        h.translated.clear();
-        h.follow_ups.clear();
-        return h;
-    };
-    if (printed(before.header) != printed(after.header)) out.push_back({"Title, number, variants or the shop's note changed.", false});
+    item_differences(before, after, out);
+    source_differences(before, after, out);
+    caption_differences(before, after, out);
+    header_differences(before, after, out);
     std::stable_sort(out.begin(), out.end(), [](const Difference& a, const Difference& b) { return a.read_again && !b.read_again; });
     return out;
 }
 
-std::vector<Difference> method_differences(const Edition& before, const Edition& after) {
-    std::vector<Difference> out;
+std::vector<Difference> differences(const Edition& before, const Edition& after) {
+    auto out = differences(before.procedure, after.procedure);
     for (std::size_t i = 0; i < after.procedure.steps.size(); ++i) {
         const Step& step = after.procedure.steps[i];
         const Step* old = before.procedure.find(step.id);
@@ -159,6 +202,8 @@ std::vector<Difference> method_differences(const Edition& before, const Edition&
         for (std::size_t k = 0; k < now.size() && k < then.size(); ++k)
             if (now[k].chosen != then[k].chosen || now[k].accepted != then[k].accepted) out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true});
     }
+    if (before.rule != after.rule) out.push_back({after.rule.empty() ? "The house has no rule any more for sources that differ." : fmt::format("Where sources differ, it is now: {}", after.rule), false});
+    std::stable_sort(out.begin(), out.end(), [](const Difference& a, const Difference& b) { return a.read_again && !b.read_again; });
     return out;
 }
 

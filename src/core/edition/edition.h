@@ -36,7 +36,8 @@ struct Difference {
     friend bool operator==(const Difference&, const Difference&) = default;
 };
 std::vector<Difference> differences(const Procedure& before, const Procedure& after);
-/// The ways of doing it that the house changed, in steps whose own text says nothing of it.
-std::vector<Difference> method_differences(const Edition& before, const Edition& after);
+/// The same between two editions: also what the house changed that they are printed with, its ways of doing things and which
+/// source outranks which. Empty only where nothing a reader sees has changed.
+std::vector<Difference> differences(const Edition& before, const Edition& after);
 
 }  // namespace anagraph::core

@@ -182,6 +182,24 @@ std::string objection(const Procedure& p, const Step& s) {
     return {};
 }
 
+template <class Thing>
+void put(Procedure& p, const Put<Thing>& e) {
+    auto& things = list<Thing>(p);
+    const auto it = position(things, e.thing.id);
+    if (it != things.end())
+        *it = e.thing;
+    else
+        things.insert(things.begin() + static_cast<std::ptrdiff_t>(std::min(e.at.value_or(things.size()), things.size())), e.thing);
+}
+
+/// Moves a step that is there.
+void move(Procedure& p, const MoveStep& e) {
+    const auto it = position(p.steps, e.id);
+    Step step = std::move(*it);
+    p.steps.erase(it);
+    p.steps.insert(p.steps.begin() + static_cast<std::ptrdiff_t>(std::min(e.to, p.steps.size())), std::move(step));
+}
+
 struct Applier {
     Procedure p;
 
@@ -194,12 +212,7 @@ struct Applier {
     Outcome operator()(const Put<Thing>& e) {
         if (e.thing.id.empty()) return fail(ErrorCode::BadInput, "What is put into a guide needs an id.");
         if (const std::string no = objection(p, e.thing); !no.empty()) return fail(ErrorCode::Refused, no);
-        auto& things = list<Thing>(p);
-        const auto it = position(things, e.thing.id);
-        if (it != things.end())
-            *it = e.thing;
-        else
-            things.insert(things.begin() + static_cast<std::ptrdiff_t>(std::min(e.at.value_or(things.size()), things.size())), e.thing);
+        put(p, e);
         return {};
     }
     template <class IdType>
@@ -212,11 +225,8 @@ struct Applier {
         return {};
     }
     Outcome operator()(const MoveStep& e) {
-        const auto it = position(p.steps, e.id);
-        if (it == p.steps.end()) return fail(ErrorCode::NotFound, "That step is not in this guide.");
-        Step step = std::move(*it);
-        p.steps.erase(it);
-        p.steps.insert(p.steps.begin() + static_cast<std::ptrdiff_t>(std::min(e.to, p.steps.size())), std::move(step));
+        if (position(p.steps, e.id) == p.steps.end()) return fail(ErrorCode::NotFound, "That step is not in this guide.");
+        move(p, e);
         return {};
     }
 };
@@ -258,6 +268,32 @@ Result<Procedure> apply(const Procedure& p, const Change& change) {
     for (const auto& edit : change.edits)
         if (auto done = std::visit(applier, edit); !done) return tl::make_unexpected(done.error());
     return std::move(applier.p);
+}
+
+namespace {
+
+struct Replayer {
+    Procedure& p;
+
+    void operator()(const SetHeader& e) const { p.header = e.header; }
+    template <class Thing>
+    void operator()(const Put<Thing>& e) const {
+        put(p, e);
+    }
+    template <class IdType>
+    void operator()(const Remove<IdType>& e) const {
+        std::erase_if(list<typename ThingOf<IdType>::type>(p), [&](const auto& thing) { return thing.id == e.id; });
+    }
+    void operator()(const MoveStep& e) const {
+        if (position(p.steps, e.id) != p.steps.end()) move(p, e);
+    }
+};
+
+}  // namespace
+
+Procedure replay(Procedure p, const Change& change) {
+    for (const auto& edit : change.edits) std::visit(Replayer{p}, edit);
+    return p;
 }
 
 Result<Change> tried(const Procedure& p, Change change) {

@@ -51,6 +51,10 @@ struct Change {
 Result<Procedure> apply(const Procedure& p, const Edit& edit);
 Result<Procedure> apply(const Procedure& p, const Change& change);
 
+/// The procedure after a change that was accepted once, without asking again whether it may be: what the program refuses today
+/// is no reason to lose what it let in before. What it names and is not there is passed over.
+Procedure replay(Procedure p, const Change& change);
+
 /// The change, if it can be applied; otherwise why not. Offers are made with it.
 Result<Change> tried(const Procedure& p, Change change);
 

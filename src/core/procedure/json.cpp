@@ -134,7 +134,7 @@ struct Reader {
         if (j.is_object() && j.contains(name)) must(name, out);
     }
 
-    [[noreturn]] static void wrong(const json& v, const char* wanted) { throw Wrong{fmt::format("{} was expected where {} stands", wanted, v.dump().substr(0, 40))}; }
+    [[noreturn]] static void wrong(const json& v, const char* wanted) { throw Wrong{fmt::format("{} was expected where {} stands", wanted, v.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 40))}; }
     static void numbers(const json& v, std::initializer_list<int*> out, const char* wanted) {
         if (!v.is_array() || v.size() != out.size() || !std::all_of(v.begin(), v.end(), [](const json& n) { return n.is_number_integer(); })) throw Wrong{wanted};
         std::size_t i = 0;
@@ -156,7 +156,7 @@ struct Reader {
     void read(const json& v, double& out) {
         std::string text;
         read(v, text);
-        const auto number = Number::parse(text);
+        const auto number = Number::kept(text);
         if (!number) throw Wrong{number.error().message};
         out = number->value();
     }
@@ -179,6 +179,7 @@ struct Reader {
     void read(const json& v, Id<Kind>& out) {
         std::string text;
         read(v, text);
+        if (!text.empty() && !is_id(text)) throw Wrong{fmt::format("\"{}\" cannot be {}, which is no id", now, v.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 40))};
         out = Id<Kind>(std::move(text));
     }
     template <class T>

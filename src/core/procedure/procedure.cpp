@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "core/base/letters.h"
+#include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -154,11 +155,15 @@ const Step* Procedure::find(const StepId& id) const { return find_in(steps, id);
 const RecordingUse* Procedure::find(const RecordingId& id) const { return find_in(recordings, id); }
 
 std::vector<int> steps_using(const Procedure& p, const FigureId& id) {
+    const auto drawn = [&](const PlateMark& m) { return m.figure == id; };
     const auto uses = [&](const Step& s) {
-        return std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) || std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; }) ||
-               std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end() ||
-               std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id.text()); }) ||
-               std::any_of(s.cautions.begin(), s.cautions.end(), [&](const Caution& c) { return names(c.text, TokenKind::Figure, id.text()); });
+        bool found = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) || std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; }) ||
+                     std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end();
+        each_text(s, [&](const std::string&, const std::string& text) { found = found || names(text, TokenKind::Figure, id.text()); });
+        for (const auto& plate : s.plates) found = found || std::any_of(plate.marks.begin(), plate.marks.end(), drawn);
+        if (s.clip) found = found || std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return drawn(m.mark); });
+        for (const auto& r : s.resets) found = found || std::any_of(r.presses.begin(), r.presses.end(), [&](const Press& press) { return press.hold == id; });
+        return found;
     };
     std::vector<int> out;
     for (std::size_t i = 0; i < p.steps.size(); ++i)

@@ -325,7 +325,8 @@ struct Procedure {
     const RecordingUse* find(const RecordingId& id) const;
 };
 
-/// The steps (1-based) that use a figure: in text, in an action, or heard in it.
+/// The steps (1-based) that use a figure: in any of their texts, in an action, a wait, a reading, a hold, drawn on a plate or a
+/// clip, or heard in it.
 std::vector<int> steps_using(const Procedure& p, const FigureId& id);
 
 /// "Drain plug, tightening torque": how a figure is called where a person reads it.

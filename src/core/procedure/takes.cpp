@@ -28,6 +28,11 @@ void move_if(std::vector<Thing>& from, std::vector<Thing>& to, const Which& whic
 }  // namespace
 
 Clip trimmed(Clip clip, const Take& take) {
+    // what was drawn, and the still that stands for it, belong to the frames of the other recording
+    if (clip.take.recording != take.recording) {
+        clip.poster.reset();
+        clip.marks.clear();
+    }
     clip.take = take;
     const auto within = [&](const FrameTime& t) { return !(t < take.from) && t < take.to; };
     if (clip.poster && !within(*clip.poster)) clip.poster.reset();

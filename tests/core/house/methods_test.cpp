@@ -83,11 +83,11 @@ TEST(Methods, WhatTheHouseChangedIsTheReasonToReadAgain) {
     Edition before{1, "", "author", "checker", job::guide(), {}, "", {{"seal", "new", "", {}}}};
     before.procedure.steps[0].methods = {{"seal"}};
     Edition after = before;
-    EXPECT_TRUE(method_differences(before, after).empty());
+    EXPECT_TRUE(differences(before, after).empty());
     after.methods[0].because = "another reason";
-    EXPECT_TRUE(method_differences(before, after).empty()) << "a reason changes nothing of what the hand does";
+    EXPECT_TRUE(differences(before, after).empty()) << "a reason changes nothing of what the hand does";
     after.methods[0].chosen = "inspected";
-    const auto told = method_differences(before, after);
+    const auto told = differences(before, after);
     ASSERT_EQ(told.size(), 1U);
     EXPECT_TRUE(told[0].read_again);
     EXPECT_NE(told[0].text.find("reuse it"), std::string::npos);
