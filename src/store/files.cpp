@@ -1,62 +1,242 @@
 #include "store/files.h"
 
+#include <dirent.h>
 #include <fcntl.h>
 #include <fmt/format.h>
+#include <sys/stat.h>
 #include <unistd.h>
 
+#include <algorithm>
 #include <cerrno>
+#include <cstdlib>
 #include <cstring>
 #include <filesystem>
-#include <fstream>
-#include <iterator>
+#include <system_error>
+
+#include "core/procedure/ids.h"
+#include "store/digest.h"
 
 namespace anagraph::store {
 
 using core::ErrorCode;
 using core::fail;
 using core::Outcome;
+using core::Result;
 
 namespace {
 
-tl::unexpected<core::Error> trouble(const std::string& path, int error) {
-    if (error == ENOSPC || error == EDQUOT) return fail(ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path);
-    return fail(ErrorCode::Unwritable, fmt::format("{} could not be written ({}); check that the folder may be written, or choose another one.", path, std::strerror(error)), path);
+constexpr std::size_t kPiece = std::size_t{1} << 20;
+
+/// A file descriptor that is closed when it goes.
+class File {
+public:
+    File(const std::string& path, int flags, mode_t mode = 0644) : fd_(::open(path.c_str(), flags | O_CLOEXEC, mode)), error_(fd_ < 0 ? errno : 0) {}
+    ~File() {
+        if (fd_ >= 0) ::close(fd_);
+    }
+    File(const File&) = delete;
+    File& operator=(const File&) = delete;
+    int fd() const { return fd_; }
+    int error() const { return error_; }
+
+    /// 0, or the errno.
+    int write(std::string_view bytes) const {
+        while (!bytes.empty()) {
+            const ssize_t n = ::write(fd_, bytes.data(), bytes.size());
+            if (n < 0 && errno != EINTR) return errno;
+            if (n > 0) bytes.remove_prefix(static_cast<std::size_t>(n));
+        }
+        return 0;
+    }
+    /// Reads up to kPiece bytes; empty at the end. 0, or the errno.
+    int read(std::string& piece) const {
+        piece.resize(kPiece);
+        ssize_t n = 0;
+        do n = ::read(fd_, piece.data(), piece.size());
+        while (n < 0 && errno == EINTR);
+        piece.resize(n < 0 ? 0 : static_cast<std::size_t>(n));
+        return n < 0 ? errno : 0;
+    }
+    int sync_and_close() {
+        int error = ::fsync(fd_) != 0 ? errno : 0;
+        if (::close(fd_) != 0 && error == 0) error = errno;
+        fd_ = -1;
+        return error;
+    }
+
+private:
+    int fd_;
+    int error_;
+};
+
+std::string parent_of(const std::string& path) {
+    const auto parent = std::filesystem::path(path).parent_path().string();
+    return parent.empty() ? "." : parent;
 }
 
 }  // namespace
 
-Outcome write_file(const std::string& path, std::string_view bytes) {
-    const std::string beside = path + ".tmp";
-    const int fd = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
-    if (fd < 0) return trouble(path, errno);
-    int error = 0;
-    while (!bytes.empty() && error == 0) {
-        const ssize_t n = ::write(fd, bytes.data(), bytes.size());
-        if (n < 0 && errno != EINTR) error = errno;
-        if (n > 0) bytes.remove_prefix(static_cast<std::size_t>(n));
-    }
-    if (error == 0 && ::fsync(fd) != 0) error = errno;
-    if (::close(fd) != 0 && error == 0) error = errno;
-    if (error == 0 && ::rename(beside.c_str(), path.c_str()) != 0) error = errno;
-    if (error == 0) return {};
-    ::unlink(beside.c_str());
-    return trouble(path, error);
+core::Error file_trouble(const std::string& path, int error, std::string_view done) {
+    if (error == ENOSPC || error == EDQUOT) return {ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be {}; free some space and try again.", path, done), path};
+    if (error == ENOENT && done == "read") return {ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path};
+    const ErrorCode code = done == "read" ? ErrorCode::Unreadable : ErrorCode::Unwritable;
+    if (error == EACCES || error == EPERM) return {code, fmt::format("{} may not be {}; change the permissions, or choose another place.", path, done), path};
+    if (error == EROFS) return {code, fmt::format("{} lies on a disk that may only be read; choose another place.", path), path};
+    if (error == EIO) return {code, fmt::format("The disk failed while {} was being {}; check the disk and its cable, and try again.", path, done), path};
+    return {code, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, done, std::strerror(error)), path};
 }
 
-core::Result<std::string> read_file(const std::string& path) {
-    std::error_code ec;
-    if (!std::filesystem::exists(path, ec)) return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path);
-    if (std::filesystem::is_directory(path, ec)) return fail(ErrorCode::Unreadable, fmt::format("{} is a folder; choose a file.", path), path);
-    std::ifstream in(path, std::ios::binary);
-    if (!in) return fail(ErrorCode::Unreadable, fmt::format("{} may not be read; change its permissions or copy it somewhere else.", path), path);
-    return std::string(std::istreambuf_iterator<char>(in), {});
+Outcome write_file(const std::string& path, std::string_view bytes) {
+    std::string beside = path + ".XXXXXX";
+    const int made = ::mkostemp(beside.data(), O_CLOEXEC);
+    if (made < 0) return tl::make_unexpected(file_trouble(path, errno));
+    ::close(made);
+    int error = 0;
+    {
+        File out(beside, O_WRONLY);
+        error = out.error();
+        if (error == 0 && ::fchmod(out.fd(), 0644) != 0) error = errno;
+        if (error == 0) error = out.write(bytes);
+        if (error == 0) error = out.sync_and_close();
+    }
+    if (error == 0 && ::rename(beside.c_str(), path.c_str()) != 0) error = errno;
+    if (error == 0) return sync_folder(parent_of(path));
+    ::unlink(beside.c_str());
+    return tl::make_unexpected(file_trouble(path, error));
+}
+
+Result<std::string> read_file(const std::string& path, std::int64_t most) {
+    struct stat facts {};
+    if (::stat(path.c_str(), &facts) != 0) return tl::make_unexpected(file_trouble(path, errno, "read"));
+    if (S_ISDIR(facts.st_mode)) return fail(ErrorCode::Unreadable, fmt::format("{} is a folder; choose a file.", path), path);
+    if (!S_ISREG(facts.st_mode)) return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
+    if (facts.st_size > most) return fail(ErrorCode::BadInput, fmt::format("{} is {} MB long, which is more than such a file can be; choose another one.", path, facts.st_size / 1000000), path);
+    const File in(path, O_RDONLY);
+    if (in.error() != 0) return tl::make_unexpected(file_trouble(path, in.error(), "read"));
+    std::string out;
+    std::string piece;
+    do {
+        if (const int error = in.read(piece); error != 0) return tl::make_unexpected(file_trouble(path, error, "read"));
+        out += piece;
+    } while (!piece.empty());
+    return out;
 }
 
 Outcome make_folder(const std::string& path) {
-    std::error_code ec;
-    std::filesystem::create_directories(path, ec);
-    if (ec) return trouble(path, ec.value());
+    struct stat facts {};
+    if (::stat(path.c_str(), &facts) == 0) {
+        if (S_ISDIR(facts.st_mode)) return {};
+        return tl::make_unexpected(file_trouble(path, ENOTDIR));
+    }
+    const std::string above = parent_of(path);
+    if (above != path)
+        if (auto made = make_folder(above); !made) return made;
+    if (::mkdir(path.c_str(), 0755) != 0 && errno != EEXIST) return tl::make_unexpected(file_trouble(path, errno));
+    return sync_folder(above);
+}
+
+Result<std::string> copy_file(const std::string& from, const std::string& to, const Progress& progress) {
+    const File in(from, O_RDONLY);
+    if (in.error() != 0) return tl::make_unexpected(file_trouble(from, in.error(), "read"));
+    struct stat facts {};
+    if (::fstat(in.fd(), &facts) != 0) return tl::make_unexpected(file_trouble(from, errno, "read"));
+    if (!S_ISREG(facts.st_mode)) return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", from), from);
+    File out(to, O_WRONLY | O_CREAT | O_EXCL);
+    if (out.error() != 0) return tl::make_unexpected(file_trouble(to, out.error()));
+    const auto stopped = [&](core::Error error) {
+        ::unlink(to.c_str());
+        return tl::make_unexpected(std::move(error));
+    };
+    Digest digest;
+    std::string piece;
+    std::int64_t done = 0;
+    do {
+        if (const int error = in.read(piece); error != 0) return stopped(file_trouble(from, error, "read"));
+        digest.add(piece);
+        if (const int error = out.write(piece); error != 0) return stopped(file_trouble(to, error));
+        done += static_cast<std::int64_t>(piece.size());
+        if (progress && !progress(facts.st_size > 0 ? std::min(1.0, static_cast<double>(done) / static_cast<double>(facts.st_size)) : 1.0)) return stopped({ErrorCode::Cancelled, "Copying was stopped; nothing of it is kept.", from});
+    } while (!piece.empty());
+    if (const int error = out.sync_and_close(); error != 0) return stopped(file_trouble(to, error));
+    return digest.text();
+}
+
+Outcome copy_tree(const std::string& from, const std::string& to, const Progress& progress) {
+    const auto all = static_cast<double>(std::max<std::int64_t>(1, bytes_below(from)));
+    double done = 0;
+    const std::function<Outcome(const std::string&, const std::string&)> copy = [&](const std::string& a, const std::string& b) -> Outcome {
+        struct stat facts {};
+        if (::lstat(a.c_str(), &facts) != 0) return tl::make_unexpected(file_trouble(a, errno, "read"));
+        if (S_ISREG(facts.st_mode)) {
+            const auto size = static_cast<double>(facts.st_size);
+            const auto copied = copy_file(a, b, [&](double share) { return !progress || progress((done + share * size) / all); });
+            done += size;
+            return copied ? Outcome{} : tl::make_unexpected(copied.error());
+        }
+        if (!S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a link or a device, which is not copied; take it out first.", a), a);
+        if (::mkdir(b.c_str(), 0755) != 0) return tl::make_unexpected(file_trouble(b, errno));
+        for (const auto& name : names_in(a))
+            if (auto copied = copy(a + "/" + name, b + "/" + name); !copied) return copied;
+        return sync_folder(b);
+    };
+    return copy(from, to);
+}
+
+Outcome sync_folder(const std::string& folder) {
+    const File f(folder, O_RDONLY | O_DIRECTORY);
+    if (f.error() != 0) return tl::make_unexpected(file_trouble(folder, f.error()));
+    // some file systems know no syncing of folders; they keep names as they keep files
+    if (::fsync(f.fd()) != 0 && errno != EINVAL) return tl::make_unexpected(file_trouble(folder, errno));
     return {};
+}
+
+Outcome sync_tree(const std::string& folder) {
+    for (const auto& name : names_in(folder)) {
+        const std::string path = folder + "/" + name;
+        struct stat facts {};
+        if (::lstat(path.c_str(), &facts) != 0) return tl::make_unexpected(file_trouble(path, errno));
+        if (S_ISDIR(facts.st_mode)) {
+            if (auto synced = sync_tree(path); !synced) return synced;
+        } else if (S_ISREG(facts.st_mode)) {
+            const File f(path, O_RDONLY);
+            if (f.error() != 0) return tl::make_unexpected(file_trouble(path, f.error()));
+            if (::fsync(f.fd()) != 0) return tl::make_unexpected(file_trouble(path, errno));
+        }
+    }
+    return sync_folder(folder);
+}
+
+bool is_there(const std::string& path) {
+    struct stat facts {};
+    return ::lstat(path.c_str(), &facts) == 0;
+}
+
+bool is_link(const std::string& path) {
+    struct stat facts {};
+    return ::lstat(path.c_str(), &facts) == 0 && S_ISLNK(facts.st_mode);
+}
+
+std::vector<std::string> names_in(const std::string& folder) {
+    std::vector<std::string> out;
+    DIR* list = ::opendir(folder.c_str());
+    if (list == nullptr) return out;
+    while (const dirent* entry = ::readdir(list))
+        if (const std::string_view name = entry->d_name; name != "." && name != "..") out.emplace_back(name);
+    ::closedir(list);
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
+std::int64_t bytes_below(const std::string& folder) {
+    std::int64_t out = 0;
+    for (const auto& name : names_in(folder)) {
+        struct stat facts {};
+        const std::string path = folder + "/" + name;
+        if (::lstat(path.c_str(), &facts) != 0) continue;
+        if (S_ISREG(facts.st_mode)) out += facts.st_size;
+        if (S_ISDIR(facts.st_mode)) out += bytes_below(path);
+    }
+    return out;
 }
 
 }  // namespace anagraph::store

@@ -1,5 +1,10 @@
 // Library: the folder that holds a workshop's guides, recordings and editions. A guide is a journal of changes with
-// snapshots; when append() has returned, the change is on disk. One process at a time has a library open.
+// snapshots; when append() has returned, the change is on disk. One process at a time has a library open for writing; any
+// number read it beside that one.
+//
+// What must not break goes one way: files are prepared in a folder of their own, put on the disk and renamed into a place named
+// by their content; one transaction makes them known. What is being put in its place is noted before, so that the next opening
+// takes away what a killed process left there.
 #pragma once
 
 #include <cstdint>
@@ -12,6 +17,7 @@
 #include "core/house/house.h"
 #include "core/narration/timed_text.h"
 #include "core/procedure/edit.h"
+#include "store/destination.h"
 
 namespace anagraph::store {
 
@@ -23,15 +29,32 @@ struct GuideEntry {
     std::string machine;
     std::string changed;         // UTC time of the last change
     int editions = 0;            // how many were issued
-    bool changed_since = false;  // changed after the last edition
+    bool changed_since = false;  // changed after the state that was issued last
+    core::RecordingId cover = {};  // its first recording; empty: it has none
+};
+
+/// A guide as it stood at one moment: what is issued, compared and built on is one of these.
+struct GuideState {
+    core::Procedure procedure;
+    std::int64_t sequence = 0;      // of its last change
+    std::vector<std::string> lost;  // changes of the journal that could not be read, a sentence each; usually none
+};
+
+/// A change of one guide, applied: `after` is the guide with it.
+struct GuideChange {
+    GuideId guide;
+    core::Change change;
+    core::Procedure after;
 };
 
 struct RecordingEntry {
     core::RecordingId id;  // SHA-256 of the file
     std::string name;      // the file's name when it came in
     std::string path;      // where it lies now, absolute
-    std::string added;     // UTC
+    std::string added;     // UTC; the first time it came in
     bool has_narration = false;
+    std::optional<core::FrameTime> length = {};  // of the film; nothing: it was never looked at
+    int lines = 0;                               // of its narration
 };
 
 /// A line of a narration that holds the words looked for.
@@ -52,41 +75,64 @@ struct HistoryEntry {
 struct IssuedEdition {
     core::Edition edition;
     std::string sha256;  // of the canonical text
+    std::string pack;    // SHA-256 of the manifest of its pack; empty for editions of before the library kept it
+};
+
+/// What a library knows of a pack.
+struct KnownPack {
+    GuideId guide;
+    int number = 0;
+    std::string sha256;
+    std::string pack;
 };
 
 class Library {
 public:
-    /// Opens the library in `folder`, making it when there is none. Errors: Busy when another process has it open;
-    /// Unwritable for a read-only folder; Damaged; Refused for one written by a newer version; NoSpace.
+    /// Opens the library in `folder` for writing, and takes away what killed processes left in it. Errors: NotFound where there is
+    /// none; Busy, with who has it open; Unwritable for a read-only folder; Damaged; Refused for one written by a newer version or
+    /// with links in place of its own folders; NoSpace.
     static core::Result<std::unique_ptr<Library>> open(const std::string& folder);
+    /// The same; makes a library where there is nothing yet. Errors also: Refused where the folder holds other files.
+    static core::Result<std::unique_ptr<Library>> make_or_open(const std::string& folder);
+    /// Opens it for reading, whoever writes in it meanwhile. Errors: those of open() but Busy.
+    static core::Result<std::unique_ptr<Library>> read(const std::string& folder);
+    /// A second connection for another thread of the process that has it open for writing.
+    static core::Result<std::unique_ptr<Library>> beside(const std::string& folder);
     ~Library();
     Library(const Library&) = delete;
     Library& operator=(const Library&) = delete;
 
     const std::string& folder() const;
+    /// A folder to prepare files in that go into the library. Errors: NoSpace, Unwritable.
+    static core::Result<WorkFolder> work_folder(const std::string& library_folder);
 
     // -- guides
     core::Result<std::vector<GuideEntry>> guides() const;
     core::Result<GuideId> create_guide(const core::Procedure& start, const std::string& author);
+    /// Errors: NotFound; Damaged where not even one snapshot can be read. A damaged change ends the reading: the state before it is
+    /// given, `lost` says what is missing, and the next append() begins anew from there.
+    core::Result<GuideState> guide_state(const GuideId& id) const;
     core::Result<core::Procedure> load_guide(const GuideId& id) const;
     /// Appends a change that has been applied: `after` is the guide with it. Durable when this returns without an error.
     core::Outcome append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author);
+    /// The same for several guides, and the house where one is given: all of it or nothing.
+    core::Outcome append_all(const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author);
     core::Result<std::vector<HistoryEntry>> history(const GuideId& id) const;
+    /// The guides whose text may hold these words, by their ids: a quick choice to be looked at closely; nothing is missed.
+    core::Result<std::vector<GuideEntry>> guides_that_may_say(const std::string& words) const;
 
     // -- recordings
     core::Result<std::vector<RecordingEntry>> recordings() const;
     core::Result<RecordingEntry> recording(const core::RecordingId& id) const;
-    /// Adds a file that was copied to, or is referenced from, `path`. The folder recording_folder(id) exists afterwards.
-    core::Outcome add_recording(const RecordingEntry& entry);
+    /// Makes a recording known whose files lie in `prepared`, which becomes recording_folder(id). A narration that is not given
+    /// leaves the one that is there. One transaction. Errors: NoSpace, Unwritable; then the library is as it was.
+    core::Outcome enter_recording(const RecordingEntry& entry, const std::optional<std::vector<core::Segment>>& narration, WorkFolder prepared);
     /// The original lies somewhere else now. Errors: NotFound for a recording that is not here.
     core::Outcome move_recording(const core::RecordingId& id, const std::string& path);
-    core::Outcome set_narration(const core::RecordingId& id, const std::vector<core::Segment>& segments);
-    /// Both at once from a thread beside the one that has the library open, over a connection of its own: hours of narration
-    /// are written without the window standing still.
-    static core::Outcome enter_beside(const std::string& folder, const RecordingEntry& entry, const std::vector<core::Segment>& narration);
+    core::Outcome set_length(const core::RecordingId& id, const core::FrameTime& length);
     core::Result<std::vector<core::Segment>> narration(const core::RecordingId& id) const;
-    /// The lines of all recordings that hold every word of `words`, as the recogniser wrote them, in the order they came in
-    /// and were said; at most `most` of them. Nothing for no words. Upper and lower case of ASCII letters are alike.
+    /// The lines of all recordings in which every word of `words` begins a word, in the order they came in and were said; at most
+    /// `most` of them. Nothing for no words. Case and accents do not matter. A sign that is no letter stands for itself.
     core::Result<std::vector<SaidLine>> find_said(const std::string& words, int most = 500) const;
     std::string recording_folder(const core::RecordingId& id) const;
 
@@ -102,14 +148,25 @@ public:
 
     // -- editions
     core::Result<std::vector<IssuedEdition>> editions(const GuideId& id) const;
-    /// Keeps an edition for ever. Errors: Conflict-like Refused when that number was already issued.
-    core::Result<std::string> add_edition(const GuideId& id, const core::Edition& edition);
-    /// Where packs of a guide's editions are kept: editions/GUIDE/NUMBER.
-    std::string edition_folder(const GuideId& id, int number) const;
+    /// Keeps an edition of the guide's state `sequence` for ever, with its pack, whose manifest has this SHA-256. The edition exists
+    /// when this returns without an error, and not otherwise. Gives back the SHA-256 of its text. Errors: Refused when that number
+    /// was already issued; NoSpace, Unwritable.
+    core::Result<std::string> enter_edition(const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack);
+    /// Where the pack of an edition is kept. Errors: NotFound.
+    core::Result<std::string> pack_folder(const GuideId& id, int number) const;
+    /// What this library issued under the SHA-256 of an edition's text; nothing where it issued no such thing.
+    core::Result<std::optional<KnownPack>> known_pack(const std::string& sha256) const;
+    /// Folders of packs that this library.db does not know: it is older than they are.
+    std::vector<std::string> packs_not_known() const;
 
 private:
     struct State;
     explicit Library(std::unique_ptr<State> state);
+    static core::Result<std::unique_ptr<Library>> open_alone(const std::string& folder, bool make);
+    core::Outcome sweep();
+    core::Outcome fill_covers();
+    core::Outcome append_within(const GuideChange& change, const std::string& author);
+    core::Outcome set_house_within(const core::House& house);
     std::unique_ptr<State> state_;
 };
 

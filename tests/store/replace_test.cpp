@@ -13,7 +13,7 @@ namespace {
 class SeveralGuides : public ::testing::Test {
 protected:
     void SetUp() override {
-        auto opened = store::Library::open(scratch / "library");
+        auto opened = store::Library::make_or_open(scratch / "library");
         ASSERT_TRUE(opened);
         library = std::move(*opened);
         first = made("oil change", {"Push it in.", "Then push it out and push on."});
@@ -45,25 +45,28 @@ protected:
 TEST_F(SeveralGuides, AreFoundByTheWordsTheySayAndHowOften) {
     const auto saying = shop::guides_saying(*library, "push");
     ASSERT_TRUE(saying);
-    ASSERT_EQ(saying->size(), 1U) << "whole words, as they are written";
-    EXPECT_EQ((*saying)[0].guide.id, first);
-    EXPECT_EQ((*saying)[0].times, 2U);
-    EXPECT_TRUE(shop::guides_saying(*library, "push", first)->empty()) << "the guide in hand is left out";
-    EXPECT_EQ(shop::guides_saying(*library, "Push")->size(), 2U);
-    EXPECT_TRUE(shop::guides_saying(*library, "")->empty());
+    ASSERT_EQ(saying->guides.size(), 1U) << "whole words, as they are written";
+    EXPECT_EQ(saying->guides[0].guide.id, first);
+    EXPECT_EQ(saying->guides[0].times, 2U);
+    EXPECT_TRUE(shop::guides_saying(*library, "push", first)->guides.empty()) << "the guide in hand is left out";
+    EXPECT_EQ(shop::guides_saying(*library, "Push")->guides.size(), 2U);
+    EXPECT_TRUE(shop::guides_saying(*library, "")->guides.empty());
 }
 
 TEST_F(SeveralGuides, AreChangedEachInItsOwnJournal) {
-    const auto saying = *shop::guides_saying(*library, "Push");
+    const auto saying = shop::guides_saying(*library, "Push")->guides;
     const auto before = library->history(third)->size();
-    ASSERT_TRUE(shop::replace_in_guides(*library, saying, "Push", "Press", "author"));
+    const auto changes = shop::replacements(*library, saying, "Push", "Press");
+    ASSERT_TRUE(changes) << changes.error().message;
+    EXPECT_EQ(lines(first)[0], "Push it in.") << "an offer changes nothing";
+    ASSERT_TRUE(library->append_all(*changes, std::nullopt, "author"));
     EXPECT_EQ(lines(first)[0], "Press it in.");
     EXPECT_EQ(lines(second)[0], "Pushing is not meant. Press.");
     EXPECT_EQ(lines(third)[0], "Pull.");
     EXPECT_EQ(library->history(first)->back().change.label, "replace words");
     EXPECT_EQ(library->history(third)->size(), before) << "a guide that does not say them is not touched";
     // said twice over: nothing is left to do, and that is told with the guide's name
-    const auto again = shop::replace_in_guides(*library, saying, "Push", "Press", "author");
+    const auto again = shop::replacements(*library, saying, "Push", "Press");
     ASSERT_FALSE(again);
     EXPECT_NE(again.error().message.find(saying.front().guide.title), std::string::npos);
 }
@@ -73,7 +76,7 @@ TEST_F(SeveralGuides, TheHousesWaysAreKeptOnceForAllOfThem) {
     house.methods = {{"seal", "new", "cheap", {"inspected"}}};
     ASSERT_TRUE(library->set_house(house));
     library.reset();
-    auto opened = store::Library::open(scratch / "library");
+    auto opened = store::Library::make_or_open(scratch / "library");
     ASSERT_TRUE(opened);
     EXPECT_EQ((*opened)->house()->methods, house.methods);
 }

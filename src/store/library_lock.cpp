@@ -1,0 +1,74 @@
+#include "store/library_lock.h"
+
+#include <fcntl.h>
+#include <fmt/format.h>
+#include <sys/file.h>
+#include <unistd.h>
+
+#include <array>
+#include <cerrno>
+#include <ctime>
+#include <utility>
+
+#include "core/base/utf8.h"
+#include "store/files.h"
+
+namespace anagraph::store {
+
+using core::ErrorCode;
+using core::fail;
+
+namespace {
+
+std::string name_of_host() {
+    std::array<char, 256> name{};
+    return ::gethostname(name.data(), name.size() - 1) == 0 ? std::string(name.data()) : "this computer";
+}
+
+/// "process 4711 on bench-2, since 10:42": as the holder wrote it, or nothing where that is no such line.
+std::string holder(int fd) {
+    std::array<char, 256> text{};
+    const ssize_t n = ::pread(fd, text.data(), text.size() - 1, 0);
+    std::string line(text.data(), n > 0 ? static_cast<std::size_t>(n) : 0);
+    line = line.substr(0, line.find('\n'));
+    return line.starts_with("process ") && core::is_utf8(line) ? line : std::string();
+}
+
+}  // namespace
+
+core::Result<LibraryLock> LibraryLock::take(const std::string& folder) {
+    const std::string path = folder + "/library.lock";
+    if (is_link(path)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", path), path);
+    const int fd = ::open(path.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0644);
+    if (fd < 0) {
+        const bool leave = errno == EACCES || errno == EPERM || errno == EROFS;
+        core::Error error = file_trouble(path, errno);
+        if (leave) error.message = fmt::format("The library {} may not be written; change the folder's permissions or open a copy.", folder);
+        return tl::make_unexpected(error);
+    }
+    LibraryLock lock(fd);
+    if (::flock(fd, LOCK_EX | LOCK_NB) != 0) {
+        if (errno != EWOULDBLOCK) return tl::make_unexpected(file_trouble(path, errno, "locked"));
+        const std::string who = holder(fd);
+        return fail(ErrorCode::Busy, fmt::format("The library {} is already open in another window{}; close it there first.", folder, who.empty() ? "" : " (" + who + ")"), folder);
+    }
+    std::array<char, 32> since{};
+    const std::time_t now = std::time(nullptr);
+    std::tm local{};
+    std::strftime(since.data(), since.size(), "%F %H:%M", ::localtime_r(&now, &local));
+    const std::string line = fmt::format("process {} on {}, since {}\n", ::getpid(), name_of_host(), since.data());
+    // who it is is told on a best effort: a full disk is no reason not to open
+    if (::ftruncate(fd, 0) == 0) (void)!::pwrite(fd, line.data(), line.size(), 0);
+    return lock;
+}
+
+LibraryLock::~LibraryLock() {
+    if (fd_ >= 0) ::close(fd_);
+}
+LibraryLock::LibraryLock(LibraryLock&& other) noexcept : fd_(std::exchange(other.fd_, -1)) {}
+LibraryLock& LibraryLock::operator=(LibraryLock&& other) noexcept {
+    std::swap(fd_, other.fd_);
+    return *this;
+}
+
+}  // namespace anagraph::store

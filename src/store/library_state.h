@@ -1,0 +1,50 @@
+// What a Library holds. Used within `store` only, by the files its subjects are spread over: library.cpp (opening), journal.cpp,
+// recordings.cpp, editions.cpp.
+#pragma once
+
+#include <filesystem>
+#include <set>
+
+#include "store/database.h"
+#include "store/library.h"
+#include "store/library_lock.h"
+
+namespace anagraph::store {
+
+struct Library::State {
+    std::string folder;
+    std::optional<LibraryLock> lock;
+    std::unique_ptr<Database> db;
+    std::optional<core::House> house;  // as it was read or kept last by this connection
+    std::set<GuideId> broken;          // guides whose journal was read up to a damaged change: the next append begins anew
+
+    /// A path inside the library is kept relative, so that the library can be moved.
+    std::string kept_path(const std::string& path) const {
+        const auto relative = std::filesystem::path(path).lexically_relative(folder);
+        return !relative.empty() && *relative.begin() != ".." ? relative.string() : path;
+    }
+    /// The way back. A relative path that leads out of the library leads nowhere.
+    std::string whole_path(const std::string& kept) const {
+        const std::filesystem::path path(kept);
+        if (path.is_absolute()) return kept;
+        const auto inside = path.lexically_normal();
+        if (inside.empty() || *inside.begin() == "..") return folder + "/media/none";
+        return (std::filesystem::path(folder) / inside).string();
+    }
+
+    /// Puts a prepared folder at a place named by its content, and makes it known by `enter` in one transaction.
+    core::Outcome enter(const char* kind, const std::string& name, const std::string& place, bool known, WorkFolder prepared, const std::function<core::Outcome()>& enter);
+    core::Outcome note_arriving(const char* kind, const std::string& name, bool arriving) const;
+};
+
+// kinds of `arriving`
+inline constexpr const char* kRecording = "recording";
+inline constexpr const char* kEdition = "edition";
+inline constexpr const char* kDocument = "document";
+// folders of a library
+inline constexpr const char* kMedia = "/media";
+inline constexpr const char* kEditions = "/editions";
+inline constexpr const char* kDocuments = "/documents";
+inline constexpr const char* kWork = "/work";
+
+}  // namespace anagraph::store
