@@ -16,32 +16,81 @@ std::string error_text(int code) {
     return text;
 }
 
+namespace {
+
+/// The containers a camera, a phone or an editor writes. Lists of other files (playlists, scripts, image sequences) are not among
+/// them: a film is one file, and opening it opens no other.
+constexpr const char* kContainers = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpegts,mpeg,mpegvideo,h264,hevc,m4v,flv,asf,ogg,mxf,dv,ivf,mjpeg,mp3,wav,aac,flac";
+constexpr int kMostPixels = 16384;  // of a side
+
+/// The container opened, its streams not looked for yet; `r` is libav's answer.
+Input probed(const std::string& path, int& r) {
+    static const bool quiet = [] { av_log_set_level(AV_LOG_FATAL); return true; }();
+    (void)quiet;
+    AVFormatContext* raw = nullptr;
+    AVDictionary* options = nullptr;
+    av_dict_set(&options, "format_whitelist", kContainers, 0);
+    av_dict_set(&options, "protocol_whitelist", "file", 0);
+    // "file:" keeps a name with a colon from being taken for a protocol
+    r = avformat_open_input(&raw, ("file:" + path).c_str(), nullptr, &options);
+    av_dict_free(&options);
+    return Input(raw);
+}
+
+}  // namespace
+
 core::Result<Input> open_input(const std::string& path) {
     std::error_code ec;
+    if (std::filesystem::exists(path, ec) && !std::filesystem::is_regular_file(path, ec)) return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose the recording itself.", path), path);
     const auto size = std::filesystem::file_size(path, ec);
     if (ec && ec.value() == ENOENT) return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the recording again.", path), path);
     if (ec) return fail(ErrorCode::Unreadable, fmt::format("{} cannot be opened ({}); check that you may read it.", path, ec.message()), path);
     if (size == 0) return fail(ErrorCode::BadInput, fmt::format("{} is empty; copy it from the camera again.", path), path);
-    static const bool quiet = [] { av_log_set_level(AV_LOG_FATAL); return true; }();
-    (void)quiet;
-    AVFormatContext* raw = nullptr;
-    int r = avformat_open_input(&raw, path.c_str(), nullptr, nullptr);
+    int r = 0;
+    Input input = probed(path, r);
+    if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
     if (r == AVERROR(EACCES)) return fail(ErrorCode::Unreadable, fmt::format("{} may not be read; change its permissions or copy it somewhere else.", path), path);
     if (r < 0) return fail(ErrorCode::BadInput, fmt::format("{} is no video that can be read ({}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the camera again.", path, error_text(r)), path);
-    Input input(raw);
     r = avformat_find_stream_info(input.get(), nullptr);
+    if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
     if (r < 0) return fail(ErrorCode::Damaged, fmt::format("{} begins like a video but cannot be read on ({}); copy it from the camera again.", path, error_text(r)), path);
+    for (unsigned i = 0; i < input->nb_streams; ++i)
+        if (const auto& p = *input->streams[i]->codecpar; p.width > kMostPixels || p.height > kMostPixels) return fail(ErrorCode::BadInput, fmt::format("{} has pictures of {} x {} pixels, more than any camera makes; choose another recording.", path, p.width, p.height), path);
     return input;
+}
+
+bool is_film(const std::string& path) {
+    std::error_code ec;
+    int r = 0;
+    return std::filesystem::is_regular_file(path, ec) && probed(path, r) != nullptr;
+}
+
+bool is_transport_stream(const std::string& path) {
+    std::error_code ec;
+    int r = 0;
+    const Input input = std::filesystem::is_regular_file(path, ec) ? probed(path, r) : Input();
+    return input && std::string_view(input->iformat->name) == "mpegts";
+}
+
+core::Error trouble(const std::string& path, int code, bool reading) {
+    if (code == AVERROR(ENOMEM)) return {ErrorCode::NoMemory, fmt::format("The memory does not suffice for {}; close other programs and try again.", path), path};
+    if (code == AVERROR(ENOSPC) || code == AVERROR(EDQUOT)) return {ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path};
+    if (code == AVERROR(EIO)) return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable, fmt::format("The disk failed while {} was being {}; check the disk and its cable, and try again.", path, reading ? "read" : "written"), path};
+    if (code == AVERROR(EACCES) || code == AVERROR(EPERM)) return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable, fmt::format("{} may not be {}; change the permissions, or choose another place.", path, reading ? "read" : "written"), path};
+    return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, reading ? "read" : "written", error_text(code)), path};
 }
 
 core::Result<Codec> open_decoder(const AVStream& stream, int threads) {
     const AVCodec* codec = avcodec_find_decoder(stream.codecpar->codec_id);
     if (codec == nullptr) return fail(ErrorCode::BadInput, fmt::format("Nothing here can decode {}; convert the recording to H.264 first.", avcodec_get_name(stream.codecpar->codec_id)));
     Codec decoder(avcodec_alloc_context3(codec));
-    avcodec_parameters_to_context(decoder.get(), stream.codecpar);
+    if (!decoder || avcodec_parameters_to_context(decoder.get(), stream.codecpar) < 0) return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
     decoder->pkt_timebase = stream.time_base;
     decoder->thread_count = threads;
-    if (const int r = avcodec_open2(decoder.get(), codec, nullptr); r < 0) return fail(ErrorCode::BadInput, fmt::format("The recording's {} cannot be decoded ({}).", codec->name, error_text(r)));
+    if (const int r = avcodec_open2(decoder.get(), codec, nullptr); r == AVERROR(ENOMEM))
+        return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
+    else if (r < 0)
+        return fail(ErrorCode::BadInput, fmt::format("The recording's {} cannot be decoded ({}).", codec->name, error_text(r)));
     return decoder;
 }
 

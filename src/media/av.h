@@ -64,6 +64,14 @@ std::string error_text(int code);
 /// Opens a recording and finds its streams. Errors: NotFound, Unreadable, BadInput ("is no video"), each with what to do.
 core::Result<Input> open_input(const std::string& path);
 
+/// Is it one of the containers open_input() opens? Looks at its beginning only.
+bool is_film(const std::string& path);
+/// Is it a transport stream, by what is in it and not by its name?
+bool is_transport_stream(const std::string& path);
+
+/// The Error of a libav call that failed while `path` was written or, with `reading`, read.
+core::Error trouble(const std::string& path, int code, bool reading = false);
+
 /// A decoder for a stream, ready to be fed. `threads` 0: as many as there are cores.
 core::Result<Codec> open_decoder(const AVStream& stream, int threads = 0);
 
@@ -73,6 +81,27 @@ std::int64_t ticks_of(const core::FrameTime& time, AVRational base);
 /// A converter from decoded frames to another size and format, with the colour conversion a player uses: the stream's own
 /// matrix, or BT.709 for pictures above 576 lines and BT.601 below where the file does not say.
 Sws converter(const AVFrame& from, int width, int height, AVPixelFormat format, int flags);
+
+/// A converter that is made anew when the frames change their size or format, as those of some recordings do on the way.
+class Converting {
+public:
+    /// Null where libav cannot. The same target and flags at every call.
+    SwsContext* of(const AVFrame& from, int width, int height, AVPixelFormat format, int flags) {
+        if (!sws_ || width_ != from.width || height_ != from.height || format_ != from.format) {
+            sws_ = converter(from, width, height, format, flags);
+            width_ = from.width;
+            height_ = from.height;
+            format_ = from.format;
+        }
+        return sws_.get();
+    }
+
+private:
+    Sws sws_;
+    int width_ = 0;
+    int height_ = 0;
+    int format_ = -1;
+};
 
 /// Rows of blue, green, red and a fourth byte, without padding, by a converter to BGRA of that size.
 std::vector<std::uint8_t> bgra_of(SwsContext& converter, const AVFrame& from, int width, int height);

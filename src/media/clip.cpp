@@ -8,6 +8,7 @@
 #include <limits>
 #include <vector>
 
+#include "core/base/caught.h"
 #include "media/av.h"
 
 namespace anagraph::media {
@@ -27,7 +28,7 @@ public:
         output_.reset();
         std::error_code ec;
         if (done) std::filesystem::rename(temporary(), out_, ec);
-        if (done && ec) done = fail(ErrorCode::Unwritable, fmt::format("{} could not be written ({}); check that the folder may be written.", out_, ec.message()), out_);
+        if (done && ec) done = trouble(AVERROR(ec.value()));
         if (!done) std::filesystem::remove(temporary(), ec);
         return done;
     }
@@ -35,10 +36,7 @@ public:
 private:
     std::string temporary() const { return out_ + ".tmp"; }
 
-    Outcome trouble(int code) const {
-        if (code == AVERROR(ENOSPC)) return fail(ErrorCode::NoSpace, fmt::format("The disk is full, so the clip {} could not be written; free some space and try again.", out_), out_);
-        return fail(ErrorCode::Unwritable, fmt::format("The clip {} could not be written ({}).", out_, av::error_text(code)), out_);
-    }
+    Outcome trouble(int code) const { return tl::make_unexpected(av::trouble(out_, code)); }
 
     Outcome cut() {
         auto input = av::open_input(recording_);
@@ -64,7 +62,8 @@ private:
         auto packet = av::packet();
         bool video_done = false;
         bool sound_done = sound_ == nullptr;
-        while (!(video_done && sound_done) && av_read_frame(input_.get(), packet.get()) >= 0) {
+        int r = 0;
+        while (!(video_done && sound_done) && (r = av_read_frame(input_.get(), packet.get())) >= 0) {
             Outcome fed;
             if (packet->stream_index == v)
                 fed = feed_video(packet.get(), video_done);
@@ -73,6 +72,7 @@ private:
             av_packet_unref(packet.get());
             if (!fed) return fed;
         }
+        if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(av::trouble(recording_, r, true));
         bool ignored = false;
         if (auto fed = feed_video(nullptr, ignored); !fed) return fed;
         if (sound_ != nullptr)
@@ -82,12 +82,13 @@ private:
     }
 
     Outcome feed_video(AVPacket* packet, bool& done) {
-        avcodec_send_packet(decoder_.get(), packet);
+        if (avcodec_send_packet(decoder_.get(), packet) == AVERROR(ENOMEM)) return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true));
         while (avcodec_receive_frame(decoder_.get(), frame_.get()) >= 0) {
             const std::int64_t pts = frame_->best_effort_timestamp;
             if (pts >= to_ticks_) {
                 done = true;
-            } else if (pts >= from_ticks_) {
+            } else if (pts >= from_ticks_ && (last_pts_ == AV_NOPTS_VALUE || pts > last_pts_)) {  // as the import takes them
+                last_pts_ = pts;
                 if (auto written = write_picture(pts); !written) return written;
             }
             av_frame_unref(frame_.get());
@@ -187,18 +188,20 @@ private:
         scaled->format = AV_PIX_FMT_YUV420P;
         scaled->width = encoder_->width;
         scaled->height = encoder_->height;
-        av_frame_get_buffer(scaled.get(), 0);
+        if (av_frame_get_buffer(scaled.get(), 0) < 0) return trouble(AVERROR(ENOMEM));
         if (drawn_on) {
-            if (!to_paint_) to_paint_ = av::converter(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, SWS_BICUBIC);
-            Picture picture{encoder_->width, encoder_->height, av::bgra_of(*to_paint_, *frame_, encoder_->width, encoder_->height)};
+            SwsContext* to_paint = to_paint_.of(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, SWS_BICUBIC);
+            if (to_paint == nullptr) return trouble(AVERROR(ENOMEM));
+            Picture picture{encoder_->width, encoder_->height, av::bgra_of(*to_paint, *frame_, encoder_->width, encoder_->height)};
             options_.paint(picture, moment);
             if (!from_paint_) from_paint_.reset(sws_getContext(encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, nullptr, nullptr, nullptr));
             const std::uint8_t* rows[] = {picture.bgra.data()};
             const int strides[] = {picture.width * 4};
             sws_scale(from_paint_.get(), rows, strides, 0, picture.height, scaled->data, scaled->linesize);
         } else {
-            if (!sws_) sws_ = av::converter(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC);
-            sws_scale(sws_.get(), frame_->data, frame_->linesize, 0, frame_->height, scaled->data, scaled->linesize);
+            SwsContext* sws = scaling_.of(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC);
+            if (sws == nullptr) return trouble(AVERROR(ENOMEM));
+            sws_scale(sws, frame_->data, frame_->linesize, 0, frame_->height, scaled->data, scaled->linesize);
         }
         scaled->pts = (pts - from_ticks_) * options_.slower;
         return send(encoder_.get(), scaled.get(), 0);
@@ -216,7 +219,7 @@ private:
                 keep_sound(f, at, length);
             av_frame_unref(frame_.get());
         }
-        return {};
+        return sound_encoder_ ? write_sound(false) : Outcome{};
     }
 
     /// Resamples and keeps what lies within the cut; the wanted samples wait until the pictures have opened the file.
@@ -232,34 +235,40 @@ private:
         std::vector<float> samples(static_cast<std::size_t>(swr_get_out_samples(swr_.get(), f.nb_samples)));
         auto* out = reinterpret_cast<std::uint8_t*>(samples.data());
         const int n = swr_convert(swr_.get(), &out, static_cast<int>(samples.size()), const_cast<const std::uint8_t**>(f.extended_data), f.nb_samples);
-        const auto wanted = static_cast<std::size_t>(length * 48000);
+        const auto wanted = static_cast<std::ptrdiff_t>(length * 48000);
         const auto first = static_cast<std::ptrdiff_t>(at * 48000);
         for (std::ptrdiff_t i = 0; i < n; ++i) {
-            const std::ptrdiff_t place = std::max<std::ptrdiff_t>(first + i, static_cast<std::ptrdiff_t>(pcm_.size()));
-            if (first + i < 0 || place >= static_cast<std::ptrdiff_t>(wanted)) continue;
-            pcm_.resize(static_cast<std::size_t>(place) + 1);
+            const auto had = static_cast<std::ptrdiff_t>(sound_written_ + pcm_.size());
+            const std::ptrdiff_t place = std::max(first + i, had);
+            if (first + i < 0 || place >= wanted) continue;
+            pcm_.resize(pcm_.size() + static_cast<std::size_t>(place - had) + 1);
             pcm_.back() = samples[static_cast<std::size_t>(i)];
         }
     }
 
-    Outcome write_sound() {
-        for (std::size_t at = 0; at < pcm_.size(); at += 1024) {
+    /// Encodes what waits, in whole pieces; with `all`, what is left too. Hours of sound are not kept.
+    Outcome write_sound(bool all) {
+        constexpr std::size_t kPiece = 1024;
+        std::size_t at = 0;
+        for (; pcm_.size() - at >= (all ? 1 : kPiece); at += std::min(kPiece, pcm_.size() - at)) {
             auto f = av::frame();
             f->format = AV_SAMPLE_FMT_FLTP;
             f->ch_layout = AV_CHANNEL_LAYOUT_MONO;
             f->sample_rate = 48000;
-            f->nb_samples = static_cast<int>(std::min<std::size_t>(1024, pcm_.size() - at));
-            av_frame_get_buffer(f.get(), 0);
+            f->nb_samples = static_cast<int>(std::min(kPiece, pcm_.size() - at));
+            if (av_frame_get_buffer(f.get(), 0) < 0) return trouble(AVERROR(ENOMEM));
             std::copy_n(pcm_.begin() + static_cast<std::ptrdiff_t>(at), f->nb_samples, reinterpret_cast<float*>(f->data[0]));
-            f->pts = static_cast<std::int64_t>(at);
+            f->pts = static_cast<std::int64_t>(sound_written_ + at);
             if (auto sent = send(sound_encoder_.get(), f.get(), 1); !sent) return sent;
         }
-        return send(sound_encoder_.get(), nullptr, 1);
+        pcm_.erase(pcm_.begin(), pcm_.begin() + static_cast<std::ptrdiff_t>(at));
+        sound_written_ += at;
+        return all ? send(sound_encoder_.get(), nullptr, 1) : Outcome{};
     }
 
     Outcome close() {
         if (sound_encoder_)
-            if (auto written = write_sound(); !written) return written;
+            if (auto written = write_sound(true); !written) return written;
         if (auto sent = send(encoder_.get(), nullptr, 0); !sent) return sent;
         const int r = av_write_trailer(output_.get());
         return r < 0 ? trouble(r) : Outcome{};
@@ -279,13 +288,15 @@ private:
     av::Codec encoder_;
     av::Codec sound_encoder_;
     av::Frame frame_ = av::frame();
-    av::Sws sws_;
-    av::Sws to_paint_;       // to a picture that is drawn on ...
-    av::Sws from_paint_;     // ... and back
-    bool as_it_is_ = false;  // pictures go to the encoder without being converted
+    av::Converting scaling_;
+    av::Converting to_paint_;  // to a picture that is drawn on ...
+    av::Sws from_paint_;       // ... and back
+    bool as_it_is_ = false;    // pictures go to the encoder without being converted
     av::Swr swr_;
     av::Output output_;
-    std::vector<float> pcm_;
+    std::vector<float> pcm_;         // waits to be encoded
+    std::size_t sound_written_ = 0;  // samples encoded before it
+    std::int64_t last_pts_ = AV_NOPTS_VALUE;
     std::int64_t from_ticks_ = 0;
     std::int64_t to_ticks_ = 0;
 };
@@ -293,7 +304,7 @@ private:
 }  // namespace
 
 core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width, const Progress& progress, const ClipOptions& options) {
-    return ClipCutter(recording, take, out, max_width, progress, options).run();
+    return core::caught([&] { return ClipCutter(recording, take, out, max_width, progress, options).run(); });
 }
 
 }  // namespace anagraph::media

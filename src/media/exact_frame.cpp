@@ -8,6 +8,7 @@
 #include <opencv2/imgproc.hpp>
 #include <utility>
 
+#include "core/base/caught.h"
 #include "media/av.h"
 
 namespace anagraph::media {
@@ -29,7 +30,9 @@ Picture picture_of(const AVFrame& f) {
 
 }  // namespace
 
-core::Result<Picture> exact_frame(const std::string& recording, const core::FrameTime& time) {
+namespace {
+
+core::Result<Picture> decoded_frame(const std::string& recording, const core::FrameTime& time) {
     auto input = av::open_input(recording);
     if (!input) return tl::make_unexpected(input.error());
     const int v = av_find_best_stream(input->get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
@@ -80,7 +83,17 @@ core::Result<Picture> exact_frame(const std::string& recording, const core::Fram
     return fail(ErrorCode::NotFound, fmt::format("No picture could be decoded at {} of {}; choose a moment nearby.", core::clock_text(time), recording), recording);
 }
 
+}  // namespace
+
+core::Result<Picture> exact_frame(const std::string& recording, const core::FrameTime& time) {
+    return core::caught([&] { return decoded_frame(recording, time); });
+}
+
 Picture upright(Picture picture, int rotation, double pixel_aspect) {
+    constexpr double kWidest = 32768;
+    const auto size = static_cast<std::size_t>(std::max(0, picture.width)) * static_cast<std::size_t>(std::max(0, picture.height)) * 4;
+    if (picture.bgra.size() != size || size == 0) return picture;
+    if (const double wide = picture.width * pixel_aspect; !(wide >= 1 && wide <= kWidest)) pixel_aspect = 1;
     if (const int width = static_cast<int>(std::lround(picture.width * pixel_aspect)); width != picture.width && width > 0) {
         const cv::Mat stored(picture.height, picture.width, CV_8UC4, picture.bgra.data());
         Picture wide{width, picture.height, std::vector<std::uint8_t>(static_cast<std::size_t>(width) * static_cast<std::size_t>(picture.height) * 4)};
@@ -88,7 +101,7 @@ Picture upright(Picture picture, int rotation, double pixel_aspect) {
         cv::resize(stored, shown, shown.size(), 0, 0, cv::INTER_CUBIC);
         picture = std::move(wide);
     }
-    if (rotation == 0) return picture;
+    if (rotation != 90 && rotation != 180 && rotation != 270) return picture;
     const bool turn = rotation == 90 || rotation == 270;
     Picture out{turn ? picture.height : picture.width, turn ? picture.width : picture.height, std::vector<std::uint8_t>(picture.bgra.size())};
     for (int y = 0; y < picture.height; ++y)
@@ -105,9 +118,11 @@ Picture upright(Picture picture, int rotation, double pixel_aspect) {
 }
 
 core::Result<Picture> upright_frame(const std::string& recording, const core::FrameTime& time, int rotation, double pixel_aspect) {
-    auto picture = exact_frame(recording, time);
-    if (picture) *picture = upright(std::move(*picture), rotation, pixel_aspect);
-    return picture;
+    return core::caught([&] {
+        auto picture = exact_frame(recording, time);
+        if (picture) *picture = upright(std::move(*picture), rotation, pixel_aspect);
+        return picture;
+    });
 }
 
 }  // namespace anagraph::media

@@ -23,7 +23,7 @@ struct Picture {
 core::Result<Picture> exact_frame(const std::string& recording, const core::FrameTime& time);
 
 /// The same picture as it is to be seen: made wider where the stored pixels are not square (`pixel_aspect` is their width
-/// over their height), then turned upright, `rotation` clockwise in steps of 90 degrees.
+/// over their height), then turned upright, `rotation` clockwise: 90, 180 or 270 degrees; any other leaves it as it is.
 Picture upright(Picture picture, int rotation, double pixel_aspect);
 /// exact_frame() made upright(). Errors: those of exact_frame().
 core::Result<Picture> upright_frame(const std::string& recording, const core::FrameTime& time, int rotation, double pixel_aspect);

@@ -8,6 +8,7 @@
 #include <set>
 #include <vector>
 
+#include "core/base/caught.h"
 #include "media/av.h"
 #include "media/clip.h"
 
@@ -100,10 +101,7 @@ private:
 
     std::string temporary() const { return out_ + ".tmp"; }
 
-    Outcome trouble(int code) const {
-        if (code == AVERROR(ENOSPC)) return fail(ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", out_), out_);
-        return fail(ErrorCode::Unwritable, fmt::format("{} could not be written ({}).", out_, av::error_text(code)), out_);
-    }
+    Outcome trouble(int code) const { return tl::make_unexpected(av::trouble(out_, code)); }
 
     Outcome open() {
         auto input = av::open_input(recording_);
@@ -472,10 +470,12 @@ private:
 }  // namespace
 
 core::Result<CutReport> fast_cut(const std::string& recording, const core::Take& take, const std::string& out, const Progress& progress) {
-    auto report = FastCutter(recording, take, out, progress).run();
-    if (!report || report->why.empty()) return report;
-    if (auto done = cut_clip(recording, take, out, std::numeric_limits<int>::max(), progress); !done) return tl::make_unexpected(done.error());
-    return report;
+    return core::caught([&]() -> core::Result<CutReport> {
+        auto report = FastCutter(recording, take, out, progress).run();
+        if (!report || report->why.empty()) return report;
+        if (auto done = cut_clip(recording, take, out, std::numeric_limits<int>::max(), progress); !done) return tl::make_unexpected(done.error());
+        return report;
+    });
 }
 
 }  // namespace anagraph::media

@@ -1,19 +1,23 @@
 #include "media/import_pass.h"
 
+#include <fcntl.h>
 #include <fmt/format.h>
+#include <unistd.h>
 
 #include <algorithm>
+#include <cerrno>
 #include <cmath>
 #include <condition_variable>
 #include <cstdio>
 #include <deque>
 #include <filesystem>
-#include <fstream>
 #include <mutex>
 #include <nlohmann/json.hpp>
 #include <opencv2/imgproc.hpp>
 #include <thread>
+#include <utility>
 
+#include "core/base/caught.h"
 #include "media/av.h"
 #include "media/sharpness.h"
 
@@ -34,10 +38,44 @@ constexpr std::size_t kWaiting = 6;    // decoded pictures that may wait for the
 constexpr int kSilence = 10;           // of 255: below this a stretch is a pause
 constexpr int kPauseSteps = 10;        // of 50 ms
 
-Outcome write_trouble(const std::string& path, int error) {
-    if (error == ENOSPC) return fail(ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path);
-    return fail(ErrorCode::Unwritable, fmt::format("{} could not be written ({}); check that the folder may be written.", path, std::strerror(error)), path);
-}
+Outcome write_trouble(const std::string& path, int error) { return tl::make_unexpected(av::trouble(path, AVERROR(error))); }
+
+/// A file written piece by piece, with the true reason where that fails.
+class PieceFile {
+public:
+    PieceFile() = default;
+    ~PieceFile() { abandon(); }
+    PieceFile(const PieceFile&) = delete;
+    PieceFile& operator=(const PieceFile&) = delete;
+
+    Outcome open(std::string path) {
+        path_ = std::move(path);
+        fd_ = ::open(path_.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+        return fd_ >= 0 ? Outcome{} : write_trouble(path_, errno);
+    }
+    Outcome write(const void* bytes, std::size_t size) {
+        const auto* at = static_cast<const char*>(bytes);
+        while (size > 0) {
+            const ssize_t n = ::write(fd_, at, size);
+            if (n < 0 && errno != EINTR) return write_trouble(path_, errno);
+            if (n <= 0) continue;
+            at += n;
+            size -= static_cast<std::size_t>(n);
+        }
+        return {};
+    }
+    Outcome close() {
+        const int fd = std::exchange(fd_, -1);
+        return ::close(fd) == 0 ? Outcome{} : write_trouble(path_, errno);
+    }
+    void abandon() {
+        if (fd_ >= 0) ::close(std::exchange(fd_, -1));
+    }
+
+private:
+    std::string path_;
+    int fd_ = -1;
+};
 
 /// Encodes pictures as JPEG: into the proxy's container and into the thumbnail file.
 class JpegEncoder {
@@ -46,6 +84,8 @@ public:
         const AVCodec* codec = avcodec_find_encoder(AV_CODEC_ID_MJPEG);
         JpegEncoder e;
         e.codec_.reset(avcodec_alloc_context3(codec));
+        e.frame_ = av::frame();
+        if (!e.codec_ || !e.frame_) return tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
         e.codec_->width = width;
         e.codec_->height = height;
         e.codec_->pix_fmt = AV_PIX_FMT_YUVJ420P;
@@ -55,26 +95,28 @@ public:
         e.codec_->global_quality = FF_QP2LAMBDA * quality;
         e.codec_->thread_count = 1;
         if (const int r = avcodec_open2(e.codec_.get(), codec, nullptr); r < 0) return fail(ErrorCode::BadInput, fmt::format("The small copy could not be made ({}).", av::error_text(r)));
-        e.frame_ = av::frame();
         e.frame_->format = AV_PIX_FMT_YUVJ420P;
         e.frame_->width = width;
         e.frame_->height = height;
-        av_frame_get_buffer(e.frame_.get(), 0);
         e.packet_ = av::packet();
+        if (av_frame_get_buffer(e.frame_.get(), 0) < 0 || !e.packet_) return tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
         return e;
     }
     const AVCodecContext& codec() const { return *codec_; }
 
-    /// The scaled and encoded picture; valid until the next call. Null when the encoder refuses it.
-    AVPacket* encode(const AVFrame& picture, std::int64_t pts) {
-        if (av_frame_make_writable(frame_.get()) < 0) return nullptr;
+    /// The scaled and encoded picture; valid until the next call. Null when the encoder refuses it; errors: NoMemory.
+    core::Result<AVPacket*> encode(const AVFrame& picture, std::int64_t pts) {
+        const auto no_memory = [] { return tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM))); };
+        if (av_frame_make_writable(frame_.get()) < 0) return no_memory();
         const bool planar = picture.format == AV_PIX_FMT_YUV420P || picture.format == AV_PIX_FMT_YUVJ420P;
         if (!(planar ? scale_planes(picture) : scale_any(picture))) return nullptr;
         frame_->pts = pts;
         frame_->quality = codec_->global_quality;
         av_packet_unref(packet_.get());
-        if (avcodec_send_frame(codec_.get(), frame_.get()) < 0 || avcodec_receive_packet(codec_.get(), packet_.get()) < 0) return nullptr;
-        return packet_.get();
+        int r = avcodec_send_frame(codec_.get(), frame_.get());
+        if (r >= 0) r = avcodec_receive_packet(codec_.get(), packet_.get());
+        if (r == AVERROR(ENOMEM)) return no_memory();
+        return r < 0 ? nullptr : packet_.get();
     }
     const AVFrame& scaled() const { return *frame_; }
 
@@ -93,24 +135,16 @@ private:
     }
 
     bool scale_any(const AVFrame& picture) {
-        if (!sws_ || source_width_ != picture.width || source_height_ != picture.height || source_format_ != picture.format) {
-            sws_ = av::converter(picture, codec_->width, codec_->height, AV_PIX_FMT_YUVJ420P, SWS_FAST_BILINEAR);
-            source_width_ = picture.width;
-            source_height_ = picture.height;
-            source_format_ = picture.format;
-        }
-        if (!sws_) return false;
-        sws_scale(sws_.get(), picture.data, picture.linesize, 0, picture.height, frame_->data, frame_->linesize);
+        SwsContext* sws = converting_.of(picture, codec_->width, codec_->height, AV_PIX_FMT_YUVJ420P, SWS_FAST_BILINEAR);
+        if (sws == nullptr) return false;
+        sws_scale(sws, picture.data, picture.linesize, 0, picture.height, frame_->data, frame_->linesize);
         return true;
     }
 
     av::Codec codec_;
     av::Frame frame_;
     av::Packet packet_;
-    av::Sws sws_;
-    int source_width_ = 0;
-    int source_height_ = 0;
-    int source_format_ = -1;
+    av::Converting converting_;
 };
 
 int rotation_of(const AVStream& stream) {
@@ -167,7 +201,7 @@ private:
             waiting_.pop_front();
             room_.notify_one();
             lock.unlock();
-            Outcome done = picture.frame ? work_(*picture.frame, picture.pts, picture.number) : Outcome{};
+            Outcome done = picture.frame ? core::caught([&] { return work_(*picture.frame, picture.pts, picture.number); }) : tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
             if (done) continue;
             lock.lock();
             outcome_ = std::move(done);
@@ -200,14 +234,20 @@ public:
             if (packet->stream_index == video_->index)
                 fed = feed_video(packet.get());
             else if (sound_ != nullptr && packet->stream_index == sound_->index)
-                feed_sound(packet.get());
+                fed = feed_sound(packet.get());
             av_packet_unref(packet.get());
             if (!fed) return abandon(fed.error());
         }
-        if (r != AVERROR_EOF) index_.remarks.push_back(fmt::format("The recording is damaged after {} and was read up to there.", core::clock_text(index_.times.empty() ? FrameTime{} : index_.times.back(), false)));
+        // a card that is pulled out and a memory that does not suffice are no damage of the film
+        const int broken = r != AVERROR_EOF ? r : input_->pb != nullptr ? input_->pb->error
+                                                                        : 0;
+        if (broken == AVERROR(ENOMEM) || broken == AVERROR(EIO)) return abandon(av::trouble(recording_, broken, true));
         if (auto fed = feed_video(nullptr); !fed) return abandon(fed.error());
-        if (sound_ != nullptr) feed_sound(nullptr);
+        if (sound_ != nullptr)
+            if (auto fed = feed_sound(nullptr); !fed) return abandon(fed.error());
         if (auto done = pictures_->end(); !done) return abandon(done.error());
+        if (auto followed = times_that_go_on(); !followed) return abandon(followed.error());
+        if (r != AVERROR_EOF || ends_early()) index_.remarks.push_back(fmt::format("The recording is damaged or cut off after {} and was read up to there.", core::clock_text(index_.times.empty() ? FrameTime{} : index_.times.back(), false)));
         if (index_.times.empty()) return abandon({ErrorCode::BadInput, fmt::format("{} has no picture that can be decoded; copy it from the camera again.", recording_), recording_});
         if (auto done = finish(); !done) return abandon(done.error());
         return std::move(index_);
@@ -260,7 +300,8 @@ private:
         AVFormatContext* raw = nullptr;
         avformat_alloc_output_context2(&raw, nullptr, "matroska", nullptr);
         proxy_.reset(raw);
-        AVStream* stream = avformat_new_stream(raw, nullptr);
+        AVStream* stream = raw == nullptr ? nullptr : avformat_new_stream(raw, nullptr);
+        if (stream == nullptr) return write_trouble(temporary(kProxyFile), ENOMEM);
         avcodec_parameters_from_context(stream->codecpar, &proxy_encoder_.codec());
         stream->time_base = video_->time_base;
         const std::string path = temporary(kProxyFile);
@@ -270,9 +311,23 @@ private:
         const int begun = avformat_write_header(raw, &options);
         av_dict_free(&options);
         if (begun < 0) return write_trouble(path, AVUNERROR(begun));
-        thumbs_.open(temporary(kThumbnailFile), std::ios::binary | std::ios::trunc);
-        if (!thumbs_) return write_trouble(temporary(kThumbnailFile), errno);
+        if (auto opened = thumbs_.open(temporary(kThumbnailFile)); !opened) return opened;
         pictures_ = std::make_unique<PictureThread>([this](const AVFrame& frame, std::int64_t pts, std::size_t number) { return work_on(frame, pts, number); });
+        return {};
+    }
+
+    /// A film that promises to be longer than it is was cut off. Containers round their length, and sound may end later.
+    bool ends_early() const {
+        const double promised = video_->duration > 0 ? static_cast<double>(video_->duration) * av_q2d(video_->time_base) : duration_;
+        const double had = index_.times.empty() ? 0 : index_.times.back().seconds() - index_.start().seconds();
+        return promised > 0 && promised - had > std::max(1.5, 0.02 * promised);
+    }
+
+    /// Refused where the film's times cannot be followed: nothing could be found on it again.
+    Outcome times_that_go_on() const {
+        if (untimed_ > 0 && untimed_ >= index_.times.size()) return fail(ErrorCode::Refused, fmt::format("{} has pictures but no times.", recording_), recording_);
+        if (back_ > 3 && back_ * 100 > index_.times.size()) return fail(ErrorCode::Refused, fmt::format("The times of {} go back at {}: camera files joined end to end do that.", recording_, core::clock_text(back_at_, false)), recording_);
+        if (!index_.times.empty() && index_.times.front() < FrameTime{}) return fail(ErrorCode::Refused, fmt::format("The times of {} begin below zero.", recording_), recording_);
         return {};
     }
 
@@ -280,16 +335,23 @@ private:
 
     Outcome feed_video(AVPacket* packet) {
         const int sent = avcodec_send_packet(decoder_.get(), packet);
+        if (sent == AVERROR(ENOMEM)) return tl::make_unexpected(av::trouble(recording_, sent, true));
         if (sent < 0 && sent != AVERROR_EOF && packet != nullptr) ++broken_;
         auto& frame = frame_;
-        while (avcodec_receive_frame(decoder_.get(), frame.get()) >= 0) {
+        int r = 0;
+        while ((r = avcodec_receive_frame(decoder_.get(), frame.get())) >= 0) {
             const std::int64_t pts = frame->best_effort_timestamp;
             Outcome taken;
-            if (pts != AV_NOPTS_VALUE && (last_pts_ == AV_NOPTS_VALUE || pts > last_pts_)) taken = take(*frame, pts);
+            if (pts == AV_NOPTS_VALUE)
+                ++untimed_;
+            else if (last_pts_ == AV_NOPTS_VALUE || pts > last_pts_)
+                taken = take(*frame, pts);
+            else if (++back_ == 1)
+                back_at_ = av::time_of(last_pts_, video_->time_base);
             av_frame_unref(frame.get());
             if (!taken) return taken;
         }
-        return {};
+        return r == AVERROR(ENOMEM) ? tl::make_unexpected(av::trouble(recording_, r, true)) : Outcome{};
     }
 
     Outcome take(const AVFrame& frame, std::int64_t pts) {
@@ -313,8 +375,9 @@ private:
     /// Proxy, thumbnail and measures of one picture; on the second thread.
     Outcome work_on(const AVFrame& frame, std::int64_t pts, std::size_t number) {
         const FrameTime time = av::time_of(pts, video_->time_base);
-        AVPacket* encoded = proxy_encoder_.encode(frame, pts);
-        if (encoded != nullptr) {
+        const auto small = proxy_encoder_.encode(frame, pts);
+        if (!small) return tl::make_unexpected(small.error());
+        if (AVPacket* encoded = *small) {
             encoded->stream_index = 0;
             // every picture stands alone, but only two a second go into the file's own index, which is kept in memory
             if (number == 0 || time.seconds() - last_entry_ >= kEntryEvery)
@@ -326,9 +389,10 @@ private:
         }
         if (number == 0 || time.seconds() - last_thumb_ >= kThumbEvery) {
             last_thumb_ = time.seconds();
-            if (const AVPacket* picture = thumb_encoder_.encode(proxy_encoder_.scaled(), pts)) {
-                thumbs_.write(reinterpret_cast<const char*>(picture->data), picture->size);
-                if (!thumbs_) return write_trouble(temporary(kThumbnailFile), ENOSPC);
+            const auto thumb = thumb_encoder_.encode(proxy_encoder_.scaled(), pts);
+            if (!thumb) return tl::make_unexpected(thumb.error());
+            if (const AVPacket* picture = *thumb) {
+                if (auto written = thumbs_.write(picture->data, static_cast<std::size_t>(picture->size)); !written) return written;
                 index_.thumbnails.push_back({number, thumb_bytes_, picture->size});
                 thumb_bytes_ += picture->size;
             }
@@ -353,8 +417,8 @@ private:
         last_coarse_ = coarse;
     }
 
-    void feed_sound(AVPacket* packet) {
-        avcodec_send_packet(sound_decoder_.get(), packet);
+    Outcome feed_sound(AVPacket* packet) {
+        if (avcodec_send_packet(sound_decoder_.get(), packet) == AVERROR(ENOMEM)) return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true));
         while (avcodec_receive_frame(sound_decoder_.get(), frame_.get()) >= 0) {
             const AVFrame& f = *frame_;
             if (!swr_) {
@@ -378,6 +442,7 @@ private:
             sound_end_ = from + static_cast<double>(n) / sound_rate_;
             av_frame_unref(frame_.get());
         }
+        return {};
     }
 
     void envelope(double seconds, std::int16_t sample) {
@@ -398,16 +463,19 @@ private:
 
     Outcome finish() {
         if (broken_ > 0) index_.remarks.push_back(fmt::format("{} damaged piece{} of the recording could not be decoded; some pictures may be missing.", broken_, broken_ == 1 ? "" : "s"));
+        if (back_ + untimed_ > 0) index_.remarks.push_back(fmt::format("{} picture{} of the recording have no time of their own and were left out.", back_ + untimed_, back_ + untimed_ == 1 ? "" : "s"));
         find_pauses();
         index_.end = av::time_of(last_pts_ + std::max<std::int64_t>(1, last_duration_), video_->time_base);
         if (const int r = av_write_trailer(proxy_.get()); r < 0) return write_trouble(temporary(kProxyFile), AVUNERROR(r));
+        // what libav held back is written when the file is closed
+        if (const int r = avio_closep(&proxy_->pb); r < 0) return write_trouble(temporary(kProxyFile), AVUNERROR(r));
         proxy_.reset();
-        thumbs_.close();
-        if (thumbs_.fail()) return write_trouble(temporary(kThumbnailFile), ENOSPC);
-        std::ofstream out(temporary(kIndexFile), std::ios::binary | std::ios::trunc);
-        out << to_json(index_).dump();
-        out.close();
-        if (out.fail()) return write_trouble(temporary(kIndexFile), ENOSPC);
+        if (auto closed = thumbs_.close(); !closed) return closed;
+        PieceFile out;
+        const std::string text = to_json(index_).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+        if (auto opened = out.open(temporary(kIndexFile)); !opened) return opened;
+        if (auto written = out.write(text.data(), text.size()); !written) return written;
+        if (auto closed = out.close(); !closed) return closed;
         for (const char* name : {kProxyFile, kThumbnailFile, kIndexFile}) {
             std::error_code ec;
             std::filesystem::rename(temporary(name), fmt::format("{}/{}", folder_, name), ec);
@@ -420,7 +488,7 @@ private:
     tl::unexpected<core::Error> abandon(core::Error error) {
         if (pictures_) pictures_->end();
         proxy_.reset();
-        thumbs_.close();
+        thumbs_.abandon();
         for (const char* name : {kProxyFile, kThumbnailFile, kIndexFile}) {
             std::error_code ec;
             std::filesystem::remove(temporary(name), ec);
@@ -444,7 +512,7 @@ private:
     JpegEncoder proxy_encoder_;
     JpegEncoder thumb_encoder_;
     av::Output proxy_;
-    std::ofstream thumbs_;
+    PieceFile thumbs_;
     std::int64_t thumb_bytes_ = 0;
     std::int64_t last_pts_ = AV_NOPTS_VALUE;
     std::int64_t last_duration_ = 1;
@@ -454,6 +522,9 @@ private:
     double duration_ = 0;
     cv::Mat last_coarse_;
     int broken_ = 0;
+    std::size_t untimed_ = 0;  // pictures without a time
+    std::size_t back_ = 0;     // pictures whose time is not later than the last
+    FrameTime back_at_;
     bool size_changes_ = false;
     std::unique_ptr<PictureThread> pictures_;  // last, so that it ends before what it works with goes
 };
@@ -461,7 +532,7 @@ private:
 }  // namespace
 
 core::Result<RecordingIndex> import_pass(const std::string& recording, const std::string& folder, const Progress& progress) {
-    return Pass(recording, folder, progress).run();
+    return core::caught([&] { return Pass(recording, folder, progress).run(); });
 }
 
 }  // namespace anagraph::media

@@ -11,6 +11,8 @@
 #include <cstdlib>
 #include <cstring>
 
+#include "media/av.h"
+
 namespace anagraph::media {
 
 using core::FrameTime;
@@ -160,6 +162,9 @@ core::Result<std::unique_ptr<Player>> Player::create(std::function<void()> wake)
         {"vo", "libmpv"}, {"ao", silent != nullptr ? "null" : "pulse,alsa,null"}, {"hr-seek", "yes"}, {"pause", "yes"}, {"keep-open", "yes"}, {"idle", "yes"}, {"hwdec", "no"}, {"osd-level", "0"}, {"config", "no"}, {"load-scripts", "no"}, {"ytdl", "no"}, {"terminal", "no"}, {"sub-auto", "no"}, {"audio-file-auto", "no"}, {"rebase-start-time", "no"}, {"video-rotate", "no"},  // the renderer aborts the process on rotated pictures: they are turned where they are painted
         {"hr-seek-demuxer-offset", "1"},
         {"keepaspect", "no"},  // pixels as they are stored; what is not square is made wider where it is painted
+        {"access-references", "no"},  // a film is one file, and playing it opens no other
+        {"ordered-chapters", "no"},
+        {"load-unsafe-playlists", "no"},
         {"sws-allow-zimg", "no"},
         {"sws-fast", "yes"},
         {"audio-pitch-correction", "yes"},
@@ -188,8 +193,9 @@ void Player::open(const std::string& recording, std::vector<FrameTime> times) {
     state_->open = true;
     state_->frame = 0;
     // A transport stream has no index: a seek lands up to a group of pictures too late unless it sets out well before.
-    const bool stream = recording.ends_with(".ts") || recording.ends_with(".mts") || recording.ends_with(".m2ts") || recording.ends_with(".MTS");
+    const bool stream = av::is_transport_stream(recording);
     mpv_set_property_string(state_->mpv, "hr-seek-demuxer-offset", stream ? "12" : "1");
+    if (!av::is_film(recording)) return;  // nothing is handed to the player that an import would refuse
     const char* command[] = {"loadfile", recording.c_str(), nullptr};
     mpv_command_async(state_->mpv, 0, command);
 }

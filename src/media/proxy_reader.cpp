@@ -28,9 +28,7 @@ struct ProxyReader::State {
     int stream = 0;
     av::Codec decoder;
     av::Frame scaled;
-    av::Sws sws;
-    int width = 0;  // what sws makes
-    int height = 0;
+    av::Converting converting;
     av::Packet packet = av::packet();
     av::Frame decoded = av::frame();
     std::int64_t shift = 0;        // ticks from a frame's own time to its time in the copy
@@ -133,13 +131,9 @@ core::Result<Picture> ProxyReader::frame(std::size_t frame, int width, int heigh
     const AVPacket* found = s.packet_of(s.ticks(frame));
     if (found == nullptr || avcodec_send_packet(s.decoder.get(), found) < 0 || avcodec_receive_frame(s.decoder.get(), s.decoded.get()) < 0) return missing();
     const AVFrame& f = s.fitted(width, height);
-    if (!s.sws || f.width != s.width || f.height != s.height) {
-        s.sws = av::converter(f, f.width, f.height, AV_PIX_FMT_BGRA, SWS_FAST_BILINEAR);
-        s.width = f.width;
-        s.height = f.height;
-    }
-    if (!s.sws) return missing();
-    Picture picture{f.width, f.height, av::bgra_of(*s.sws, f, f.width, f.height)};
+    SwsContext* sws = s.converting.of(f, f.width, f.height, AV_PIX_FMT_BGRA, SWS_FAST_BILINEAR);
+    if (sws == nullptr) return missing();
+    Picture picture{f.width, f.height, av::bgra_of(*sws, f, f.width, f.height)};
     av_frame_unref(s.decoded.get());
     return picture;
 }

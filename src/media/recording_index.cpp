@@ -4,6 +4,7 @@
 #include <array>
 #include <cmath>
 #include <cstring>
+#include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
 #include <numeric>
@@ -146,7 +147,11 @@ json to_json(const RecordingIndex& i) {
 core::Result<RecordingIndex> index_from_json(const json& j) {
     const auto damaged = [] { return core::fail(ErrorCode::Damaged, "The index of this recording is damaged or from an older version; bring the recording in again."); };
     const auto moment = [](const json& x) { return FrameTime::parse(x.get<std::string>()).value_or(FrameTime{}); };
-    constexpr std::int64_t kMostFrames = 100000000;  // ten days at 120 a second
+    constexpr std::size_t kMostFrames = 20000000;  // two days at 120 a second
+    constexpr std::int64_t kMostTicks = std::int64_t{1} << 53;
+    constexpr int kMostPixels = 16384;
+    constexpr std::int64_t kMostBytes = std::int64_t{1} << 50;
+    constexpr std::int64_t kMostThumbnail = 1 << 24;
     try {
         RecordingIndex i;
         i.width = j.at("width").get<int>();
@@ -162,7 +167,8 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
             const auto first = run.at(0).get<std::int64_t>();
             const auto step = run.at(1).get<std::int64_t>();
             const auto count = run.at(2).get<std::int64_t>();
-            if (count < 1 || count > kMostFrames) return damaged();
+            const auto within = [](double ticks) { return std::abs(ticks) < static_cast<double>(kMostTicks); };
+            if (count < 1 || static_cast<std::size_t>(count) > kMostFrames - std::min(kMostFrames, i.times.size()) || !within(static_cast<double>(first)) || !within(static_cast<double>(first) + static_cast<double>(step) * static_cast<double>(count))) return damaged();
             for (std::int64_t n = 0; n < count; ++n) i.times.emplace_back(first + step * n, clock);
         }
         i.end = moment(j.at("end"));
@@ -173,6 +179,10 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
         const auto& samples = j.at("samples");
         for (std::size_t n = 0; n + 2 < samples.size(); n += 3) i.samples.push_back({samples[n].get<std::size_t>(), samples[n + 1].get<double>() / 10, samples[n + 2].get<double>() / 10});
         for (const auto& s : j.at("shots")) i.shots.push_back(moment(s));
+        const bool turned = i.rotation == 0 || i.rotation == 90 || i.rotation == 180 || i.rotation == 270;
+        const bool sized = i.width >= 1 && i.width <= kMostPixels && i.height >= 1 && i.height <= kMostPixels && i.pixel_aspect >= 0.01 && i.pixel_aspect <= 100 && i.bytes >= 0;
+        const bool placed = std::all_of(i.thumbnails.begin(), i.thumbnails.end(), [](const Thumbnail& t) { return t.offset >= 0 && t.offset < kMostBytes && t.size >= 0 && t.size < kMostThumbnail; });
+        if (!turned || !sized || !placed || i.end < i.times.back()) return damaged();
         const auto beyond = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.frame >= i.times.size(); }); };
         if (i.times.empty() || !std::is_sorted(i.times.begin(), i.times.end()) || beyond(i.thumbnails) || beyond(i.samples)) return damaged();
         return i;
@@ -182,10 +192,14 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
 }
 
 core::Result<RecordingIndex> load_index(const std::string& folder) {
-    std::ifstream in(folder + "/" + kIndexFile, std::ios::binary);
-    if (!in) return core::fail(ErrorCode::NotFound, "This recording has not been looked through yet; import it again.", folder);
+    constexpr std::uintmax_t kMostIndex = 1 << 29;  // bytes
+    const std::string file = folder + "/" + kIndexFile;
+    std::error_code ec;
+    if (std::filesystem::file_size(file, ec) > kMostIndex && !ec) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; bring the recording in again.", folder);
+    std::ifstream in(file, std::ios::binary);
+    if (!in) return core::fail(ErrorCode::NotFound, "This recording has not been looked through yet; bring it in again.", folder);
     const json j = json::parse(in, nullptr, false);
-    if (j.is_discarded()) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.", folder);
+    if (j.is_discarded()) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; bring the recording in again.", folder);
     return index_from_json(j);
 }
 
