@@ -323,14 +323,15 @@ House demo_house() {
 }  // namespace
 
 Outcome make_demo_library(const std::string& films, const std::string& folder) {
-    auto library = store::Library::open(folder);
+    auto library = store::Library::make_or_open(folder);
     if (!library) return tl::make_unexpected(library.error());
     std::vector<Film> loaded;
     for (const char* name : {"pt60-service-1.mp4", "pt60-service-2.mp4"}) {
         auto prepared = shop::prepare_recording((*library)->folder(), films + "/" + name, {});
         if (!prepared) return tl::make_unexpected(prepared.error());
         if (auto entered = shop::enter_recording(**library, *prepared); !entered) return entered;
-        loaded.push_back({prepared->entry.id, std::move(prepared->index), prepared->narration, core::read_marks(prepared->narration)});
+        const auto narration = prepared->narration.value_or(std::vector<core::Segment>{});
+        loaded.push_back({prepared->entry.id, std::move(prepared->index), narration, core::read_marks(narration)});
     }
     if (auto kept = (*library)->set_house(demo_house()); !kept) return kept;
     auto book = (*library)->keep_document(films + "/../book/perrick-pt60-book.pdf");

@@ -317,7 +317,7 @@ int main(int argc, char** argv) {
     }
     anagraph::app::theme::apply();
     QDir().mkpath(QString::fromLocal8Bit(argv[2]));
-    auto library = anagraph::store::Library::open(argv[1]);
+    auto library = anagraph::store::Library::make_or_open(argv[1]);
     if (!library) {
         fmt::print(stderr, "{}\n", library.error().message);
         return 1;

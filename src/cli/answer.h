@@ -7,6 +7,7 @@
 #include <string>
 
 #include "core/base/result.h"
+#include "core/base/utf8.h"
 
 namespace anagraph::cli {
 
@@ -17,13 +18,16 @@ inline constexpr int kWrongUse = 2;
 struct Answer {
     bool as_json = false;
 
+    /// Names of files may hold bytes that are no text; they are told as well as they can be.
+    static std::string text_of(const nlohmann::json& value) { return value.dump(2, ' ', false, nlohmann::json::error_handler_t::replace); }
+
     int say(const nlohmann::json& value, const std::string& words, int code = kFine) const {
-        fmt::print("{}\n", as_json ? value.dump(2) : words);
+        fmt::print("{}\n", as_json ? text_of(value) : core::as_utf8(words));
         return code;
     }
     int wrong(const core::Error& error, int code = kFoundWrong) const {
-        if (as_json) fmt::print("{}\n", nlohmann::json{{"ok", false}, {"reason", error.message}, {"place", error.place}}.dump(2));
-        fmt::print(stderr, "{}\n", error.message);
+        if (as_json) fmt::print("{}\n", text_of({{"ok", false}, {"reason", error.message}, {"place", error.place}}));
+        fmt::print(stderr, "{}\n", core::as_utf8(error.message));
         return code;
     }
 };

@@ -15,6 +15,7 @@
 #include "bench/bench.h"
 #include "cli/answer.h"
 #include "cli/calc.h"
+#include "core/base/caught.h"
 #include "core/narration/reader.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/open_points.h"
@@ -27,6 +28,7 @@
 #include "shop/relink.h"
 #include "shop/reshoot.h"
 #include "shop/spelling.h"
+#include "shop/verify.h"
 
 namespace {
 
@@ -37,6 +39,17 @@ using cli::Answer;
 using cli::kFine;
 using cli::kFoundWrong;
 using cli::kWrongUse;
+
+/// A library that is not there is a path mistyped.
+int wrong_path(const core::Error& error) { return error.code == core::ErrorCode::NotFound ? kWrongUse : kFoundWrong; }
+
+/// A guide opened for looking at it, from a library that may be open elsewhere; what of its journal could not be read is told.
+core::Result<core::Procedure> guide_to_look_at(const store::Library& library, const std::string& guide) {
+    auto state = library.guide_state(store::GuideId(guide));
+    if (!state) return tl::make_unexpected(state.error());
+    for (const auto& lost : state->lost) fmt::print(stderr, "{}\n", lost);
+    return std::move(state->procedure);
+}
 
 /// Progress for a person at a terminal; silent in a script.
 bool show_progress(const std::string& what, double share) {
@@ -66,19 +79,20 @@ int read(const Answer& answer, const std::string& file) {
 }
 
 int import(const Answer& answer, const std::string& folder, const std::string& recording, const std::string& narration, bool stays) {
-    auto library = store::Library::open(folder);
+    auto library = store::Library::make_or_open(folder);
     if (!library) return answer.wrong(library.error());
-    const auto prepared = shop::prepare_recording((*library)->folder(), recording, narration, [&](double share) { return answer.as_json || show_progress("Looking through the recording", share); }, stays ? shop::Original::StaysWhereItLies : shop::Original::Copy);
+    auto prepared = shop::prepare_recording((*library)->folder(), recording, narration, [&](double share) { return answer.as_json || show_progress("Bringing the recording in", share); }, stays ? shop::Original::StaysWhereItLies : shop::Original::Copy);
     if (!prepared) return answer.wrong(prepared.error());
     if (auto entered = shop::enter_recording(**library, *prepared); !entered) return answer.wrong(entered.error());
-    for (const auto& remark : prepared->remarks) fmt::print(stderr, "{}\n", remark);
-    return answer.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()}, {"seconds", prepared->index.end.seconds() - prepared->index.start().seconds()}, {"lines", prepared->narration.size()}, {"remarks", prepared->remarks}},
-                      fmt::format("{} is in the library: {} frames, {} lines of narration.", prepared->entry.name, prepared->index.times.size(), prepared->narration.size()));
+    for (const auto& remark : prepared->remarks) fmt::print(stderr, "{}\n", core::as_utf8(remark));
+    const auto lines = (*library)->recording(prepared->entry.id).value_or(prepared->entry).lines;
+    return answer.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()}, {"seconds", prepared->index.end.seconds() - prepared->index.start().seconds()}, {"lines", lines}, {"remarks", prepared->remarks}},
+                      fmt::format("{} is in the library: {} frames, {} lines of narration.", prepared->entry.name, prepared->index.times.size(), lines));
 }
 
 int find(const Answer& answer, const std::string& folder, const std::string& where) {
     auto library = store::Library::open(folder);
-    if (!library) return answer.wrong(library.error());
+    if (!library) return answer.wrong(library.error(), wrong_path(library.error()));
     const auto away = shop::recordings_away(**library);
     if (!away) return answer.wrong(away.error());
     json found = json::array();
@@ -115,21 +129,23 @@ core::Result<core::FrameTime> moment(const std::string& words) {
     }
 }
 
-int cut(const Answer& answer, const std::string& recording, const std::string& from_words, const std::string& to_words, const std::string& to) {
+int cut(const Answer& answer, const std::string& recording, const std::string& from_words, const std::string& to_words, const std::string& to, bool replace) {
     const auto from = moment(from_words);
     const auto until = moment(to_words);
     if (!from) return answer.wrong(from.error(), kWrongUse);
     if (!until) return answer.wrong(until.error(), kWrongUse);
     if (!(*from < *until)) return answer.wrong({core::ErrorCode::BadInput, "The stretch ends before it begins.", ""}, kWrongUse);
-    const auto report = media::fast_cut(recording, {core::RecordingId(recording), *from, *until}, to, [&](double share) { return answer.as_json || show_progress("Cutting", share); });
+    auto place = store::Destination::file(to, {recording}, replace);
+    if (!place) return answer.wrong(place.error(), kWrongUse);
+    const auto report = media::fast_cut(recording, {core::RecordingId(recording), *from, *until}, place->work(), [&](double share) { return answer.as_json || show_progress("Cutting", share); });
     if (!report) return answer.wrong(report.error());
-    return answer.say({{"file", to}, {"copied", report->copied}, {"encoded", report->encoded}, {"why", report->why}}, report->why.empty() ? fmt::format("{}: {} pictures copied, {} at the ends encoded anew.", to, report->copied, report->encoded) : fmt::format("{}: {}", to, report->why));
+    if (auto put = place->commit(); !put) return answer.wrong(put.error());
+    return answer.say({{"file", place->path()}, {"copied", report->copied}, {"encoded", report->encoded}, {"why", report->why}}, report->why.empty() ? fmt::format("{}: {} pictures copied, {} at the ends encoded anew.", place->path(), report->copied, report->encoded) : fmt::format("{}: {}", place->path(), report->why));
 }
 
 int list(const Answer& answer, const std::string& folder) {
-    if (!std::filesystem::exists(folder + "/library.db")) return answer.wrong({core::ErrorCode::NotFound, fmt::format("There is no library in {}.", folder), folder}, kWrongUse);
-    auto library = store::Library::open(folder);
-    if (!library) return answer.wrong(library.error());
+    auto library = store::Library::read(folder);
+    if (!library) return answer.wrong(library.error(), wrong_path(library.error()));
     const auto guides = (*library)->guides();
     const auto recordings = (*library)->recordings();
     if (!guides) return answer.wrong(guides.error());
@@ -148,9 +164,9 @@ int list(const Answer& answer, const std::string& folder) {
 }
 
 int check(const Answer& answer, const std::string& folder, const std::string& guide) {
-    auto library = store::Library::open(folder);
-    if (!library) return answer.wrong(library.error());
-    const auto procedure = (*library)->load_guide(store::GuideId(guide));
+    auto library = store::Library::read(folder);
+    if (!library) return answer.wrong(library.error(), wrong_path(library.error()));
+    const auto procedure = guide_to_look_at(**library, guide);
     if (!procedure) return answer.wrong(procedure.error(), kWrongUse);
     const auto points = core::open_points(*procedure);
     json out = json::array();
@@ -174,45 +190,61 @@ int check(const Answer& answer, const std::string& folder, const std::string& gu
 
 int issue(const Answer& answer, const std::string& folder, const std::string& guide, const std::string& to, const std::string& author, const std::string& checker) {
     auto library = store::Library::open(folder);
-    if (!library) return answer.wrong(library.error());
-    auto request = shop::prepare_issue(**library, store::GuideId(guide), author, checker);
+    if (!library) return answer.wrong(library.error(), wrong_path(library.error()));
+    const store::GuideId id(guide);
+    const auto request = shop::prepare_issue(**library, id, author, checker);
     if (!request) return answer.wrong(request.error());
+    // the place first: nobody waits for a pack that cannot be put there
+    auto place = shop::delivery(**library, id, to);
+    if (!place) return answer.wrong(place.error(), kWrongUse);
     const auto progress = [&](const std::string& what, double share) { return answer.as_json || show_progress(what, share); };
-    const std::string kept = request->folder;
-    // The pack goes where it was asked for first: if that fails, no edition is kept.
-    for (const std::string& place : {to, kept}) {
-        request->folder = place;
-        if (auto written = publish::write_pack(*request, progress); !written) return answer.wrong(written.error());
-    }
-    const auto hash = shop::enter_edition(**library, store::GuideId(guide), *request);
+    auto pack = shop::make_pack(*request, progress);
+    if (!pack) return answer.wrong(pack.error());
+    if (auto copied = shop::copy_pack(pack->folder.path(), *place); !copied) return answer.wrong(copied.error());
+    // the library knows the edition before anybody else has it
+    const auto hash = shop::enter_edition(**library, *request, std::move(*pack));
     if (!hash) return answer.wrong(hash.error());
-    return answer.say({{"edition", request->edition.number}, {"sha256", *hash}, {"folder", to}, {"changes", request->edition.changes}}, fmt::format("Edition {} of {} is in {} ({}).", request->edition.number, guide, to, publish::edition_mark(request->edition, *hash)));
+    const auto& edition = request->pack.edition;
+    if (auto put = place->commit(); !put) return answer.wrong({put.error().code, fmt::format("Edition {} is issued and kept in the library, but its pack was not put at {}: {} Write it again with: anagraph-cli deliver LIBRARY {} {} --to FOLDER", edition.number, place->path(), put.error().message, guide, edition.number), place->path()});
+    for (const auto& remark : request->remarks) fmt::print(stderr, "{}\n", remark);
+    return answer.say({{"edition", edition.number}, {"sha256", *hash}, {"folder", place->path()}, {"changes", edition.changes}, {"remarks", request->remarks}}, fmt::format("Edition {} of {} is in {} ({}).", edition.number, guide, place->path(), publish::edition_mark(edition, *hash)));
 }
 
-int reshoot(const Answer& answer, const std::string& folder, const std::string& guide, const std::string& to) {
-    auto library = store::Library::open(folder);
-    if (!library) return answer.wrong(library.error());
+int deliver(const Answer& answer, const std::string& folder, const std::string& guide, int edition, const std::string& to) {
+    const auto library = store::Library::read(folder);
+    if (!library) return answer.wrong(library.error(), wrong_path(library.error()));
+    const auto done = shop::deliver(**library, store::GuideId(guide), edition, to, [&](double share) { return answer.as_json || show_progress("Copying the pack", share); });
+    if (!done) return answer.wrong(done.error());
+    return answer.say({{"edition", edition}, {"folder", to}}, fmt::format("The pack of edition {} of {} is in {}.", edition, guide, to));
+}
+
+int reshoot(const Answer& answer, const std::string& folder, const std::string& guide, const std::string& to, bool replace) {
+    auto library = store::Library::read(folder);
+    if (!library) return answer.wrong(library.error(), wrong_path(library.error()));
+    const auto p = guide_to_look_at(**library, guide);
+    if (!p) return answer.wrong(p.error(), kWrongUse);
     const auto points = shop::gather_reshoot(**library, store::GuideId(guide));
     if (!points) return answer.wrong(points.error(), kWrongUse);
     json list = json::array();
     std::string words = points->empty() ? "Nothing has to be filmed again." : "";
-    for (const auto& p : *points) {
-        list.push_back({{"recording", p.recording}, {"t", p.missing.at.seconds()}, {"what", p.missing.what}, {"why", p.missing.why}});
-        words += fmt::format("{}, {}: {} ({})\n", p.recording, core::clock_text(p.missing.at, false), p.missing.what, p.missing.why);
+    for (const auto& point : *points) {
+        list.push_back({{"recording", point.recording}, {"t", point.missing.at.seconds()}, {"what", point.missing.what}, {"why", point.missing.why}});
+        words += fmt::format("{}, {}: {} ({})\n", point.recording, core::clock_text(point.missing.at, false), point.missing.what, point.missing.why);
     }
     if (!to.empty()) {
-        const auto written = shop::write_reshoot(*(*library)->load_guide(store::GuideId(guide)), *points, to);
-        if (!written) return answer.wrong(written.error());
-        words += fmt::format("The page is in {}.", to);
+        auto place = store::Destination::file(to, {}, replace);
+        if (!place) return answer.wrong(place.error(), kWrongUse);
+        if (auto written = shop::write_reshoot(*p, *points, *place); !written) return answer.wrong(written.error());
+        words += fmt::format("The page is in {}.", place->path());
     }
     return answer.say({{"points", list}}, words);
 }
 
 /// All figures of a guide, those that are not proved first.
 int figures(const Answer& answer, const std::string& folder, const std::string& guide) {
-    auto library = store::Library::open(folder);
-    if (!library) return answer.wrong(library.error());
-    const auto p = (*library)->load_guide(store::GuideId(guide));
+    auto library = store::Library::read(folder);
+    if (!library) return answer.wrong(library.error(), wrong_path(library.error()));
+    const auto p = guide_to_look_at(**library, guide);
     if (!p) return answer.wrong(p.error(), kWrongUse);
     std::vector<const core::Figure*> order;
     for (const auto& f : p->figures) order.push_back(&f);
@@ -271,17 +303,23 @@ int measure(const Answer& answer, const std::string& folder, const std::string& 
     }
 }
 
-int verify(const Answer& answer, const std::string& pack) {
-    const auto v = publish::verify_pack(pack);
+int verify(const Answer& answer, const std::string& pack, const std::string& library) {
+    const auto v = shop::verify(pack, library, [&](double share) { return answer.as_json || show_progress("Reading the pack", share); });
     if (!v) return answer.wrong(v.error(), v.error().code == core::ErrorCode::NotFound || v.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
-    std::string words = v->good ? fmt::format("The pack is what was issued: {}.", v->edition) : "The pack is not what was issued:";
-    for (const auto& t : v->troubles) words += "\n  " + t;
-    return answer.say({{"ok", v->good}, {"edition", v->edition}, {"troubles", v->troubles}}, words, v->good ? kFine : kFoundWrong);
+    using shop::PackTruth;
+    const bool good = v->truth == PackTruth::Undamaged || v->truth == PackTruth::Issued;
+    json known = nullptr;
+    if (v->truth == PackTruth::Issued || v->truth == PackTruth::Foreign) known = v->truth == PackTruth::Issued;
+    return answer.say({{"ok", good}, {"undamaged", v->found.undamaged}, {"issued_by_library", known}, {"edition", v->found.edition}, {"mark", v->found.mark}, {"sha256", v->found.sha256}, {"manifest", v->found.manifest}, {"troubles", v->found.troubles}, {"notes", v->found.notes}, {"words", v->words}}, v->words, good ? kFine : kFoundWrong);
 }
 
 }  // namespace
 
 int main(int argc, char** argv) {
+    // what Qt finds remarkable about the machine is nothing to a script
+    qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
+        if (type == QtCriticalMsg || type == QtFatalMsg) fmt::print(stderr, "{}\n", message.toStdString());
+    });
     const bool draws = std::any_of(argv + 1, argv + argc, [](const char* a) { return std::string_view(a) == "issue"; });
     const std::unique_ptr<QCoreApplication> application(draws ? publish::drawing_application(argc, argv) : std::make_unique<QCoreApplication>(argc, argv));
     CLI::App app{"Turns recorded service jobs into illustrated step-by-step guides.", "anagraph-cli"};
@@ -319,7 +357,8 @@ int main(int argc, char** argv) {
     cut_command->add_option("FROM", b, "first moment, as 1:23.4 or 83.4")->required();
     cut_command->add_option("TO", c, "moment after the last, in the same form")->required();
     cut_command->add_option("--to", out, "the MP4 to write")->required();
-    cut_command->callback([&] { code = cut(answer, a, b, c, out); });
+    cut_command->add_flag("--replace", flag, "write over a file that is there");
+    cut_command->callback([&] { code = cut(answer, a, b, c, out, flag); });
 
     auto* list_command = app.add_subcommand("list", "the guides and recordings of a library");
     list_command->add_option("LIBRARY", a)->required();
@@ -351,11 +390,20 @@ int main(int argc, char** argv) {
     issue_command->add_option("--checker", checker, "who checked it, by post; not the author")->required();
     issue_command->callback([&] { code = issue(answer, a, b, c, author, checker); });
 
+    auto* deliver_command = app.add_subcommand("deliver", "write the kept pack of an edition again");
+    int edition = 0;
+    deliver_command->add_option("LIBRARY", a)->required();
+    deliver_command->add_option("GUIDE", b)->required();
+    deliver_command->add_option("EDITION", edition)->required();
+    deliver_command->add_option("--to", c, "folder of the pack")->required();
+    deliver_command->callback([&] { code = deliver(answer, a, b, edition, c); });
+
     auto* reshoot_command = app.add_subcommand("reshoot", "what has to be filmed again or found out");
     reshoot_command->add_option("LIBRARY", a)->required();
     reshoot_command->add_option("GUIDE", b)->required();
     reshoot_command->add_option("--to", c, "also write it as a page with pictures, for paper or a phone");
-    reshoot_command->callback([&] { code = reshoot(answer, a, b, c); });
+    reshoot_command->add_flag("--replace", flag, "write over a page that is there");
+    reshoot_command->callback([&] { code = reshoot(answer, a, b, c, flag); });
 
     auto* bench_command = app.add_subcommand("bench", "time the slow things against their targets; ratios, so that any machine will do");
     bench_command->add_option("--folder", a, "where the films made for it are kept");
@@ -363,9 +411,10 @@ int main(int argc, char** argv) {
     bench_command->add_option("--only", b, "one part alone")->check(CLI::IsMember({"import", "memory", "frame", "reader", "figures", "plates", "clips", "window"}));
     bench_command->callback([&] { code = measure(answer, a, b, flag); });
 
-    auto* verify_command = app.add_subcommand("verify", "is a pack what was issued?");
+    auto* verify_command = app.add_subcommand("verify", "is a pack undamaged, and is it what a library issued?");
     verify_command->add_option("PACK", a, "the pack's folder")->required();
-    verify_command->callback([&] { code = verify(answer, a); });
+    verify_command->add_option("--library", b, "the library that should have issued it");
+    verify_command->callback([&] { code = verify(answer, a, b); });
 
     cli::add_calc(app, answer, code);
 
@@ -374,6 +423,8 @@ int main(int argc, char** argv) {
     } catch (const CLI::ParseError& e) {
         const int r = app.exit(e);
         return r == 0 ? kFine : kWrongUse;
+    } catch (...) {
+        return answer.wrong(core::thrown());
     }
     return code;
 }

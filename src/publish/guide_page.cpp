@@ -92,6 +92,7 @@ public:
         d.set("issued", e_.issued.substr(0, 10));
         d.set("checker", e_.checker);
         d.set("mark", mark);
+        d.set("form", std::to_string(kPageForm));
         d.set("step_count", std::to_string(p_.steps.size()));
         d.set("safety", std::string(core::safety_statement()));
         if (!h.site_note.empty()) d.set("site_note", h.site_note);

@@ -34,6 +34,10 @@ struct PackFiles {
     std::map<core::StepId, ClipFile> clips;
 };
 
+/// The form of the page, which stands in it: to be counted up whenever the same edition gives another page, so that verifying
+/// knows whether it can write the page anew and compare.
+inline constexpr int kPageForm = 1;
+
 std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files);
 
 }  // namespace anagraph::publish

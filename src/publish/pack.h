@@ -17,7 +17,7 @@ inline constexpr int kClipWidth = 960;  // most a clip is wide, in pixels
 
 /// Where the pictures and words of a recording come from.
 struct RecordingSource {
-    core::RecordingId id;
+    core::RecordingId id;  // the SHA-256 the file must have
     std::string path;
     int rotation = 0;
     double pixel_aspect = 1;
@@ -28,24 +28,32 @@ struct PackRequest {
     core::Edition edition;
     std::string sha256;  // of the edition's canonical text
     std::vector<RecordingSource> recordings;
-    std::string folder;  // where the pack goes; made, and replaced only when it is a pack
 };
 
 /// Told what is being made ("Clip of step 4") and the share done. Return false to stop.
 using PackProgress = std::function<bool(const std::string& what, double share)>;
 
-/// Writes the whole pack, or nothing. Errors: Refused when the folder holds something else; NotFound when a recording is
-/// away ("bring it back or take the plate out"); those of clips and stills; Cancelled; Unwritable when the PDF maker
-/// (weasyprint) is missing or fails.
-core::Outcome write_pack(const PackRequest& request, const PackProgress& progress = {});
+/// Writes the whole pack into `folder`, which the caller made and takes away where this fails. The recordings are read to their
+/// end first: pictures are taken from the films the guide was made of, and from no others. Gives back the SHA-256 of the
+/// manifest. Errors: NotFound when a recording is away ("bring it back or take the plate out"); Damaged when it is another film or
+/// changes meanwhile; those of clips and stills; Cancelled; NoSpace; Unwritable when the PDF maker (weasyprint) is missing or fails.
+core::Result<std::string> write_pack(const PackRequest& request, const std::string& folder, const PackProgress& progress = {});
 
-/// What verify_pack found. `good` only when every file is there, unchanged, nothing is extra and the edition's hash is right.
+/// What verify_pack found. It tells whether a pack is undamaged: every file of the manifest is there and unchanged, nothing is
+/// extra, and page, PDF and edition.json say the same. Whoever alters all of them and writes the manifest anew is not found out
+/// by this; the library that issued it knows (shop/verify.h).
 struct Verification {
-    bool good = false;
+    bool undamaged = false;
     std::string edition;                // "KQ-PT60-100, edition 1"
+    std::string mark;                   // as printed on every page; empty where there is no edition to read
+    std::string sha256;                 // of edition.json
+    std::string manifest;               // SHA-256 of the manifest
     std::vector<std::string> troubles;  // a sentence each, naming the file
+    std::vector<std::string> notes;     // what could not be compared, a sentence each
 };
-core::Result<Verification> verify_pack(const std::string& folder);
+/// Reads regular files only; links, pipes and devices in the folder are troubles. Told the share done; return false to stop.
+/// Errors: NotFound, BadInput where it is no pack, Cancelled.
+core::Result<Verification> verify_pack(const std::string& folder, const std::function<bool(double)>& progress = {});
 
 /// "KQ-PT60-100 / 1 / 7f3a91c2": what is printed on every page.
 std::string edition_mark(const core::Edition& edition, const std::string& sha256);

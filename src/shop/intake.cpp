@@ -1,10 +1,17 @@
 #include "shop/intake.h"
 
 #include <fmt/format.h>
+#include <unistd.h>
 
-#include <cerrno>
+#include <algorithm>
+#include <cctype>
+#include <cmath>
 #include <filesystem>
 
+#include "core/base/caught.h"
+#include "core/base/utf8.h"
+#include "media/new_times.h"
+#include "publish/cover.h"
 #include "store/digest.h"
 #include "store/files.h"
 
@@ -16,59 +23,85 @@ using core::fail;
 
 namespace {
 
-constexpr double kShareOfCopy = 0.08;  // of the whole import
+constexpr std::int64_t kMostNarration = 16 << 20;  // bytes: a day of speech is a tenth of it
 
-/// Takes away what an import that did not end well has left.
-class FolderGuard {
-public:
-    explicit FolderGuard(std::string folder) : folder_(std::move(folder)), was_there_(fs::exists(folder_)) {}
-    ~FolderGuard() {
-        std::error_code ec;
-        if (!kept_ && !was_there_) fs::remove_all(folder_, ec);
+// shares of the whole import
+constexpr double kHashed = 0.05;
+constexpr double kCopied = 0.15;
+
+/// "mp4" of "film.MP4"; nothing else than a few letters and digits becomes part of a name in the library.
+std::string plain_extension(const std::string& recording) {
+    std::string out;
+    for (const char c : fs::path(recording).extension().string().substr(0, 9))
+        if (std::isalnum(static_cast<unsigned char>(c)) != 0) out += c;
+    return out.empty() ? "" : "." + out;
+}
+
+/// A part of the whole progress.
+media::Progress part(const media::Progress& progress, double from, double to) {
+    return [&progress, from, to](double share) { return !progress || progress(from + share * (to - from)); };
+}
+
+std::optional<std::string> good_copy(const std::string& folder, const std::string& hash, const media::Progress& progress) {
+    for (const auto& name : store::names_in(folder)) {
+        if (!name.starts_with("original") || store::is_link(folder + "/" + name)) continue;
+        if (const auto is = store::sha256_of_file(folder + "/" + name, progress); is && *is == hash) return name;
     }
-    FolderGuard(const FolderGuard&) = delete;
-    FolderGuard& operator=(const FolderGuard&) = delete;
-    void keep() { kept_ = true; }
+    return std::nullopt;
+}
 
-private:
-    std::string folder_;
-    bool was_there_;
-    bool kept_ = false;
+/// The original in the new folder: the copy the library has, where that is still good, else a new copy.
+core::Result<std::string> keep_original(const std::string& film, const std::string& hash, const std::string& known, const std::string& work, const media::Progress& progress) {
+    if (const auto good = good_copy(known, hash, progress)) {
+        // a second name for the same file costs nothing; where the disk knows no such thing it is copied
+        if (::link((known + "/" + *good).c_str(), (work + "/" + *good).c_str()) == 0) return *good;
+        if (auto copied = store::copy_file(known + "/" + *good, work + "/" + *good, progress); !copied) return tl::make_unexpected(copied.error());
+        return *good;
+    }
+    const std::string name = "original" + plain_extension(film);
+    const auto copied = store::copy_file(film, work + "/" + name, [&](double share) { return !progress || progress(share * 0.7); });
+    if (!copied) return tl::make_unexpected(copied.error());
+    const auto reread = store::sha256_of_file(work + "/" + name, [&](double share) { return !progress || progress(0.7 + share * 0.3); });
+    if (!reread) return tl::make_unexpected(reread.error());
+    if (*copied != hash) return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was copied; wait until it is written, and bring it in again.", film), film);
+    if (*reread != hash) return fail(ErrorCode::Damaged, fmt::format("The copy of {} does not read as it was written: the disk of the library fails. Check it, and bring the recording in again.", film), film);
+    return name;
+}
+
+/// A film kept and looked through, in a folder of its own.
+struct Looked {
+    std::string hash;
+    std::string original;  // where it lies once the folder is in its place
+    media::RecordingIndex index;
+    store::WorkFolder files;
 };
 
-core::Outcome copy_recording(const std::string& from, const std::string& to) {
+core::Result<Looked> look_through(const std::string& library_folder, const std::string& film, const media::Progress& progress, Original kept) {
+    auto work = store::Library::work_folder(library_folder);
+    if (!work) return tl::make_unexpected(work.error());
+    auto hash = store::sha256_of_file(film, part(progress, 0, kHashed));
+    if (!hash) return tl::make_unexpected(hash.error());
+    const std::string place = library_folder + "/media/" + *hash;
     std::error_code ec;
-    if (fs::exists(to, ec) && fs::file_size(to, ec) == fs::file_size(from, ec)) return {};
-    const std::string beside = to + ".tmp";
-    fs::copy_file(from, beside, fs::copy_options::overwrite_existing, ec);
-    if (!ec) fs::rename(beside, to, ec);
-    if (!ec) return {};
-    std::error_code ignored;
-    fs::remove(beside, ignored);
-    if (ec.value() == ENOSPC) return fail(ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be copied into the library; free some space and bring it in again.", from), from);
-    return fail(ErrorCode::Unwritable, fmt::format("{} could not be copied into the library ({}).", from, ec.message()), from);
-}
-
-}  // namespace
-
-std::string narration_beside(const std::string& recording) {
-    for (const char* extension : {".vtt", ".srt", ".txt", ".md"}) {
-        const auto path = fs::path(recording).replace_extension(extension);
-        std::error_code ec;
-        if (fs::is_regular_file(path, ec)) return path.string();
+    std::string original = fs::absolute(film, ec).lexically_normal().string();
+    std::string read_from = film;
+    if (kept == Original::Copy) {
+        auto name = keep_original(film, *hash, place, work->path(), part(progress, kHashed, kCopied));
+        if (!name) return tl::make_unexpected(name.error());
+        original = place + "/" + *name;
+        read_from = work->path() + "/" + *name;
     }
-    return {};
+    auto index = media::import_pass(read_from, work->path(), part(progress, kCopied, 1));
+    if (!index) {
+        // Name the file the person chose, not the copy.
+        if (const auto at = index.error().message.find(read_from); at != std::string::npos) index.error().message.replace(at, read_from.size(), film);
+        return tl::make_unexpected(index.error());
+    }
+    if (auto made = publish::write_cover(work->path(), *index); !made) return tl::make_unexpected(made.error());
+    return Looked{std::move(*hash), original, std::move(*index), std::move(*work)};
 }
 
-core::Result<core::Narration> read_narration(const std::string& path) {
-    const auto bytes = store::read_file(path);
-    if (!bytes) return tl::make_unexpected(bytes.error());
-    auto narration = core::read_timed_text(*bytes);
-    if (!narration) narration.error().message = fmt::format("{}: {}", fs::path(path).filename().string(), narration.error().message);
-    return narration;
-}
-
-core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress, Original kept) {
+core::Result<PreparedRecording> prepared(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress, Original kept) {
     PreparedRecording out;
     // The narration first: a wrong file beside a long film should be told at once.
     const std::string words = narration.empty() ? narration_beside(recording) : narration;
@@ -85,31 +118,67 @@ core::Result<PreparedRecording> prepare_recording(const std::string& library_fol
     }
     std::error_code ec;
     if (fs::is_directory(recording, ec)) return fail(ErrorCode::BadInput, fmt::format("{} is a folder; choose the recording in it.", recording), recording);
-    const auto hash = store::sha256_of_file(recording);
-    if (!hash) return tl::make_unexpected(hash.error());
-    if (progress && !progress(kShareOfCopy / 2)) return fail(ErrorCode::Cancelled, "The import was stopped; nothing of it is kept.");
-    const std::string folder = library_folder + "/media/" + *hash;
-    FolderGuard guard(folder);
-    if (auto made = store::make_folder(folder); !made) return tl::make_unexpected(made.error());
-    const std::string original = kept == Original::Copy ? folder + "/original" + fs::path(recording).extension().string() : fs::absolute(recording, ec).lexically_normal().string();
-    if (kept == Original::Copy)
-        if (auto copied = copy_recording(recording, original); !copied) return tl::make_unexpected(copied.error());
-    auto index = media::import_pass(original, folder, [&](double share) { return !progress || progress(kShareOfCopy + share * (1 - kShareOfCopy)); });
-    if (!index) {
-        // Name the file the person chose, not the copy.
-        if (const auto at = index.error().message.find(original); at != std::string::npos) index.error().message.replace(at, original.size(), recording);
-        return tl::make_unexpected(index.error());
+    if (const std::string lies = fs::absolute(recording, ec).string(); kept == Original::StaysWhereItLies && !core::is_utf8(lies))
+        return fail(ErrorCode::Refused, fmt::format("The path of {} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or bring it in as a copy.", core::as_utf8(recording)), core::as_utf8(recording));
+    if (const std::string around = store::library_around(recording); !around.empty() && fs::equivalent(around, library_folder, ec)) return fail(ErrorCode::Refused, fmt::format("{} lies in this library already; it is on the Shelf.", recording), recording);
+    auto looked = look_through(library_folder, recording, progress, kept);
+    if (!looked && looked.error().code == ErrorCode::Refused) {
+        // Its times cannot be followed: it comes in as a film of the same pictures with times that can.
+        const std::string trouble = looked.error().message;
+        if (kept == Original::StaysWhereItLies) return fail(ErrorCode::Refused, fmt::format("{} It cannot stay where it lies; bring it in as a copy, which gets new times.", trouble), recording);
+        auto work = store::Library::work_folder(library_folder);
+        if (!work) return tl::make_unexpected(work.error());
+        const std::string film = work->path() + "/film.mkv";
+        if (auto written = media::with_new_times(recording, film, part(progress, 0, kHashed)); !written) return tl::make_unexpected(written.error());
+        looked = look_through(library_folder, film, part(progress, kHashed, 1), kept);
+        out.remarks.push_back(trouble + " Its pictures came in one after the other, with new times.");
     }
-    out.index = std::move(*index);
+    if (!looked) return tl::make_unexpected(looked.error());
+    out.index = std::move(looked->index);
     out.remarks.insert(out.remarks.end(), out.index.remarks.begin(), out.index.remarks.end());
-    out.entry = {core::RecordingId(*hash), fs::path(recording).filename().string(), original, store::utc_now(), !out.narration.empty()};
-    guard.keep();
+    const int lines = out.narration ? static_cast<int>(out.narration->size()) : 0;
+    const auto length = core::FrameTime::from_milliseconds(std::llround((out.index.end.seconds() - out.index.start().seconds()) * 1000));
+    out.entry = {core::RecordingId(looked->hash), core::as_utf8(fs::path(recording).filename().string()), looked->original, store::utc_now(), lines > 0, length, lines};
+    out.files = std::move(looked->files);
     return out;
 }
 
-core::Outcome enter_recording(store::Library& library, const PreparedRecording& prepared) {
-    if (auto added = library.add_recording(prepared.entry); !added) return added;
-    return library.set_narration(prepared.entry.id, prepared.narration);
+}  // namespace
+
+std::string narration_beside(const std::string& recording) {
+    for (const char* extension : {".vtt", ".srt", ".txt", ".md"}) {
+        const auto path = fs::path(recording).replace_extension(extension);
+        std::error_code ec;
+        if (fs::is_regular_file(path, ec)) return path.string();
+    }
+    return {};
+}
+
+core::Result<core::Narration> read_narration(const std::string& path) {
+    return core::caught([&]() -> core::Result<core::Narration> {
+        const auto bytes = store::read_file(path, kMostNarration);
+        if (!bytes) return tl::make_unexpected(bytes.error());
+        auto narration = core::read_timed_text(*bytes);
+        if (!narration) narration.error().message = fmt::format("{}: {}", core::as_utf8(fs::path(path).filename().string()), narration.error().message);
+        return narration;
+    });
+}
+
+core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress, Original kept) {
+    return core::caught([&] { return prepared(library_folder, recording, narration, progress, kept); });
+}
+
+core::Outcome enter_recording(store::Library& library, PreparedRecording& p) {
+    if (!p.files) return {};
+    auto files = std::move(*p.files);
+    p.files.reset();
+    return library.enter_recording(p.entry, p.narration, std::move(files));
+}
+
+core::Outcome enter_recording_beside(const std::string& library_folder, PreparedRecording& p) {
+    auto library = store::Library::beside(library_folder);
+    if (!library) return tl::make_unexpected(library.error());
+    return enter_recording(**library, p);
 }
 
 }  // namespace anagraph::shop

@@ -1,7 +1,8 @@
 // Bringing a recording in: copied into the library, looked through once, its narration read. The long part touches no
-// library, so it runs on any thread; the short part writes what was prepared into the library.
+// library, so it runs on any thread; the short part makes what was prepared known to the library, in one step.
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -10,12 +11,13 @@
 
 namespace anagraph::shop {
 
-/// A recording ready to be entered in a library.
+/// A recording ready to be entered in a library; its files lie in a folder that is taken away where it is not entered.
 struct PreparedRecording {
     store::RecordingEntry entry;
     media::RecordingIndex index;
-    std::vector<core::Segment> narration;
-    std::vector<std::string> remarks;  // a sentence each, for the person
+    std::optional<std::vector<core::Segment>> narration;  // nothing: none came along, and one that is known stays
+    std::vector<std::string> remarks;                     // a sentence each, for the person
+    std::optional<store::WorkFolder> files;               // nothing once it was entered
 };
 
 /// The narration that lies beside a recording (same name, .vtt, .srt, .txt or .md), or an empty text.
@@ -25,14 +27,18 @@ std::string narration_beside(const std::string& recording);
 enum class Original { Copy,
                       StaysWhereItLies };
 
-/// Hashes and looks through `recording` for the library in `library_folder`, and copies it. `narration` empty: the one
-/// beside it, if any. Errors: those of reading and writing; Cancelled. What was begun is taken away again on any error.
+/// Hashes and looks through `recording` for the library in `library_folder`, and copies it unless a good copy is there. The copy
+/// is read again and compared. `narration` empty: the one beside it, if any. Told the share done, hashing and copying included.
+/// Errors: those of reading and writing; Refused for a name that cannot be remembered; Damaged where the copy is not the original;
+/// Cancelled.
 core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress = {}, Original original = Original::Copy);
 
-/// Enters it in the library. A recording that is there already gets its narration and index anew.
-core::Outcome enter_recording(store::Library& library, const PreparedRecording& prepared);
+/// Makes it known to the library. Errors: those of Library::enter_recording().
+core::Outcome enter_recording(store::Library& library, PreparedRecording& prepared);
+/// The same from a thread beside the one that has the library open.
+core::Outcome enter_recording_beside(const std::string& library_folder, PreparedRecording& prepared);
 
-/// Reads a narration file. Errors: those of reading; BadInput when nothing timed is in it.
+/// Reads a narration file. Errors: those of reading; BadInput when nothing timed is in it, or for more than 16 MB.
 core::Result<core::Narration> read_narration(const std::string& path);
 
 }  // namespace anagraph::shop

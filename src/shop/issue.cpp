@@ -3,13 +3,18 @@
 #include <fmt/format.h>
 #include <fmt/ranges.h>
 
+#include <algorithm>
+#include <filesystem>
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "core/edition/post.h"
+#include "core/procedure/moments.h"
 #include "core/procedure/open_points.h"
 #include "core/tape/spoken_lines.h"
 #include "media/recording_index.h"
 #include "store/digest.h"
+#include "store/files.h"
 
 namespace anagraph::shop {
 
@@ -28,49 +33,136 @@ std::set<core::RecordingId> pictured(const core::Procedure& p) {
     return out;
 }
 
-}  // namespace
-
-core::Result<publish::PackRequest> prepare_issue(const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker) {
-    auto procedure = library.load_guide(guide);
-    if (!procedure) return tl::make_unexpected(procedure.error());
-    auto reasons = core::reasons_not_to_issue(*procedure);
-    if (author.empty()) reasons.emplace_back("Say who wrote it.");
-    if (checker.empty())
-        reasons.emplace_back("Say who checked it: a second person, by post.");
-    else if (checker == author)
-        reasons.emplace_back("Author and checker are the same; a second person checks.");
-    const auto editions = library.editions(guide);
-    if (!editions) return tl::make_unexpected(editions.error());
-    publish::PackRequest request;
-    request.edition = {editions->empty() ? 1 : editions->back().edition.number + 1, store::utc_now(), author, checker, std::move(*procedure), {}};
+/// The state as an edition would freeze it.
+core::Result<core::Edition> edition_of(const store::Library& library, core::Procedure p) {
     const auto house = library.house();
     if (!house) return tl::make_unexpected(house.error());
-    request.edition.rule = core::rule_text(*house);
-    request.edition.methods = house->methods;
     // what reviewers said to the author is not for the learner
-    for (auto& step : request.edition.procedure.steps) step.comments.clear();
-    if (!editions->empty()) {
-        auto changes = core::differences(editions->back().edition.procedure, request.edition.procedure);
-        for (auto& c : core::method_differences(editions->back().edition, request.edition)) changes.push_back(std::move(c));
-        if (changes.empty()) reasons.push_back(fmt::format("Nothing has changed since edition {}.", editions->back().edition.number));
-        for (const auto& c : changes) request.edition.changes.push_back(c.text);
+    for (auto& step : p.steps) step.comments.clear();
+    core::Edition e{1, "", "", "", std::move(p), {}};
+    e.rule = core::rule_text(*house);
+    e.methods = house->methods;
+    return e;
+}
+
+/// The highest number among packs in the library's folder that its library.db does not know: it was put back from an older copy,
+/// and an edition that went out keeps its number.
+int highest_unknown(const store::Library& library, const core::Procedure& p) {
+    int out = 0;
+    for (const auto& folder : library.packs_not_known()) {
+        const auto text = store::read_file(folder + "/edition.json", 256 << 20);
+        const auto edition = text ? core::edition_from_json(nlohmann::json::parse(*text, nullptr, false)) : tl::make_unexpected(text.error());
+        if (edition && edition->procedure.header.number == p.header.number && edition->procedure.header.machine == p.header.machine) out = std::max(out, edition->number);
     }
-    if (!reasons.empty()) return fail(ErrorCode::Refused, fmt::format("{}", fmt::join(reasons, " ")), guide.text());
-    request.sha256 = store::sha256(core::canonical_text(core::to_json(request.edition)));
-    request.folder = library.edition_folder(guide, request.edition.number);
-    for (const auto& id : pictured(request.edition.procedure)) {
+    return out;
+}
+
+struct Prepared {
+    store::GuideState state;
+    core::Edition edition;
+    Readiness ready;
+    int unknown = 0;
+};
+
+core::Result<Prepared> prepared(const store::Library& library, const store::GuideId& guide) {
+    Prepared out;
+    auto state = library.guide_state(guide);
+    if (!state) return tl::make_unexpected(state.error());
+    out.state = std::move(*state);
+    auto edition = edition_of(library, out.state.procedure);
+    if (!edition) return tl::make_unexpected(edition.error());
+    out.edition = std::move(*edition);
+    const auto editions = library.editions(guide);
+    if (!editions) return tl::make_unexpected(editions.error());
+    out.ready.reasons = core::reasons_not_to_issue(out.state.procedure);
+    if (!out.state.lost.empty()) out.ready.reasons.push_back(fmt::format("{} change{} of this guide could not be read; look through it, and make the last change again.", out.state.lost.size(), out.state.lost.size() == 1 ? "" : "s"));
+    out.unknown = highest_unknown(library, out.state.procedure);
+    out.ready.next = std::max(out.unknown, editions->empty() ? 0 : editions->back().edition.number) + 1;
+    out.edition.number = out.ready.next;
+    if (!editions->empty()) {
+        out.ready.changes = core::differences(editions->back().edition, out.edition);
+        if (out.ready.changes.empty()) out.ready.reasons.push_back(fmt::format("Nothing has changed since edition {}.", editions->back().edition.number));
+    }
+    return out;
+}
+
+}  // namespace
+
+core::Result<Readiness> readiness(const store::Library& library, const store::GuideId& guide) {
+    auto p = prepared(library, guide);
+    if (!p) return tl::make_unexpected(p.error());
+    return std::move(p->ready);
+}
+
+core::Result<IssueRequest> prepare_issue(const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker) {
+    auto p = prepared(library, guide);
+    if (!p) return tl::make_unexpected(p.error());
+    auto& reasons = p->ready.reasons;
+    IssueRequest request{library.folder(), guide, p->state.sequence, {std::move(p->edition), "", {}}, {}};
+    auto& edition = request.pack.edition;
+    edition.issued = store::utc_now();
+    edition.author = core::post_of(author);
+    edition.checker = core::post_of(checker);
+    if (edition.author.empty()) reasons.emplace_back("Say who wrote it.");
+    if (edition.checker.empty())
+        reasons.emplace_back("Say who checked it: a second person, by post.");
+    else if (core::same_post(edition.checker, edition.author))
+        reasons.emplace_back("Author and checker are the same; a second person checks.");
+    for (const auto& c : p->ready.changes) edition.changes.push_back(c.text);
+    for (const auto& id : pictured(edition.procedure)) {
         const auto entry = library.recording(id);
         if (!entry) return tl::make_unexpected(entry.error());
         const auto index = media::load_index(library.recording_folder(id));
         if (!index) return tl::make_unexpected(index.error());
         const auto narration = library.narration(id);
         if (!narration) return tl::make_unexpected(narration.error());
+        for (auto& beyond : core::moments_beyond(edition.procedure, id, index->start(), index->end)) reasons.push_back(std::move(beyond));
         // captions are the words as the author put them right
-        request.recordings.push_back({id, entry->path, index->rotation, index->pixel_aspect, core::spoken_lines(*narration, request.edition.procedure.find(id)).lines});
+        request.pack.recordings.push_back({id, entry->path, index->rotation, index->pixel_aspect, core::spoken_lines(*narration, edition.procedure.find(id)).lines});
     }
+    if (!reasons.empty()) return fail(ErrorCode::Refused, fmt::format("{}", fmt::join(reasons, " ")), guide.text());
+    if (p->unknown > 0) request.remarks.push_back(fmt::format("Edition {} lies in the library's folder, but library.db does not know it: it is older than the pack. This one is edition {}.", p->unknown, edition.number));
+    request.pack.sha256 = store::sha256(core::canonical_text(core::to_json(edition)));
     return request;
 }
 
-core::Result<std::string> enter_edition(store::Library& library, const store::GuideId& guide, const publish::PackRequest& request) { return library.add_edition(guide, request.edition); }
+core::Result<MadePack> make_pack(const IssueRequest& request, const publish::PackProgress& progress) {
+    auto folder = store::Library::work_folder(request.library);
+    if (!folder) return tl::make_unexpected(folder.error());
+    const auto manifest = publish::write_pack(request.pack, folder->path(), progress);
+    if (!manifest) return tl::make_unexpected(manifest.error());
+    return MadePack{std::move(*folder), *manifest};
+}
+
+core::Result<std::string> enter_edition(store::Library& library, const IssueRequest& request, MadePack pack) { return library.enter_edition(request.guide, request.sequence, request.pack.edition, pack.manifest, std::move(pack.folder)); }
+
+core::Result<store::Destination> delivery(const store::Library& library, const store::GuideId& guide, const std::string& folder) {
+    return store::Destination::folder(folder, [&](const std::string& there) -> std::optional<std::string> {
+        const auto other = [&] { return fmt::format("{} holds other files; choose an empty folder for the pack.", there); };
+        const auto v = publish::verify_pack(there);
+        if (!v) return other();
+        if (!v->undamaged) return fmt::format("{} holds a pack that was altered, or other files beside one; choose an empty folder.", there);
+        const auto known = library.known_pack(v->sha256);
+        if (!known || !*known || !((*known)->guide == guide)) return fmt::format("{} holds a pack of another guide; choose an empty folder.", there);
+        return std::nullopt;
+    });
+}
+
+core::Outcome copy_pack(const std::string& from, const store::Destination& to, const store::Progress& progress) {
+    if (auto copied = store::copy_tree(from, to.work(), [&](double share) { return !progress || progress(share * 0.8); }); !copied) return copied;
+    const auto v = publish::verify_pack(to.work(), [&](double share) { return !progress || progress(0.8 + share * 0.2); });
+    if (!v) return tl::make_unexpected(v.error());
+    if (!v->undamaged) return fail(ErrorCode::Damaged, fmt::format("The copy of the pack is not what was issued ({}); check the disk of {}, and try again.", v->troubles.front(), to.path()), to.path());
+    return {};
+}
+
+core::Outcome deliver(const store::Library& library, const store::GuideId& guide, int number, const std::string& folder, const store::Progress& progress) {
+    const auto kept = library.pack_folder(guide, number);
+    if (!kept) return tl::make_unexpected(kept.error());
+    auto to = delivery(library, guide, folder);
+    if (!to) return tl::make_unexpected(to.error());
+    if (auto copied = copy_pack(*kept, *to, progress); !copied) return copied;
+    return to->commit();
+}
 
 }  // namespace anagraph::shop

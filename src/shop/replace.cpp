@@ -2,35 +2,49 @@
 
 #include <fmt/format.h>
 
+#include "core/base/caught.h"
 #include "core/editing/replace_words.h"
 
 namespace anagraph::shop {
 
-core::Result<std::vector<Saying>> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except) {
-    auto guides = library.guides();
-    if (!guides) return tl::make_unexpected(guides.error());
-    std::vector<Saying> out;
-    for (auto& g : *guides) {
-        if (g.id == except) continue;
-        const auto procedure = library.load_guide(g.id);
-        if (!procedure) return tl::make_unexpected(procedure.error());
-        if (const auto times = core::times_said(*procedure, words); times > 0) out.push_back({std::move(g), times});
-    }
+std::size_t Sayers::times() const {
+    std::size_t out = 0;
+    for (const auto& g : guides) out += g.times;
     return out;
 }
 
-core::Outcome replace_in_guides(store::Library& library, const std::vector<Saying>& guides, const std::string& words, const std::string& by, const std::string& author) {
+core::Result<Sayers> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except, const std::function<bool(double)>& progress) {
+    return core::caught([&]() -> core::Result<Sayers> {
+        auto guides = library.guides_that_may_say(words);
+        if (!guides) return tl::make_unexpected(guides.error());
+        Sayers out;
+        for (std::size_t i = 0; i < guides->size(); ++i) {
+            auto& g = (*guides)[i];
+            if (progress && !progress(static_cast<double>(i) / static_cast<double>(guides->size()))) return core::fail(core::ErrorCode::Cancelled, "The search was stopped.");
+            if (g.id == except) continue;
+            const auto procedure = library.load_guide(g.id);
+            if (!procedure)
+                out.unreadable.push_back(fmt::format("\u201C{}\u201D could not be read: {}", g.title, procedure.error().message));
+            else if (const auto times = core::times_said(*procedure, words); times > 0)
+                out.guides.push_back({std::move(g), times});
+        }
+        return out;
+    });
+}
+
+core::Result<std::vector<store::GuideChange>> replacements(const store::Library& library, const std::vector<GuideSays>& guides, const std::string& words, const std::string& by) {
+    std::vector<store::GuideChange> out;
     for (const auto& g : guides) {
         const auto failed = [&](const core::Error& e) { return core::fail(e.code, fmt::format("In \u201C{}\u201D: {}", g.guide.title, e.message)); };
         const auto procedure = library.load_guide(g.guide.id);
         if (!procedure) return failed(procedure.error());
-        const auto change = core::replace_words(*procedure, words, by);
+        auto change = core::replace_words(*procedure, words, by);
         if (!change) return failed(change.error());
-        const auto after = core::apply(*procedure, *change);
+        auto after = core::apply(*procedure, *change);
         if (!after) return failed(after.error());
-        if (auto kept = library.append(g.guide.id, *change, *after, author); !kept) return failed(kept.error());
+        out.push_back({g.guide.id, std::move(*change), std::move(*after)});
     }
-    return {};
+    return out;
 }
 
 }  // namespace anagraph::shop

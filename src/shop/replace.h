@@ -1,6 +1,7 @@
 // Words replaced in every guide of a library.
 #pragma once
 
+#include <functional>
 #include <string>
 #include <vector>
 
@@ -9,15 +10,23 @@
 namespace anagraph::shop {
 
 /// A guide that says the words, and how often.
-struct Saying {
+struct GuideSays {
     store::GuideEntry guide;
     std::size_t times = 0;
 };
-/// The guides that say them, `except` left out. Errors: those of reading a guide.
-core::Result<std::vector<Saying>> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except = {});
 
-/// Replaces them in these guides, a change in each one's journal; issued editions stay as they were issued. Errors: those of
-/// core::replace_words() and of writing; guides done before one that fails stay done, and the error says which that is.
-core::Outcome replace_in_guides(store::Library& library, const std::vector<Saying>& guides, const std::string& words, const std::string& by, const std::string& author);
+/// The guides that say them, and a sentence for each that could not be read.
+struct Sayers {
+    std::vector<GuideSays> guides;
+    std::vector<std::string> unreadable;
+    std::size_t times() const;
+};
+/// `except` left out. Runs on any thread with a library of its own. Told the share done; return false to stop. Errors: those of
+/// the list of guides; Cancelled.
+core::Result<Sayers> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except = {}, const std::function<bool(double)>& progress = {});
+
+/// The changes that replace them in these guides, to be kept together by Library::append_all(); issued editions stay as they were
+/// issued. Errors: those of core::replace_words(), naming the guide.
+core::Result<std::vector<store::GuideChange>> replacements(const store::Library& library, const std::vector<GuideSays>& guides, const std::string& words, const std::string& by);
 
 }  // namespace anagraph::shop

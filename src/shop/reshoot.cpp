@@ -2,6 +2,7 @@
 
 #include <map>
 
+#include "core/base/caught.h"
 #include "core/tape/spoken_lines.h"
 #include "media/recording_index.h"
 #include "store/files.h"
@@ -42,6 +43,11 @@ core::Result<std::vector<publish::ReshootPoint>> gather_reshoot(const store::Lib
     return out;
 }
 
-core::Outcome write_reshoot(const core::Procedure& p, const std::vector<publish::ReshootPoint>& points, const std::string& file) { return store::write_file(file, publish::reshoot_page(p, points)); }
+core::Outcome write_reshoot(const core::Procedure& p, const std::vector<publish::ReshootPoint>& points, store::Destination& to) {
+    return core::caught([&]() -> core::Outcome {
+        if (auto written = store::write_file(to.work(), publish::reshoot_page(p, points)); !written) return written;
+        return to.commit();
+    });
+}
 
 }  // namespace anagraph::shop

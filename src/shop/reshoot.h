@@ -12,6 +12,6 @@ namespace anagraph::shop {
 core::Result<std::vector<publish::ReshootPoint>> gather_reshoot(const store::Library& library, const store::GuideId& guide);
 
 /// Makes the page and writes it; on any thread, since it asks the library nothing. Errors: NoSpace, Unwritable.
-core::Outcome write_reshoot(const core::Procedure& p, const std::vector<publish::ReshootPoint>& points, const std::string& file);
+core::Outcome write_reshoot(const core::Procedure& p, const std::vector<publish::ReshootPoint>& points, store::Destination& to);
 
 }  // namespace anagraph::shop

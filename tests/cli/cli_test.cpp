@@ -105,9 +105,10 @@ TEST(Cli, ImportsListsAndRefusesWhatIsNoFilm) {
     EXPECT_EQ(cli({"import", library, scratch / "job.mp4", "--narration", scratch / "broken.vtt"}).code, 1);
     EXPECT_EQ(cli({"--json", "list", library}).value()["recordings"].size(), 1U) << "nothing half entered";
     // a library that is open elsewhere
-    const auto open = anagraph::store::Library::open(library);
+    const auto open = anagraph::store::Library::make_or_open(library);
     ASSERT_TRUE(open);
-    const auto busy = cli({"list", library});
+    EXPECT_EQ(cli({"list", library}).code, 0) << "who only reads waits for nobody";
+    const auto busy = cli({"import", library, scratch / "job.mp4"});
     EXPECT_EQ(busy.code, 1);
     EXPECT_NE(busy.err.find("already open"), std::string::npos);
 }

@@ -30,14 +30,15 @@ protected:
     static void SetUpTestSuite() {
         scratch_ = new Scratch;
         anagraph::testing::copy_demo_library(*scratch_ / "library");
-        auto library = store::Library::open(*scratch_ / "library");
+        auto library = store::Library::make_or_open(*scratch_ / "library");
         ASSERT_TRUE(library) << library.error().message;
-        auto request = shop::prepare_issue(**library, kGuide, "author", "checker");
+        const auto request = shop::prepare_issue(**library, kGuide, "author", "checker");
         ASSERT_TRUE(request) << request.error().message;
-        folder_ = request->folder;
-        const auto done = publish::write_pack(*request);
-        ASSERT_TRUE(done) << done.error().message;
-        ASSERT_TRUE(shop::enter_edition(**library, kGuide, *request));
+        auto made = shop::make_pack(*request);
+        ASSERT_TRUE(made) << made.error().message;
+        const auto entered = shop::enter_edition(**library, *request, std::move(*made));
+        ASSERT_TRUE(entered) << entered.error().message;
+        folder_ = *(*library)->pack_folder(kGuide, 1);
     }
     static void TearDownTestSuite() { delete scratch_; }
     static QString output(const QString& program, const QStringList& arguments) {
@@ -57,7 +58,7 @@ std::string Pack::folder_;
 TEST_F(Pack, VerifiesAsIssued) {
     const auto v = publish::verify_pack(folder_);
     ASSERT_TRUE(v) << v.error().message;
-    EXPECT_TRUE(v->good);
+    EXPECT_TRUE(v->undamaged);
     EXPECT_EQ(v->edition, "Perrick PT60 100 h service, KQ-PT60-100, edition 1");
 }
 
@@ -69,19 +70,26 @@ TEST_F(Pack, AnyChangedByteOfAnyFileIsFoundAndTheFileNamed) {
         ++files;
         const std::string name = entry.path().lexically_relative(folder_).generic_string();
         const std::string whole = *store::read_file(entry.path().string());
-        std::string changed = whole;
-        changed[std::uniform_int_distribution<std::size_t>(0, whole.size() - 1)(random)] ^= static_cast<char>(1 << std::uniform_int_distribution<int>(0, 6)(random));
-        std::ofstream(entry.path(), std::ios::binary) << changed;
-        const auto v = publish::verify_pack(folder_);
-        ASSERT_TRUE(v) << name;
-        EXPECT_FALSE(v->good) << name;
-        bool named = false;
-        for (const auto& t : v->troubles) named = named || t.find(name) != std::string::npos;
-        EXPECT_TRUE(named) << name;
+        const auto found = [&](const std::string& changed, const char* how) {
+            std::ofstream(entry.path(), std::ios::binary) << changed;
+            const auto v = publish::verify_pack(folder_);
+            ASSERT_TRUE(v) << name;
+            EXPECT_FALSE(v->undamaged) << name << ", " << how;
+            EXPECT_TRUE(std::any_of(v->troubles.begin(), v->troubles.end(), [&](const std::string& t) { return t.find(name) != std::string::npos; })) << name << ", " << how;
+        };
+        const auto at = [&] { return std::uniform_int_distribution<std::size_t>(0, whole.size() - 1)(random); };
+        std::string bit = whole;
+        bit[at()] ^= static_cast<char>(1 << std::uniform_int_distribution<int>(0, 7)(random));
+        found(bit, "a bit");
+        std::string high = whole;
+        high[at()] ^= static_cast<char>(0x80);
+        found(high, "its highest bit");
+        found(whole.substr(0, at()), "cut off");
+        found(whole + "x", "a byte more");
         std::ofstream(entry.path(), std::ios::binary) << whole;
     }
     EXPECT_GT(files, 20);
-    EXPECT_TRUE(publish::verify_pack(folder_)->good);
+    EXPECT_TRUE(publish::verify_pack(folder_)->undamaged);
 }
 
 TEST_F(Pack, MissingAndExtraFilesAreNamed) {
@@ -121,7 +129,7 @@ TEST_F(Pack, TheSafetyStatementComesBeforeAnyStepOfThePage) {
 }
 
 TEST_F(Pack, EditionTwoSaysWhatChangedAndEditionOneStaysAsItWas) {
-    auto library = store::Library::open(*scratch_ / "library");
+    auto library = store::Library::make_or_open(*scratch_ / "library");
     ASSERT_TRUE(library);
     EXPECT_EQ(shop::prepare_issue(**library, kGuide, "author", "checker").error().code, ErrorCode::Refused) << "nothing changed";
     auto p = *(*library)->load_guide(kGuide);
@@ -132,20 +140,21 @@ TEST_F(Pack, EditionTwoSaysWhatChangedAndEditionOneStaysAsItWas) {
     ASSERT_TRUE((*library)->append(kGuide, change, p, "author"));
     auto request = shop::prepare_issue(**library, kGuide, "author", "checker");
     ASSERT_TRUE(request) << request.error().message;
-    EXPECT_EQ(request->edition.number, 2);
-    ASSERT_FALSE(request->edition.changes.empty());
-    EXPECT_NE(request->edition.changes[0].find("now 27 N·m"), std::string::npos);
-    ASSERT_TRUE(publish::write_pack(*request));
-    ASSERT_TRUE(shop::enter_edition(**library, kGuide, *request));
-    EXPECT_NE(store::read_file(request->folder + "/guide.html")->find("What changed since edition 1"), std::string::npos);
-    EXPECT_TRUE(publish::verify_pack(folder_)->good);
+    EXPECT_EQ(request->pack.edition.number, 2);
+    ASSERT_FALSE(request->pack.edition.changes.empty());
+    EXPECT_NE(request->pack.edition.changes[0].find("now 27 N·m"), std::string::npos);
+    auto made = shop::make_pack(*request);
+    ASSERT_TRUE(made) << made.error().message;
+    ASSERT_TRUE(shop::enter_edition(**library, *request, std::move(*made)));
+    EXPECT_NE(store::read_file(*(*library)->pack_folder(kGuide, 2) + "/guide.html")->find("What changed since edition 1"), std::string::npos);
+    EXPECT_TRUE(publish::verify_pack(folder_)->undamaged);
     EXPECT_EQ((*library)->editions(kGuide)->front().edition.procedure.find(core::FigureId("drain-torque"))->value.low, "25");
 }
 
 TEST_F(Pack, CaptionsAreTheWordsAsTheAuthorPutThemRightAndCommentsStayAtHome) {
     const Scratch scratch;
     anagraph::testing::copy_demo_library(scratch / "library");
-    auto library = store::Library::open(scratch / "library");
+    auto library = store::Library::make_or_open(scratch / "library");
     ASSERT_TRUE(library);
     auto guide = *(*library)->load_guide(kGuide);
     const auto perform = [&](const core::Change& change) {
@@ -165,9 +174,9 @@ TEST_F(Pack, CaptionsAreTheWordsAsTheAuthorPutThemRightAndCommentsStayAtHome) {
     perform({"comment", {core::Put<core::Step>{drain, std::nullopt}}});
     const auto request = shop::prepare_issue(**library, kGuide, "author", "checker");
     ASSERT_TRUE(request) << request.error().message;
-    EXPECT_TRUE(request->edition.procedure.find(core::StepId("drain"))->comments.empty());
-    EXPECT_FALSE(request->edition.methods.empty()) << "what the house does is frozen with it";
-    const auto& source = *std::find_if(request->recordings.begin(), request->recordings.end(), [&](const publish::RecordingSource& r) { return r.id == recording; });
+    EXPECT_TRUE(request->pack.edition.procedure.find(core::StepId("drain"))->comments.empty());
+    EXPECT_FALSE(request->pack.edition.methods.empty()) << "what the house does is frozen with it";
+    const auto& source = *std::find_if(request->pack.recordings.begin(), request->pack.recordings.end(), [&](const publish::RecordingSource& r) { return r.id == recording; });
     EXPECT_TRUE(std::any_of(source.narration.begin(), source.narration.end(), [](const core::Segment& s) { return s.text == "crack it with the seventeen spanner"; }));
 }
 
@@ -187,25 +196,17 @@ TEST_F(Pack, ASlowedClipIsAsLongAsItPlaysAndItsCaptionsFollow) {
 }
 
 TEST_F(Pack, WhatCannotBeIssuedLeavesNothing) {
-    auto library = store::Library::open(*scratch_ / "library");
+    auto library = store::Library::make_or_open(*scratch_ / "library");
     auto p = *(*library)->load_guide(kGuide);
     EXPECT_FALSE(shop::prepare_issue(**library, kGuide, "author", ""));
     EXPECT_FALSE(shop::prepare_issue(**library, kGuide, "author", "author"));
     publish::PackRequest request;
     request.edition = {9, "2026-11-25T10:00:00Z", "author", "checker", p, {}};
-    request.folder = *scratch_ / "lost";
-    const auto away = publish::write_pack(request);
+    const auto away = publish::write_pack(request, *scratch_ / "lost");
     ASSERT_FALSE(away);
     EXPECT_NE(away.error().message.find("away"), std::string::npos);
-    EXPECT_FALSE(fs::exists(*scratch_ / "lost"));
-    EXPECT_FALSE(fs::exists(*scratch_ / "lost.making"));
-    fs::create_directories(*scratch_ / "mine");
-    std::ofstream(*scratch_ / "mine/letter.txt") << "keep me";
-    request.folder = *scratch_ / "mine";
-    EXPECT_EQ(publish::write_pack(request).error().code, ErrorCode::Refused);
-    EXPECT_TRUE(fs::exists(*scratch_ / "mine/letter.txt"));
-    const auto cancelled = publish::write_pack(request, [](const std::string&, double) { return false; });
-    EXPECT_FALSE(cancelled);
+    EXPECT_EQ(publish::write_pack(request, *scratch_ / "lost", [](const std::string&, double) { return false; }).error().code, ErrorCode::Cancelled);
+    EXPECT_TRUE(fs::is_empty(*scratch_ / "library/work"));
 }
 
 TEST_F(Pack, OpensInABrowserWholeQuietAndWithoutScript) {
