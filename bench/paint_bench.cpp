@@ -147,7 +147,7 @@ int main(int argc, char** argv) {
         return 2;
     }
     app::theme::apply();
-    auto library = store::Library::open(argv[1]);
+    auto library = store::Library::make_or_open(argv[1]);
     if (!library) {
         fmt::print(stderr, "{}\n", library.error().message);
         return 1;

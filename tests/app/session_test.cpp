@@ -18,7 +18,7 @@ class SessionOnDemo : public ::testing::Test {
 protected:
     void SetUp() override {
         anagraph::testing::copy_demo_library(scratch / "library");
-        auto library = store::Library::open(scratch / "library");
+        auto library = store::Library::make_or_open(scratch / "library");
         ASSERT_TRUE(library) << library.error().message;
         session = std::make_unique<Session>(std::move(*library));
         ASSERT_TRUE(session->open_guide(store::GuideId(anagraph::testing::kDemoGuide)));

@@ -299,7 +299,8 @@ TEST_F(IssueKeys, IsCancelledWithEscapeAndLeavesNoEditionAndNoPack) {
     w->key(Qt::Key_Escape);
     ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().issuing(); }, 60000));
     EXPECT_TRUE(session().library().editions(session().guide())->empty());
-    EXPECT_FALSE(std::filesystem::exists(session().library().edition_folder(session().guide(), 1)));
+    EXPECT_FALSE(session().library().pack_folder(session().guide(), 1));
+    for (const char* part : {"/editions", "/work"}) EXPECT_TRUE(std::filesystem::is_empty(session().library().folder() + part)) << part;
     EXPECT_TRUE((*w)->notice().contains("stopped")) << (*w)->notice().toStdString();
 }
 

@@ -2,6 +2,7 @@
 #include <gtest/gtest.h>
 
 #include <QFile>
+#include <QFileDialog>
 #include <QInputDialog>
 #include <QLineEdit>
 #include <QScrollBar>
@@ -221,8 +222,13 @@ TEST_F(TapeKeys, WordsNobodySaidLeadNowhere) {
 TEST_F(TapeKeys, TheReshootListIsWrittenAndOpened) {
     answer_with(QStringLiteral("the thread from near"));
     w->key(Qt::Key_N);
+    const auto page = QString::fromStdString(scratch / "again.html");
+    when_asked<QFileDialog>([&](QFileDialog* dialog) {
+        auto* name = dialog->findChild<QLineEdit*>();
+        name->setText(page);
+        QTest::keyClick(name, Qt::Key_Return);
+    });
     w->key(Qt::Key_R, Qt::ControlModifier);
-    const auto page = QString::fromStdString((*w)->session().library().folder()) + QStringLiteral("/to-film-again.html");
     ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(page) && (*w)->notice().contains("film"); }, 20000)) << (*w)->notice().toStdString();
     QFile file(page);
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));

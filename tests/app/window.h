@@ -35,7 +35,7 @@ void when_asked(std::function<void(Dialog*)> answer) {
         timer->deleteLater();
         QTimer::singleShot(120000, dialog, [dialog] {
             ADD_FAILURE() << "the dialog \"" << dialog->windowTitle().toStdString() << "\" was answered and is still open";
-            dialog->done(QDialog::Rejected);
+            dialog->reject();
         });
         answer(dialog);
     });
@@ -63,7 +63,7 @@ inline QWidget* focus(QWidget& window) {
 class Window {
 public:
     explicit Window(const std::string& library) {
-        auto opened = store::Library::open(library);
+        auto opened = store::Library::make_or_open(library);
         EXPECT_TRUE(opened) << opened.error().message;
         w_ = std::make_unique<MainWindow>(std::move(*opened));
         w_->show();

@@ -1,17 +1,17 @@
 #include "app/issue/issue_station.h"
 
 #include <QDesktopServices>
+#include <QFileDialog>
 #include <QFormLayout>
-#include <QFutureWatcher>
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QUrl>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 
 #include "app/theme/theme.h"
 #include "core/procedure/open_points.h"
 #include "shop/issue.h"
+#include "shop/verify.h"
 
 namespace anagraph::app {
 
@@ -84,8 +84,11 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     auto* row = new QHBoxLayout;
     auto* open = new KeyButton(tr("Open pack"), QKeySequence(Qt::CTRL | Qt::Key_P), this);
     auto* verify = new KeyButton(tr("Verify"), QKeySequence(Qt::CTRL | Qt::Key_Y), this);
+    auto* copy = new KeyButton(tr("Write again"), QKeySequence(Qt::CTRL | Qt::Key_S), this);
+    copy->setToolTip(tr("Writes the chosen edition's pack into a folder or onto a stick, as it was issued (Ctrl+S)"));
     row->addWidget(open);
     row->addWidget(verify);
+    row->addWidget(copy);
     row->addStretch(1);
     right->addLayout(row);
     across->addLayout(right, 2);
@@ -93,17 +96,13 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(issue_, &QPushButton::clicked, this, &IssueStation::issue);
     connect(open, &QPushButton::clicked, this, &IssueStation::open_pack);
     connect(verify, &QPushButton::clicked, this, &IssueStation::verify_pack);
+    connect(copy, &QPushButton::clicked, this, &IssueStation::write_again);
     connect(cancel, &QPushButton::clicked, this, [this] { if (stop_) *stop_ = true; });
     connect(checker_, &QLineEdit::textChanged, this, &IssueStation::show_ready);
     for (auto* edit : {number_, interval_, site_note_}) connect(edit, &QLineEdit::editingFinished, this, &IssueStation::save_header);
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
     setFocusProxy(checker_);
     show_ready();
-}
-
-IssueStation::~IssueStation() {
-    if (stop_) *stop_ = true;
-    QThreadPool::globalInstance()->waitForDone();
 }
 
 void IssueStation::showEvent(QShowEvent*) {
@@ -143,26 +142,27 @@ void IssueStation::refresh() {
         item->setData(Qt::UserRole, it->edition.number);
     }
     if (editions_->count() > 0) editions_->setCurrentRow(0);
-    const int next = editions->empty() ? 1 : editions->back().edition.number + 1;
-    issue_->set_words(tr("Issue edition %1").arg(next));
+    const auto ready = shop::readiness(session_.library(), session_.guide());
+    if (!ready) {
+        session_.tell(text(ready.error().message));
+        return;
+    }
+    issue_->set_words(tr("Issue edition %1").arg(ready->next));
     what_->clear();
-    const auto reasons = core::reasons_not_to_issue(p);
-    something_to_issue_ = reasons.empty();
+    something_to_issue_ = ready->reasons.empty();
     const auto line = [&](const QString& words, const char* mark) { new QListWidgetItem(QString::fromUtf8(mark) + QStringLiteral("  ") + words, what_); };
-    if (!reasons.empty()) {
-        what_title_->setText(tr("Before edition %1 can go out").arg(next));
-        for (const auto& r : reasons) line(text(r), "✕");
+    if (!ready->reasons.empty()) {
+        what_title_->setText(tr("Before edition %1 can go out").arg(ready->next));
+        for (const auto& r : ready->reasons) line(text(r), "✕");
         show_ready();
         return;
     }
     if (editions->empty()) {
-        what_title_->setText(tr("Edition 1 will say"));
+        what_title_->setText(tr("Edition %1 will say").arg(ready->next));
         line(theme::counted(static_cast<qsizetype>(p.steps.size()), tr("1 step, after the safety statement"), tr("%1 steps, after the safety statement")), "▪");
     } else {
-        what_title_->setText(tr("What changed since edition %1, as the learner will read it").arg(next - 1));
-        for (const auto& d : core::differences(editions->back().edition.procedure, p)) line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");
-        something_to_issue_ = what_->count() > 0;
-        if (!something_to_issue_) line(tr("Nothing changed since edition %1, so there is nothing to issue.").arg(next - 1), "·");
+        what_title_->setText(tr("What changed since edition %1, as the learner will read it").arg(editions->back().edition.number));
+        for (const auto& d : ready->changes) line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");
     }
     show_ready();
     for (const auto& point : core::open_points(p))
@@ -176,15 +176,14 @@ void IssueStation::issue() {
         session_.tell(text(request.error().message));
         return;
     }
-    QMessageBox ask(QMessageBox::Question, tr("Issue edition %1").arg(request->edition.number), tr("Edition %1 is frozen for ever and handed out. Issue it?").arg(request->edition.number), QMessageBox::Yes | QMessageBox::No, this);
+    QMessageBox ask(QMessageBox::Question, tr("Issue edition %1").arg(request->pack.edition.number), tr("Edition %1 is frozen for ever and handed out. Issue it?").arg(request->pack.edition.number), QMessageBox::Yes | QMessageBox::No, this);
     ask.setDefaultButton(QMessageBox::Yes);
     if (ask.exec() != QMessageBox::Yes) return;
     issuing_ = true;
     show_ready();
     work_->show();
     bar_->setValue(0);
-    stop_ = std::make_shared<std::atomic<bool>>(false);
-    const auto shared = std::make_shared<publish::PackRequest>(std::move(*request));
+    stop_ = make_stop();
     const auto progress = [this, stop = stop_](const std::string& what, double share) {
         QMetaObject::invokeMethod(
             this, [this, what, share] {
@@ -194,28 +193,34 @@ void IssueStation::issue() {
             Qt::QueuedConnection);
         return !stop->load();
     };
-    auto* watcher = new QFutureWatcher<std::shared_ptr<core::Outcome>>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, shared] {
-        const auto done = watcher->result();
-        watcher->deleteLater();
-        issuing_ = false;
-        work_->hide();
-        if (!*done) {
-            session_.tell(text(done->error().message));
-        } else if (const auto hash = shop::enter_edition(session_.library(), session_.guide(), *shared); !hash) {
-            session_.tell(text(hash.error().message));
-        } else {
-            verdict_->setText(tr("Edition %1 is issued: %2").arg(shared->edition.number).arg(text(publish::edition_mark(shared->edition, *hash))));
-            emit session_.library_changed();
-        }
-        refresh();
-    });
-    watcher->setFuture(QtConcurrent::run([shared, progress] { return std::make_shared<core::Outcome>(publish::write_pack(*shared, progress)); }));
+    // what is issued was fixed above; whatever guide is in hand by the end, this one gets the edition
+    const auto fixed = std::make_shared<const shop::IssueRequest>(std::move(*request));
+    beside(
+        this, [fixed, progress] { return shop::make_pack(*fixed, progress); },
+        [this, fixed](core::Result<shop::MadePack>& pack) {
+            issuing_ = false;
+            work_->hide();
+            const auto hash = pack ? shop::enter_edition(session_.library(), *fixed, std::move(*pack)) : tl::make_unexpected(pack.error());
+            if (!hash) {
+                session_.tell(text(hash.error().message));
+            } else {
+                verdict_->setText(tr("Edition %1 is issued: %2").arg(fixed->pack.edition.number).arg(text(publish::edition_mark(fixed->pack.edition, *hash))));
+                for (const auto& remark : fixed->remarks) session_.tell(text(remark));
+                emit session_.library_changed();
+            }
+            refresh();
+        });
+}
+
+int IssueStation::chosen_edition() const {
+    const auto* item = editions_->currentItem();
+    return item == nullptr ? 0 : item->data(Qt::UserRole).toInt();
 }
 
 QString IssueStation::chosen_pack() const {
-    const auto* item = editions_->currentItem();
-    return item == nullptr ? QString() : text(session_.library().edition_folder(session_.guide(), item->data(Qt::UserRole).toInt()));
+    if (chosen_edition() == 0) return {};
+    const auto folder = session_.library().pack_folder(session_.guide(), chosen_edition());
+    return folder ? text(*folder) : QString();
 }
 
 void IssueStation::open_pack() {
@@ -231,18 +236,33 @@ void IssueStation::verify_pack() {
         return;
     }
     verdict_->setText(tr("Every file of the pack is being read …"));
-    using Verdict = core::Result<publish::Verification>;
-    auto* watcher = new QFutureWatcher<std::shared_ptr<Verdict>>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher] {
-        const Verdict& v = *watcher->result();
-        watcher->deleteLater();
-        QStringList troubles;
-        if (v)
-            for (const auto& t : v->troubles) troubles << text(t);
-        verdict_->setText(!v ? text(v.error().message) : v->good ? tr("The pack is what was issued: %1.").arg(text(v->edition))
-                                                                 : troubles.join(QLatin1Char('\n')));
-    });
-    watcher->setFuture(QtConcurrent::run([folder = chosen_pack().toStdString()] { return std::make_shared<Verdict>(publish::verify_pack(folder)); }));
+    beside(
+        this, [pack = chosen_pack().toStdString(), library = session_.library().folder(), stop = make_stop()] { return shop::verify(pack, library, [stop](double) { return !*stop; }); },
+        [this](const core::Result<shop::PackVerdict>& v) { verdict_->setText(text(v ? v->words : v.error().message)); });
+}
+
+void IssueStation::write_again() {
+    if (chosen_edition() == 0) {
+        session_.tell(tr("No edition is issued yet."));
+        return;
+    }
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("In which folder shall the pack be written?"));
+    if (!folder.isEmpty()) write_again_in(folder);
+}
+
+void IssueStation::write_again_in(const QString& folder) {
+    const int number = chosen_edition();
+    const auto guide = session_.guide();
+    const QString to = QStringLiteral("%1/%2-%3").arg(folder, text(guide.text())).arg(number);
+    verdict_->setText(tr("Edition %1 is being written to %2 …").arg(number).arg(to));
+    beside(
+        this,
+        [library = session_.library().folder(), guide, number, to = to.toStdString(), stop = make_stop()]() -> core::Outcome {
+            const auto opened = store::Library::read(library);
+            if (!opened) return tl::make_unexpected(opened.error());
+            return shop::deliver(**opened, guide, number, to, [stop](double) { return !*stop; });
+        },
+        [this, number, to](const core::Outcome& done) { verdict_->setText(done ? tr("Edition %1 is in %2.").arg(number).arg(to) : text(done.error().message)); });
 }
 
 }  // namespace anagraph::app

@@ -9,6 +9,7 @@
 #include <atomic>
 #include <memory>
 
+#include "app/session/beside.h"
 #include "app/session/session.h"
 #include "app/theme/controls.h"
 
@@ -18,11 +19,12 @@ class IssueStation : public QWidget {
     Q_OBJECT
 public:
     explicit IssueStation(Session& session, QWidget* parent = nullptr);
-    ~IssueStation() override;
     QLineEdit& checker() { return *checker_; }
     bool issuing() const { return issuing_; }
     /// The folder of the edition chosen in the list, or empty.
     QString chosen_pack() const;
+    /// Writes the pack of the chosen edition into a new folder in this one.
+    void write_again_in(const QString& folder);
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -33,6 +35,8 @@ private:
     void issue();
     void open_pack();
     void verify_pack();
+    void write_again();
+    int chosen_edition() const;
     void save_header();
 
     Session& session_;
@@ -50,7 +54,7 @@ private:
     QLabel* verdict_ = nullptr;
     bool issuing_ = false;
     bool something_to_issue_ = false;
-    std::shared_ptr<std::atomic<bool>> stop_;
+    Stop stop_;
 };
 
 }  // namespace anagraph::app

@@ -14,6 +14,7 @@
 #include <cmath>
 
 #include "app/plates/mark_menu.h"
+#include "app/session/beside.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/procedure/takes.h"
@@ -328,9 +329,9 @@ void ClipDialog::measure() {
         trouble_->setText(tr("The recording is away, so its size cannot be measured; the clip is kept all the same."));
         return;
     }
-    stop_ = std::make_shared<std::atomic<bool>>(false);
+    stop_ = make_stop();
     const std::string out = folder_.filePath(QStringLiteral("clip.mp4")).toStdString();
-    watcher_.setFuture(QtConcurrent::run([path = recording_->entry.path, clip = clip_, out, stop = stop_, options = publish::clip_options(session_.procedure(), clip_, recording_->index.rotation, recording_->index.pixel_aspect)] {
+    watcher_.setFuture(QtConcurrent::run(&work_threads(), [path = recording_->entry.path, clip = clip_, out, stop = stop_, options = publish::clip_options(session_.procedure(), clip_, recording_->index.rotation, recording_->index.pixel_aspect)] {
         const auto cut = media::cut_clip(
             path, clip.take, out, publish::kClipWidth, [stop](double) { return !*stop; }, options);
         if (!cut) return Cut{0, cut.error().code == core::ErrorCode::Cancelled ? std::string() : cut.error().message};

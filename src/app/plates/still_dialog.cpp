@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 #include <QtConcurrent>
 
+#include "app/session/beside.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "publish/still_care.h"
@@ -73,9 +74,9 @@ void StillDialog::widen(double by) {
 void StillDialog::look() {
     if (stop_) *stop_ = true;
     watcher_.waitForFinished();
-    stop_ = std::make_shared<std::atomic<bool>>(false);
+    stop_ = make_stop();
     said_->setText(tr("Looking at the frames within %1 s …").arg(seconds_, 0, 'g', 2));
-    watcher_.setFuture(QtConcurrent::run([path = recording_.entry.path, times = recording_.index.times, at = at_, seconds = seconds_, stop = stop_] { return std::make_shared<Offers>(media::stills_about(path, times, at, seconds, kOffers, [stop](double) { return !*stop; })); }));
+    watcher_.setFuture(QtConcurrent::run(&work_threads(), [path = recording_.entry.path, times = recording_.index.times, at = at_, seconds = seconds_, stop = stop_] { return std::make_shared<Offers>(media::stills_about(path, times, at, seconds, kOffers, [stop](double) { return !*stop; })); }));
 }
 
 void StillDialog::show_offers() {

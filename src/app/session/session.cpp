@@ -20,13 +20,13 @@ constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; 
 Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)) {}
 
 bool Session::open_guide(const store::GuideId& id) {
-    auto p = library_->load_guide(id);
-    if (!p) {
-        emit failed(text(p.error().message));
+    auto state = library_->guide_state(id);
+    if (!state) {
+        emit failed(text(state.error().message));
         return false;
     }
     guide_ = id;
-    procedure_ = std::move(*p);
+    procedure_ = std::move(state->procedure);
     for (auto& [recording, r] : loaded_) follow_lines(r);
     step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
     undo_.clear();
@@ -34,6 +34,7 @@ bool Session::open_guide(const store::GuideId& id) {
     saved_text_ = tr("saved");
     emit guide_opened();
     emit changed();
+    if (!state->lost.empty()) emit failed(theme::counted(static_cast<qsizetype>(state->lost.size()), tr("The library is damaged: 1 change of this guide could not be read and is missing. "), tr("The library is damaged: %1 changes of this guide could not be read and are missing. ")) + text(state->lost.front()) + tr(" Put back library.db from your last copy, or look through the guide and go on from here."));
     return true;
 }
 
@@ -49,11 +50,14 @@ bool Session::new_guide(const core::Header& header) {
     return open_guide(*id);
 }
 
-bool Session::commit(const core::Change& change, core::Procedure after) {
-    if (auto saved = library_->append(guide_, change, after, author().toStdString()); !saved) {
+bool Session::commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others, const std::optional<core::House>& house) {
+    auto all = others;
+    if (!change.edits.empty()) all.push_back({guide_, change, after});
+    if (auto saved = library_->append_all(all, house, author().toStdString()); !saved) {
         emit failed(text(saved.error().message));
         return false;
     }
+    if (change.edits.empty()) return true;
     procedure_ = std::move(after);
     for (auto& [id, r] : loaded_) follow_lines(r);
     if (procedure_.find(step_) == nullptr) step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
@@ -74,7 +78,7 @@ bool Session::perform(const core::Change& change) {
     if (*after == procedure_) return true;
     auto back = core::inverse(procedure_, change);
     if (!back || !commit(change, std::move(*after))) return false;
-    undo_.push_back(std::move(*back));
+    undo_.push_back({std::move(*back), {}, std::nullopt, change.label});
     redo_.clear();
     emit changed();
     return true;
@@ -86,26 +90,97 @@ bool Session::perform(const core::Result<core::Change>& change) {
     return false;
 }
 
+bool Session::perform_everywhere(const core::Change& change, std::vector<store::GuideChange> others) {
+    const auto refused = [&](const core::Error& e) {
+        emit failed(text(e.message));
+        return false;
+    };
+    Done back{core::Change{change.label, {}}, {}, std::nullopt, others.empty() ? change.label : others.front().change.label};
+    auto after = core::apply(procedure_, change);
+    if (!after) return refused(after.error());
+    if (auto own = core::inverse(procedure_, change); own && !change.edits.empty()) back.own = std::move(*own);
+    for (const auto& other : others) {
+        const auto before = library_->load_guide(other.guide);
+        if (!before) return refused(before.error());
+        auto inverse = core::inverse(*before, other.change);
+        if (!inverse) return refused(inverse.error());
+        back.others.emplace_back(other.guide, std::move(*inverse));
+    }
+    if (!commit(change, std::move(*after), others)) return false;
+    undo_.push_back(std::move(back));
+    redo_.clear();
+    emit changed();
+    emit library_changed();
+    return true;
+}
+
+bool Session::keep_house(const core::House& house, const QString& label) {
+    auto before = library_->house();
+    if (!before) {
+        emit failed(text(before.error().message));
+        return false;
+    }
+    if (*before == house) return true;
+    if (!commit({}, procedure_, {}, house)) return false;
+    undo_.push_back({{}, {}, std::move(*before), label.toStdString()});
+    redo_.clear();
+    emit changed();
+    return true;
+}
+
+std::optional<Session::Done> Session::turn(const Done& done) {
+    const auto refused = [&](const core::Error& e) {
+        emit failed(text(e.message));
+        return std::nullopt;
+    };
+    Done forth{core::Change{done.label, {}}, {}, std::nullopt, done.label};
+    auto after = core::apply(procedure_, done.own);
+    if (!after) return refused(after.error());
+    if (!done.own.edits.empty()) {
+        auto own = core::inverse(procedure_, done.own);
+        if (!own) return refused(own.error());
+        forth.own = std::move(*own);
+    }
+    std::vector<store::GuideChange> others;
+    for (const auto& [id, change] : done.others) {
+        const auto now = library_->load_guide(id);
+        if (!now) return refused(now.error());
+        auto then = core::apply(*now, change);
+        auto inverse = core::inverse(*now, change);
+        if (!then) return refused(then.error());
+        if (!inverse) return refused(inverse.error());
+        forth.others.emplace_back(id, std::move(*inverse));
+        others.push_back({id, change, std::move(*then)});
+    }
+    if (done.house) {
+        auto now = library_->house();
+        if (!now) return refused(now.error());
+        forth.house = std::move(*now);
+    }
+    if (!commit(done.own, std::move(*after), others, done.house)) return std::nullopt;
+    return forth;
+}
+
 void Session::undo() {
     if (undo_.empty()) return;
-    const core::Change back = undo_.back();
-    auto after = core::apply(procedure_, back);
-    auto forth = core::inverse(procedure_, back);
-    if (!after || !forth || !commit(back, std::move(*after))) return;
+    auto forth = turn(undo_.back());
+    if (!forth) return;
+    const bool elsewhere = !forth->others.empty();
     undo_.pop_back();
     redo_.push_back(std::move(*forth));
     emit changed();
+    if (elsewhere) emit library_changed();
 }
 
 void Session::redo() {
     if (redo_.empty()) return;
-    const core::Change forth = redo_.back();
-    auto after = core::apply(procedure_, forth);
-    auto back = core::inverse(procedure_, forth);
-    if (!after || !back || !commit(forth, std::move(*after))) return;
+    auto back = turn(redo_.back());
+    if (!back) return;
+    const bool elsewhere = !back->others.empty();
     redo_.pop_back();
     undo_.push_back(std::move(*back));
     emit changed();
+    if (elsewhere) emit library_changed();
 }
 
 QString Session::undo_label() const { return undo_.empty() ? QString() : text(undo_.back().label); }
@@ -190,9 +265,7 @@ void Session::reload_recording(const core::RecordingId& id) {
 std::vector<core::RecordingId> Session::tape_order() {
     std::vector<core::RecordingId> out;
     for (const auto& r : procedure_.recordings) out.push_back(r.id);
-    if (out.empty())
-        if (const auto all = library_->recordings())
-            for (const auto& r : *all) out.push_back(r.id);
+    if (out.empty() && !chosen_recording_.empty()) out.push_back(chosen_recording_);
     return out;
 }
 

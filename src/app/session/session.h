@@ -59,6 +59,11 @@ public:
     bool perform(const core::Result<core::Change>& change);
     void undo();
     void redo();
+    /// The same together with changes of other guides, each applied already: all of it or nothing, and one undo takes all of it
+    /// back. `change` empty: the guide in hand stays as it is.
+    bool perform_everywhere(const core::Change& change, std::vector<store::GuideChange> others);
+    /// Keeps what holds for all guides of the house; undone like any other change.
+    bool keep_house(const core::House& house, const QString& label);
     bool can_undo() const { return !undo_.empty(); }
     bool can_redo() const { return !redo_.empty(); }
     QString undo_label() const;
@@ -74,8 +79,9 @@ public:
     const LoadedRecording* recording(const core::RecordingId& id);
     /// Reads it again after it was brought in anew; pointers handed out before stay good.
     void reload_recording(const core::RecordingId& id);
-    /// The recordings of the guide, or all of the library while the guide has none.
+    /// The recordings of the guide, or the one chosen on the Shelf while the guide has none.
     std::vector<core::RecordingId> tape_order();
+    void set_chosen_recording(const core::RecordingId& id) { chosen_recording_ = id; }
     /// What is told on these recordings, for finding where something was said. Those that cannot be read are left out.
     std::vector<core::Told> told(const std::vector<core::RecordingId>& recordings);
     /// Is the page at hand on which a proof stands?
@@ -102,14 +108,24 @@ private:
     /// Makes the lines anew after the author changed them, and reads them.
     void follow_lines(LoadedRecording& r);
     void read_lines(LoadedRecording& r);
-    bool commit(const core::Change& change, core::Procedure after);
+    /// What one undo takes back: a change of the guide in hand, of other guides, and the house as it was.
+    struct Done {
+        core::Change own;  // no edits: the guide in hand stays
+        std::vector<std::pair<store::GuideId, core::Change>> others;
+        std::optional<core::House> house;
+        std::string label;
+    };
+    bool commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others = {}, const std::optional<core::House>& house = {});
+    /// Does what `done` says and gives back what takes that back; nothing, and failed(), where it cannot be.
+    std::optional<Done> turn(const Done& done);
 
     std::unique_ptr<store::Library> library_;
     store::GuideId guide_;
     core::Procedure procedure_;
     core::StepId step_;
-    std::vector<core::Change> undo_;  // inverses, newest last
-    std::vector<core::Change> redo_;
+    std::vector<Done> undo_;  // newest last
+    std::vector<Done> redo_;
+    core::RecordingId chosen_recording_;
     QString saved_text_;
     std::map<core::RecordingId, LoadedRecording> loaded_;
 };

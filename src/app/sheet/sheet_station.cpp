@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QCheckBox>
+#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -10,6 +11,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/session/beside.h"
 #include "app/sheet/guide_dialogs.h"
 #include "app/sheet/methods_form.h"
 #include "app/sheet/translation_dialog.h"
@@ -412,43 +414,77 @@ void SheetStation::replace_words() {
     form->addRow(tr("&By"), to);
     form->addRow(count);
     end_form(form, &dialog);
+    auto* ok = dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok);
     auto* everywhere = new QCheckBox(tr("in the other guides of the library too"), &dialog);
     form->insertRow(2, QString(), everywhere);
-    std::vector<shop::Saying> others;
-    const auto look = [&] {
+    // other guides are looked through beside the window, when the typing rests and not at every letter
+    shop::Sayers others;
+    Stop looking;
+    bool looked = false;
+    const auto show = [&] {
         const std::string words = from->text().toStdString();
-        const auto times = core::times_said(session_.procedure(), words);
-        others.clear();
-        if (everywhere->isChecked() && !words.empty())
-            if (auto found = shop::guides_saying(session_.library(), words, session_.guide())) others = std::move(*found);
-        std::size_t elsewhere = 0;
-        for (const auto& o : others) elsewhere += o.times;
-        QString said = theme::counted(static_cast<qsizetype>(times), tr("It stands in 1 place of this guide."), tr("It stands in %1 places of this guide."));
-        if (everywhere->isChecked()) said += QLatin1Char(' ') + tr("In %1 other guides: %2 places. Undo takes back this guide only; issued editions stay as they are.").arg(others.size()).arg(elsewhere);
+        QString said = theme::counted(static_cast<qsizetype>(core::times_said(session_.procedure(), words)), tr("It stands in 1 place of this guide."), tr("It stands in %1 places of this guide."));
+        if (everywhere->isChecked() && !looked) said += QLatin1Char(' ') + tr("The other guides are being looked through …");
+        if (everywhere->isChecked() && looked) {
+            said += QLatin1Char(' ') + tr("In %1 other guides: %2 places. One undo takes all of it back; issued editions stay as they are.").arg(others.guides.size()).arg(others.times());
+            for (const auto& trouble : others.unreadable) said += QLatin1Char('\n') + text(trouble);
+        }
         count->setText(words.empty() ? QString() : said);
+        ok->setEnabled(!words.empty() && (looked || !everywhere->isChecked()));
     };
-    // the other guides are read when the typing rests, not at every letter
+    const auto look = [&] {
+        if (looking) *looking = true;
+        others = {};
+        looked = false;
+        const std::string words = from->text().toStdString();
+        if (everywhere->isChecked() && !words.empty()) {
+            looking = make_stop();
+            beside(
+                &dialog,
+                [folder = session_.library().folder(), words, own = session_.guide(), stop = looking]() -> core::Result<shop::Sayers> {
+                    const auto library = store::Library::read(folder);
+                    if (!library) return tl::make_unexpected(library.error());
+                    return shop::guides_saying(**library, words, own, [stop](double) { return !*stop; });
+                },
+                [&, mine = looking](core::Result<shop::Sayers>& found) {
+                    if (*mine) return;  // other words are looked for by now
+                    looked = found.has_value();
+                    if (found)
+                        others = std::move(*found);
+                    show();
+                    if (!found) count->setText(text(found.error().message));
+                });
+        }
+        show();
+    };
     QTimer rest;
     rest.setSingleShot(true);
     rest.setInterval(kReadAfterMs);
     connect(&rest, &QTimer::timeout, &dialog, look);
     connect(from, &QLineEdit::textChanged, &dialog, [&] {
-        if (everywhere->isChecked())
-            rest.start();
-        else
-            look();
+        looked = false;
+        if (looking) *looking = true;
+        show();
+        if (everywhere->isChecked()) rest.start();
     });
     connect(everywhere, &QCheckBox::toggled, &dialog, look);
-    if (dialog.exec() != QDialog::Accepted) return;
-    look();
+    show();
+    const bool wanted = dialog.exec() == QDialog::Accepted;
+    if (looking) *looking = true;
+    if (!wanted) return;
     const std::string words = from->text().toStdString();
     const std::string by = to->text().toStdString();
-    if (!others.empty()) {
-        const auto done = shop::replace_in_guides(session_.library(), others, words, by, session_.author().toStdString());
-        session_.tell(done ? theme::counted(static_cast<qsizetype>(others.size()), tr("Replaced in 1 other guide."), tr("Replaced in %1 other guides.")) : text(done.error().message));
-        emit session_.library_changed();
+    if (!everywhere->isChecked() || others.guides.empty()) {
+        session_.perform(core::replace_words(session_.procedure(), words, by));
+        return;
     }
-    if (others.empty() || core::times_said(session_.procedure(), words) > 0) session_.perform(core::replace_words(session_.procedure(), words, by));
+    auto changes = shop::replacements(session_.library(), others.guides, words, by);
+    const auto own = core::times_said(session_.procedure(), words) > 0 ? core::replace_words(session_.procedure(), words, by) : core::Result<core::Change>(core::Change{});
+    if (!changes || !own) {
+        session_.tell(text((changes ? own.error() : changes.error()).message));
+        return;
+    }
+    if (session_.perform_everywhere(*own, std::move(*changes))) session_.tell(theme::counted(static_cast<qsizetype>(others.guides.size()), tr("Replaced in 1 other guide."), tr("Replaced in %1 other guides.")));
 }
 
 void SheetStation::mark_current() {

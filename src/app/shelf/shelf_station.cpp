@@ -13,9 +13,10 @@
 #include <QPainter>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
+#include <cmath>
 
-#include "app/session/beside.h"
 #include "app/theme/theme.h"
+#include "publish/cover.h"
 #include "shop/intake.h"
 #include "shop/relink.h"
 
@@ -25,11 +26,6 @@ using theme::colour;
 using theme::text;
 
 namespace {
-
-constexpr int kPicture = Qt::UserRole + 1;
-constexpr int kSecond = Qt::UserRole + 2;
-constexpr int kThird = Qt::UserRole + 3;
-constexpr int kId = Qt::UserRole + 4;
 
 /// A guide or recording as a card: its picture, two lines of words, and its state.
 class CardDelegate : public QStyledItemDelegate {
@@ -51,7 +47,10 @@ public:
             p->setPen(QPen(colour("strong"), 1.4, Qt::DashLine));
             p->drawRoundedRect(picture, 2, 2);
         } else {
-            p->drawPixmap(picture, pixmap, pixmap.rect());
+            // upright pictures keep their shape
+            const QSizeF size = QSizeF(pixmap.size()).scaled(picture.size(), Qt::KeepAspectRatio);
+            p->fillRect(picture, colour("rule"));
+            p->drawPixmap(QRectF(picture.center().x() - size.width() / 2, picture.top() + (picture.height() - size.height()) / 2, size.width(), size.height()), pixmap, QRectF(pixmap.rect()));
         }
         const double x = picture.right() + 16;
         const double w = r.right() - x - 10;
@@ -67,17 +66,23 @@ public:
     }
 };
 
-QListWidget* card_list(const QString& name, QWidget* parent) {
-    auto* list = new QListWidget(parent);
+QListView* card_list(const QString& name, QAbstractListModel* rows, QWidget* parent) {
+    auto* list = new QListView(parent);
     list->setItemDelegate(new CardDelegate(list));
     list->setAccessibleName(name);
     list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    list->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    list->setUniformItemSizes(true);
+    list->setModel(rows);
     return list;
 }
 
 }  // namespace
 
-ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session), covers_(session.library().folder()) {
+    guide_rows_ = new GuideRows(covers_, this);
+    recording_rows_ = new RecordingRows(covers_, this);
+    covers_.missing = [this](const core::RecordingId& id) { QMetaObject::invokeMethod(this, [this, id] { look_at(id); }, Qt::QueuedConnection); };
     setObjectName(QStringLiteral("station"));
     setAcceptDrops(true);
     auto* across = new QHBoxLayout(this);
@@ -86,7 +91,7 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
 
     auto* left = new QVBoxLayout;
     left->addWidget(titled(tr("Guides, by machine"), this));
-    guides_ = card_list(tr("Guides"), this);
+    guides_ = card_list(tr("Guides"), guide_rows_, this);
     left->addWidget(guides_, 1);
     auto* guide_buttons = new QHBoxLayout;
     auto* open = new KeyButton(tr("Open guide"), Qt::Key_Return, this, true);
@@ -99,7 +104,7 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
 
     auto* right = new QVBoxLayout;
     right->addWidget(titled(tr("Recordings"), this));
-    recordings_ = card_list(tr("Recordings"), this);
+    recordings_ = card_list(tr("Recordings"), recording_rows_, this);
     right->addWidget(recordings_, 1);
     empty_ = second(tr("Nothing here yet. Drop a film here, or press Ctrl+O; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
     right->addWidget(empty_);
@@ -135,13 +140,13 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
 
     setFocusProxy(guides_);
     connect(open, &QPushButton::clicked, this, &ShelfStation::open_chosen);
-    connect(guides_, &QListWidget::itemDoubleClicked, this, &ShelfStation::open_chosen);
+    connect(guides_, &QListView::doubleClicked, this, &ShelfStation::open_chosen);
     connect(fresh, &QPushButton::clicked, this, &ShelfStation::new_guide);
     connect(bring, &QPushButton::clicked, this, [this] { choose_files(shop::Original::Copy); });
     connect(in_place, &QPushButton::clicked, this, [this] { choose_files(shop::Original::StaysWhereItLies); });
     connect(find_, &QPushButton::clicked, this, &ShelfStation::choose_folder_to_look_in);
     connect(use_, &QPushButton::clicked, this, &ShelfStation::use_recording);
-    connect(recordings_, &QListWidget::currentRowChanged, this, &ShelfStation::show_use);
+    connect(recordings_->selectionModel(), &QItemSelectionModel::currentChanged, this, &ShelfStation::show_use);
     connect(cancel, &QPushButton::clicked, this, [this] {
         queue_.clear();
         if (stop_) *stop_ = true;
@@ -151,75 +156,66 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     refresh();
 }
 
-ShelfStation::~ShelfStation() {
-    if (stop_) *stop_ = true;
-    QThreadPool::globalInstance()->waitForDone();
-}
-
 void ShelfStation::showEvent(QShowEvent*) {
     refresh();
     guides_->setFocus();
 }
 
-QPixmap ShelfStation::picture_of(const store::RecordingEntry& entry) {
-    const auto* r = session_.recording(entry.id);
-    if (r == nullptr || r->index.thumbnails.empty()) return {};
-    const auto& t = r->index.thumbnails[r->index.thumbnails.size() / 6];
-    QFile file(r->folder + QLatin1Char('/') + QLatin1String(media::kThumbnailFile));
-    if (!file.open(QIODevice::ReadOnly) || !file.seek(t.offset)) return {};
-    return QPixmap::fromImage(QImage::fromData(file.read(t.size), "JPG"));
-}
+store::GuideId ShelfStation::chosen_guide() const { return store::GuideId(guides_->currentIndex().data(kId).toString().toStdString()); }
+core::RecordingId ShelfStation::chosen_recording() const { return core::RecordingId(recordings_->currentIndex().data(kId).toString().toStdString()); }
 
 void ShelfStation::refresh() {
-    const auto guides = session_.library().guides();
-    const auto recordings = session_.library().recordings();
+    auto guides = session_.library().guides();
+    auto recordings = session_.library().recordings();
     if (!guides || !recordings) {
         session_.tell(text((guides ? recordings.error() : guides.error()).message));
         return;
     }
-    recordings_->clear();
-    for (const auto& r : *recordings) {
-        auto* item = new QListWidgetItem(text(r.name), recordings_);
-        const auto* loaded = session_.recording(r.id);
-        const QString length = loaded == nullptr ? QString() : text(core::clock_text(core::FrameTime(loaded->index.end.num(), loaded->index.end.den()), false));
-        const bool used = session_.procedure().find(r.id) != nullptr;
-        item->setData(kPicture, picture_of(r));
-        item->setData(kSecond, r.has_narration ? tr("%1 long · %2").arg(length, theme::counted(loaded == nullptr ? 0 : static_cast<qsizetype>(loaded->narration.size()), tr("1 line said"), tr("%1 lines said"))) : tr("%1 long · no narration").arg(length));
-        item->setData(kThird, loaded != nullptr && loaded->away ? tr("the original is away: %1").arg(text(r.path)) : used ? tr("used in the open guide")
-                                                                                                                          : tr("brought in %1").arg(text(r.added).left(10)));
-        item->setData(kId, text(r.id.text()));
-    }
+    // what is chosen stays chosen
+    const auto guide = chosen_guide();
+    const auto recording = chosen_recording();
+    std::set<core::RecordingId> used;
+    for (const auto& use : session_.procedure().recordings) used.insert(use.id);
     empty_->setVisible(recordings->empty());
-    guides_->clear();
-    for (const auto& g : *guides) {
-        auto* item = new QListWidgetItem(text(g.machine), guides_);
-        item->setData(kSecond, text(g.title));
-        const QString state = g.editions == 0 ? tr("not issued yet") : g.changed_since ? tr("edition %1 issued · changed since").arg(g.editions)
-                                                                                       : tr("edition %1 issued").arg(g.editions);
-        item->setData(kThird, session_.guide() == g.id ? tr("open now · %1").arg(state) : state);
-        item->setData(kId, text(g.id.text()));
-        if (const auto p = session_.library().load_guide(g.id); p && !p->recordings.empty())
-            if (const auto entry = session_.library().recording(p->recordings.front().id)) item->setData(kPicture, picture_of(*entry));
-        if (session_.guide() == g.id) guides_->setCurrentItem(item);
-    }
-    if (guides_->currentRow() < 0 && guides_->count() > 0) guides_->setCurrentRow(0);
-    if (recordings_->count() > 0) recordings_->setCurrentRow(0);
+    recording_rows_->set(std::move(*recordings), std::move(used));
+    guide_rows_->set(std::move(*guides), session_.guide());
+    const auto choose = [](QListView* list, const QModelIndex& at) { list->setCurrentIndex(at.isValid() ? at : list->model()->index(0, 0)); };
+    choose(guides_, guide_rows_->index_of(session_.has_guide() ? session_.guide() : guide));
+    choose(recordings_, recording_rows_->index_of(recording));
     show_use();
 }
 
+void ShelfStation::look_at(const core::RecordingId& id) {
+    if (!looked_at_.insert(id).second) return;
+    beside(
+        this,
+        [folder = session_.library().recording_folder(id)]() -> core::Result<core::FrameTime> {
+            const auto index = media::load_index(folder);
+            if (!index) return tl::make_unexpected(index.error());
+            if (auto made = publish::write_cover(folder, *index); !made) return tl::make_unexpected(made.error());
+            return core::FrameTime::from_milliseconds(std::llround((index->end.seconds() - index->start().seconds()) * 1000));
+        },
+        [this, id](const core::Result<core::FrameTime>& length) {
+            if (!length) return;  // the Tape says what is wrong with it
+            if (auto kept = session_.library().set_length(id, *length); !kept) session_.tell(text(kept.error().message));
+            recording_rows_->tell_length(id, *length);
+            guides_->viewport()->update();
+        });
+}
+
 void ShelfStation::show_use() {
-    const auto* item = recordings_->currentItem();
-    const bool used = item != nullptr && session_.procedure().find(core::RecordingId(item->data(kId).toString().toStdString())) != nullptr;
-    const auto* chosen = item == nullptr ? nullptr : session_.recording(core::RecordingId(item->data(kId).toString().toStdString()));
-    find_->setVisible(chosen != nullptr && chosen->away);
-    use_->setEnabled(item != nullptr && session_.has_guide() && !used);
+    const auto* chosen = recording_rows_->at(recordings_->currentIndex());
+    const bool used = chosen != nullptr && session_.procedure().find(chosen->id) != nullptr;
+    find_->setVisible(chosen != nullptr && recordings_->currentIndex().data(kAway).toBool());
+    session_.set_chosen_recording(chosen == nullptr ? core::RecordingId() : chosen->id);
+    use_->setEnabled(chosen != nullptr && session_.has_guide() && !used);
     use_->setToolTip(!session_.has_guide() ? tr("Open a guide first, or begin a new one.") : used ? tr("The open guide uses it already.")
                                                                                                   : tr("The open guide may then take steps from it (Ctrl+U)."));
 }
 
 void ShelfStation::open_chosen() {
-    if (guides_->currentItem() == nullptr) return;
-    if (session_.open_guide(store::GuideId(guides_->currentItem()->data(kId).toString().toStdString()))) emit guide_chosen();
+    if (!guides_->currentIndex().isValid()) return;
+    if (session_.open_guide(chosen_guide())) emit guide_chosen();
 }
 
 void ShelfStation::new_guide() {
@@ -250,14 +246,16 @@ void ShelfStation::new_guide() {
     header.machine = machine->text().trimmed().toStdString();
     header.title = title->text().trimmed().toStdString();
     header.number = number->text().trimmed().toStdString();
-    if (session_.new_guide(header)) use_recording();
+    const auto recording = chosen_recording();
+    if (session_.new_guide(header)) use(recording);
 }
 
-void ShelfStation::use_recording() {
-    if (recordings_->currentItem() == nullptr || !session_.has_guide()) return;
-    const core::RecordingId id(recordings_->currentItem()->data(kId).toString().toStdString());
-    if (session_.procedure().find(id) != nullptr) return;
-    const QString title = QFileInfo(recordings_->currentItem()->text()).completeBaseName();
+void ShelfStation::use_recording() { use(chosen_recording()); }
+
+void ShelfStation::use(const core::RecordingId& id) {
+    const auto* chosen = recording_rows_->at(recording_rows_->index_of(id));
+    if (chosen == nullptr || !session_.has_guide() || session_.procedure().find(id) != nullptr) return;
+    const QString title = QFileInfo(text(chosen->name)).completeBaseName();
     session_.perform(core::Change{"use a recording", {core::Put<core::RecordingUse>{{id, title.toStdString(), {}}, std::nullopt}}});
     emit session_.library_changed();
 }
@@ -285,7 +283,7 @@ void ShelfStation::bring_in(const QStringList& files, shop::Original original) {
 
 media::Progress ShelfStation::begin_work(const QString& words) {
     importing_ = true;
-    stop_ = std::make_shared<std::atomic<bool>>(false);
+    stop_ = make_stop();
     work_->show();
     work_words_->setText(words);
     bar_->setValue(0);
@@ -319,7 +317,7 @@ void ShelfStation::next_import() {
         [folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] {
             auto prepared = shop::prepare_recording(folder, path, {}, progress, kept);
             if (prepared)
-                if (auto entered = store::Library::enter_beside(folder, prepared->entry, prepared->narration); !entered) prepared = tl::make_unexpected(entered.error());
+                if (auto entered = shop::enter_recording_beside(folder, *prepared); !entered) prepared = tl::make_unexpected(entered.error());
             return prepared;
         },
         [this](const core::Result<shop::PreparedRecording>& prepared) {
@@ -327,6 +325,7 @@ void ShelfStation::next_import() {
             work_->hide();
             if (prepared) {
                 session_.reload_recording(prepared->entry.id);
+                covers_.forget(prepared->entry.id);
                 emit session_.library_changed();
                 for (const auto& remark : prepared->remarks) session_.tell(text(remark));
             } else {
@@ -342,12 +341,12 @@ void ShelfStation::choose_folder_to_look_in() {
 }
 
 void ShelfStation::find_original_in(const QString& folder) {
-    const auto* item = recordings_->currentItem();
-    if (item == nullptr || importing_) return;
-    const core::RecordingId id(item->data(kId).toString().toStdString());
+    const auto* chosen = recording_rows_->at(recordings_->currentIndex());
+    if (chosen == nullptr || importing_) return;
+    const core::RecordingId id = chosen->id;
     const auto* r = session_.recording(id);
     if (r == nullptr) return;
-    const auto progress = begin_work(tr("Looking for %1").arg(item->text()));
+    const auto progress = begin_work(tr("Looking for %1").arg(text(chosen->name)));
     beside(
         this, [id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return shop::find_original(id, bytes, where, progress); },
         [this, id](const core::Result<std::string>& found) {

@@ -2,14 +2,15 @@
 #pragma once
 
 #include <QLabel>
-#include <QListWidget>
+#include <QListView>
 #include <QProgressBar>
 #include <QWidget>
-#include <atomic>
 #include <deque>
 #include <memory>
 
+#include "app/session/beside.h"
 #include "app/session/session.h"
+#include "app/shelf/shelf_models.h"
 #include "app/theme/controls.h"
 #include "shop/intake.h"
 
@@ -19,13 +20,14 @@ class ShelfStation : public QWidget {
     Q_OBJECT
 public:
     explicit ShelfStation(Session& session, QWidget* parent = nullptr);
-    ~ShelfStation() override;
 
     /// Begins to bring recordings in, one after the other; progress and cancel show on the station.
     void bring_in(const QStringList& files, shop::Original original = shop::Original::Copy);
     /// Looks for the original of the chosen recording in a folder; progress and cancel show on the station.
     void find_original_in(const QString& folder);
     bool importing() const { return importing_; }
+    QListView& guides() { return *guides_; }
+    QListView& recordings() { return *recordings_; }
 
 signals:
     void guide_chosen();
@@ -46,11 +48,19 @@ private:
     void use_recording();
     void show_use();
     void next_import();
-    QPixmap picture_of(const store::RecordingEntry& entry);
+    /// Looks at a recording that older versions brought in: how long it is, and its cover.
+    void look_at(const core::RecordingId& id);
+    store::GuideId chosen_guide() const;
+    core::RecordingId chosen_recording() const;
+    void use(const core::RecordingId& id);
 
     Session& session_;
-    QListWidget* guides_ = nullptr;
-    QListWidget* recordings_ = nullptr;
+    Covers covers_;
+    GuideRows* guide_rows_ = nullptr;
+    RecordingRows* recording_rows_ = nullptr;
+    QListView* guides_ = nullptr;
+    QListView* recordings_ = nullptr;
+    std::set<core::RecordingId> looked_at_;
     QWidget* work_ = nullptr;
     QLabel* work_words_ = nullptr;
     QProgressBar* bar_ = nullptr;
@@ -59,7 +69,7 @@ private:
     KeyButton* find_ = nullptr;
     std::deque<std::pair<QString, shop::Original>> queue_;
     bool importing_ = false;
-    std::shared_ptr<std::atomic<bool>> stop_;
+    Stop stop_;
 };
 
 }  // namespace anagraph::app

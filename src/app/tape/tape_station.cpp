@@ -1,16 +1,17 @@
 #include "app/tape/tape_station.h"
 
 #include <QDesktopServices>
-#include <QFutureWatcher>
+#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QScrollBar>
 #include <QShortcut>
+#include <QStandardPaths>
 #include <QUrl>
 #include <QVBoxLayout>
 #include <QWheelEvent>
-#include <QtConcurrent>
 #include <algorithm>
 
+#include "app/session/beside.h"
 #include "app/tape/heard_panel.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/takes_dialog.h"
@@ -518,23 +519,29 @@ void TapeStation::write_reshoot() {
         session_.tell(text(points.error().message));
         return;
     }
-    const QString file = text(session_.library().folder()) + QStringLiteral("/to-film-again.html");
+    const QString start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QLatin1Char('/') + tr("to film again, %1.html").arg(text(session_.procedure().header.machine).replace(QLatin1Char('/'), QLatin1Char(' ')));
+    const QString chosen = QFileDialog::getSaveFileName(this, tr("Where shall the list to film again go?"), start, tr("Web page (*.html)"));
+    if (chosen.isEmpty()) return;
+    // the dialog has asked whether an old list may be written over
+    auto place = store::Destination::file(chosen.toStdString(), {}, true);
+    if (!place) {
+        session_.tell(text(place.error().message));
+        return;
+    }
     const auto count = static_cast<qsizetype>(points->size());
     reshoot_->setEnabled(false);
-    auto* watcher = new QFutureWatcher<std::shared_ptr<core::Outcome>>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, file, count] {
-        const auto done = watcher->result();
-        watcher->deleteLater();
-        reshoot_->setEnabled(true);
-        if (!*done) {
-            session_.tell(text(done->error().message));
-            return;
-        }
-        session_.tell(theme::counted(count, tr("1 point has to be filmed again or found out: "), tr("%1 points have to be filmed again or found out: ")) + file);
-        QDesktopServices::openUrl(QUrl::fromLocalFile(file));
-    });
     // the stills are decoded beside the window
-    watcher->setFuture(QtConcurrent::run([p = session_.procedure(), list = *points, file = file.toStdString()] { return std::make_shared<core::Outcome>(shop::write_reshoot(p, list, file)); }));
+    beside(
+        this, [p = session_.procedure(), list = *points, to = std::make_shared<store::Destination>(std::move(*place))] { return shop::write_reshoot(p, list, *to); },
+        [this, chosen, count](const core::Outcome& done) {
+            reshoot_->setEnabled(true);
+            if (!done) {
+                session_.tell(text(done.error().message));
+                return;
+            }
+            session_.tell(theme::counted(count, tr("1 point has to be filmed again or found out: "), tr("%1 points have to be filmed again or found out: ")) + chosen);
+            QDesktopServices::openUrl(QUrl::fromLocalFile(chosen));
+        });
 }
 
 }  // namespace anagraph::app

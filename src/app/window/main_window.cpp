@@ -13,6 +13,7 @@
 #include "app/figures/figures_station.h"
 #include "app/issue/issue_station.h"
 #include "app/plates/plates_station.h"
+#include "app/session/beside.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
@@ -72,6 +73,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
 
 MainWindow::~MainWindow() {
     keep_typing();
+    end_all_work();  // while what the work reports to is still there
     delete takeCentralWidget();
 }
 
@@ -189,7 +191,7 @@ void MainWindow::next_open() {
 }
 
 void MainWindow::find_said() {
-    SaidDialog dialog(session_.library(), this);
+    SaidDialog dialog(session_.library().folder(), this);
     if (dialog.exec() != QDialog::Accepted) return;
     const auto& said = dialog.chosen();
     if (!session_.has_guide()) {
@@ -245,7 +247,7 @@ void MainWindow::show_help() {
                       "What an editor would ask stands beside its line: Alt+M mends it where it is certain how, Alt+A lets it stand with a reason. The house (H on the Figures) can do without a rule. The rules:</p>%2"
                       "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it. L lays the callouts out anew (Shift+L also those moved by hand), A looks for those of the plate before on this one, F places fasteners (arrows and Enter, or the mouse) and draws their order; kinds are told apart by shape, and Ctrl+E says their length, head and washer. O says that the part in hand came off next, M draws a mark or a magnifier. "
                       "K offers the sharpest frame near the moment, comma and full stop choose the frame before or after; X cuts, turns and brightens the still and hides a face or a number, without touching the recording. D makes a pair: right and wrong, before and after, new and old. G trims the step's clip to the frame, slows it, takes its sound away and draws over it; V says for which variant a plate is. Ctrl+I makes an item, Ctrl+E changes it wherever it is named.</p>"
-                      "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it.</p>"
+                      "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it, Ctrl+S writes it again into a folder or onto a stick.</p>"
                       "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point, Ctrl+F finds what was said in any recording of the library. What the head calls saved is on disk.</p>")
                       .arg(menu_keys(tape_->actions()), editor_rules()));
     down->addWidget(page);

@@ -12,11 +12,7 @@ namespace anagraph::app {
 
 using theme::text;
 
-namespace {
-constexpr int kMost = 500;
-}
-
-SaidDialog::SaidDialog(const store::Library& library, QWidget* parent) : QDialog(parent), library_(library) {
+SaidDialog::SaidDialog(const std::string& library, QWidget* parent) : QDialog(parent), search_(library) {
     setWindowTitle(tr("Find what was said"));
     resize(760, 520);
     auto* down = new QVBoxLayout(this);
@@ -38,26 +34,26 @@ SaidDialog::SaidDialog(const store::Library& library, QWidget* parent) : QDialog
     buttons->button(QDialogButtonBox::Ok)->setText(tr("&Go there"));
     down->addWidget(buttons);
     connect(words_, &QLineEdit::textChanged, this, &SaidDialog::search);
+    connect(&search_, &SaidSearch::found, this, &SaidDialog::show_found);
+    connect(&search_, &SaidSearch::failed, this, [this](const QString&, const QString& sentence) { count_->setText(sentence); });
     connect(list_, &QListWidget::itemActivated, this, &SaidDialog::accept);
     connect(buttons, &QDialogButtonBox::accepted, this, &SaidDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
 }
 
-void SaidDialog::search() {
+void SaidDialog::search() { search_.look_for(words_->text()); }
+
+void SaidDialog::show_found(const QString& words, const std::vector<store::SaidLine>& lines) {
+    found_ = lines;
     list_->clear();
-    found_.clear();
-    auto found = library_.find_said(words_->text().toStdString(), kMost);
-    if (!found) {
-        count_->setText(text(found.error().message));
-        return;
-    }
-    found_ = std::move(*found);
-    for (const auto& f : found_) list_->addItem(tr("%1   %2   %3").arg(text(core::clock_text(f.line.start, false)), text(f.name), text(f.line.text)));
+    QStringList rows;
+    for (const auto& f : found_) rows << tr("%1   %2   %3").arg(text(core::clock_text(f.line.start, false)), text(f.name), text(f.line.text));
+    list_->addItems(rows);
     if (list_->count() > 0) list_->setCurrentRow(0);
     const auto n = static_cast<qsizetype>(found_.size());
-    count_->setText(words_->text().trimmed().isEmpty() ? tr("Every recording of the library is searched.") : n == 0   ? tr("Nobody said that.")
-                                                                                                         : n == kMost ? tr("The first %1 lines.").arg(kMost)
-                                                                                                                      : theme::counted(n, tr("1 line"), tr("%1 lines")));
+    count_->setText(words.trimmed().isEmpty() ? tr("Every recording of the library is searched.") : n == 0               ? tr("Nobody said that.")
+                                                                                                  : n == SaidSearch::kMost ? tr("The first %1 lines.").arg(SaidSearch::kMost)
+                                                                                                                           : theme::counted(n, tr("1 line"), tr("%1 lines")));
 }
 
 // The arrows choose a line while the words are being typed.

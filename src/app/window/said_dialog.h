@@ -7,14 +7,15 @@
 #include <QListWidget>
 #include <vector>
 
-#include "store/library.h"
+#include "app/window/said_search.h"
 
 namespace anagraph::app {
 
 class SaidDialog : public QDialog {
     Q_OBJECT
 public:
-    explicit SaidDialog(const store::Library& library, QWidget* parent = nullptr);
+    /// `library`: its folder.
+    explicit SaidDialog(const std::string& library, QWidget* parent = nullptr);
     /// The chosen line; only after the dialog was accepted.
     const store::SaidLine& chosen() const { return found_[static_cast<std::size_t>(list_->currentRow())]; }
 
@@ -24,8 +25,9 @@ protected:
 
 private:
     void search();
+    void show_found(const QString& words, const std::vector<store::SaidLine>& lines);
 
-    const store::Library& library_;
+    SaidSearch search_;
     QLineEdit* words_ = nullptr;
     QListWidget* list_ = nullptr;
     QLabel* count_ = nullptr;
