@@ -36,7 +36,7 @@ Outcome add_snapshot(const Database& db, const GuideId& id, std::int64_t sequenc
 std::string cover_of(const core::Procedure& p) { return p.recordings.empty() ? "" : p.recordings.front().id.text(); }
 
 constexpr const char* kGuideColumns =
-    "SELECT g.id, g.title, g.machine, g.changed, (SELECT COUNT(*) FROM edition e WHERE e.guide = g.id), g.sequence, (SELECT COALESCE(MAX(e.sequence), -1) FROM edition e WHERE e.guide = g.id), g.cover FROM guide g ";
+    "SELECT g.id, g.title, g.machine, g.changed, COALESCE(e.issued, 0), g.sequence, COALESCE(e.last, -1), g.cover FROM guide g LEFT JOIN (SELECT guide, COUNT(*) AS issued, MAX(sequence) AS last FROM edition GROUP BY guide) e ON e.guide = g.id ";
 
 Result<std::vector<GuideEntry>> entries(Result<QSqlQuery> query) {
     if (!query) return tl::make_unexpected(query.error());
@@ -96,9 +96,16 @@ Result<GuideId> Library::create_guide(const core::Procedure& start, const std::s
         GuideId id;
         const core::Change change{"Begin the guide", {core::SetHeader{start.header}}};
         const Outcome done = db.transaction([&]() -> Outcome {
-            const auto existing = guides();
-            if (!existing) return tl::make_unexpected(existing.error());
-            id = core::fresh_id<GuideId>(start.header.machine + " " + start.header.title, *existing);
+            const std::string slug = core::slug_of(start.header.machine + " " + start.header.title);
+            auto alike = db.run("SELECT id FROM guide WHERE id >= ? AND id < ?", {q(slug), q(slug + "~")});
+            if (!alike) return tl::make_unexpected(alike.error());
+            struct Taken {
+                GuideId id;
+            };
+            std::vector<Taken> taken;
+            while (alike->next()) taken.push_back({GuideId(s(alike->value(0)))});
+            alike->finish();
+            id = core::fresh_id<GuideId>(slug, taken);
             const std::string now = utc_now();
             if (auto r = db.exec("INSERT INTO guide (id, title, machine, changed, cover, sequence) VALUES (?, ?, ?, ?, ?, 1)", {q(id.text()), q(start.header.title), q(start.header.machine), q(now), q(cover_of(start))}); !r) return r;
             if (auto r = add_change(db, id, 1, id.text(), now, author, change); !r) return r;

@@ -393,9 +393,11 @@ TEST_F(OnAStep, AStepOfAnotherGuideComesInBehindTheOneInHandAndWordsAreReplacedI
     when_asked<QDialog>([](QDialog* d) {
         fill(*d, "words as they stand", "pressing in");
         tick(d, "in the other guides");
-        bool counted = false;
-        for (const auto* l : d->findChildren<QLabel*>()) counted = counted || l->text().contains("In 1 other guides: 1 places");
-        EXPECT_TRUE(counted);
+        EXPECT_TRUE(QTest::qWaitFor([&] {
+            for (const auto* l : d->findChildren<QLabel*>())
+                if (l->text().contains("In 1 other guides: 1 places")) return true;
+            return false;
+        }, 20000));
         fill(*d, "what stands there then; nothing takes them out", "pushing in");
         ok(d);
     });

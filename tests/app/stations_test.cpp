@@ -45,6 +45,7 @@ protected:
     const core::Figure& figure(const char* kind_of_trouble) {
         for (const auto& f : guide().figures)
             if (core::name_of(core::standing_of(f)) == kind_of_trouble) return f;
+        ADD_FAILURE() << "no figure of the guide is " << kind_of_trouble;
         return guide().figures.front();
     }
 };

@@ -211,6 +211,7 @@ TEST_F(TapeKeys, WordsNobodySaidLeadNowhere) {
         auto* words = dialog->findChild<QLineEdit*>();
         QTest::keyClicks(words, "wombat");
         QTest::keyClick(words, Qt::Key_Return);
+        QTest::qWait(300);
         stays = dialog->isVisible();
         QTest::keyClick(dialog, Qt::Key_Escape);
     });

@@ -1,6 +1,5 @@
 // The program as somebody tired, hurried or malicious runs it: nothing of theirs is lost, and every answer is a sentence.
 #include <gtest/gtest.h>
-#include <sys/mount.h>
 #include <sys/stat.h>
 #include <unistd.h>
 
@@ -20,6 +19,7 @@
 #include "store/files.h"
 #include "store/library.h"
 #include "tests/demo_copy.h"
+#include "tests/full_disk.h"
 #include "tests/media/sample_films.h"
 #include "tests/scratch.h"
 
@@ -360,12 +360,8 @@ TEST_F(Hostile, TooLittleMemoryIsSaidAndNothingHalfComesIn) {
 }
 
 TEST_F(Hostile, AFullDiskIsSaidAndTheLibraryIsWholeAfterwards) {
-    fs::create_directories(s / "disk");
-    if (::mount("tmpfs", (s / "disk").c_str(), "tmpfs", 0, "size=700k") != 0) GTEST_SKIP() << "no disk can be made here";
-    struct Unmount {
-        std::string at;
-        ~Unmount() { ::umount(at.c_str()); }
-    } unmount{s / "disk"};
+    const anagraph::testing::SmallDisk disk(s / "disk", 700);
+    if (!disk.mounted()) GTEST_SKIP() << "no disk can be made here";
     const auto full = [](const Answer& a) { return a.err.find("full") != std::string::npos; };
     // the journal, the copy of a film, pictures and pack
     auto a = cli({"import", s / "disk/lib", s / "film.mp4"});
@@ -387,7 +383,7 @@ TEST_F(Hostile, AFullDiskIsSaidAndTheLibraryIsWholeAfterwards) {
     EXPECT_FALSE(fs::exists(s / "disk/pack"));
     a = cli({"cut", s / "film.mp4", "0", "4", "--to", s / "disk/clip.mp4"});
     EXPECT_TRUE(a.code == 0 || full(a)) << a.err;
-    ASSERT_EQ(::mount("tmpfs", (s / "disk").c_str(), "tmpfs", MS_REMOUNT, "size=50m"), 0);
+    ASSERT_TRUE(disk.grow(50000));
     EXPECT_EQ(issue(s / "disk/pack").code, 0) << "with room again it goes on";
 }
 

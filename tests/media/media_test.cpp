@@ -10,6 +10,7 @@
 #include "media/exact_frame.h"
 #include "media/import_pass.h"
 #include "media/player.h"
+#include "tests/full_disk.h"
 #include "tests/media/sample_films.h"
 #include "tests/scratch.h"
 
@@ -153,12 +154,26 @@ TEST_F(Films, AClipHoldsExactlyTheFramesOfItsTakeAndTheSoundUnderThem) {
     EXPECT_FALSE(std::filesystem::exists(out + ".tmp"));
 }
 
-TEST_F(Films, AClipOfNothingACancelledOneAndAFullDiskLeaveNoFile) {
+TEST_F(Films, AClipOfNothingACancelledOneAndOneWithoutAFolderLeaveNoFile) {
     const std::string out = film("none.mp4");
     EXPECT_EQ(cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(100, 1), FrameTime(101, 1)}, out, 640).error().code, ErrorCode::NotFound);
     EXPECT_EQ(cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(1, 1), FrameTime(4, 1)}, out, 640, [](double) { return false; }).error().code, ErrorCode::Cancelled);
     EXPECT_FALSE(cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(1, 1), FrameTime(4, 1)}, film("no/such/folder.mp4"), 640));
     EXPECT_FALSE(std::filesystem::exists(out));
+}
+
+TEST_F(Films, AFullDiskIsSaidAndLeavesNoFile) {
+    const Scratch scratch;
+    const anagraph::testing::SmallDisk disk(scratch / "disk", 40);
+    if (!disk.mounted()) GTEST_SKIP() << "no disk can be made here";
+    const auto clip = cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(0, 1), FrameTime(6, 1)}, scratch / "disk/clip.mp4", 640);
+    ASSERT_FALSE(clip);
+    EXPECT_EQ(clip.error().code, ErrorCode::NoSpace) << clip.error().message;
+    EXPECT_TRUE(std::filesystem::is_empty(scratch / "disk"));
+    const auto pass = import_pass(film("constant.mp4"), scratch / "disk");
+    ASSERT_FALSE(pass);
+    EXPECT_EQ(pass.error().code, ErrorCode::NoSpace) << pass.error().message;
+    EXPECT_TRUE(std::filesystem::is_empty(scratch / "disk"));
 }
 
 TEST_F(Films, RotationIsReadAndAStillIsTurnedUpright) {
@@ -191,6 +206,8 @@ TEST_F(Films, ADamagedTailIsKeptUpToThereAndSaid) {
     const auto index = imported(film("cut.mkv"));
     EXPECT_GT(index.times.size(), 50U);
     EXPECT_LT(index.times.size(), 150U);
+    ASSERT_EQ(index.remarks.size(), 1U) << "and said";
+    EXPECT_NE(index.remarks[0].find("cut off"), std::string::npos) << index.remarks[0];
 }
 
 TEST_F(Films, ACancelledImportLeavesNothing) {

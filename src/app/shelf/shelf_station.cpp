@@ -153,7 +153,6 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     });
     connect(&session_, &Session::library_changed, this, &ShelfStation::refresh);
     connect(&session_, &Session::guide_opened, this, &ShelfStation::refresh);
-    refresh();
 }
 
 void ShelfStation::showEvent(QShowEvent*) {
@@ -165,6 +164,7 @@ store::GuideId ShelfStation::chosen_guide() const { return store::GuideId(guides
 core::RecordingId ShelfStation::chosen_recording() const { return core::RecordingId(recordings_->currentIndex().data(kId).toString().toStdString()); }
 
 void ShelfStation::refresh() {
+    if (!isVisible()) return;  // it is read anew when it is shown
     auto guides = session_.library().guides();
     auto recordings = session_.library().recordings();
     if (!guides || !recordings) {

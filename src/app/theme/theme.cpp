@@ -5,6 +5,7 @@
 #include <QFontDatabase>
 #include <QJsonDocument>
 #include <QJsonObject>
+#include <QLabel>
 #include <QPainterPath>
 #include <QSvgRenderer>
 #include <algorithm>
@@ -14,6 +15,17 @@ static void load_app_resources() { Q_INIT_RESOURCE(app); }
 
 namespace anagraph::app::theme {
 namespace {
+
+/// Words of a guide, a file or an error are shown as they are written: only what asks for it is read as marked-up text.
+class PlainWords : public QObject {
+public:
+    using QObject::QObject;
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if (event->type() != QEvent::Polish) return false;
+        if (auto* label = qobject_cast<QLabel*>(watched); label != nullptr && label->textFormat() == Qt::AutoText) label->setTextFormat(Qt::PlainText);
+        return false;
+    }
+};
 
 QByteArray resource(const QString& name) {
     load_app_resources();
@@ -55,6 +67,7 @@ void apply() {
         load_app_resources();
         QFontDatabase::addApplicationFont(QStringLiteral(":/app/fonts/") + QLatin1String(name));
     }
+    qApp->installEventFilter(new PlainWords(qApp));
     QApplication::setStyle(QStringLiteral("Fusion"));
     QApplication::setFont(font("text"));
     QPalette palette;

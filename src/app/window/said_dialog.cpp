@@ -41,9 +41,14 @@ SaidDialog::SaidDialog(const std::string& library, QWidget* parent) : QDialog(pa
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
 }
 
-void SaidDialog::search() { search_.look_for(words_->text()); }
+void SaidDialog::search() {
+    looking_ = true;
+    go_there_ = false;
+    search_.look_for(words_->text());
+}
 
 void SaidDialog::show_found(const QString& words, const std::vector<store::SaidLine>& lines) {
+    looking_ = false;
     found_ = lines;
     list_->clear();
     QStringList rows;
@@ -54,6 +59,7 @@ void SaidDialog::show_found(const QString& words, const std::vector<store::SaidL
     count_->setText(words.trimmed().isEmpty() ? tr("Every recording of the library is searched.") : n == 0               ? tr("Nobody said that.")
                                                                                                   : n == SaidSearch::kMost ? tr("The first %1 lines.").arg(SaidSearch::kMost)
                                                                                                                            : theme::counted(n, tr("1 line"), tr("%1 lines")));
+    if (go_there_) accept();
 }
 
 // The arrows choose a line while the words are being typed.
@@ -69,7 +75,9 @@ bool SaidDialog::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void SaidDialog::accept() {
-    if (list_->currentRow() >= 0) QDialog::accept();
+    // a quick hand presses Enter before the lines are there: it goes to the first as soon as they are
+    go_there_ = looking_;
+    if (!looking_ && list_->currentRow() >= 0) QDialog::accept();
 }
 
 }  // namespace anagraph::app

@@ -32,6 +32,8 @@ private:
     QListWidget* list_ = nullptr;
     QLabel* count_ = nullptr;
     std::vector<store::SaidLine> found_;
+    bool looking_ = false;   // the lines of these words are on their way
+    bool go_there_ = false;  // Enter was pressed meanwhile
 };
 
 }  // namespace anagraph::app

@@ -25,20 +25,23 @@ void SaidSearch::look_for(const QString& words) {
     const int number = ++*asked_;
     QMetaObject::invokeMethod(worker_, [this, words, number, folder = folder_, asked = asked_, library = library_] {
         if (*asked != number) return;
+        core::Result<std::vector<store::SaidLine>> lines = std::vector<store::SaidLine>{};
         if (!*library) {
             auto opened = store::Library::read(folder);
-            if (!opened) {
-                emit failed(words, theme::text(opened.error().message));
-                return;
-            }
-            *library = std::move(*opened);
+            if (opened)
+                *library = std::move(*opened);
+            else
+                lines = tl::make_unexpected(opened.error());
         }
-        const auto lines = (*library)->find_said(words.toStdString(), kMost);
-        if (*asked != number) return;
-        if (lines)
-            emit found(words, *lines);
-        else
-            emit failed(words, theme::text(lines.error().message));
+        if (lines) lines = (*library)->find_said(words.toStdString(), kMost);
+        // back on the window's thread, where other words may have been asked for meanwhile
+        QMetaObject::invokeMethod(this, [this, words, number, answer = std::move(lines)] {
+            if (*asked_ != number) return;
+            if (answer)
+                emit found(words, *answer);
+            else
+                emit failed(words, theme::text(answer.error().message));
+        });
     });
 }
 

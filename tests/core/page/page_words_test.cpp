@@ -3,6 +3,8 @@
 
 #include <fmt/format.h>
 #include <gtest/gtest.h>
+
+#include "tests/core/property.h"
 #include <rapidcheck.h>
 
 #include <algorithm>
@@ -103,7 +105,7 @@ TEST(WordTable, PlacesAreSharesOfThePage) {
 }
 
 TEST(PageValues, AnyValuePrintedInAnyCompanyIsFoundAsItStands) {
-    rc::check([] {
+    anagraph::core::testing::holds([] {
         const int value = *rc::gen::inRange(1, 400);
         const int before = *rc::gen::inRange(0, 4);
         std::string line;

@@ -6,7 +6,10 @@
 #include <cmath>
 #include <random>
 
+#include "tests/core/plate/plain_geometry.h"
+
 using namespace anagraph::core;
+using anagraph::core::testing::seen_wrong;
 
 namespace {
 
@@ -38,6 +41,7 @@ TEST(CalloutLayout, OnThousandsOfPlatesNothingCrossesNothingIsCoveredAllIsInside
             const auto out = laid_out(random_plate(random, n, aspect), aspect);
             const auto faults = layout_faults(out, aspect);
             EXPECT_EQ(faults.all(), 0) << n << " callouts, plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, " << faults.outside << " outside";
+            EXPECT_EQ(seen_wrong(out, aspect), "") << n << " callouts, plate " << k;
             ++plates;
         }
     EXPECT_GE(plates, 3000);
@@ -46,7 +50,9 @@ TEST(CalloutLayout, OnThousandsOfPlatesNothingCrossesNothingIsCoveredAllIsInside
 TEST(CalloutLayout, FortyCalloutsStillLieWell) {
     std::mt19937 random(11);
     for (int k = 0; k < 50; ++k) {
-        const auto faults = layout_faults(laid_out(random_plate(random, 40), kAspect), kAspect);
+        const auto out = laid_out(random_plate(random, 40), kAspect);
+        const auto faults = layout_faults(out, kAspect);
+        EXPECT_EQ(seen_wrong(out, kAspect), "") << "plate " << k;
         EXPECT_EQ(faults.all(), 0) << "plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, " << faults.outside << " outside";
     }
 }
@@ -63,6 +69,7 @@ TEST(CalloutLayout, ASmallMoveOfOneTargetMovesFewLabels) {
         target = {target.x + little(random), target.y + little(random)};
         after = laid_out(after, kAspect);
         EXPECT_EQ(layout_faults(after, kAspect).all(), 0);
+        EXPECT_EQ(seen_wrong(after, kAspect), "");
         for (std::size_t i = 0; i < before.size(); ++i) moved += before[i].label == after[i].label ? 0 : 1;
         all += 8;
     }
@@ -121,6 +128,7 @@ TEST(CalloutLayout, NoDiscLiesOnWhatElseIsDrawn) {
         const Plate out = laid_out(plate, kAspect);
         const auto faults = layout_faults(out.callouts, kAspect, kept_clear(out, kAspect));
         EXPECT_EQ(faults.all(), 0) << "plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, " << faults.outside << " outside";
+        EXPECT_EQ(seen_wrong(out.callouts, kAspect, kept_clear(out, kAspect)), "") << "plate " << k;
         EXPECT_EQ(out.marks, plate.marks);
     }
     EXPECT_GT(marks, 1000);
@@ -160,4 +168,15 @@ TEST(CalloutLayout, DiscsShrinkOnlyWhereThereAreMany) {
     EXPECT_GE(disc_radius(kNarrowCallouts), 390) << "six points on a plate printed 47 mm high";
     EXPECT_LT(disc_radius(40), kDiscRadius);
     EXPECT_GE(disc_radius(400), 200);
+}
+
+TEST(CalloutLayout, TheSecondGeometrySeesWhatIsWrong) {
+    const auto callout = [](const char* id, Place target, Place label) { return Callout{ItemId(id), target, label}; };
+    EXPECT_EQ(seen_wrong({callout("a", {2000, 2000}, {5000, 2000})}, 1), "");
+    EXPECT_NE(seen_wrong({callout("a", {2000, 2000}, {100, 2000})}, 1), "") << "outside";
+    EXPECT_NE(seen_wrong({callout("a", {1000, 2000}, {5000, 2000}), callout("b", {1000, 8000}, {5300, 2100})}, 1), "") << "on each other";
+    EXPECT_NE(seen_wrong({callout("a", {1000, 1000}, {5000, 5000}), callout("b", {1000, 5000}, {5000, 1000})}, 1), "") << "crossing";
+    EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {9000, 5000}), callout("b", {5000, 9000}, {5000, 5200})}, 1), "") << "a line under a disc";
+    EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {5000, 5000}), callout("b", {5100, 5100}, {9000, 9000})}, 1), "") << "a part under a disc";
+    EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {5000, 5000})}, 1, {{5200, 4000, 6000, 6000}}), "") << "on a mark";
 }
