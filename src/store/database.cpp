@@ -62,7 +62,7 @@ const std::vector<const char*> kMigrations[kSchema] = {
         "DROP TABLE segment",
         "ALTER TABLE said RENAME TO segment",
         // SQLite's own: words by their beginnings
-        "CREATE VIRTUAL TABLE segment_words USING fts5(words, content='segment', content_rowid='id', tokenize='unicode61 remove_diacritics 2', prefix='1 2 3')",
+        "CREATE VIRTUAL TABLE segment_words USING fts5(words, content='segment', content_rowid='id', tokenize='unicode61 remove_diacritics 2', prefix='1 2 3 4 5 6 7 8')",
         "INSERT INTO segment_words (rowid, words) SELECT id, words FROM segment",
         "CREATE TRIGGER segment_added AFTER INSERT ON segment BEGIN INSERT INTO segment_words (rowid, words) VALUES (new.id, new.words); END",
         "CREATE TRIGGER segment_gone AFTER DELETE ON segment BEGIN INSERT INTO segment_words (segment_words, rowid, words) VALUES ('delete', old.id, old.words); END",

@@ -23,7 +23,6 @@
 #include "core/procedure/open_points.h"
 #include "store/files.h"
 #include "tests/app/demo_guide.h"
-#include "tests/app/slowness.h"
 #include "tests/media/sample_films.h"
 
 using namespace anagraph;
@@ -416,64 +415,4 @@ TEST_F(ShelfKeys, WhileTheOriginalIsAwayTheSmallCopyWorksAndItIsFoundAgain) {
     (*w)->go(MainWindow::Tape);
     ASSERT_TRUE(w->settled());
     EXPECT_EQ(film.picture().width(), 1280) << "the original again";
-}
-
-namespace {
-
-using anagraph::testing::busy_ms;
-using anagraph::testing::slowness;
-
-/// The longest the window's own thread was busy without coming back to its events, in ms between two ticks.
-class LongestBusy : public QObject {
-public:
-    LongestBusy() {
-        connect(&timer_, &QTimer::timeout, this, [this] {
-            const double now = busy_ms();
-            longest_ = std::max(longest_, now - last_);
-            last_ = now;
-        });
-        last_ = busy_ms();
-        timer_.start(2);
-    }
-    double longest() const { return longest_; }
-
-private:
-    QTimer timer_;
-    double last_ = 0;
-    double longest_ = 0;
-};
-
-}  // namespace
-
-TEST(ShelfImport, NeverHoldsTheWindowUpLongerThanAnEyeNotices) {
-#if defined(__SANITIZE_ADDRESS__)
-    GTEST_SKIP() << "times mean nothing under the sanitizers";
-#endif
-    const Scratch scratch;
-    // a short film with a narration of four hours beside it: 6,000 lines
-    ASSERT_TRUE(anagraph::testing::run("ffmpeg -y -f lavfi -i testsrc2=size=1280x720:rate=30:duration=20 -f lavfi -i sine=440:duration=20 -c:v libx264 -preset ultrafast -c:a aac " + (scratch / "film.mp4")));
-    std::vector<core::Segment> said;
-    for (int i = 0; i < 6000; ++i) said.push_back({core::FrameTime(i * 12, 5), core::FrameTime(i * 12 + 10, 5), i % 2 == 0 ? "tighten the drain plug to twenty five newton metres" : "mind your fingers the edge of the cover is sharp"});
-    std::ofstream(scratch / "film.vtt") << core::write_webvtt(said);
-    // a busy machine can only make it look worse: the best of a few, measured by how slow it is just then
-    double best = 1e9;
-    for (int attempt = 0; attempt < 5 && best > 50; ++attempt) {
-        const double before = slowness();
-        Window w(scratch / ("library-" + std::to_string(attempt)));
-        w->go(MainWindow::Shelf);
-        QTest::qWait(200);
-        const LongestBusy busy;
-        w->shelf().bring_in({QString::fromStdString(scratch / "film.mp4")});
-        ASSERT_TRUE(QTest::qWaitFor([&] { return !w->shelf().importing(); }, 300000));
-        const auto all = w->session().library().recordings();
-        ASSERT_EQ(all->size(), 1U) << w->notice().toStdString();
-        const auto* r = w->session().recording(all->front().id);
-        ASSERT_TRUE(QTest::qWaitFor([&] { return !r->reading; }, 300000)) << "read on another thread";
-        EXPECT_EQ(r->narration.size(), 6000U);
-        EXPECT_GT(r->marks.size(), 6000U);
-        QTest::qWait(100);
-        best = std::min(best, busy.longest() / std::min(before, slowness()));
-    }
-    std::printf("longest the window was busy during an import: %.0f ms\n", best);
-    EXPECT_LE(best, 50);
 }

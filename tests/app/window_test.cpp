@@ -26,7 +26,6 @@
 #include "media/exact_frame.h"
 #include "publish/pack.h"
 #include "store/files.h"
-#include "tests/app/slowness.h"
 #include "tests/demo_copy.h"
 
 using namespace anagraph;
@@ -321,26 +320,31 @@ TEST(Window, StationsOfAGuideWaitForAGuideAndTheWindowFits1280) {
     EXPECT_LE(w->minimumSizeHint().height(), 800);
 }
 
-TEST(Window, TheInterfaceThreadGoesOnWhileARecordingIsBroughtIn) {
+TEST(Window, TheWindowAnswersWhileARecordingIsBroughtIn) {
+    // how long it takes to answer is measured in bench; here, that it does, all the way through
     const Scratch scratch;
-    // a thread that waits for the import waits each time; other programs on the machine do not: the best of a few
-    double best = 1e9;
-    for (int attempt = 0; attempt < 4 && best >= 400; ++attempt) {
-        const double before = anagraph::testing::slowness();
-        Window w(scratch / ("library-" + std::to_string(attempt)));
-        w->shelf().bring_in({kFilms + "pt60-service-2.mp4"});
-        QElapsedTimer gap;
-        gap.start();
-        qint64 longest = 0;
-        while (w->shelf().importing()) {
-            QApplication::processEvents(QEventLoop::AllEvents, 5);
-            if (w->shelf().importing()) longest = std::max(longest, gap.restart());
+    anagraph::testing::copy_demo_library(scratch / "library");
+    Window w(scratch / "library");
+    ASSERT_TRUE(w->session().open_guide(store::GuideId(anagraph::testing::kDemoGuide)));
+    std::filesystem::copy_file(kFilms.toStdString() + "pt60-service-2.mp4", scratch / "again.mp4");
+    w->go(MainWindow::Shelf);
+    w->shelf().bring_in({QString::fromStdString(scratch / "again.mp4")});
+    int answered = 0;
+    while (w->shelf().importing() && answered < 2000) {
+        const int stop = answered % 2 == 0 ? MainWindow::Figures : MainWindow::Shelf;
+        w.key(stop == MainWindow::Figures ? Qt::Key_2 : Qt::Key_6, Qt::ControlModifier);
+        EXPECT_EQ(w->rail().current(), stop);
+        if (answered == 4) {
+            core::Step s = w.guide().steps[0];
+            s.heading = "Written meanwhile";
+            EXPECT_TRUE(w->session().perform(core::Change{"write", {core::Put<core::Step>{s, std::nullopt}}})) << w->notice().toStdString();
         }
-        ASSERT_EQ(w->session().library().recordings()->size(), 1U);
-        best = std::min(best, static_cast<double>(longest) / std::min(before, anagraph::testing::slowness()));
+        ++answered;
+        QTest::qWait(5);
     }
-    // entering the recording and showing it is the only longer piece; painting and progress stay short
-    EXPECT_LT(best, 400) << "ms";
+    EXPECT_GE(answered, 5) << "the import is over before anything was asked";
+    EXPECT_EQ(w->session().library().load_guide(w->session().guide())->steps[0].heading, "Written meanwhile");
+    EXPECT_EQ(w->session().library().recordings()->size(), 2U);
 }
 
 TEST(Window, AClickOnTheTapeGoesToThatMomentAndAClaimsPinIsHeard) {
