@@ -81,6 +81,7 @@ core::Result<Prepared> prepared(const store::Library& library, const store::Guid
     out.edition.number = out.ready.next;
     if (!editions->empty()) {
         out.ready.changes = core::differences(editions->back().edition, out.edition);
+        out.ready.current = out.ready.changes.empty() && out.ready.reasons.empty();
         if (out.ready.changes.empty()) out.ready.reasons.push_back(fmt::format("Nothing has changed since edition {}.", editions->back().edition.number));
     }
     return out;

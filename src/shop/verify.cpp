@@ -14,7 +14,10 @@ core::Result<PackVerdict> verify(const std::string& pack, const std::string& lib
         for (const auto& t : v.troubles) out.words += "\n  " + t;
         return out;
     }
-    const std::string whole = fmt::format("The pack is undamaged: {} ({}). Its manifest is {}.", v.edition, v.mark, v.manifest);
+    // in groups, as a person compares it
+    std::string manifest;
+    for (std::size_t i = 0; i < v.manifest.size(); i += 8) manifest += (i > 0 ? " " : "") + v.manifest.substr(i, 8);
+    const std::string whole = fmt::format("The pack is undamaged: {} ({}). SHA-256 of its manifest: {}.", v.edition, v.mark, manifest);
     if (library.empty()) {
         out.truth = PackTruth::Undamaged;
         out.words = whole + " Packs are not signed, so that only the library that issued it can tell whether it is what was issued.";

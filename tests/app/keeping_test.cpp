@@ -91,7 +91,7 @@ TEST_F(Keeping, WhatIsIssuedIsTheGuideThatWasAskedForWhateverIsOpenedMeanwhile) 
     ASSERT_TRUE(session().open_guide(asked));
     (*w)->go(MainWindow::Issue);
     std::filesystem::create_directories(scratch / "stick");
-    (*w)->issue().write_again_in(QString::fromStdString(scratch / "stick"));
+    (*w)->issue().copy_pack_into(QString::fromStdString(scratch / "stick"));
     const auto copy = scratch / "stick/perrick-pt60-100-h-service-1";
     ASSERT_TRUE(QTest::qWaitFor([&] { return std::filesystem::exists(copy); }, 60000));
     EXPECT_EQ(*store::read_file(copy + "/manifest.json"), *store::read_file((*w)->issue().chosen_pack().toStdString() + "/manifest.json"));

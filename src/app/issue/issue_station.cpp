@@ -84,8 +84,8 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     auto* row = new QHBoxLayout;
     auto* open = new KeyButton(tr("Open pack"), QKeySequence(Qt::CTRL | Qt::Key_P), this);
     auto* verify = new KeyButton(tr("Verify"), QKeySequence(Qt::CTRL | Qt::Key_Y), this);
-    auto* copy = new KeyButton(tr("Write again"), QKeySequence(Qt::CTRL | Qt::Key_S), this);
-    copy->setToolTip(tr("Writes the chosen edition's pack into a folder or onto a stick, as it was issued (Ctrl+S)"));
+    auto* copy = new KeyButton(tr("Copy pack"), QKeySequence(Qt::CTRL | Qt::Key_S), this);
+    copy->setToolTip(tr("Copies the chosen edition's pack into a folder or onto a stick, as it was issued (Ctrl+S)"));
     row->addWidget(open);
     row->addWidget(verify);
     row->addWidget(copy);
@@ -96,7 +96,7 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(issue_, &QPushButton::clicked, this, &IssueStation::issue);
     connect(open, &QPushButton::clicked, this, &IssueStation::open_pack);
     connect(verify, &QPushButton::clicked, this, &IssueStation::verify_pack);
-    connect(copy, &QPushButton::clicked, this, &IssueStation::write_again);
+    connect(copy, &QPushButton::clicked, this, &IssueStation::copy_pack);
     connect(cancel, &QPushButton::clicked, this, [this] { if (stop_) *stop_ = true; });
     connect(checker_, &QLineEdit::textChanged, this, &IssueStation::show_ready);
     for (auto* edit : {number_, interval_, site_note_}) connect(edit, &QLineEdit::editingFinished, this, &IssueStation::save_header);
@@ -152,8 +152,8 @@ void IssueStation::refresh() {
     something_to_issue_ = ready->reasons.empty();
     const auto line = [&](const QString& words, const char* mark) { new QListWidgetItem(QString::fromUtf8(mark) + QStringLiteral("  ") + words, what_); };
     if (!ready->reasons.empty()) {
-        what_title_->setText(tr("Before edition %1 can go out").arg(ready->next));
-        for (const auto& r : ready->reasons) line(text(r), "✕");
+        what_title_->setText(ready->current ? tr("Edition %1 is current").arg(editions->back().edition.number) : tr("Before edition %1 can go out").arg(ready->next));
+        for (const auto& r : ready->reasons) line(text(r), ready->current ? "·" : "✕");
         show_ready();
         return;
     }
@@ -241,20 +241,20 @@ void IssueStation::verify_pack() {
         [this](const core::Result<shop::PackVerdict>& v) { verdict_->setText(text(v ? v->words : v.error().message)); });
 }
 
-void IssueStation::write_again() {
+void IssueStation::copy_pack() {
     if (chosen_edition() == 0) {
         session_.tell(tr("No edition is issued yet."));
         return;
     }
-    const QString folder = QFileDialog::getExistingDirectory(this, tr("In which folder shall the pack be written?"));
-    if (!folder.isEmpty()) write_again_in(folder);
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Into which folder shall the pack be copied?"));
+    if (!folder.isEmpty()) copy_pack_into(folder);
 }
 
-void IssueStation::write_again_in(const QString& folder) {
+void IssueStation::copy_pack_into(const QString& folder) {
     const int number = chosen_edition();
     const auto guide = session_.guide();
     const QString to = QStringLiteral("%1/%2-%3").arg(folder, text(guide.text())).arg(number);
-    verdict_->setText(tr("Edition %1 is being written to %2 …").arg(number).arg(to));
+    verdict_->setText(tr("Edition %1 is being copied to %2 …").arg(number).arg(to));
     beside(
         this,
         [library = session_.library().folder(), guide, number, to = to.toStdString(), stop = make_stop()]() -> core::Outcome {

@@ -23,8 +23,8 @@ public:
     bool issuing() const { return issuing_; }
     /// The folder of the edition chosen in the list, or empty.
     QString chosen_pack() const;
-    /// Writes the pack of the chosen edition into a new folder in this one.
-    void write_again_in(const QString& folder);
+    /// Copies the pack of the chosen edition into a new folder in this one.
+    void copy_pack_into(const QString& folder);
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -35,7 +35,7 @@ private:
     void issue();
     void open_pack();
     void verify_pack();
-    void write_again();
+    void copy_pack();
     int chosen_edition() const;
     void save_header();
 
