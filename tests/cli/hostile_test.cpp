@@ -428,3 +428,16 @@ TEST_F(Hostile, AmbiguousNumbersAreRefusedWithBothReadings) {
     EXPECT_NE(cli({"calc", "convert", "2,000 kPa", "psi"}).err.find("2.0 kPa or as 2000 kPa"), std::string::npos);
     EXPECT_EQ(cli({"calc", "convert", "2000 kPa", "psi"}).code, 0);
 }
+
+TEST(Bench, AnswersWithItsLinesAndSaysWhetherTheyAreMet) {
+    const Scratch s;
+    const auto a = cli({"--json", "bench", "--only", "figures", "--folder", s / "bench"});
+    EXPECT_LE(a.code, 1) << a.err;
+    const auto lines = a.value();
+    ASSERT_TRUE(lines.is_array()) << a.out;
+    ASSERT_FALSE(lines.empty());
+    bool all = true;
+    for (const auto& l : lines) all = all && l["good"].get<bool>();
+    EXPECT_EQ(a.code, all ? 0 : 1);
+    EXPECT_EQ(cli({"bench", "--only", "nothing-of-the-kind"}).code, 2);
+}

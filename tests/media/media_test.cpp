@@ -114,6 +114,28 @@ TEST_F(Films, TheFrameShownPausedIsTheStillTakenThere) {
     }
 }
 
+TEST_F(Films, TheFrameShownPausedIsTheStillOnRotatedDeepAndStreamedFilmsToo) {
+    const std::pair<const char*, std::string> made[] = {{"rotated.mp4", "ffmpeg -y -i " + film("constant.mp4") + " -c copy -metadata:s:v rotate=90 " + film("rotated.mp4")},
+                                                        {"hevc.mp4", "ffmpeg -y -i " + film("constant.mp4") + " -c:v libx265 -x265-params log-level=none:keyint=50 -pix_fmt yuv420p -tag:v hvc1 -an " + film("hevc.mp4")},
+                                                        {"deep.mp4", "ffmpeg -y -i " + film("constant.mp4") + " -c:v libx265 -x265-params log-level=none:keyint=50 -pix_fmt yuv420p10le -tag:v hvc1 -an " + film("deep.mp4")},
+                                                        {"stream.M2TS", "ffmpeg -y -i " + film("constant.mp4") + " -c:v libx264 -g 50 -c:a aac -f mpegts " + film("stream.M2TS")}};
+    for (const auto& [name, command] : made) {
+        ASSERT_TRUE(anagraph::testing::run(command)) << name;
+        const auto index = imported(film(name));
+        auto player = Player::create([] {});
+        ASSERT_TRUE(player) << player.error().message;
+        (*player)->open(film(name), index.times);
+        for (const std::size_t frame : {std::size_t{0}, std::size_t{37}, std::size_t{98}, index.times.size() - 1}) {
+            (*player)->show_frame(frame);
+            ASSERT_TRUE(settle(**player)) << name << " " << frame;
+            const auto still = exact_frame(film(name), index.times[frame]);
+            ASSERT_TRUE(still) << still.error().message;
+            const auto other = exact_frame(film(name), index.times[frame == 0 ? 1 : frame - 1]);
+            EXPECT_LT(difference((*player)->picture(), *still), std::min(2.0, difference((*player)->picture(), *other))) << name << " frame " << frame;
+        }
+    }
+}
+
 TEST_F(Films, ThePlayerPlaysSlowsPausesOnAListedFrameAndStopsAtTheEnd) {
     const auto index = imported(film("constant.mp4"));
     auto player = Player::create([] {});

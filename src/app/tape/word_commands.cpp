@@ -58,7 +58,7 @@ void correct_line(TapeHand& hand) {
         const core::Segment heard = hand.recording()->heard[*heard_line];
         if (const auto words = hand.ask(tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text))) hand.session.perform(core::correct_line(hand.guide(), hand.id(), heard, words->toStdString()));
     } else if (const auto words = hand.ask(tr("Words of this line"), tr("You typed this line; emptied, it is taken out."), text(now.text))) {
-        hand.session.perform(core::type_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));
+        hand.session.perform(core::retype_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));
     }
 }
 

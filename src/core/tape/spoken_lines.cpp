@@ -97,10 +97,17 @@ Result<Change> correct_line(const Procedure& p, const RecordingId& recording, co
 
 Result<Change> type_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
     RecordingUse use = use_of(p, recording);
-    const auto erased = std::erase_if(use.typed, [&](const Segment& s) { return s.start == line.start; });
-    if (blank(line.text) && erased == 0) return fail(ErrorCode::Refused, "An empty line says nothing; write what is done or said here.");
+    if (blank(line.text)) return fail(ErrorCode::Refused, "An empty line says nothing; write what is done or said here.");
+    if (std::any_of(use.typed.begin(), use.typed.end(), [&](const Segment& s) { return s.start == line.start; })) return fail(ErrorCode::Refused, "A line you typed begins at this moment already; E changes its words, or type the new one a frame later.");
+    insert_by_moment(use.typed, line, &Segment::start);
+    return tried(p, Change{"type a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+}
+
+Result<Change> retype_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
+    RecordingUse use = use_of(p, recording);
+    if (std::erase_if(use.typed, [&](const Segment& s) { return s.start == line.start; }) == 0) return fail(ErrorCode::NotFound, "No line you typed begins at this moment.");
     if (!blank(line.text)) insert_by_moment(use.typed, line, &Segment::start);
-    return tried(p, Change{blank(line.text) ? "take a typed line out" : "type a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{blank(line.text) ? "take a typed line out" : "change a typed line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> set_speaker(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& name) {

@@ -24,9 +24,11 @@ FrameTime film_time(const std::vector<Anchor>& anchors, const FrameTime& said);
 /// Puts the words of a line right; the words of the recogniser take the correction out again. Errors: Refused when empty.
 Result<Change> correct_line(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& text);
 
-/// A line written against the film; an empty text takes a typed line out. Errors: Refused for a time where another typed
-/// line begins, or for an empty new one.
+/// A new line written against the film. Errors: Refused for an empty one, and for a time where another typed line begins, whose
+/// words would be lost.
 Result<Change> type_line(const Procedure& p, const RecordingId& recording, const Segment& line);
+/// Other words for a line that was typed; an empty text takes it out. Errors: NotFound where no typed line begins.
+Result<Change> retype_line(const Procedure& p, const RecordingId& recording, const Segment& line);
 
 /// Says who speaks from a line on; an empty name gives that back to the narration.
 Result<Change> set_speaker(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& name);

@@ -42,9 +42,11 @@ TEST(TypedLines, StandAmongTheOthersAndAreTakenOutEmpty) {
     EXPECT_EQ(all.lines[1].text, "cover comes off");
     EXPECT_EQ(all.lines[3].text, "look at the washer");
     EXPECT_EQ(all.heard, (std::vector<std::optional<std::size_t>>{0U, std::nullopt, 1U, std::nullopt, 2U}));
-    p = after(p, type_line(p, kFilm, {at(5), at(6), "the cover comes off"}));
+    EXPECT_EQ(type_line(p, kFilm, {at(5), at(6), "the cover comes off"}).error().code, ErrorCode::Refused) << "the words that are there would be lost";
+    EXPECT_EQ(retype_line(p, kFilm, {at(4), at(6), "x"}).error().code, ErrorCode::NotFound);
+    p = after(p, retype_line(p, kFilm, {at(5), at(6), "the cover comes off"}));
     EXPECT_EQ(lines(p)[1].text, "the cover comes off") << "written anew";
-    p = after(p, type_line(p, kFilm, {at(5), at(6), ""}));
+    p = after(p, retype_line(p, kFilm, {at(5), at(6), ""}));
     EXPECT_EQ(lines(p).size(), 4U);
 }
 
