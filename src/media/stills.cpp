@@ -4,6 +4,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/base/caught.h"
 #include "media/sharpness.h"
 
 namespace anagraph::media {
@@ -30,20 +31,22 @@ double sharpness_of(const Picture& picture) {
 }
 
 core::Result<std::vector<StillOffer>> stills_about(const std::string& recording, const std::vector<core::FrameTime>& times, const core::FrameTime& at, double seconds, int count, const std::function<bool(double)>& progress) {
-    std::set<core::FrameTime> wanted{at};
-    const auto from = std::partition_point(times.begin(), times.end(), [&](const core::FrameTime& t) { return t.seconds() < at.seconds() - seconds; });
-    const auto to = std::partition_point(from, times.end(), [&](const core::FrameTime& t) { return t.seconds() <= at.seconds() + seconds; });
-    const auto frames = to - from;
-    for (int i = 0; i < count && frames > 0 && static_cast<int>(wanted.size()) < count; ++i) wanted.insert(*(from + (frames - 1) * i / std::max(1, count - 1)));
-    std::vector<StillOffer> out;
-    for (const auto& t : wanted) {
-        if (progress && !progress(static_cast<double>(out.size()) / static_cast<double>(wanted.size()))) return core::fail(core::ErrorCode::Cancelled, "Looking for a sharper still was stopped.");
-        auto picture = exact_frame(recording, t);
-        if (!picture) return tl::make_unexpected(picture.error());
-        const double sharpness = sharpness_of(*picture);
-        out.push_back({t, std::move(*picture), sharpness});
-    }
-    return out;
+    return core::caught([&]() -> core::Result<std::vector<StillOffer>> {
+        std::set<core::FrameTime> wanted{at};
+        const auto from = std::partition_point(times.begin(), times.end(), [&](const core::FrameTime& t) { return t.seconds() < at.seconds() - seconds; });
+        const auto to = std::partition_point(from, times.end(), [&](const core::FrameTime& t) { return t.seconds() <= at.seconds() + seconds; });
+        const auto frames = to - from;
+        for (int i = 0; i < count && frames > 0 && static_cast<int>(wanted.size()) < count; ++i) wanted.insert(*(from + (frames - 1) * i / std::max(1, count - 1)));
+        std::vector<StillOffer> out;
+        for (const auto& t : wanted) {
+            if (progress && !progress(static_cast<double>(out.size()) / static_cast<double>(wanted.size()))) return core::fail(core::ErrorCode::Cancelled, "Looking for a sharper still was stopped.");
+            auto picture = exact_frame(recording, t);
+            if (!picture) return tl::make_unexpected(picture.error());
+            const double sharpness = sharpness_of(*picture);
+            out.push_back({t, std::move(*picture), sharpness});
+        }
+        return out;
+    });
 }
 
 std::size_t sharpest_of(const std::vector<StillOffer>& offers) {

@@ -195,3 +195,10 @@ void* malloc(size_t n) {
     if (ready == 1 && armed && fail_allocation == 0) ++allocations;
     return real(n);
 }
+
+int posix_memalign(void** out, size_t align, size_t n) {
+    REAL(int, "posix_memalign", void**, size_t, size_t);
+    if (ready == 1 && armed && fail_allocation > 0 && ++allocations == fail_allocation) return ENOMEM;
+    if (ready == 1 && armed && fail_allocation == 0) ++allocations;
+    return real(out, align, n);
+}
