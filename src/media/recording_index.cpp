@@ -171,6 +171,8 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
             if (count < 1 || static_cast<std::size_t>(count) > kMostFrames - std::min(kMostFrames, i.times.size()) || !within(static_cast<double>(first)) || !within(static_cast<double>(first) + static_cast<double>(step) * static_cast<double>(count))) return damaged();
             for (std::int64_t n = 0; n < count; ++n) i.times.emplace_back(first + step * n, clock);
         }
+        for (const char* list : {"pauses", "thumbnails", "samples", "shots"})
+            if (!j.at(list).is_array()) return damaged();
         i.end = moment(j.at("end"));
         i.sound = from_base64(j.at("sound").get<std::string>());
         i.remarks = j.at("remarks").get<std::vector<std::string>>();
@@ -182,7 +184,7 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
         const bool turned = i.rotation == 0 || i.rotation == 90 || i.rotation == 180 || i.rotation == 270;
         const bool sized = i.width >= 1 && i.width <= kMostPixels && i.height >= 1 && i.height <= kMostPixels && i.pixel_aspect >= 0.01 && i.pixel_aspect <= 100 && i.bytes >= 0;
         const bool placed = std::all_of(i.thumbnails.begin(), i.thumbnails.end(), [](const Thumbnail& t) { return t.offset >= 0 && t.offset < kMostBytes && t.size >= 0 && t.size < kMostThumbnail; });
-        if (!turned || !sized || !placed || i.end < i.times.back()) return damaged();
+        if (!turned || !sized || !placed || i.times.empty() || i.end < i.times.back()) return damaged();
         const auto beyond = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.frame >= i.times.size(); }); };
         if (i.times.empty() || !std::is_sorted(i.times.begin(), i.times.end()) || beyond(i.thumbnails) || beyond(i.samples)) return damaged();
         return i;
