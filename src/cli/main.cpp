@@ -313,9 +313,7 @@ int verify(const Answer& answer, const std::string& pack, const std::string& lib
     return answer.say({{"ok", good}, {"undamaged", v->found.undamaged}, {"issued_by_library", known}, {"edition", v->found.edition}, {"mark", v->found.mark}, {"sha256", v->found.sha256}, {"manifest", v->found.manifest}, {"troubles", v->found.troubles}, {"notes", v->found.notes}, {"words", v->words}}, v->words, good ? kFine : kFoundWrong);
 }
 
-}  // namespace
-
-int main(int argc, char** argv) {
+int run(int argc, char** argv) {
     // what Qt finds remarkable about the machine is nothing to a script
     qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
         if (type == QtCriticalMsg || type == QtFatalMsg) fmt::print(stderr, "{}\n", message.toStdString());
@@ -424,7 +422,21 @@ int main(int argc, char** argv) {
         const int r = app.exit(e);
         return r == 0 ? kFine : kWrongUse;
     } catch (...) {
-        return answer.wrong(core::thrown());
+        try {
+            return answer.wrong(core::thrown());
+        } catch (...) {
+            std::fputs("The memory does not suffice for this; close other programs and try again.\n", stderr);
+            return kFoundWrong;
+        }
     }
     return code;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    const int code = run(argc, argv);
+    // what libraries leave to the end of the process may wait for threads that a lack of memory never let begin
+    std::fflush(nullptr);
+    std::_Exit(code);
 }

@@ -161,7 +161,7 @@ public:
     using Work = std::function<Outcome(const AVFrame&, std::int64_t pts, std::size_t number)>;
 
     explicit PictureThread(Work work) : work_(std::move(work)), thread_([this] { run(); }) {}
-    ~PictureThread() { end(); }
+    ~PictureThread() { wait(); }
     PictureThread(const PictureThread&) = delete;
     PictureThread& operator=(const PictureThread&) = delete;
 
@@ -176,12 +176,7 @@ public:
 
     /// Waits until everything put has been worked on.
     Outcome end() {
-        {
-            const std::lock_guard lock(mutex_);
-            ended_ = true;
-            some_.notify_one();
-        }
-        if (thread_.joinable()) thread_.join();
+        wait();
         return outcome_;
     }
 
@@ -192,6 +187,26 @@ private:
         std::size_t number;
     };
 
+    /// Needs no memory, since it is called while an exception for want of memory is on its way.
+    void wait() noexcept {
+        {
+            const std::lock_guard lock(mutex_);
+            ended_ = true;
+            some_.notify_one();
+        }
+        if (thread_.joinable()) thread_.join();
+    }
+
+    /// Nothing may be thrown out of a thread: where there is no memory for the sentence either, a word does.
+    Outcome worked_on(const Picture& picture) const noexcept {
+        try {
+            if (!picture.frame) return tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
+            return core::caught([&] { return work_(*picture.frame, picture.pts, picture.number); });
+        } catch (...) {
+            return tl::make_unexpected(core::Error{ErrorCode::NoMemory, "Memory is full.", ""});
+        }
+    }
+
     void run() {
         for (;;) {
             std::unique_lock lock(mutex_);
@@ -201,7 +216,7 @@ private:
             waiting_.pop_front();
             room_.notify_one();
             lock.unlock();
-            Outcome done = picture.frame ? core::caught([&] { return work_(*picture.frame, picture.pts, picture.number); }) : tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
+            Outcome done = worked_on(picture);
             if (done) continue;
             lock.lock();
             outcome_ = std::move(done);
