@@ -152,21 +152,24 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
     constexpr int kMostPixels = 16384;
     constexpr std::int64_t kMostBytes = std::int64_t{1} << 50;
     constexpr std::int64_t kMostThumbnail = 1 << 24;
+    // a number with a fraction, where there may be none, is one that no check lets pass
+    const auto whole = [](const json& v, std::int64_t otherwise = -1) { return v.is_number_integer() ? v.get<std::int64_t>() : otherwise; };
+    const auto small = [&](const json& v) { return static_cast<int>(std::clamp<std::int64_t>(whole(v), -1, kMostPixels + 1)); };
     try {
         RecordingIndex i;
-        i.width = j.at("width").get<int>();
-        i.height = j.at("height").get<int>();
-        i.rotation = j.at("rotation").get<int>();
+        i.width = small(j.at("width"));
+        i.height = small(j.at("height"));
+        i.rotation = small(j.at("rotation"));
         i.pixel_aspect = j.at("pixel_aspect").get<double>();
         if (!(i.pixel_aspect > 0.1 && i.pixel_aspect < 10)) i.pixel_aspect = 1;
         i.has_sound = j.at("has_sound").get<bool>();
-        i.bytes = j.at("bytes").get<std::int64_t>();
-        const auto clock = j.at("clock").get<std::int64_t>();
+        i.bytes = whole(j.at("bytes"));
+        const auto clock = whole(j.at("clock"));
         if (clock <= 0) return damaged();
         for (const auto& run : j.at("times")) {
-            const auto first = run.at(0).get<std::int64_t>();
-            const auto step = run.at(1).get<std::int64_t>();
-            const auto count = run.at(2).get<std::int64_t>();
+            const auto first = whole(run.at(0), kMostTicks);
+            const auto step = whole(run.at(1), kMostTicks);
+            const auto count = whole(run.at(2));
             const auto within = [](double ticks) { return std::abs(ticks) < static_cast<double>(kMostTicks); };
             if (count < 1 || static_cast<std::size_t>(count) > kMostFrames - std::min(kMostFrames, i.times.size()) || !within(static_cast<double>(first)) || !within(static_cast<double>(first) + static_cast<double>(step) * static_cast<double>(count))) return damaged();
             for (std::int64_t n = 0; n < count; ++n) i.times.emplace_back(first + step * n, clock);
@@ -177,9 +180,9 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
         i.sound = from_base64(j.at("sound").get<std::string>());
         i.remarks = j.at("remarks").get<std::vector<std::string>>();
         for (const auto& p : j.at("pauses")) i.pauses.push_back({moment(p.at(0)), moment(p.at(1))});
-        for (const auto& t : j.at("thumbnails")) i.thumbnails.push_back({t.at(0).get<std::size_t>(), t.at(1).get<std::int64_t>(), t.at(2).get<std::int64_t>()});
+        for (const auto& t : j.at("thumbnails")) i.thumbnails.push_back({static_cast<std::size_t>(whole(t.at(0))), whole(t.at(1)), whole(t.at(2))});
         const auto& samples = j.at("samples");
-        for (std::size_t n = 0; n + 2 < samples.size(); n += 3) i.samples.push_back({samples[n].get<std::size_t>(), samples[n + 1].get<double>() / 10, samples[n + 2].get<double>() / 10});
+        for (std::size_t n = 0; n + 2 < samples.size(); n += 3) i.samples.push_back({static_cast<std::size_t>(whole(samples[n])), samples[n + 1].get<double>() / 10, samples[n + 2].get<double>() / 10});
         for (const auto& s : j.at("shots")) i.shots.push_back(moment(s));
         const bool turned = i.rotation == 0 || i.rotation == 90 || i.rotation == 180 || i.rotation == 270;
         const bool sized = i.width >= 1 && i.width <= kMostPixels && i.height >= 1 && i.height <= kMostPixels && i.pixel_aspect >= 0.01 && i.pixel_aspect <= 100 && i.bytes >= 0;

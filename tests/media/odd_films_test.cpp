@@ -181,6 +181,9 @@ TEST(Index, OneThatLiesIsDamagedAndNotBelieved) {
         EXPECT_FALSE(with("height", size)) << size;
     }
     EXPECT_FALSE(with("bytes", -5));
+    for (const nlohmann::json& size : {nlohmann::json(9.3e30), nlohmann::json(320.5), nlohmann::json(4294967296 + 320)}) EXPECT_FALSE(with("width", size)) << size;
+    EXPECT_FALSE(with("rotation", 90.5));
+    EXPECT_FALSE(with("thumbnails", {{0.5, 0, 500}}));
     EXPECT_FALSE(with("times", {{0, 1, 4000000000}}));
     EXPECT_FALSE(with("times", nlohmann::json::array()));
     EXPECT_FALSE(with("times", {{9223372036854775807, 9223372036854775807, 50}}));
