@@ -81,6 +81,7 @@ private:
         if (to_.find(id) != nullptr || used_.count(id) != 0) return;
         const auto* known = from_.find(id);
         used_[id] = true;
+        if (known != nullptr && known->alongside) use(known->alongside->with);
         change_.edits.emplace_back(Put<RecordingUse>{known == nullptr ? RecordingUse{id, "", {}} : *known, {}});
     }
 
