@@ -59,17 +59,21 @@ core::Result<Input> open_input(const std::string& path) {
     return input;
 }
 
-bool is_film(const std::string& path) {
-    std::error_code ec;
-    int r = 0;
-    return std::filesystem::is_regular_file(path, ec) && probed(path, r) != nullptr;
+core::Result<Streams> open_streams(const std::string& path) {
+    auto input = open_input(path);
+    if (!input) return tl::make_unexpected(input.error());
+    const int v = av_find_best_stream(input->get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
+    if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture, only sound or text; choose the film itself.", path), path);
+    const int s = av_find_best_stream(input->get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
+    AVStream** all = (*input)->streams;
+    return Streams{std::move(*input), all[v], s >= 0 ? all[s] : nullptr};
 }
 
-bool is_transport_stream(const std::string& path) {
+std::string container_of(const std::string& path) {
     std::error_code ec;
     int r = 0;
     const Input input = std::filesystem::is_regular_file(path, ec) ? probed(path, r) : Input();
-    return input && std::string_view(input->iformat->name) == "mpegts";
+    return input ? input->iformat->name : "";
 }
 
 core::Error trouble(const std::string& path, int code, bool reading) {
@@ -80,13 +84,33 @@ core::Error trouble(const std::string& path, int code, bool reading) {
     return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, reading ? "read" : "written", error_text(code)), path};
 }
 
-core::Result<Codec> open_decoder(const AVStream& stream, int threads) {
+namespace {
+
+int get_buffer(AVCodecContext* decoder, AVFrame* frame, int flags) {
+    const int r = avcodec_default_get_buffer2(decoder, frame, flags);
+    if (r == AVERROR(ENOMEM)) *static_cast<std::atomic<bool>*>(decoder->opaque) = true;
+    return r;
+}
+
+}  // namespace
+
+core::Result<Codec> open_decoder(const AVStream& stream, int threads, std::atomic<bool>* no_memory) {
     const AVCodec* codec = avcodec_find_decoder(stream.codecpar->codec_id);
     if (codec == nullptr) return fail(ErrorCode::BadInput, fmt::format("Nothing here can decode {}; convert the recording to H.264 first.", avcodec_get_name(stream.codecpar->codec_id)));
     Codec decoder(avcodec_alloc_context3(codec));
     if (!decoder || avcodec_parameters_to_context(decoder.get(), stream.codecpar) < 0) return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
     decoder->pkt_timebase = stream.time_base;
     decoder->thread_count = threads;
+    if (no_memory != nullptr) {
+        decoder->opaque = no_memory;
+        decoder->get_buffer2 = get_buffer;
+#if LIBAVCODEC_VERSION_MAJOR < 60
+#pragma GCC diagnostic push
+#pragma GCC diagnostic ignored "-Wdeprecated-declarations"
+        decoder->thread_safe_callbacks = 1;  // later versions take it for granted
+#pragma GCC diagnostic pop
+#endif
+    }
     if (const int r = avcodec_open2(decoder.get(), codec, nullptr); r == AVERROR(ENOMEM))
         return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
     else if (r < 0)

@@ -13,6 +13,7 @@ extern "C" {
 #include <libswscale/swscale.h>
 }
 
+#include <atomic>
 #include <memory>
 #include <string>
 #include <vector>
@@ -64,16 +65,25 @@ std::string error_text(int code);
 /// Opens a recording and finds its streams. Errors: NotFound, Unreadable, BadInput ("is no video"), each with what to do.
 core::Result<Input> open_input(const std::string& path);
 
-/// Is it one of the containers open_input() opens? Looks at its beginning only.
-bool is_film(const std::string& path);
-/// Is it a transport stream, by what is in it and not by its name?
-bool is_transport_stream(const std::string& path);
+/// The picture and the sound of a recording, the ones a player would choose.
+struct Streams {
+    Input input;
+    AVStream* video = nullptr;
+    AVStream* sound = nullptr;  // null where it has none
+};
+/// Errors: those of open_input(), and BadInput where there is no picture.
+core::Result<Streams> open_streams(const std::string& path);
+
+inline constexpr const char* kTransportStream = "mpegts";
+/// libav's name of the container, by what its beginning holds and not by the file's name; empty where open_input() would refuse it.
+std::string container_of(const std::string& path);
 
 /// The Error of a libav call that failed while `path` was written or, with `reading`, read.
 core::Error trouble(const std::string& path, int code, bool reading = false);
 
-/// A decoder for a stream, ready to be fed. `threads` 0: as many as there are cores.
-core::Result<Codec> open_decoder(const AVStream& stream, int threads = 0);
+/// A decoder for a stream, ready to be fed. `threads` 0: as many as there are cores. Decoders tell want of memory for a picture as
+/// damage of the film; `no_memory`, which has to outlive the decoder, is set where that happens.
+core::Result<Codec> open_decoder(const AVStream& stream, int threads = 0, std::atomic<bool>* no_memory = nullptr);
 
 core::FrameTime time_of(std::int64_t ticks, AVRational base);
 std::int64_t ticks_of(const core::FrameTime& time, AVRational base);

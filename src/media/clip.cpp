@@ -39,33 +39,30 @@ private:
     Outcome trouble(int code) const { return tl::make_unexpected(av::trouble(out_, code)); }
 
     Outcome cut() {
-        auto input = av::open_input(recording_);
-        if (!input) return tl::make_unexpected(input.error());
-        input_ = std::move(*input);
-        const int v = av_find_best_stream(input_.get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
-        if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture.", recording_), recording_);
-        video_ = input_->streams[v];
+        auto streams = av::open_streams(recording_);
+        if (!streams) return tl::make_unexpected(streams.error());
+        input_ = std::move(streams->input);
+        video_ = streams->video;
         auto decoder = av::open_decoder(*video_);
         if (!decoder) return tl::make_unexpected(decoder.error());
         decoder_ = std::move(*decoder);
-        const int s = av_find_best_stream(input_.get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
-        if (s >= 0 && !options_.silent && options_.slower == 1)
-            if (auto sound = av::open_decoder(*input_->streams[s], 1)) {
-                sound_ = input_->streams[s];
+        if (streams->sound != nullptr && !options_.silent && options_.slower == 1)
+            if (auto sound = av::open_decoder(*streams->sound, 1)) {
+                sound_ = streams->sound;
                 sound_decoder_ = std::move(*sound);
             }
         from_ticks_ = av::ticks_of(take_.from, video_->time_base);
         to_ticks_ = av::ticks_of(take_.to, video_->time_base);
         // One key frame before the cut is enough; two seconds more make room for frames shown before it.
         const std::int64_t early = from_ticks_ - static_cast<std::int64_t>(2.0 / av_q2d(video_->time_base));
-        avformat_seek_file(input_.get(), v, std::numeric_limits<std::int64_t>::min(), early, early, 0);
+        avformat_seek_file(input_.get(), video_->index, std::numeric_limits<std::int64_t>::min(), early, early, 0);
         auto packet = av::packet();
         bool video_done = false;
         bool sound_done = sound_ == nullptr;
         int r = 0;
         while (!(video_done && sound_done) && (r = av_read_frame(input_.get(), packet.get())) >= 0) {
             Outcome fed;
-            if (packet->stream_index == v)
+            if (packet->stream_index == video_->index)
                 fed = feed_video(packet.get(), video_done);
             else if (sound_ != nullptr && packet->stream_index == sound_->index)
                 fed = feed_sound(packet.get(), sound_done);

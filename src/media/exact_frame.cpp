@@ -33,11 +33,11 @@ Picture picture_of(const AVFrame& f) {
 namespace {
 
 core::Result<Picture> decoded_frame(const std::string& recording, const core::FrameTime& time) {
-    auto input = av::open_input(recording);
-    if (!input) return tl::make_unexpected(input.error());
-    const int v = av_find_best_stream(input->get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
-    if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture.", recording), recording);
-    AVStream* stream = (*input)->streams[v];
+    const auto streams = av::open_streams(recording);
+    if (!streams) return tl::make_unexpected(streams.error());
+    AVFormatContext* input = streams->input.get();
+    AVStream* stream = streams->video;
+    const int v = stream->index;
     auto decoder = av::open_decoder(*stream);
     if (!decoder) return tl::make_unexpected(decoder.error());
     const std::int64_t target = av::ticks_of(time, stream->time_base);
@@ -48,12 +48,12 @@ core::Result<Picture> decoded_frame(const std::string& recording, const core::Fr
     for (const double back : {0.0, 2.0, 10.0, 60.0, -1.0}) {
         av_frame_unref(kept.get());
         const std::int64_t from = back < 0 ? std::numeric_limits<std::int64_t>::min() : target - static_cast<std::int64_t>(back / av_q2d(stream->time_base));
-        if (avformat_seek_file(input->get(), v, std::numeric_limits<std::int64_t>::min(), from, back < 0 ? std::numeric_limits<std::int64_t>::max() : from, 0) < 0 && back >= 0) continue;
+        if (avformat_seek_file(input, v, std::numeric_limits<std::int64_t>::min(), from, back < 0 ? std::numeric_limits<std::int64_t>::max() : from, 0) < 0 && back >= 0) continue;
         avcodec_flush_buffers(decoder->get());
         bool passed = false;
         bool draining = false;
         while (!passed) {
-            const int r = draining ? AVERROR_EOF : av_read_frame(input->get(), packet.get());
+            const int r = draining ? AVERROR_EOF : av_read_frame(input, packet.get());
             if (r < 0) {
                 if (draining) break;
                 draining = true;

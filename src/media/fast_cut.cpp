@@ -104,15 +104,12 @@ private:
     Outcome trouble(int code) const { return tl::make_unexpected(av::trouble(out_, code)); }
 
     Outcome open() {
-        auto input = av::open_input(recording_);
-        if (!input) return tl::make_unexpected(input.error());
-        input_ = std::move(*input);
-        const int v = av_find_best_stream(input_.get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
-        if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture.", recording_), recording_);
-        video_ = input_->streams[v];
-        const int s = av_find_best_stream(input_.get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
-        if (s >= 0 && input_->streams[s]->codecpar->codec_id == AV_CODEC_ID_AAC) sound_ = input_->streams[s];
-        other_sound_ = s >= 0 && sound_ == nullptr;
+        auto streams = av::open_streams(recording_);
+        if (!streams) return tl::make_unexpected(streams.error());
+        input_ = std::move(streams->input);
+        video_ = streams->video;
+        other_sound_ = streams->sound != nullptr && streams->sound->codecpar->codec_id != AV_CODEC_ID_AAC;
+        if (!other_sound_) sound_ = streams->sound;
         from_ = av::ticks_of(take_.from, video_->time_base);
         to_ = av::ticks_of(take_.to, video_->time_base);
         return {};

@@ -5,6 +5,7 @@
 #include <unistd.h>
 
 #include <algorithm>
+#include <atomic>
 #include <cerrno>
 #include <cmath>
 #include <condition_variable>
@@ -270,20 +271,17 @@ public:
 
 private:
     Outcome open() {
-        auto input = av::open_input(recording_);
-        if (!input) return tl::make_unexpected(input.error());
-        input_ = std::move(*input);
-        const int v = av_find_best_stream(input_.get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
-        if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture, only sound or text; choose the film itself.", recording_), recording_);
-        video_ = input_->streams[v];
+        auto streams = av::open_streams(recording_);
+        if (!streams) return tl::make_unexpected(streams.error());
+        input_ = std::move(streams->input);
+        video_ = streams->video;
         if ((video_->disposition & AV_DISPOSITION_ATTACHED_PIC) != 0) return fail(ErrorCode::BadInput, fmt::format("{} is a sound file with a cover picture; choose the film itself.", recording_), recording_);
-        auto decoder = av::open_decoder(*video_);
+        auto decoder = av::open_decoder(*video_, 0, &no_memory_);
         if (!decoder) return tl::make_unexpected(decoder.error());
         decoder_ = std::move(*decoder);
-        const int s = av_find_best_stream(input_.get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
-        if (s >= 0) {
-            if (auto sound = av::open_decoder(*input_->streams[s], 1)) {
-                sound_ = input_->streams[s];
+        if (streams->sound != nullptr) {
+            if (auto sound = av::open_decoder(*streams->sound, 1)) {
+                sound_ = streams->sound;
                 sound_decoder_ = std::move(*sound);
                 index_.has_sound = true;
             } else {
@@ -350,7 +348,7 @@ private:
 
     Outcome feed_video(AVPacket* packet) {
         const int sent = avcodec_send_packet(decoder_.get(), packet);
-        if (sent == AVERROR(ENOMEM)) return tl::make_unexpected(av::trouble(recording_, sent, true));
+        if (sent == AVERROR(ENOMEM) || no_memory_) return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true));
         if (sent < 0 && sent != AVERROR_EOF && packet != nullptr) ++broken_;
         auto& frame = frame_;
         int r = 0;
@@ -366,7 +364,7 @@ private:
             av_frame_unref(frame.get());
             if (!taken) return taken;
         }
-        return r == AVERROR(ENOMEM) ? tl::make_unexpected(av::trouble(recording_, r, true)) : Outcome{};
+        return r == AVERROR(ENOMEM) || no_memory_ ? tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true)) : Outcome{};
     }
 
     Outcome take(const AVFrame& frame, std::int64_t pts) {
@@ -518,6 +516,7 @@ private:
     av::Input input_;
     AVStream* video_ = nullptr;
     AVStream* sound_ = nullptr;
+    std::atomic<bool> no_memory_ = false;  // set by the decoder below
     av::Codec decoder_;
     av::Codec sound_decoder_;
     av::Frame frame_ = av::frame();

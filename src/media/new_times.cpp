@@ -57,14 +57,11 @@ public:
 
 private:
     Outcome open_input() {
-        auto input = av::open_input(recording_);
-        if (!input) return tl::make_unexpected(input.error());
-        input_ = std::move(*input);
-        const int v = av_find_best_stream(input_.get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
-        if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture.", recording_), recording_);
-        video_ = input_->streams[v];
-        const int s = av_find_best_stream(input_.get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
-        sound_ = s >= 0 ? input_->streams[s] : nullptr;
+        auto streams = av::open_streams(recording_);
+        if (!streams) return tl::make_unexpected(streams.error());
+        input_ = std::move(streams->input);
+        video_ = streams->video;
+        sound_ = streams->sound;
         AVRational rate = video_->avg_frame_rate.num > 0 ? video_->avg_frame_rate : video_->r_frame_rate;
         if (rate.num <= 0 || rate.den <= 0) rate = {25, 1};
         usual_ = std::max<std::int64_t>(1, av_rescale_q(1, av_inv_q(rate), video_->time_base));

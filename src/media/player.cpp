@@ -193,9 +193,9 @@ void Player::open(const std::string& recording, std::vector<FrameTime> times) {
     state_->open = true;
     state_->frame = 0;
     // A transport stream has no index: a seek lands up to a group of pictures too late unless it sets out well before.
-    const bool stream = av::is_transport_stream(recording);
-    mpv_set_property_string(state_->mpv, "hr-seek-demuxer-offset", stream ? "12" : "1");
-    if (!av::is_film(recording)) return;  // nothing is handed to the player that an import would refuse
+    const std::string container = av::container_of(recording);
+    mpv_set_property_string(state_->mpv, "hr-seek-demuxer-offset", container == av::kTransportStream ? "12" : "1");
+    if (container.empty()) return;  // nothing is handed to the player that an import would refuse
     const char* command[] = {"loadfile", recording.c_str(), nullptr};
     mpv_command_async(state_->mpv, 0, command);
 }

@@ -189,7 +189,7 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
         const bool placed = std::all_of(i.thumbnails.begin(), i.thumbnails.end(), [](const Thumbnail& t) { return t.offset >= 0 && t.offset < kMostBytes && t.size >= 0 && t.size < kMostThumbnail; });
         if (!turned || !sized || !placed || i.times.empty() || i.end < i.times.back()) return damaged();
         const auto beyond = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.frame >= i.times.size(); }); };
-        if (i.times.empty() || !std::is_sorted(i.times.begin(), i.times.end()) || beyond(i.thumbnails) || beyond(i.samples)) return damaged();
+        if (!std::is_sorted(i.times.begin(), i.times.end()) || beyond(i.thumbnails) || beyond(i.samples)) return damaged();
         return i;
     } catch (const json::exception&) {
         return damaged();
