@@ -59,11 +59,6 @@ Outcome put_over(const std::string& from, const std::string& to, const std::stri
     return tl::make_unexpected(file_trouble(to, error));
 }
 
-std::string parent_of(const std::string& path) {
-    const std::string above = fs::path(path).parent_path().string();
-    return above.empty() ? "." : above;
-}
-
 /// The checks that hold for files and folders alike.
 Outcome allowed(const std::string& path) {
     if (path.empty()) return fail(ErrorCode::BadInput, "Say where it shall be written.");

@@ -69,12 +69,12 @@ private:
     int error_;
 };
 
+}  // namespace
+
 std::string parent_of(const std::string& path) {
     const auto parent = std::filesystem::path(path).parent_path().string();
     return parent.empty() ? "." : parent;
 }
-
-}  // namespace
 
 core::Error file_trouble(const std::string& path, int error, std::string_view done) {
     if (error == ENOSPC || error == EDQUOT) return {ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be {}; free some space and try again.", path, done), path};

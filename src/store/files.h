@@ -38,6 +38,8 @@ core::Outcome sync_tree(const std::string& folder);
 /// The folder's own list of names. Errors: Unwritable.
 core::Outcome sync_folder(const std::string& folder);
 
+/// The folder a path lies in, "." for a bare name.
+std::string parent_of(const std::string& path);
 /// Is there anything of that name, a dangling link too?
 bool is_there(const std::string& path);
 bool is_link(const std::string& path);

@@ -60,7 +60,6 @@ struct Snapshot {
 Result<std::optional<Snapshot>> newest_whole(const Database& db, const GuideId& id, bool& some) {
     auto query = db.run("SELECT sequence, body, seal FROM snapshot WHERE guide = ? ORDER BY sequence DESC", {q(id.text())});
     if (!query) return tl::make_unexpected(query.error());
-    std::optional<core::Error> newer;
     while (query->next()) {
         some = true;
         const auto sequence = query->value(0).toLongLong();
