@@ -29,6 +29,7 @@
 #include "shop/reshoot.h"
 #include "shop/spelling.h"
 #include "shop/verify.h"
+#include "store/files.h"
 
 namespace {
 
@@ -314,6 +315,7 @@ int verify(const Answer& answer, const std::string& pack, const std::string& lib
 }
 
 int run(int argc, char** argv) {
+    store::outlive_size_limits();
     // what Qt finds remarkable about the machine is nothing to a script
     qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
         if (type == QtCriticalMsg || type == QtFatalMsg) fmt::print(stderr, "{}\n", message.toStdString());

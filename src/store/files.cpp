@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cerrno>
+#include <csignal>
 #include <cstdlib>
 #include <cstring>
 #include <filesystem>
@@ -76,12 +77,15 @@ std::string parent_of(const std::string& path) {
     return parent.empty() ? "." : parent;
 }
 
+void outlive_size_limits() { std::signal(SIGXFSZ, SIG_IGN); }
+
 core::Error file_trouble(const std::string& path, int error, std::string_view done) {
     if (error == ENOSPC || error == EDQUOT) return {ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be {}; free some space and try again.", path, done), path};
     if (error == ENOENT && done == "read") return {ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path};
     const ErrorCode code = done == "read" ? ErrorCode::Unreadable : ErrorCode::Unwritable;
     if (error == EACCES || error == EPERM) return {code, fmt::format("{} may not be {}; change the permissions, or choose another place.", path, done), path};
     if (error == EROFS) return {code, fmt::format("{} lies on a disk that may only be read; choose another place.", path), path};
+    if (error == EFBIG) return {code, fmt::format("{} would be larger than a file may be here; choose another disk, or raise the limit.", path), path};
     if (error == EIO) return {code, fmt::format("The disk failed while {} was being {}; check the disk and its cable, and try again.", path, done), path};
     return {code, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, done, std::strerror(error)), path};
 }

@@ -15,6 +15,10 @@ namespace anagraph::store {
 /// Told the share done, 0 to 1; return false to stop.
 using Progress = std::function<bool(double)>;
 
+/// Where the system limits how large a file may grow, it ends a program that writes past that unless it was told not to. Called
+/// once at the start of each program; the write then fails, and says why.
+void outlive_size_limits();
+
 /// The Error of a file call that failed with this errno. `path` could not be `done` ("written", "read", "copied").
 core::Error file_trouble(const std::string& path, int error, std::string_view done = "written");
 

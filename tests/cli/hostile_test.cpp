@@ -359,6 +359,18 @@ TEST_F(Hostile, TooLittleMemoryIsSaidAndNothingHalfComesIn) {
     }
 }
 
+TEST_F(Hostile, ALimitOnTheSizeOfFilesIsSaidAndEndsNoProgram) {
+    for (const int blocks : {0, 16, 64, 200}) {
+        const auto a = cli({"import", s / "limited", s / "film.mp4"}, "ulimit -f " + std::to_string(blocks) + "; ");
+        EXPECT_EQ(a.code, 1) << blocks << ": " << a.all();
+        EXPECT_FALSE(a.err.empty()) << blocks;
+        if (fs::exists(s / "limited/library.db")) {
+            EXPECT_TRUE(cli({"--json", "list", s / "limited"}).value()["recordings"].empty()) << blocks;
+        }
+        fs::remove_all(s / "limited");
+    }
+}
+
 TEST_F(Hostile, AFullDiskIsSaidAndTheLibraryIsWholeAfterwards) {
     const anagraph::testing::SmallDisk disk(s / "disk", 700);
     if (!disk.mounted()) GTEST_SKIP() << "no disk can be made here";
