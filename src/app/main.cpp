@@ -8,8 +8,10 @@
 
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
+#include "store/files.h"
 
 int main(int argc, char** argv) {
+    anagraph::store::outlive_size_limits();
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("anagraph"));
     QApplication::setApplicationVersion(QStringLiteral(ANAGRAPH_VERSION));

@@ -280,7 +280,7 @@ TEST_F(OnAStep, ATranslationIsWrittenBesideTheOriginalAndFallsOutOfDate) {
 
 TEST_F(OnAStep, LinesAreDraftedFromWhatWasLoggedAndNothingWrittenIsTouched) {
     w->key(Qt::Key_D, Qt::ControlModifier);
-    EXPECT_TRUE((*w)->notice().contains("has its lines already"));
+    EXPECT_TRUE((*w)->notice().contains("Every step has its lines"));
     // the same tape once more, from nothing
     const auto recordings = guide().recordings;
     core::Header header;

@@ -194,7 +194,7 @@ TEST_F(TapeKeys, ALineDroppedAsTalkCountsNoLonger) {
 TEST_F(TapeKeys, WhatWasSaidIsFoundAndItsMomentShown) {
     when_asked<QDialog>([](QDialog* dialog) {
         auto* words = dialog->findChild<QLineEdit*>();
-        QTest::keyClicks(words, "copper washer");
+        QTest::keyClicks(words, "washer every time");  // a line; "copper washer" alone is an item first
         QTest::keyClick(words, Qt::Key_Return);
     });
     w->key(Qt::Key_F, Qt::ControlModifier);
@@ -392,28 +392,4 @@ TEST_F(TapeKeys, WhileTheFilmRunsAnEdgeSnapsToThePause) {
     w->key(Qt::Key_BracketRight);
     ASSERT_EQ(guide().steps.size(), 1U) << (*w)->notice().toStdString();
     EXPECT_EQ(guide().steps[0].takes[0].from, index.times[index.frame_from(pause.to)]);
-}
-
-TEST_F(TapeKeys, EveryLetterOfTheMenusIsAnotherKeyAndWorksInNoField) {
-    std::map<QString, QString> taken;
-    for (const auto* action : tape().actions()) {
-        ASSERT_FALSE(action->shortcut().isEmpty()) << action->text().toStdString();
-        EXPECT_TRUE(taken.emplace(action->shortcut().toString(), action->text()).second) << action->text().toStdString() << " and " << taken[action->shortcut().toString()].toStdString();
-        EXPECT_FALSE(action->toolTip().isEmpty());
-    }
-    for (auto* shortcut : tape().findChildren<QShortcut*>()) EXPECT_FALSE(taken.contains(shortcut->key().toString())) << shortcut->key().toString().toStdString();
-    EXPECT_GT(taken.size(), 25U);
-}
-
-TEST_F(TapeKeys, TheHelpListsEveryCommandOfTheMenusWithItsKey) {
-    QString help;
-    when_asked<QDialog>([&](QDialog* dialog) {
-        help = dialog->findChild<QTextBrowser*>()->toPlainText();
-        QTest::keyClick(dialog, Qt::Key_Escape);
-    });
-    w->key(Qt::Key_F1);
-    for (const auto* action : tape().actions()) {
-        EXPECT_TRUE(help.contains(action->text())) << action->text().toStdString();
-        EXPECT_TRUE(help.contains(action->shortcut().toString(QKeySequence::NativeText)));
-    }
 }

@@ -13,6 +13,7 @@
 #include <memory>
 #include <string>
 
+#include "app/command/command_row.h"
 #include "app/tape/tape_station.h"
 #include "app/window/main_window.h"
 
@@ -53,6 +54,13 @@ inline void fill(QWidget& where, const char* hint, const char* words) {
             return;
         }
     ADD_FAILURE() << "no field shows " << hint;
+}
+
+/// The button that is seen in `where` and says these words; null where there is none.
+inline app::CommandButton* shown(QWidget& where, const QString& words) {
+    for (auto* b : where.findChildren<app::CommandButton*>())
+        if (b->isVisible() && b->text() == words) return b;
+    return nullptr;
 }
 
 inline QWidget* focus(QWidget& window) {

@@ -161,11 +161,7 @@ void FiguresStation::take_rule() {
         return;
     }
     const auto r = core::ruling(session_.procedure(), *f, *house);
-    if (!r) {
-        session_.tell(f->proofs.empty() ? tr("Speech alone proves nothing, so the house rule has nothing to go by. Add the source that gives it.") : core::standing_of(session_.procedure(), *f) == core::Standing::Proved ? tr("All sources agree: there is nothing to settle.")
-                                                                                                                                                                                                                           : tr("Two sources of the same rank differ: find out which holds, and settle it with the reason."));
-        return;
-    }
+    if (!r) return;
     session_.perform(core::take_ruling(*f, *r));
 }
 

@@ -92,7 +92,7 @@ void FigureList::choose(const core::FigureId& id) {
 
 void FigureList::mousePressEvent(QMouseEvent* event) {
     for (const auto& place : evidence_)
-        if (place.box.contains(event->position())) {
+        if (event->button() == Qt::LeftButton && place.box.contains(event->position())) {
             choose(place.figure);
             if (place.proof)
                 emit proof_clicked(place.index);

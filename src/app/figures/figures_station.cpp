@@ -3,12 +3,11 @@
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QScrollBar>
-#include <QShortcut>
 #include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "app/figures/work_out.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/procedure/evidence.h"
 
@@ -70,6 +69,7 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
     connect(strip_pages_, &PageReader::page_shown, this, [this] {
         if (strip_spot_ && strip_spot_->page == strip_pages_->page()) strip_->setPixmap(printed_line(strip_pages_->image(), *strip_spot_, strip_->width(), devicePixelRatioF()));
     });
+    build_commands();
     auto* left = new QVBoxLayout;
     left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(0);
@@ -97,18 +97,6 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
     connect(list_, &FigureList::file_dropped, this, [this](const QString& path) { QTimer::singleShot(0, this, [this, path] { add_source({}, path); }); });
     connect(&session_, &Session::changed, this, &FiguresStation::follow_guide);
     connect(&session_, &Session::guide_opened, this, &FiguresStation::show_all);
-    const auto key = [this](const QKeySequence& sequence, auto&& action) {
-        auto* shortcut = new QShortcut(sequence, this);
-        shortcut->setContext(Qt::WidgetWithChildrenShortcut);
-        connect(shortcut, &QShortcut::activated, this, action);
-    };
-    key(Qt::Key_Down, [this] { move_choice(1); });
-    key(Qt::Key_Up, [this] { move_choice(-1); });
-    key(Qt::Key_Escape, [this] { show_all(); });
-    key(Qt::Key_O, [this] {
-        // what is open, and everything again
-        by_standing_->setCurrentIndex(by_standing_->currentIndex() == 0 ? 1 : 0);
-    });
     follow_guide();
 }
 
@@ -136,12 +124,6 @@ QWidget* FiguresStation::build_filter() {
     }
     counted_ = second(QString(), bar);
     row->addWidget(counted_);
-    auto* house = new KeyButton(tr("The house"), Qt::Key_H, this);
-    connect(house, &QPushButton::clicked, this, &FiguresStation::edit_house);
-    auto* both = new KeyButton(tr("Both units"), Qt::Key_U, this);
-    connect(both, &QPushButton::clicked, this, [this] { list_->show_both_units(!list_->both_units()); });
-    row->addWidget(both);
-    row->addWidget(house);
     down->addLayout(row);
     chips_ = new SourceChips(session_, bar);
     down->addWidget(chips_);
@@ -199,15 +181,7 @@ void FiguresStation::build_evidence(QWidget* side) {
     down->addWidget(title_);
     down->addWidget(why_);
     down->addWidget(film_);
-    auto* hear_row = new QHBoxLayout;
-    hear_ = new KeyButton(tr("Hear it"), Qt::Key_Space, this);
-    auto* next_claim = new KeyButton(tr("Next claim"), Qt::Key_C, this);
-    hear_row->addWidget(hear_);
-    hear_row->addWidget(next_claim);
-    see_ = new KeyButton(tr("See the page"), Qt::Key_V, this);
-    hear_row->addWidget(see_);
-    hear_row->addStretch(1);
-    down->addLayout(hear_row);
+    down->addWidget(new CommandRow(*commands_, side));
     down->addWidget(words_);
     auto* form = new QHBoxLayout;
     value_ = new QLineEdit(side);
@@ -232,37 +206,6 @@ void FiguresStation::build_evidence(QWidget* side) {
     uses_ = second(QString(), side);
     down->addWidget(uses_);
     down->addStretch(1);
-    source_ = new KeyButton(tr("Add a source"), Qt::Key_B, this, true);
-    withdraw_ = new KeyButton(tr("Withdraw one"), QKeySequence(Qt::SHIFT | Qt::Key_B), this);
-    settle_ = new KeyButton(tr("Settle it"), Qt::Key_D, this);
-    rule_ = new KeyButton(tr("House rule"), Qt::Key_R, this);
-    absent_ = new KeyButton(tr("Not found"), Qt::Key_X, this);
-    work_ = new KeyButton(tr("Work it out"), Qt::Key_W, this);
-    details_ = new KeyButton(tr("What it holds for"), Qt::Key_E, this);
-    join_ = new KeyButton(tr("Join"), Qt::Key_J, this);
-    part_ = new KeyButton(tr("Part claim"), Qt::Key_P, this);
-    auto* fresh = new KeyButton(tr("New"), Qt::Key_N, this);
-    auto* remove = new KeyButton(tr("Remove"), Qt::Key_Delete, this);
-    for (const auto& buttons : {std::vector{source_, withdraw_}, std::vector{settle_, rule_, absent_}, std::vector{work_, details_}, std::vector{join_, part_, fresh, remove}}) {
-        auto* row = new QHBoxLayout;
-        for (auto* b : buttons) row->addWidget(b);
-        row->addStretch(1);
-        down->addLayout(row);
-    }
-    connect(hear_, &QPushButton::clicked, this, [this] { film_->playing() ? film_->pause() : hear(claim_); });
-    connect(next_claim, &QPushButton::clicked, this, &FiguresStation::hear_next);
-    connect(source_, &QPushButton::clicked, this, [this] { add_source(); });
-    connect(withdraw_, &QPushButton::clicked, this, &FiguresStation::remove_source);
-    connect(see_, &QPushButton::clicked, this, [this] { see_page(0); });
-    connect(details_, &QPushButton::clicked, this, &FiguresStation::set_details);
-    connect(settle_, &QPushButton::clicked, this, &FiguresStation::settle);
-    connect(work_, &QPushButton::clicked, this, &FiguresStation::work_out);
-    connect(rule_, &QPushButton::clicked, this, &FiguresStation::take_rule);
-    connect(absent_, &QPushButton::clicked, this, &FiguresStation::not_found);
-    connect(join_, &QPushButton::clicked, this, &FiguresStation::join);
-    connect(part_, &QPushButton::clicked, this, &FiguresStation::part);
-    connect(fresh, &QPushButton::clicked, this, &FiguresStation::add_figure);
-    connect(remove, &QPushButton::clicked, this, &FiguresStation::remove_figure);
     for (auto* edit : {value_, tolerance_}) ask_when_ambiguous(edit);
     connect(value_, &QLineEdit::editingFinished, this, &FiguresStation::set_value);
     connect(tolerance_, &QLineEdit::editingFinished, this, &FiguresStation::set_value);
@@ -306,7 +249,7 @@ void FiguresStation::next_open() {
 void FiguresStation::refresh() {
     list_->refresh();
     const auto* f = figure();
-    for (QWidget* w : std::initializer_list<QWidget*>{value_, tolerance_, settle_, hear_, work_, rule_, absent_, join_, part_, see_, details_, source_, withdraw_}) w->setEnabled(f != nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{value_, tolerance_}) w->setEnabled(f != nullptr);
     counted_->setText(list_->shown().size() == session_.procedure().figures.size() ? theme::counted(static_cast<qsizetype>(list_->shown().size()), tr("1 figure"), tr("%1 figures")) : tr("%1 of %2").arg(list_->shown().size()).arg(session_.procedure().figures.size()));
     if (f == nullptr) {
         title_->setText(tr("No figure yet"));
@@ -315,6 +258,7 @@ void FiguresStation::refresh() {
         proofs_->clear();
         strip_->hide();
         uses_->clear();
+        commands_->refresh();
         return;
     }
     title_->setText(text(core::title_of(session_.procedure(), *f)));
@@ -322,16 +266,8 @@ void FiguresStation::refresh() {
     if (const auto no = core::contradiction(*f); no && core::standing_of(session_.procedure(), *f) != core::Standing::Proved) why += QLatin1Char(' ') + text(*no);
     for (const auto* s : core::outdated_sources(session_.procedure(), *f)) why += tr(" %1 has a newer edition here: look it up again.").arg(text(s->title));
     why_->setText(why);
-    work_->setEnabled(WorkOut::serves(session_.procedure(), *f));
-    part_->setEnabled(f->claims.size() + f->proofs.size() > 1 && !f->claims.empty());
-    absent_->setEnabled(f->proofs.empty());
-    see_->setEnabled(std::any_of(f->proofs.begin(), f->proofs.end(), [this](const core::Proof& proof) { return session_.has_page(proof); }));
-    withdraw_->setEnabled(!f->proofs.empty());
-    if (!value_->hasFocus()) value_->setText(f->value.known() ? text(core::as_typed(core::text_of(f->value))) : QString());
-    if (!tolerance_->hasFocus()) tolerance_->setText(text(core::as_typed(f->tolerance)));
-    hear_->setEnabled(!f->claims.empty());
-    settle_->set_words(f->settled.empty() ? tr("Settle it") : tr("Open it again"));
-    settle_->setEnabled(!f->settled.empty() || (core::standing_of(session_.procedure(), *f) == core::Standing::Disputed && !f->proofs.empty()));
+    if (!has_keys(value_)) value_->setText(f->value.known() ? text(core::as_typed(core::text_of(f->value))) : QString());
+    if (!has_keys(tolerance_)) tolerance_->setText(text(core::as_typed(f->tolerance)));
     if (f->claims.empty()) {
         words_->setText(tr("Not said in any recording."));
     } else {
@@ -367,6 +303,7 @@ void FiguresStation::refresh() {
     QStringList numbers;
     for (const int n : steps) numbers << QString::number(n);
     uses_->setText(numbers.isEmpty() ? tr("No step uses it yet.") : tr("Used in step %1.").arg(numbers.join(QStringLiteral(", "))));
+    commands_->refresh();
 }
 
 /// The line of the page the first marked source gives the figure in, where its page is at hand.

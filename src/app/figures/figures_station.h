@@ -7,11 +7,11 @@
 #include <QScrollArea>
 #include <QWidget>
 
+#include "app/command/command_row.h"
 #include "app/figures/figure_list.h"
 #include "app/figures/page_reader.h"
 #include "app/figures/source_chips.h"
 #include "app/film/film_view.h"
-#include "app/theme/controls.h"
 
 namespace anagraph::app {
 
@@ -22,6 +22,8 @@ public:
     void next_open();
     void choose(const core::FigureId& id);
     FilmView& film() { return *film_; }
+    Commands& commands() { return *commands_; }
+    Hand in_hand() const;
     const core::FigureId& chosen() const { return list_->chosen(); }
 
 protected:
@@ -29,6 +31,7 @@ protected:
     void hideEvent(QHideEvent* event) override { (void)event, film_->pause(); }
 
 private:
+    void build_commands();
     QWidget* build_filter();
     void build_evidence(QWidget* parent);
     void follow_guide();
@@ -59,6 +62,7 @@ private:
     Session& session_;
     void show_strip();
 
+    Commands* commands_ = nullptr;
     PageReader* pages_ = nullptr;
     PageReader* strip_pages_ = nullptr;  // for the eye alone, so that what is read for a source is not thrown away
     QLabel* strip_ = nullptr;            // the printed line a source gives the figure in
@@ -78,17 +82,6 @@ private:
     QLabel* proofs_ = nullptr;
     QLineEdit* value_ = nullptr;
     QLineEdit* tolerance_ = nullptr;
-    KeyButton* settle_ = nullptr;
-    KeyButton* hear_ = nullptr;
-    KeyButton* work_ = nullptr;
-    KeyButton* rule_ = nullptr;
-    KeyButton* absent_ = nullptr;
-    KeyButton* join_ = nullptr;
-    KeyButton* part_ = nullptr;
-    KeyButton* see_ = nullptr;
-    KeyButton* details_ = nullptr;
-    KeyButton* source_ = nullptr;
-    KeyButton* withdraw_ = nullptr;
     std::size_t claim_ = 0;
 };
 

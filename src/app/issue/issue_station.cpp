@@ -8,6 +8,7 @@
 #include <QUrl>
 #include <QVBoxLayout>
 
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/procedure/open_points.h"
 #include "shop/issue.h"
@@ -19,6 +20,8 @@ using theme::text;
 
 IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("station"));
+    editions_ = new QListWidget(this);
+    build_commands();
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(20, 18, 20, 18);
     across->setSpacing(20);
@@ -54,9 +57,8 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     checker_->setPlaceholderText(tr("a second person, by post: checker"));
     checker_->setAccessibleName(tr("Checked by"));
     sign->addWidget(checker_, 1);
-    issue_ = new KeyButton(tr("Issue"), QKeySequence(Qt::CTRL | Qt::Key_Return), this, true);
-    sign->addWidget(issue_);
     left->addLayout(sign);
+    left->addWidget(new CommandRow(*commands_, this));
     work_ = new QWidget(this);
     auto* work = new QHBoxLayout(work_);
     work->setContentsMargins(0, 0, 0, 0);
@@ -64,10 +66,9 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     bar_ = new QProgressBar(work_);
     bar_->setRange(0, 1000);
     bar_->setTextVisible(false);
-    auto* cancel = new KeyButton(tr("Cancel"), Qt::Key_Escape, this);
     work->addWidget(work_words_);
     work->addWidget(bar_, 1);
-    work->addWidget(cancel);
+    work->addWidget(new CommandButton(*commands_, *commands_->find(QStringLiteral("issue.cancel")), work_));
     work_->hide();
     left->addWidget(work_);
     across->addLayout(left, 3);
@@ -75,46 +76,23 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     auto* right = new QVBoxLayout;
     right->setSpacing(10);
     right->addWidget(titled(tr("Editions"), this));
-    editions_ = new QListWidget(this);
     editions_->setWordWrap(true);
     editions_->setAccessibleName(tr("Editions"));
     right->addWidget(editions_, 1);
     verdict_ = second(QString(), this);
     right->addWidget(verdict_);
-    auto* row = new QHBoxLayout;
-    auto* open = new KeyButton(tr("Open pack"), QKeySequence(Qt::CTRL | Qt::Key_P), this);
-    auto* verify = new KeyButton(tr("Verify"), QKeySequence(Qt::CTRL | Qt::Key_Y), this);
-    auto* copy = new KeyButton(tr("Copy pack"), QKeySequence(Qt::CTRL | Qt::Key_S), this);
-    copy->setToolTip(tr("Copies the chosen edition's pack into a folder or onto a stick, as it was issued (Ctrl+S)"));
-    row->addWidget(open);
-    row->addWidget(verify);
-    row->addWidget(copy);
-    row->addStretch(1);
-    right->addLayout(row);
     across->addLayout(right, 2);
 
-    connect(issue_, &QPushButton::clicked, this, &IssueStation::issue);
-    connect(open, &QPushButton::clicked, this, &IssueStation::open_pack);
-    connect(verify, &QPushButton::clicked, this, &IssueStation::verify_pack);
-    connect(copy, &QPushButton::clicked, this, &IssueStation::copy_pack);
-    connect(cancel, &QPushButton::clicked, this, [this] { if (stop_) *stop_ = true; });
-    connect(checker_, &QLineEdit::textChanged, this, &IssueStation::show_ready);
+    connect(checker_, &QLineEdit::textChanged, commands_, &Commands::refresh);
+    connect(editions_, &QListWidget::currentRowChanged, commands_, &Commands::refresh);
     for (auto* edit : {number_, interval_, site_note_}) connect(edit, &QLineEdit::editingFinished, this, &IssueStation::save_header);
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
     setFocusProxy(checker_);
-    show_ready();
 }
 
 void IssueStation::showEvent(QShowEvent*) {
     refresh();
     checker_->setFocus();
-}
-
-void IssueStation::show_ready() {
-    const bool signed_off = !checker_->text().trimmed().isEmpty();
-    issue_->setEnabled(!issuing_ && something_to_issue_ && signed_off);
-    issue_->setToolTip(!something_to_issue_ ? tr("The list above says what stands in the way.") : signed_off ? tr("Freezes the edition and writes its pack (Ctrl+Enter)")
-                                                                                                             : tr("Write who checked it first."));
 }
 
 void IssueStation::save_header() {
@@ -130,7 +108,7 @@ void IssueStation::refresh() {
     const auto& p = session_.procedure();
     const std::pair<QLineEdit*, const std::string&> fields[] = {{number_, p.header.number}, {interval_, p.header.interval}, {site_note_, p.header.site_note}};
     for (const auto& [edit, value] : fields)
-        if (!edit->hasFocus()) edit->setText(text(value));
+        if (!has_keys(edit)) edit->setText(text(value));
     const auto editions = session_.library().editions(session_.guide());
     if (!editions) {
         session_.tell(text(editions.error().message));
@@ -147,14 +125,14 @@ void IssueStation::refresh() {
         session_.tell(text(ready.error().message));
         return;
     }
-    issue_->set_words(tr("Issue edition %1").arg(ready->next));
+    next_edition_ = ready->next;
     what_->clear();
     something_to_issue_ = ready->reasons.empty();
     const auto line = [&](const QString& words, const char* mark) { new QListWidgetItem(QString::fromUtf8(mark) + QStringLiteral("  ") + words, what_); };
     if (!ready->reasons.empty()) {
         what_title_->setText(ready->current ? tr("Edition %1 is current").arg(editions->back().edition.number) : tr("Before edition %1 can go out").arg(ready->next));
         for (const auto& r : ready->reasons) line(text(r), ready->current ? "·" : "✕");
-        show_ready();
+        commands_->refresh();
         return;
     }
     if (editions->empty()) {
@@ -164,13 +142,12 @@ void IssueStation::refresh() {
         what_title_->setText(tr("What changed since edition %1, as the learner will read it").arg(editions->back().edition.number));
         for (const auto& d : ready->changes) line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");
     }
-    show_ready();
+    commands_->refresh();
     for (const auto& point : core::open_points(p))
         if (point.station == core::Station::Figures) line(tr("Printed as what it is: %1").arg(text(point.text)), "?");
 }
 
 void IssueStation::issue() {
-    if (issuing_ || !session_.has_guide()) return;
     auto request = shop::prepare_issue(session_.library(), session_.guide(), session_.author().toStdString(), checker_->text().trimmed().toStdString());
     if (!request) {
         session_.tell(text(request.error().message));
@@ -180,7 +157,7 @@ void IssueStation::issue() {
     ask.setDefaultButton(QMessageBox::Yes);
     if (ask.exec() != QMessageBox::Yes) return;
     issuing_ = true;
-    show_ready();
+    commands_->refresh();
     work_->show();
     bar_->setValue(0);
     stop_ = make_stop();
@@ -200,6 +177,7 @@ void IssueStation::issue() {
         [this, fixed](core::Result<shop::MadePack>& pack) {
             issuing_ = false;
             work_->hide();
+            commands_->refresh();
             const auto hash = pack ? shop::enter_edition(session_.library(), *fixed, std::move(*pack)) : tl::make_unexpected(pack.error());
             if (!hash) {
                 session_.tell(text(hash.error().message));
@@ -224,17 +202,11 @@ QString IssueStation::chosen_pack() const {
 }
 
 void IssueStation::open_pack() {
-    if (chosen_pack().isEmpty())
-        session_.tell(tr("No edition is issued yet."));
-    else if (!QDesktopServices::openUrl(QUrl::fromLocalFile(chosen_pack() + QStringLiteral("/guide.html"))))
+    if (!QDesktopServices::openUrl(QUrl::fromLocalFile(chosen_pack() + QStringLiteral("/guide.html"))))
         session_.tell(tr("No browser could be started; open %1/guide.html yourself.").arg(chosen_pack()));
 }
 
 void IssueStation::verify_pack() {
-    if (chosen_pack().isEmpty()) {
-        session_.tell(tr("No edition is issued yet."));
-        return;
-    }
     verdict_->setText(tr("Every file of the pack is being read …"));
     beside(
         this, [pack = chosen_pack().toStdString(), library = session_.library().folder(), stop = make_stop()] { return shop::verify(pack, library, [stop](double) { return !*stop; }); },
@@ -242,10 +214,6 @@ void IssueStation::verify_pack() {
 }
 
 void IssueStation::copy_pack() {
-    if (chosen_edition() == 0) {
-        session_.tell(tr("No edition is issued yet."));
-        return;
-    }
     const QString folder = QFileDialog::getExistingDirectory(this, tr("Into which folder shall the pack be copied?"));
     if (!folder.isEmpty()) copy_pack_into(folder);
 }

@@ -9,9 +9,9 @@
 #include <atomic>
 #include <memory>
 
+#include "app/command/command_row.h"
 #include "app/session/beside.h"
 #include "app/session/session.h"
-#include "app/theme/controls.h"
 
 namespace anagraph::app {
 
@@ -25,13 +25,14 @@ public:
     QString chosen_pack() const;
     /// Copies the pack of the chosen edition into a new folder in this one.
     void copy_pack_into(const QString& folder);
+    Commands& commands() { return *commands_; }
 
 protected:
     void showEvent(QShowEvent* event) override;
 
 private:
+    void build_commands();
     void refresh();
-    void show_ready();
     void issue();
     void open_pack();
     void verify_pack();
@@ -40,13 +41,14 @@ private:
     void save_header();
 
     Session& session_;
+    Commands* commands_ = nullptr;
+    int next_edition_ = 1;
     QLineEdit* number_ = nullptr;
     QLineEdit* interval_ = nullptr;
     QLineEdit* site_note_ = nullptr;
     QLabel* what_title_ = nullptr;
     QListWidget* what_ = nullptr;
     QLineEdit* checker_ = nullptr;
-    KeyButton* issue_ = nullptr;
     QWidget* work_ = nullptr;
     QLabel* work_words_ = nullptr;
     QProgressBar* bar_ = nullptr;

@@ -9,6 +9,7 @@
 #include "app/plates/plates_station.h"
 #include "app/plates/still_dialog.h"
 #include "app/session/beside.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
 #include "core/plate/still_frame.h"
@@ -22,10 +23,6 @@ void PlatesStation::choose_variants() {
     const auto* now = plate();
     const auto& variants = session_.procedure().header.variants;
     if (now == nullptr) return;
-    if (variants.empty()) {
-        session_.tell(tr("The guide is for one kind of machine; name its variants on the Shelf to tell them apart here."));
-        return;
-    }
     core::Plate next = *now;
     auto& mine = next.variants;
     const auto has = [&](const std::string& v) { return std::find(mine.begin(), mine.end(), v) != mine.end(); };
@@ -67,10 +64,7 @@ void PlatesStation::take_care() {
     const auto* now = plate();
     if (now == nullptr) return;
     const auto* frame = frame_of(*now);
-    if (frame == nullptr) {
-        session_.tell(tr("The exact frame is still being fetched."));
-        return;
-    }
+    if (frame == nullptr) return;
     CareDialog dialog(*frame, now->care, this);
     if (dialog.exec() != QDialog::Accepted || dialog.care() == now->care) return;
     const double aspect = static_cast<double>(frame->width()) / frame->height();
@@ -117,7 +111,7 @@ void PlatesStation::make_pair() {
         chosen_ = first;
         if (const auto* other = plate() == nullptr ? nullptr : counterpart_of(*plate())) chosen_ = other->id;
         refresh();
-        session_.tell(tr("The second picture stands at the same moment still: K looks for its frame, , and . step to it."));
+        session_.tell(tr("The second picture still stands at the same moment: choose its frame."));
     }
     view_->setFocus();
 }
@@ -126,11 +120,7 @@ void PlatesStation::make_pair() {
 void PlatesStation::take_off_next() {
     const auto* now = plate();
     const auto callout = view_->selected();
-    if (now == nullptr) return;
-    if (!callout) {
-        session_.tell(tr("Choose a callout first (N goes from one to the next); then O says it came off next."));
-        return;
-    }
+    if (now == nullptr || !callout) return;
     core::Plate next = *now;
     const auto item = next.callouts[*callout].item;
     if (std::erase(next.off_order, item) == 0) next.off_order.push_back(item);
@@ -193,11 +183,7 @@ void PlatesStation::propose_followed(const std::vector<Followed>& found) {
 
 void PlatesStation::edit_clip() {
     const auto* step = session_.procedure().find(session_.step());
-    if (step == nullptr) return;
-    if (!step->clip && step->takes.empty()) {
-        session_.tell(tr("The step has no stretch of the tape yet; bracket it on the Tape first."));
-        return;
-    }
+    if (step == nullptr || (!step->clip && step->takes.empty())) return;
     const core::Clip now = step->clip ? *step->clip : core::Clip{step->takes.front()};
     if (session_.recording(now.take.recording) == nullptr) return;
     ClipDialog dialog(session_, now, this);

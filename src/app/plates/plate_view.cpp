@@ -48,6 +48,7 @@ void PlateView::select_mark(std::optional<std::size_t> mark) {
 void PlateView::show_cursor(bool on) {
     cursor_ = on ? std::optional(core::Place{5000, 5000}) : std::nullopt;
     update();
+    emit selection_changed();
 }
 
 void PlateView::select(std::optional<std::size_t> callout) {
@@ -55,6 +56,10 @@ void PlateView::select(std::optional<std::size_t> callout) {
     if (callout) mark_.reset();
     update();
     emit selection_changed();
+}
+
+void PlateView::select_next() {
+    if (plate_ && !plate_->callouts.empty()) select(selected_ ? (*selected_ + 1) % plate_->callouts.size() : 0);
 }
 
 double PlateView::aspect() const { return still_.isNull() ? 16.0 / 9 : static_cast<double>(still_.width()) / still_.height(); }
@@ -124,7 +129,9 @@ void PlateView::paintEvent(QPaintEvent*) {
 
 void PlateView::mousePressEvent(QMouseEvent* event) {
     setFocus();
-    if (!plate_ || event->button() != Qt::LeftButton) return;
+    // the right button takes in hand what it opens the menu of, and drags and sets down nothing
+    const bool left = event->button() == Qt::LeftButton;
+    if (!plate_ || (!left && event->button() != Qt::RightButton)) return;
     const QPointF at = event->position();
     dragged_ = false;
     for (std::size_t i = plate_->callouts.size(); i-- > 0;) {
@@ -132,7 +139,7 @@ void PlateView::mousePressEvent(QMouseEvent* event) {
         const bool label = QLineF(at, to_widget(c.label)).length() <= radius() + 3;
         const bool target = QLineF(at, to_widget(c.target)).length() <= std::max(8.0, radius() * 0.5);
         if (!label && !target) continue;
-        grip_ = label ? Grip::Label : Grip::Target;
+        grip_ = !left ? Grip::None : label ? Grip::Label : Grip::Target;
         select(i);
         return;
     }
@@ -141,14 +148,14 @@ void PlateView::mousePressEvent(QMouseEvent* event) {
             const bool begin = QLineF(at, to_widget(plate_->marks[i].at)).length() <= radius();
             const bool end = QLineF(at, to_widget(plate_->marks[i].to)).length() <= radius();
             if (!begin && !end) continue;
-            grip_ = end ? Grip::MarkEnd : Grip::Mark;
+            grip_ = !left ? Grip::None : end ? Grip::MarkEnd : Grip::Mark;
             select_mark(i);
             return;
         }
     grip_ = Grip::None;
     mark_.reset();
     select(std::nullopt);
-    if (picture_rect().contains(at)) emit point_clicked(to_place(at));
+    if (left && picture_rect().contains(at)) emit point_clicked(to_place(at));
 }
 
 void PlateView::mouseMoveEvent(QMouseEvent* event) {
@@ -214,11 +221,6 @@ void PlateView::keyPressEvent(QKeyEvent* event) {
     }
     if (!plate_ || plate_->callouts.empty()) {
         QWidget::keyPressEvent(event);
-        return;
-    }
-    const std::size_t count = plate_->callouts.size();
-    if (event->key() == Qt::Key_N) {
-        select(selected_ ? (*selected_ + 1) % count : 0);
         return;
     }
     const bool arrow = event->key() == Qt::Key_Left || event->key() == Qt::Key_Right || event->key() == Qt::Key_Up || event->key() == Qt::Key_Down;

@@ -16,6 +16,8 @@ public:
     void show_plate(const core::Plate* plate, const QImage& still, const QString& note);
     std::optional<std::size_t> selected() const { return selected_; }
     void select(std::optional<std::size_t> callout);
+    /// Takes the next callout in hand; after the last one the first.
+    void select_next();
     QRectF picture_rect() const;
     QPointF to_widget(const core::Place& place) const;
     core::Place to_place(const QPointF& point) const;

@@ -6,14 +6,13 @@
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QMenu>
-#include <QShortcut>
 #include <QVBoxLayout>
 #include <algorithm>
-#include <functional>
 
 #include "app/plates/mark_menu.h"
 #include "app/session/beside.h"
 #include "app/sheet/plate_preview.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
 #include "core/procedure/open_points.h"
@@ -43,6 +42,7 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     plates_->setAccessibleName(tr("Plates"));
     across->addWidget(plates_);
 
+    auto* side = build_side();
     auto* middle = new QVBoxLayout;
     middle->setContentsMargins(16, 14, 16, 14);
     middle->setSpacing(10);
@@ -69,7 +69,8 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     told_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     told_->setAccessibleName(tr("What the plate tells those who cannot see it"));
     middle->addWidget(told_);
-    build_tools(middle);
+    build_commands();
+    middle->addWidget(new CommandRow(*commands_, this));
     auto* words = new QHBoxLayout;
     words->addWidget(second(tr("Words under it"), this));
     caption_ = new QLineEdit(this);
@@ -78,7 +79,7 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     words->addWidget(caption_, 1);
     middle->addLayout(words);
     across->addLayout(middle, 1);
-    across->addWidget(build_side());
+    across->addWidget(side);
 
     connect(plates_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item == nullptr) return;
@@ -118,50 +119,6 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     refresh();
 }
 
-/// The commands on the picture, by what they are for.
-void PlatesStation::build_tools(QVBoxLayout* middle) {
-    using Do = std::function<void()>;
-    struct Tool {
-        QString words;
-        QKeySequence key;
-        Do what;
-        QString help;
-        KeyButton** kept = nullptr;
-    };
-    const std::vector<std::vector<Tool>> rows{
-        {{tr("Callout"), Qt::Key_C, [this] { place_callout(); }, {}},
-         {tr("Mark"), Qt::Key_M, [this] { add_mark(); }, tr("Turning, pull, press, flow, look, do not touch, distance, magnifier")},
-         {tr("Place fasteners"), Qt::Key_F, [this] { toggle_fasteners(); }, {}, &fasteners_},
-         {tr("Came off next"), Qt::Key_O, [this] { take_off_next(); }, tr("The part in hand came off next: they go back the other way")},
-         {tr("Take it out"), Qt::Key_Delete, [this] { remove_callout(); }, tr("The callout or mark in hand (Del)")},
-         {tr("Lay out"), Qt::Key_L, [this] { lay_out_anew(false); }, tr("Labels moved by hand stay; Shift+L moves those as well")}},
-        {{tr("Still"), Qt::Key_K, [this] { choose_still(); }, tr("The sharpest frame near the moment")},
-         {tr("Before"), Qt::Key_Comma, [this] { nudge_frame(-1); }, tr("The frame before (,)")},
-         {tr("After"), Qt::Key_Period, [this] { nudge_frame(1); }, tr("The frame after (.)")},
-         {tr("Cut, hide"), Qt::Key_X, [this] { take_care(); }, tr("Cut, turn, brighten; hide a face or a number")},
-         {tr("Pair"), Qt::Key_D, [this] { make_pair(); }, tr("Right and wrong, before and after, new and old")},
-         {tr("Follow"), Qt::Key_A, [this] { follow_callouts(); }, tr("Callouts of the plate before, found again on this one")},
-         {tr("Clip"), Qt::Key_G, [this] { edit_clip(); }, tr("The step's clip: trim, slow, draw over it")}},
-        {{tr("For which"), Qt::Key_V, [this] { choose_variants(); }, tr("Variants the plate is for")},
-         {tr("Remove plate"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), [this] { remove_plate(); }, {}}}};
-    for (const auto& tools : rows) {
-        auto* row = new QHBoxLayout;
-        row->setSpacing(6);
-        for (const auto& t : tools) {
-            auto* b = new KeyButton(t.words, t.key, this, t.key == QKeySequence(Qt::Key_C));
-            if (!t.help.isEmpty()) b->setToolTip(t.help);
-            connect(b, &QPushButton::clicked, this, t.what);
-            row->addWidget(b);
-            if (t.kept != nullptr) *t.kept = b;
-        }
-        row->addStretch(1);
-        middle->addLayout(row);
-    }
-    auto* free_all = new QShortcut(QKeySequence(Qt::SHIFT | Qt::Key_L), this);
-    free_all->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(free_all, &QShortcut::activated, this, [this] { lay_out_anew(true); });
-}
-
 QWidget* PlatesStation::build_side() {
     auto* side = new QFrame(this);
     side->setObjectName(QStringLiteral("panel"));
@@ -169,23 +126,14 @@ QWidget* PlatesStation::build_side() {
     auto* down = new QVBoxLayout(side);
     down->setContentsMargins(16, 16, 16, 16);
     down->addWidget(titled(tr("Call out"), side));
-    down->addWidget(second(tr("Choose an item, then click its place on the picture, or press C and move it with the arrows (Shift moves its target)."), side));
+    down->addWidget(second(tr("Choose an item, then click its place on the picture. Arrows move the callout in hand, with Shift what it points at."), side));
     items_ = new QListWidget(side);
     items_->setAccessibleName(tr("Items"));
     items_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     down->addWidget(items_, 1);
-    auto* fresh = new KeyButton(tr("New"), QKeySequence(Qt::CTRL | Qt::Key_I), this);
-    auto* row = new QHBoxLayout;
-    auto* change = new KeyButton(tr("Change"), QKeySequence(Qt::CTRL | Qt::Key_E), this);
-    row->setSpacing(6);
-    row->addWidget(fresh);
-    row->addWidget(change);
-    row->addStretch(1);
-    down->addLayout(row);
     missing_ = second(QString(), side);
     down->addWidget(missing_);
-    connect(fresh, &QPushButton::clicked, this, [this] { edit_item(true); });
-    connect(change, &QPushButton::clicked, this, [this] { edit_item(false); });
+    connect(items_, &QListWidget::itemDoubleClicked, this, [this] { edit_item(false); });
     return side;
 }
 
@@ -253,7 +201,8 @@ void PlatesStation::show_chosen() {
         missing_->clear();
         other_->hide();
         told_->clear();
-        view_->show_plate(nullptr, {}, tr("On the Tape, stop at the clearest frame of a step and press P: the exact frame becomes a plate here."));
+        commands_->refresh();
+        view_->show_plate(nullptr, {}, tr("On the Tape, stop at the clearest frame of a step and keep the picture: the exact frame becomes a plate here."));
         return;
     }
     const auto& steps = session_.procedure().steps;
@@ -262,7 +211,7 @@ void PlatesStation::show_chosen() {
     QStringList variants;
     for (const auto& v : now->variants) variants << text(v);
     moment_->setText((variants.isEmpty() ? QString() : tr("%1 only · ").arg(variants.join(QStringLiteral(", ")))) + tr("frame at %1").arg(text(core::clock_text(now->at))));
-    if (!caption_->hasFocus()) caption_->setText(text(now->caption));
+    if (!has_keys(caption_)) caption_->setText(text(now->caption));
     const QString told = text(publish::plate_words(session_.procedure(), *now, core::callout_numbers(session_.procedure())));
     told_->setText(tr("<b>Told to those who cannot see it:</b> %1").arg((told.isEmpty() ? tr("nothing yet; words under it and callouts are read out") : told).toHtmlEscaped()));
     told_->setToolTip(told);
@@ -274,6 +223,7 @@ void PlatesStation::show_chosen() {
     const auto* with = counterpart_of(*now);
     other_->setVisible(with != nullptr);
     if (with != nullptr) load_still(*with, other_);
+    commands_->refresh();
 }
 
 const core::Plate* PlatesStation::counterpart_of(const core::Plate& p) const {
@@ -330,8 +280,8 @@ bool PlatesStation::put(core::Plate next, const char* label) {
 void PlatesStation::add_callout(const core::Place& target) {
     const auto* now = plate();
     if (now == nullptr) return;
-    if (items_->currentItem() == nullptr) {
-        session_.tell(tr("The guide has no items yet; add one with Ctrl+I."));
+    if (items_->currentItem() == nullptr) {  // a click on the picture asks nobody before
+        session_.tell(tr("The guide has no item yet; add one."));
         return;
     }
     core::Plate next = *now;
@@ -382,7 +332,6 @@ void PlatesStation::point_at(const core::Place& place) {
 
 void PlatesStation::toggle_fasteners() {
     view_->show_cursor(!view_->cursor_shown());
-    fasteners_->set_words(view_->cursor_shown() ? tr("Fasteners are placed") : tr("Place fasteners"));
     view_->setFocus();
 }
 
@@ -518,6 +467,11 @@ void PlatesStation::edit_item(bool fresh) {
     view_->setFocus();
 }
 
+void PlatesStation::choose_item(const core::ItemId& id) {
+    for (int i = 0; i < items_->count(); ++i)
+        if (items_->item(i)->data(Qt::UserRole).toString().toStdString() == id.text()) items_->setCurrentRow(i);
+}
+
 void PlatesStation::next_open() {
     const auto& steps = session_.procedure().steps;
     const auto* now = step_of_plate();
@@ -528,7 +482,7 @@ void PlatesStation::next_open() {
         const bool open = std::any_of(points.begin(), points.end(), [&](const core::OpenPoint& x) { return x.station == core::Station::Plates && x.step == s.id; });
         if (!open) continue;
         if (s.plates.empty()) {
-            session_.tell(tr("\"%1\" has no picture yet: on the Tape, stop at its clearest frame and press P.").arg(text(s.heading)));
+            session_.tell(tr("\"%1\" has no picture yet: on the Tape, stop at its clearest frame and keep it.").arg(text(s.heading)));
             session_.set_step(s.id);
             return;
         }

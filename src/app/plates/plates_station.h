@@ -7,8 +7,8 @@
 #include <QWidget>
 #include <map>
 
+#include "app/command/command_row.h"
 #include "app/plates/plate_view.h"
-#include "app/theme/controls.h"
 
 namespace anagraph::app {
 
@@ -21,6 +21,10 @@ public:
     QListWidget& items() { return *items_; }
     PlateView& other_view() { return *other_; }
     bool still_ready() const { return !view_->still().isNull(); }
+
+    void choose_item(const core::ItemId& id);
+    Commands& commands() { return *commands_; }
+    Hand in_hand() const;
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -54,7 +58,7 @@ private:
     };
     void propose_followed(const std::vector<Followed>& found);
     void edit_clip();
-    void build_tools(QVBoxLayout* middle);
+    void build_commands();
     bool put(core::Plate plate, const char* label);
     const core::Plate* plate() const;
     const core::Step* step_of_plate() const;
@@ -65,6 +69,7 @@ private:
     const QImage* frame_of(const core::Plate& plate) const;
 
     Session& session_;
+    Commands* commands_ = nullptr;
     QListWidget* plates_ = nullptr;
     PlateView* view_ = nullptr;
     PlateView* other_ = nullptr;  // of a pair
@@ -74,7 +79,6 @@ private:
     QLabel* told_ = nullptr;  // its alternative text
     QLineEdit* caption_ = nullptr;
     QListWidget* items_ = nullptr;
-    KeyButton* fasteners_ = nullptr;
     core::PlateId chosen_;
     struct Shown {
         std::string frame;  // which it was made from, and with which care

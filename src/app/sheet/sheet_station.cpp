@@ -4,7 +4,6 @@
 #include <QCheckBox>
 #include <QDialogButtonBox>
 #include <QFormLayout>
-#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QPainter>
@@ -15,6 +14,7 @@
 #include "app/sheet/guide_dialogs.h"
 #include "app/sheet/methods_form.h"
 #include "app/sheet/translation_dialog.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/editing/draft_lines.h"
 #include "core/editing/replace_words.h"
@@ -39,6 +39,11 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(0);
+    // what the editor says follows the typing at a little distance
+    reading_ = new QTimer(this);
+    reading_->setSingleShot(true);
+    reading_->setInterval(kReadAfterMs);
+    connect(reading_, &QTimer::timeout, this, &SheetStation::read);
     scroll_ = new QScrollArea(this);
     scroll_->setWidgetResizable(true);
     scroll_->setFocusPolicy(Qt::NoFocus);
@@ -61,8 +66,9 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     auto* bar = new QFrame(this);
     bar->setObjectName(QStringLiteral("panel"));
     auto* under_cards = new QVBoxLayout(bar);
-    under_cards->setContentsMargins(20, 8, 20, 8);
-    under_cards->setSpacing(6);
+    under_cards->setContentsMargins(16, 6, 16, 6);
+    build_commands();
+    under_cards->addWidget(new CommandRow(*commands_, bar));
     cards->addWidget(bar);
     across->addLayout(cards, 1);
 
@@ -80,7 +86,6 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     points_->setAccessibleName(tr("Open points of the sheet"));
     down->addWidget(points_, 1);
     down->addWidget(second(tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line takes it out."), side));
-    build_commands(down, under_cards);
     connect(points_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) {
         session_.set_step(core::StepId(item->data(Qt::UserRole).toString().toStdString()));
         const int i = item->data(kFindingRole).toInt();
@@ -88,82 +93,12 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
         if (auto* c = current()) c->focus_line(at_line ? static_cast<int>(found_[static_cast<std::size_t>(i)].index) : 0);
     });
     across->addWidget(side);
-    // what the editor says follows the typing at a little distance
-    reading_ = new QTimer(this);
-    reading_->setSingleShot(true);
-    reading_->setInterval(kReadAfterMs);
-    connect(reading_, &QTimer::timeout, this, &SheetStation::read);
     connect(&session_, &Session::changed, this, &SheetStation::refresh);
     connect(&session_, &Session::step_changed, this, &SheetStation::mark_current);
+    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
+        if (now != nullptr && isAncestorOf(now)) commands_->refresh();
+    });
     refresh();
-}
-
-/// Every command with its key: those of the guide beside it, those of the step in hand under the cards.
-void SheetStation::build_commands(QVBoxLayout* down, QVBoxLayout* under_cards) {
-    const auto card = [this](void (StepCard::*what)()) {
-        return [this, what] {
-            if (auto* c = current()) (c->*what)();
-        };
-    };
-    const auto form = [this](step_forms::Answer (*ask)(Session&, QWidget*)) { return [this, ask] { take(ask); }; };
-    using Do = std::function<void()>;
-    struct Command {
-        QString words;
-        QKeySequence key;
-        Do what;
-        QString help;
-    };
-    const auto make = [this](const Command& c) {
-        auto* button = new KeyButton(c.words, c.key, this, c.key == QKeySequence(Qt::CTRL | Qt::Key_Return));
-        if (!c.help.isEmpty()) button->setToolTip(c.help);
-        connect(button, &QPushButton::clicked, this, c.what);
-        return button;
-    };
-    // what is done to the step in hand stands under the cards, where the eye is
-    const std::vector<std::vector<Command>> of_step{
-        {{tr("Caution"), Qt::CTRL | Qt::Key_W, card(&StepCard::add_caution), {}},
-         {tr("by its parts"), Qt::ALT | Qt::Key_W, [this] { with_number(&StepCard::caution_in_hand, step_forms::caution); }, tr("The caution by its parts: hazard, harm, how to avoid it")},
-         {tr("Check"), Qt::CTRL | Qt::Key_T, card(&StepCard::add_check), {}},
-         {tr("in full"), Qt::ALT | Qt::Key_T, [this] { with_number(&StepCard::check_in_hand, step_forms::check); }, tr("The check with whom to ask and a reading with limits")},
-         {tr("Wait"), Qt::CTRL | Qt::Key_L, form(step_forms::wait), tr("What is waited for, and how long")},
-         {tr("Reset"), Qt::ALT | Qt::Key_R, form(step_forms::resets), tr("Buttons pressed to set a display back")}},
-        {{tr("For which, in which state"), Qt::ALT | Qt::Key_V, form(step_forms::facts), tr("Variants it applies to, and the state of the machine")},
-         {tr("Ways"), Qt::ALT | Qt::Key_Y, [this] { choose_methods(); }, tr("Where practitioners differ")},
-         {tr("Comment"), Qt::ALT | Qt::Key_C, [this] { with_number(&StepCard::line_in_hand, step_forms::comment); }, tr("A reviewer's, at this line")},
-         {tr("History"), Qt::ALT | Qt::Key_H, [this] { look_back(); }, tr("Who wrote this line, and what stood there")},
-         {tr("Split"), Qt::CTRL | Qt::SHIFT | Qt::Key_Return, [this] { split_step(); }, tr("The line in hand begins a step of its own")}}};
-    for (const auto& commands : of_step) {
-        auto* row = new QHBoxLayout;
-        row->setSpacing(6);
-        for (const auto& c : commands) row->addWidget(make(c));
-        row->addStretch(1);
-        under_cards->addLayout(row);
-    }
-    const std::vector<std::vector<Command>> of_guide{
-        {{tr("Mend it"), Qt::ALT | Qt::Key_M, [this] { mend(); }, tr("What the editor found, where it is certain how")}, {tr("It stands"), Qt::ALT | Qt::Key_A, [this] { let_stand(); }, tr("Let it stand, with a reason")}},
-        {{tr("New step"), Qt::CTRL | Qt::Key_Return, [this] { add_step(); }, {}}},
-        {{tr("Draft lines"), Qt::CTRL | Qt::Key_D, [this] { draft(); }, tr("Lines, checks and waits from what was logged on the tape, for every step that has none")}, {tr("Hear it"), Qt::ALT | Qt::Key_P, [this] { hear(); }, tr("The moment of the tape where what is in hand was said")}},
-        {{tr("Up"), Qt::ALT | Qt::Key_Up, [this] { move_step(-1); }, {}}, {tr("Down"), Qt::ALT | Qt::Key_Down, [this] { move_step(1); }, {}}},
-        {{tr("Merge"), Qt::CTRL | Qt::Key_J, [this] { merge_steps(); }, tr("With the step after it")},
-         {tr("Copy in"), Qt::ALT | Qt::Key_I, [this] {
-              leave_field();
-              perform(guide_dialogs::copy_step(session_, this));
-          },
-          tr("A step of another guide, with what it needs")}},
-        {{tr("Remove step"), Qt::CTRL | Qt::Key_Backspace, [this] { remove_step(); }, {}}},
-        {{tr("Words"), Qt::CTRL | Qt::Key_H, [this] { replace_words(); }, tr("Replace words, here or in all guides")}, {tr("Later"), Qt::ALT | Qt::Key_L, form(step_forms::follow_ups), tr("What is done after the job")}},
-        {{tr("Variants"), Qt::ALT | Qt::Key_B, [this] {
-              leave_field();
-              guide_dialogs::show_variants(session_, this);
-          },
-          tr("All variants side by side")},
-         {tr("Translate"), Qt::ALT | Qt::Key_O, [this] { translate(); }, tr("The guide beside its translation")}}};
-    auto* grid = new QGridLayout;
-    grid->setHorizontalSpacing(6);
-    grid->setVerticalSpacing(5);
-    for (std::size_t i = 0; i < of_guide.size(); ++i)
-        for (std::size_t k = 0; k < of_guide[i].size(); ++k) grid->addWidget(make(of_guide[i][k]), static_cast<int>(i), static_cast<int>(k), 1, of_guide[i].size() == 1 ? 2 : 1);
-    down->addLayout(grid);
 }
 
 /// Keeps what a form gave, if it was not called off.
@@ -316,11 +251,12 @@ void SheetStation::read() {
         card->show_findings(here);
     }
     list_points();
+    commands_->refresh();
 }
 
 /// The finding a key is meant for: the one chosen in the list, or the first of the line or step in hand.
 const core::Finding* SheetStation::finding_in_hand(int line) {
-    if (points_->hasFocus() && points_->currentItem() != nullptr)
+    if (has_keys(points_) && points_->currentItem() != nullptr)
         if (const int i = points_->currentItem()->data(kFindingRole).toInt(); i >= 0 && static_cast<std::size_t>(i) < found_.size()) return &found_[static_cast<std::size_t>(i)];
     const core::Finding* first = nullptr;
     for (const auto& f : found_) {
@@ -335,12 +271,8 @@ void SheetStation::mend() {
     const int line = line_in_hand();
     leave_field();
     const auto* f = finding_in_hand(line);
-    if (f == nullptr) {
-        session_.tell(tr("Nothing was found here that could be mended."));
-        return;
-    }
-    if (!f->fix) {
-        session_.tell(tr("How to mend this is yours to say: %1").arg(text(f->why)));
+    if (f == nullptr || !f->fix) {
+        session_.tell(f == nullptr ? tr("The editor found nothing here.") : tr("How to put this right is yours to say: %1").arg(text(f->why)));
         return;
     }
     const core::Change fix = *f->fix;
@@ -354,12 +286,12 @@ void SheetStation::let_stand() {
     leave_field();
     const auto* f = finding_in_hand(line);
     if (f == nullptr) {
-        session_.tell(tr("Nothing was found here that could be answered."));
+        session_.tell(tr("The editor found nothing here."));
         return;
     }
     const core::Finding finding = *f;
     bool ok = false;
-    const QString because = QInputDialog::getText(this, tr("It stands as it is"), tr("%1\n\nWhy is it fine as it is? (kept with the step)").arg(text(finding.why)), QLineEdit::Normal, QString(), &ok);
+    const QString because = QInputDialog::getText(this, tr("Keep as it is"), tr("%1\n\nWhy is it fine as it is? (kept with the step)").arg(text(finding.why)), QLineEdit::Normal, QString(), &ok);
     if (!ok) return;
     session_.perform(core::answer(session_.procedure(), finding, because.toStdString()));
     read();
@@ -367,10 +299,13 @@ void SheetStation::let_stand() {
 
 /// What is being typed counts before anything is done to it.
 void SheetStation::leave_field() {
-    if (auto* field = qobject_cast<QLineEdit*>(QApplication::focusWidget()); field != nullptr && isAncestorOf(field)) {
+    if (auto* field = qobject_cast<QLineEdit*>(window()->focusWidget()); field != nullptr && isAncestorOf(field)) {
         emit field->editingFinished();
         // the field would keep its words over what is done to them now
-        if (auto* c = current(); c != nullptr && c->line_in_hand() >= 0) c->focus_heading();
+        if (auto* c = current(); c != nullptr && c->line_in_hand() >= 0) {
+            tell_it_is_left(field);
+            c->focus_heading();
+        }
     }
     // a fix made from an older state of the guide would take back what came after it
     if (reading_->isActive()) {
@@ -491,6 +426,7 @@ void SheetStation::mark_current() {
     for (auto* c : cards_) c->refresh();
     if (isVisible())
         if (auto* c = current()) scroll_->ensureWidgetVisible(c, 0, 30);
+    commands_->refresh();
 }
 
 void SheetStation::next_open() {

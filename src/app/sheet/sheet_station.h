@@ -8,10 +8,10 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/command/command_row.h"
 #include "app/session/session.h"
 #include "app/sheet/step_card.h"
 #include "app/sheet/step_forms.h"
-#include "app/theme/controls.h"
 
 namespace anagraph::app {
 
@@ -20,11 +20,10 @@ class SheetStation : public QWidget {
 public:
     explicit SheetStation(Session& session, QWidget* parent = nullptr);
     void next_open();
+    Commands& commands() { return *commands_; }
+    Hand in_hand();
     const std::vector<core::Finding>& found() const { return found_; }
     StepCard* card(std::size_t i) { return i < cards_.size() ? cards_[i] : nullptr; }
-
-signals:
-    void moment_asked();
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -44,7 +43,7 @@ private:
     void split_step();
     void merge_steps();
     void replace_words();
-    void build_commands(QVBoxLayout* down, QVBoxLayout* under_cards);
+    void build_commands();
     void perform(const step_forms::Answer& answer);
     void take(step_forms::Answer (*ask)(Session&, QWidget*));
     void with_number(int (StepCard::*which)() const, step_forms::Answer (*ask)(Session&, int, QWidget*));
@@ -57,6 +56,7 @@ private:
     int line_in_hand() { return current() == nullptr ? -1 : current()->line_in_hand(); }
 
     Session& session_;
+    Commands* commands_ = nullptr;
     QScrollArea* scroll_ = nullptr;
     QVBoxLayout* stack_ = nullptr;
     QLabel* safety_ = nullptr;

@@ -48,7 +48,7 @@ QLabel* note(QWidget* parent) {
 }
 
 QString note_words(const core::Finding& f) {
-    return QStringLiteral("%1 <span style='color:%2'>%3</span>").arg(text(f.why).toHtmlEscaped(), theme::colour("accent").name(), f.fix ? QCoreApplication::translate("StepCard", "Alt+M mends it") : QString());
+    return QStringLiteral("%1 <span style='color:%2'>%3</span>").arg(text(f.why).toHtmlEscaped(), theme::colour("accent").name(), f.fix ? QCoreApplication::translate("StepCard", "The editor can put it right.") : QString());
 }
 
 }  // namespace
@@ -137,7 +137,7 @@ void StepCard::refresh() {
     const auto& steps = session_.procedure().steps;
     const auto index = std::find_if(steps.begin(), steps.end(), [&](const core::Step& x) { return x.id == id_; }) - steps.begin();
     number_->setText(QString::number(index + 1));
-    if (!heading_->hasFocus()) heading_->setText(text(s->heading));
+    if (!has_keys(heading_)) heading_->setText(text(s->heading));
     show_cautions(*s);
     show_lines(*s);
     show_checks(*s);
@@ -289,7 +289,7 @@ void StepCard::show_checks(const core::Step& step) {
         const auto& c = step.checks[i];
         const std::pair<QLineEdit*, const std::string&> shown[] = {{checks_[i].look, c.look}, {checks_[i].good, c.good}, {checks_[i].stop, c.stop}};
         for (const auto& [field, words] : shown) {
-            if (field->hasFocus()) continue;
+            if (has_keys(field)) continue;
             field->setText(text(words));
             field->setCursorPosition(0);
             field->setToolTip(text(words));
@@ -327,7 +327,7 @@ void StepCard::show_waits(const core::Step& step) {
     for (std::size_t i = 0; i < waits_.size(); ++i) {
         const auto* time = session_.procedure().find(step.waits[i].figure);
         waits_[i].time->setText(time == nullptr ? tr("Wait") : tr("Wait %1").arg(text(core::text_of(time->value))));
-        if (!waits_[i].words->hasFocus()) waits_[i].words->setText(text(step.waits[i].text));
+        if (!has_keys(waits_[i].words)) waits_[i].words->setText(text(step.waits[i].text));
     }
 }
 
@@ -404,7 +404,7 @@ int StepCard::caution_in_hand() const {
 int StepCard::check_in_hand() const {
     for (std::size_t i = 0; i < checks_.size(); ++i)
         for (const auto* field : {checks_[i].look, checks_[i].good, checks_[i].stop})
-            if (field->hasFocus()) return static_cast<int>(i);
+            if (has_keys(field)) return static_cast<int>(i);
     return -1;
 }
 
@@ -414,7 +414,7 @@ core::PartOfStep StepCard::part_in_hand() const {
     for (const auto& [part, at] : in_hand)
         if (at >= 0) return {part, static_cast<std::size_t>(at)};
     for (std::size_t i = 0; i < waits_.size(); ++i)
-        if (waits_[i].words->hasFocus()) return {StepPart::Wait, i};
+        if (has_keys(waits_[i].words)) return {StepPart::Wait, i};
     return {};
 }
 

@@ -1,5 +1,6 @@
 #include "app/shelf/shelf_station.h"
 
+#include <QApplication>
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QDragEnterEvent>
@@ -15,6 +16,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "publish/cover.h"
 #include "shop/intake.h"
@@ -85,28 +87,25 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     covers_.missing = [this](const core::RecordingId& id) { QMetaObject::invokeMethod(this, [this, id] { look_at(id); }, Qt::QueuedConnection); };
     setObjectName(QStringLiteral("station"));
     setAcceptDrops(true);
-    auto* across = new QHBoxLayout(this);
-    across->setContentsMargins(20, 18, 20, 18);
+    build_commands();
+    auto* down = new QVBoxLayout(this);
+    down->setContentsMargins(20, 18, 20, 10);
+    down->setSpacing(10);
+    auto* across = new QHBoxLayout;
     across->setSpacing(20);
+    down->addLayout(across, 1);
 
     auto* left = new QVBoxLayout;
     left->addWidget(titled(tr("Guides, by machine"), this));
     guides_ = card_list(tr("Guides"), guide_rows_, this);
     left->addWidget(guides_, 1);
-    auto* guide_buttons = new QHBoxLayout;
-    auto* open = new KeyButton(tr("Open guide"), Qt::Key_Return, this, true);
-    auto* fresh = new KeyButton(tr("New guide"), QKeySequence(Qt::CTRL | Qt::Key_N), this);
-    guide_buttons->addWidget(open);
-    guide_buttons->addWidget(fresh);
-    guide_buttons->addStretch(1);
-    left->addLayout(guide_buttons);
     across->addLayout(left, 1);
 
     auto* right = new QVBoxLayout;
     right->addWidget(titled(tr("Recordings"), this));
     recordings_ = card_list(tr("Recordings"), recording_rows_, this);
     right->addWidget(recordings_, 1);
-    empty_ = second(tr("Nothing here yet. Drop a film here, or press Ctrl+O; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
+    empty_ = second(tr("Nothing here yet. Drop a film here, or import one; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
     right->addWidget(empty_);
     work_ = new QWidget(this);
     auto* work = new QHBoxLayout(work_);
@@ -116,40 +115,20 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     bar_->setRange(0, 1000);
     bar_->setTextVisible(false);
     bar_->setAccessibleName(tr("Import progress"));
-    auto* cancel = new KeyButton(tr("Cancel"), Qt::Key_Escape, this);
     work->addWidget(work_words_);
     work->addWidget(bar_, 1);
-    work->addWidget(cancel);
+    work->addWidget(new CommandButton(*commands_, *commands_->find(QStringLiteral("shelf.cancel")), work_));
     right->addWidget(work_);
     work_->hide();
-    auto* recording_buttons = new QHBoxLayout;
-    auto* bring = new KeyButton(tr("Bring in"), QKeySequence(Qt::CTRL | Qt::Key_O), this);
-    use_ = new KeyButton(tr("Use in the open guide"), QKeySequence(Qt::CTRL | Qt::Key_U), this);
-    recording_buttons->addWidget(bring);
-    recording_buttons->addWidget(use_);
-    find_ = new KeyButton(tr("Find the original"), QKeySequence(Qt::CTRL | Qt::Key_L), this);
-    find_->setToolTip(tr("The original is not where it was: look for it in a folder, by its content (Ctrl+L)"));
-    bring->setToolTip(tr("Copies a film into the library (Ctrl+O)"));
-    auto* in_place = new KeyButton(tr("Leave in place"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), this);
-    in_place->setToolTip(tr("Brings a film in without copying it; the library remembers where it lies (Ctrl+Shift+O)"));
-    recording_buttons->insertWidget(1, in_place);
-    recording_buttons->addWidget(find_);
-    recording_buttons->addStretch(1);
-    right->addLayout(recording_buttons);
     across->addLayout(right, 1);
+    down->addWidget(new CommandRow(*commands_, this));
 
     setFocusProxy(guides_);
-    connect(open, &QPushButton::clicked, this, &ShelfStation::open_chosen);
     connect(guides_, &QListView::doubleClicked, this, &ShelfStation::open_chosen);
-    connect(fresh, &QPushButton::clicked, this, &ShelfStation::new_guide);
-    connect(bring, &QPushButton::clicked, this, [this] { choose_files(shop::Original::Copy); });
-    connect(in_place, &QPushButton::clicked, this, [this] { choose_files(shop::Original::StaysWhereItLies); });
-    connect(find_, &QPushButton::clicked, this, &ShelfStation::choose_folder_to_look_in);
-    connect(use_, &QPushButton::clicked, this, &ShelfStation::use_recording);
+    connect(guides_->selectionModel(), &QItemSelectionModel::currentChanged, commands_, &Commands::refresh);
     connect(recordings_->selectionModel(), &QItemSelectionModel::currentChanged, this, &ShelfStation::show_use);
-    connect(cancel, &QPushButton::clicked, this, [this] {
-        queue_.clear();
-        if (stop_) *stop_ = true;
+    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
+        if (now != nullptr && isAncestorOf(now)) commands_->refresh();
     });
     connect(&session_, &Session::library_changed, this, &ShelfStation::refresh);
     connect(&session_, &Session::guide_opened, this, &ShelfStation::refresh);
@@ -205,16 +184,16 @@ void ShelfStation::look_at(const core::RecordingId& id) {
 
 void ShelfStation::show_use() {
     const auto* chosen = recording_rows_->at(recordings_->currentIndex());
-    const bool used = chosen != nullptr && session_.procedure().find(chosen->id) != nullptr;
-    find_->setVisible(chosen != nullptr && recordings_->currentIndex().data(kAway).toBool());
     session_.set_chosen_recording(chosen == nullptr ? core::RecordingId() : chosen->id);
-    use_->setEnabled(chosen != nullptr && session_.has_guide() && !used);
-    use_->setToolTip(!session_.has_guide() ? tr("Open a guide first, or begin a new one.") : used ? tr("The open guide uses it already.")
-                                                                                                  : tr("The open guide may then take steps from it (Ctrl+U)."));
+    commands_->refresh();
+}
+
+void ShelfStation::cancel() {
+    queue_.clear();
+    if (stop_) *stop_ = true;
 }
 
 void ShelfStation::open_chosen() {
-    if (!guides_->currentIndex().isValid()) return;
     if (session_.open_guide(chosen_guide())) emit guide_chosen();
 }
 
@@ -261,7 +240,7 @@ void ShelfStation::use(const core::RecordingId& id) {
 }
 
 void ShelfStation::choose_files(shop::Original original) {
-    bring_in(QFileDialog::getOpenFileNames(this, tr("Bring in recordings"), QString(), tr("Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)")), original);
+    bring_in(QFileDialog::getOpenFileNames(this, tr("Import recordings"), QString(), tr("Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)")), original);
 }
 
 void ShelfStation::dragEnterEvent(QDragEnterEvent* event) {
@@ -283,6 +262,7 @@ void ShelfStation::bring_in(const QStringList& files, shop::Original original) {
 
 media::Progress ShelfStation::begin_work(const QString& words) {
     importing_ = true;
+    commands_->refresh();
     stop_ = make_stop();
     work_->show();
     work_words_->setText(words);
@@ -307,7 +287,7 @@ void ShelfStation::next_import() {
     queue_.pop_front();
     // A narration dropped together with its film is found beside it; alone it is told what to do.
     if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(QFileInfo(file).suffix().toLower())) {
-        if (queue_.empty() && !importing_) session_.tell(tr("%1 is a narration: bring in the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
+        if (queue_.empty() && !importing_) session_.tell(tr("%1 is a narration: import the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
         next_import();
         return;
     }
@@ -322,6 +302,7 @@ void ShelfStation::next_import() {
         },
         [this](const core::Result<shop::PreparedRecording>& prepared) {
             importing_ = false;
+            commands_->refresh();
             work_->hide();
             if (prepared) {
                 session_.reload_recording(prepared->entry.id);
@@ -351,6 +332,7 @@ void ShelfStation::find_original_in(const QString& folder) {
         this, [id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return shop::find_original(id, bytes, where, progress); },
         [this, id](const core::Result<std::string>& found) {
             importing_ = false;
+            commands_->refresh();
             work_->hide();
             if (!found) {
                 session_.tell(text(found.error().message));

@@ -8,10 +8,10 @@
 #include <deque>
 #include <memory>
 
+#include "app/command/command_row.h"
 #include "app/session/beside.h"
 #include "app/session/session.h"
 #include "app/shelf/shelf_models.h"
-#include "app/theme/controls.h"
 #include "shop/intake.h"
 
 namespace anagraph::app {
@@ -25,6 +25,8 @@ public:
     void bring_in(const QStringList& files, shop::Original original = shop::Original::Copy);
     /// Looks for the original of the chosen recording in a folder; progress and cancel show on the station.
     void find_original_in(const QString& folder);
+    Commands& commands() { return *commands_; }
+    Hand in_hand() const;
     bool importing() const { return importing_; }
     QListView& guides() { return *guides_; }
     QListView& recordings() { return *recordings_; }
@@ -38,6 +40,8 @@ protected:
     void showEvent(QShowEvent* event) override;
 
 private:
+    void build_commands();
+    void cancel();
     void refresh();
     void choose_files(shop::Original original);
     void choose_folder_to_look_in();
@@ -55,6 +59,7 @@ private:
     void use(const core::RecordingId& id);
 
     Session& session_;
+    Commands* commands_ = nullptr;
     Covers covers_;
     GuideRows* guide_rows_ = nullptr;
     RecordingRows* recording_rows_ = nullptr;
@@ -65,8 +70,6 @@ private:
     QLabel* work_words_ = nullptr;
     QProgressBar* bar_ = nullptr;
     QLabel* empty_ = nullptr;
-    KeyButton* use_ = nullptr;
-    KeyButton* find_ = nullptr;
     std::deque<std::pair<QString, shop::Original>> queue_;
     bool importing_ = false;
     Stop stop_;

@@ -15,13 +15,6 @@ namespace {
 
 QString tr(const char* words) { return QCoreApplication::translate("TapeCommands", words); }
 
-/// False, with a sentence, where no step is bracketed.
-bool need_step(TapeHand& hand) {
-    if (hand.step() != nullptr) return true;
-    hand.session.tell(tr("There is no step here; bracket one first."));
-    return false;
-}
-
 /// Where an edge set now is meant: while the film runs keys come late, so it snaps to a pause; at rest the frame is meant.
 core::FrameTime meant(const TapeHand& hand, bool begin) { return hand.film.playing() ? hand.index().snapped(hand.now(), begin) : hand.now(); }
 
@@ -50,21 +43,26 @@ core::Take line_stretch(const TapeHand& hand) {
 
 }  // namespace
 
+std::vector<const core::Mark*> untaken_figures(const TapeHand& hand) {
+    auto out = hand.marks();
+    std::erase_if(out, [&](const core::Mark* m) { return m->kind != core::MarkKind::Figure || m->taken_back || core::taken_as(hand.guide(), hand.id(), *m) != nullptr; });
+    return out;
+}
+
+std::vector<const core::Mark*> undecided(const TapeHand& hand) {
+    auto out = hand.marks();
+    std::erase_if(out, [&](const core::Mark* m) { return m->kind == core::MarkKind::Step || m->kind == core::MarkKind::Talk || core::is_dismissed(hand.guide(), hand.id(), *m) || core::taken_as(hand.guide(), hand.id(), *m) != nullptr; });
+    return out;
+}
+
 void open_bracket(TapeHand& hand) {
-    if (hand.recording() == nullptr) return;
     hand.opened = meant(hand, true);
     hand.take_of = {};
 }
 
 void open_take(TapeHand& hand) {
-    if (hand.recording() == nullptr) return;
-    const auto* step = hand.guide().find(hand.session.step());
-    if (step == nullptr) {
-        hand.session.tell(tr("Choose the step that is done again here; then A begins another take of it."));
-        return;
-    }
     hand.opened = meant(hand, true);
-    hand.take_of = step->id;
+    hand.take_of = hand.session.step();
 }
 
 void drop_bracket(TapeHand& hand) {
@@ -73,7 +71,6 @@ void drop_bracket(TapeHand& hand) {
 }
 
 void close_bracket(TapeHand& hand) {
-    if (!hand.opened) return;
     const auto from = *hand.opened;
     const auto to = meant(hand, false);
     const auto change = hand.take_of.empty() ? core::bracket_step(hand.guide(), hand.id(), from, to, hand.recording()->marks) : core::add_take(hand.guide(), hand.take_of, {hand.id(), from, to});
@@ -87,13 +84,8 @@ void close_bracket(TapeHand& hand) {
 void take_figures(TapeHand& hand) {
     // by id: every change replaces the guide, and with it the step
     const core::StepId step = hand.step() == nullptr ? core::StepId{} : hand.step()->id;
-    bool any = false;
-    for (const auto* m : hand.marks()) {
-        if (m->kind != core::MarkKind::Figure || m->taken_back || core::taken_as(hand.guide(), hand.id(), *m) != nullptr) continue;
-        any = true;
+    for (const auto* m : untaken_figures(hand))
         if (!hand.session.perform(core::take_figure(hand.guide(), hand.id(), *m, step))) return;
-    }
-    if (!any) hand.session.tell(tr("No untaken figure is said in this line."));
 }
 
 void take_cautions(TapeHand& hand) {
@@ -103,17 +95,13 @@ void take_cautions(TapeHand& hand) {
             hand.session.perform(core::take_caution(hand.guide(), *m, step == nullptr ? core::StepId{} : step->id));
             return;
         }
-    hand.session.tell(tr("No caution was found in this line."));
 }
 
-void put_aside(TapeHand& hand) {
-    for (const auto* m : hand.marks())
-        if (m->kind != core::MarkKind::Step && m->kind != core::MarkKind::Talk && !core::is_dismissed(hand.guide(), hand.id(), *m) && core::taken_as(hand.guide(), hand.id(), *m) == nullptr)
-            hand.session.perform(core::dismiss(hand.guide(), hand.id(), *m));
+void dismiss_marks(TapeHand& hand) {
+    for (const auto* m : undecided(hand)) hand.session.perform(core::dismiss(hand.guide(), hand.id(), *m));
 }
 
 void keep_picture(TapeHand& hand) {
-    if (hand.recording() == nullptr) return;
     if (hand.step() == nullptr) {
         if (hand.session.perform(core::add_note(hand.guide(), hand.id(), {core::NoteKind::Keep, hand.now(), ""}))) hand.session.tell(tr("This picture is kept for the step that is bracketed over it."));
         return;
@@ -124,15 +112,13 @@ void keep_picture(TapeHand& hand) {
 }
 
 void go_to_sharpest(TapeHand& hand) {
-    if (!need_step(hand)) return;
     const auto& take = hand.take();
     hand.film.pause();
     hand.film.show_frame(hand.index().sharpest(take.from, take.to));
-    hand.session.tell(tr("This is the sharpest picture of the step; P keeps it."));
+    hand.session.tell(tr("This is the sharpest picture of the step."));
 }
 
 void keep_clip(TapeHand& hand) {
-    if (!need_step(hand)) return;
     core::Step s = *hand.step();
     if (s.clip)
         s.clip.reset();
@@ -142,15 +128,14 @@ void keep_clip(TapeHand& hand) {
 }
 
 void split(TapeHand& hand) {
-    if (need_step(hand)) hand.session.perform(core::split_step(hand.guide(), hand.step()->id, hand.id(), hand.now()));
+    hand.session.perform(core::split_step(hand.guide(), hand.step()->id, hand.id(), hand.now()));
 }
 
 void join_next(TapeHand& hand) {
-    if (need_step(hand)) hand.session.perform(core::merge_with_next(hand.guide(), hand.step()->id));
+    hand.session.perform(core::merge_with_next(hand.guide(), hand.step()->id));
 }
 
 void nudge_by_frames(TapeHand& hand, int by) {
-    if (!need_step(hand)) return;
     const auto edge = core::nearest_edge(*hand.step(), hand.id(), hand.now());
     const auto& t = hand.step()->takes[edge->take];
     const auto& times = hand.index().times;
@@ -160,7 +145,6 @@ void nudge_by_frames(TapeHand& hand, int by) {
 }
 
 void nudge_by_lines(TapeHand& hand, int by) {
-    if (!need_step(hand)) return;
     const auto edge = core::nearest_edge(*hand.step(), hand.id(), hand.now());
     const auto& t = hand.step()->takes[edge->take];
     const auto at = edge->edge == core::Edge::Begin ? t.from : t.to;
@@ -177,7 +161,6 @@ void nudge_by_lines(TapeHand& hand, int by) {
 }
 
 void edge_to_pause(TapeHand& hand) {
-    if (!need_step(hand)) return;
     const auto edge = core::nearest_edge(*hand.step(), hand.id(), hand.now());
     const auto& t = hand.step()->takes[edge->take];
     const auto before = edge->edge == core::Edge::Begin ? t.from : t.to;
@@ -189,17 +172,14 @@ void edge_to_pause(TapeHand& hand) {
 }
 
 void choose_take(TapeHand& hand) {
-    if (!need_step(hand)) return;
     hand.session.perform(core::choose_take(hand.guide(), hand.step()->id, core::take_at(*hand.step(), hand.id(), hand.now()).value_or(0)));
 }
 
 void remove_take(TapeHand& hand) {
-    if (!need_step(hand)) return;
     hand.session.perform(core::remove_take(hand.guide(), hand.step()->id, core::take_at(*hand.step(), hand.id(), hand.now()).value_or(0)));
 }
 
 void nest_check(TapeHand& hand) {
-    if (!need_step(hand)) return;
     const auto id = hand.step()->id;
     const core::Take shown = line_stretch(hand);
     const auto look = hand.ask(tr("Check"), tr("What is looked at here? What is good and what stops the job is written on the Sheet."));
@@ -207,7 +187,6 @@ void nest_check(TapeHand& hand) {
 }
 
 void nest_wait(TapeHand& hand) {
-    if (!need_step(hand)) return;
     const auto id = hand.step()->id;
     const core::Take shown = line_stretch(hand);
     // a time said in this line and taken is how long
@@ -220,12 +199,11 @@ void nest_wait(TapeHand& hand) {
 }
 
 void draft(TapeHand& hand) {
-    if (hand.recording() == nullptr) return;
     const auto before = hand.guide().steps.size();
     const auto frame_from = [index = &hand.index()](const core::FrameTime& at) { return index->times[index->frame_from(at)]; };
     if (!hand.session.perform(core::draft_steps(hand.guide(), hand.id(), hand.recording()->narration, hand.recording()->marks, hand.index().end, frame_from))) return;
     const auto made = static_cast<qsizetype>(hand.guide().steps.size() - before);
-    hand.session.tell(theme::counted(made, tr("1 step was drafted from what was said. Enter confirms it."), tr("%1 steps were drafted from what was said. Enter confirms one and goes to the next.")));
+    hand.session.tell(theme::counted(made, tr("1 step was drafted from what was said. Look at it and confirm it."), tr("%1 steps were drafted from what was said. Look at each and confirm it.")));
 }
 
 }  // namespace anagraph::app::step_commands

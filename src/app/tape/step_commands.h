@@ -1,10 +1,15 @@
 // What the author does to steps on the Tape: brackets and their edges, takes, what is taken from the words, pictures. Each is
-// one change that can be undone; a refusal says why.
+// one change that can be undone. Whether each can be done just now says tape_reasons.
 #pragma once
 
 #include "app/tape/tape_hand.h"
 
 namespace anagraph::app::step_commands {
+
+/// The figures said in this line that the guide has not taken yet.
+std::vector<const core::Mark*> untaken_figures(const TapeHand& hand);
+/// The marks of this line that nobody has decided on yet.
+std::vector<const core::Mark*> undecided(const TapeHand& hand);
 
 void open_bracket(TapeHand& hand);
 void open_take(TapeHand& hand);
@@ -12,7 +17,7 @@ void close_bracket(TapeHand& hand);
 void drop_bracket(TapeHand& hand);
 void take_figures(TapeHand& hand);
 void take_cautions(TapeHand& hand);
-void put_aside(TapeHand& hand);
+void dismiss_marks(TapeHand& hand);
 void keep_picture(TapeHand& hand);
 void go_to_sharpest(TapeHand& hand);
 void keep_clip(TapeHand& hand);

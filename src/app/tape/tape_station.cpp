@@ -4,7 +4,6 @@
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QScrollBar>
-#include <QShortcut>
 #include <QStandardPaths>
 #include <QUrl>
 #include <QVBoxLayout>
@@ -16,6 +15,7 @@
 #include "app/tape/step_commands.h"
 #include "app/tape/takes_dialog.h"
 #include "app/tape/word_commands.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/procedure/draft.h"
 #include "core/procedure/logging.h"
@@ -61,16 +61,7 @@ void TapeStation::build() {
     recordings_->setFocusPolicy(Qt::TabFocus);
     auto* pick = new QHBoxLayout;
     pick->setContentsMargins(12, 8, 12, 8);
-    pick->setSpacing(8);
-    pick->addWidget(recordings_, 1);
-    fold_ = new KeyButton(tr("Fold"), Qt::Key_H, this);
-    fold_->setToolTip(tr("Fold talk and silence away, or unfold everything (H)"));
-    connect(fold_, &QPushButton::clicked, this, &TapeStation::toggle_folds);
-    pick->addWidget(fold_);
-    reshoot_ = new KeyButton(tr("Film again"), QKeySequence(Qt::CTRL | Qt::Key_R), this);
-    reshoot_->setToolTip(tr("The list of what was not filmed, not seen or promised, as a page for paper or a phone (Ctrl+R)"));
-    connect(reshoot_, &QPushButton::clicked, this, &TapeStation::write_reshoot);
-    pick->addWidget(reshoot_);
+    pick->addWidget(recordings_);
     down->addLayout(pick);
     tape_ = new TapeView(session_, left);
     down->addWidget(tape_, 1);
@@ -82,8 +73,15 @@ void TapeStation::build() {
     stack->setSpacing(10);
     film_ = new FilmView(right);
     hand_ = std::make_unique<TapeHand>(session_, *film_, *tape_, *this);
+    build_commands();
     stack->addWidget(film_, 5);
-    stack->addWidget(build_transport());
+    auto* under_film = new QHBoxLayout;
+    under_film->addWidget(new CommandRow(*commands_, right), 1);
+    clock_ = new QLabel(right);
+    clock_->setTextFormat(Qt::RichText);
+    clock_->setAccessibleName(tr("Moment of the recording"));
+    under_film->addWidget(clock_, 0, Qt::AlignTop);
+    stack->addLayout(under_film);
     stack->addWidget(build_step_panel(), 3);
     across->addWidget(right, 1);
 
@@ -91,41 +89,6 @@ void TapeStation::build() {
     connect(tape_, &TapeView::moment_clicked, this, [this](const core::RecordingId& id, const core::FrameTime& at) { show_moment(id, at, false); });
     connect(tape_, &TapeView::step_clicked, this, [this](const core::StepId& id) { session_.set_step(id); });
     connect(recordings_, &QComboBox::activated, this, [this](int i) { open_recording(core::RecordingId(recordings_->itemData(i).toString().toStdString())); });
-    key(Qt::Key_Right, [this] { film_->step_frames(1); });
-    key(Qt::Key_Left, [this] { film_->step_frames(-1); });
-    key(Qt::Key_Down, [this] { step_lines(1); });
-    key(Qt::Key_Up, [this] { step_lines(-1); });
-    key(Qt::Key_PageDown, [this] { go_to_recording(1); });
-    key(Qt::Key_PageUp, [this] { go_to_recording(-1); });
-}
-
-void TapeStation::key(const QKeySequence& sequence, const Command& command) {
-    auto* shortcut = new QShortcut(sequence, this);
-    shortcut->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(shortcut, &QShortcut::activated, this, command);
-}
-
-QWidget* TapeStation::build_transport() {
-    auto* bar = new QWidget(this);
-    auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(8);
-    play_ = new KeyButton(tr("Play"), Qt::Key_Space, this);
-    slow_ = new KeyButton(tr("Slow"), Qt::Key_S, this);
-    auto* frame = second(tr("Frame ← →   Line ↑ ↓   Zoom + −"), bar);
-    frame->setWordWrap(false);
-    row->addWidget(play_);
-    row->addWidget(slow_);
-    row->addSpacing(6);
-    row->addWidget(frame);
-    row->addStretch(1);
-    clock_ = new QLabel(bar);
-    clock_->setTextFormat(Qt::RichText);
-    clock_->setAccessibleName(tr("Moment of the recording"));
-    row->addWidget(clock_);
-    connect(play_, &QPushButton::clicked, film_, &FilmView::toggle_play);
-    connect(slow_, &QPushButton::clicked, film_, &FilmView::toggle_slow);
-    return bar;
 }
 
 QWidget* TapeStation::build_step_panel() {
@@ -143,13 +106,9 @@ QWidget* TapeStation::build_step_panel() {
     heading_->setAccessibleName(tr("Heading of the step"));
     span_ = second(QString(), card);
     span_->setWordWrap(false);
-    confirm_ = new KeyButton(tr("Confirm"), Qt::Key_Return, this, true);
-    confirm_->setToolTip(tr("Confirm the drafted step and go to the next one (Enter)"));
-    connect(confirm_, &QPushButton::clicked, this, &TapeStation::confirm_and_go_on);
     head->addWidget(number_);
     head->addWidget(heading_, 1);
     head->addWidget(span_);
-    head->addWidget(confirm_);
     down->addLayout(head);
     heard_ = new HeardPanel(session_, card);
     down->addWidget(heard_, 1);
@@ -160,130 +119,11 @@ QWidget* TapeStation::build_step_panel() {
     why_->setFixedHeight(2 * QFontMetrics(theme::font("text")).lineSpacing() + 2);
     why_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     down->addWidget(why_);
-    down->addLayout(build_main_commands());
-    down->addLayout(build_more_commands());
     connect(heading_, &QLineEdit::editingFinished, this, &TapeStation::rename_step);
     connect(heading_, &QLineEdit::returnPressed, this, [this] { setFocus(); });
     connect(heard_, &HeardPanel::moment_clicked, this, [this](const core::FrameTime& at) { film_->show_time(at); });
     setFocusPolicy(Qt::StrongFocus);
     return card;
-}
-
-QLayout* TapeStation::build_main_commands() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(5);
-    const auto button = [&](const QString& words, const QKeySequence& k, const QString& help, void (*command)(TapeHand&), bool main = false) {
-        auto* b = new KeyButton(words, k, this, main);
-        b->setToolTip(QStringLiteral("%1 (%2)").arg(help, k.toString(QKeySequence::NativeText)));
-        connect(b, &QPushButton::clicked, this, [this, command] {
-            command(*hand_);
-            refresh();
-        });
-        row->addWidget(b);
-        return b;
-    };
-    button(tr("Open"), Qt::Key_BracketLeft, tr("Open a step at this frame; while the film runs, at the pause just passed"), step_commands::open_bracket);
-    close_ = button(tr("Close"), Qt::Key_BracketRight, tr("Close the step at this frame"), step_commands::close_bracket, true);
-    button(tr("Figure"), Qt::Key_F, tr("Take the figure said in this line into the step"), step_commands::take_figures);
-    button(tr("Caution"), Qt::Key_W, tr("Take the caution said in this line into the step"), step_commands::take_cautions);
-    button(tr("Picture"), Qt::Key_P, tr("Keep this exact frame as a plate of the step"), step_commands::keep_picture);
-    clip_ = button(tr("Clip"), Qt::Key_C, tr("Give the step's best take to the learner as a clip"), step_commands::keep_clip);
-    button(tr("Aside"), Qt::Key_X, tr("Put the marks of this line aside; they count no longer"), step_commands::put_aside);
-    row->addStretch(1);
-    return row;
-}
-
-QMenu* TapeStation::menu_button(QLayout* row, const QString& words) {
-    auto* button = new KeyButton(words + QStringLiteral(" ▾"), {}, this);
-    button->setAccessibleName(words);
-    button->setToolTip(tr("More commands for: %1").arg(words));
-    auto* menu = new QMenu(this);
-    menu->setToolTipsVisible(true);
-    connect(button, &QPushButton::clicked, menu, [button, menu] { menu->popup(button->mapToGlobal(QPoint(0, -menu->sizeHint().height()))); });
-    row->addWidget(button);
-    return menu;
-}
-
-void TapeStation::add(QMenu* menu, const QString& words, const QKeySequence& k, const QString& help, const Command& command) {
-    auto* action = new QAction(words, this);
-    action->setShortcut(k);
-    action->setShortcutContext(Qt::WidgetWithChildrenShortcut);
-    action->setToolTip(help);
-    connect(action, &QAction::triggered, this, [this, command] {
-        command();
-        refresh();
-    });
-    menu->addAction(action);
-    addAction(action);  // so that its key works without the menu
-}
-
-QLayout* TapeStation::build_more_commands() {
-    using namespace step_commands;
-    using namespace word_commands;
-    auto* row = new QHBoxLayout;
-    row->setSpacing(5);
-    auto* draft_button = new KeyButton(tr("Draft"), Qt::Key_D, this);
-    draft_button->setToolTip(tr("Draft steps from what was said, where none is bracketed (D)"));
-    connect(draft_button, &QPushButton::clicked, this, [this] {
-        draft(*hand_);
-        follow();
-    });
-    row->addWidget(draft_button);
-    const auto on = [this](void (*command)(TapeHand&)) { return [this, command] { command(*hand_); }; };
-
-    auto* step = menu_button(row, tr("Step"));
-    add(step, tr("Split here"), Qt::Key_Slash, tr("Divide the step at this frame"), on(split));
-    add(step, tr("Join with the next"), Qt::Key_J, tr("Make one step of this one and the one after it"), on(join_next));
-    step->addSeparator();
-    add(step, tr("Edge a frame earlier"), Qt::SHIFT | Qt::Key_Left, tr("Move the nearer edge of the step"), [this] { nudge_by_frames(*hand_, -1); });
-    add(step, tr("Edge a frame later"), Qt::SHIFT | Qt::Key_Right, tr("Move the nearer edge of the step"), [this] { nudge_by_frames(*hand_, 1); });
-    add(step, tr("Edge a line earlier"), Qt::SHIFT | Qt::Key_Up, tr("Move the nearer edge to where the line before begins"), [this] { nudge_by_lines(*hand_, -1); });
-    add(step, tr("Edge a line later"), Qt::SHIFT | Qt::Key_Down, tr("Move the nearer edge to where the next line begins"), [this] { nudge_by_lines(*hand_, 1); });
-    add(step, tr("Edge to the nearest pause"), Qt::Key_G, tr("Move the nearer edge to where the sound pauses"), on(edge_to_pause));
-    step->addSeparator();
-    add(step, tr("Check here …"), Qt::Key_I, tr("Something to look at, within the step and at this line"), on(nest_check));
-    add(step, tr("Wait here …"), Qt::Key_Q, tr("Waiting, within the step and at this line"), on(nest_wait));
-    step->addSeparator();
-    add(step, tr("Drop the opened bracket"), Qt::Key_Backspace, tr("Nothing is opened any longer"), on(drop_bracket));
-
-    auto* takes = menu_button(row, tr("Takes"));
-    add(takes, tr("Begin another take"), Qt::Key_A, tr("The step in hand is done again from here; ] ends the take"), on(open_take));
-    add(takes, tr("This take is the best"), Qt::Key_B, tr("Clip and pictures come from the best take"), on(choose_take));
-    add(takes, tr("Two takes side by side …"), Qt::Key_U, tr("Play two takes together and choose"), [this] { compare_takes(); });
-    add(takes, tr("Take this take out"), Qt::SHIFT | Qt::Key_A, tr("The step keeps its other takes"), on(remove_take));
-    takes->addSeparator();
-    add(takes, tr("Go to the sharpest picture"), Qt::SHIFT | Qt::Key_P, tr("The sharpest picture of this take; P keeps it"), on(go_to_sharpest));
-
-    auto* words = menu_button(row, tr("Words"));
-    add(words, tr("Put this line right …"), Qt::Key_E, tr("The recogniser's words are kept beside"), on(correct_line));
-    add(words, tr("Drop this line as talk"), Qt::Key_K, tr("Its marks count no longer"), on(drop_line));
-    add(words, tr("Type a line here …"), Qt::Key_Y, tr("A line of your own at this moment; the film plays on"), on(type_line));
-    add(words, tr("Who speaks …"), Qt::Key_R, tr("Who speaks from this line on"), on(say_speaker));
-    words->addSeparator();
-    add(words, tr("This line is heard here"), Qt::Key_V, tr("Where words and film do not agree: ties the line in hand to this frame, and the others with it"), [this] { tie_line(*hand_, 0); });
-    add(words, tr("The next line is heard here"), Qt::CTRL | Qt::Key_V, tr("Ties the next line to this frame"), [this] { tie_line(*hand_, 1); });
-    add(words, tr("Untie this line"), Qt::SHIFT | Qt::Key_V, tr("The line goes back to the time of the narration"), on(untie_line));
-
-    auto* notes = menu_button(row, tr("Notes"));
-    add(notes, tr("Not filmed …"), Qt::Key_N, tr("What is missing on the film here, for the list of what is filmed again"), [this] { word_commands::note(*hand_, core::NoteKind::NotFilmed); });
-    add(notes, tr("To look up …"), Qt::Key_L, tr("What has to be looked up"), [this] { word_commands::note(*hand_, core::NoteKind::LookUp); });
-    add(notes, tr("For yourself …"), Qt::Key_T, tr("A note at this moment"), [this] { word_commands::note(*hand_, core::NoteKind::Note); });
-    add(notes, tr("Take the note here away"), Qt::SHIFT | Qt::Key_N, tr("The note nearest to this moment"), on(remove_note));
-
-    auto* view = menu_button(row, tr("Tape"));
-    add(view, tr("The whole job"), Qt::Key_1, tr("All recordings of the job on one screen"), [this] { tape_->show_whole_job(); });
-    add(view, tr("To read along"), Qt::Key_2, tr("The usual zoom, with room for every line"), [this] { tape_->show_for_reading(); });
-    add(view, tr("Single frames"), Qt::Key_3, tr("Every frame has its picture"), [this] { tape_->show_single_frames(); });
-    add(view, tr("Nearer"), Qt::Key_Plus, tr("Zoom in; the moment in hand keeps its place"), [this] { tape_->set_zoom(tape_->zoom() * 1.25); });
-    add(view, tr("Further"), Qt::Key_Minus, tr("Zoom out"), [this] { tape_->set_zoom(tape_->zoom() / 1.25); });
-    view->addSeparator();
-    add(view, tr("Fold or unfold here"), Qt::SHIFT | Qt::Key_H, tr("The talk or silence at this moment"), [this] { if (!tape_->toggle_fold_here()) session_.tell(tr("Nothing can be folded here: a step, a note or a mark needs this stretch.")); });
-    add(view, tr("The tape runs, the head stays"), Qt::Key_M, tr("Or the head runs down the tape"), [this] { tape_->set_head_stays(!tape_->head_stays()); });
-    view->addSeparator();
-    add(view, tr("The same moment, other camera"), Qt::Key_O, tr("Where two cameras filmed together"), [this] { to_the_other_camera(); });
-    add(view, tr("Align the cameras by sound"), Qt::SHIFT | Qt::Key_O, tr("Finds where this recording and another one heard the same"), on(align_by_sound));
-    row->addStretch(1);
-    return row;
 }
 
 void TapeStation::reload_recordings() {
@@ -385,8 +225,6 @@ void TapeStation::follow() {
     const auto dot = clock.lastIndexOf(QLatin1Char('.'));
     clock_->setText(QStringLiteral("<span style='font-size:18pt'>%1</span><span style='font-size:12pt'>%2</span> <span style='color:%3'>%4</span>")
                         .arg(clock.left(dot), clock.mid(dot), theme::colour("second").name(), tr("of %1").arg(text(core::clock_text(recording()->index.end, false)))));
-    play_->set_words(film_->playing() ? tr("Pause") : tr("Play"));
-    slow_->set_words(film_->slow() ? tr("Full speed") : tr("Slow"));
     const auto* step = hand_->step();
     if (step != nullptr && step->id != session_.step())
         session_.set_step(step->id);  // shows it
@@ -396,7 +234,6 @@ void TapeStation::follow() {
 
 void TapeStation::refresh() {
     if (recording() != nullptr) tape_->set_open_bracket(hand_->opened);
-    fold_->set_words(tape_->folded() ? tr("Unfold") : tr("Fold"));
     show_step();
 }
 
@@ -406,11 +243,11 @@ void TapeStation::show_step() {
     const auto& opened = hand_->opened;
     const auto it = std::find_if(steps.begin(), steps.end(), [&](const core::Step& s) { return step != nullptr && s.id == step->id; });
     number_->setText(step == nullptr ? (opened ? tr("…") : QStringLiteral("–")) : QString::number(it - steps.begin() + 1));
-    if (!heading_->hasFocus()) heading_->setText(step == nullptr ? QString() : text(step->heading));
+    if (!has_keys(heading_)) heading_->setText(step == nullptr ? QString() : text(step->heading));
     heading_->setEnabled(step != nullptr);
-    heading_->setPlaceholderText(step != nullptr ? tr("what is done, as an order") : !opened              ? tr("no step here: press [ where one begins")
-                                                                                 : hand_->take_of.empty() ? tr("a step is open: press ] where it ends")
-                                                                                                          : tr("another take is open: press ] where it ends"));
+    heading_->setPlaceholderText(step != nullptr ? tr("what is done, as an order") : !opened              ? tr("no step at this moment")
+                                                                                 : hand_->take_of.empty() ? tr("a step is open: close it where it ends")
+                                                                                                          : tr("another take is open: close it where it ends"));
     QString span = opened ? tr("opened at %1").arg(text(core::clock_text(*opened))) : QString();
     if (step != nullptr) {
         const auto& take = hand_->take();
@@ -418,12 +255,6 @@ void TapeStation::show_step() {
         if (step->takes.size() > 1) span = tr("take %1 of %2 · %3").arg(core::take_at(*step, hand_->id(), hand_->now()).value_or(0) + 1).arg(step->takes.size()).arg(span);
     }
     span_->setText(span);
-    close_->setEnabled(opened.has_value());
-    clip_->setEnabled(step != nullptr);
-    clip_->set_words(step != nullptr && step->clip ? tr("No clip") : tr("Clip"));
-    const bool drafts = std::any_of(steps.begin(), steps.end(), [](const core::Step& s) { return s.drafted; });
-    confirm_->setVisible(drafts);
-    confirm_->set_words(step != nullptr && step->drafted ? tr("Confirm") : tr("Next draft"));
     std::vector<const core::Mark*> marks;
     const auto here = hand_->marks();
     if (step == nullptr) {
@@ -441,10 +272,10 @@ void TapeStation::show_step() {
     why_->setToolTip(whole);
     why_->setAccessibleDescription(whole);
     why_->setText(QFontMetrics(theme::font("text")).elidedText(whole, Qt::ElideRight, static_cast<int>(why_->width() * 1.85)));
+    commands_->refresh();
 }
 
 void TapeStation::step_lines(int by) {
-    if (recording() == nullptr || recording()->narration.empty()) return;
     const auto line = hand_->line();
     const long now = line ? static_cast<long>(*line) : -1;
     const long next = std::clamp(now + by, 0L, static_cast<long>(recording()->narration.size()) - 1);
@@ -489,21 +320,14 @@ void TapeStation::confirm_and_go_on() {
 }
 
 void TapeStation::compare_takes() {
-    const auto* step = hand_->step();
-    if (step == nullptr || step->takes.size() < 2) {
-        session_.tell(tr("This step has one take only; A begins another one."));
-        return;
-    }
     film_->pause();
-    TakesDialog(session_, step->id, this).exec();
+    TakesDialog(session_, hand_->step()->id, this).exec();
     setFocus();
 }
 
 void TapeStation::to_the_other_camera() {
-    if (const auto other = word_commands::same_moment_elsewhere(*hand_))
-        show_moment(other->first, other->second, false);
-    else
-        session_.tell(tr("No other camera is laid alongside this recording; Shift+O finds one by its sound."));
+    const auto other = word_commands::same_moment_elsewhere(*hand_);
+    show_moment(other->first, other->second, false);
 }
 
 void TapeStation::toggle_folds() {
@@ -513,7 +337,6 @@ void TapeStation::toggle_folds() {
 }
 
 void TapeStation::write_reshoot() {
-    if (!session_.has_guide()) return;
     const auto points = shop::gather_reshoot(session_.library(), session_.guide());
     if (!points) {
         session_.tell(text(points.error().message));
@@ -529,12 +352,14 @@ void TapeStation::write_reshoot() {
         return;
     }
     const auto count = static_cast<qsizetype>(points->size());
-    reshoot_->setEnabled(false);
+    writing_reshoot_ = true;
+    commands_->refresh();
     // the stills are decoded beside the window
     beside(
         this, [p = session_.procedure(), list = *points, to = std::make_shared<store::Destination>(std::move(*place))] { return shop::write_reshoot(p, list, *to); },
         [this, chosen, count](const core::Outcome& done) {
-            reshoot_->setEnabled(true);
+            writing_reshoot_ = false;
+            commands_->refresh();
             if (!done) {
                 session_.tell(text(done.error().message));
                 return;

@@ -4,16 +4,15 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
-#include <QMenu>
 #include <QWidget>
 #include <functional>
 #include <optional>
 
+#include "app/command/command_row.h"
 #include "app/film/film_view.h"
 #include "app/session/session.h"
 #include "app/tape/tape_hand.h"
 #include "app/tape/tape_view.h"
-#include "app/theme/controls.h"
 
 namespace anagraph::app {
 
@@ -29,6 +28,8 @@ public:
     void next_open();
     FilmView& film() { return *film_; }
     TapeView& tape() { return *tape_; }
+    Commands& commands() { return *commands_; }
+    Hand in_hand() const;
     const LoadedRecording* recording() const { return film_->recording(); }
     /// The explanation shown for the line in hand.
     QString why() const { return why_->toolTip(); }
@@ -39,17 +40,9 @@ protected:
     void wheelEvent(QWheelEvent* event) override;
 
 private:
-    using Command = std::function<void()>;
-
     void build();
-    QWidget* build_transport();
+    void build_commands();
     QWidget* build_step_panel();
-    QLayout* build_main_commands();
-    QLayout* build_more_commands();
-    void key(const QKeySequence& sequence, const Command& command);
-    /// A command in a menu, with its key and what it does.
-    void add(QMenu* menu, const QString& words, const QKeySequence& key, const QString& help, const Command& command);
-    QMenu* menu_button(QLayout* row, const QString& words);
     void open_recording(const core::RecordingId& id);
     void reload_recordings();
     void reload_tape();
@@ -70,6 +63,8 @@ private:
     TapeView* tape_ = nullptr;
     FilmView* film_ = nullptr;
     std::unique_ptr<TapeHand> hand_;
+    Commands* commands_ = nullptr;
+    bool writing_reshoot_ = false;
     QComboBox* recordings_ = nullptr;
     QLabel* clock_ = nullptr;
     QLabel* number_ = nullptr;
@@ -77,13 +72,6 @@ private:
     QLabel* span_ = nullptr;
     QLabel* why_ = nullptr;
     HeardPanel* heard_ = nullptr;
-    KeyButton* play_ = nullptr;
-    KeyButton* slow_ = nullptr;
-    KeyButton* close_ = nullptr;
-    KeyButton* clip_ = nullptr;
-    KeyButton* confirm_ = nullptr;
-    KeyButton* reshoot_ = nullptr;
-    KeyButton* fold_ = nullptr;
 };
 
 }  // namespace anagraph::app

@@ -527,10 +527,11 @@ void TapeView::paintEvent(QPaintEvent* event) {
 }
 
 void TapeView::mousePressEvent(QMouseEvent* event) {
-    if (job_.empty() || event->button() != Qt::LeftButton) return;
+    // the right button takes in hand what it opens the menu of
+    if (job_.empty() || (event->button() != Qt::LeftButton && event->button() != Qt::RightButton)) return;
     const QPointF place = event->position() + QPointF(0, offset());
     for (const auto& span : layout_.axis.spans())
-        if (span.fold && place.y() >= span.top && place.y() < span.top + span.height) {
+        if (span.fold && event->button() == Qt::LeftButton && place.y() >= span.top && place.y() < span.top + span.height) {
             opened_[recording(span.recording).entry.id].insert(input_.recordings[span.recording].folds[*span.fold].from);
             set_zoom(zoom());
             return;

@@ -22,26 +22,24 @@ core::FrameTime plus(const core::FrameTime& t, const core::FrameTime& shift, int
 }  // namespace
 
 void note(TapeHand& hand, NoteKind kind) {
-    if (hand.recording() == nullptr) return;
     const auto [title, question] = kind == NoteKind::NotFilmed ? std::pair(tr("Not filmed"), tr("What is missing here and has to be filmed again?")) : kind == NoteKind::LookUp ? std::pair(tr("Look up"), tr("What has to be looked up?"))
                                                                                                                                                                                 : std::pair(tr("Note"), tr("For yourself, at this moment:"));
     const auto at = hand.now();
     if (const auto words = hand.ask(title, question)) hand.session.perform(core::add_note(hand.guide(), hand.id(), {kind, at, words->toStdString()}));
 }
 
-void remove_note(TapeHand& hand) {
-    if (hand.recording() == nullptr) return;
+const core::Note* nearest_note(const TapeHand& hand) {
+    if (hand.recording() == nullptr) return nullptr;
     const auto* use = hand.guide().find(hand.id());
     const core::Note* nearest = nullptr;
     const auto far = [&](const core::Note& n) { return std::abs(n.at.seconds() - hand.now().seconds()); };
     if (use != nullptr)
         for (const auto& n : use->notes)
             if (far(n) <= 2 && (nearest == nullptr || far(n) < far(*nearest))) nearest = &n;
-    if (nearest == nullptr)
-        hand.session.tell(tr("There is no note within two seconds of this moment."));
-    else
-        hand.session.perform(core::remove_note(hand.guide(), hand.id(), core::Note(*nearest)));
+    return nearest;
 }
+
+void remove_note(TapeHand& hand) { hand.session.perform(core::remove_note(hand.guide(), hand.id(), core::Note(*nearest_note(hand)))); }
 
 void drop_line(TapeHand& hand) {
     if (const auto line = hand.line()) hand.session.perform(core::add_note(hand.guide(), hand.id(), {NoteKind::DropAsTalk, hand.recording()->narration[*line].start, ""}));
@@ -49,10 +47,6 @@ void drop_line(TapeHand& hand) {
 
 void correct_line(TapeHand& hand) {
     const auto line = hand.line();
-    if (!line) {
-        hand.session.tell(tr("Nothing is said at this moment; Y types a line here."));
-        return;
-    }
     const core::Segment now = hand.recording()->narration[*line];
     if (const auto heard_line = hand.heard_line()) {
         const core::Segment heard = hand.recording()->heard[*heard_line];
@@ -63,7 +57,6 @@ void correct_line(TapeHand& hand) {
 }
 
 void type_line(TapeHand& hand) {
-    if (hand.recording() == nullptr) return;
     const auto from = hand.now();
     const auto words = hand.ask(tr("Type a line"), tr("What is done or said here? The line begins at this moment; the film plays on."), {}, TapeHand::Meanwhile::Playing);
     if (!words) return;
@@ -75,35 +68,28 @@ void type_line(TapeHand& hand) {
 
 void say_speaker(TapeHand& hand) {
     const auto heard = hand.heard_line();
-    if (!heard) {
-        hand.session.tell(tr("Nobody is heard at this moment."));
-        return;
-    }
     const core::Segment line = hand.recording()->heard[*heard];
     if (const auto name = hand.ask(tr("Speaker"), tr("Who speaks from this line on? Empty: as the narration says."), text(hand.recording()->narration[*hand.line()].speaker))) hand.session.perform(core::set_speaker(hand.guide(), hand.id(), line, name->toStdString()));
 }
 
-void tie_line(TapeHand& hand, int which) {
-    if (hand.recording() == nullptr) return;
-    const auto& r = *hand.recording();
+std::optional<std::size_t> line_to_tie(const TapeHand& hand, int which) {
+    if (hand.recording() == nullptr) return std::nullopt;
     const auto here = hand.line();
-    const std::size_t line = which == 0 ? here.value_or(0) : here ? *here + 1
-                                                                  : 0;
-    if (line >= r.narration.size() || !r.heard_line[line]) {
-        hand.session.tell(tr("There is no line of the narration here that could be tied to the film."));
-        return;
-    }
+    const std::size_t line = which == 0 ? here.value_or(0) : here ? *here + 1 : 0;
+    const auto& heard = hand.recording()->heard_line;
+    return line < heard.size() && heard[line] ? std::optional(line) : std::nullopt;
+}
+
+void tie_line(TapeHand& hand, int which) {
+    const auto& r = *hand.recording();
+    const std::size_t line = *line_to_tie(hand, which);
     if (hand.session.perform(core::tie_line(hand.guide(), hand.id(), r.heard, *r.heard_line[line], hand.now())))
         hand.session.tell(tr("“%1” is heard here. Tie a second line further down where words and film drift apart.").arg(text(r.narration[line].text).left(40)));
 }
 
-void untie_line(TapeHand& hand) {
-    const auto heard = hand.heard_line();
-    if (heard) hand.session.perform(core::untie_line(hand.guide(), hand.id(), hand.recording()->heard, *heard));
-}
+void untie_line(TapeHand& hand) { hand.session.perform(core::untie_line(hand.guide(), hand.id(), hand.recording()->heard, *hand.heard_line())); }
 
 void align_by_sound(TapeHand& hand) {
-    if (hand.recording() == nullptr) return;
     const auto* use = hand.guide().find(hand.id());
     if (use == nullptr) return;
     std::optional<media::SoundMatch> best;
@@ -125,7 +111,7 @@ void align_by_sound(TapeHand& hand) {
     core::RecordingUse aligned = *use;
     aligned.alongside = core::Alongside{with, best->shift};
     if (hand.session.perform(core::Change{"lay two recordings alongside", {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
-        hand.session.tell(tr("Both heard the same for %1; O goes to the same moment in the other.").arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
+        hand.session.tell(tr("Both heard the same for %1; the same moment can be seen in the other now.").arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
 }
 
 std::optional<std::pair<core::RecordingId, core::FrameTime>> same_moment_elsewhere(const TapeHand& hand) {

@@ -6,13 +6,16 @@
 namespace anagraph::app::word_commands {
 
 void note(TapeHand& hand, core::NoteKind kind);
-/// Takes the note nearest to this moment away (within two seconds).
+/// The note nearest to this moment, within two seconds; null where there is none.
+const core::Note* nearest_note(const TapeHand& hand);
 void remove_note(TapeHand& hand);
 void drop_line(TapeHand& hand);
 void correct_line(TapeHand& hand);
 void type_line(TapeHand& hand);
 void say_speaker(TapeHand& hand);
-/// The line after or at this moment is really heard here.
+/// The line at this moment (0) or the next one (1), where it is one of the narration.
+std::optional<std::size_t> line_to_tie(const TapeHand& hand, int which);
+/// That line is really heard at this moment.
 void tie_line(TapeHand& hand, int which);
 void untie_line(TapeHand& hand);
 /// Lays the recording in hand alongside the others by their sound.

@@ -1,6 +1,7 @@
 #include "app/theme/controls.h"
 
-#include <QCoreApplication>
+#include <QApplication>
+#include <QFocusEvent>
 #include <QDialogButtonBox>
 #include <QEvent>
 #include <QPainter>
@@ -135,6 +136,14 @@ QLabel* answer_column(QHBoxLayout* across, const QString& title, QWidget* parent
     down->addStretch(1);
     across->addLayout(down, 1);
     return answer;
+}
+
+bool has_keys(const QWidget* widget) { return widget->window()->focusWidget() == widget; }
+
+void tell_it_is_left(QWidget* field) {
+    if (field->hasFocus()) return;
+    QFocusEvent out(QEvent::FocusOut);
+    QApplication::sendEvent(field, &out);
 }
 
 QLabel* titled(const QString& words, QWidget* parent) {

@@ -47,6 +47,13 @@ QLabel* end_form(QFormLayout* form, QDialog* dialog);
 /// A column with a title and what is answered under it, at the end of a row.
 QLabel* answer_column(QHBoxLayout* across, const QString& title, QWidget* parent);
 
+/// Has the keys, or gets them back when its window is active again: a dialog in front of it takes nothing out of the hand.
+bool has_keys(const QWidget* widget);
+
+/// Tells a field that is about to lose the keys, where its window is not active and nobody else would: a dialog in front is just
+/// closing. It then keeps what was typed, as it does otherwise.
+void tell_it_is_left(QWidget* field);
+
 QLabel* titled(const QString& words, QWidget* parent);
 QLabel* second(const QString& words, QWidget* parent);
 

@@ -5,10 +5,9 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
-#include <QShortcut>
-#include <QTextBrowser>
 #include <QTimer>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/figures/figures_station.h"
 #include "app/issue/issue_station.h"
@@ -17,9 +16,10 @@
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "app/window/said_dialog.h"
-#include "core/editing/editor.h"
+#include "app/window/help.h"
+#include "core/procedure/evidence.h"
 #include "core/procedure/open_points.h"
 
 namespace anagraph::app {
@@ -34,7 +34,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(0);
     rail_ = new RouteRail(whole);
-    rail_->set_stops({{QStringLiteral("tape"), tr("Tape"), QStringLiteral("Ctrl+1")}, {QStringLiteral("figures"), tr("Figures"), QStringLiteral("Ctrl+2")}, {QStringLiteral("sheet"), tr("Sheet"), QStringLiteral("Ctrl+3")}, {QStringLiteral("plates"), tr("Plates"), QStringLiteral("Ctrl+4")}, {QStringLiteral("issue"), tr("Issue"), QStringLiteral("Ctrl+5")}, {QStringLiteral("shelf"), tr("Shelf"), QStringLiteral("Ctrl+6"), 0, true, true}});
+    build_commands();
     across->addWidget(rail_);
     auto* right = new QVBoxLayout;
     right->setContentsMargins(0, 0, 0, 0);
@@ -57,7 +57,8 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     right->addWidget(notice_);
     across->addLayout(right, 1);
     setCentralWidget(whole);
-    build_keys();
+    commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &issue_->commands(), &shelf_->commands(), own_};
+    for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) { uses_.count(command.id); });
     connect(rail_, &RouteRail::chosen, this, &MainWindow::go);
     connect(shelf_, &ShelfStation::guide_chosen, this, [this] { go(Tape); });
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
@@ -79,7 +80,10 @@ MainWindow::~MainWindow() {
 
 // A field keeps its text when it loses the focus.
 void MainWindow::keep_typing() {
-    if (auto* focus = QApplication::focusWidget(); focus != nullptr && isAncestorOf(focus)) focus->clearFocus();
+    if (auto* focus = focusWidget()) {
+        tell_it_is_left(focus);
+        focus->clearFocus();
+    }
 }
 
 QWidget* MainWindow::build_head() {
@@ -95,37 +99,53 @@ QWidget* MainWindow::build_head() {
     saved_ = second(QString(), head);
     saved_->setWordWrap(false);
     saved_->setAccessibleName(tr("Saved state"));
-    undo_ = new KeyButton(tr("Undo"), QKeySequence::Undo, this);
-    redo_ = new KeyButton(tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), this);
-    open_ = new KeyButton(tr("Next open"), Qt::Key_F4, this);
     row->addWidget(title_);
     row->addWidget(subtitle_);
     row->addStretch(1);
     row->addWidget(saved_);
-    row->addWidget(undo_);
-    row->addWidget(redo_);
-    row->addWidget(open_);
-    connect(undo_, &QPushButton::clicked, this, [this] { session_.undo(); });
-    connect(redo_, &QPushButton::clicked, this, [this] { session_.redo(); });
-    connect(open_, &QPushButton::clicked, this, &MainWindow::next_open);
+    row->addWidget(new CommandRow(*own_, head), 0, Qt::AlignVCenter);
     return head;
 }
 
-void MainWindow::build_keys() {
-    for (int i = 0; i < 6; ++i) {
-        auto* shortcut = new QShortcut(QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + i)), this);
-        connect(shortcut, &QShortcut::activated, this, [this, i] {
-            if (rail_->stops()[static_cast<std::size_t>(i)].enabled)
-                go(i);
-            else
-                show_notice(tr("Open a guide on the Shelf first (Ctrl+6)."));
-        });
+void MainWindow::build_commands() {
+    own_ = new Commands(tr("Everywhere"), this);
+    const auto add = [this](Command c) { own_->add(std::move(c)); };
+    const auto unless = [](bool possible, const QString& reason) { return possible ? QString() : reason; };
+    const auto open_here = [this] { return open_[static_cast<std::size_t>(rail_->current())]; };
+    const QString changes = tr("Changes");
+    add({"window.undo", tr("Undo"), QKeySequence::Undo, tr("Takes the last change back."), changes, {}, [this] { session_.undo(); }, [this, unless] { return unless(session_.can_undo(), tr("There is nothing to undo.")); }, {tr("take back")}, true});
+    add({"window.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Makes the change that was undone again."), changes, {}, [this] { session_.redo(); }, [this, unless] { return unless(session_.can_redo(), tr("There is nothing to redo.")); }, {}, true});
+    const QString way = tr("Finding the way");
+    add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."), way, {}, [this] { next_open(); }, [open_here, unless] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true, {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
+    add({"window.find", tr("Find"), QKeySequence::Find, tr("Any command, step, item, figure, guide or spoken line, by typing."), way, {}, [this] { find(); }, {}, {tr("go to"), tr("command")}, true});
+    struct Place {
+        const char* name;
+        QString words;
+        QString help;
+        bool shop;
+    };
+    const Place stops[] = {{"tape", tr("Tape"), tr("The recordings: steps are marked and figures taken."), false}, {"figures", tr("Figures"), tr("What each figure rests on."), false}, {"sheet", tr("Sheet"), tr("The guide as its reader will see it."), false}, {"plates", tr("Plates"), tr("The pictures, and what is called out on them."), false}, {"issue", tr("Issue"), tr("What changed; freezing the next edition."), false}, {"shelf", tr("Shelf"), tr("The guides and recordings of the library."), true}};
+    std::vector<RouteRail::Stop> on_rail;
+    int number = 0;
+    for (const auto& s : stops) {
+        const QKeySequence key(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + number));
+        add({QStringLiteral("window.") + QLatin1String(s.name), tr("Go to %1").arg(s.words), key, s.help, way, {}, [this, number] { go(number); }, [this, shop = s.shop, unless] { return unless(shop || session_.has_guide(), tr("Open a guide on the Shelf first.")); }, {tr("station")}});
+        on_rail.push_back({QLatin1String(s.name), s.words, key_words(key), 0, true, s.shop});
+        ++number;
     }
+    rail_->set_stops(std::move(on_rail));
+    add({"window.help", tr("Help"), QKeySequence::HelpContents, tr("The way from a recording to a guide, and every command with its key."), way, {}, [this] { show_help(commands_, this); }, {}, {tr("manual"), tr("keys"), tr("shortcuts")}});
+    connect(own_, &Commands::refused, this, &MainWindow::show_notice);
     qApp->installEventFilter(this);
-    auto* find = new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_F), this);
-    connect(find, &QShortcut::activated, this, &MainWindow::find_said);
-    auto* help = new QShortcut(QKeySequence::HelpContents, this);
-    connect(help, &QShortcut::activated, this, &MainWindow::show_help);
+}
+
+void MainWindow::perform(Commands& where, const Command& command) {
+    for (int stop = 0; stop < static_cast<int>(commands_.size()) - 1; ++stop)
+        if (commands_[static_cast<std::size_t>(stop)] == &where && rail_->current() != stop) {
+            if (stop != Shelf && !session_.has_guide()) return show_notice(tr("Open a guide on the Shelf first."));
+            go(stop);
+        }
+    where.perform(command);
 }
 
 // A field takes Ctrl+Z while there is typing in it to take back; otherwise it undoes the last change of the guide.
@@ -144,7 +164,7 @@ void MainWindow::go(int stop) {
     keep_typing();
     stations_->setCurrentIndex(stop);
     // a station that was there already is not shown anew and would be left without the keys
-    if (auto* focus = QApplication::focusWidget(); focus == nullptr || !stations_->currentWidget()->isAncestorOf(focus)) stations_->currentWidget()->setFocus();
+    if (auto* focus = focusWidget(); focus == nullptr || !stations_->currentWidget()->isAncestorOf(focus)) stations_->currentWidget()->setFocus();
     rail_->set_current(stop);
     refresh();
 }
@@ -154,21 +174,17 @@ void MainWindow::refresh() {
     for (const int stop : {Tape, Figures, Sheet, Plates, Issue}) rail_->set_enabled(stop, guide);
     const auto& h = session_.procedure().header;
     title_->setText(guide ? text(h.machine + " · " + h.title) : tr("Anagraph"));
-    subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps")) : tr("open a guide, or bring in a recording"));
+    subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps")) : tr("open a guide, or import a recording"));
     saved_->setText(guide ? session_.saved_text() : QString());
-    undo_->setEnabled(session_.can_undo());
-    redo_->setEnabled(session_.can_redo());
-    undo_->setToolTip(session_.can_undo() ? tr("Undo: %1").arg(session_.undo_label()) : tr("Nothing to undo"));
-    redo_->setToolTip(session_.can_redo() ? tr("Redo: %1").arg(session_.redo_label()) : tr("Nothing to redo"));
-    open_->setVisible(guide && rail_->current() < Issue);
-    if (!guide) return;
-    int counts[6] = {session_.open_marks(), 0, 0, 0, 0, 0};
-    for (const auto& point : core::open_points(session_.procedure())) ++counts[static_cast<int>(point.station)];
-    counts[Issue] = static_cast<int>(core::reasons_not_to_issue(session_.procedure()).size());
-    for (int i = 0; i < 5; ++i) rail_->set_open(i, counts[i]);
-    const int now = rail_->current();
-    open_->set_words(now < Issue && counts[now] > 0 ? tr("%1 open").arg(counts[now]) : tr("Nothing open"));
-    open_->setEnabled(now < Issue && counts[now] > 0);
+    std::fill(open_.begin(), open_.end(), 0);
+    if (guide) {
+        open_[Tape] = session_.open_marks();
+        for (const auto& point : core::open_points(session_.procedure())) ++open_[static_cast<std::size_t>(point.station)];
+        open_[Issue] = static_cast<int>(core::reasons_not_to_issue(session_.procedure()).size());
+        for (int i = Tape; i <= Issue; ++i) rail_->set_open(i, open_[static_cast<std::size_t>(i)]);
+        open_[Issue] = 0;  // its points are done at the other stations
+    }
+    own_->refresh();
 }
 
 void MainWindow::next_open() {
@@ -190,16 +206,59 @@ void MainWindow::next_open() {
     }
 }
 
-void MainWindow::find_said() {
-    SaidDialog dialog(session_.library().folder(), this);
-    if (dialog.exec() != QDialog::Accepted) return;
-    const auto& said = dialog.chosen();
+std::vector<FinderEntry> MainWindow::findable() {
+    std::vector<FinderEntry> out;
+    // the commands of the station one is at come before the others
+    std::vector<Commands*> tables = commands_;
+    std::stable_sort(tables.begin(), tables.end(), [this](const Commands* a, const Commands* b) {
+        const auto here = [this](const Commands* c) { return c->scope() == stations_->currentWidget(); };
+        return here(a) > here(b);
+    });
+    for (auto* table : tables)
+        for (const auto& c : table->all()) {
+            if (c->id == QLatin1String("window.find")) continue;
+            const QString why = table->cannot(*c);
+            out.push_back({table->station(), table->words(*c), why.isEmpty() ? c->help : why, key_words(c->key), QStringList(c->also) << c->words, why.isEmpty(), uses_.of(c->id), [this, table, command = c.get()] { perform(*table, *command); }});
+        }
+    const auto thing = [&out](const QString& kind, const QString& words, const QString& beside, std::function<void()> go) { out.push_back({kind, words, beside, {}, {}, true, 0, std::move(go)}); };
+    const auto& p = session_.procedure();
+    for (std::size_t i = 0; i < p.steps.size(); ++i)
+        thing(tr("Step"), text(p.steps[i].heading), tr("step %1").arg(i + 1), [this, id = p.steps[i].id] {
+            session_.set_step(id);
+            go(Sheet);
+        });
+    for (const auto& f : p.figures)
+        thing(tr("Figure"), text(core::title_of(p, f)), text(core::text_of(f.value)), [this, id = f.id] {
+            go(Figures);
+            figures_->choose(id);
+        });
+    for (const auto& i : p.items)
+        thing(tr("Item"), text(i.name), text(i.spec), [this, id = i.id] {
+            go(Plates);
+            plates_->choose_item(id);
+        });
+    if (const auto guides = session_.library().guides())
+        for (const auto& g : *guides)
+            thing(tr("Guide"), text(g.machine + " · " + g.title), g.id == session_.guide() ? tr("is open") : QString(), [this, id = g.id] {
+                if (session_.open_guide(id)) go(Tape);
+            });
+    return out;
+}
+
+void MainWindow::find() {
+    // the field in hand keeps its typing and gets the keys back: what is found may be a command for it
+    Finder finder(findable(), session_.library().folder(), [this](const store::SaidLine& said) { show_said(said); }, this);
+    if (finder.exec() != QDialog::Accepted) return;
+    if (const auto go = finder.chosen()) go();
+}
+
+void MainWindow::show_said(const store::SaidLine& said) {
     if (!session_.has_guide()) {
-        show_notice(tr("Open a guide on the Shelf first (Ctrl+6); then the moment can be shown."));
+        show_notice(tr("Open a guide on the Shelf first; then the moment can be shown."));
         return;
     }
     session_.show_moment(said.recording, said.line.start, false);
-    if (session_.procedure().find(said.recording) == nullptr) show_notice(tr("%1 is not in this guide; Ctrl+U on the Shelf uses it.").arg(text(said.name)));
+    if (session_.procedure().find(said.recording) == nullptr) show_notice(tr("%1 is not in this guide; the Shelf lets the guide use it.").arg(text(said.name)));
 }
 
 void MainWindow::show_notice(const QString& sentence) {
@@ -208,50 +267,6 @@ void MainWindow::show_notice(const QString& sentence) {
     QTimer::singleShot(12000, notice_, [this, sentence] {
         if (notice_->text() == sentence) notice_->hide();
     });
-}
-
-/// The commands of a station's menus as rows: key, name, what it does.
-static QString menu_keys(const QList<QAction*>& actions) {
-    QString rows;
-    for (const auto* a : actions) rows += QStringLiteral("<tr><td><b>%1</b>&nbsp;&nbsp;</td><td>%2&nbsp;&nbsp;</td><td>%3</td></tr>").arg(a->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(), a->text().toHtmlEscaped(), a->toolTip().toHtmlEscaped());
-    return QStringLiteral("<table cellspacing='2'>%1</table>").arg(rows);
-}
-
-/// The editor's rules as rows: what each is called, and why.
-static QString editor_rules() {
-    QString rows;
-    for (int i = 0; i < core::kRules; ++i) rows += QStringLiteral("<tr><td><b>%1</b>&nbsp;&nbsp;</td><td>%2</td></tr>").arg(theme::text(std::string(core::name_of(static_cast<core::Rule>(i)))), theme::text(std::string(core::reason_of(static_cast<core::Rule>(i)))));
-    return QStringLiteral("<table cellspacing='2'>%1</table>").arg(rows);
-}
-
-void MainWindow::show_help() {
-    QDialog dialog(this);
-    dialog.setWindowTitle(tr("Keys and the way through"));
-    dialog.resize(760, 600);
-    auto* down = new QVBoxLayout(&dialog);
-    auto* page = new QTextBrowser(&dialog);
-    page->setHtml(tr(
-                      "<h2>From a recording to a guide</h2>"
-                      "<p><b>Shelf</b> (Ctrl+6): bring a recording in (Ctrl+O, or drop it), open a guide (Enter) or begin one (Ctrl+N).</p>"
-                      "<p><b>Tape</b> (Ctrl+1): Space plays, S plays slowly, ← → go by frame, ↑ ↓ by line of narration, Page Up/Down change the recording. "
-                      "[ opens a step, ] closes it; while the film runs they snap to the pause just passed. F takes the figure said in this line, W the caution, P keeps the picture, C gives the take as a clip, X puts the marks of the line aside. "
-                      "D drafts steps from what was said, Enter confirms a draft and goes to the next; H folds talk and silence away. The menus hold the rest:</p>%1"
-                      "<p><b>Figures</b> (Ctrl+2): ↑ ↓ choose, Space hears the claim, C the next claim, B adds a source, D settles a difference with a reason, N adds a figure, Del removes it. R takes what the house rule says where sources differ, X notes where a figure was looked for and not found, J joins two figures that are one, P parts a claim from its figure. "
-                      "B opens the page of a source that is at hand: what a machine reads there is compared with the page and confirmed with Enter; a page can also be dropped on a figure, and V shows it again. Shift+B withdraws a source. E says which variants a figure holds for, under which condition, what it replaces and how a level is read; H which source outranks which in this house, and what is in its store. "
-                      "O shows only what is open, Escape everything; U tells the lines in both unit systems. "
-                      "W works the figure out for what is in hand: a torque for the shop's wrenches, an amount as a filling plan with its packs, a strength as a mixture, a number of bolts as their order, an interval as the next day it falls due. "
-                      "A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
-                      "<p><b>Sheet</b> (Ctrl+3): Ctrl+D drafts lines, checks and waits from what was logged, for every step that has none; Alt+P plays the tape where the line, caution, check or wait in hand was said. Ctrl+Enter adds a step, Alt+↑ ↓ move it, Ctrl+Backspace removes it, Ctrl+Shift+Enter splits it at the line, Ctrl+J merges it with the next, Alt+I copies one in from another guide with what it needs, Ctrl+H replaces words here or in all guides. Type { in a line to name a figure or an item. "
-                      "Ctrl+W adds a caution, Alt+W asks for it by its parts (hazard, harm, how to avoid it); Ctrl+T a check, Alt+T with whom to ask and a reading with limits; Ctrl+L a wait; Alt+R how a display is set back; Alt+L what is done later. Alt+V says for which variants a step is and in which state the machine, Alt+B shows the variants side by side. Alt+Y names the questions practitioners answer differently: the house answers them once for all guides (H on the Figures, then W). "
-                      "Alt+C comments on a line or answers what a reviewer said, Alt+H shows who wrote a line and what stood there before, Alt+O keeps a translation beside the guide. "
-                      "What an editor would ask stands beside its line: Alt+M mends it where it is certain how, Alt+A lets it stand with a reason. The house (H on the Figures) can do without a rule. The rules:</p>%2"
-                      "<p><b>Plates</b> (Ctrl+4): C calls the chosen item out, N goes to the next callout, arrows move its label, Shift+arrows its target, Del removes it. L lays the callouts out anew (Shift+L also those moved by hand), A looks for those of the plate before on this one, F places fasteners (arrows and Enter, or the mouse) and draws their order; kinds are told apart by shape, and Ctrl+E says their length, head and washer. O says that the part in hand came off next, M draws a mark or a magnifier. "
-                      "K offers the sharpest frame near the moment, comma and full stop choose the frame before or after; X cuts, turns and brightens the still and hides a face or a number, without touching the recording. D makes a pair: right and wrong, before and after, new and old. G trims the step's clip to the frame, slows it, takes its sound away and draws over it; V says for which variant a plate is. Ctrl+I makes an item, Ctrl+E changes it wherever it is named.</p>"
-                      "<p><b>Issue</b> (Ctrl+5): Ctrl+Enter freezes the next edition, Ctrl+P opens its pack, Ctrl+Y verifies it, Ctrl+S copies it into a folder or onto a stick.</p>"
-                      "<p>Everywhere: Ctrl+Z and Ctrl+Shift+Z undo and redo, F4 goes to the next open point, Ctrl+F finds what was said in any recording of the library. What the head calls saved is on disk.</p>")
-                      .arg(menu_keys(tape_->actions()), editor_rules()));
-    down->addWidget(page);
-    dialog.exec();
 }
 
 }  // namespace anagraph::app

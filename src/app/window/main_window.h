@@ -5,9 +5,12 @@
 #include <QMainWindow>
 #include <QStackedWidget>
 #include <memory>
+#include <vector>
 
+#include "app/command/command_row.h"
+#include "app/command/uses.h"
 #include "app/session/session.h"
-#include "app/theme/controls.h"
+#include "app/window/finder.h"
 #include "app/window/route_rail.h"
 
 namespace anagraph::app {
@@ -42,6 +45,10 @@ public:
     IssueStation& issue() { return *issue_; }
     RouteRail& rail() { return *rail_; }
     void go(int stop);
+    /// The commands of every station, and last those of the window itself.
+    const std::vector<Commands*>& commands() const { return commands_; }
+    /// Does a command of any station, there; or says why it cannot be done.
+    void perform(Commands& where, const Command& command);
     /// The sentence shown at the foot of the window, or empty.
     QString notice() const { return notice_->isVisible() ? notice_->text() : QString(); }
 
@@ -50,22 +57,24 @@ protected:
 
 private:
     QWidget* build_head();
-    void build_keys();
+    void build_commands();
     void keep_typing();
     void refresh();
     void show_notice(const QString& sentence);
     void next_open();
-    void find_said();
-    void show_help();
+    void find();
+    std::vector<FinderEntry> findable();
+    void show_said(const store::SaidLine& said);
 
     Session session_;
     RouteRail* rail_ = nullptr;
     QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
     QLabel* saved_ = nullptr;
-    KeyButton* undo_ = nullptr;
-    KeyButton* redo_ = nullptr;
-    KeyButton* open_ = nullptr;
+    Commands* own_ = nullptr;
+    std::vector<Commands*> commands_;
+    Uses uses_;
+    std::vector<int> open_ = std::vector<int>(6, 0);  // points open, by station
     QStackedWidget* stations_ = nullptr;
     QLabel* notice_ = nullptr;
     ShelfStation* shelf_ = nullptr;

@@ -1,0 +1,152 @@
+#include "app/command/command_row.h"
+
+#include <QPainter>
+#include <algorithm>
+#include <utility>
+
+#include "app/theme/theme.h"
+
+namespace anagraph::app {
+
+namespace {
+constexpr int kGap = 4;
+constexpr int kSide = 9;  // between a button's edge and its words
+}  // namespace
+
+CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent) : QPushButton(parent), command_(command) {
+    setCursor(Qt::PointingHandCursor);
+    setFocusPolicy(Qt::TabFocus);
+    show_words(commands.words(command));
+    const QString key = key_words(command.key);
+    setToolTip(key.isEmpty() ? command.help : QStringLiteral("%1 (%2)").arg(command.help, key));
+    setAccessibleDescription(toolTip());
+    connect(this, &QPushButton::clicked, &commands, [&commands, &command] { commands.perform(command); }, Qt::QueuedConnection);
+}
+
+void CommandButton::show_words(const QString& words) {
+    if (text() == words) return;
+    setText(words);
+    setAccessibleName(words);
+    updateGeometry();
+}
+
+void CommandButton::show_way_on(bool way_on) {
+    if (way_on_ == way_on) return;
+    way_on_ = way_on;
+    update();
+}
+
+QSize CommandButton::sizeHint() const {
+    const QFontMetrics metrics(font());
+    const QString key = key_words(command_.key);
+    const int beside = key.isEmpty() ? 0 : QFontMetrics(theme::font("small")).horizontalAdvance(key) + 7;
+    return {metrics.horizontalAdvance(text()) + beside + 2 * kSide, metrics.height() + 12};
+}
+
+void CommandButton::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRectF box = QRectF(rect()).adjusted(1, 1, -1, -1);
+    const bool lit = underMouse() || isDown();
+    p.setPen(hasFocus() ? QPen(theme::colour("accent"), 2) : way_on_ ? QPen(Qt::NoPen) : QPen(theme::colour("rule"), 1));
+    p.setBrush(theme::colour(way_on_ ? (lit ? "accent_dark" : "accent") : lit ? "wash" : "sheet"));
+    p.drawRoundedRect(box, 3, 3);
+    if (hasFocus() && way_on_) {
+        p.setPen(QPen(theme::colour("on_accent"), 1, Qt::DotLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawRoundedRect(box.adjusted(3, 3, -3, -3), 2, 2);
+    }
+    const QString key = key_words(command_.key);
+    p.setPen(theme::colour(way_on_ ? "on_accent" : "ink"));
+    p.setFont(font());
+    p.drawText(box.adjusted(kSide - 1, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
+    p.setFont(theme::font("small"));
+    p.setPen(theme::colour(way_on_ ? "on_accent" : "second"));
+    p.drawText(box.adjusted(0, 0, 1 - kSide, 0), Qt::AlignVCenter | Qt::AlignRight, key);
+}
+
+CommandRow::CommandRow(Commands& commands, QWidget* parent) : QWidget(parent), commands_(commands) {
+    setAccessibleName(tr("What can be done here"));
+    QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Minimum);
+    policy.setHeightForWidth(true);
+    setSizePolicy(policy);
+    connect(&commands, &Commands::refreshed, this, &CommandRow::follow);
+    follow();
+}
+
+void CommandRow::follow() {
+    const auto row = commands_.row();
+    const bool same = std::equal(row.begin(), row.end(), buttons_.begin(), buttons_.end(), [](const Command* c, const CommandButton* b) { return c == &b->command(); });
+    if (!same) {
+        const bool focused = std::any_of(buttons_.begin(), buttons_.end(), [](const CommandButton* b) { return b->hasFocus(); });
+        std::vector<CommandButton*> next;
+        for (const auto* c : row) {
+            const auto it = std::find_if(buttons_.begin(), buttons_.end(), [&](CommandButton* b) { return b != nullptr && &b->command() == c; });
+            next.push_back(it == buttons_.end() ? new CommandButton(commands_, *c, this) : std::exchange(*it, nullptr));
+        }
+        for (auto* gone : buttons_)
+            if (gone != nullptr) {
+                gone->hide();
+                gone->deleteLater();
+            }
+        buttons_ = std::move(next);
+        // the keys go back to the station, not to whatever comes next in the window
+        if (focused && std::none_of(buttons_.begin(), buttons_.end(), [](const CommandButton* b) { return b->hasFocus(); })) commands_.scope()->setFocus();
+        for (std::size_t i = 0; i < buttons_.size(); ++i) {
+            if (i > 0) setTabOrder(buttons_[i - 1], buttons_[i]);
+            buttons_[i]->show();
+        }
+    }
+    for (auto* b : buttons_) {
+        b->show_words(commands_.words(b->command()));
+        b->show_way_on(b == buttons_.front() && Commands::is_way_on(b->command()));
+    }
+    setAccessibleDescription(buttons_.empty() ? missing() : QString());
+    place(width(), true);
+    update();
+    updateGeometry();
+}
+
+void CommandRow::paintEvent(QPaintEvent*) {
+    if (!buttons_.empty()) return;
+    QPainter p(this);
+    p.setFont(theme::font("text"));
+    p.setPen(theme::colour("second"));
+    p.drawText(rect(), Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, missing());
+}
+
+QString CommandRow::missing() const {
+    for (const auto& c : commands_.all())
+        if (c->shown && c->way_on && commands_.fits(*c)) return commands_.cannot(*c);
+    return {};
+}
+
+int CommandRow::place(int width, bool move) const {
+    int x = 0;
+    int y = 0;
+    int high = buttons_.empty() ? QFontMetrics(font()).height() + 12 : 0;
+    for (auto* b : buttons_) {
+        const QSize size = b->sizeHint();
+        if (x > 0 && x + size.width() > width) {
+            x = 0;
+            y += high + kGap;
+        }
+        if (move) b->setGeometry(x, y, size.width(), size.height());
+        x += size.width() + kGap;
+        high = std::max(high, size.height());
+    }
+    return y + high;
+}
+
+QSize CommandRow::sizeHint() const {
+    int wide = 0;
+    for (const auto* b : buttons_) wide += b->sizeHint().width() + kGap;
+    return {std::max(0, wide - kGap), place(std::max(width(), minimumSizeHint().width()), false)};
+}
+
+void CommandRow::resizeEvent(QResizeEvent*) {
+    place(width(), true);
+    updateGeometry();
+}
+
+}  // namespace anagraph::app

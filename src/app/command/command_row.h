@@ -1,0 +1,57 @@
+// CommandRow: the commands a station shows for the thing in hand, as one quiet row that wraps where the place is narrow.
+#pragma once
+
+#include <QPushButton>
+#include <vector>
+
+#include "app/command/commands.h"
+
+namespace anagraph::app {
+
+/// A command as a button: its words, and its key beside them in small letters. The way on is filled with the accent.
+class CommandButton : public QPushButton {
+    Q_OBJECT
+public:
+    CommandButton(Commands& commands, const Command& command, QWidget* parent);
+    const Command& command() const { return command_; }
+    void show_words(const QString& words);
+    void show_way_on(bool way_on);
+    bool way_on() const { return way_on_; }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    const Command& command_;
+    bool way_on_ = false;
+};
+
+class CommandRow : public QWidget {
+    Q_OBJECT
+public:
+    CommandRow(Commands& commands, QWidget* parent);
+    /// What it shows just now.
+    const std::vector<CommandButton*>& buttons() const { return buttons_; }
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override { return place(width, false); }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return {120, QFontMetrics(font()).height() + 12}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void follow();
+    /// What has to be done before the way on is open; said where nothing else can be shown.
+    QString missing() const;
+    /// Where the buttons stand in `width`; moves them when asked to. Returns the height.
+    int place(int width, bool move) const;
+
+    Commands& commands_;
+    std::vector<CommandButton*> buttons_;
+};
+
+}  // namespace anagraph::app
