@@ -178,7 +178,7 @@ private:
             Figure f = *p_.find(FigureId(id));
             f.variants = {variant};
             if (f.purpose == "refill with filter") f.level = LevelRule{LevelRule::Temperature::Unknown, LevelRule::Engine::Stopped, 5, LevelRule::Gauge::DipstickResting};
-            perform("say which variant a figure holds for", {Put<Figure>{std::move(f), {}}});
+            perform("say what a figure applies to", {Put<Figure>{std::move(f), {}}});
         }
         figure("cover-count", K::Count, "cover", "bolts", "6 x", "", {}, "parts", "6 x");
         figure("zinc-count", K::Count, "zinc-bolts", "how many", "4 x", "", {}, "parts", "4 x");

@@ -227,7 +227,7 @@ int reshoot(const Answer& answer, const std::string& folder, const std::string& 
     const auto points = shop::gather_reshoot(**library, store::GuideId(guide));
     if (!points) return answer.wrong(points.error(), kWrongUse);
     json list = json::array();
-    std::string words = points->empty() ? "Nothing has to be filmed again." : "";
+    std::string words = points->empty() ? "Nothing is on the reshoot list." : "";
     for (const auto& point : *points) {
         list.push_back({{"recording", point.recording}, {"t", point.missing.at.seconds()}, {"what", point.missing.what}, {"why", point.missing.why}});
         words += fmt::format("{}, {}: {} ({})\n", point.recording, core::clock_text(point.missing.at, false), point.missing.what, point.missing.why);
@@ -398,7 +398,7 @@ int run(int argc, char** argv) {
     deliver_command->add_option("--to", c, "folder of the pack")->required();
     deliver_command->callback([&] { code = deliver(answer, a, b, edition, c); });
 
-    auto* reshoot_command = app.add_subcommand("reshoot", "what has to be filmed again or found out");
+    auto* reshoot_command = app.add_subcommand("reshoot", "the reshoot list: what was not filmed, not seen or has to be looked up");
     reshoot_command->add_option("LIBRARY", a)->required();
     reshoot_command->add_option("GUIDE", b)->required();
     reshoot_command->add_option("--to", c, "also write it as a page with pictures, for paper or a phone");

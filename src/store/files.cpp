@@ -177,7 +177,7 @@ Outcome copy_tree(const std::string& from, const std::string& to, const Progress
             done += size;
             return copied ? Outcome{} : tl::make_unexpected(copied.error());
         }
-        if (!S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a link or a device, which is not copied; take it out first.", a), a);
+        if (!S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a link or a device, which is not copied; remove it first.", a), a);
         if (::mkdir(b.c_str(), 0755) != 0) return tl::make_unexpected(file_trouble(b, errno));
         for (const auto& name : names_in(a))
             if (auto copied = copy(a + "/" + name, b + "/" + name); !copied) return copied;

@@ -107,7 +107,7 @@ TEST_F(Keeping, WordsReplacedInAllGuidesAreTakenBackByOneUndo) {
     (*w)->go(MainWindow::Sheet);
     when_asked<QDialog>([&](QDialog* dialog) {
         fill(*dialog, "words as they stand", "wombat");
-        fill(*dialog, "what stands there then; nothing takes them out", "plug");
+        fill(*dialog, "what stands there instead; empty removes them", "plug");
         dialog->findChild<QCheckBox*>()->setChecked(true);
         const auto ready = [&] {
             for (auto* label : dialog->findChildren<QLabel*>())

@@ -143,7 +143,7 @@ TEST_F(OnAStep, VariantsAndStatesAreTickedAndNoneThatCannotBe) {
 
 TEST_F(OnAStep, TheHousesWayIsCarriedAndADepartureNeedsItsReason) {
     when_asked<QDialog>([](QDialog* d) {
-        auto* way = named<QComboBox>(d, "Way: How long does it drain?");
+        auto* way = named<QComboBox>(d, "Method: How long does it drain?");
         way->setCurrentIndex(2);
         ok(d);
         EXPECT_TRUE(trouble(d).contains("departs"));
@@ -398,7 +398,7 @@ TEST_F(OnAStep, AStepOfAnotherGuideComesInBehindTheOneInHandAndWordsAreReplacedI
                 if (l->text().contains("In 1 other guides: 1 places")) return true;
             return false;
         }, 20000));
-        fill(*d, "what stands there then; nothing takes them out", "pushing in");
+        fill(*d, "what stands there instead; empty removes them", "pushing in");
         ok(d);
     });
     w->key(Qt::Key_H, Qt::ControlModifier);

@@ -137,7 +137,7 @@ TEST_F(OnTheSheet, WordsAreReplacedThroughTheGuide) {
         bool counted = false;
         for (const auto* l : dialog->findChildren<QLabel*>()) counted = counted || l->text().contains("It stands in 7 places");
         EXPECT_TRUE(counted);
-        fill(*dialog, "what stands there then; nothing takes them out", "trainer");
+        fill(*dialog, "what stands there instead; empty removes them", "trainer");
         QTest::keyClick(dialog, Qt::Key_Return);
     });
     w->key(Qt::Key_H, Qt::ControlModifier);

@@ -230,7 +230,7 @@ TEST_F(TapeKeys, TheReshootListIsWrittenAndOpened) {
         QTest::keyClick(name, Qt::Key_Return);
     });
     w->key(Qt::Key_R, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(page) && (*w)->notice().contains("film"); }, 20000)) << (*w)->notice().toStdString();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(page) && (*w)->notice().contains("reshoot"); }, 20000)) << (*w)->notice().toStdString();
     QFile file(page);
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));
     EXPECT_TRUE(file.readAll().contains("the thread from near"));

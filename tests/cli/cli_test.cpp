@@ -123,7 +123,7 @@ TEST(Cli, ListsWhatHasToBeFilmedAgainAndWritesThePage) {
     for (const auto& p : answer["points"]) EXPECT_FALSE(p["why"].get<std::string>().empty());
     std::ifstream page(scratch / "again.html");
     const std::string html((std::istreambuf_iterator<char>(page)), std::istreambuf_iterator<char>());
-    EXPECT_NE(html.find("To film again"), std::string::npos);
+    EXPECT_NE(html.find("Reshoot list"), std::string::npos);
     EXPECT_EQ(cli({"reshoot", scratch / "library", "no-such-guide"}).code, 2);
     EXPECT_NE(cli({"reshoot", scratch / "library", anagraph::testing::kDemoGuide, "--to", "/no/such/folder/again.html"}).code, 0);
 }

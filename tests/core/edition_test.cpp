@@ -133,7 +133,7 @@ TEST(Differences, WhatTheHandDoesOtherwiseMustBeReadAgain) {
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].methods = {{"seal"}}; }), "which way"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].variants = {"T"}; }), "variants"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].checks = {{"plug", "dry", "a drip", {}, "the instructor", Reading{"torque", "Nm", FigureId("t")}}}; }), "what to check"));
-    EXPECT_TRUE(one(told([](Procedure& p) { p.header.follow_ups = {{"after an hour", "look again"}}; }), "done later"));
+    EXPECT_TRUE(one(told([](Procedure& p) { p.header.follow_ups = {{"after an hour", "look again"}}; }), "follow-ups changed"));
     const auto pictures = told([](Procedure& p) { p.steps[0].clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(1, 1)}, 2}; });
     ASSERT_EQ(pictures.size(), 1U);
     EXPECT_FALSE(pictures[0].read_again);
@@ -183,7 +183,7 @@ TEST(Differences, SourcesEvidenceAndCaptionsAreTold) {
     before.steps[0].clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(1, 1)}};
     after = before;
     after.recordings[0].corrections = {{FrameTime(0, 1), "seventeen"}};
-    EXPECT_NE(all(differences(before, after)).find("words under the clips"), std::string::npos);
+    EXPECT_NE(all(differences(before, after)).find("captions of the clips"), std::string::npos);
 }
 
 TEST(Differences, NothingThatIsPrintedChangesUnsaid) {

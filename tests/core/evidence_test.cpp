@@ -99,7 +99,7 @@ TEST(Variants, ASourceForAnotherVariantDoesNotCount) {
     f.proofs = {proof("twin", "2.2 L")};
     p.figures = {f};
     EXPECT_EQ(standing_of(p, f), Standing::Open);
-    EXPECT_NE(argue_standing(p, f).find("holds for PT60-T only"), std::string::npos);
+    EXPECT_NE(argue_standing(p, f).find("applies to PT60-T only"), std::string::npos);
     f.variants = {"PT60-T"};
     EXPECT_EQ(standing_of(p, f), Standing::Proved);
 }

@@ -90,7 +90,7 @@ TEST(MergeSteps, OneQuestionIsCarriedOnceAndTwoWaysStayTwoSteps) {
     p.steps[1].methods[0].because = "it was cold";
     const auto two = merge_with_next(p, StepId("refit"));
     ASSERT_FALSE(two);
-    EXPECT_NE(two.error().message.find("different ways"), std::string::npos);
+    EXPECT_NE(two.error().message.find("different methods"), std::string::npos);
 }
 
 TEST(MergeSteps, PutsTogetherWhatWasSplit) {

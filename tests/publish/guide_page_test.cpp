@@ -118,7 +118,7 @@ TEST(GuidePage, TheEvidenceSaysHowALevelIsReadWhatIsReplacedAndWhichSourceOutran
     EXPECT_NE(html.find("It replaces KQ-FC1."), std::string::npos);
     EXPECT_NE(html.find("this house holds to the maker"), std::string::npos);
     EXPECT_NE(html.find("serials from 4401"), std::string::npos);
-    EXPECT_NE(html.find("measured at the bench, 2026-11-20; holds for PT60 L; taken with steel rule"), std::string::npos);
+    EXPECT_NE(html.find("measured at the bench, 2026-11-20; applies to PT60 L; taken with steel rule"), std::string::npos);
     EXPECT_EQ(page(edition()).find("this house holds"), std::string::npos) << "an edition of before says nothing of it";
 }
 
@@ -226,10 +226,10 @@ TEST(GuidePage, PrintsStatesWaysReadingsResetsAndWhatIsDoneLater) {
     e.procedure.header.follow_ups = {{"after the first hour", "Look at the {item:plug} again."}};
     e.methods = {{"seal", "new", "A washer is cheap.", {"inspected"}}};
     const auto html = page(e);
-    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has picked no way", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times; it then shows 0 h.", "PT60 L only", "after the first hour"})
+    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has chosen no method", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times; it then shows 0 h.", "PT60 L only", "after the first hour"})
         EXPECT_NE(html.find(part), std::string::npos) << part;
     EXPECT_EQ(count(html, "<details"), 2U);
-    EXPECT_EQ(count(html, "No other way is accepted here"), 0U) << "nobody picked the other one, so nothing is excluded";
+    EXPECT_EQ(count(html, "No other method is accepted here"), 0U) << "nobody picked the other one, so nothing is excluded";
 }
 
 TEST(GuidePage, AStepWithoutThemShowsNothingOfIt) {

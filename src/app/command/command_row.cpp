@@ -144,6 +144,12 @@ QSize CommandRow::sizeHint() const {
     return {std::max(0, wide - kGap), place(std::max(width(), minimumSizeHint().width()), false)};
 }
 
+QSize CommandRow::minimumSizeHint() const {
+    int widest = 0;
+    for (const auto* b : buttons_) widest = std::max(widest, b->sizeHint().width());
+    return {widest, QFontMetrics(font()).height() + 12};
+}
+
 void CommandRow::resizeEvent(QResizeEvent*) {
     place(width(), true);
     updateGeometry();

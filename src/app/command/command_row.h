@@ -37,7 +37,7 @@ public:
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override { return place(width, false); }
     QSize sizeHint() const override;
-    QSize minimumSizeHint() const override { return {120, QFontMetrics(font()).height() + 12}; }
+    QSize minimumSizeHint() const override;
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -26,7 +26,7 @@ QComboBox* choice(int count, Enum now, QWidget* parent) {
 }  // namespace
 
 DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent) : QDialog(parent), figure_(figure) {
-    setWindowTitle(tr("What it holds for: %1").arg(text(core::title_of(procedure, figure))));
+    setWindowTitle(tr("Applies to: %1").arg(text(core::title_of(procedure, figure))));
     setMinimumWidth(540);
     auto* form = new QFormLayout(this);
     form->setContentsMargins(22, 18, 22, 18);
@@ -48,7 +48,7 @@ DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figur
             variants_.push_back(box);
         }
         boxes->addStretch(1);
-        form->addRow(tr("Holds for"), boxes);
+        form->addRow(tr("Applies to"), boxes);
     }
     condition_ = new QLineEdit(text(figure.condition), this);
     condition_->setPlaceholderText(tr("cold; new seal; first 20 h; nothing where it always holds"));
@@ -96,7 +96,7 @@ core::LevelRule DetailsDialog::level() const {
 
 void DetailsDialog::accept() {
     if (!variants_.empty() && std::none_of(variants_.begin(), variants_.end(), [](const QCheckBox* b) { return b->isChecked(); })) {
-        trouble_->setText(tr("A figure holds for one variant at least; remove it where it holds for none."));
+        trouble_->setText(tr("A figure applies to one variant at least; remove it where it applies to none."));
         return;
     }
     if (minutes_ != nullptr && !minutes_->text().trimmed().isEmpty() && !core::Number::parse(minutes_->text().trimmed().toStdString())) {

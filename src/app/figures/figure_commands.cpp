@@ -64,14 +64,14 @@ void FiguresStation::remove_source() {
         QStringList names;
         for (std::size_t i = 0; i < f->proofs.size(); ++i) names << QStringLiteral("%1. %2, %3").arg(i + 1).arg(text(core::text_of(f->proofs[i].value)), text(f->proofs[i].place));
         bool ok = false;
-        const QString chosen = QInputDialog::getItem(this, tr("Withdraw a source"), tr("Which no longer speaks for it?"), names, 0, false, &ok);
+        const QString chosen = QInputDialog::getItem(this, tr("Remove a source"), tr("Which one no longer gives it?"), names, 0, false, &ok);
         if (!ok) return;
         at = static_cast<std::size_t>(names.indexOf(chosen));
     }
     core::Figure next = *f;
     next.proofs.erase(next.proofs.begin() + static_cast<std::ptrdiff_t>(at));
     next.settled.clear();
-    put(std::move(next), "withdraw a source");
+    put(std::move(next), "remove a source");
 }
 
 void FiguresStation::see_page(std::size_t from) {
@@ -109,7 +109,7 @@ void FiguresStation::set_details() {
     const auto* f = figure();
     if (f == nullptr) return;
     DetailsDialog dialog(session_.procedure(), *f, this);
-    if (dialog.exec() == QDialog::Accepted && dialog.figure() != *f) put(dialog.figure(), "say what a figure holds for");
+    if (dialog.exec() == QDialog::Accepted && dialog.figure() != *f) put(dialog.figure(), "say what a figure applies to");
     setFocus();
 }
 
@@ -130,18 +130,18 @@ void FiguresStation::settle() {
     core::Figure next = *f;
     if (!f->settled.empty()) {
         next.settled.clear();
-        put(std::move(next), "open a figure again");
+        put(std::move(next), "reopen a figure");
         return;
     }
     bool ok = false;
-    const QString why = QInputDialog::getText(this, tr("Settle a difference"), tr("Why does %1 hold? (printed with the guide)").arg(text(core::text_of(f->value))), QLineEdit::Normal, QString(), &ok).trimmed();
+    const QString why = QInputDialog::getText(this, tr("Resolve a difference"), tr("Why does %1 hold? (printed with the guide)").arg(text(core::text_of(f->value))), QLineEdit::Normal, QString(), &ok).trimmed();
     if (!ok) return;
     if (why.isEmpty()) {
-        session_.tell(tr("A difference is settled with a reason; nothing was changed."));
+        session_.tell(tr("A difference is resolved with a reason; nothing was changed."));
         return;
     }
     next.settled = why.toStdString();
-    put(std::move(next), "settle a figure");
+    put(std::move(next), "resolve a figure");
 }
 
 void FiguresStation::work_out() {
@@ -189,11 +189,11 @@ void FiguresStation::join() {
             ids.push_back(other.id);
         }
     if (names.isEmpty()) {
-        session_.tell(tr("There is no other %1 to join it with.").arg(text(std::string(core::spoken_name_of(f->kind)))));
+        session_.tell(tr("There is no other %1 to merge it with.").arg(text(std::string(core::spoken_name_of(f->kind)))));
         return;
     }
     bool ok = false;
-    const QString chosen = QInputDialog::getItem(this, tr("Join two figures"), tr("Which says the same as %1? Its claims and sources come here.").arg(text(core::title_of(session_.procedure(), *f))), names, 0, false, &ok);
+    const QString chosen = QInputDialog::getItem(this, tr("Merge two figures"), tr("Which says the same as %1? Its claims and sources come here.").arg(text(core::title_of(session_.procedure(), *f))), names, 0, false, &ok);
     if (ok) session_.perform(core::join_figures(session_.procedure(), f->id, ids[static_cast<std::size_t>(names.indexOf(chosen))]));
 }
 

@@ -240,7 +240,7 @@ void FigureList::paintEvent(QPaintEvent* event) {
     if (shown_.empty()) {
         p.setPen(colour("second"));
         p.setFont(theme::font("text"));
-        p.drawText(QRectF(24, 24, width() - 48, 120), Qt::TextWordWrap, session_.procedure().figures.empty() ? tr("No figures yet. On the Tape, go to a line in which a figure is said and press F; or press N here to add one by hand.") : tr("No figure passes the filter above; Escape shows them all."));
+        p.drawText(QRectF(24, 24, width() - 48, 120), Qt::TextWordWrap, session_.procedure().figures.empty() ? tr("No figures yet. On the Tape, go to a line in which a figure is said and take it; or add one here by hand.") : tr("No figure passes the filter above."));
         return;
     }
     for (std::size_t i = 0; i < shown_.size(); ++i) {

@@ -296,7 +296,7 @@ void FiguresStation::refresh() {
         proofs += tr("<p style='margin:2px 0'>Replaces %1</p>").arg(older.join(QStringLiteral(", ")));
     }
     if (f->level) proofs += tr("<p style='margin:2px 0'>Level: %1</p>").arg(text(core::text_of(*f->level)).toHtmlEscaped());
-    if (!f->settled.empty()) proofs += tr("<p style='margin:2px 0'>Settled: %1</p>").arg(text(f->settled).toHtmlEscaped());
+    if (!f->settled.empty()) proofs += tr("<p style='margin:2px 0'>Resolved: %1</p>").arg(text(f->settled).toHtmlEscaped());
     proofs_->setText(proofs.isEmpty() ? tr("No source yet.") : proofs);
     show_strip();
     const auto steps = core::steps_using(session_.procedure(), f->id);

@@ -48,7 +48,7 @@ void FiguresStation::build_commands() {
          }), {tr("precedence")}, true});
     add({"figures.not-found", tr("Note as not found"), Qt::Key_X, tr("Where it was looked for without finding it; printed with the guide."), evidence, one, [this] { not_found(); },
          of_figure([unless](const core::Figure& f) { return unless(f.proofs.empty(), tr("The figure has a source; it was found.")); }), {tr("unknown")}, true});
-    add({"figures.withdraw", tr("Withdraw source"), Qt::SHIFT | Qt::Key_B, tr("A source no longer speaks for the figure."), evidence, one, [this] { remove_source(); },
+    add({"figures.withdraw", tr("Remove source"), Qt::SHIFT | Qt::Key_B, tr("A source no longer counts for the figure."), evidence, one, [this] { remove_source(); },
          of_figure([unless](const core::Figure& f) { return unless(!f.proofs.empty(), tr("The figure has no source.")); }), {tr("remove proof")}});
 
     const QString self = tr("The figure");

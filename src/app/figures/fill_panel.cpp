@@ -182,7 +182,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     reading_words_ = new QLabel(this);
     reading_words_->setWordWrap(true);
     right->addWidget(reading_words_);
-    level_words_ = second(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level))) : tr("How its level is read is not written down; E at the figure does it."), this);
+    level_words_ = second(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level))) : tr("How its level is read is not written down; say it at the figure."), this);
     right->addWidget(level_words_);
     right->addWidget(titled(tr("What it drains into"), this));
     vessel_words_ = new QLabel(this);

@@ -51,7 +51,7 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
     way_->addItem(tr("drain some and replace it"), static_cast<int>(Way::Replace));
     way_->addItem(tr("top up, drain nothing"), static_cast<int>(Way::TopUp));
     way_->addItem(tr("mix anew, by ratio"), static_cast<int>(Way::Ratio));
-    form->addRow(tr("&Way"), way_);
+    form->addRow(tr("&Method"), way_);
     const auto field = [&](const QString& label, const QString& value, const QString& hint) {
         Row row{new QLabel(label, this), new QLineEdit(value, this)};
         row.edit->setFixedWidth(kFieldWidth);

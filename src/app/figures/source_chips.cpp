@@ -21,7 +21,7 @@ constexpr double kMostWidth = 250;
 SourceChips::SourceChips(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setMouseTracking(true);
     setAccessibleName(tr("Sources of the guide"));
-    setToolTip(tr("Drag a source onto the figure it gives, or press B there"));
+    setToolTip(tr("Drag a source onto the figure it gives"));
     refresh();
 }
 
@@ -63,7 +63,7 @@ void SourceChips::paintEvent(QPaintEvent*) {
     p.setFont(theme::font("small"));
     if (chips_.empty()) {
         p.setPen(colour("second"));
-        p.drawText(rect(), Qt::AlignVCenter, tr("No source yet: B adds one, and a page can be dropped on a figure."));
+        p.drawText(rect(), Qt::AlignVCenter, tr("No source yet: add one, or drop a page on a figure."));
         return;
     }
     for (const auto& c : chips_) {

@@ -126,7 +126,7 @@ void SourceDialog::build_form(QWidget* side) {
             variants_.push_back(box);
         }
         boxes->addStretch(1);
-        of_new->addRow(tr("Holds for"), boxes);
+        of_new->addRow(tr("Applies to"), boxes);
     }
     of_new->addRow(tr("Se&rials"), serials_);
     instrument_label_ = new QLabel(tr("&Instrument"), fresh_);
@@ -331,7 +331,7 @@ QString SourceDialog::trouble() {
     for (const auto* edit : {tolerance_, slack_})
         if (const auto number = core::Number::parse(edit->text().trimmed().toStdString()); !edit->isHidden() && !edit->text().trimmed().isEmpty() && !number) return number.error().code == core::ErrorCode::Ambiguous ? text(number.error().message) : tr("“%1” is no number; write how far it may be off as in 2.5.").arg(edit->text().trimmed());
     if (chosen() == nullptr && title_->text().trimmed().isEmpty()) return tr("Give the source a title, so that a checker can find it.");
-    if (chosen() == nullptr && !variants_.empty() && std::none_of(variants_.begin(), variants_.end(), [](const QCheckBox* b) { return b->isChecked(); })) return tr("Say for which variant it holds; a source that holds for none proves nothing.");
+    if (chosen() == nullptr && !variants_.empty() && std::none_of(variants_.begin(), variants_.end(), [](const QCheckBox* b) { return b->isChecked(); })) return tr("Say which variant it applies to; a source that applies to none proves nothing.");
     if (kind() == core::SourceKind::Measurement && chosen() == nullptr && instrument_->text().trimmed().isEmpty()) return tr("Say what it was measured with; a measurement is as good as its instrument.");
     if (place_->text().trimmed().isEmpty()) return tr("Say where in the source it stands, so that a checker can find it.");
     return {};

@@ -155,7 +155,7 @@ void WrenchScales::paintEvent(QPaintEvent* event) {
     if (offers_.empty()) {
         p.setFont(theme::font("text"));
         p.setPen(colour("second"));
-        p.drawText(QRectF(20, 20, width() - 40, 100), Qt::TextWordWrap, tr("No wrench is kept yet. Press N to write down one of the shop: its range, its marks and when it was calibrated. It serves all guides."));
+        p.drawText(QRectF(20, 20, width() - 40, 100), Qt::TextWordWrap, tr("No wrench is kept yet. Add one of the shop: its range, its marks and when it was calibrated. It serves all guides."));
     }
     for (std::size_t i = 0; i < offers_.size(); ++i) paint_row(p, offers_[i], QRectF(0, static_cast<double>(i) * kRow, width(), kRow), i == chosen_);
 }

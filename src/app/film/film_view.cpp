@@ -165,7 +165,7 @@ void FilmView::paintEvent(QPaintEvent*) {
         else
             p.drawImage(r, image);
         if (recording_ != nullptr && recording_->away) {
-            const QString words = tr("The original is away: this is the small copy. Stills and clips wait for it.");
+            const QString words = tr("The original is missing: this is the small copy. Stills and clips wait for it.");
             const QRectF strip(r.left(), r.bottom() - 30, r.width(), 30);
             p.fillRect(strip, theme::colour("sheet"));
             p.setPen(theme::colour("ink"));

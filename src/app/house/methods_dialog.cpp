@@ -39,13 +39,13 @@ MethodsDialog::MethodsDialog(std::vector<core::HouseMethod> methods, QWidget* pa
     form->addRow(tr("&This house"), chosen_);
     form->addRow(tr("&Because"), because_);
     right->addLayout(form);
-    right->addWidget(second(tr("Ways, and what speaks for them; tick those that may be taken here as well:"), this));
+    right->addWidget(second(tr("Methods, and what speaks for each; tick those that are accepted too:"), this));
     ways_ = new QVBoxLayout;
     right->addLayout(ways_);
     right->addStretch(1);
     across->addLayout(right, 1);
     down->addLayout(across, 1);
-    down->addWidget(second(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's book. A step carries the question (Alt+Y on the Sheet); the answer reaches all guides."), this));
+    down->addWidget(second(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's book. A step carries the question; the answer reaches all guides."), this));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));
     down->addWidget(buttons);
@@ -80,7 +80,7 @@ void MethodsDialog::show_chosen() {
     const core::HouseMethod now = it == methods_.end() ? core::HouseMethod{std::string(t.id), "", "", {}} : *it;
     question_->setText(text(std::string(t.question)));
     chosen_->clear();
-    chosen_->addItem(tr("has picked no way"), QString());
+    chosen_->addItem(tr("has chosen no method"), QString());
     for (const auto& way : t.ways) chosen_->addItem(text(std::string(way.name)), text(std::string(way.id)));
     chosen_->setCurrentIndex(std::max(0, chosen_->findData(text(now.chosen))));
     because_->setText(text(now.because));

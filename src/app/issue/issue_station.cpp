@@ -37,12 +37,12 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     interval_->setPlaceholderText(tr("every 100 h or 12 months, whichever comes first"));
     site_note_ = new QLineEdit(head);
     site_note_->setPlaceholderText(tr("what the shop adds to the safety statement"));
-    number_->setAccessibleName(tr("Number of the guide"));
-    interval_->setAccessibleName(tr("When it is done"));
-    site_note_->setAccessibleName(tr("Note of the shop"));
-    form->addRow(tr("&Number of the guide"), number_);
-    form->addRow(tr("&When it is done"), interval_);
-    form->addRow(tr("Note of the &shop"), site_note_);
+    number_->setAccessibleName(tr("Guide number"));
+    interval_->setAccessibleName(tr("Interval"));
+    site_note_->setAccessibleName(tr("Workshop note"));
+    form->addRow(tr("Guide &number"), number_);
+    form->addRow(tr("&Interval"), interval_);
+    form->addRow(tr("Workshop n&ote"), site_note_);
     left->addWidget(head);
     what_title_ = titled(QString(), this);
     left->addWidget(what_title_);
@@ -100,7 +100,7 @@ void IssueStation::save_header() {
     h.number = number_->text().trimmed().toStdString();
     h.interval = interval_->text().trimmed().toStdString();
     h.site_note = site_note_->text().trimmed().toStdString();
-    if (!(h == session_.procedure().header)) session_.perform(core::Change{"change the guide's head", {core::SetHeader{std::move(h)}}});
+    if (!(h == session_.procedure().header)) session_.perform(core::Change{"change guide settings", {core::SetHeader{std::move(h)}}});
 }
 
 void IssueStation::refresh() {

@@ -326,7 +326,7 @@ void ClipDialog::measure() {
     if (stop_) *stop_ = true;
     watcher_.waitForFinished();
     if (recording_->away || !folder_.isValid()) {
-        trouble_->setText(tr("The recording is away, so its size cannot be measured; the clip is kept all the same."));
+        trouble_->setText(tr("The recording is missing, so its size cannot be measured; the clip is kept all the same."));
         return;
     }
     stop_ = make_stop();

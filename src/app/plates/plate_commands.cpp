@@ -41,7 +41,7 @@ void PlatesStation::choose_variants() {
     else if (std::erase(mine, v) == 0)
         mine.push_back(v);
     if (mine.size() == variants.size()) mine.clear();  // all of them is all
-    if (next != *now) put(std::move(next), "say which variant a plate is for");
+    if (next != *now) put(std::move(next), "say which variants a plate applies to");
 }
 
 void PlatesStation::choose_still() {
@@ -50,7 +50,7 @@ void PlatesStation::choose_still() {
     const auto* r = session_.recording(now->recording);
     if (r == nullptr) return;
     if (r->away) {
-        session_.tell(tr("The recording is away; stills are taken from the recording itself. Bring it back on the Shelf."));
+        session_.tell(tr("The recording is missing; stills are taken from the recording itself. Bring it back on the Shelf."));
         return;
     }
     StillDialog dialog(*r, now->at, now->care, this);
@@ -71,7 +71,7 @@ void PlatesStation::take_care() {
     core::Plate next = core::with_care(*now, dialog.care(), aspect);
     const auto lost = now->callouts.size() - next.callouts.size();
     const double shown = core::shown_aspect(next.care, aspect);
-    if (put(core::laid_out(std::move(next), shown), "take care of a still") && lost > 0) session_.tell(theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."), tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
+    if (put(core::laid_out(std::move(next), shown), "crop, hide or brighten a still") && lost > 0) session_.tell(theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."), tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
 }
 
 /// A second picture beside this one, or the roles of the two, or two pictures on their own again.
@@ -124,7 +124,7 @@ void PlatesStation::take_off_next() {
     core::Plate next = *now;
     const auto item = next.callouts[*callout].item;
     if (std::erase(next.off_order, item) == 0) next.off_order.push_back(item);
-    put(std::move(next), "say in which order parts came off");
+    put(std::move(next), "set the removal order");
 }
 
 /// Looks for what the plate before calls out on this one, and proposes what it finds.
@@ -178,7 +178,7 @@ void PlatesStation::propose_followed(const std::vector<Followed>& found) {
     if (answer != QMessageBox::Yes) return;
     core::Plate next = *plate();
     for (const auto& f : found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next, view_->aspect())});
-    put(core::laid_out(std::move(next), view_->aspect()), "take callouts over");
+    put(core::laid_out(std::move(next), view_->aspect()), "take over callouts");
 }
 
 void PlatesStation::edit_clip() {
@@ -190,7 +190,7 @@ void PlatesStation::edit_clip() {
     if (dialog.exec() != QDialog::Accepted || (step->clip && dialog.clip() == *step->clip)) return;
     core::Step next = *step;
     next.clip = dialog.clip();
-    session_.perform(core::Change{step->clip ? "change a clip" : "give the step a clip", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+    session_.perform(core::Change{step->clip ? "change a clip" : "make a clip", {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 }  // namespace anagraph::app

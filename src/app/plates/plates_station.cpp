@@ -67,15 +67,15 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     told_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     told_->setMaximumHeight(told_->fontMetrics().lineSpacing() * kToldLines);
     told_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    told_->setAccessibleName(tr("What the plate tells those who cannot see it"));
+    told_->setAccessibleName(tr("Alternative text"));
     middle->addWidget(told_);
     build_commands();
     middle->addWidget(new CommandRow(*commands_, this));
     auto* words = new QHBoxLayout;
-    words->addWidget(second(tr("Words under it"), this));
+    words->addWidget(second(tr("Caption"), this));
     caption_ = new QLineEdit(this);
-    caption_->setAccessibleName(tr("Words under the plate"));
-    caption_->setPlaceholderText(tr("what is seen, for those who cannot see it too"));
+    caption_->setAccessibleName(tr("Caption of the plate"));
+    caption_->setPlaceholderText(tr("what is seen here"));
     words->addWidget(caption_, 1);
     middle->addLayout(words);
     across->addLayout(middle, 1);
@@ -213,11 +213,12 @@ void PlatesStation::show_chosen() {
     moment_->setText((variants.isEmpty() ? QString() : tr("%1 only · ").arg(variants.join(QStringLiteral(", ")))) + tr("frame at %1").arg(text(core::clock_text(now->at))));
     if (!has_keys(caption_)) caption_->setText(text(now->caption));
     const QString told = text(publish::plate_words(session_.procedure(), *now, core::callout_numbers(session_.procedure())));
-    told_->setText(tr("<b>Told to those who cannot see it:</b> %1").arg((told.isEmpty() ? tr("nothing yet; words under it and callouts are read out") : told).toHtmlEscaped()));
+    told_->setText(tr("<b>Alternative text:</b> %1").arg((told.isEmpty() ? tr("none yet; the caption and the callouts make it") : told).toHtmlEscaped()));
     told_->setToolTip(told);
     QStringList missing;
     for (const auto& point : core::open_points(session_.procedure()))
         if (point.station == core::Station::Plates && point.step == step->id) missing << text(point.text);
+    something_missing_ = !missing.isEmpty();
     missing_->setText(missing.isEmpty() ? tr("Everything the step names is called out.") : missing.join(QStringLiteral("\n\n")));
     load_still(*now, view_);
     const auto* with = counterpart_of(*now);
@@ -287,7 +288,7 @@ void PlatesStation::add_callout(const core::Place& target) {
     core::Plate next = *now;
     const core::ItemId item(items_->currentItem()->data(Qt::UserRole).toString().toStdString());
     next.callouts.push_back({item, target, core::label_place(target, *now, view_->aspect())});
-    if (put(core::laid_out(std::move(next), view_->aspect()), "call an item out")) view_->select(plate()->callouts.size() - 1);
+    if (put(core::laid_out(std::move(next), view_->aspect()), "add a callout")) view_->select(plate()->callouts.size() - 1);
 }
 
 void PlatesStation::place_callout() { add_callout({5000, 5000}); }
@@ -300,7 +301,7 @@ void PlatesStation::remove_callout() {
     if (view_->cursor_shown()) {
         if (next.fasteners.empty()) return;
         next.fasteners.pop_back();
-        put(std::move(next), "take a fastener off the picture");
+        put(std::move(next), "remove a fastener");
     } else if (const auto mark = view_->selected_mark()) {
         next.marks.erase(next.marks.begin() + static_cast<std::ptrdiff_t>(*mark));
         view_->select_mark(std::nullopt);
@@ -371,7 +372,7 @@ void PlatesStation::lay_out_anew(bool all) {
     if (all)
         for (auto& c : next.callouts) c.fixed = false;
     next = core::laid_out_anew(std::move(next), view_->aspect());
-    if (next != *now) put(std::move(next), "lay the callouts out");
+    if (next != *now) put(std::move(next), "lay out callouts");
 }
 
 void PlatesStation::remove_plate() {
@@ -399,7 +400,7 @@ void PlatesStation::set_caption() {
     if (now == nullptr || now->caption == caption_->text().trimmed().toStdString()) return;
     core::Plate next = *now;
     next.caption = caption_->text().trimmed().toStdString();
-    put(std::move(next), "write words under a plate");
+    put(std::move(next), "write a caption");
 }
 
 /// A new item, or another name, kind, size or number for the one in hand: every place that names it says it so from then on.

@@ -80,6 +80,7 @@ private:
     QLineEdit* caption_ = nullptr;
     QListWidget* items_ = nullptr;
     core::PlateId chosen_;
+    bool something_missing_ = false;  // the step names what none of its plates calls out
     struct Shown {
         std::string frame;  // which it was made from, and with which care
         core::StillCare care;

@@ -20,7 +20,7 @@ MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* pare
     resize(960, 580);
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(20, 16, 20, 16);
-    down->addWidget(second(tr("A ticked question is answered in the guide by the house's rule (H on the Figures, then W); the reader unfolds why and what else is accepted. What this step meets by what it does stands first."), this));
+    down->addWidget(second(tr("A ticked question is answered in the guide by the house's rule; the reader unfolds why and what else is accepted. What this step meets by what it does stands first."), this));
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     auto* page = new QWidget(scroll);
@@ -46,13 +46,13 @@ MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* pare
         r.carried->setFixedWidth(330);
         if (rank(*t) == 1) r.carried->setText(tr("%1  (met here)").arg(r.carried->text()));
         const core::Way* picked = rule == rules.end() ? nullptr : t->way(rule->chosen);
-        r.way->addItem(picked == nullptr ? tr("house: no way picked") : tr("house: %1").arg(text(std::string(picked->name))), QString());
+        r.way->addItem(picked == nullptr ? tr("house: no method chosen") : tr("house: %1").arg(text(std::string(picked->name))), QString());
         for (const auto& w : t->ways) r.way->addItem(tr("here: %1").arg(text(std::string(w.name))), text(std::string(w.id)));
         if (now != step.methods.end()) {
             r.way->setCurrentIndex(std::max(0, r.way->findData(text(now->chosen))));
             r.because->setText(text(now->because));
         }
-        r.way->setAccessibleName(tr("Way: %1").arg(text(std::string(t->question))));
+        r.way->setAccessibleName(tr("Method: %1").arg(text(std::string(t->question))));
         r.because->setPlaceholderText(tr("why, where it is not the house's"));
         r.because->setAccessibleName(tr("Why: %1").arg(text(std::string(t->question))));
         const auto adapt = [way = r.way, because = r.because, carried = r.carried] {

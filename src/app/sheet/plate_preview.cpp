@@ -61,7 +61,7 @@ void PlatePreview::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(r.adjusted(1, 1, -1, -1), 2, 2);
         p.setPen(theme::colour("second"));
         p.setFont(theme::font("small"));
-        p.drawText(r.adjusted(14, 0, -14, 0), Qt::AlignCenter | Qt::TextWordWrap, tr("No picture yet: on the Tape, stop at the clearest frame and press P."));
+        p.drawText(r.adjusted(14, 0, -14, 0), Qt::AlignCenter | Qt::TextWordWrap, tr("No picture yet: on the Tape, stop at the clearest frame and keep it."));
         return;
     }
     p.drawPixmap(r, picture_, picture_.rect());

@@ -85,7 +85,8 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     points_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     points_->setAccessibleName(tr("Open points of the sheet"));
     down->addWidget(points_, 1);
-    down->addWidget(second(tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line takes it out."), side));
+    down->addStretch(0);
+    down->addWidget(second(tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line removes it."), side));
     connect(points_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) {
         session_.set_step(core::StepId(item->data(Qt::UserRole).toString().toStdString()));
         const int i = item->data(kFindingRole).toInt();
@@ -127,7 +128,7 @@ void SheetStation::choose_methods() {
     if (form.exec() != QDialog::Accepted) return;
     core::Step next = *step;
     next.methods = form.methods();
-    if (next != *step) session_.perform(core::Change{"say where practitioners differ", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+    if (next != *step) session_.perform(core::Change{"choose methods", {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 void SheetStation::draft() {
@@ -236,6 +237,7 @@ void SheetStation::list_points() {
     const auto advice = static_cast<qsizetype>(found_.size());
     const QString open = p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here")
                                                                            : theme::counted(count, tr("1 point open"), tr("%1 points open"));
+    points_->setVisible(points_->count() > 0);
     points_title_->setText(advice == 0 ? open : tr("%1, %2").arg(open, theme::counted(advice, tr("1 to look at"), tr("%1 to look at"))));
 }
 
@@ -343,7 +345,7 @@ void SheetStation::replace_words() {
     auto* from = new QLineEdit(&dialog);
     from->setPlaceholderText(tr("words as they stand"));
     auto* to = new QLineEdit(&dialog);
-    to->setPlaceholderText(tr("what stands there then; nothing takes them out"));
+    to->setPlaceholderText(tr("what stands there instead; empty removes them"));
     auto* count = second(QString(), &dialog);
     form->addRow(tr("&Words"), from);
     form->addRow(tr("&By"), to);

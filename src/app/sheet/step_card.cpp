@@ -185,7 +185,7 @@ void StepCard::show_cautions(const core::Step& step) {
             core::Step s = *now();
             if (i < s.cautions.size()) s.cautions.erase(s.cautions.begin() + static_cast<std::ptrdiff_t>(i));
             heading_->setFocus();
-            session_.perform(core::Change{"take a caution out", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+            session_.perform(core::Change{"remove a caution", {core::Put<core::Step>{std::move(s), std::nullopt}}});
         });
         cautions_.push_back({row, sign, signal, words});
     }
@@ -203,7 +203,7 @@ void StepCard::show_cautions(const core::Step& step) {
             row.sign->setProperty("symbol", symbol);
             row.sign->setPixmap(drawn(publish::hazard_svg(symbol.toStdString(), "#20242a", "#ffffff"), QSize(30, 27), devicePixelRatioF()));
         }
-        row.sign->setToolTip(hazard == nullptr ? tr("General warning: its hazard is not named; Alt+W asks for its parts") : text(std::string(hazard->name)));
+        row.sign->setToolTip(hazard == nullptr ? tr("General warning: its hazard is not named") : text(std::string(hazard->name)));
         row.words->set_line(step.cautions[i].text);
     }
 }
@@ -247,7 +247,7 @@ void StepCard::show_lines(const core::Step& step) {
                 focus_line(i - 1);
             else
                 heading_->setFocus();
-            session_.perform(core::Change{"take an instruction out", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+            session_.perform(core::Change{"remove an instruction", {core::Put<core::Step>{std::move(s), std::nullopt}}});
         });
         lines_.push_back(field);
     }
@@ -315,7 +315,7 @@ void StepCard::show_waits(const core::Step& step) {
         auto* across = new QHBoxLayout(row);
         across->setContentsMargins(0, 4, 0, 0);
         WaitRow r{row, new QLabel(row), new QLineEdit(row)};
-        r.words->setPlaceholderText(tr("what is waited for; empty takes the wait out"));
+        r.words->setPlaceholderText(tr("what is waited for; empty removes the wait"));
         r.words->setAccessibleName(tr("Wait"));
         across->addWidget(r.time);
         across->addWidget(r.words, 1);
@@ -352,7 +352,7 @@ void StepCard::show_ways(const core::Step& step) {
         QStringList accepted;
         for (const auto* way : held.accepted) accepted << text(std::string(way->name));
         QString line = QStringLiteral("<b>%1</b>").arg(text(core::summary(held)).toHtmlEscaped());
-        if (held.chosen != nullptr) line += QStringLiteral(" %1").arg((accepted.isEmpty() ? tr("No other way is accepted here.") : tr("Also accepted: %1.").arg(accepted.join(QStringLiteral(", ")))).toHtmlEscaped());
+        if (held.chosen != nullptr) line += QStringLiteral(" %1").arg((accepted.isEmpty() ? tr("No other method is accepted here.") : tr("Also accepted: %1.").arg(accepted.join(QStringLiteral(", ")))).toHtmlEscaped());
         lines << line;
     }
     ways_->setText(lines.join(QStringLiteral("<br>")));

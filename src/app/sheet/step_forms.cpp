@@ -151,7 +151,7 @@ Answer facts(Session& session, QWidget* parent) {
     if (now == nullptr) return {};
     const auto& p = session.procedure();
     core::Step s = *now;
-    Form form(tr("For which machines, and in which state"), parent, 620);
+    Form form(tr("Applies to, and machine state"), parent, 620);
     const auto variants = variant_ticks(form, p, s.variants);
     if (p.header.variants.empty()) form.words(tr("The guide is for one kind of machine; name its variants on the Shelf to tell them apart here."));
     QStringList names;
@@ -392,7 +392,7 @@ Answer resets(Session& session, QWidget* parent) {
         auto* box = form.choice(tr("&Which"), names, which);
         QStringList todo{tr("write it"), tr("take it out")};
         auto* what = form.choice(tr("&Do"), todo);
-        if (!form.ask([&] { return what->currentIndex() == 1 && box->currentIndex() == static_cast<int>(s.resets.size()) ? tr("There is nothing to take out yet.") : QString(); })) return {};
+        if (!form.ask([&] { return what->currentIndex() == 1 && box->currentIndex() == static_cast<int>(s.resets.size()) ? tr("There is nothing to remove yet.") : QString(); })) return {};
         which = box->currentIndex();
         if (what->currentIndex() == 1) {
             s.resets.erase(s.resets.begin() + which);
@@ -411,7 +411,7 @@ Answer resets(Session& session, QWidget* parent) {
 
 Answer follow_ups(Session& session, QWidget* parent) {
     core::Header header = session.procedure().header;
-    Form form(tr("To be done later"), parent, 860);
+    Form form(tr("Follow-ups"), parent, 860);
     form.words(tr("What belongs to the guide and cannot be done with it: look again after the first hour, tomorrow, cold. It stands at its end, with a box to tick. {item:…} and {figure:…} name as they do in a line. An empty row goes."));
     std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
     const auto add = [&](const core::FollowUp& f) {
@@ -441,7 +441,7 @@ Answer follow_ups(Session& session, QWidget* parent) {
     header.follow_ups.clear();
     for (const auto& [when, what] : rows)
         if (!words_of(what).empty()) header.follow_ups.push_back({words_of(when), words_of(what)});
-    return core::Change{"say what is done later", {core::SetHeader{std::move(header)}}};
+    return core::Change{"edit the follow-ups", {core::SetHeader{std::move(header)}}};
 }
 
 Answer comment(Session& session, int line, QWidget* parent) {

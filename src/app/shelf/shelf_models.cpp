@@ -91,8 +91,8 @@ QVariant RecordingRows::data(const QModelIndex& index, int role) const {
             return r->has_narration ? tr("%1 long · %2").arg(length, theme::counted(r->lines, tr("1 line said"), tr("%1 lines said"))) : tr("%1 long · no narration").arg(length);
         }
         case kThird:
-            return data(index, kAway).toBool() ? tr("the original is away: %1").arg(text(r->path)) : used_.contains(r->id) ? tr("used in the open guide")
-                                                                                                                            : tr("brought in %1").arg(text(r->added).left(10));
+            return data(index, kAway).toBool() ? tr("the original is missing: %1").arg(text(r->path)) : used_.contains(r->id) ? tr("used in the open guide")
+                                                                                                                            : tr("imported %1").arg(text(r->added).left(10));
         case kId:
             return text(r->id.text());
         case kAway:

@@ -73,7 +73,7 @@ void HeardPanel::paintEvent(QPaintEvent*) {
     }
     if (step == nullptr) {
         p.setPen(colour("second"));
-        p.drawText(QRectF(half + 12, head, width() - half - 12, 90), Qt::TextWordWrap, tr("No step is bracketed here. Press [ where it begins and ] where it ends."));
+        p.drawText(QRectF(half + 12, head, width() - half - 12, 90), Qt::TextWordWrap, tr("No step here. Open one where it begins and close it where it ends."));
         return;
     }
     // cautions first: they may not be the ones that find no room

@@ -103,7 +103,7 @@ void dismiss_marks(TapeHand& hand) {
 
 void keep_picture(TapeHand& hand) {
     if (hand.step() == nullptr) {
-        if (hand.session.perform(core::add_note(hand.guide(), hand.id(), {core::NoteKind::Keep, hand.now(), ""}))) hand.session.tell(tr("This picture is kept for the step that is bracketed over it."));
+        if (hand.session.perform(core::add_note(hand.guide(), hand.id(), {core::NoteKind::Keep, hand.now(), ""}))) hand.session.tell(tr("This picture is kept for the step that is marked over it."));
         return;
     }
     core::Step s = *hand.step();
@@ -124,7 +124,7 @@ void keep_clip(TapeHand& hand) {
         s.clip.reset();
     else
         s.clip = core::Clip{s.takes.front()};
-    put(hand, s.clip ? "give the step a clip" : "take the clip out", std::move(s));
+    put(hand, s.clip ? "make a clip" : "remove the clip", std::move(s));
 }
 
 void split(TapeHand& hand) {

@@ -171,7 +171,7 @@ std::vector<TapeView::Heading> TapeStation::headings() {
             const auto with = std::find(order.begin(), order.end(), use->alongside->with) - order.begin() + 1;
             h.relation = tr("same moments as recording %1 · %2").arg(with).arg(h.relation);
         }
-        if (r->away) h.relation = tr("the original is away · %1").arg(h.relation);
+        if (r->away) h.relation = tr("the original is missing · %1").arg(h.relation);
         if (r->reading) h.relation = tr("being read … · %1").arg(h.relation);
         heard.push_back({order[i], &r->marks});
         QStringList open;
@@ -342,8 +342,8 @@ void TapeStation::write_reshoot() {
         session_.tell(text(points.error().message));
         return;
     }
-    const QString start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QLatin1Char('/') + tr("to film again, %1.html").arg(text(session_.procedure().header.machine).replace(QLatin1Char('/'), QLatin1Char(' ')));
-    const QString chosen = QFileDialog::getSaveFileName(this, tr("Where shall the list to film again go?"), start, tr("Web page (*.html)"));
+    const QString start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QLatin1Char('/') + tr("reshoot list, %1.html").arg(text(session_.procedure().header.machine).replace(QLatin1Char('/'), QLatin1Char(' ')));
+    const QString chosen = QFileDialog::getSaveFileName(this, tr("Where shall the reshoot list go?"), start, tr("Web page (*.html)"));
     if (chosen.isEmpty()) return;
     // the dialog has asked whether an old list may be written over
     auto place = store::Destination::file(chosen.toStdString(), {}, true);
@@ -364,7 +364,7 @@ void TapeStation::write_reshoot() {
                 session_.tell(text(done.error().message));
                 return;
             }
-            session_.tell(theme::counted(count, tr("1 point has to be filmed again or found out: "), tr("%1 points have to be filmed again or found out: ")) + chosen);
+            session_.tell(theme::counted(count, tr("1 point to reshoot or look up: "), tr("%1 points to reshoot or look up: ")) + chosen);
             QDesktopServices::openUrl(QUrl::fromLocalFile(chosen));
         });
 }

@@ -22,7 +22,7 @@ core::FrameTime plus(const core::FrameTime& t, const core::FrameTime& shift, int
 }  // namespace
 
 void note(TapeHand& hand, NoteKind kind) {
-    const auto [title, question] = kind == NoteKind::NotFilmed ? std::pair(tr("Not filmed"), tr("What is missing here and has to be filmed again?")) : kind == NoteKind::LookUp ? std::pair(tr("Look up"), tr("What has to be looked up?"))
+    const auto [title, question] = kind == NoteKind::NotFilmed ? std::pair(tr("Not filmed"), tr("What is missing here and has to be reshot?")) : kind == NoteKind::LookUp ? std::pair(tr("Look up"), tr("What has to be looked up?"))
                                                                                                                                                                                 : std::pair(tr("Note"), tr("For yourself, at this moment:"));
     const auto at = hand.now();
     if (const auto words = hand.ask(title, question)) hand.session.perform(core::add_note(hand.guide(), hand.id(), {kind, at, words->toStdString()}));
@@ -51,7 +51,7 @@ void correct_line(TapeHand& hand) {
     if (const auto heard_line = hand.heard_line()) {
         const core::Segment heard = hand.recording()->heard[*heard_line];
         if (const auto words = hand.ask(tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text))) hand.session.perform(core::correct_line(hand.guide(), hand.id(), heard, words->toStdString()));
-    } else if (const auto words = hand.ask(tr("Words of this line"), tr("You typed this line; emptied, it is taken out."), text(now.text))) {
+    } else if (const auto words = hand.ask(tr("Words of this line"), tr("You typed this line; left empty, it is removed."), text(now.text))) {
         hand.session.perform(core::retype_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));
     }
 }
@@ -110,7 +110,7 @@ void align_by_sound(TapeHand& hand) {
     }
     core::RecordingUse aligned = *use;
     aligned.alongside = core::Alongside{with, best->shift};
-    if (hand.session.perform(core::Change{"lay two recordings alongside", {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
+    if (hand.session.perform(core::Change{"align two recordings", {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
         hand.session.tell(tr("Both heard the same for %1; the same moment can be seen in the other now.").arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
 }
 

@@ -83,7 +83,7 @@ std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>
 Result<Change> answer(const Procedure& p, const Finding& finding, const std::string& because) {
     const Step* step = p.find(finding.step);
     if (step == nullptr) return fail(ErrorCode::NotFound, "That step is no longer in the guide.");
-    if (because.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::BadInput, "Say why it stands as it is; the reason is kept with the step.");
+    if (because.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::BadInput, "Say why it is kept as it is; the reason is kept with the step.");
     Step next = *step;
     next.answered.push_back({std::string(name_of(finding.rule)), finding.text, because});
     return Change{"answer the editor", {Put<Step>{std::move(next), std::nullopt}}};

@@ -162,12 +162,12 @@ void caption_differences(const Procedure& before, const Procedure& after, std::v
     const bool clips = std::any_of(after.steps.begin(), after.steps.end(), [](const Step& s) { return s.clip.has_value(); });
     for (const auto& use : after.recordings) {
         const RecordingUse* old = before.find(use.id);
-        if (clips && old != nullptr && (old->corrections != use.corrections || old->typed != use.typed || old->anchors != use.anchors || old->speakers != use.speakers)) out.push_back({fmt::format("The words under the clips of \u201C{}\u201D were put right.", use.title), false});
+        if (clips && old != nullptr && (old->corrections != use.corrections || old->typed != use.typed || old->anchors != use.anchors || old->speakers != use.speakers)) out.push_back({fmt::format("The captions of the clips of \u201C{}\u201D were corrected.", use.title), false});
     }
 }
 
 void header_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
-    if (before.header.follow_ups != after.header.follow_ups) out.push_back({"What is to be done later changed.", true});
+    if (before.header.follow_ups != after.header.follow_ups) out.push_back({"The follow-ups changed.", true});
     // a translation is not what the guide says, and follow-ups were told
     const auto rest = [](Header h) {
         h.follow_ups.clear();

@@ -55,7 +55,7 @@ std::vector<MethodHeld> methods_of(const Step& step, const std::vector<HouseMeth
 }
 
 std::string summary(const MethodHeld& held) {
-    if (held.chosen == nullptr) return fmt::format("{} This house has picked no way; the maker's book decides.", held.topic->question);
+    if (held.chosen == nullptr) return fmt::format("{} This house has chosen no method; the maker's book decides.", held.topic->question);
     return fmt::format("{}: {}.", held.of_step ? "For this step" : "House rule", held.chosen->name);
 }
 

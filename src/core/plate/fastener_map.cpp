@@ -102,7 +102,7 @@ std::vector<std::string> unstated(const Procedure& p, const Plate& plate) {
         std::vector<std::string> missing;
         for (const auto& [fact, name] : {std::pair{&Fastening::length, "length"}, std::pair{&Fastening::head, "head"}, std::pair{&Fastening::washer, "washer"}})
             if ((item->fastening.*fact).empty()) missing.emplace_back(name);
-        if (!missing.empty()) out.push_back(fmt::format("{} of the {} {} not stated; Ctrl+E in its list says them.", capitalised(fmt::format("{}", fmt::join(missing, missing.size() == 2 ? " and " : ", "))), item->name, missing.size() == 1 ? "is" : "are"));
+        if (!missing.empty()) out.push_back(fmt::format("{} of the {} {} not stated; edit the item to say them.", capitalised(fmt::format("{}", fmt::join(missing, missing.size() == 2 ? " and " : ", "))), item->name, missing.size() == 1 ? "is" : "are"));
     }
     return out;
 }

@@ -220,7 +220,7 @@ struct Applier {
         auto& things = list<typename ThingOf<IdType>::type>(p);
         const auto it = position(things, e.id);
         if (it == things.end()) return fail(ErrorCode::NotFound, fmt::format("\"{}\" is not in this guide.", e.id.text()));
-        if (const std::string why = holder(p, e.id); !why.empty()) return fail(ErrorCode::Refused, fmt::format("It cannot be removed: {}. Take it out there first.", why));
+        if (const std::string why = holder(p, e.id); !why.empty()) return fail(ErrorCode::Refused, fmt::format("It cannot be removed: {}. Remove it there first.", why));
         things.erase(it);
         return {};
     }

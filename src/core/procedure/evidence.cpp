@@ -127,7 +127,7 @@ std::string argue_standing(const Procedure& p, const Figure& figure) {
     if (all_count(p, figure)) return argue_standing(figure);
     std::string aside;
     for (const auto& proof : figure.proofs)
-        if (!counts(p, figure, proof)) aside += fmt::format(" {} holds for {} only and does not count here.", name_of_proof(p, proof), p.find(proof.source) == nullptr ? std::string("other variants") : fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", ")));
+        if (!counts(p, figure, proof)) aside += fmt::format(" {} applies to {} only and does not count here.", name_of_proof(p, proof), p.find(proof.source) == nullptr ? std::string("other variants") : fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", ")));
     return argue_standing(counted(p, figure)) + aside;
 }
 
@@ -185,7 +185,7 @@ Change take_ruling(const Figure& figure, const Ruling& r) {
     Figure next = figure;
     if (r.changes) next.value = r.value;
     next.settled = r.why;
-    return {"settle a figure by the house rule", {Put<Figure>{std::move(next), std::nullopt}}};
+    return {"resolve a figure by the house rule", {Put<Figure>{std::move(next), std::nullopt}}};
 }
 
 std::optional<std::string> contradiction(const Figure& figure) {
@@ -212,7 +212,7 @@ Result<Change> join_figures(const Procedure& p, const FigureId& id, const Figure
     if (!joined.value.known()) joined.value = other->value;
     // what was settled for one alone has to be looked at with the other's evidence
     joined.settled.clear();
-    Change change{"join two figures", {Put<Figure>{std::move(joined), std::nullopt}}};
+    Change change{"merge two figures", {Put<Figure>{std::move(joined), std::nullopt}}};
     for (const auto& s : p.steps)
         if (Step now = renamed(s, other_id, id); now != s) change.edits.emplace_back(Put<Step>{std::move(now), std::nullopt});
     Header header = p.header;

@@ -307,7 +307,7 @@ std::string argue_standing(const Figure& f) {
         const std::string first = f.proofs.front().place.empty() ? "The source" : capitalised(f.proofs.front().place);
         return fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value), f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it");
     }
-    if (!f.settled.empty()) return fmt::format("Settled: {}. What differs: {}.", f.settled, differs);
+    if (!f.settled.empty()) return fmt::format("Resolved: {}. What differs: {}.", f.settled, differs);
     return fmt::format("Against {}: {}. Say why the value holds, or change it.", text_of(f.value), differs);
 }
 

@@ -168,7 +168,7 @@ Result<Change> take_caution(const Procedure& p, const Mark& m, const StepId& ste
 Result<Change> dismiss(const Procedure& p, const RecordingId& recording, const Mark& m) {
     RecordingUse use = use_of(p, recording);
     use.dismissed.push_back({m.at, m.words});
-    return tried(p, Change{"put a mark aside", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{"dismiss a mark", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note) {
@@ -186,7 +186,7 @@ Result<Change> remove_note(const Procedure& p, const RecordingId& recording, con
     const auto it = std::find(use.notes.begin(), use.notes.end(), note);
     if (it == use.notes.end()) return fail(ErrorCode::NotFound, "This note is gone already.");
     use.notes.erase(it);
-    return tried(p, Change{"take a note away", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{"remove a note", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& m) {

@@ -89,7 +89,7 @@ std::vector<OpenPoint> open_points(const Procedure& p) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) step_points(p, p.steps[i], i, out);
     for (const auto& f : p.header.follow_ups)
         for (const auto& text : {f.when, f.what})
-            for (const auto& name : unknown_names(p, text)) out.push_back({Station::Sheet, fmt::format("What is done later names {}, which is not in this guide.", name), {}, {}, true});
+            for (const auto& name : unknown_names(p, text)) out.push_back({Station::Sheet, fmt::format("A follow-up names {}, which is not in this guide.", name), {}, {}, true});
     return out;
 }
 

@@ -71,7 +71,7 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
         first.clip.reset();
     }
     // the first part is made shorter before the second takes its stretch
-    return tried(p, Change{"divide a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), place_of(p, id) + 1}}});
+    return tried(p, Change{"split a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), place_of(p, id) + 1}}});
 }
 
 Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
@@ -82,7 +82,7 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     const Step& next = p.steps[place + 1];
     for (const auto& m : next.methods) {
         const auto same = std::find_if(s.methods.begin(), s.methods.end(), [&](const StepMethod& x) { return x.topic == m.topic; });
-        if (same != s.methods.end() && same->chosen != m.chosen) return fail(ErrorCode::Refused, "The two steps do the same thing in different ways; choose one way for both (Alt+Y), or leave them two.");
+        if (same != s.methods.end() && same->chosen != m.chosen) return fail(ErrorCode::Refused, "The two steps follow different methods; choose one method for both, or leave them two.");
         if (same == s.methods.end()) s.methods.push_back(m);
     }
     if (s.variants != next.variants) return fail(ErrorCode::Refused, "The two steps apply to different variants; they stay two.");
@@ -113,7 +113,7 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
         s.clip->take.to = next.clip->take.to;
         append_new(s.clip->marks, next.clip->marks);
     }
-    return tried(p, Change{"join two steps", {Remove<StepId>{next.id}, Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{"merge two steps", {Remove<StepId>{next.id}, Put<Step>{std::move(s), std::nullopt}}});
 }
 
 std::optional<TakeEdge> nearest_edge(const Step& step, const RecordingId& recording, const FrameTime& at) {
@@ -178,7 +178,7 @@ Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t tak
     Step s = *step;
     if (s.clip && s.clip->take == s.takes[take]) s.clip.reset();
     s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));
-    return tried(p, Change{"take a take out", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{"remove a take", {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 Result<Change> nest_check(const Procedure& p, const StepId& id, Check check) {
