@@ -81,11 +81,11 @@ json scrubbing(MainWindow& window) {
     window.go(MainWindow::Tape);
     auto& film = window.tape().film();
     const bool shown = QTest::qWaitFor([&] { return !film.settling() && !film.picture().isNull(); }, 30000);
+    if (!shown || film.recording() == nullptr) throw std::runtime_error("the film does not show");
     std::vector<double> ours;
     std::vector<double> alone;
     Painted painted(film);
     BareDecoder bare(film.recording()->folder.toStdString() + "/" + media::kProxyFile);
-    if (!shown) throw std::runtime_error("the film does not show");
     int unpainted = 0;
     for (int i = 0; i < 400; ++i) {
         // jump about, as a hand on the keys does: a few frames on, a few back, and far away; each counts from the key on

@@ -2,6 +2,7 @@
 
 #include <fcntl.h>
 #include <fmt/format.h>
+#include <sys/resource.h>
 #include <unistd.h>
 
 #include <algorithm>
@@ -12,6 +13,7 @@
 #include <cstdio>
 #include <deque>
 #include <filesystem>
+#include <memory>
 #include <mutex>
 #include <nlohmann/json.hpp>
 #include <opencv2/imgproc.hpp>
@@ -24,6 +26,16 @@
 
 namespace anagraph::media {
 namespace {
+
+/// Can memory run out for one program alone? Where it cannot, the system ends a program and no call fails.
+bool memory_is_limited() {
+    rlimit space{};
+    rlimit data{};
+    const bool limited = ::getrlimit(RLIMIT_AS, &space) != 0 || ::getrlimit(RLIMIT_DATA, &data) != 0 || space.rlim_cur != RLIM_INFINITY || data.rlim_cur != RLIM_INFINITY;
+    if (limited) return true;
+    const std::unique_ptr<std::FILE, int (*)(std::FILE*)> policy(std::fopen("/proc/sys/vm/overcommit_memory", "r"), &std::fclose);
+    return policy != nullptr && std::fgetc(policy.get()) == '2';
+}
 
 using core::ErrorCode;
 using core::fail;
@@ -262,6 +274,8 @@ public:
         if (sound_ != nullptr)
             if (auto fed = feed_sound(nullptr); !fed) return abandon(fed.error());
         if (auto done = pictures_->end(); !done) return abandon(done.error());
+        if (broken_ > 0 && memory_is_limited())
+            if (auto same = damaged_again(); !same) return abandon(same.error());
         if (auto followed = times_that_go_on(); !followed) return abandon(followed.error());
         if (r != AVERROR_EOF || ends_early()) index_.remarks.push_back(fmt::format("The recording is damaged or cut off after {} and was read up to there.", core::clock_text(index_.times.empty() ? FrameTime{} : index_.times.back(), false)));
         if (index_.times.empty()) return abandon({ErrorCode::BadInput, fmt::format("{} has no picture that can be decoded; copy it from the camera again.", recording_), recording_});
@@ -344,6 +358,33 @@ private:
         return {};
     }
 
+    /// Decodes the recording once more, alone. Inside the decoders want of memory looks like damage of the film; but damage is the
+    /// same each time.
+    Outcome damaged_again() const {
+        const auto no_memory = [&] { return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true)); };
+        auto streams = av::open_streams(recording_);
+        if (!streams) return tl::make_unexpected(streams.error());
+        std::atomic<bool> wanting = false;
+        auto decoder = av::open_decoder(*streams->video, 0, &wanting);
+        if (!decoder) return tl::make_unexpected(decoder.error());
+        auto packet = av::packet();
+        auto frame = av::frame();
+        if (!packet || !frame) return no_memory();
+        int broken = 0;
+        std::size_t pictures = 0;
+        const auto feed = [&](const AVPacket* p) {
+            const int sent = avcodec_send_packet(decoder->get(), p);
+            if (sent < 0 && sent != AVERROR_EOF && p != nullptr) ++broken;
+            for (; avcodec_receive_frame(decoder->get(), frame.get()) >= 0; av_frame_unref(frame.get())) ++pictures;
+        };
+        while (av_read_frame(streams->input.get(), packet.get()) >= 0) {
+            if (packet->stream_index == streams->video->index) feed(packet.get());
+            av_packet_unref(packet.get());
+        }
+        feed(nullptr);
+        return wanting || broken != broken_ || pictures != pictures_out_ ? no_memory() : Outcome{};
+    }
+
     std::string temporary(const char* name) const { return fmt::format("{}/{}.tmp", folder_, name); }
 
     Outcome feed_video(AVPacket* packet) {
@@ -353,6 +394,7 @@ private:
         auto& frame = frame_;
         int r = 0;
         while ((r = avcodec_receive_frame(decoder_.get(), frame.get())) >= 0) {
+            ++pictures_out_;
             const std::int64_t pts = frame->best_effort_timestamp;
             Outcome taken;
             if (pts == AV_NOPTS_VALUE)
@@ -536,6 +578,7 @@ private:
     double duration_ = 0;
     cv::Mat last_coarse_;
     int broken_ = 0;
+    std::size_t pictures_out_ = 0;  // that the decoder gave, with a time or without
     std::size_t untimed_ = 0;  // pictures without a time
     std::size_t back_ = 0;     // pictures whose time is not later than the last
     FrameTime back_at_;

@@ -77,6 +77,8 @@ CommandRow::CommandRow(Commands& commands, QWidget* parent) : QWidget(parent), c
 void CommandRow::follow() {
     const auto row = commands_.row();
     const bool same = std::equal(row.begin(), row.end(), buttons_.begin(), buttons_.end(), [](const Command* c, const CommandButton* b) { return c == &b->command(); });
+    // asked for at every frame of a film: what stays as it is costs nothing
+    bool moves = !same || row.empty();
     if (!same) {
         const bool focused = std::any_of(buttons_.begin(), buttons_.end(), [](const CommandButton* b) { return b->hasFocus(); });
         std::vector<CommandButton*> next;
@@ -98,9 +100,12 @@ void CommandRow::follow() {
         }
     }
     for (auto* b : buttons_) {
-        b->show_words(commands_.words(b->command()));
+        const QString words = commands_.words(b->command());
+        moves = moves || words != b->text();
+        b->show_words(words);
         b->show_way_on(b == buttons_.front() && Commands::is_way_on(b->command()));
     }
+    if (!moves) return;
     setAccessibleDescription(buttons_.empty() ? missing() : QString());
     place(width(), true);
     update();

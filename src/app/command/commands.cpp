@@ -33,20 +33,20 @@ const Command* Commands::find(const QString& id) const {
     return it == all_.end() ? nullptr : it->get();
 }
 
-bool Commands::fits(const Command& c) const { return c.fits.empty() || std::find(c.fits.begin(), c.fits.end(), in_hand()) != c.fits.end(); }
+bool Commands::fits(const Command& c, Hand hand) { return c.fits.empty() || std::find(c.fits.begin(), c.fits.end(), hand) != c.fits.end(); }
 
 QString Commands::cannot(const Command& c) const { return c.cannot ? c.cannot() : QString(); }
 
-std::vector<const Command*> Commands::menu() const {
+std::vector<const Command*> Commands::possible(bool shown_only) const {
+    const Hand hand = in_hand();
     std::vector<const Command*> out;
     for (const auto& c : all_)
-        if (fits(*c) && cannot(*c).isEmpty()) out.push_back(c.get());
+        if ((c->shown || !shown_only) && fits(*c, hand) && cannot(*c).isEmpty()) out.push_back(c.get());
     return out;
 }
 
 std::vector<const Command*> Commands::row() const {
-    auto out = menu();
-    std::erase_if(out, [](const Command* c) { return !c->shown; });
+    auto out = possible(true);
     const auto on = std::find_if(out.begin(), out.end(), [](const Command* c) { return is_way_on(*c); });
     if (on != out.end()) std::rotate(out.begin(), on, on + 1);
     if (out.size() > kMostShown) out.resize(kMostShown);

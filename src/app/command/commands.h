@@ -29,14 +29,14 @@ public:
     const Command* find(const QString& id) const;
 
     Hand in_hand() const { return in_hand_ ? in_hand_() : Hand::Nothing; }
-    bool fits(const Command& c) const;
+    bool fits(const Command& c) const { return fits(c, in_hand()); }
     QString cannot(const Command& c) const;
     static bool is_way_on(const Command& c) { return c.way_on && c.way_on(); }
     QString words(const Command& c) const { return c.words_now ? c.words_now() : c.words; }
     /// What is shown of what fits the thing in hand and can be done, the way on first; at most kMostShown.
     std::vector<const Command*> row() const;
     /// Everything that fits the thing in hand and can be done, in the order of the table.
-    std::vector<const Command*> menu() const;
+    std::vector<const Command*> menu() const { return possible(false); }
 
     /// Does it, or says why it cannot be done. True where it was done.
     bool perform(const Command& c);
@@ -53,6 +53,9 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    static bool fits(const Command& c, Hand hand);
+    std::vector<const Command*> possible(bool shown_only) const;
+
     QString station_;
     QWidget* scope_;
     std::function<Hand()> in_hand_;

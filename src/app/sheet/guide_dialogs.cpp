@@ -75,7 +75,7 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
 void show_variants(Session& session, QWidget* parent) {
     const auto& p = session.procedure();
     if (p.header.variants.empty()) {
-        session.tell(tr("The guide is for one kind of machine; name its variants on the Shelf to see them side by side."));
+        session.tell(tr("The guide is for one kind of machine; name its variants in the guide settings to see them side by side."));
         return;
     }
     QDialog dialog(parent);

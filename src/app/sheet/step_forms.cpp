@@ -153,7 +153,7 @@ Answer facts(Session& session, QWidget* parent) {
     core::Step s = *now;
     Form form(tr("Applies to, and machine state"), parent, 620);
     const auto variants = variant_ticks(form, p, s.variants);
-    if (p.header.variants.empty()) form.words(tr("The guide is for one kind of machine; name its variants on the Shelf to tell them apart here."));
+    if (p.header.variants.empty()) form.words(tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
     QStringList names;
     for (int i = 0; i < 8; ++i) names << text(std::string(core::spoken_name_of(static_cast<core::MachineState>(i))));
     const auto states = ticks(form, tr("The machine is"), names, [&](int i) { return std::find(s.states.begin(), s.states.end(), static_cast<core::MachineState>(i)) != s.states.end(); });

@@ -87,13 +87,33 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     covers_.missing = [this](const core::RecordingId& id) { QMetaObject::invokeMethod(this, [this, id] { look_at(id); }, Qt::QueuedConnection); };
     setObjectName(QStringLiteral("station"));
     setAcceptDrops(true);
+    setFocusPolicy(Qt::StrongFocus);
     build_commands();
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(20, 18, 20, 10);
     down->setSpacing(10);
-    auto* across = new QHBoxLayout;
+    lists_ = new QWidget(this);
+    auto* across = new QHBoxLayout(lists_);
+    across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(20);
-    down->addLayout(across, 1);
+    down->addWidget(lists_, 1);
+    welcome_ = new QLabel(this);
+    welcome_->setObjectName(QStringLiteral("welcome"));
+    welcome_->setStyleSheet(QStringLiteral("#welcome { border: 2px dashed %1; border-radius: 6px; background: %2; }").arg(colour("strong").name(), colour("sheet").name()));
+    welcome_->setAlignment(Qt::AlignCenter);
+    welcome_->setWordWrap(true);
+    welcome_->setTextFormat(Qt::RichText);
+    welcome_->setText(tr("<p style='font-size:22pt'><b>Drop a film of a job here</b></p>"
+                         "<p style='color:%1'>From a phone or a camera: mp4, mov, mkv, webm, avi, mts. A narration of the same name (.vtt, .srt or .txt) comes with it.</p>"
+                         "<p>&nbsp;</p>"
+                         "<table cellspacing='10' align='center'>"
+                         "<tr><td><b>1</b></td><td>The film is copied into the library, and what is said on it is read.</td></tr>"
+                         "<tr><td><b>2</b></td><td>You name the machine and the job, and the guide begins.</td></tr>"
+                         "<tr><td><b>3</b></td><td>Its steps are drafted from what was said; you put them right, prove the figures and issue it.</td></tr>"
+                         "</table>")
+                          .arg(colour("second").name()));
+    down->addWidget(welcome_, 1);
+    welcome_->hide();
 
     auto* left = new QVBoxLayout;
     left->addWidget(titled(tr("Guides, by machine"), this));
@@ -118,12 +138,11 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     work->addWidget(work_words_);
     work->addWidget(bar_, 1);
     work->addWidget(new CommandButton(*commands_, *commands_->find(QStringLiteral("shelf.cancel")), work_));
-    right->addWidget(work_);
     work_->hide();
     across->addLayout(right, 1);
+    down->addWidget(work_);
     down->addWidget(new CommandRow(*commands_, this));
 
-    setFocusProxy(guides_);
     connect(guides_, &QListView::doubleClicked, this, &ShelfStation::open_chosen);
     connect(guides_->selectionModel(), &QItemSelectionModel::currentChanged, commands_, &Commands::refresh);
     connect(recordings_->selectionModel(), &QItemSelectionModel::currentChanged, this, &ShelfStation::show_use);
@@ -136,7 +155,7 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
 
 void ShelfStation::showEvent(QShowEvent*) {
     refresh();
-    guides_->setFocus();
+    setFocus();
 }
 
 store::GuideId ShelfStation::chosen_guide() const { return store::GuideId(guides_->currentIndex().data(kId).toString().toStdString()); }
@@ -156,6 +175,12 @@ void ShelfStation::refresh() {
     std::set<core::RecordingId> used;
     for (const auto& use : session_.procedure().recordings) used.insert(use.id);
     empty_->setVisible(recordings->empty());
+    const bool nothing = recordings->empty() && guides->empty();
+    const bool had_keys = has_keys(this) || has_keys(guides_);
+    welcome_->setVisible(nothing);
+    lists_->setVisible(!nothing);
+    setFocusProxy(nothing ? nullptr : guides_);
+    if (had_keys) setFocus();
     recording_rows_->set(std::move(*recordings), std::move(used));
     guide_rows_->set(std::move(*guides), session_.guide());
     const auto choose = [](QListView* list, const QModelIndex& at) { list->setCurrentIndex(at.isValid() ? at : list->model()->index(0, 0)); };
@@ -226,7 +251,9 @@ void ShelfStation::new_guide() {
     header.title = title->text().trimmed().toStdString();
     header.number = number->text().trimmed().toStdString();
     const auto recording = chosen_recording();
-    if (session_.new_guide(header)) use(recording);
+    if (!session_.new_guide(header)) return;
+    use(recording);
+    emit guide_chosen();
 }
 
 void ShelfStation::use_recording() { use(chosen_recording()); }

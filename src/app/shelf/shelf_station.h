@@ -27,6 +27,8 @@ public:
     void find_original_in(const QString& folder);
     Commands& commands() { return *commands_; }
     Hand in_hand() const;
+    /// Does the library hold nothing yet, so that the station says what to do?
+    bool welcoming() const { return welcome_->isVisible(); }
     bool importing() const { return importing_; }
     QListView& guides() { return *guides_; }
     QListView& recordings() { return *recordings_; }
@@ -70,6 +72,8 @@ private:
     QLabel* work_words_ = nullptr;
     QProgressBar* bar_ = nullptr;
     QLabel* empty_ = nullptr;
+    QWidget* lists_ = nullptr;
+    QLabel* welcome_ = nullptr;  // in their place while the library holds nothing
     std::deque<std::pair<QString, shop::Original>> queue_;
     bool importing_ = false;
     Stop stop_;

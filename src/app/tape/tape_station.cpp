@@ -204,6 +204,8 @@ void TapeStation::show_moment(const core::RecordingId& id, const core::FrameTime
 }
 
 void TapeStation::showEvent(QShowEvent*) {
+    // a guide without recordings shows the one that was chosen on the Shelf meanwhile
+    if (session_.procedure().recordings.empty()) reload_recordings();
     if (recording() == nullptr && recordings_->count() > 0) open_recording(core::RecordingId(recordings_->currentData().toString().toStdString()));
     setFocus();
 }

@@ -10,6 +10,7 @@
 #include <algorithm>
 
 #include "app/figures/figures_station.h"
+#include "app/guide/settings_dialog.h"
 #include "app/issue/issue_station.h"
 #include "app/plates/plates_station.h"
 #include "app/session/beside.h"
@@ -94,6 +95,8 @@ QWidget* MainWindow::build_head() {
     row->setContentsMargins(18, 6, 16, 6);
     row->setSpacing(10);
     title_ = titled(QString(), head);
+    title_->setCursor(Qt::PointingHandCursor);
+    title_->installEventFilter(this);
     subtitle_ = second(QString(), head);
     subtitle_->setWordWrap(false);
     saved_ = second(QString(), head);
@@ -118,6 +121,7 @@ void MainWindow::build_commands() {
     const QString way = tr("Finding the way");
     add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."), way, {}, [this] { next_open(); }, [open_here, unless] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true, {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
     add({"window.find", tr("Find"), QKeySequence::Find, tr("Any command, step, item, figure, guide or spoken line, by typing."), way, {}, [this] { find(); }, {}, {tr("go to"), tr("command")}, true});
+    add({"window.guide-settings", tr("Guide settings"), Qt::CTRL | Qt::Key_G, tr("Machine, job, guide number, interval, workshop note and variants."), way, {}, [this] { set_guide(); }, [this, unless] { return unless(session_.has_guide(), tr("Open a guide on the Shelf first.")); }, {tr("rename guide"), tr("title"), tr("guide number"), tr("interval"), tr("workshop note"), tr("variants"), tr("properties"), tr("models")}});
     struct Place {
         const char* name;
         QString words;
@@ -150,6 +154,10 @@ void MainWindow::perform(Commands& where, const Command& command) {
 
 // A field takes Ctrl+Z while there is typing in it to take back; otherwise it undoes the last change of the guide.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == title_ && event->type() == QEvent::MouseButtonRelease) {
+        perform(*own_, *own_->find(QStringLiteral("window.guide-settings")));
+        return true;
+    }
     if (event->type() != QEvent::ShortcutOverride) return false;
     const auto* field = qobject_cast<QLineEdit*>(watched);
     const auto* key = static_cast<QKeyEvent*>(event);
@@ -173,6 +181,7 @@ void MainWindow::refresh() {
     const bool guide = session_.has_guide();
     for (const int stop : {Tape, Figures, Sheet, Plates, Issue}) rail_->set_enabled(stop, guide);
     const auto& h = session_.procedure().header;
+    title_->setToolTip(guide ? tr("Guide settings") : QString());
     title_->setText(guide ? text(h.machine + " · " + h.title) : tr("Anagraph"));
     subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps")) : tr("open a guide, or import a recording"));
     saved_->setText(guide ? session_.saved_text() : QString());
@@ -250,6 +259,13 @@ void MainWindow::find() {
     Finder finder(findable(), session_.library().folder(), [this](const store::SaidLine& said) { show_said(said); }, this);
     if (finder.exec() != QDialog::Accepted) return;
     if (const auto go = finder.chosen()) go();
+}
+
+void MainWindow::set_guide() {
+    keep_typing();
+    GuideSettingsDialog dialog(session_.procedure(), this);
+    if (dialog.exec() != QDialog::Accepted || dialog.change().edits.empty()) return;
+    session_.perform(dialog.change());
 }
 
 void MainWindow::show_said(const store::SaidLine& said) {

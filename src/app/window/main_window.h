@@ -63,6 +63,7 @@ private:
     void show_notice(const QString& sentence);
     void next_open();
     void find();
+    void set_guide();
     std::vector<FinderEntry> findable();
     void show_said(const store::SaidLine& said);
 

@@ -96,7 +96,7 @@ std::vector<OpenPoint> open_points(const Procedure& p) {
 std::vector<std::string> reasons_not_to_issue(const Procedure& p) {
     std::vector<std::string> out;
     if (p.steps.empty()) out.emplace_back("The guide has no steps yet: bracket them on the tape or add them on the sheet.");
-    if (p.header.number.empty()) out.emplace_back("The guide has no number of the shop yet; give it one above.");
+    if (p.header.number.empty()) out.emplace_back("The guide has no guide number yet; give it one in the guide settings.");
     for (const auto& point : open_points(p))
         if (point.stops_issue) out.push_back(point.text);
     return out;

@@ -1,0 +1,138 @@
+// The first hour: somebody who has never seen the program makes a guide of a film of their own, pressing only what stands on the
+// screen and finding the rest by typing.
+#include <gtest/gtest.h>
+
+#include <QFileDialog>
+#include <QLabel>
+#include <QMessageBox>
+#include <cstdlib>
+#include <fstream>
+
+#include "app/issue/issue_station.h"
+#include "app/shelf/shelf_station.h"
+#include "app/window/finder.h"
+#include "core/procedure/open_points.h"
+#include "tests/app/window.h"
+#include "tests/scratch.h"
+
+using namespace anagraph;
+using namespace anagraph::app;
+using anagraph::testing::Scratch;
+using anagraph::testing::when_asked;
+using anagraph::testing::Window;
+
+namespace {
+
+constexpr const char* kNarration =
+    "WEBVTT\n\n"
+    "00:01.000 --> 00:04.000\nfirst switch the compressor off and lock it off\n\n"
+    "00:05.000 --> 00:08.000\nundo the drain plug with the seventeen mil socket\n\n"
+    "00:09.000 --> 00:12.000\nlet the oil drain for ten minutes\n\n"
+    "00:13.000 --> 00:16.000\nrefit the drain plug and tighten it to twenty five newton metres\n\n"
+    "00:17.000 --> 00:19.000\nfill it with two litres of compressor oil\n";
+
+class FirstHour : public ::testing::Test {
+protected:
+    void SetUp() override {
+        film = scratch / "compressor.mp4";
+        ASSERT_EQ(std::system(("ffmpeg -v error -y -f lavfi -i testsrc2=size=640x360:rate=25:duration=20 -f lavfi -i sine=440:duration=20 -c:v libx264 -preset ultrafast -c:a aac " + film).c_str()), 0);
+        std::ofstream(scratch / "compressor.vtt") << kNarration;
+        w = std::make_unique<Window>(scratch / "library");
+    }
+    /// Presses the key that stands on a button the person sees.
+    void press(const QString& words) {
+        auto* button = anagraph::testing::shown(**w, words);
+        ASSERT_NE(button, nullptr) << words.toStdString() << " is not on the screen";
+        const auto key = button->command().key[0];
+        w->key(key.key(), key.keyboardModifiers());
+        QTest::qWait(30);
+    }
+    void find(const QString& typed) {
+        when_asked<Finder>([&](Finder* finder) {
+            QTest::keyClicks(&finder->line(), typed);
+            QTest::keyClick(&finder->line(), Qt::Key_Return);
+        });
+        press("Find");
+        QApplication::setActiveWindow(&**w);  // as a desktop does when a dialog closes
+    }
+    void choose_film() {
+        when_asked<QFileDialog>([this](QFileDialog* dialog) {
+            auto* name = dialog->findChild<QLineEdit*>();
+            name->setText(QString::fromStdString(film));
+            QTest::keyClick(name, Qt::Key_Return);
+        });
+    }
+    Scratch scratch;
+    std::string film;
+    std::unique_ptr<Window> w;
+};
+
+}  // namespace
+
+TEST_F(FirstHour, AnEmptyLibrarySaysWhatToDoAndEachStepLeadsToTheNext) {
+    auto& shelf = (*w)->shelf();
+    EXPECT_TRUE(shelf.welcoming());
+    EXPECT_EQ(shelf.commands().row().front()->id, "shelf.import");
+    choose_film();
+    press("Import recording");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !shelf.importing() && shelf.recordings().model()->rowCount() == 1; }, 60000)) << (*w)->notice().toStdString();
+    EXPECT_FALSE(shelf.welcoming());
+    EXPECT_EQ(shelf.commands().row().front()->id, "shelf.new");
+    when_asked<QDialog>([](QDialog* d) {
+        anagraph::testing::fill(*d, "Perrick PT60", "Varro C2");
+        anagraph::testing::fill(*d, "100 h service", "oil change");
+        QTest::keyClick(d, Qt::Key_Return);
+    });
+    press("New guide");
+    EXPECT_EQ((*w)->rail().current(), MainWindow::Tape) << "the window goes on by itself";
+    ASSERT_EQ(w->guide().recordings.size(), 1U) << "the guide uses the recording";
+    ASSERT_TRUE(w->settled());
+    EXPECT_EQ((*w)->tape().commands().row().front()->id, "tape.draft");
+
+    press("Draft steps");
+    ASSERT_FALSE(w->guide().steps.empty());
+    const auto drafted = [&] { return std::count_if(w->guide().steps.begin(), w->guide().steps.end(), [](const core::Step& s) { return s.drafted; }); };
+    for (int i = 0; i < 20 && drafted() > 0; ++i) {
+        if (anagraph::testing::shown(**w, "Take figure") != nullptr) press("Take figure");
+        if (w->guide().find((*w)->session().step())->plates.empty()) press("Keep picture");
+        press(anagraph::testing::shown(**w, "Confirm step") != nullptr ? "Confirm step" : "Next drafted step");
+        ASSERT_TRUE(w->settled());
+    }
+    EXPECT_EQ(drafted(), 0);
+    find("draft lines");
+    EXPECT_EQ((*w)->rail().current(), MainWindow::Sheet);
+    for (const auto& s : w->guide().steps) EXPECT_FALSE(s.lines.empty()) << s.heading;
+
+    when_asked<QDialog>([](QDialog* d) {
+        when_asked<QDialog>([](QDialog* settings) {
+            anagraph::testing::fill(*settings, "the workshop's number, as in KQ-PT60-100", "KQ-C2-1");
+            QTest::keyClick(settings, Qt::Key_Return);
+        });
+        auto* line = d->findChild<QLineEdit*>();
+        QTest::keyClicks(line, "guide number");
+        QTest::keyClick(line, Qt::Key_Return);
+    });
+    press("Find");
+    EXPECT_EQ(w->guide().header.number, "KQ-C2-1");
+    find("go to issue");
+    std::string reasons;
+    for (const auto& r : core::reasons_not_to_issue(w->guide())) reasons += r + "\n";
+    EXPECT_TRUE(reasons.empty()) << reasons;
+    w->type("checker");
+    when_asked<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
+    press("Issue edition 1");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().issuing() && anagraph::testing::shown(**w, "Open pack") != nullptr; }, 120000)) << (*w)->notice().toStdString();
+    EXPECT_EQ((*w)->session().library().editions((*w)->session().guide())->size(), 1U);
+}
+
+TEST_F(FirstHour, AGuideWithoutRecordingsShowsTheOneChosenOnTheShelf) {
+    (*w)->shelf().bring_in({QString::fromStdString(film)});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->shelf().importing() && (*w)->shelf().recordings().model()->rowCount() == 1; }, 60000));
+    core::Header header;
+    header.machine = "Varro C2";
+    header.title = "oil change";
+    ASSERT_TRUE((*w)->session().new_guide(header));
+    (*w)->session().set_chosen_recording(core::RecordingId((*w)->session().library().recordings()->front().id));
+    (*w)->go(MainWindow::Tape);
+    EXPECT_TRUE(w->settled());
+}
