@@ -64,6 +64,12 @@ public:
         w_.session().set_step(w_.session().procedure().steps[5].id);
         QTest::qWait(500);
         picture("sheet");
+        const auto typed = [](QDialog& d) {
+            d.findChild<QLineEdit*>()->setText(QStringLiteral("drain"));
+            QTest::qWait(600);  // until what was said is there too
+            return true;
+        };
+        if (!asked(w_.sheet(), Qt::Key_F, Qt::ControlModifier, "finder", typed) || !asked(w_.sheet(), Qt::Key_G, Qt::ControlModifier, "settings")) return false;
         if (!sheet_in_depth()) return false;
         w_.session().set_step(w_.session().procedure().steps[12].id);  // the one with the fasteners of the cover
         QTest::keyClick(focus(), Qt::Key_4, Qt::ControlModifier);

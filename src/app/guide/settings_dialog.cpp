@@ -23,6 +23,7 @@ GuideSettingsDialog::GuideSettingsDialog(const core::Procedure& guide, QWidget* 
     const auto field = [&](const QString& label, const std::string& value, const QString& hint) {
         auto* edit = new QLineEdit(text(value), this);
         edit->setPlaceholderText(hint);
+        edit->setCursorPosition(0);
         edit->setAccessibleName(QString(label).remove(QLatin1Char('&')));
         form->addRow(label, edit);
         return edit;
@@ -58,7 +59,7 @@ void GuideSettingsDialog::build_variants(QFormLayout* form) {
     down->addLayout(row);
     held_ = second(QString(), this);
     down->addWidget(held_);
-    form->addRow(tr("&Variants"), down);
+    form->addRow(tr("Variants"), down);
     connect(add, &QPushButton::clicked, this, &GuideSettingsDialog::add_variant);
     connect(remove, &QPushButton::clicked, this, &GuideSettingsDialog::remove_variant);
     connect(variants_, &QListWidget::currentRowChanged, this, &GuideSettingsDialog::show_held);
