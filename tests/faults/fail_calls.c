@@ -18,6 +18,7 @@
 #include <stdlib.h>
 #include <string.h>
 #include <sys/stat.h>
+#include <sys/syscall.h>
 #include <sys/uio.h>
 #include <unistd.h>
 
@@ -60,6 +61,13 @@ __attribute__((destructor)) static void tell(void) {
     if (!out) return;
     fprintf(out, "%ld %ld %s\n", (long)calls, (long)allocations, failed);
     fclose(out);
+}
+
+/* a program that ends without its destructors is counted all the same */
+__attribute__((noreturn)) void _Exit(int code) {
+    tell();
+    syscall(SYS_exit_group, code);
+    __builtin_unreachable();
 }
 
 static int meant(const char* path) {

@@ -199,6 +199,8 @@ class Runs:
         tally = {}
         for what in ("edit", "import", "issue"):
             _, count, _, _ = self.one(what, FAIL_AT=0)
+            if count < 20:
+                raise Trouble(f"{what}: only {count} file calls were counted; nothing would be tried")
             for at in range(1, count + 1, every if what != "edit" else 1):
                 for number in (errno.EIO, errno.ENOSPC, errno.EACCES, "kill"):
                     done, _, _, failed = self.one(what, FAIL_AT=at, FAIL_ERRNO=number)
@@ -212,6 +214,8 @@ class Runs:
     def memory(self, every):
         tally = {}
         _, _, count, _ = self.one("import", FAIL_AT=0)
+        if count < 1000:
+            raise Trouble(f"only {count} allocations were counted; nothing would be tried")
         for at in range(1, count + 1, every):
             done, _, _, _ = self.one("import", FAIL_ALLOCATION=at)
             key = ("import", "went on" if done.returncode == 0 else "told" if done.returncode > 0 else "ended in Qt")

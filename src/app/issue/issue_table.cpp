@@ -1,4 +1,5 @@
 // The commands of the Issue as a table.
+#include "app/command/reasons.h"
 #include "app/issue/issue_station.h"
 
 namespace anagraph::app {
@@ -6,12 +7,11 @@ namespace anagraph::app {
 void IssueStation::build_commands() {
     commands_ = new Commands(tr("Issue"), this);
     const auto add = [this](Command c) { commands_->add(std::move(c)); };
-    const auto unless = [](bool possible, const QString& reason) { return possible ? QString() : reason; };
-    const auto no_edition = [this, unless] { return unless(chosen_edition() != 0, tr("No edition is issued yet.")); };
+    const auto no_edition = [this] { return unless(chosen_edition() != 0, tr("No edition is issued yet.")); };
     const QString edition = tr("Editions");
     add({"issue.issue", tr("Issue edition"), Qt::CTRL | Qt::Key_Return, tr("Freezes the edition for ever and writes its pack."), edition, {}, [this] { issue(); },
-         [this, unless] {
-             if (!session_.has_guide()) return tr("No guide is open; open one on the Shelf.");
+         [this] {
+             if (!session_.has_guide()) return no_guide(session_);
              if (issuing_) return tr("An edition is being issued.");
              if (!something_to_issue_) return tr("The list says what has to be done before.");
              return unless(!checker_->text().trimmed().isEmpty(), tr("Write first who checked it."));
@@ -20,7 +20,7 @@ void IssueStation::build_commands() {
     add({"issue.open", tr("Open pack"), Qt::CTRL | Qt::Key_P, tr("Shows the chosen edition as its reader sees it."), edition, {}, [this] { open_pack(); }, no_edition, {tr("browser"), tr("preview")}, true});
     add({"issue.verify", tr("Verify pack"), Qt::CTRL | Qt::Key_Y, tr("Reads every file of the pack and says whether it is undamaged and what this library issued."), edition, {}, [this] { verify_pack(); }, no_edition, {}, true});
     add({"issue.copy", tr("Copy pack"), Qt::CTRL | Qt::Key_S, tr("Into a folder or onto a stick, as it was issued."), edition, {}, [this] { copy_pack(); }, no_edition, {tr("deliver"), tr("export"), tr("usb")}, true});
-    add({"issue.cancel", tr("Cancel"), Qt::Key_Escape, tr("Stops the issuing; nothing of the edition stays."), edition, {}, [this] { if (stop_) *stop_ = true; }, [this, unless] { return unless(issuing_, tr("Nothing is being issued.")); }, {tr("stop")}});
+    add({"issue.cancel", tr("Cancel"), Qt::Key_Escape, tr("Stops the issuing; nothing of the edition stays."), edition, {}, [this] { if (stop_) *stop_ = true; }, [this] { return unless(issuing_, tr("Nothing is being issued.")); }, {tr("stop")}});
     connect(commands_, &Commands::refused, &session_, &Session::tell);
 }
 

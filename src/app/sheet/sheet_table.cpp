@@ -1,6 +1,7 @@
 // The commands of the Sheet as a table.
 #include <algorithm>
 
+#include "app/command/reasons.h"
 #include "app/sheet/guide_dialogs.h"
 #include "app/sheet/sheet_station.h"
 
@@ -22,12 +23,11 @@ Hand SheetStation::in_hand() {
 void SheetStation::build_commands() {
     commands_ = new Commands(tr("Sheet"), this, [this] { return in_hand(); });
     const auto add = [this](Command c) { commands_->add(std::move(c)); };
-    const auto unless = [](bool possible, const QString& reason) { return possible ? QString() : reason; };
     const auto steps = [this]() -> const std::vector<core::Step>& { return session_.procedure().steps; };
-    const auto no_guide = [this, unless] { return unless(session_.has_guide(), tr("No guide is open; open one on the Shelf.")); };
-    const auto no_step = [this, unless] { return unless(current() != nullptr, tr("No step is in hand.")); };
+    const auto without_guide = [this] { return no_guide(session_); };
+    const auto no_step = [this] { return unless(current() != nullptr, tr("No step is in hand.")); };
     // what is being typed is read in a moment; until then nobody knows
-    const auto no_finding = [this, unless] { return unless(reading_->isActive() || finding_in_hand(line_in_hand()) != nullptr, tr("The editor found nothing here.")); };
+    const auto no_finding = [this] { return unless(reading_->isActive() || finding_in_hand(line_in_hand()) != nullptr, tr("The editor found nothing here.")); };
     const auto fixable = [this] {
         const auto* f = finding_in_hand(line_in_hand());
         return reading_->isActive() || (f != nullptr && f->fix.has_value());
@@ -41,7 +41,7 @@ void SheetStation::build_commands() {
 
     const QString editor = tr("What the editor found");
     add({"sheet.fix", tr("Fix wording"), Qt::ALT | Qt::Key_M, tr("The editor puts right what it found, where it is certain how."), editor, text, [this] { mend(); },
-         [no_finding, fixable, unless] {
+         [no_finding, fixable] {
              const QString none = no_finding();
              return none.isEmpty() ? unless(fixable(), tr("How to put this right is yours to say.")) : none;
          },
@@ -60,15 +60,15 @@ void SheetStation::build_commands() {
     add({"sheet.history", tr("History of line"), Qt::ALT | Qt::Key_H, tr("Who wrote this line, and what stood there before."), parts, line, [this] { look_back(); }, no_step, {tr("versions")}, true});
 
     const QString step_group = tr("Steps");
-    add({"sheet.new-step", tr("New step"), Qt::CTRL | Qt::Key_Return, tr("An empty step after this one."), step_group, {Hand::Nothing, Hand::Step}, [this] { add_step(); }, no_guide, {}, true, [steps] { return steps().empty(); }});
+    add({"sheet.new-step", tr("New step"), Qt::CTRL | Qt::Key_Return, tr("An empty step after this one."), step_group, {Hand::Nothing, Hand::Step}, [this] { add_step(); }, without_guide, {}, true, [steps] { return steps().empty(); }});
     add({"sheet.split", tr("Split step here"), Qt::CTRL | Qt::SHIFT | Qt::Key_Return, tr("The line in hand begins a step of its own."), step_group, line, [this] { split_step(); }, no_step, {}, true});
     add({"sheet.draft", tr("Draft lines"), Qt::CTRL | Qt::Key_D, tr("Lines, checks and waits from what was logged on the tape, for every step that has none."), step_group, {Hand::Step, Hand::Line}, [this] { draft(); },
-         [steps, unless] { return unless(std::any_of(steps().begin(), steps().end(), [](const core::Step& s) { return s.lines.empty(); }), tr("Every step has its lines.")); }, {tr("automatic")}, true, always});
+         [steps] { return unless(std::any_of(steps().begin(), steps().end(), [](const core::Step& s) { return s.lines.empty(); }), tr("Every step has its lines.")); }, {tr("automatic")}, true, always});
     add({"sheet.applies-to", tr("Variants and machine state"), Qt::ALT | Qt::Key_V, tr("Which variants the step applies to, and the state the machine is in."), step_group, step, form(step_forms::facts), no_step, {tr("applies to"), tr("cold"), tr("warm"), tr("locked off")}, true});
     add({"sheet.methods", tr("Methods"), Qt::ALT | Qt::Key_Y, tr("Where practitioners differ: which method this step follows, and why."), step_group, step, [this] { choose_methods(); }, no_step, {tr("schools"), tr("practice")}, true});
     const auto place_of = [this, steps] { return std::find_if(steps().begin(), steps().end(), [this](const core::Step& s) { return s.id == session_.step(); }); };
-    const auto no_step_after = [place_of, steps, unless] { return unless(place_of() != steps().end() && place_of() + 1 != steps().end(), tr("There is no step after it.")); };
-    add({"sheet.up", tr("Move step up"), Qt::ALT | Qt::Key_Up, tr("Before the step above it."), step_group, step, [this] { move_step(-1); }, [place_of, steps, unless] { return unless(place_of() != steps().end() && place_of() != steps().begin(), tr("There is no step before it.")); }, {tr("order")}});
+    const auto no_step_after = [place_of, steps] { return unless(place_of() != steps().end() && place_of() + 1 != steps().end(), tr("There is no step after it.")); };
+    add({"sheet.up", tr("Move step up"), Qt::ALT | Qt::Key_Up, tr("Before the step above it."), step_group, step, [this] { move_step(-1); }, [place_of, steps] { return unless(place_of() != steps().end() && place_of() != steps().begin(), tr("There is no step before it.")); }, {tr("order")}});
     add({"sheet.down", tr("Move step down"), Qt::ALT | Qt::Key_Down, tr("After the step below it."), step_group, step, [this] { move_step(1); }, no_step_after, {tr("order")}});
     add({"sheet.merge", tr("Merge with next"), Qt::CTRL | Qt::Key_J, tr("This step and the one after it become one."), step_group, step, [this] { merge_steps(); }, no_step_after});
     add({"sheet.copy-in", tr("Copy step from another guide"), Qt::ALT | Qt::Key_I, tr("With the items, figures and sources it needs."), step_group, {Hand::Nothing, Hand::Step, Hand::Line},
@@ -76,19 +76,19 @@ void SheetStation::build_commands() {
              leave_field();
              perform(guide_dialogs::copy_step(session_, this));
          },
-         no_guide, {tr("reuse"), tr("template")}});
+         without_guide, {tr("reuse"), tr("template")}});
     add({"sheet.remove-step", tr("Remove step"), Qt::CTRL | Qt::Key_Backspace, tr("The step goes, with its lines and pictures."), step_group, step, [this] { remove_step(); }, no_step});
 
     const QString guide = tr("The guide");
-    add({"sheet.replace", tr("Replace words"), Qt::CTRL | Qt::Key_H, tr("In this guide, or in all guides of the library."), guide, {}, [this] { replace_words(); }, no_guide, {tr("rename")}});
-    add({"sheet.follow-ups", tr("Follow-ups"), Qt::ALT | Qt::Key_L, tr("What is done after the job: retighten, look again, dispose of."), guide, {}, form(step_forms::follow_ups), no_guide, {tr("later")}});
+    add({"sheet.replace", tr("Replace words"), Qt::CTRL | Qt::Key_H, tr("In this guide, or in all guides of the library."), guide, {}, [this] { replace_words(); }, without_guide, {tr("rename")}});
+    add({"sheet.follow-ups", tr("Follow-ups"), Qt::ALT | Qt::Key_L, tr("What is done after the job: retighten, look again, dispose of."), guide, {}, form(step_forms::follow_ups), without_guide, {tr("later")}});
     add({"sheet.variants", tr("Compare variants"), Qt::ALT | Qt::Key_B, tr("All variants side by side, as each is read."), guide, {},
          [this] {
              leave_field();
              guide_dialogs::show_variants(session_, this);
          },
-         no_guide, {tr("models")}});
-    add({"sheet.translate", tr("Translate"), Qt::ALT | Qt::Key_O, tr("The guide beside its translation."), guide, {}, [this] { translate(); }, no_guide, {tr("language")}});
+         without_guide, {tr("models")}});
+    add({"sheet.translate", tr("Translate"), Qt::ALT | Qt::Key_O, tr("The guide beside its translation."), guide, {}, [this] { translate(); }, without_guide, {tr("language")}});
     connect(commands_, &Commands::refused, &session_, &Session::tell);
 }
 

@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <algorithm>
 
+#include "app/command/reasons.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/word_commands.h"
 #include "core/procedure/logging.h"
@@ -13,7 +14,7 @@ namespace {
 
 QString tr(const char* words) { return QCoreApplication::translate("TapeReasons", words); }
 
-QString unless(bool possible, const char* reason) { return possible ? QString() : tr(reason); }
+QString unless(bool possible, const char* reason) { return app::unless(possible, tr(reason)); }
 
 bool any_draft(const TapeHand& hand) {
     const auto& steps = hand.guide().steps;
@@ -23,8 +24,6 @@ bool any_draft(const TapeHand& hand) {
 }  // namespace
 
 QString no_recording(const TapeHand& hand) { return unless(hand.recording() != nullptr, "No recording is open; import one on the Shelf."); }
-
-QString no_guide(const TapeHand& hand) { return unless(hand.session.has_guide(), "No guide is open; open one on the Shelf."); }
 
 QString no_step(const TapeHand& hand) { return unless(hand.step() != nullptr, "There is no step at this moment; open one first."); }
 

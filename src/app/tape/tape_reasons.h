@@ -23,6 +23,5 @@ QString no_other_camera(const TapeHand& hand);
 QString no_other_recording(const TapeHand& hand);
 QString nobody_heard(const TapeHand& hand);
 QString no_line_to_tie(const TapeHand& hand, int which);
-QString no_guide(const TapeHand& hand);
 
 }  // namespace anagraph::app::tape_reasons

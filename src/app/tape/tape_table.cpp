@@ -1,4 +1,5 @@
 // The commands of the Tape as a table.
+#include "app/command/reasons.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/tape_reasons.h"
 #include "app/tape/tape_station.h"
@@ -70,7 +71,7 @@ void TapeStation::build_commands() {
     add({"tape.look-up", tr("Note what to look up"), Qt::Key_L, tr("What has to be looked up."), notes, on_film, [this] { word_commands::note(*hand_, core::NoteKind::LookUp); }, why(reasons::no_recording)});
     add({"tape.note", tr("Note for yourself"), Qt::Key_T, tr("A note at this moment."), notes, on_film, [this] { word_commands::note(*hand_, core::NoteKind::Note); }, why(reasons::no_recording), {tr("comment")}});
     add({"tape.remove-note", tr("Remove note"), Qt::SHIFT | Qt::Key_N, tr("The note nearest to this moment goes."), notes, on_film, on(word_commands::remove_note), why(reasons::no_note)});
-    add({"tape.reshoot", tr("Write reshoot list"), Qt::CTRL | Qt::Key_R, tr("What was not filmed, not seen or promised, as a page for paper or a phone."), notes, {}, [this] { write_reshoot(); }, [this] { return writing_reshoot_ ? tr("The reshoot list is being written.") : reasons::no_guide(*hand_); }, {tr("film again"), tr("shot list")}});
+    add({"tape.reshoot", tr("Write reshoot list"), Qt::CTRL | Qt::Key_R, tr("What was not filmed, not seen or promised, as a page for paper or a phone."), notes, {}, [this] { write_reshoot(); }, [this] { return writing_reshoot_ ? tr("The reshoot list is being written.") : no_guide(session_); }, {tr("film again"), tr("shot list")}});
 
     const QString film = tr("Film");
     add({"tape.play", tr("Play"), Qt::Key_Space, tr("Plays from this moment on, or pauses."), film, on_film, [this] { film_->toggle_play(); }, why(reasons::no_recording), {}, true, {}, [this] { return film_->playing() ? tr("Pause") : tr("Play"); }});

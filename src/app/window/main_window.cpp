@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/command/reasons.h"
 #include "app/figures/figures_station.h"
 #include "app/guide/settings_dialog.h"
 #include "app/issue/issue_station.h"
@@ -113,15 +114,14 @@ QWidget* MainWindow::build_head() {
 void MainWindow::build_commands() {
     own_ = new Commands(tr("Everywhere"), this);
     const auto add = [this](Command c) { own_->add(std::move(c)); };
-    const auto unless = [](bool possible, const QString& reason) { return possible ? QString() : reason; };
     const auto open_here = [this] { return open_[static_cast<std::size_t>(rail_->current())]; };
     const QString changes = tr("Changes");
-    add({"window.undo", tr("Undo"), QKeySequence::Undo, tr("Takes the last change back."), changes, {}, [this] { session_.undo(); }, [this, unless] { return unless(session_.can_undo(), tr("There is nothing to undo.")); }, {tr("take back")}, true});
-    add({"window.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Makes the change that was undone again."), changes, {}, [this] { session_.redo(); }, [this, unless] { return unless(session_.can_redo(), tr("There is nothing to redo.")); }, {}, true});
+    add({"window.undo", tr("Undo"), QKeySequence::Undo, tr("Takes the last change back."), changes, {}, [this] { session_.undo(); }, [this] { return unless(session_.can_undo(), tr("There is nothing to undo.")); }, {tr("take back")}, true});
+    add({"window.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Makes the change that was undone again."), changes, {}, [this] { session_.redo(); }, [this] { return unless(session_.can_redo(), tr("There is nothing to redo.")); }, {}, true});
     const QString way = tr("Finding the way");
-    add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."), way, {}, [this] { next_open(); }, [open_here, unless] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true, {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
+    add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."), way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true, {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
     add({"window.find", tr("Find"), QKeySequence::Find, tr("Any command, step, item, figure, guide or spoken line, by typing."), way, {}, [this] { find(); }, {}, {tr("go to"), tr("command")}, true});
-    add({"window.guide-settings", tr("Guide settings"), Qt::CTRL | Qt::Key_G, tr("Machine, job, guide number, interval, workshop note and variants."), way, {}, [this] { set_guide(); }, [this, unless] { return unless(session_.has_guide(), tr("Open a guide on the Shelf first.")); }, {tr("rename guide"), tr("title"), tr("guide number"), tr("interval"), tr("workshop note"), tr("variants"), tr("properties"), tr("models")}});
+    add({"window.guide-settings", tr("Guide settings"), Qt::CTRL | Qt::Key_G, tr("Machine, job, guide number, interval, workshop note and variants."), way, {}, [this] { set_guide(); }, [this] { return no_guide(session_); }, {tr("rename guide"), tr("title"), tr("guide number"), tr("interval"), tr("workshop note"), tr("variants"), tr("properties"), tr("models")}});
     struct Place {
         const char* name;
         QString words;
@@ -133,7 +133,7 @@ void MainWindow::build_commands() {
     int number = 0;
     for (const auto& s : stops) {
         const QKeySequence key(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + number));
-        add({QStringLiteral("window.") + QLatin1String(s.name), tr("Go to %1").arg(s.words), key, s.help, way, {}, [this, number] { go(number); }, [this, shop = s.shop, unless] { return unless(shop || session_.has_guide(), tr("Open a guide on the Shelf first.")); }, {tr("station")}});
+        add({QStringLiteral("window.") + QLatin1String(s.name), tr("Go to %1").arg(s.words), key, s.help, way, {}, [this, number] { go(number); }, [this, shop = s.shop] { return shop ? QString() : no_guide(session_); }, {tr("station")}});
         on_rail.push_back({QLatin1String(s.name), s.words, key_words(key), 0, true, s.shop});
         ++number;
     }
@@ -146,7 +146,7 @@ void MainWindow::build_commands() {
 void MainWindow::perform(Commands& where, const Command& command) {
     for (int stop = 0; stop < static_cast<int>(commands_.size()) - 1; ++stop)
         if (commands_[static_cast<std::size_t>(stop)] == &where && rail_->current() != stop) {
-            if (stop != Shelf && !session_.has_guide()) return show_notice(tr("Open a guide on the Shelf first."));
+            if (stop != Shelf && !session_.has_guide()) return show_notice(no_guide(session_));
             go(stop);
         }
     where.perform(command);
