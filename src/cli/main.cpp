@@ -340,7 +340,7 @@ int run(int argc, char** argv) {
     read_command->add_option("FILE", a, "WebVTT, SRT or timed text")->required();
     read_command->callback([&] { code = read(answer, a); });
 
-    auto* import_command = app.add_subcommand("import", "bring a recording into a library");
+    auto* import_command = app.add_subcommand("import", "import a recording into a library");
     import_command->add_option("LIBRARY", a)->required();
     import_command->add_option("RECORDING", b)->required();
     import_command->add_option("--narration", c, "its timed text; without it, a file of the same name beside the recording");

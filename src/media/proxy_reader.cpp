@@ -110,7 +110,7 @@ core::Result<std::unique_ptr<ProxyReader>> ProxyReader::open(const std::string& 
     auto s = std::make_unique<State>();
     s->file = fmt::format("{}/{}", folder, kProxyFile);
     s->times = index.times;
-    const auto missing = [&] { return fail(ErrorCode::NotFound, "The small copy of this recording is missing or damaged; bring the recording in again.", s->file); };
+    const auto missing = [&] { return fail(ErrorCode::NotFound, "The small copy of this recording is missing or damaged; import the recording again.", s->file); };
     auto input = av::open_input(s->file);
     if (!input || s->times.empty()) return missing();
     s->input = std::move(*input);
@@ -126,7 +126,7 @@ core::Result<std::unique_ptr<ProxyReader>> ProxyReader::open(const std::string& 
 
 core::Result<Picture> ProxyReader::frame(std::size_t frame, int width, int height) {
     auto& s = *state_;
-    const auto missing = [&] { return fail(ErrorCode::NotFound, "This picture is not in the small copy; bring the recording in again.", s.file); };
+    const auto missing = [&] { return fail(ErrorCode::NotFound, "This picture is not in the small copy; import the recording again.", s.file); };
     if (frame >= s.times.size()) return missing();
     const AVPacket* found = s.packet_of(s.ticks(frame));
     if (found == nullptr || avcodec_send_packet(s.decoder.get(), found) < 0 || avcodec_receive_frame(s.decoder.get(), s.decoded.get()) < 0) return missing();

@@ -12,7 +12,7 @@ namespace anagraph::media {
 
 class ProxyReader {
 public:
-    /// `folder`: the recording's folder of the library. Errors: NotFound, Unreadable ("bring the recording in again").
+    /// `folder`: the recording's folder of the library. Errors: NotFound, Unreadable ("import the recording again").
     static core::Result<std::unique_ptr<ProxyReader>> open(const std::string& folder, const RecordingIndex& index);
     ~ProxyReader();
     ProxyReader(const ProxyReader&) = delete;

@@ -85,7 +85,7 @@ private:
             if (!hash && hash.error().code == ErrorCode::Cancelled) return stopped();
             if (!hash && hash.error().code == ErrorCode::NotFound) return away(r.id);
             if (!hash) return tl::make_unexpected(hash.error());
-            if (*hash != r.id.text()) return fail(ErrorCode::Damaged, fmt::format("The film in {} is not the recording \u201C{}\u201D any more: it was replaced, cut or damaged. Put the original back, or bring it in again.", r.path, name), r.path);
+            if (*hash != r.id.text()) return fail(ErrorCode::Damaged, fmt::format("The film in {} is not the recording \u201C{}\u201D any more: it was replaced, cut or damaged. Put the original back, or import it again.", r.path, name), r.path);
         }
         return {};
     }

@@ -63,8 +63,8 @@ core::Result<std::string> keep_original(const std::string& film, const std::stri
     if (!copied) return tl::make_unexpected(copied.error());
     const auto reread = store::sha256_of_file(work + "/" + name, [&](double share) { return !progress || progress(0.7 + share * 0.3); });
     if (!reread) return tl::make_unexpected(reread.error());
-    if (*copied != hash) return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was copied; wait until it is written, and bring it in again.", film), film);
-    if (*reread != hash) return fail(ErrorCode::Damaged, fmt::format("The copy of {} does not read as it was written: the disk of the library fails. Check it, and bring the recording in again.", film), film);
+    if (*copied != hash) return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was copied; wait until it is written, and import it again.", film), film);
+    if (*reread != hash) return fail(ErrorCode::Damaged, fmt::format("The copy of {} does not read as it was written: the disk of the library fails. Check it, and import the recording again.", film), film);
     return name;
 }
 
@@ -110,7 +110,8 @@ core::Result<PreparedRecording> prepared(const std::string& library_folder, cons
         if (read) {
             out.narration = std::move(read->segments);
             out.remarks = std::move(read->remarks);
-        } else if (!narration.empty()) {
+        } else if (!narration.empty() || read.error().code != ErrorCode::BadInput) {
+            // a disk that fails is no reason to take the film without what is said on it
             return tl::make_unexpected(read.error());
         } else {
             out.remarks.push_back(read.error().message);
@@ -119,13 +120,13 @@ core::Result<PreparedRecording> prepared(const std::string& library_folder, cons
     std::error_code ec;
     if (fs::is_directory(recording, ec)) return fail(ErrorCode::BadInput, fmt::format("{} is a folder; choose the recording in it.", recording), recording);
     if (const std::string lies = fs::absolute(recording, ec).string(); kept == Original::StaysWhereItLies && !core::is_utf8(lies))
-        return fail(ErrorCode::Refused, fmt::format("The path of {} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or bring it in as a copy.", core::as_utf8(recording)), core::as_utf8(recording));
+        return fail(ErrorCode::Refused, fmt::format("The path of {} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or import it as a copy.", core::as_utf8(recording)), core::as_utf8(recording));
     if (const std::string around = store::library_around(recording); !around.empty() && fs::equivalent(around, library_folder, ec)) return fail(ErrorCode::Refused, fmt::format("{} lies in this library already; it is on the Shelf.", recording), recording);
     auto looked = look_through(library_folder, recording, progress, kept);
     if (!looked && looked.error().code == ErrorCode::Refused) {
         // Its times cannot be followed: it comes in as a film of the same pictures with times that can.
         const std::string trouble = looked.error().message;
-        if (kept == Original::StaysWhereItLies) return fail(ErrorCode::Refused, fmt::format("{} It cannot stay where it lies; bring it in as a copy, which gets new times.", trouble), recording);
+        if (kept == Original::StaysWhereItLies) return fail(ErrorCode::Refused, fmt::format("{} It cannot stay where it lies; import it as a copy, which gets new times.", trouble), recording);
         auto work = store::Library::work_folder(library_folder);
         if (!work) return tl::make_unexpected(work.error());
         const std::string film = work->path() + "/film.mkv";

@@ -36,7 +36,7 @@ core::Result<std::string> find_original(const core::RecordingId& id, std::int64_
             if (!hash && hash.error().code == ErrorCode::Cancelled) return stopped();
             if (hash && *hash == id.text() && core::is_utf8(alike[i].string())) return fs::absolute(alike[i], ec).lexically_normal().string();
         }
-        return fail(ErrorCode::NotFound, fmt::format("The recording is not in {}: {} file{} looked at, {} of its length, none with its content. Look in another folder, or bring it in again.", folder, seen, seen == 1 ? "" : "s", alike.size()), folder);
+        return fail(ErrorCode::NotFound, fmt::format("The recording is not in {}: {} file{} looked at, {} of its length, none with its content. Look in another folder, or import it again.", folder, seen, seen == 1 ? "" : "s", alike.size()), folder);
     });
 }
 

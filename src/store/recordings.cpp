@@ -85,7 +85,7 @@ Result<RecordingEntry> Library::recording(const core::RecordingId& id) const {
     return core::caught([&]() -> Result<RecordingEntry> {
         auto query = state_->db->run(QString::fromLatin1(kColumns) + QStringLiteral("WHERE id = ?"), {q(id.text())});
         if (!query) return tl::make_unexpected(query.error());
-        if (!query->next() || !core::is_id(id.text())) return fail(ErrorCode::NotFound, "That recording is not in this library; bring it in again.", id.text());
+        if (!query->next() || !core::is_id(id.text())) return fail(ErrorCode::NotFound, "That recording is not in this library; import it again.", id.text());
         return entry_of(*query, state_->whole_path(s(query->value(2))));
     });
 }
@@ -127,7 +127,7 @@ Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& i
         while (query->next()) {
             const auto start = core::FrameTime::parse(s(query->value(0)));
             const auto end = core::FrameTime::parse(s(query->value(1)));
-            if (!start || !end) return fail(ErrorCode::Damaged, "The narration of this recording is damaged; bring the recording in again together with its narration.", id.text());
+            if (!start || !end) return fail(ErrorCode::Damaged, "The narration of this recording is damaged; import the recording again together with its narration.", id.text());
             out.push_back({*start, *end, s(query->value(2)), s(query->value(3))});
         }
         return out;
