@@ -217,7 +217,7 @@ void FiguresStation::showEvent(QShowEvent*) {
     setFocus();
 }
 
-void FiguresStation::choose(const core::FigureId& id) {
+void FiguresStation::choose(core::FigureId id) {
     const auto place = [&] { return std::find(list_->shown().begin(), list_->shown().end(), id); };
     if (place() == list_->shown().end() && session_.procedure().find(id) != nullptr) show_all();
     list_->choose(id);

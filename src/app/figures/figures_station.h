@@ -20,7 +20,8 @@ class FiguresStation : public QWidget {
 public:
     explicit FiguresStation(Session& session, QWidget* parent = nullptr);
     void next_open();
-    void choose(const core::FigureId& id);
+    /// By value: what it is chosen from may be made anew meanwhile.
+    void choose(core::FigureId id);
     FilmView& film() { return *film_; }
     Commands& commands() { return *commands_; }
     Hand in_hand() const;
