@@ -359,6 +359,21 @@ TEST_F(Hostile, TooLittleMemoryIsSaidAndNothingHalfComesIn) {
     }
 }
 
+TEST_F(Hostile, AFilmWhoseNarrationCannotBeReadDoesNotComeInWithoutIt) {
+    fs::copy_file(s / "film.mp4", s / "spoken.mp4");
+    fs::create_symlink("/proc/self/mem", s / "spoken.vtt");  // reading it fails as a broken disk does
+    auto a = cli({"import", s / "whole", s / "spoken.mp4"});
+    EXPECT_EQ(a.code, 1) << a.all();
+    EXPECT_NE(a.err.find("spoken.vtt"), std::string::npos) << a.err;
+    if (fs::exists(s / "whole/library.db")) {
+        EXPECT_TRUE(cli({"--json", "list", s / "whole"}).value()["recordings"].empty());
+    }
+    fs::remove(s / "spoken.vtt");
+    write(s / "spoken.vtt", std::string("\0\1\2", 3));
+    a = cli({"import", s / "whole", s / "spoken.mp4"});
+    EXPECT_EQ(a.code, 0) << "no timed text is left out with a remark: " << a.all();
+}
+
 TEST_F(Hostile, ALimitOnTheSizeOfFilesIsSaidAndEndsNoProgram) {
     for (const int blocks : {0, 16, 64, 200}) {
         const auto a = cli({"import", s / "limited", s / "film.mp4"}, "ulimit -f " + std::to_string(blocks) + "; ");

@@ -75,6 +75,20 @@ TEST(GuideSettings, NoVariantGoesThatSomethingStandsOnAlone) {
     EXPECT_NE(set_guide(guide(), settings).error().message.find("the item"), std::string::npos);
 }
 
+TEST(GuideSettings, VariantsThatGoTogetherLeaveNothingThatWouldThenApplyToEveryMachine) {
+    Procedure p = guide();
+    p.steps[1].variants = {"A", "B"};
+    p.items[0].variants = {};
+    auto settings = settings_of(p);
+    settings.variants[0].name = "";
+    EXPECT_TRUE(set_guide(p, settings)) << "it still applies to B";
+    settings.variants[1].name = "";
+    const auto refused = set_guide(p, settings);
+    ASSERT_FALSE(refused);
+    EXPECT_EQ(refused.error().code, ErrorCode::Refused);
+    EXPECT_NE(refused.error().message.find("step 2"), std::string::npos) << refused.error().message;
+}
+
 TEST(GuideSettings, NamesOfVariantsDiffer) {
     auto settings = settings_of(guide());
     settings.variants.push_back({"", "B "});

@@ -80,11 +80,15 @@ TEST(Quantity, RoundingNeverCrossesALimit) {
         const auto q = Quantity::parse(fmt::format("{}.{:02} Nm", hundredths / 100, hundredths % 100));
         const auto& to = unit("lbf.ft");
         const auto number = [](const std::string& s) { return std::stod(s.substr(0, s.find(' '))); };
-        // what a thousand-millionth part sets apart is the same number to the arithmetic of the conversion
-        const double same = 1e-9 * std::max(1.0, q->in(to));
-        RC_ASSERT(number(display_in(*q, to, Rounding::Down)) <= q->in(to) + same);
-        RC_ASSERT(number(display_in(*q, to, Rounding::Up)) >= q->in(to) - same);
+        RC_ASSERT(number(display_in(*q, to, Rounding::Down)) <= q->in(to) + 1e-9);
+        RC_ASSERT(number(display_in(*q, to, Rounding::Up)) >= q->in(to)-1e-9);
     });
+}
+
+TEST(Quantity, ALimitJustBelowAStepIsRoundedToTheStepBefore) {
+    const auto q = Quantity::parse("315.77 Nm");  // 232.89999997 lbf·ft
+    EXPECT_EQ(display_in(*q, unit("lbf.ft"), Rounding::Down), "232.89 lbf\u00B7ft");
+    EXPECT_EQ(display_in(*q, unit("lbf.ft"), Rounding::Up), "232.90 lbf\u00B7ft");
 }
 
 TEST(Quantity, DisplayReadsBackAsTheSameQuantity) {

@@ -24,9 +24,7 @@ enum class Hand { Nothing,
                   Callout,
                   Mark,
                   Fasteners,  // are being placed
-                  Guide,
-                  Edition,
-                  Work };  // of the program, that can be cancelled
+                  Guide };
 
 struct Command {
     /// Names it for tests and settings; never shown: "tape.close-step".
@@ -51,6 +49,8 @@ struct Command {
     std::function<bool()> way_on{};
     /// What it is called at this moment, where that changes: "Pause" for "Play".
     std::function<QString()> words_now{};
+    /// What happens at this moment, where that changes: what is undone. Not set: `help`.
+    std::function<QString()> help_now{};
 };
 
 /// A key as it stands on the keyboard: "Ctrl+Enter".

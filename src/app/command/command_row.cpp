@@ -13,13 +13,11 @@ constexpr int kGap = 4;
 constexpr int kSide = 9;  // between a button's edge and its words
 }  // namespace
 
-CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent) : QPushButton(parent), command_(command) {
+CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent) : QPushButton(parent), command_(command), key_(key_words(command.key)) {
     setCursor(Qt::PointingHandCursor);
     setFocusPolicy(Qt::TabFocus);
     show_words(commands.words(command));
-    const QString key = key_words(command.key);
-    setToolTip(key.isEmpty() ? command.help : QStringLiteral("%1 (%2)").arg(command.help, key));
-    setAccessibleDescription(toolTip());
+    show_help(commands.help(command));
     connect(this, &QPushButton::clicked, &commands, [&commands, &command] { commands.perform(command); }, Qt::QueuedConnection);
 }
 
@@ -30,6 +28,11 @@ void CommandButton::show_words(const QString& words) {
     updateGeometry();
 }
 
+void CommandButton::show_help(const QString& help) {
+    setToolTip(key_.isEmpty() ? help : QStringLiteral("%1 (%2)").arg(help, key_));
+    setAccessibleDescription(toolTip());
+}
+
 void CommandButton::show_way_on(bool way_on) {
     if (way_on_ == way_on) return;
     way_on_ = way_on;
@@ -38,8 +41,7 @@ void CommandButton::show_way_on(bool way_on) {
 
 QSize CommandButton::sizeHint() const {
     const QFontMetrics metrics(font());
-    const QString key = key_words(command_.key);
-    const int beside = key.isEmpty() ? 0 : QFontMetrics(theme::font("small")).horizontalAdvance(key) + 7;
+    const int beside = key_.isEmpty() ? 0 : QFontMetrics(theme::font("small")).horizontalAdvance(key_) + 7;
     return {metrics.horizontalAdvance(text()) + beside + 2 * kSide, metrics.height() + 12};
 }
 
@@ -56,13 +58,12 @@ void CommandButton::paintEvent(QPaintEvent*) {
         p.setBrush(Qt::NoBrush);
         p.drawRoundedRect(box.adjusted(3, 3, -3, -3), 2, 2);
     }
-    const QString key = key_words(command_.key);
     p.setPen(theme::colour(way_on_ ? "on_accent" : "ink"));
     p.setFont(font());
     p.drawText(box.adjusted(kSide - 1, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
     p.setFont(theme::font("small"));
     p.setPen(theme::colour(way_on_ ? "on_accent" : "second"));
-    p.drawText(box.adjusted(0, 0, 1 - kSide, 0), Qt::AlignVCenter | Qt::AlignRight, key);
+    p.drawText(box.adjusted(0, 0, 1 - kSide, 0), Qt::AlignVCenter | Qt::AlignRight, key_);
 }
 
 CommandRow::CommandRow(Commands& commands, QWidget* parent) : QWidget(parent), commands_(commands) {
@@ -103,6 +104,7 @@ void CommandRow::follow() {
         const QString words = commands_.words(b->command());
         moves = moves || words != b->text();
         b->show_words(words);
+        if (b->command().help_now) b->show_help(b->command().help_now());
         b->show_way_on(b == buttons_.front() && Commands::is_way_on(b->command()));
     }
     if (!moves) return;

@@ -15,6 +15,7 @@ public:
     CommandButton(Commands& commands, const Command& command, QWidget* parent);
     const Command& command() const { return command_; }
     void show_words(const QString& words);
+    void show_help(const QString& help);
     void show_way_on(bool way_on);
     bool way_on() const { return way_on_; }
     QSize sizeHint() const override;
@@ -25,6 +26,7 @@ protected:
 
 private:
     const Command& command_;
+    QString key_;
     bool way_on_ = false;
 };
 
@@ -32,8 +34,6 @@ class CommandRow : public QWidget {
     Q_OBJECT
 public:
     CommandRow(Commands& commands, QWidget* parent);
-    /// What it shows just now.
-    const std::vector<CommandButton*>& buttons() const { return buttons_; }
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override { return place(width, false); }
     QSize sizeHint() const override;

@@ -32,6 +32,7 @@ public:
     bool fits(const Command& c) const { return fits(c, in_hand()); }
     QString cannot(const Command& c) const;
     static bool is_way_on(const Command& c) { return c.way_on && c.way_on(); }
+    QString help(const Command& c) const { return c.help_now ? c.help_now() : c.help; }
     QString words(const Command& c) const { return c.words_now ? c.words_now() : c.words; }
     /// What is shown of what fits the thing in hand and can be done, the way on first; at most kMostShown.
     std::vector<const Command*> row() const;

@@ -1,18 +1,34 @@
-// How often each command was used, so that the finder shows the most used first. Kept with the person's settings.
+// How often each command was used, so that the finder shows the most used first. Kept with the person's settings: read once, and
+// written when the window goes, so that a key pressed costs nothing.
 #pragma once
 
 #include <QSettings>
 #include <QString>
+#include <map>
 
 namespace anagraph::app {
 
 class Uses {
 public:
-    int of(const QString& command) const { return settings_.value(QStringLiteral("uses/") + command, 0).toInt(); }
-    void count(const QString& command) { settings_.setValue(QStringLiteral("uses/") + command, of(command) + 1); }
+    Uses() {
+        settings_.beginGroup(QStringLiteral("uses"));
+        for (const auto& command : settings_.childKeys()) counts_[command] = settings_.value(command).toInt();
+    }
+    ~Uses() {
+        for (const auto& [command, count] : counts_) settings_.setValue(command, count);
+    }
+    Uses(const Uses&) = delete;
+    Uses& operator=(const Uses&) = delete;
+
+    int of(const QString& command) const {
+        const auto it = counts_.find(command);
+        return it == counts_.end() ? 0 : it->second;
+    }
+    void count(const QString& command) { ++counts_[command]; }
 
 private:
     QSettings settings_{QStringLiteral("anagraph"), QStringLiteral("anagraph")};
+    std::map<QString, int> counts_;
 };
 
 }  // namespace anagraph::app

@@ -3,6 +3,7 @@
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
@@ -77,12 +78,16 @@ void GuideSettingsDialog::remove_variant() {
     const auto* item = variants_->currentItem();
     if (item == nullptr) return;
     const std::string was = item->data(kWas).toString().toStdString();
-    if (const auto held = core::only_for(guide_, was); !was.empty() && !held.empty()) {
-        show_held();
-        trouble_->setText(tr("%1 cannot go yet: say first what else each of these applies to, or remove it.").arg(item->text()));
+    removed_.push_back({was, ""});
+    // the others stay as they are in the guide: whether this one may go hangs on what applies to it, not on what is being typed
+    auto without = core::settings_of(guide_);
+    std::erase_if(without.variants, [this](const core::VariantSetting& v) { return std::any_of(removed_.begin(), removed_.end(), [&](const core::VariantSetting& r) { return r.was == v.was; }); });
+    without.variants.insert(without.variants.end(), removed_.begin(), removed_.end());
+    if (const auto possible = core::set_guide(guide_, without); !possible) {
+        removed_.pop_back();
+        trouble_->setText(text(possible.error().message));
         return;
     }
-    if (!was.empty()) removed_.push_back({was, ""});
     delete variants_->takeItem(variants_->currentRow());
     trouble_->clear();
 }
@@ -94,7 +99,7 @@ void GuideSettingsDialog::show_held() {
         return;
     }
     QStringList held;
-    for (const auto& h : core::only_for(guide_, item->data(kWas).toString().toStdString())) held << text(h);
+    for (const auto& h : core::only_for(guide_, {item->data(kWas).toString().toStdString()})) held << text(h);
     held_->setText(held.isEmpty() ? tr("Nothing applies to %1 alone.").arg(item->text()) : tr("Only for %1: %2.").arg(item->text(), held.join(QStringLiteral("; "))));
 }
 

@@ -61,6 +61,11 @@ public:
 
 Finder::Finder(std::vector<FinderEntry> entries, const std::string& library, std::function<void(const store::SaidLine&)> show_line, QWidget* parent)
     : QDialog(parent), entries_(std::move(entries)), show_line_(std::move(show_line)), search_(library) {
+    for (const auto& e : entries_) {
+        std::vector<std::string> also;
+        for (const auto& other : e.also) also.push_back(other.toStdString());
+        findable_.emplace_back(e.words.toStdString(), also);
+    }
     setWindowTitle(tr("Find"));
     resize(740, 560);
     auto* down = new QVBoxLayout(this);
@@ -110,14 +115,13 @@ void Finder::look() {
         const FinderEntry* entry;
     };
     std::vector<Fit> fits;
-    for (const auto& e : entries_) {
-        core::Findable words{e.words.toStdString(), {}};
-        for (const auto& other : e.also) words.also.push_back(other.toStdString());
-        if (const auto far = core::distance(typed, words)) fits.push_back({*far, &e});
-    }
+    for (std::size_t i = 0; i < entries_.size(); ++i)
+        if (const auto far = core::distance(typed, findable_[i])) fits.push_back({*far, &entries_[i]});
     std::stable_sort(fits.begin(), fits.end(), [](const Fit& a, const Fit& b) { return std::tuple(a.far, !a.entry->possible, -a.entry->uses) < std::tuple(b.far, !b.entry->possible, -b.entry->uses); });
     list_->clear();
     shown_.clear();
+    // what nobody scrolls to is not laid out: a library may hold ten thousand guides
+    if (fits.size() > kMostEntries) fits.resize(kMostEntries);
     for (const auto& f : fits) add(*f.entry);
     if (list_->count() > 0) list_->setCurrentRow(0);
     looking_ = line_->text().trimmed().size() >= 2;

@@ -28,6 +28,7 @@ struct FinderEntry {
 class Finder : public QDialog {
     Q_OBJECT
 public:
+    static constexpr std::size_t kMostEntries = 200;
     static constexpr int kMostLines = 60;
 
     /// `library`: its folder, in which spoken lines are looked for; `show_line` shows one.
@@ -47,6 +48,7 @@ private:
     void accept() override;
 
     std::vector<FinderEntry> entries_;
+    std::vector<core::Findable> findable_;  // of each entry
     std::vector<FinderEntry> shown_;
     std::function<void(const store::SaidLine&)> show_line_;
     SaidSearch search_;

@@ -116,8 +116,8 @@ void MainWindow::build_commands() {
     const auto add = [this](Command c) { own_->add(std::move(c)); };
     const auto open_here = [this] { return open_[static_cast<std::size_t>(rail_->current())]; };
     const QString changes = tr("Changes");
-    add({"window.undo", tr("Undo"), QKeySequence::Undo, tr("Takes the last change back."), changes, {}, [this] { session_.undo(); }, [this] { return unless(session_.can_undo(), tr("There is nothing to undo.")); }, {tr("take back")}, true});
-    add({"window.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Makes the change that was undone again."), changes, {}, [this] { session_.redo(); }, [this] { return unless(session_.can_redo(), tr("There is nothing to redo.")); }, {}, true});
+    add({"window.undo", tr("Undo"), QKeySequence::Undo, tr("Takes the last change back."), changes, {}, [this] { session_.undo(); }, [this] { return unless(session_.can_undo(), tr("There is nothing to undo.")); }, {tr("take back")}, true, {}, {}, [this] { return session_.can_undo() ? tr("Takes back: %1.").arg(session_.undo_label()) : tr("Takes the last change back."); }});
+    add({"window.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Makes the change that was undone again."), changes, {}, [this] { session_.redo(); }, [this] { return unless(session_.can_redo(), tr("There is nothing to redo.")); }, {}, true, {}, {}, [this] { return session_.can_redo() ? tr("Makes again: %1.").arg(session_.redo_label()) : tr("Makes the change that was undone again."); }});
     const QString way = tr("Finding the way");
     add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."), way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true, {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
     add({"window.find", tr("Find"), QKeySequence::Find, tr("Any command, step, item, figure, guide or spoken line, by typing."), way, {}, [this] { find(); }, {}, {tr("go to"), tr("command")}, true});
@@ -227,7 +227,7 @@ std::vector<FinderEntry> MainWindow::findable() {
         for (const auto& c : table->all()) {
             if (c->id == QLatin1String("window.find")) continue;
             const QString why = table->cannot(*c);
-            out.push_back({table->station(), table->words(*c), why.isEmpty() ? c->help : why, key_words(c->key), QStringList(c->also) << c->words, why.isEmpty(), uses_.of(c->id), [this, table, command = c.get()] { perform(*table, *command); }});
+            out.push_back({table->station(), table->words(*c), why.isEmpty() ? table->help(*c) : why, key_words(c->key), QStringList(c->also) << c->words, why.isEmpty(), uses_.of(c->id), [this, table, command = c.get()] { perform(*table, *command); }});
         }
     const auto thing = [&out](const QString& kind, const QString& words, const QString& beside, std::function<void()> go) { out.push_back({kind, words, beside, {}, {}, true, 0, std::move(go)}); };
     const auto& p = session_.procedure();

@@ -1,7 +1,8 @@
-// Letters: what is done to single letters of the texts people read.
+// Letters: what is done to single letters and to the ends of the texts people read.
 #pragma once
 
 #include <string>
+#include <string_view>
 
 namespace anagraph::core {
 
@@ -9,6 +10,13 @@ namespace anagraph::core {
 inline std::string capitalised(std::string text) {
     if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
     return text;
+}
+
+/// Without white space at its ends.
+inline std::string_view trimmed(std::string_view s) {
+    constexpr std::string_view kSpace = " \t\r\n\f\v";
+    const auto from = s.find_first_not_of(kSpace);
+    return from == std::string_view::npos ? std::string_view() : s.substr(from, s.find_last_not_of(kSpace) - from + 1);
 }
 
 }  // namespace anagraph::core

@@ -1,7 +1,6 @@
 #include "core/find/word_match.h"
 
 #include <algorithm>
-#include <array>
 #include <cctype>
 #include <utility>
 
@@ -25,24 +24,33 @@ Words words_of(const std::string& text) {
     return out;
 }
 
-/// Words people use for the same thing; each of a group stands for the others.
-const std::array<std::vector<std::string>, 14>& same_things() {
-    static const std::array<std::vector<std::string>, 14> groups{{
-        {"remove", "delete", "take out", "drop", "erase", "clear"},
-        {"add", "new", "create", "make", "insert"},
-        {"import", "bring in", "load", "add film"},
-        {"recording", "film", "video", "footage"},
-        {"edit", "change", "correct", "modify", "put right"},
-        {"join", "merge", "combine"},
-        {"split", "divide", "cut in two"},
-        {"play", "hear", "listen"},
-        {"caution", "warning", "danger", "safety"},
-        {"figure", "value", "torque", "number"},
-        {"picture", "still", "photo", "image", "frame"},
-        {"issue", "publish", "release"},
-        {"check", "inspect"},
-        {"find", "search", "look for"},
-    }};
+/// Words people use for the same thing; each phrase of a group stands for the others.
+const std::vector<std::vector<Words>>& same_things() {
+    static const std::vector<std::vector<Words>> groups = [] {
+        constexpr const char* kGroups[][6] = {
+            {"remove", "delete", "take out", "drop", "erase", "clear"},
+            {"add", "new", "create", "make", "insert"},
+            {"import", "bring in", "load", "add film"},
+            {"recording", "film", "video", "footage"},
+            {"edit", "change", "correct", "modify", "put right"},
+            {"join", "merge", "combine"},
+            {"split", "divide", "cut in two"},
+            {"play", "hear", "listen"},
+            {"caution", "warning", "danger", "safety"},
+            {"figure", "value", "torque", "number"},
+            {"picture", "still", "photo", "image", "frame"},
+            {"issue", "publish", "release"},
+            {"check", "inspect"},
+            {"find", "search", "look for"},
+        };
+        std::vector<std::vector<Words>> out;
+        for (const auto& group : kGroups) {
+            auto& phrases = out.emplace_back();
+            for (const char* phrase : group)
+                if (phrase != nullptr) phrases.push_back(words_of(phrase));
+        }
+        return out;
+    }();
     return groups;
 }
 
@@ -52,9 +60,8 @@ bool holds(const Words& text, const Words& phrase) { return std::search(text.beg
 Words stand_ins(const Words& text) {
     Words out;
     for (const auto& group : same_things()) {
-        if (std::none_of(group.begin(), group.end(), [&](const std::string& phrase) { return holds(text, words_of(phrase)); })) continue;
-        for (const auto& phrase : group)
-            for (auto& w : words_of(phrase)) out.push_back(std::move(w));
+        if (std::none_of(group.begin(), group.end(), [&](const Words& phrase) { return holds(text, phrase); })) continue;
+        for (const auto& phrase : group) out.insert(out.end(), phrase.begin(), phrase.end());
     }
     return out;
 }
@@ -75,17 +82,18 @@ std::optional<int> nearest(const std::string& typed, const Words& words) {
 
 }  // namespace
 
+Findable::Findable(const std::string& words, const std::vector<std::string>& also) : own_(words_of(words)), other_(stand_ins(own_)) {
+    for (const auto& phrase : also)
+        for (auto& w : words_of(phrase)) other_.push_back(std::move(w));
+}
+
 std::optional<int> distance(const std::string& typed, const Findable& text) {
-    const Words own = words_of(text.words);
-    Words other = stand_ins(own);
-    for (const auto& phrase : text.also)
-        for (auto& w : words_of(phrase)) other.push_back(std::move(w));
     const Words asked = words_of(typed);
-    int far = asked.empty() || asked == own ? 0 : 1;
+    int far = asked.empty() || asked == text.own_ ? 0 : 1;
     for (const auto& w : asked) {
-        if (const auto near = nearest(w, own))
+        if (const auto near = nearest(w, text.own_))
             far += *near;
-        else if (const auto stands_in = nearest(w, other))
+        else if (const auto stands_in = nearest(w, text.other_))
             far += kOther + *stands_in;
         else
             return std::nullopt;

@@ -8,10 +8,15 @@
 
 namespace anagraph::core {
 
-/// What can be found: the words people read, and other words they may look for.
-struct Findable {
-    std::string words;
-    std::vector<std::string> also;
+/// What can be found: the words people read, and other words they may look for. Made once, so that a letter typed is quick.
+class Findable {
+public:
+    Findable(const std::string& words, const std::vector<std::string>& also);
+
+private:
+    std::vector<std::string> own_;
+    std::vector<std::string> other_;
+    friend std::optional<int> distance(const std::string& typed, const Findable& text);
 };
 
 /// How far the text is from what was typed: 0 is the text itself, less is nearer; nothing where a typed word does not fit. Case

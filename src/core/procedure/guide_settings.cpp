@@ -6,23 +6,16 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/letters.h"
 
 namespace anagraph::core {
 
 namespace {
 
 /// Does something with every list of variants in a part of the guide.
-template <class Do>
-void each_list(Item& i, Do&& what) {
-    what(i.variants);
-}
-template <class Do>
-void each_list(Source& s, Do&& what) {
-    what(s.variants);
-}
-template <class Do>
-void each_list(Figure& f, Do&& what) {
-    what(f.variants);
+template <class Thing, class Do>
+void each_list(Thing& thing, Do&& what) {
+    what(thing.variants);
 }
 template <class Do>
 void each_list(Step& s, Do&& what) {
@@ -31,11 +24,9 @@ void each_list(Step& s, Do&& what) {
     for (auto& reset : s.resets) what(reset.variants);
 }
 
-bool alone(const std::vector<std::string>& variants, const std::string& variant) { return variants.size() == 1 && variants.front() == variant; }
-
-std::string trimmed(const std::string& s) {
-    const auto from = s.find_first_not_of(" \t\n");
-    return from == std::string::npos ? std::string() : s.substr(from, s.find_last_not_of(" \t\n") - from + 1);
+/// Does it apply to some variants, and to none but these?
+bool within(const std::vector<std::string>& variants, const std::vector<std::string>& these) {
+    return !variants.empty() && std::all_of(variants.begin(), variants.end(), [&](const std::string& v) { return std::find(these.begin(), these.end(), v) != these.end(); });
 }
 
 /// The names in place of those there were; those that go are left out.
@@ -45,7 +36,7 @@ void follow(std::vector<std::string>& variants, const std::vector<VariantSetting
         const auto it = std::find_if(settings.begin(), settings.end(), [&](const VariantSetting& s) { return s.was == v; });
         if (it == settings.end())
             next.push_back(v);
-        else if (const std::string name = trimmed(it->name); !name.empty())
+        else if (const std::string name(trimmed(it->name)); !name.empty())
             next.push_back(name);
     }
     variants = std::move(next);
@@ -69,21 +60,21 @@ GuideSettings settings_of(const Procedure& p) {
     return out;
 }
 
-std::vector<std::string> only_for(const Procedure& p, const std::string& variant) {
+std::vector<std::string> only_for(const Procedure& p, const std::vector<std::string>& these) {
     std::vector<std::string> out;
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const std::string name = fmt::format("step {}, {}", i + 1, s.heading);
-        if (alone(s.variants, variant)) out.push_back(name);
-        if (std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return alone(x.variants, variant); })) out.push_back(fmt::format("a plate of {}", name));
-        if (std::any_of(s.resets.begin(), s.resets.end(), [&](const ResetSequence& x) { return alone(x.variants, variant); })) out.push_back(fmt::format("a display reset of {}", name));
+        if (within(s.variants, these)) out.push_back(name);
+        if (std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return within(x.variants, these); })) out.push_back(fmt::format("a plate of {}", name));
+        if (std::any_of(s.resets.begin(), s.resets.end(), [&](const ResetSequence& x) { return within(x.variants, these); })) out.push_back(fmt::format("a display reset of {}", name));
     }
     for (const auto& f : p.figures)
-        if (alone(f.variants, variant)) out.push_back(fmt::format("the figure {}", title_of(p, f)));
+        if (within(f.variants, these)) out.push_back(fmt::format("the figure {}", title_of(p, f)));
     for (const auto& i : p.items)
-        if (alone(i.variants, variant)) out.push_back(fmt::format("the item {}", i.name));
+        if (within(i.variants, these)) out.push_back(fmt::format("the item {}", i.name));
     for (const auto& s : p.sources)
-        if (alone(s.variants, variant)) out.push_back(fmt::format("the source {}", s.title));
+        if (within(s.variants, these)) out.push_back(fmt::format("the source {}", s.title));
     return out;
 }
 
@@ -97,16 +88,19 @@ Result<Change> set_guide(const Procedure& p, const GuideSettings& settings) {
     if (next.machine.empty() || next.title.empty()) return fail(ErrorCode::BadInput, "A guide needs a machine and a job.");
     next.variants.clear();
     std::set<std::string> names;
+    std::vector<std::string> gone;
     for (const auto& v : settings.variants) {
-        const std::string name = trimmed(v.name);
+        const std::string name(trimmed(v.name));
         if (name.empty()) {
-            if (const auto held = only_for(p, v.was); !v.was.empty() && !held.empty())
-                return fail(ErrorCode::Refused, fmt::format("{} cannot go: it alone has {}. Say first what else each applies to, or remove it.", v.was, fmt::join(held, "; ")), v.was);
+            if (!v.was.empty()) gone.push_back(v.was);
             continue;
         }
         if (!names.insert(name).second) return fail(ErrorCode::BadInput, fmt::format("Two variants are called {}; give each a name of its own.", name), name);
         next.variants.push_back(name);
     }
+    // what applied to nothing else would apply to every machine without them
+    if (const auto held = only_for(p, gone); !held.empty())
+        return fail(ErrorCode::Refused, fmt::format("{} cannot go: without it this would apply to every machine: {}. Say first what else each applies to, or remove it.", fmt::join(gone, ", "), fmt::join(held, "; ")), gone.front());
     Change change{"change guide settings", {}};
     if (!(next == p.header)) change.edits.push_back(SetHeader{std::move(next)});
     put_changed(change, p.items, settings.variants);

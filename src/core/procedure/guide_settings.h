@@ -28,8 +28,8 @@ struct GuideSettings {
 
 GuideSettings settings_of(const Procedure& p);
 
-/// What applies to this variant and to no other, each named as a person would: "step 3, Drain the oil".
-std::vector<std::string> only_for(const Procedure& p, const std::string& variant);
+/// What applies to some of these variants and to no other, each named as a person would: "step 3, Drain the oil".
+std::vector<std::string> only_for(const Procedure& p, const std::vector<std::string>& these);
 
 /// The change that sets it, as one. BadInput where machine or job is empty, or two variants have one name; Refused where a variant
 /// is to go that something applies to alone, with what that is. A change without edits where nothing is different.

@@ -7,16 +7,12 @@
 #include <charconv>
 #include <cmath>
 
+#include "core/base/letters.h"
+
 namespace anagraph::core {
 namespace {
 
 bool is_digit(char c) { return c >= '0' && c <= '9'; }
-
-std::string_view trimmed(std::string_view s) {
-    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.front()))) s.remove_prefix(1);
-    while (!s.empty() && std::isspace(static_cast<unsigned char>(s.back()))) s.remove_suffix(1);
-    return s;
-}
 
 bool read_double(std::string_view s, double& out) {
     const auto r = std::from_chars(s.data(), s.data() + s.size(), out, std::chars_format::fixed);
@@ -40,7 +36,8 @@ int decimals_for(double value, int digits) { return digits - 1 - static_cast<int
 double whole_steps(double value, int decimals, Rounding rounding) {
     const double steps = value * std::pow(10.0, decimals);
     const double near = std::round(steps);
-    if (rounding == Rounding::Nearest || std::abs(steps - near) <= 1e-9 * std::max(1.0, std::abs(near))) return near;
+    // only what the arithmetic of doubles sets apart is the same number; a limit is never crossed by more
+    if (rounding == Rounding::Nearest || std::abs(steps - near) <= 1e-12 * std::max(1.0, std::abs(near))) return near;
     return rounding == Rounding::Down ? std::floor(steps) : std::ceil(steps);
 }
 
