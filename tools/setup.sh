@@ -36,6 +36,6 @@ build() {
 }
 # what drives the browser in tests and pictures
 browser_tools() {
-    [ -d "$ROOT/tests/browser/node_modules/playwright-core" ] || (cd "$ROOT/tests/browser" && npm ci --no-audit --no-fund --silent)
+    [ -d "$ROOT/tests/browser/node_modules/playwright-core" ] && [ -d "$ROOT/tests/browser/node_modules/axe-core" ] || (cd "$ROOT/tests/browser" && npm ci --no-audit --no-fund --silent)
 }
 mkdir -p "$ROOT/build"

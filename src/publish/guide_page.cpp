@@ -8,16 +8,14 @@
 #include <kainjow/mustache.hpp>
 
 #include "core/base/letters.h"
-#include "core/editing/usual_cautions.h"
+#include "core/learner/learner_guide.h"
 #include "core/plate/fastener_map.h"
-#include "core/plate/layout.h"
-#include "core/procedure/evidence.h"
-#include "core/procedure/text.h"
 #include "publish/hazard_signs.h"
 #include "publish/marks_svg.h"
 #include "publish/plate_svg.h"
 #include "publish/press_strip.h"
 #include "publish/resource.h"
+#include "store/digest.h"
 
 namespace anagraph::publish {
 namespace {
@@ -25,32 +23,25 @@ namespace {
 using kainjow::mustache::data;
 using kainjow::mustache::mustache;
 
-/// Where the figure comes from, in a few words: "book, page 2".
-std::string source_words(const core::Procedure& p, const core::Figure& f) {
-    if (f.proofs.empty()) return "";
-    const auto& proof = f.proofs.front();
-    const auto* source = p.find(proof.source);
-    return fmt::format("{}{}{}", source == nullptr ? "" : std::string(core::name_of(source->kind)), source == nullptr || proof.place.empty() ? "" : ", ", proof.place);
+/// "25 N·m ± 2.5", in the form that shows its standing; `note`: the id of what is noted of it, or empty.
+std::string value_html(const core::FigureRead& f, const std::string& note) {
+    if (note.empty()) return fmt::format("<span class=\"figure {}\">{}</span>", core::name_of(f.standing), escaped(f.value));
+    return fmt::format("<a class=\"figure {0}\" href=\"#{1}\" aria-describedby=\"{1}\">{2}</a>", core::name_of(f.standing), note, escaped(f.value));
 }
 
-std::string one_figure_html(const core::Procedure& p, const core::Figure& f) {
-    const auto standing = core::standing_of(p, f);
-    const std::string other = core::other_system_text(f.value);
-    const std::string from = standing == core::Standing::Proved ? source_words(p, f) : "";
-    return fmt::format("<span class=\"figure {0}\"><span class=\"value\">{1}{2}</span>{3}<span class=\"standing\">{0}{4}</span></span>", core::name_of(standing), escaped(core::text_of(f.value)),
-                       f.tolerance.empty() ? "" : fmt::format(" ± {}", escaped(f.tolerance)), other.empty() ? "" : fmt::format("<span class=\"other\">{}</span>", escaped(other)), from.empty() ? "" : ": " + escaped(from));
+/// With the other system behind it, and the variant it is for: a sentence reads on over it.
+std::string figure_html(const core::FigureRead& f, const std::string& note) {
+    return fmt::format("{}{}{}", value_html(f, note), f.other.empty() ? "" : fmt::format(" <span class=\"other\">({})</span>", escaped(f.other)), f.variant.empty() ? "" : fmt::format(" for {}", escaped(f.variant)));
 }
 
-/// A figure as its reader needs it: one that differs by variant for every variant, and as not known where one has none.
-std::string figure_html(const core::Procedure& p, const core::Figure& f) {
-    if (!core::differs_by_variant(p, f)) return one_figure_html(p, f);
-    std::string out;
-    for (const auto& variant : p.header.variants) {
-        const auto* own = core::figure_for(p, f, variant);
-        out += fmt::format("{}<span class=\"variant\">{}:</span> {}", out.empty() ? "" : " ", escaped(variant), own == nullptr ? std::string("<span class=\"figure open\"><span class=\"value\">not known for this variant</span><span class=\"standing\">open</span></span>") : one_figure_html(p, *own));
-    }
-    return out;
+std::string figures_html(const std::vector<core::FigureRead>& figures, const std::string& note) {
+    std::vector<std::string> out;
+    for (const auto& f : figures) out.push_back(figure_html(f, note));
+    return fmt::format("{}", fmt::join(out, ", "));
 }
+
+/// "proved: book, page 2".
+std::string standing_words(const core::FigureRead& f) { return fmt::format("{}{}{}", core::name_of(f.standing), f.evidence.empty() ? "" : ": ", f.evidence); }
 
 /// The colour behind a signal word, after ISO 3864-4.
 const char* ground_of(core::Signal signal) {
@@ -67,8 +58,6 @@ const char* ground_of(core::Signal signal) {
     return "none";
 }
 
-constexpr std::string_view kPutIn[] = {"Pour ", "Add ", "Fill ", "Top "};
-
 /// Within a page of HTML a drawing needs no namespace of its own.
 std::string inline_svg(std::string svg) {
     constexpr std::string_view kNamespace = " xmlns=\"http://www.w3.org/2000/svg\"";
@@ -78,11 +67,22 @@ std::string inline_svg(std::string svg) {
 
 std::string size_words(std::int64_t bytes) { return bytes < 100000 ? fmt::format("{} kB", (bytes + 999) / 1000) : fmt::format("{:.1f} MB", static_cast<double>(bytes) / 1e6); }
 
-class PageBuilder {
-public:
-    PageBuilder(const core::Edition& edition, const PackFiles& files) : e_(edition), p_(edition.procedure), files_(files), numbers_(core::callout_numbers(edition.procedure)) {}
+/// A field that says nothing is said to be nothing: left out, it would be taken from what stands around it.
+void set_or_not(data& d, const char* name, const std::string& words) { d.set(name, words.empty() ? data{data::type::bool_false} : data{words}); }
 
-    data page(const std::string& mark) const {
+/// "PT60-T only", for what does not apply to all.
+void set_only(data& d, const std::vector<std::string>& variants) { set_or_not(d, "only", fmt::format("{}", fmt::join(variants, ", "))); }
+
+void set_list(data& d, const char* name, data list) {
+    d.set(fmt::format("has_{}", name), list.is_non_empty_list());
+    d.set(name, std::move(list));
+}
+
+class PagePrinter {
+public:
+    PagePrinter(const core::Edition& edition, const PackFiles& files) : e_(edition), p_(edition.procedure), guide_(core::learner_guide(edition)), files_(files) {}
+
+    data page(const std::string& mark) {
         const auto& h = p_.header;
         data d;
         d.set("machine", h.machine);
@@ -92,18 +92,16 @@ public:
         d.set("issued", e_.issued.substr(0, 10));
         d.set("checker", e_.checker);
         d.set("mark", mark);
-        d.set("form", std::to_string(kPageForm));
+        d.set("form", page_form());
         d.set("step_count", std::to_string(p_.steps.size()));
-        d.set("safety", std::string(core::safety_statement()));
-        if (!h.site_note.empty()) d.set("site_note", h.site_note);
-        if (!h.interval.empty()) d.set("interval", h.interval);
-        if (!h.variants.empty()) d.set("variants", fmt::format("{}", fmt::join(h.variants, ", ")));
+        d.set("safety", guide_.safety);
+        set_or_not(d, "site_note", h.site_note);
+        set_or_not(d, "interval", h.interval);
+        set_or_not(d, "variants", fmt::format("{}", fmt::join(h.variants, ", ")));
         data changes{data::type::list};
         for (const auto& c : e_.changes) changes << data{"text", c};
-        d.set("changes", changes);
-        d.set("has_changes", !e_.changes.empty());
-        d.set("kit", kit());
-        d.set("has_kit", !p_.items.empty());
+        set_list(d, "changes", std::move(changes));
+        set_list(d, "kit", kit(guide_.kit));
         data steps{data::type::list};
         for (std::size_t i = 0; i < p_.steps.size(); ++i) steps << step(i);
         d.set("steps", steps);
@@ -114,94 +112,107 @@ public:
             x.set("meaning", term.meaning);
             glossary << x;
         }
-        d.set("glossary", glossary);
-        d.set("has_glossary", !h.glossary.empty());
+        set_list(d, "glossary", std::move(glossary));
         data later{data::type::list};
-        for (const auto& f : h.follow_ups) {
-            data x;
-            x.set("when", line_html(f.when));
-            x.set("what", line_html(f.what));
-            later << x;
-        }
-        d.set("later", later);
-        d.set("has_later", !h.follow_ups.empty());
-        data figures{data::type::list};
-        for (const auto& f : p_.figures) {
-            data x;
-            x.set("title", core::title_of(p_, f));
-            x.set("value", one_figure_html(p_, f));  // a row of its own for each variant
-            x.set("why", core::argue_standing(p_, f));
-            if (f.level) x.set("level", core::text_of(*f.level));
-            if (!f.replaces.empty()) x.set("replaces", fmt::format("{}", fmt::join(f.replaces, ", ")));
-            figures << x;
-        }
-        d.set("figures", figures);
-        data sources{data::type::list};
-        for (const auto& s : p_.sources) {
-            data x;
-            x.set("title", s.title);
-            std::string holds = fmt::format("{}", fmt::join(s.variants, ", "));
-            if (!s.serials.empty()) holds += fmt::format("{}serials {}", holds.empty() ? "" : ", ", s.serials);
-            // what is empty is said to be nothing: a field left out would be taken from the edition around it
-            for (const auto& [name, words] : {std::pair("edition", s.edition), std::pair("date", s.date), std::pair("holds", holds), std::pair("instrument", s.instrument)}) x.set(name, words.empty() ? data{data::type::bool_false} : data{words});
-            sources << x;
-        }
-        d.set("sources", sources);
-        if (!e_.rule.empty()) d.set("rule", e_.rule);
-        d.set("has_sources", !p_.sources.empty());
+        for (const auto& f : guide_.later) later << data{"text", line_html({{"<b>", f.when}, {"</b> ", f.what}})};
+        set_list(d, "later", std::move(later));
+        set_evidence(d);
         return d;
     }
 
 private:
-    std::string line_html(const std::string& line) const {
+    void set_evidence(data& d) const {
+        data figures{data::type::list};
+        for (const auto& f : guide_.figures) {
+            data x;
+            x.set("title", f.title);
+            x.set("value", figure_html(f.figure, ""));
+            x.set("standing", std::string(core::name_of(f.figure.standing)));
+            set_or_not(x, "evidence", f.figure.standing == core::Standing::Proved || f.why.empty() ? f.figure.evidence : "");
+            x.set("more", !f.why.empty() || !f.level.empty() || !f.replaces.empty());
+            set_or_not(x, "why", f.why);
+            set_or_not(x, "level", f.level);
+            set_or_not(x, "replaces", fmt::format("{}", fmt::join(f.replaces, ", ")));
+            figures << x;
+        }
+        set_list(d, "figures", std::move(figures));
+        data sources{data::type::list};
+        for (const auto& s : guide_.sources) {
+            data x;
+            x.set("title", s.title);
+            for (const auto& [name, words] : {std::pair("edition", s.edition), std::pair("date", s.date), std::pair("holds", s.applies_to), std::pair("instrument", s.instrument)}) set_or_not(x, name, words);
+            sources << x;
+        }
+        set_list(d, "sources", std::move(sources));
+        set_or_not(d, "rule", e_.rule);
+    }
+
+    /// The sentence in one piece. `note`: the id of what is noted of its figures, or empty.
+    static std::string sentence_html(const core::Sentence& s, const std::string& note) {
         std::string out;
-        const auto pieces = core::pieces_of(line);
         std::size_t taken = 0;  // signs at the beginning of the next words that stand with the number before them
-        for (std::size_t i = 0; i < pieces.size(); ++i) {
-            const auto& piece = pieces[i];
-            if (piece.kind == core::TokenKind::Words) {
-                out += escaped(piece.text.substr(taken));
-                taken = 0;
-            } else if (piece.kind == core::TokenKind::Item) {
-                const auto* item = p_.find(core::ItemId(piece.text));
-                if (item == nullptr) continue;
-                const auto n = numbers_.find(item->id);
-                if (n == numbers_.end()) {
-                    out += fmt::format("<span class=\"item\">{}</span>", escaped(item->name));
-                    continue;
-                }
-                // the name's last word, its number and the sign after it stay on one line
-                const auto last = item->name.rfind(' ') == std::string::npos ? 0 : item->name.rfind(' ') + 1;
-                const std::string after = i + 1 < pieces.size() && pieces[i + 1].kind == core::TokenKind::Words ? pieces[i + 1].text : "";
-                taken = std::min(after.find_first_not_of(".,;:!?)"), after.size());
-                out += fmt::format("<span class=\"item\">{}</span><span class=\"tie\"><span class=\"item\">{}</span><span class=\"ref\">{}</span>{}</span>", escaped(item->name.substr(0, last)), escaped(item->name.substr(last)), n->second, escaped(after.substr(0, taken)));
-            } else if (const auto* figure = p_.find(core::FigureId(piece.text))) {
-                out += figure_html(p_, *figure);
+        for (std::size_t i = 0; i < s.size(); ++i) {
+            const auto& part = s[i];
+            switch (part.kind) {
+                case core::TokenKind::Words:
+                    out += escaped(part.text.substr(taken));
+                    taken = 0;
+                    break;
+                case core::TokenKind::Figure:
+                    out += figures_html(part.figures, note);
+                    break;
+                case core::TokenKind::Item:
+                    if (part.callout == 0) {
+                        out += fmt::format("<span class=\"item\">{}</span>", escaped(part.text));
+                        break;
+                    }
+                    // the name's last word, its number and the sign after it stay on one line
+                    const auto last = part.text.rfind(' ') == std::string::npos ? 0 : part.text.rfind(' ') + 1;
+                    const std::string after = i + 1 < s.size() && s[i + 1].kind == core::TokenKind::Words ? s[i + 1].text : "";
+                    taken = std::min(after.find_first_not_of(".,;:!?)"), after.size());
+                    out += fmt::format("<span class=\"item\">{}</span><span class=\"tie\"><span class=\"item\">{}</span><span class=\"ref\">{}</span>{}</span>", escaped(part.text.substr(0, last)), escaped(part.text.substr(last)), part.callout, escaped(after.substr(0, taken)));
+                    break;
             }
         }
         return out;
     }
 
-    /// Tools and vessels first, then what is used up, then protective gear: the order they are laid out in.
-    data kit() const {
-        using core::ItemKind;
-        data list{data::type::list};
-        for (const ItemKind kind : {ItemKind::Protection, ItemKind::Tool, ItemKind::Vessel, ItemKind::Fluid, ItemKind::Seal, ItemKind::Part})
-            for (const auto& item : p_.items) {
-                const bool bought = kind != ItemKind::Part || !item.number.empty();
-                if (item.kind != kind || !bought) continue;
-                data x;
-                x.set("name", core::capitalised(item.name));
-                if (!item.spec.empty()) x.set("spec", item.spec);
-                if (!item.number.empty()) x.set("part", item.number);
-                set_only(x, item.variants);
-                list << x;
+    /// A sentence with the mark-up before it.
+    struct Piece {
+        std::string_view before;
+        const core::Sentence& sentence;
+    };
+
+    /// One line of such pieces, and beside it what is noted of their figures: in the margin, on touch, or at the foot of the page.
+    std::string line_html(const std::vector<Piece>& pieces) {
+        std::vector<std::string> notes;
+        for (const auto& piece : pieces)
+            for (const auto& f : core::figures_of(piece.sentence)) {
+                std::string words = fmt::format("<span><b>{}</b> {}{}</span>", escaped(f.value), f.variant.empty() ? "" : escaped(f.variant) + ", ", escaped(standing_words(f)));
+                if (std::find(notes.begin(), notes.end(), words) == notes.end()) notes.push_back(std::move(words));
             }
+        const std::string id = notes.empty() ? "" : fmt::format("note-{}", ++notes_);
+        std::string all;
+        for (const auto& piece : pieces) all += std::string(piece.before) + sentence_html(piece.sentence, id);
+        return notes.empty() ? all : fmt::format("<span class=\"line\"><span class=\"sentence\">{}</span><span class=\"proof\" id=\"{}\">{}</span></span>", all, id, fmt::join(notes, " "));
+    }
+    std::string line_html(const core::Sentence& s) { return line_html({{"", s}}); }
+
+    static data kit(const std::vector<core::KitRead>& things) {
+        data list{data::type::list};
+        for (const auto& thing : things) {
+            data x;
+            x.set("name", core::capitalised(thing.name));
+            set_or_not(x, "spec", thing.spec);
+            set_or_not(x, "part", thing.number);
+            set_only(x, thing.variants);
+            list << x;
+        }
         return list;
     }
 
-    data step(std::size_t i) const {
-        const auto& s = p_.steps[i];
+    data step(std::size_t i) {
+        const auto& s = guide_.steps[i];
         data d;
         d.set("number", std::to_string(i + 1));
         d.set("heading", s.heading);
@@ -214,123 +225,122 @@ private:
             d.set("next_number", std::to_string(i + 2));
             d.set("next_heading", p_.steps[i + 1].heading);
         }
+        data states{data::type::list};
+        for (const auto& state : s.states) states << data{"state", core::capitalised(state)};
+        set_list(d, "states", std::move(states));
+        data needed{data::type::list};
+        for (const auto& thing : s.needs) {
+            data x;
+            x.set("name", thing.name);
+            set_or_not(x, "spec", thing.spec);
+            needed << x;
+        }
+        set_list(d, "needs", std::move(needed));
         data cautions{data::type::list};
-        for (const auto& c : s.cautions) {
-            data x;
-            x.set("signal", std::string(core::name_of(c.signal)));
-            x.set("word", core::capitalised(std::string(core::name_of(c.signal))));
-            // Said in the drawing itself: the page's style does not reach into a drawing on its way to the PDF.
-            const bool light = c.signal == core::Signal::Danger || c.signal == core::Signal::Notice;
-            const auto* hazard = core::find_hazard(c.hazard);
-            x.set("sign", inline_svg(hazard_svg(hazard == nullptr ? "" : hazard->symbol, light ? "#ffffff" : "#000000", ground_of(c.signal))));
-            x.set("text", line_html(c.text));
-            cautions << x;
-        }
+        for (const auto& c : s.cautions) cautions << caution(c);
         d.set("cautions", cautions);
-        data lines{data::type::list};
-        for (const auto& l : s.lines) lines << data{"text", line_html(l)};
-        d.set("lines", lines);
-        data waits{data::type::list};
-        for (const auto& w : s.waits) {
-            data x;
-            if (const auto* time = p_.find(w.figure)) x.set("time", figure_html(p_, *time));
-            x.set("text", line_html(w.text));
-            waits << x;
-        }
-        d.set("waits", waits);
-        d.set("states", states(s));
-        d.set("methods", methods(s));
-        d.set("checks", checks(s));
-        d.set("resets", resets(s));
-        d.set("plates", plates(s, false));
-        const data across = plates(s, true);
-        d.set("has_across", across.is_non_empty_list());
-        d.set("across", across);
-        const data needed = needs(s);
-        d.set("has_needs", needed.is_non_empty_list());
-        d.set("needs", needed);
-        if (const auto clip = files_.clips.find(s.id); clip != files_.clips.end()) {
-            data x;
-            x.set("file", clip->second.file);
-            x.set("captions", clip->second.captions);
-            x.set("captions_inline", "data:text/vtt;base64," + QByteArray::fromStdString(clip->second.captions_text).toBase64().toStdString());
-            x.set("poster", clip->second.poster);
-            x.set("seconds", std::to_string(clip->second.seconds));
-            x.set("size", size_words(clip->second.bytes));
-            x.set("how", s.clip->slower > 1 ? fmt::format("{} times slower, ", s.clip->slower) : s.clip->silent ? std::string("without sound, ")
-                                                                                                                : std::string());
-            x.set("number", std::to_string(i + 1));
-            d.set("clip", x);
-        }
+        data rows{data::type::list};
+        for (const auto& row : s.rows) rows << step_row(i, row, &row == &s.rows.back());
+        d.set("rows", rows);
+        set_list(d, "resets", resets(p_.steps[i]));
+        d.set("methods", methods(s.methods));
+        set_list(d, "across", plates(p_.steps[i], s.across));
         return d;
     }
 
-    /// A field that says nothing is left out where it stands, not taken from what stands around it.
-    static void set_or_not(data& d, const char* name, const std::string& words) { d.set(name, words.empty() ? data{data::type::bool_false} : data{words}); }
+    data caution(const core::CautionRead& c) {
+        // Said in the drawing itself: the page's style does not reach into a drawing on its way to the PDF.
+        const bool light = c.signal == core::Signal::Danger || c.signal == core::Signal::Notice;
+        data x;
+        x.set("signal", std::string(core::name_of(c.signal)));
+        x.set("word", core::capitalised(std::string(core::name_of(c.signal))));
+        x.set("sign", inline_svg(hazard_svg(c.symbol, light ? "#ffffff" : "#000000", ground_of(c.signal))));
+        x.set("text", line_html(c.text));
+        return x;
+    }
 
-    /// "PT60-T only", for what does not apply to all.
-    static void set_only(data& d, const std::vector<std::string>& variants) { set_or_not(d, "only", fmt::format("{}", fmt::join(variants, ", "))); }
+    /// With the last lines stand the step's clip, and what is waited for and checked after them.
+    data step_row(std::size_t i, const core::StepRow& row, bool last) {
+        data x;
+        data pictures = plates(p_.steps[i], row.plates);
+        const auto clip = files_.clips.find(p_.steps[i].id);
+        const bool plays = last && clip != files_.clips.end();
+        x.set("has_pictures", pictures.is_non_empty_list() || plays);
+        x.set("many", row.plates.size() > 1);
+        x.set("plates", std::move(pictures));
+        if (plays) x.set("clip", clip_of(p_.steps[i], clip->second, i + 1));
+        data lines{data::type::list};
+        for (const auto& l : row.lines) lines << data{"text", line_html(l)};
+        set_list(x, "lines", std::move(lines));
+        x.set("start", std::to_string(row.first_line + 1));
+        x.set("before", std::to_string(row.first_line));  // the PDF maker does not read where a list starts
+        data waits{data::type::list};
+        data checks{data::type::list};
+        if (last) {
+            for (const auto& w : guide_.steps[i].waits) waits << data{"text", line_html({{"<b>Wait</b> ", w.time}, {" ", w.text}})};
+            for (const auto& c : guide_.steps[i].checks) checks << check(c);
+        }
+        x.set("waits", waits);
+        x.set("checks", checks);
+        return x;
+    }
 
-    static data states(const core::Step& s) {
-        data list{data::type::list};
-        for (const auto state : s.states) list << data{"state", core::capitalised(std::string(core::spoken_name_of(state)))};
-        return list;
+    static data clip_of(const core::Step& step, const ClipFile& clip, std::size_t number) {
+        data x;
+        x.set("file", clip.file);
+        x.set("captions", clip.captions);
+        x.set("captions_inline", "data:text/vtt;base64," + QByteArray::fromStdString(clip.captions_text).toBase64().toStdString());
+        x.set("poster", clip.poster);
+        x.set("seconds", std::to_string(clip.seconds));
+        x.set("size", size_words(clip.bytes));
+        x.set("how", step.clip->slower > 1 ? fmt::format("{} times slower, ", step.clip->slower) : step.clip->silent ? std::string("without sound, ")
+                                                                                                                     : std::string());
+        x.set("number", std::to_string(number));
+        return x;
     }
 
     /// The house's way, unfolded by whoever wants to know why and what else is accepted.
-    data methods(const core::Step& s) const {
-        data list{data::type::list};
-        for (const auto& held : core::methods_of(s, e_.methods)) {
-            data x;
-            x.set("summary", core::summary(held));
-            x.set("question", std::string(held.topic->question));
-            set_or_not(x, "because", held.because);
-            set_or_not(x, "reason", held.chosen == nullptr ? "" : std::string(held.chosen->reason));
-            data accepted{data::type::list};
-            for (const auto* way : held.accepted) {
+    static data methods(const std::vector<core::MethodRead>& methods) {
+        const auto named = [](const std::vector<core::MethodRead::Named>& ways) {
+            data list{data::type::list};
+            for (const auto& way : ways) {
                 data y;
-                y.set("name", std::string(way->name));
-                y.set("reason", std::string(way->reason));
-                accepted << y;
+                y.set("name", way.name);
+                y.set("reason", way.reason);
+                list << y;
             }
-            x.set("accepted", accepted);
-            x.set("none_accepted", held.chosen != nullptr && held.accepted.empty());
-            data others{data::type::list};
-            if (held.chosen == nullptr)
-                for (const auto& way : held.topic->ways) {
-                    data y;
-                    y.set("name", std::string(way.name));
-                    y.set("reason", std::string(way.reason));
-                    others << y;
-                }
-            x.set("others", others);
+            return list;
+        };
+        data list{data::type::list};
+        for (const auto& m : methods) {
+            data x;
+            x.set("summary", m.summary);
+            x.set("question", m.question);
+            set_or_not(x, "because", m.because);
+            set_or_not(x, "reason", m.reason);
+            x.set("accepted", named(m.accepted));
+            x.set("none_accepted", m.none_accepted);
+            x.set("others", named(m.others));
             list << x;
         }
         return list;
     }
 
-    data checks(const core::Step& s) const {
-        data list{data::type::list};
-        for (const auto& c : s.checks) {
-            data x;
-            x.set("look", line_html(c.look));
-            set_or_not(x, "good", line_html(c.good));
-            set_or_not(x, "stop", line_html(c.stop));
-            set_or_not(x, "ask", line_html(c.ask));
-            if (c.reading) {
-                data r;
-                r.set("what", line_html(c.reading->what));
-                const auto* unit = core::find_unit(c.reading->unit);
-                r.set("unit", unit == nullptr ? c.reading->unit : std::string(unit->symbol));
-                const auto* limits = p_.find(c.reading->limits);
-                set_or_not(r, "limits", limits == nullptr ? "" : figure_html(p_, *limits));
-                x.set("reading", r);
-            } else {
-                x.set("reading", data{data::type::bool_false});
-            }
-            list << x;
+    data check(const core::CheckRead& c) {
+        data x;
+        x.set("look", line_html(c.look));
+        set_or_not(x, "good", c.good.empty() ? "" : line_html({{"<b>Good:</b> ", c.good}}));
+        set_or_not(x, "stop", c.stop.empty() ? "" : c.ask.empty() ? line_html({{"<b>Stop:</b> ", c.stop}}) : line_html({{"<b>Stop:</b> ", c.stop}, {" <b>Ask:</b> ", c.ask}}));
+        if (c.reading) {
+            data r;
+            r.set("what", line_html(c.reading->what));
+            r.set("unit", c.reading->unit);
+            set_or_not(r, "limits", c.reading->limits.empty() ? "" : line_html({{"must lie within ", c.reading->limits}}));
+            x.set("reading", r);
+        } else {
+            x.set("reading", data{data::type::bool_false});
         }
-        return list;
+        return x;
     }
 
     data resets(const core::Step& s) const {
@@ -346,43 +356,16 @@ private:
         return list;
     }
 
-    /// A plate with so much on it that its numbers want the whole width of the page.
-    static bool wide(const core::Plate& plate) { return plate.role == core::PairRole::None && plate.callouts.size() > core::kNarrowCallouts; }
-
-    /// The step's plates that stand beside its words, or those across the page below them.
-    data plates(const core::Step& s, bool across) const {
+    /// Those of the plates that were made, pairs in one frame.
+    data plates(const core::Step& s, const std::vector<std::size_t>& places) const {
         std::vector<const core::Plate*> made;
-        for (const auto& plate : s.plates)
-            if (files_.stills.count(plate.id) != 0 && wide(plate) == across) made.push_back(&plate);
+        for (const auto i : places)
+            if (files_.stills.count(s.plates[i].id) != 0) made.push_back(&s.plates[i]);
         data list{data::type::list};
         bool closes = false;
         for (std::size_t i = 0; i < made.size(); ++i) {
-            const auto& plate = *made[i];
-            const bool opens = i + 1 < made.size() && plate.role != core::PairRole::None && made[i + 1]->role == core::counterpart(plate.role);
-            const auto& still = files_.stills.at(plate.id);
-            data x;
-            x.set("svg", plate_svg(p_, plate, numbers_, still.file, still.width, still.height, still.lenses));
-            set_or_not(x, "caption", plate.caption);
-            set_or_not(x, "tightening", core::tightening_words(p_, plate));
-            data kinds{data::type::list};
-            const auto fasteners = core::fastener_kinds(plate);
-            for (const auto& k : fasteners) {
-                data y;
-                if (fasteners.size() > 1) y.set("sign", inline_svg(fastener_sign(core::fastener_shape(plate, k))));
-                y.set("words", core::kind_words(p_, plate, k));
-                kinds << y;
-            }
-            x.set("kinds", kinds);
-            set_or_not(x, "order", off_order_words(plate, numbers_));
-            set_only(x, plate.variants);
-            data callouts{data::type::list};
-            for (const auto& c : plate.callouts) {
-                data y;
-                y.set("number", std::to_string(numbers_.at(c.item)));
-                y.set("name", p_.find(c.item) == nullptr ? c.item.text() : p_.find(c.item)->name);
-                callouts << y;
-            }
-            x.set("callouts", callouts);
+            const bool opens = !closes && i + 1 < made.size() && made[i]->role != core::PairRole::None && made[i + 1]->role == core::counterpart(made[i]->role);
+            data x = plate(*made[i]);
             x.set("opens_pair", opens);
             x.set("closes_pair", closes);
             closes = opens;
@@ -391,46 +374,53 @@ private:
         return list;
     }
 
-    /// What the hand takes up for this step: tools, vessels, gear, what is used up, in the order it is named.
-    data needs(const core::Step& s) const {
-        std::vector<const core::Item*> out;
-        const auto name = [&](const core::ItemId& id) {
-            const auto* item = p_.find(id);
-            using core::ItemKind;
-            if (item == nullptr || item->kind == ItemKind::Part || item->kind == ItemKind::Fastener || std::find(out.begin(), out.end(), item) != out.end()) return;
-            out.push_back(item);
-        };
-        const auto read = [&](const std::string& line) {
-            // a fluid is taken up only where it is put in; where it runs out it is there already
-            const bool put_in = std::any_of(std::begin(kPutIn), std::end(kPutIn), [&](std::string_view verb) { return line.substr(0, verb.size()) == verb; });
-            for (const auto& piece : core::pieces_of(line)) {
-                const auto* item = piece.kind == core::TokenKind::Item ? p_.find(core::ItemId(piece.text)) : nullptr;
-                if (item != nullptr && (item->kind != core::ItemKind::Fluid || put_in)) name(item->id);
-            }
-        };
-        for (const auto& c : s.cautions) read(c.text);
-        for (const auto& l : s.lines) read(l);
-        data list{data::type::list};
-        for (const auto* item : out) {
-            data x;
-            x.set("name", item->name);
-            set_or_not(x, "spec", item->spec);
-            list << x;
+    data plate(const core::Plate& plate) const {
+        const auto& numbers = guide_.callouts;
+        const auto& still = files_.stills.at(plate.id);
+        data x;
+        x.set("svg", plate_svg(p_, plate, numbers, still.file, still.width, still.height, still.lenses));
+        set_or_not(x, "caption", plate.caption);
+        set_or_not(x, "tightening", core::tightening_words(p_, plate));
+        data kinds{data::type::list};
+        const auto fasteners = core::fastener_kinds(plate);
+        for (const auto& k : fasteners) {
+            data y;
+            if (fasteners.size() > 1) y.set("sign", inline_svg(fastener_sign(core::fastener_shape(plate, k))));
+            y.set("words", core::kind_words(p_, plate, k));
+            kinds << y;
         }
-        return list;
+        x.set("kinds", kinds);
+        set_or_not(x, "order", off_order_words(plate, numbers));
+        set_only(x, plate.variants);
+        data callouts{data::type::list};
+        for (const auto& c : plate.callouts) {
+            data y;
+            y.set("number", std::to_string(numbers.at(c.item)));
+            y.set("name", p_.find(c.item) == nullptr ? c.item.text() : p_.find(c.item)->name);
+            callouts << y;
+        }
+        x.set("callouts", callouts);
+        return x;
     }
 
     const core::Edition& e_;
     const core::Procedure& p_;
+    core::LearnerGuide guide_;
     const PackFiles& files_;
-    std::map<core::ItemId, int> numbers_;
+    int notes_ = 0;  // so many lines have something noted beside them
 };
 
 }  // namespace
 
+std::string page_form() {
+    std::string all;
+    for (const char* part : {"guide.html", "plate.html", kPageParts[0], kPageParts[1]}) all += resource(part);
+    return fmt::format("{}-{}", kPageWriter, store::sha256(all).substr(0, 8));
+}
+
 std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files) {
     mustache page(html_template);
-    data d = PageBuilder(edition, files).page(mark);
+    data d = PagePrinter(edition, files).page(mark);
     d.set("plate", data{kainjow::mustache::partial{[] { return resource("plate.html"); }}});
     return page.render(d);
 }

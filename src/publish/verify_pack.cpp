@@ -5,6 +5,7 @@
 #include <QRegularExpression>
 #include <QStandardPaths>
 #include <QString>
+#include <algorithm>
 #include <filesystem>
 #include <nlohmann/json.hpp>
 #include <set>
@@ -50,12 +51,14 @@ void check_files(const std::string& folder, const Below& below, Verification& v)
 void check_page(const std::string& folder, const core::Edition& edition, Verification& v) {
     const auto page = store::read_file(folder + "/guide.html", kMostText);
     if (!page) return;  // told as missing
-    if (page->find(fmt::format("content=\"anagraph page {}\"", kPageForm)) == std::string::npos) {
+    if (page->find(fmt::format("content=\"anagraph page {}\"", page_form())) == std::string::npos) {
         if (page->find(v.sha256.substr(0, 8)) == std::string::npos) v.troubles.push_back(fmt::format("guide.html does not carry the mark of this edition, {}.", v.mark));
         v.notes.emplace_back("guide.html was made by another version of the program, so it was not compared with edition.json word for word.");
         return;
     }
     if (*page != guide_page(resource("guide.html"), edition, v.mark, pack_files_in(folder, edition.procedure))) v.troubles.emplace_back("guide.html does not say what edition.json says: one of them was altered.");
+    for (const char* part : kPageParts)
+        if (store::read_file(folder + "/" + part, kMostText).value_or("") != resource(part)) v.troubles.push_back(fmt::format("{} is not what was written with this page: it was altered.", part));
 }
 
 QByteArray output_of(const char* program, const QStringList& arguments) {
@@ -74,7 +77,7 @@ std::set<QString> numbers_in(const QString& text) {
 }
 
 /// The PDF carries edition.json, its mark, and no number that the page does not have.
-void check_pdf(const std::string& folder, const std::string& edition_text, Verification& v) {
+void check_pdf(const std::string& folder, const core::Procedure& p, const std::string& edition_text, Verification& v) {
     const QString pdf = QString::fromStdString(folder + "/guide.pdf");
     if (!store::is_there(folder + "/guide.pdf")) return;
     if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty()) {
@@ -88,7 +91,9 @@ void check_pdf(const std::string& folder, const std::string& edition_text, Verif
     const QString page = QString::fromStdString(store::read_file(folder + "/guide.html", kMostText).value_or(""));
     auto known = numbers_in(page);
     const int pages = static_cast<int>(text.count(QLatin1Char('\f')));
-    for (int n = 1; n <= pages; ++n) known.insert(QString::number(n));
+    std::size_t lines = 0;  // they are counted by who shows the page
+    for (const auto& step : p.steps) lines = std::max(lines, step.lines.size());
+    for (int n = 1; n <= std::max(pages, static_cast<int>(lines)); ++n) known.insert(QString::number(n));
     for (const auto& n : numbers_in(text))
         if (!known.contains(n)) {
             v.troubles.push_back(fmt::format("guide.pdf says {}, which the page does not: one of them was altered.", n.toStdString()));
@@ -117,7 +122,7 @@ Result<Verification> verify_pack(const std::string& named, const std::function<b
             v.mark = edition_mark(*edition, v.sha256);
             // what the manifest does not vouch for need not be looked into
             if (v.troubles.empty()) check_page(folder, *edition, v);
-            if (v.troubles.empty()) check_pdf(folder, *text, v);
+            if (v.troubles.empty()) check_pdf(folder, edition->procedure, *text, v);
         } else if (v.troubles.empty()) {
             v.troubles.push_back(edition.error().message);
         }

@@ -268,10 +268,12 @@ TEST_F(Hostile, APackAlteredAndSealedAnewIsFoundAsFarAsItCanBe) {
     EXPECT_EQ(verify(altered("page", [&](const auto& p) { replaced(p + "/guide.html", "Push the lever down", "Pull the lever up"); }), false).code, 1);
     EXPECT_EQ(verify(altered("edition", [&](const auto& p) { replaced(p + "/edition.json", "Push the lever down", "Pull the lever up"); }), false).code, 1);
     EXPECT_EQ(verify(altered("pdf", [&](const auto& p) { write(p + "/guide.pdf", "%PDF-1.7 another"); }), false).code, 1);
+    EXPECT_EQ(verify(altered("style", [&](const auto& p) { write(p + "/guide.css", read(p + "/guide.css") + ".caution { display: none }"); }), false).code, 1);
+    EXPECT_EQ(verify(altered("script", [&](const auto& p) { write(p + "/guide.js", read(p + "/guide.js") + "document.body.textContent = '';"); }), false).code, 1);
     EXPECT_EQ(verify(altered("extra", [&](const auto& p) { write(p + "/run.sh", "x"); }), false).code, 0) << "an added file contradicts nothing";
     // the library knows them all
     EXPECT_EQ(verify(s / "extra", true).code, 1);
-    EXPECT_EQ(verify(altered("style", [&](const auto& p) { write(p + "/guide.css", read(p + "/guide.css") + ".caution { display: none }"); }), true).code, 1);
+    EXPECT_EQ(verify(s / "style", true).code, 1);
     EXPECT_EQ(verify(altered("picture", [&](const auto& p) { fs::remove(p + "/plates/step-1-1.png"), fs::copy_file(ANAGRAPH_SOURCE "/docs/screenshots/tape.png", p + "/plates/step-1-1.png"); }), true).code, 1);
 }
 

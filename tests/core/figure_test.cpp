@@ -191,7 +191,7 @@ TEST(FigureText, TheOtherSystemNeverHasMoreDigitsThanWereGiven) {
     EXPECT_EQ(other_system_text(value("-18 degC")), "0 °F");
     EXPECT_EQ(other_system_text(value("3/4 turn")), "");
     EXPECT_EQ(other_system_text(value("75W90")), "");
-    EXPECT_EQ(other_system_text({}), "");
+    EXPECT_EQ(other_system_text(FigureValue{}), "");
 }
 
 TEST(FigureText, RangesNarrowWhenTheyAreConverted) {

@@ -129,7 +129,7 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
     theme::draw_figure(p, {x, row.top() + 51}, value, standing);
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
-    const QString other = text(core::other_system_text(f.value));
+    const QString other = text(core::other_system_text(f));
     const QString standing_word = standing == core::Standing::Open ? tr("open") : standing == core::Standing::Proved ? tr("proved")
                                                                                                                      : tr("disputed");
     p.drawText(QRectF(x, row.bottom() - 25, words_width, 18), Qt::AlignVCenter, other.isEmpty() ? standing_word : other + QStringLiteral(" · ") + standing_word);

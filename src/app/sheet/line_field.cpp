@@ -78,7 +78,7 @@ double RenderedLine::flow(double width, QPainter* p) const {
                 theme::draw_figure(*p, {x + 2, y + 1}, value, core::standing_of(procedure, *figure));
             }
             x += w + 4;
-            const QString other = text(core::other_system_text(figure->value));
+            const QString other = text(core::other_system_text(*figure));
             if (!other.isEmpty()) words(QStringLiteral(" ") + other, plain, colour("second"));
         } else {
             words(QStringLiteral("(unknown: %1)").arg(text(piece.text)), bold, colour("danger"));

@@ -56,21 +56,16 @@ std::string in_steps(const Procedure& p, const FigureId& id) {
     return fmt::format(" Used in step{} {}.", steps.size() == 1 ? "" : "s", fmt::join(steps, ", "));
 }
 
-std::string both_units(const FigureValue& v) {
-    const std::string other = other_system_text(v);
-    return other.empty() ? text_of(v) : fmt::format("{} ({})", text_of(v), other);
-}
-
 void figure_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
     for (const auto& f : after.figures) {
         const Figure* old = before.find(f.id);
         const std::string title = title_of(after, f);
         if (old == nullptr) {
-            out.push_back({fmt::format("New: {}, {}.{}", title, both_units(f.value), in_steps(after, f.id)), true});
+            out.push_back({fmt::format("New: {}, {}.{}", title, text_in_both(f), in_steps(after, f.id)), true});
             continue;
         }
         if (old->value != f.value)
-            out.push_back({fmt::format("{}: now {}; it was {}.{}", title, both_units(f.value), both_units(old->value), in_steps(after, f.id)), true});
+            out.push_back({fmt::format("{}: now {}; it was {}.{}", title, text_in_both(f), text_in_both(*old), in_steps(after, f.id)), true});
         else if (old->tolerance != f.tolerance)
             out.push_back({fmt::format("{}: its tolerance is now {}; it was {}.{}", title, f.tolerance.empty() ? "not given" : "\u00B1 " + f.tolerance, old->tolerance.empty() ? "not given" : "\u00B1 " + old->tolerance, in_steps(after, f.id)), true});
         if (old->variants != f.variants || old->condition != f.condition) out.push_back({fmt::format("{}: it was given for {} before.", title, title_of(before, *old)), true});

@@ -13,11 +13,6 @@ namespace {
 
 bool same_thing(const Figure& a, const Figure& b) { return a.kind == b.kind && a.item == b.item && a.purpose == b.purpose; }
 
-std::string with_other_system(const FigureValue& value) {
-    const std::string other = other_system_text(value);
-    return other.empty() ? text_of(value) : fmt::format("{} ({})", text_of(value), other);
-}
-
 std::string name_of_proof(const Procedure& p, const Proof& proof) {
     const Source* s = p.find(proof.source);
     return s == nullptr ? proof.place : fmt::format("{}, {}", s->title, proof.place);
@@ -91,11 +86,11 @@ bool differs_by_variant(const Procedure& p, const Figure& figure) {
 }
 
 std::string text_for_all(const Procedure& p, const Figure& figure) {
-    if (!differs_by_variant(p, figure)) return with_other_system(figure.value);
+    if (!differs_by_variant(p, figure)) return text_in_both(figure);
     std::string out;
     for (const auto& variant : p.header.variants) {
         const Figure* f = figure_for(p, figure, variant);
-        out += fmt::format("{}{} for {}", out.empty() ? "" : ", ", f == nullptr ? std::string("not known") : with_other_system(f->value), variant);
+        out += fmt::format("{}{} for {}", out.empty() ? "" : ", ", f == nullptr ? std::string("not known") : text_in_both(*f), variant);
     }
     return out;
 }
@@ -123,13 +118,20 @@ bool all_count(const Procedure& p, const Figure& figure) {
 
 Standing standing_of(const Procedure& p, const Figure& figure) { return standing_of(all_count(p, figure) ? figure : counted(p, figure)); }
 
-std::string argue_standing(const Procedure& p, const Figure& figure) {
-    if (all_count(p, figure)) return argue_standing(figure);
-    std::string aside;
+namespace {
+
+/// What does not count for the figure, a sentence for each.
+std::string not_counted(const Procedure& p, const Figure& figure) {
+    std::string out;
     for (const auto& proof : figure.proofs)
-        if (!counts(p, figure, proof)) aside += fmt::format(" {} applies to {} only and does not count here.", name_of_proof(p, proof), p.find(proof.source) == nullptr ? std::string("other variants") : fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", ")));
-    return argue_standing(counted(p, figure)) + aside;
+        if (!counts(p, figure, proof)) out += fmt::format(" {} applies to {} only and does not count here.", name_of_proof(p, proof), p.find(proof.source) == nullptr ? std::string("other variants") : fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", ")));
+    return out;
 }
+
+}  // namespace
+
+std::string finding_of(const Procedure& p, const Figure& figure) { return finding_of(counted(p, figure)) + not_counted(p, figure); }
+std::string argue_standing(const Procedure& p, const Figure& figure) { return argue_standing(counted(p, figure)) + not_counted(p, figure); }
 
 std::vector<const Source*> outdated_sources(const Procedure& p, const Figure& figure) {
     std::vector<const Source*> out;

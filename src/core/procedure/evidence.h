@@ -26,8 +26,9 @@ std::string text_for_all(const Procedure& p, const Figure& figure);
 
 /// Does a proof count for the figure? Not where its source holds for other variants only.
 bool counts(const Procedure& p, const Figure& figure, const Proof& proof);
-/// The standing that the evidence which counts gives, and its argument; see figure.h.
+/// The standing that the evidence which counts gives, what that evidence comes to, and what its author can do; see figure.h.
 Standing standing_of(const Procedure& p, const Figure& figure);
+std::string finding_of(const Procedure& p, const Figure& figure);
 std::string argue_standing(const Procedure& p, const Figure& figure);
 /// The sources behind a figure of which a newer edition is in the guide: same title and kind, later date.
 std::vector<const Source*> outdated_sources(const Procedure& p, const Figure& figure);

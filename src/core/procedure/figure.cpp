@@ -118,6 +118,13 @@ std::string other_system_text(const FigureValue& v) {
     return std::string(limit_words(v.limit)) + stages_text(v, stage) + display_other_system({*low, unit}, rounding) + turn_text(v);
 }
 
+std::string other_system_text(const Figure& figure) { return figure.kind == FigureKind::Size ? std::string() : other_system_text(figure.value); }
+
+std::string text_in_both(const Figure& figure) {
+    const std::string other = other_system_text(figure);
+    return other.empty() ? text_of(figure.value) : fmt::format("{} ({})", text_of(figure.value), other);
+}
+
 namespace {
 
 /// "20, then 40, then 60 Nm", "40 Nm, then 90 deg": the parts between "then" (or "+", before an angle).
@@ -287,17 +294,25 @@ Standing standing_of(const Figure& f) {
     return all ? Standing::Proved : Standing::Disputed;
 }
 
-std::string argue_standing(const Figure& f) {
+namespace {
+
+/// What the evidence comes to, and what its author can do about it.
+struct Argument {
+    std::string finding;
+    std::string advice;
+};
+
+Argument argued(const Figure& f) {
     if (f.proofs.empty()) {
         if (!f.looked.empty() && !f.value.known()) {
             std::string where;
             for (const auto& l : f.looked) where += fmt::format("{}{} ({}, {})", where.empty() ? "" : "; ", l.where, l.who, l.on);
-            return fmt::format("Not found. Looked in: {}.", where);
+            return {fmt::format("Not found. Looked in: {}.", where), ""};
         }
-        if (f.claims.empty()) return "Nobody has said it and no source gives it: find it, or leave it as not known.";
-        return f.claims.size() == 1 ? "Said once; speech alone proves nothing. Add the source that gives it." : fmt::format("Said {} times; speech alone proves nothing. Add the source that gives it.", f.claims.size());
+        if (f.claims.empty()) return {"Nobody has said it and no source gives it.", "Find it, or leave it as not known."};
+        return {f.claims.size() == 1 ? "Said once; speech alone proves nothing." : fmt::format("Said {} times; speech alone proves nothing.", f.claims.size()), "Add the source that gives it."};
     }
-    if (!f.value.known()) return "A source is named, but no value is chosen.";
+    if (!f.value.known()) return {"A source is named, but no value is chosen.", ""};
     std::string differs;
     for (const auto& p : f.proofs)
         if (!agrees(f, p)) differs += fmt::format("{}{} gives {}", differs.empty() ? "" : "; ", p.place.empty() ? "a source" : p.place, text_of(p.value));
@@ -305,10 +320,19 @@ std::string argue_standing(const Figure& f) {
         if (!agrees(f, c)) differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
     if (differs.empty()) {
         const std::string first = f.proofs.front().place.empty() ? "The source" : capitalised(f.proofs.front().place);
-        return fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value), f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it");
+        return {fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value), f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it"), ""};
     }
-    if (!f.settled.empty()) return fmt::format("Resolved: {}. What differs: {}.", f.settled, differs);
-    return fmt::format("Against {}: {}. Say why the value holds, or change it.", text_of(f.value), differs);
+    if (!f.settled.empty()) return {fmt::format("Resolved: {}. What differs: {}.", f.settled, differs), ""};
+    return {fmt::format("Against {}: {}.", text_of(f.value), differs), "Say why the value holds, or change it."};
+}
+
+}  // namespace
+
+std::string finding_of(const Figure& f) { return argued(f).finding; }
+
+std::string argue_standing(const Figure& f) {
+    const auto [finding, advice] = argued(f);
+    return advice.empty() ? finding : finding + " " + advice;
 }
 
 }  // namespace anagraph::core

@@ -116,6 +116,12 @@ struct Figure {
     friend bool operator==(const Figure&, const Figure&) = default;
 };
 
+/// The figure's value in the other unit system, or empty where a reader needs none: the size of a tool or a thread is a name,
+/// and 17 mm is no spanner of 0.67 in (which inch tool fits, `socket_fit.h` says).
+std::string other_system_text(const Figure& figure);
+/// "25 N·m (18 lbf·ft)", or the value alone.
+std::string text_in_both(const Figure& figure);
+
 /// Do two values say the same, within the digits written and the tolerance (in `value`'s unit)?
 /// A limit, an angle or stages named by `other` must stand in `value` too; not the other way round.
 /// A force never agrees with a torque. Texts agree when they are equal but for spaces, dashes and case. `slack`: how far
@@ -129,7 +135,9 @@ bool agrees(const Figure& figure, const Proof& proof);
 /// Proved: a source gives the value and all else agrees, or the author settled the difference with a reason.
 /// Disputed: a source or a claim differs and nobody has settled it; or the value is not what any source gives.
 Standing standing_of(const Figure& figure);
-/// The standing argued in one sentence: "Book page 2 gives 25 N·m; the claim at 1:19 differs by 4 %."
+/// What the evidence comes to, in one sentence: "Page 2, torques gives 25 N·m; everything said agrees with it."
+std::string finding_of(const Figure& figure);
+/// The same for its author, with what can be done about it: "Said once; speech alone proves nothing. Add the source that gives it."
 std::string argue_standing(const Figure& figure);
 
 }  // namespace anagraph::core

@@ -25,8 +25,7 @@ std::string rendered_for(const Procedure& p, std::string_view line, std::string_
             out += fmt::format("not known for {}", variant);
             continue;
         }
-        const std::string other = other_system_text(own->value);
-        out += other.empty() ? text_of(own->value) : fmt::format("{} ({})", text_of(own->value), other);
+        out += text_in_both(*own);
     }
     return out;
 }
