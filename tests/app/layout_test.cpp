@@ -1,7 +1,6 @@
 // The pure layouts of the stations: where things stand on the tape and on a number line.
 #include <gtest/gtest.h>
 
-#include "app/figures/number_line.h"
 #include "app/tape/tape_layout.h"
 
 using namespace anagraph;
@@ -166,57 +165,3 @@ TEST(TapeLayout, NestedChecksAndOtherTakesAreBracketsOfTheirOwn) {
 }
 
 TEST(TapeLayout, NothingIsLaidOutForNoRecording) { EXPECT_EQ(tape_layout({}, {}).height(), 0); }
-
-TEST(NumberLine, HoldsClaimsSourcesAndToleranceOnOneScale) {
-    core::Figure f;
-    f.kind = core::FigureKind::Torque;
-    f.value = {"25", "", "Nm"};
-    f.tolerance = "2.5";
-    f.claims = {{core::RecordingId("r"), FrameTime(79, 1), "eighteen foot pounds", {"18", "", "lbf.ft"}}, {core::RecordingId("r"), FrameTime(79, 1), "twenty four", {"24", "", "Nm"}}};
-    f.proofs = {{core::SourceId("b"), "page 2", {"25", "", "Nm"}}};
-    const auto line = number_line(f);
-    ASSERT_TRUE(line.drawable);
-    EXPECT_EQ(line.unit, QString::fromUtf8("N·m"));
-    ASSERT_EQ(line.pins.size(), 2U);
-    EXPECT_NEAR(line.pins[1].at, 24.405, 0.001);
-    EXPECT_NE(line.pins[0].level, line.pins[1].level) << "pins close together stand at different heights";
-    EXPECT_DOUBLE_EQ(line.band_from, 22.5);
-    EXPECT_DOUBLE_EQ(line.band_to, 27.5);
-    for (const double v : {24.0, 24.405, 25.0, 22.5, 27.5}) {
-        EXPECT_GE(line.place(v), 0);
-        EXPECT_LE(line.place(v), 1);
-    }
-    EXPECT_GE(line.ticks.size(), 4U);
-}
-
-TEST(NumberLine, AForceSaidForATorqueStandsAtItsNumber) {
-    core::Figure f;
-    f.kind = core::FigureKind::Torque;
-    f.claims = {{core::RecordingId("r"), FrameTime(1, 1), "twelve newtons", {"12", "", "N"}}};
-    const auto line = number_line(f);
-    ASSERT_TRUE(line.drawable);
-    EXPECT_DOUBLE_EQ(line.pins[0].at, 12);
-    EXPECT_EQ(line.unit, QString::fromUtf8("N·m"));
-}
-
-TEST(NumberLine, GradesHaveNone) {
-    core::Figure f;
-    f.kind = core::FigureKind::Grade;
-    f.value = {"75W90", "", ""};
-    EXPECT_FALSE(number_line(f).drawable);
-}
-
-TEST(NumberLineLayout, TheOtherSystemStandsAtTheSamePlacesAndTellsThemApart) {
-    core::Figure f;
-    f.kind = core::FigureKind::Torque;
-    for (const char* value : {"25 Nm", "0.4 Nm", "18 lbf.ft", "300 Nm"}) {
-        f.value = *core::parse_figure_value(value);
-        const auto line = number_line(f);
-        ASSERT_EQ(line.other_ticks.size(), line.ticks.size()) << value;
-        EXPECT_FALSE(line.other_unit.isEmpty());
-        for (std::size_t i = 1; i < line.ticks.size(); ++i) EXPECT_NE(line.other_ticks[i], line.other_ticks[i - 1]) << value;
-    }
-    f.kind = core::FigureKind::Duration;
-    f.value = {"5", "", "min"};
-    EXPECT_TRUE(number_line(f).other_unit.isEmpty()) << "minutes are the same everywhere";
-}

@@ -63,8 +63,7 @@ protected:
     }
     void drop(const core::FigureId& on, QMimeData& mime) {
         auto* list = (*w)->figures().findChild<FigureList*>();
-        const auto row = std::find(list->shown().begin(), list->shown().end(), on) - list->shown().begin();
-        const QPointF at(300, static_cast<double>(row) * FigureList::kRow + 40);
+        const QPointF at(300, list->row_of(on).top() + 40);
         QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(list, &enter);
         QDropEvent event(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);

@@ -2,6 +2,8 @@
 
 #include <gtest/gtest.h>
 
+#include "core/procedure/open_points.h"
+
 using namespace anagraph::core;
 
 namespace {
@@ -66,6 +68,52 @@ TEST(Logging, ATakenFigureMakesItsItemOnceAndCountsNoLongerAsOpen) {
     EXPECT_EQ(job.p.steps[0].heard.size(), 1U);
     EXPECT_EQ(open_marks(job.p, kRecording, job.marks).size(), open_before - 2);
     EXPECT_EQ(standing_of(job.p.figures[0]), Standing::Open);
+}
+
+TEST(Logging, ClaimsAreOneFigureOnlyWhereThingKindAndPurposeAreTheSameAndTheValuesAgree) {
+    Job job({"tighten the drain plug to 25 newton metres", "the drain plug goes to 35 newton metres", "tighten the level plug to 25 newton metres"});
+    job.perform(bracket_step(job.p, kRecording, FrameTime(0, 1), FrameTime(12, 1), job.marks));
+    for (int i = 0; i < 3; ++i) job.perform(take_figure(job.p, kRecording, job.figure(i), job.p.steps[0].id));
+    ASSERT_EQ(job.p.figures.size(), 3U) << "35 is not 25, and another plug is another figure";
+    const auto points = open_points(job.p);
+    const auto asked = std::find_if(points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("twice") != std::string::npos; });
+    ASSERT_NE(asked, points.end()) << "which of the two holds is asked";
+    EXPECT_NE(asked->text.find("25 N·m and 35 N·m"), std::string::npos) << asked->text;
+    EXPECT_EQ(std::count_if(points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("twice") != std::string::npos; }), 1);
+    auto apart = job.p;
+    apart.figures[1].condition = "new seal";
+    for (const auto& o : open_points(apart)) EXPECT_EQ(o.text.find("twice"), std::string::npos) << "told apart";
+}
+
+TEST(Logging, AValueTakenBackInWordsJoinsTheOneItWasTakenBackFor) {
+    Job job({"tighten the drain plug to 25 newton metres", "fit a new copper washer"});
+    job.perform(bracket_step(job.p, kRecording, FrameTime(0, 1), FrameTime(8, 1), job.marks));
+    job.perform(take_figure(job.p, kRecording, job.figure(), job.p.steps[0].id));
+    Mark wrong = job.figure();
+    wrong.value.low = "40";
+    wrong.words = "forty newton metres";
+    wrong.taken_back = true;
+    job.perform(take_figure(job.p, kRecording, wrong, job.p.steps[0].id));
+    ASSERT_EQ(job.p.figures.size(), 1U);
+    EXPECT_EQ(job.p.figures[0].claims.size(), 2U);
+}
+
+TEST(Logging, AThingIsCalledByItsNoun) {
+    Job job({"drain the engine's oil", "tighten the plug's bolt to 25 newton metres", "the drain plug's a seventeen"});
+    for (const auto& m : job.marks) EXPECT_EQ(m.about.find("'s"), std::string::npos) << m.about;
+    EXPECT_TRUE(std::any_of(job.marks.begin(), job.marks.end(), [](const Mark& m) { return m.about == "drain plug"; }));
+}
+
+TEST(Within, IsAShareOfTheLargerInAnyUnitOfTheKind) {
+    const auto v = [](const char* text) { return *parse_figure_value(text); };
+    EXPECT_TRUE(within(0.03, v("25 Nm"), v("18 lbf.ft")));
+    EXPECT_TRUE(within(0.03, v("18 lbf.ft"), v("25 Nm")));
+    EXPECT_FALSE(within(0.03, v("25 Nm"), v("26 Nm")));
+    EXPECT_TRUE(within(0.03, v("12 Nm"), v("12 N"))) << "the number was meant";
+    EXPECT_FALSE(within(0.03, v("12 Nm"), v("12 L")));
+    EXPECT_FALSE(within(0.03, v("8 to 10 mm"), v("8 mm")));
+    EXPECT_TRUE(within(0.03, v("75W-90"), v("75w90")));
+    EXPECT_FALSE(within(0.03, FigureValue{}, FigureValue{}));
 }
 
 TEST(Logging, AForceSaidForATorqueIsKeptAsAClaimButGivesNoValue) {

@@ -4,12 +4,14 @@
 #include <QMimeData>
 #include <QMouseEvent>
 #include <QPaintEvent>
+#include <QHelpEvent>
 #include <QPainter>
+#include <QToolTip>
 #include <algorithm>
 
-#include "app/figures/number_line.h"
 #include "app/figures/source_chips.h"
 #include "app/theme/theme.h"
+#include "core/figure/number_line.h"
 #include "core/procedure/designation.h"
 #include "core/procedure/evidence.h"
 
@@ -28,12 +30,61 @@ void FigureList::refresh() {
     shown_ = figures_shown(session_.procedure(), filter_);
     // the one in hand stays in hand where an edit takes it out of the filter, as long as the guide has it
     if (session_.procedure().find(chosen_) == nullptr) chosen_ = shown_.empty() ? core::FigureId{} : shown_.front();
-    setMinimumHeight(std::max(kRow, static_cast<int>(shown_.size()) * kRow));
+    lay_out();
     update();
+}
+
+/// A row is as high as its evidence takes; what that is depends on how wide the list is.
+void FigureList::lay_out() {
+    tops_.assign(1, 0);
+    for (const auto& id : shown_) {
+        const auto* f = session_.procedure().find(id);
+        tops_.push_back(tops_.back() + (f == nullptr ? kRow : row_height(*f)));
+    }
+    setMinimumHeight(std::max(kRow, tops_.back()));
+}
+
+QRect FigureList::row_of(const core::FigureId& id) const {
+    const auto at = std::find(shown_.begin(), shown_.end(), id);
+    if (at == shown_.end()) return {};
+    const auto i = static_cast<std::size_t>(at - shown_.begin());
+    return {0, tops_[i], width(), tops_[i + 1] - tops_[i]};
+}
+
+int FigureList::row_height(const core::Figure& f) const {
+    const auto line = core::number_line(f);
+    if (!line.drawable) return std::max(kRow, kDesignationTop + kDesignation * static_cast<int>(f.proofs.size() + f.claims.size()) + 12);
+    return std::max(kRow, below_line(line) + kFirstLabel + kLabel * core::rows_of(labels_of(line)));
+}
+
+int FigureList::below_line(const core::NumberLine& line) const { return both_ && line.other_unit != nullptr ? 50 : 36; }
+
+double FigureList::pixel(const core::NumberLine& line, double value) const { return kLineLeft + line.place(value) * (width() - kLineRight - kLineLeft); }
+
+std::vector<core::PlacedLabel> FigureList::labels_of(const core::NumberLine& line) const {
+    const QFontMetricsF metrics(theme::font("small"));
+    std::vector<double> x;
+    std::vector<std::string> words;
+    for (const auto& pin : line.pins) {
+        x.push_back(pixel(line, pin.at));
+        words.push_back(pin.words);
+    }
+    return core::placed_labels(x, words, {kLineLeft, std::max<double>(kLineLeft + 160, width() - 12), 10, 7, [&](const std::string& t) { return metrics.horizontalAdvance(text(t)) + 2; }});
+}
+
+void FigureList::resizeEvent(QResizeEvent*) { lay_out(); }
+
+bool FigureList::event(QEvent* event) {
+    if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    const auto* f = figure_at(help->pos());
+    QToolTip::showText(help->globalPos(), f == nullptr ? QString() : text(core::title_of(session_.procedure(), *f)) + QStringLiteral("\n") + text(core::argue_standing(session_.procedure(), *f)), this);
+    return true;
 }
 
 void FigureList::show_both_units(bool both) {
     both_ = both;
+    lay_out();
     update();
 }
 
@@ -44,8 +95,9 @@ void FigureList::filter(const FigureFilter& filter) {
 }
 
 const core::Figure* FigureList::figure_at(const QPointF& at) const {
-    const auto row = static_cast<std::size_t>(std::max(0.0, at.y()) / kRow);
-    return row < shown_.size() ? session_.procedure().find(shown_[row]) : nullptr;
+    const auto below = std::upper_bound(tops_.begin(), tops_.end(), static_cast<int>(at.y()));
+    if (below == tops_.begin() || below == tops_.end()) return nullptr;
+    return session_.procedure().find(shown_[static_cast<std::size_t>(below - tops_.begin()) - 1]);
 }
 
 void FigureList::dragEnterEvent(QDragEnterEvent* event) {
@@ -134,19 +186,21 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
                                                                                                                      : tr("disputed");
     p.drawText(QRectF(x, row.bottom() - 25, words_width, 18), Qt::AlignVCenter, other.isEmpty() ? standing_word : other + QStringLiteral(" · ") + standing_word);
 
-    const double left = row.left() + 260;
-    const double right = row.right() - 64;
-    const NumberLine line = number_line(f);
-    const bool both = both_ && !line.other_unit.isEmpty();
-    const double base = row.bottom() - (both ? 50 : 36);
-    if (!line.drawable) {
-        paint_designations(p, f, {left, row.top() + 16, right + 40 - left, row.height() - 22});
-        return;
-    }
-    const auto px = [&](double v) { return left + line.place(v) * (right - left); };
+    const core::NumberLine line = core::number_line(f);
+    if (line.drawable)
+        paint_line(p, f, line, row);
+    else
+        paint_designations(p, f, {row.left() + kLineLeft, row.top() + kDesignationTop, width() - 24.0 - kLineLeft, row.height() - kDesignationTop - 6});
+}
+
+void FigureList::paint_line(QPainter& p, const core::Figure& f, const core::NumberLine& line, const QRectF& row) {
+    const double right = width() - kLineRight;
+    const bool both = both_ && line.other_unit != nullptr;
+    const double base = row.bottom() - below_line(line);
+    const auto px = [&](double v) { return pixel(line, v); };
     if (line.band_to > line.band_from) p.fillRect(QRectF(px(line.band_from), base - 12, px(line.band_to) - px(line.band_from), 12), colour("band"));
     p.setPen(QPen(colour("ink"), 1.2));
-    p.drawLine(QPointF(left, base), QPointF(right, base));
+    p.drawLine(QPointF(kLineLeft, base), QPointF(right, base));
     p.setFont(theme::font("small"));
     for (const double t : line.ticks) {
         p.setPen(QPen(colour("ink"), 1));
@@ -154,10 +208,10 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
         p.setPen(colour("second"));
         p.drawText(QRectF(px(t) - 30, base + 7, 60, 16), Qt::AlignCenter, QString::number(t, 'g', 4));
     }
-    p.drawText(QRectF(right + 10, base - 9, 60, 18), Qt::AlignVCenter, line.unit);
+    p.drawText(QRectF(right + 10, base - 9, 60, 18), Qt::AlignVCenter, text(std::string(line.unit->symbol)));
     if (both) {
-        for (std::size_t i = 0; i < line.ticks.size(); ++i) p.drawText(QRectF(px(line.ticks[i]) - 30, base + 22, 60, 16), Qt::AlignCenter, line.other_ticks[i]);
-        p.drawText(QRectF(right + 10, base + 21, 60, 18), Qt::AlignVCenter, line.other_unit);
+        for (std::size_t i = 0; i < line.ticks.size(); ++i) p.drawText(QRectF(px(line.ticks[i]) - 30, base + 22, 60, 16), Qt::AlignCenter, text(line.other_ticks[i]));
+        p.drawText(QRectF(right + 10, base + 21, 60, 18), Qt::AlignVCenter, text(std::string(line.other_unit->symbol)));
     }
     for (const auto& b : line.blocks) {
         const double from = px(b.from) - 5;
@@ -167,25 +221,50 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
         p.setPen(QPen(colour("ink"), 2.4));
         p.drawLine(QPointF((px(b.from) + px(b.to)) / 2, base - 20), QPointF((px(b.from) + px(b.to)) / 2, base));
     }
-    const QColor ground = f.id == over_ ? colour("wash") : chosen ? colour("sheet")
-                                                                  : colour("paper");
-    for (const auto& pin : line.pins) {
-        const double top = base - 34 - pin.level * 17;
-        p.setPen(QPen(colour("accent"), 1.4));
-        p.drawLine(QPointF(px(pin.at), base), QPointF(px(pin.at), top));
+    paint_stages(p, line, base);
+    paint_pins(p, f, line, base);
+}
+
+/// The stages of a torque as numbered steps along the line; a broken way from one that is loosened again, an arc behind the
+/// last where it is turned by an angle.
+void FigureList::paint_stages(QPainter& p, const core::NumberLine& line, double base) const {
+    const auto at = [&](std::size_t i) { return QPointF(pixel(line, line.stages[i].at), base); };
+    for (std::size_t i = 1; i < line.stages.size(); ++i) {
+        p.setPen(QPen(colour("ink"), 2.4, line.stages[i - 1].loosened ? Qt::DotLine : Qt::SolidLine));
+        p.drawLine(at(i - 1), at(i));
+    }
+    p.setFont(theme::font("small", true));
+    for (std::size_t i = 0; i < line.stages.size(); ++i) {
+        p.setPen(QPen(colour("ink"), 1.6));
+        p.setBrush(colour("sheet"));
+        p.drawEllipse(at(i), 9, 9);
+        p.drawText(QRectF(at(i).x() - 9, base - 9, 18, 18), Qt::AlignCenter, QString::number(i + 1));
+    }
+    p.setFont(theme::font("small"));
+    if (line.stages.empty() || !line.turned) return;
+    p.setPen(QPen(colour("ink"), 2));
+    p.drawArc(QRectF(at(line.stages.size() - 1).x() - 13, base - 13, 26, 26), -60 * 16, 150 * 16);
+}
+
+void FigureList::paint_pins(QPainter& p, const core::Figure& f, const core::NumberLine& line, double base) {
+    const auto labels = labels_of(line);
+    const auto y = [&](int up) { return base - kFirstLabel - up * kLabel; };
+    p.setPen(QPen(colour("accent"), 1.4));
+    for (std::size_t i = 0; i < labels.size(); ++i) p.drawLine(QPointF(pixel(line, line.pins[i].at), base), QPointF(pixel(line, line.pins[i].at), y(labels[i].head)));
+    const QColor ground = f.id == over_ ? colour("wash") : f.id == chosen_ ? colour("sheet")
+                                                                           : colour("paper");
+    for (std::size_t i = 0; i < labels.size(); ++i) {
+        const auto& label = labels[i];
+        const double x = pixel(line, line.pins[i].at);
         p.setBrush(colour("sheet"));
         p.setPen(QPen(colour("accent"), 2));
-        p.drawEllipse(QPointF(px(pin.at), top), 4.5, 4.5);
+        p.drawEllipse(QPointF(x, y(label.head)), 4.5, 4.5);
+        const auto lines = static_cast<int>(label.lines.size());
+        const QRectF box(label.x, y(label.row + lines - 1) - kLabel / 2.0, label.width, lines * kLabel);
+        p.fillRect(box, ground);  // over the stem of another pin
         p.setPen(colour("ink"));
-        const QFontMetricsF metrics(p.font());
-        const bool to_left = line.place(pin.at) > 0.62;
-        const double room = to_left ? px(pin.at) - left : right + 50 - px(pin.at);
-        const QString words = metrics.elidedText(pin.words, Qt::ElideMiddle, room - 14);
-        const QRectF box(to_left ? px(pin.at) - 10 - metrics.horizontalAdvance(words) : px(pin.at) + 10, top - 9, metrics.horizontalAdvance(words) + 2, 18);
-        p.fillRect(box.adjusted(-2, 2, 2, -2), ground);  // over the stem of another pin
-        p.setPen(colour("ink"));
-        p.drawText(box, Qt::AlignVCenter, words);
-        evidence_.push_back({box.united(QRectF(px(pin.at) - 8, top - 8, 16, 16)), f.id, pin.claim, false});
+        for (int k = 0; k < lines; ++k) p.drawText(QRectF(box.left(), box.top() + k * kLabel, box.width(), kLabel), Qt::AlignVCenter, text(label.lines[static_cast<std::size_t>(k)]));
+        evidence_.push_back({box.united(QRectF(x - 8, y(label.head) - 8, 16, 16)), f.id, line.pins[i].claim, false});
     }
 }
 
@@ -196,7 +275,6 @@ void FigureList::paint_designations(QPainter& p, const core::Figure& f, const QR
     const QFont plain = theme::font("text");
     const QFont strong = theme::font("text", true);
     const auto row = [&](const core::FigureValue& value, const QString& from, bool proof, bool agrees, std::size_t index) {
-        if (y + 20 > place.bottom()) return;
         if (proof) {
             p.fillRect(QRectF(place.left(), y + 5, 9, 9), colour("ink"));
         } else {
@@ -222,7 +300,7 @@ void FigureList::paint_designations(QPainter& p, const core::Figure& f, const QR
                               from;
         p.drawText(QRectF(x + 12, y, place.right() - x - 12, 20), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, place.right() - x - 12));
         evidence_.push_back({QRectF(place.left(), y, place.width(), 20), f.id, index, proof});
-        y += 22;
+        y += kDesignation;
     };
     for (std::size_t i = 0; i < f.proofs.size(); ++i) row(f.proofs[i].value, text(f.proofs[i].place), true, core::agrees(f, f.proofs[i]), i);
     for (std::size_t i = 0; i < f.claims.size(); ++i) row(f.claims[i].value, QStringLiteral("“%1” %2").arg(text(f.claims[i].words), text(core::clock_text(f.claims[i].at, false))), false, core::agrees(f, f.claims[i]), i);
@@ -244,7 +322,7 @@ void FigureList::paintEvent(QPaintEvent* event) {
         return;
     }
     for (std::size_t i = 0; i < shown_.size(); ++i) {
-        const QRectF row(0, static_cast<double>(i) * kRow, width(), kRow);
+        const QRectF row(0, tops_[i], width(), tops_[i + 1] - tops_[i]);
         const auto* f = session_.procedure().find(shown_[i]);
         if (f != nullptr && row.intersects(event->rect())) paint_row(p, *f, row);
     }

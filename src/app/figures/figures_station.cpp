@@ -221,7 +221,8 @@ void FiguresStation::choose(core::FigureId id) {
     const auto place = [&] { return std::find(list_->shown().begin(), list_->shown().end(), id); };
     if (place() == list_->shown().end() && session_.procedure().find(id) != nullptr) show_all();
     list_->choose(id);
-    scroll_->ensureVisible(0, static_cast<int>(place() - list_->shown().begin()) * FigureList::kRow + FigureList::kRow / 2, 0, FigureList::kRow);
+    const QRect row = list_->row_of(id);
+    scroll_->ensureVisible(0, row.center().y(), 0, row.height());
 }
 
 void FiguresStation::move_choice(int by) {

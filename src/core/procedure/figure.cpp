@@ -274,6 +274,30 @@ bool agrees(const FigureValue& value, const FigureValue& other, const std::strin
     return std::abs(a->low - b->low) <= reach && std::abs(a->high - b->high) <= reach;
 }
 
+bool within(double share, const FigureValue& value, const FigureValue& other) {
+    if (!value.known() || !other.known()) return false;
+    const auto unit_of = [](const FigureValue& v, const FigureValue& beside) {
+        const Unit* own = find_unit(v.unit);
+        const Unit* its = find_unit(beside.unit);
+        // a force said for a torque: its number was meant
+        if (own != nullptr && its != nullptr && own->dimension == Dimension::Force && its->dimension == Dimension::Torque) return find_unit(own->id == "lbf" ? "lbf.ft" : "Nm");
+        return own;
+    };
+    const Unit* a = unit_of(value, other);
+    const Unit* b = unit_of(other, value);
+    if (a == nullptr || b == nullptr) return a == b && folded(value.low) == folded(other.low) && folded(value.high) == folded(other.high);
+    if (a->dimension != b->dimension) return false;
+    const auto close = [&](const std::string& x, const std::string& y) {
+        const auto m = Number::kept(x);
+        const auto n = Number::kept(y);
+        if (!m || !n) return false;
+        const double there = convert(n->value(), *b, *a);
+        return std::abs(m->value() - there) <= share * std::max(std::abs(m->value()), std::abs(there)) + 1e-9;
+    };
+    const auto high = [](const FigureValue& v) { return v.high.empty() ? v.low : v.high; };
+    return close(value.low, other.low) && close(high(value), high(other));
+}
+
 namespace {
 
 bool replaced(const Figure& f, const FigureValue& older) {

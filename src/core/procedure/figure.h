@@ -127,6 +127,9 @@ std::string text_in_both(const Figure& figure);
 /// A force never agrees with a torque. Texts agree when they are equal but for spaces, dashes and case. `slack`: how far
 /// `other` may be off as it was measured, in its own unit.
 bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance, const std::string& slack = {});
+/// Are two values the same but for a share of the larger ("0.03": 24 N·m and 18 lbf·ft)? A force beside a torque counts by its
+/// number, since that was meant. Texts are when they are equal but for spaces, dashes and case; what is not known never is.
+bool within(double share, const FigureValue& value, const FigureValue& other);
 /// Does the evidence agree with the figure? An older number that the figure says it replaces agrees too.
 bool agrees(const Figure& figure, const Claim& claim);
 bool agrees(const Figure& figure, const Proof& proof);

@@ -60,6 +60,19 @@ void take_kept_pictures(const Procedure& p, Step& s, Change& change) {
     if (!s.plates.empty()) change.edits.emplace_back(Put<RecordingUse>{std::move(use), std::nullopt});
 }
 
+/// The figure the claim belongs to: of the same thing and kind and for the same purpose (speech that names none may mean any),
+/// with a value that is the same within 3 %, or taken back in words for it. Another value is another figure: which of the two
+/// holds, or what tells them apart, is asked, not decided (open_points.h).
+std::vector<Figure>::const_iterator claimed_figure(const Procedure& p, const Mark& m, const ItemId& item, const std::string& purpose) {
+    constexpr double kSame = 0.03;
+    const auto same_value = [&](const Figure& f) { return within(kSame, f.value, m.value) || std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return within(kSame, c.value, m.value); }); };
+    const auto of_it = [&](const Figure& f) { return !item.empty() && f.kind == m.figure_kind && f.item == item; };
+    const bool unnamed = purpose == spoken_name_of(m.figure_kind);
+    auto found = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return of_it(f) && f.purpose == purpose && (m.taken_back || same_value(f)); });
+    if (found == p.figures.end() && unnamed) found = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return of_it(f) && same_value(f); });
+    return found;
+}
+
 }  // namespace
 
 const Item* item_named(const Procedure& p, const std::string& name) {
@@ -132,7 +145,7 @@ Result<Change> take_figure(const Procedure& p, const RecordingId& recording, con
     }
     const Claim claim{recording, m.at, m.words, m.value};
     const std::string purpose = purpose_of(m);
-    const auto same = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return f.kind == m.figure_kind && f.item == item && !item.empty() && (f.purpose == purpose || agrees(f.value, m.value, f.tolerance)); });
+    const auto same = claimed_figure(p, m, item, purpose);
     Figure f;
     if (same != p.figures.end()) {
         f = *same;

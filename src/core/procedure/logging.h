@@ -18,8 +18,8 @@ Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, co
 /// up to a frame (here 0.2 s) after the line's own start.
 bool said_between(const Mark& mark, const FrameTime& from, const FrameTime& to);
 
-/// Takes a heard figure into a step: joins the figure about the same item and kind that it agrees or competes with, or
-/// makes a new one; makes the item when the guide has none of that name.
+/// Takes a heard figure into a step: joins the figure of the same item, kind and purpose whose value is the same within 3 %, or
+/// makes a new one beside it; makes the item when the guide has none of that name.
 Result<Change> take_figure(const Procedure& p, const RecordingId& recording, const Mark& mark, const StepId& step);
 
 /// Takes a heard caution into a step, in the words said.

@@ -76,6 +76,16 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
             }
 }
 
+/// A figure before it that nothing tells it apart from: of the same thing, kind and purpose, for the same variants and
+/// condition. Without an item or a purpose two figures are not known to be of one thing.
+const Figure* twin_of(const Procedure& p, std::size_t i) {
+    const Figure& f = p.figures[i];
+    if (f.item.empty() || f.purpose.empty()) return nullptr;
+    const auto end = p.figures.begin() + static_cast<std::ptrdiff_t>(i);
+    const auto twin = std::find_if(p.figures.begin(), end, [&](const Figure& g) { return g.kind == f.kind && g.item == f.item && g.purpose == f.purpose && g.condition == f.condition && g.variants == f.variants; });
+    return twin == end ? nullptr : &*twin;
+}
+
 }  // namespace
 
 std::vector<OpenPoint> open_points(const Procedure& p) {
@@ -84,6 +94,8 @@ std::vector<OpenPoint> open_points(const Procedure& p) {
         if (const auto number = ambiguous_number(f.value); !number.empty()) out.push_back({Station::Figures, fmt::format("{}: {} can be read two ways; write it without the sign, or with other decimals.", title_of(p, f), number), {}, f.id, true});
     for (const auto& f : p.figures)
         if (standing_of(p, f) != Standing::Proved) out.push_back({Station::Figures, fmt::format("{} is {}. {}", title_of(p, f), name_of(standing_of(p, f)), argue_standing(p, f)), {}, f.id, false});
+    for (std::size_t i = 0; i < p.figures.size(); ++i)
+        if (const auto* twin = twin_of(p, i)) out.push_back({Station::Figures, fmt::format("{} stands here twice, {} and {}: join the two, or give each the variant, condition or purpose it is for.", title_of(p, p.figures[i]), text_of(twin->value), text_of(p.figures[i].value)), {}, p.figures[i].id, false});
     for (const auto& f : p.figures)
         for (const auto* s : outdated_sources(p, f)) out.push_back({Station::Figures, fmt::format("{} stands on {}, {}; a newer edition is here: look it up again.", title_of(p, f), s->title, s->edition), {}, f.id, false});
     for (std::size_t i = 0; i < p.steps.size(); ++i) step_points(p, p.steps[i], i, out);
