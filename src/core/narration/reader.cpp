@@ -10,7 +10,7 @@
 #include <set>
 
 #include "core/narration/line.h"
-#include "core/narration/read_figures.h"
+#include "core/narration/figures/read_figures.h"
 #include "core/narration/read_moments.h"
 #include "core/narration/read_steps.h"
 

@@ -1,4 +1,4 @@
-#include "core/narration/read_codes.h"
+#include "core/narration/figures/read_codes.h"
 
 #include <algorithm>
 #include <array>

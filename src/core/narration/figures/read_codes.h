@@ -3,7 +3,7 @@
 
 #include <optional>
 
-#include "core/narration/found_figure.h"
+#include "core/narration/figures/found_figure.h"
 #include "core/narration/line.h"
 
 namespace anagraph::core {

@@ -1,4 +1,5 @@
-#include "cli/calc.h"
+// anagraph-cli calc: the arithmetic of the workshop.
+#include "cli/commands.h"
 
 #include <fmt/ranges.h>
 
@@ -49,24 +50,22 @@ Result<double> percent_of(const std::string& option, std::string text) {
 /// What keeps a command from being worked out: wrong use, or "not so".
 int refused(const Answer& answer, const core::Error& error) { return answer.wrong(error, error.code == ErrorCode::Refused ? kFoundWrong : kWrongUse); }
 
-/// One command: its options as typed, and what it works out.
-class Command {
+/// A command that works a number out.
+class Calculation : public Command {
 public:
-    explicit Command(const Answer& answer) : answer_(answer) {}
-    virtual ~Command() = default;
-    int run() {
+    using Command::Command;
+    int run() override {
         const auto code = work();
         return code ? *code : refused(answer_, code.error());
     }
 
 protected:
     virtual Result<int> work() = 0;
-    const Answer& answer_;
 };
 
-class Convert : public Command {
+class Convert : public Calculation {
 public:
-    Convert(CLI::App& app, const Answer& answer) : Command(answer) {
+    Convert(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("Q", text_, "quantity, as in \"18 lbf.ft\" or \"1 3/4 L\"")->required();
         app.add_option("UNIT", unit_, "unit wanted, as in Nm")->required();
     }
@@ -91,9 +90,9 @@ private:
     std::string unit_;
 };
 
-class WrenchSetting : public Command {
+class WrenchSetting : public Calculation {
 public:
-    WrenchSetting(CLI::App& app, const Answer& answer) : Command(answer) {
+    WrenchSetting(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--torque", torque_, "wanted at the fastener, as in \"25 Nm\"")->required();
         app.add_option("--arm", arm_, "from the drive to the middle of the grip, as in \"400 mm\"")->required();
         app.add_option("--extension", extension_, "from the drive to the fastener, as in \"60 mm\"");
@@ -126,9 +125,9 @@ private:
     double angle_ = 0;
 };
 
-class ScaleMark : public Command {
+class ScaleMark : public Calculation {
 public:
-    ScaleMark(CLI::App& app, const Answer& answer) : Command(answer) {
+    ScaleMark(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--torque", torque_, "wanted, as in \"25 Nm\"")->required();
         app.add_option("--unit", unit_, "of the scale, as in lbf.ft")->required();
         app.add_option("--from", scale_.from, "first mark")->required();
@@ -169,9 +168,9 @@ private:
     std::string tolerance_;
 };
 
-class SocketOnHead : public Command {
+class SocketOnHead : public Calculation {
 public:
-    SocketOnHead(CLI::App& app, const Answer& answer) : Command(answer) {
+    SocketOnHead(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--head", head_, "width across flats of the head, as in \"24 mm\"")->required();
         app.add_option("--socket", socket_, "size of socket or spanner, as in \"15/16 in\"")->required();
     }
@@ -195,9 +194,9 @@ private:
     std::string socket_;
 };
 
-class Refill : public Command {
+class Refill : public Calculation {
 public:
-    Refill(CLI::App& app, const Answer& answer) : Command(answer) {
+    Refill(CLI::App& app, const Answer& answer) : Calculation(answer) {
         for (auto& o : options_) app.add_option(o.name, o.text, o.help);
         app.add_option("--reading", reading_, "where the level stands: 0 the lower mark, 1 the upper, above 1 over it");
     }
@@ -268,9 +267,9 @@ private:
     std::optional<double> reading_;
 };
 
-class Packs : public Command {
+class Packs : public Calculation {
 public:
-    Packs(CLI::App& app, const Answer& answer) : Command(answer) {
+    Packs(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--need", need_, "what is needed, as in \"7.5 qt\"")->required();
         app.add_option("--pack", packs_, "a pack to be had and its price, as in \"1 L@6.50\"; once for each size")->required()->allow_extra_args(false);
         app.add_option("--least", least_, "leftover or cost")->check(CLI::IsMember({"leftover", "cost"}))->capture_default_str();
@@ -308,9 +307,9 @@ private:
     std::string least_ = "leftover";
 };
 
-class Mixture : public Command {
+class Mixture : public Calculation {
 public:
-    Mixture(CLI::App& app, const Answer& answer) : Command(answer) {
+    Mixture(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--volume", volume_, "of the system, as in \"8 L\"")->required();
         app.add_option("--have", have_, "strength measured, as in 35%")->required();
         app.add_option("--want", want_, "strength wanted, as in 50%")->required();
@@ -339,9 +338,9 @@ private:
     std::string concentrate_ = "100";
 };
 
-class Sequence : public Command {
+class Sequence : public Calculation {
 public:
-    Sequence(CLI::App& app, const Answer& answer) : Command(answer) {
+    Sequence(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--count", count_, "how many bolts")->required();
         app.add_option("--pattern", pattern_, "circle, rectangle or line")->check(CLI::IsMember({"circle", "rectangle", "line"}))->capture_default_str();
         app.add_option("--stages", stages_, "torques of the passes, as in 20,40,60")->delimiter(',');
@@ -371,9 +370,9 @@ private:
     std::string unit_ = "Nm";
 };
 
-class Due : public Command {
+class Due : public Calculation {
 public:
-    Due(CLI::App& app, const Answer& answer) : Command(answer) {
+    Due(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--interval", intervals_, "how often, as in \"100 h\" or \"12 month\"; once for each")->required()->allow_extra_args(false);
         app.add_option("--last-reading", last_reading_, "of the meter at the last service, as in \"202 h\"");
         app.add_option("--last-date", last_date_, "day of the last service, as in 2026-03-31")->required();
@@ -428,15 +427,6 @@ private:
     std::string reading_;
     std::vector<std::string> avoid_;
 };
-
-/// Adds one command; it lives as long as what calls it.
-template <class Kind>
-void add(CLI::App& calc, const Answer& answer, int& code, const std::string& name, const std::string& help, const std::string& footer) {
-    auto* app = calc.add_subcommand(name, help);
-    app->footer(footer);
-    const auto command = std::make_shared<Kind>(*app, answer);
-    app->callback([command, &code] { code = command->run(); });
-}
 
 }  // namespace
 

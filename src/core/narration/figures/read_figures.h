@@ -7,7 +7,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/narration/found_figure.h"
+#include "core/narration/figures/found_figure.h"
 #include "core/narration/line.h"
 
 namespace anagraph::core {

@@ -1,0 +1,45 @@
+// anagraph-cli import
+#include <fmt/format.h>
+
+#include "cli/at_library.h"
+#include "cli/commands.h"
+#include "shop/intake.h"
+
+namespace anagraph::cli {
+namespace {
+
+using nlohmann::json;
+
+class Import : public Command {
+public:
+    Import(CLI::App& app, const Answer& answer) : Command(answer) {
+        app.add_option("LIBRARY", library_)->required();
+        app.add_option("RECORDING", recording_)->required();
+        app.add_option("--narration", narration_, "its timed text; without it, a file of the same name beside the recording");
+        app.add_flag("--in-place", stays_, "do not copy the recording; remember where it lies");
+    }
+
+    int run() override {
+        auto library = store::Library::make_or_open(library_);
+        if (!library) return answer_.wrong(library.error());
+        auto prepared = shop::prepare_recording((*library)->folder(), recording_, narration_, [&](double share) { return show_progress(answer_, "Bringing the recording in", share); }, stays_ ? shop::Original::StaysWhereItLies : shop::Original::Copy);
+        if (!prepared) return answer_.wrong(prepared.error());
+        if (auto entered = shop::enter_recording(**library, *prepared); !entered) return answer_.wrong(entered.error());
+        for (const auto& remark : prepared->remarks) fmt::print(stderr, "{}\n", core::as_utf8(remark));
+        const auto lines = (*library)->recording(prepared->entry.id).value_or(prepared->entry).lines;
+        return answer_.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()}, {"seconds", prepared->index.end.seconds() - prepared->index.start().seconds()}, {"lines", lines}, {"remarks", prepared->remarks}},
+                          fmt::format("{} is in the library: {} frames, {} lines of narration.", prepared->entry.name, prepared->index.times.size(), lines));
+    }
+
+private:
+    std::string library_;
+    std::string recording_;
+    std::string narration_;
+    bool stays_ = false;
+};
+
+}  // namespace
+
+void add_import(CLI::App& app, const Answer& answer, int& code) { add<Import>(app, answer, code, "import", "import a recording into a library"); }
+
+}  // namespace anagraph::cli
