@@ -37,5 +37,6 @@ int main(int argc, char** argv) {
     }
     anagraph::app::MainWindow window(std::move(*library));
     window.show();
+    window.show_way_round_once();
     return QApplication::exec();
 }

@@ -5,12 +5,17 @@
 #include <QFileDialog>
 #include <QLabel>
 #include <QMessageBox>
+#include <QSettings>
+#include <QTextDocument>
 #include <cstdlib>
 #include <fstream>
+#include <set>
 
 #include "app/issue/issue_station.h"
 #include "app/shelf/shelf_station.h"
 #include "app/window/finder.h"
+#include "app/window/help.h"
+#include "app/window/way_round.h"
 #include "core/procedure/open_points.h"
 #include "tests/app/window.h"
 #include "tests/scratch.h"
@@ -135,4 +140,42 @@ TEST_F(FirstHour, AGuideWithoutRecordingsShowsTheOneChosenOnTheShelf) {
     (*w)->session().set_chosen_recording(core::RecordingId((*w)->session().library().recordings()->front().id));
     (*w)->go(MainWindow::Tape);
     EXPECT_TRUE(w->settled());
+}
+
+TEST_F(FirstHour, TheWayRoundShowsFivePlacesOnceAndIsLeftByEsc) {
+    QSettings settings(QStringLiteral("anagraph"), QStringLiteral("anagraph"));
+    settings.remove(QStringLiteral("way-round-seen"));
+    const auto shown = [this] {
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        auto* way = (*w)->findChild<WayRound*>();
+        return way != nullptr && way->isVisible() ? way : nullptr;
+    };
+    (*w)->show_way_round_once();
+    std::set<QString> sentences;
+    for (int i = 0; i < 5; ++i) {
+        ASSERT_NE(shown(), nullptr) << i;
+        sentences.insert(shown()->sentence());
+        QTest::keyClick(shown(), Qt::Key_Return);
+    }
+    EXPECT_EQ(sentences.size(), 5U);
+    EXPECT_EQ(shown(), nullptr) << "the fifth is the last";
+    (*w)->show_way_round_once();
+    EXPECT_EQ(shown(), nullptr) << "never twice";
+    (*w)->show_way_round();
+    ASSERT_NE(shown(), nullptr) << "but whenever it is asked for";
+    QTest::keyClick(shown(), Qt::Key_Escape);
+    EXPECT_EQ(shown(), nullptr);
+}
+
+TEST_F(FirstHour, TheHelpHasAPageWithItsPictureForEveryStation) {
+    const auto pages = help_pages((*w)->commands());
+    ASSERT_EQ(pages.size(), (*w)->commands().size() + 2);
+    for (const auto* station : (*w)->commands()) {
+        const auto page = std::find_if(pages.begin(), pages.end(), [&](const HelpPage& p) { return p.title == station->station(); });
+        ASSERT_NE(page, pages.end()) << station->station().toStdString();
+        for (const auto& c : station->all()) EXPECT_TRUE(page->html.contains(c->help.toHtmlEscaped())) << c->id.toStdString();
+        if (station->station() == QStringLiteral("Everywhere")) continue;
+        const auto from = page->html.indexOf(QStringLiteral("src=':")) + 5;
+        EXPECT_FALSE(QImage(page->html.mid(from, page->html.indexOf(QLatin1Char('\''), from) - from)).isNull()) << station->station().toStdString();
+    }
 }

@@ -112,12 +112,13 @@ void PageView::paintEvent(QPaintEvent*) {
         p.setPen(QPen(colour("accent"), 1.6, Qt::DashLine));
         p.drawRect(QRectF(*drag_from_, drag_to_).normalized());
     }
+    cut_.clear();
     if (!words_.isEmpty()) {
         p.setFont(theme::font("text"));
         const QRectF band(0, height() - 34, width(), 34);
         p.fillRect(band, colour("sheet"));
         p.setPen(colour("ink"));
-        p.drawText(band.adjusted(12, 0, -12, 0), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words_, Qt::ElideRight, band.width() - 24));
+        cut_.draw(p, band.adjusted(12, 0, -12, 0), words_);
     }
     p.setPen(QPen(hasFocus() ? colour("accent") : colour("rule"), hasFocus() ? 2 : 1));
     p.setBrush(Qt::NoBrush);

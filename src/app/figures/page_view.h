@@ -7,6 +7,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/theme/cut_text.h"
 #include "core/page/page_spot.h"
 
 namespace anagraph::app {
@@ -32,6 +33,7 @@ signals:
     void offer_clicked(std::size_t offer);
 
 protected:
+    bool event(QEvent* event) override { return cut_.tell(event, this) || QWidget::event(event); }
     void paintEvent(QPaintEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
@@ -54,6 +56,7 @@ private:
     std::optional<QPointF> drag_from_;
     QPointF drag_to_;
     QString words_;
+    theme::CutText cut_;
 };
 
 }  // namespace anagraph::app

@@ -21,7 +21,6 @@ constexpr double kMostWidth = 250;
 SourceChips::SourceChips(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setMouseTracking(true);
     setAccessibleName(tr("Sources of the guide"));
-    setToolTip(tr("Drag a source onto the figure it gives"));
     refresh();
 }
 
@@ -66,6 +65,7 @@ void SourceChips::paintEvent(QPaintEvent*) {
         p.drawText(rect(), Qt::AlignVCenter, tr("No source yet: add one, or drop a page on a figure."));
         return;
     }
+    cut_.clear();
     for (const auto& c : chips_) {
         p.setPen(QPen(colour("rule"), 1.2));
         p.setBrush(colour("sheet"));
@@ -76,7 +76,7 @@ void SourceChips::paintEvent(QPaintEvent*) {
         p.setBrush(c.page ? QBrush(colour("ink")) : QBrush(Qt::NoBrush));
         p.drawRect(block);
         p.setPen(colour("ink"));
-        p.drawText(c.box.adjusted(24, 0, -8, 0), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(c.words, Qt::ElideRight, c.box.width() - 32));
+        cut_.draw(p, c.box.adjusted(24, 0, -8, 0), c.words);
     }
 }
 

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "app/session/session.h"
+#include "app/theme/cut_text.h"
 
 namespace anagraph::app {
 
@@ -19,6 +20,7 @@ public:
     QSize sizeHint() const override;
 
 protected:
+    bool event(QEvent* event) override { return cut_.tell(event, this, tr("Drag a source onto the figure it gives")) || QWidget::event(event); }
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;
@@ -34,6 +36,7 @@ private:
     };
     Session& session_;
     std::vector<Chip> chips_;
+    theme::CutText cut_;
     std::optional<QPointF> pressed_;
 };
 

@@ -79,7 +79,7 @@ void WrenchScales::keyPressEvent(QKeyEvent* event) {
 
 void WrenchScales::mousePressEvent(QMouseEvent* event) { choose(static_cast<std::size_t>(event->position().y()) / kRow); }
 
-void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const QRectF& row, bool chosen) const {
+void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const QRectF& row, bool chosen) {
     const auto& w = *offer.wrench;
     p.fillRect(row, colour(chosen ? "sheet" : "paper"));
     if (chosen) p.fillRect(QRectF(row.left(), row.top(), 5, row.height()), colour("accent"));
@@ -87,7 +87,7 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
     const double x = row.left() + 18;
     p.setFont(theme::font("text", true));
     p.setPen(colour("ink"));
-    p.drawText(QRectF(x, row.top() + 12, 170, 20), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(text(w.name), Qt::ElideRight, 170));
+    cut_.draw(p, QRectF(x, row.top() + 12, 170, 20), text(w.name));
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
     p.drawText(QRectF(x, row.top() + 32, 170, 18), Qt::AlignVCenter, tr("%1 to %2 %3%4").arg(plain(w.from), plain(w.to), unit_symbol(w.unit), w.drive.empty() ? QString() : QStringLiteral(" · ") + text(w.drive)));
@@ -149,6 +149,7 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
 }
 
 void WrenchScales::paintEvent(QPaintEvent* event) {
+    cut_.clear();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.fillRect(event->rect(), colour("paper"));

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "app/session/session.h"
+#include "app/theme/cut_text.h"
 #include "core/house/house.h"
 
 namespace anagraph::app {
@@ -28,16 +29,18 @@ signals:
     void chosen_changed();
 
 protected:
+    bool event(QEvent* event) override { return cut_.tell(event, this) || QWidget::event(event); }
     void paintEvent(QPaintEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
 
 private:
     void choose(std::size_t i);
-    void paint_row(QPainter& p, const core::WrenchOffer& offer, const QRectF& row, bool chosen) const;
+    void paint_row(QPainter& p, const core::WrenchOffer& offer, const QRectF& row, bool chosen);
 
     std::vector<core::WrenchOffer> offers_;
     std::size_t chosen_ = 0;
+    theme::CutText cut_;
 };
 
 class WrenchPanel : public QWidget {

@@ -2,7 +2,6 @@
 
 #include <QDesktopServices>
 #include <QFileDialog>
-#include <QFormLayout>
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QUrl>
@@ -30,19 +29,14 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     left->setSpacing(10);
     auto* head = new QFrame(this);
     head->setObjectName(QStringLiteral("card"));
-    auto* form = new QFormLayout(head);
-    form->setContentsMargins(16, 12, 16, 12);
-    number_ = new QLineEdit(head);
-    interval_ = new QLineEdit(head);
-    interval_->setPlaceholderText(tr("every 100 h or 12 months, whichever comes first"));
-    site_note_ = new QLineEdit(head);
-    site_note_->setPlaceholderText(tr("what the shop adds to the safety statement"));
-    number_->setAccessibleName(tr("Guide number"));
-    interval_->setAccessibleName(tr("Interval"));
-    site_note_->setAccessibleName(tr("Workshop note"));
-    form->addRow(tr("Guide &number"), number_);
-    form->addRow(tr("&Interval"), interval_);
-    form->addRow(tr("Workshop n&ote"), site_note_);
+    auto* facts = new QVBoxLayout(head);
+    facts->setContentsMargins(16, 12, 16, 12);
+    header_ = new QLabel(head);
+    header_->setWordWrap(true);
+    header_->setTextFormat(Qt::PlainText);
+    header_->setAccessibleName(tr("What stands on every page"));
+    facts->addWidget(header_);
+    facts->addWidget(second(tr("Press the guide's name above to change these."), head));
     left->addWidget(head);
     what_title_ = titled(QString(), this);
     left->addWidget(what_title_);
@@ -85,7 +79,6 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
 
     connect(checker_, &QLineEdit::textChanged, commands_, &Commands::refresh);
     connect(editions_, &QListWidget::currentRowChanged, commands_, &Commands::refresh);
-    for (auto* edit : {number_, interval_, site_note_}) connect(edit, &QLineEdit::editingFinished, this, &IssueStation::save_header);
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
     setFocusProxy(checker_);
 }
@@ -95,20 +88,11 @@ void IssueStation::showEvent(QShowEvent*) {
     checker_->setFocus();
 }
 
-void IssueStation::save_header() {
-    core::Header h = session_.procedure().header;
-    h.number = number_->text().trimmed().toStdString();
-    h.interval = interval_->text().trimmed().toStdString();
-    h.site_note = site_note_->text().trimmed().toStdString();
-    if (!(h == session_.procedure().header)) session_.perform(core::Change{"change guide settings", {core::SetHeader{std::move(h)}}});
-}
-
 void IssueStation::refresh() {
     if (!isVisible() || !session_.has_guide()) return;
     const auto& p = session_.procedure();
-    const std::pair<QLineEdit*, const std::string&> fields[] = {{number_, p.header.number}, {interval_, p.header.interval}, {site_note_, p.header.site_note}};
-    for (const auto& [edit, value] : fields)
-        if (!has_keys(edit)) edit->setText(text(value));
+    const auto or_none = [](const std::string& value, const QString& none) { return value.empty() ? none : text(value); };
+    header_->setText(tr("Guide number: %1\nInterval: %2\nWorkshop note: %3").arg(or_none(p.header.number, tr("not given yet")), or_none(p.header.interval, tr("none")), or_none(p.header.site_note, tr("none"))));
     const auto editions = session_.library().editions(session_.guide());
     if (!editions) {
         session_.tell(text(editions.error().message));

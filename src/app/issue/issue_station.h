@@ -38,14 +38,11 @@ private:
     void verify_pack();
     void copy_pack();
     int chosen_edition() const;
-    void save_header();
 
     Session& session_;
     Commands* commands_ = nullptr;
     int next_edition_ = 1;
-    QLineEdit* number_ = nullptr;
-    QLineEdit* interval_ = nullptr;
-    QLineEdit* site_note_ = nullptr;
+    QLabel* header_ = nullptr;  // number, interval and note of the guide
     QLabel* what_title_ = nullptr;
     QListWidget* what_ = nullptr;
     QLineEdit* checker_ = nullptr;

@@ -39,6 +39,7 @@ QVariant GuideRows::data(const QModelIndex& index, int role) const {
         case Qt::DisplayRole:
             return text(g.machine);
         case Qt::AccessibleTextRole:
+        case Qt::ToolTipRole:
             return tr("%1, %2, %3").arg(text(g.machine), text(g.title), data(index, kThird).toString());
         case kSecond:
             return text(g.title);
@@ -85,6 +86,7 @@ QVariant RecordingRows::data(const QModelIndex& index, int role) const {
         case Qt::DisplayRole:
             return text(r->name);
         case Qt::AccessibleTextRole:
+        case Qt::ToolTipRole:
             return tr("%1, %2, %3").arg(text(r->name), data(index, kSecond).toString(), data(index, kThird).toString());
         case kSecond: {
             const QString length = r->length ? text(core::clock_text(*r->length, false)) : tr("?");

@@ -33,6 +33,7 @@ void HeardPanel::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     rows_.clear();
+    cut_.clear();
     const auto& procedure = session_.procedure();
     const core::Step* step = procedure.find(step_);
     const double half = width() * 0.56;
@@ -63,7 +64,7 @@ void HeardPanel::paintEvent(QPaintEvent*) {
         }
         words += QStringLiteral(", ") + text(core::clock_text(m->at, false));
         p.setPen(core::is_dismissed(procedure, recording_->entry.id, *m) ? colour("strong") : colour("second"));
-        p.drawText(QRectF(x, y, half - x - 4, row - 4), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, half - x - 4));
+        cut_.draw(p, QRectF(x, y, half - x - 4, row - 4), words);
         rows_.emplace_back(QRectF(0, y, half, row), m->at);
         y += row;
     }
@@ -78,23 +79,31 @@ void HeardPanel::paintEvent(QPaintEvent*) {
     }
     // cautions first: they may not be the ones that find no room
     const double left = half + 12;
+    // what finds no room is told at the last that did
+    const auto below = [&](double top) { return QRectF(left, top, width() - left, height() - top); };
     y = head;
     for (const auto& c : step->cautions) {
-        if (y + 24 > height()) break;
+        if (y + 24 > height()) {
+            cut_.left_out(below(y - 27), text(c.text));
+            continue;
+        }
         theme::draw_signal(p, QRectF(left, y, 96, 22), c.signal);
         p.setPen(colour("ink"));
         p.setFont(theme::font("small"));
-        p.drawText(QRectF(left + 102, y, width() - left - 102, 22), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(text(c.text), Qt::ElideRight, width() - left - 102));
+        cut_.draw(p, QRectF(left + 102, y, width() - left - 102, 22), text(c.text));
         y += 27;
     }
     p.setFont(theme::font("text"));
     p.setPen(colour("ink"));
     for (const auto& a : step->actions) {
-        if (y + head > height() + 4) break;
         QString words = text(a.verb) + (a.items.empty() ? QString() : QStringLiteral(" ·"));
         for (const auto& i : a.items)
             if (const auto* item = procedure.find(i)) words += QLatin1Char(' ') + text(item->name);
-        p.drawText(QRectF(left, y, width() - left, head), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, width() - left));
+        if (y + head > height() + 4) {
+            cut_.left_out(below(y - head), words);
+            continue;
+        }
+        cut_.draw(p, QRectF(left, y, width() - left, head), words);
         y += head;
     }
 }

@@ -4,6 +4,7 @@
 #include <QWidget>
 
 #include "app/session/session.h"
+#include "app/theme/cut_text.h"
 
 namespace anagraph::app {
 
@@ -18,6 +19,7 @@ signals:
     void moment_clicked(const anagraph::core::FrameTime& at);
 
 protected:
+    bool event(QEvent* event) override { return cut_.tell(event, this) || QWidget::event(event); }
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
 
@@ -25,6 +27,7 @@ private:
     Session& session_;
     const LoadedRecording* recording_ = nullptr;
     core::StepId step_;
+    theme::CutText cut_;
     std::vector<const core::Mark*> marks_;
     std::vector<std::pair<QRectF, core::FrameTime>> rows_;
 };

@@ -564,7 +564,7 @@ QString TapeView::help_at(const QPointF& place) const {
         const auto& line = layout_.lines[i];
         if (!line.shown || !line.box.contains(place)) continue;
         const auto& r = recording(line.recording);
-        QStringList why;
+        QStringList why{text(r.narration[line.segment].text)};
         for (const std::size_t k : line.marks) why << tape_view::mark_words(r.marks[k]) + QStringLiteral(": ") + text(r.marks[k].because);
         if (const auto heard = r.heard_line[line.segment]; !heard)
             why << tr("typed by the author");

@@ -101,6 +101,7 @@ void Finder::add(const FinderEntry& e) {
     shown_.push_back(e);
     auto* item = new QListWidgetItem(e.words, list_);
     item->setData(kBeside, e.beside);
+    item->setToolTip(e.words + QLatin1Char('\n') + e.beside);
     item->setData(kKind, e.kind);
     item->setData(kKey, e.key);
     item->setData(kPossible, e.possible);

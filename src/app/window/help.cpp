@@ -2,8 +2,10 @@
 
 #include <QCoreApplication>
 #include <QDialog>
+#include <QHBoxLayout>
+#include <QListWidget>
 #include <QTextBrowser>
-#include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/theme/theme.h"
 #include "core/editing/editor.h"
@@ -11,6 +13,8 @@
 namespace anagraph::app {
 
 namespace {
+
+constexpr int kPicture = 720;  // pixels wide, of 1280
 
 QString tr(const char* words) { return QCoreApplication::translate("Help", words); }
 
@@ -36,24 +40,51 @@ QString editor_rules() {
 
 }  // namespace
 
-QString help_page(const std::vector<Commands*>& stations) {
-    QString out = tr("<h2>From a recording to a guide</h2>"
-                     "<p>The stations stand in the order of the work: import a recording on the <b>Shelf</b> and begin a guide; mark its steps and take its figures on the <b>Tape</b>; prove each value on the <b>Figures</b>; shape the words on the <b>Sheet</b>; call the parts out on the <b>Plates</b>; freeze the edition on the <b>Issue</b>.</p>"
-                     "<p>A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything by typing. Everything can be undone, and what the head calls saved is on disk.</p>"
-                     "<p>A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing.</p>"
-                     "<p>In a line of the Sheet, type { to name a figure or an item; Enter begins the next line, Backspace takes an empty one out. On a plate, arrows move the callout in hand, with Shift what it points at.</p>");
-    for (const auto* station : stations) out += QStringLiteral("<h3>%1</h3>").arg(station->station().toHtmlEscaped()) + table_of(*station);
-    return out + tr("<h3>What the editor looks for</h3><p>It stands beside its line and can be put right or kept as it is, with a reason; the house settings can do without a rule.</p>") + editor_rules();
+std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
+    struct About {
+        QString station;
+        const char* picture;
+        QString words;
+    };
+    const About about[] = {
+        {tr("Tape"), "tape", tr("<p>Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.</p>")},
+        {tr("Figures"), "figures", tr("<p>What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing: add the source that gives the value.</p>")},
+        {tr("Sheet"), "sheet", tr("<p>The guide as its reader will see it, one step under the other. In a line, type { to name a figure or an item; Enter begins the next line, Backspace takes an empty one out.</p>")},
+        {tr("Plates"), "plates", tr("<p>Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift what it points at.</p>")},
+        {tr("Issue"), "issue", tr("<p>See what changed since the last edition, name who checked it, and freeze the next one. What goes out never changes again.</p>")},
+        {tr("Shelf"), "shelf", tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")}};
+    std::vector<HelpPage> out;
+    out.push_back({tr("From a recording to a guide"), tr("<h2>From a recording to a guide</h2>"
+                                                          "<p>The stations stand in the order of the work: import a recording on the <b>Shelf</b> and begin a guide; mark its steps and take its figures on the <b>Tape</b>; prove each value on the <b>Figures</b>; shape the words on the <b>Sheet</b>; call the parts out on the <b>Plates</b>; freeze the edition on the <b>Issue</b>.</p>"
+                                                          "<p>A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything by typing. Everything can be undone, and what the head calls saved is on disk.</p>")});
+    for (const auto* station : stations) {
+        QString html = QStringLiteral("<h2>%1</h2>").arg(station->station().toHtmlEscaped());
+        for (const auto& a : about)
+            if (a.station == station->station()) html += a.words + QStringLiteral("<p><img src=':/app/help/%1.png' width='%2' alt='%3'></p>").arg(QLatin1String(a.picture)).arg(kPicture).arg(a.station.toHtmlEscaped());
+        out.push_back({station->station(), html + table_of(*station)});
+    }
+    out.push_back({tr("What the editor looks for"), tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house settings can do without a rule.</p>") + editor_rules()});
+    return out;
 }
 
-void show_help(const std::vector<Commands*>& stations, QWidget* parent) {
+void show_help(const std::vector<Commands*>& stations, const QString& at, QWidget* parent) {
     QDialog dialog(parent);
     dialog.setWindowTitle(tr("Help"));
-    dialog.resize(820, 640);
-    auto* down = new QVBoxLayout(&dialog);
+    dialog.resize(1060, 720);
+    auto* across = new QHBoxLayout(&dialog);
+    const auto pages = help_pages(stations);
+    auto* list = new QListWidget(&dialog);
+    list->setAccessibleName(tr("Pages of the help"));
+    list->setFixedWidth(230);
     auto* page = new QTextBrowser(&dialog);
-    page->setHtml(help_page(stations));
-    down->addWidget(page);
+    page->setAccessibleName(tr("Page of the help"));
+    for (const auto& p : pages) list->addItem(p.title);
+    QObject::connect(list, &QListWidget::currentRowChanged, page, [page, &pages](int row) { page->setHtml(pages[static_cast<std::size_t>(std::max(0, row))].html); });
+    const auto wanted = std::find_if(pages.begin(), pages.end(), [&](const HelpPage& p) { return p.title == at; });
+    list->setCurrentRow(wanted == pages.end() ? 0 : static_cast<int>(wanted - pages.begin()));
+    across->addWidget(list);
+    across->addWidget(page, 1);
+    list->setFocus();
     dialog.exec();
 }
 

@@ -1,4 +1,5 @@
-// The help: the way from a recording to a guide, and every command with its key, made from the tables of the stations.
+// The help: the way from a recording to a guide, a page for each station with its picture and every command with its key, made
+// from the tables of the stations.
 #pragma once
 
 #include <QString>
@@ -8,8 +9,14 @@
 
 namespace anagraph::app {
 
-/// The help as a page of rich text.
-QString help_page(const std::vector<Commands*>& stations);
-void show_help(const std::vector<Commands*>& stations, QWidget* parent);
+struct HelpPage {
+    QString title;
+    QString html;
+};
+
+/// The pages in the order of the work.
+std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations);
+/// Opens them, at the page of that title where there is one.
+void show_help(const std::vector<Commands*>& stations, const QString& at, QWidget* parent);
 
 }  // namespace anagraph::app

@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QSettings>
 #include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -21,6 +22,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/window/help.h"
+#include "app/window/way_round.h"
 #include "core/procedure/evidence.h"
 #include "core/procedure/open_points.h"
 
@@ -107,7 +109,7 @@ QWidget* MainWindow::build_head() {
     row->addWidget(subtitle_);
     row->addStretch(1);
     row->addWidget(saved_);
-    row->addWidget(new CommandRow(*own_, head), 0, Qt::AlignVCenter);
+    row->addWidget(head_row_ = new CommandRow(*own_, head), 0, Qt::AlignVCenter);
     return head;
 }
 
@@ -138,7 +140,8 @@ void MainWindow::build_commands() {
         ++number;
     }
     rail_->set_stops(std::move(on_rail));
-    add({"window.help", tr("Help"), QKeySequence::HelpContents, tr("The way from a recording to a guide, and every command with its key."), way, {}, [this] { show_help(commands_, this); }, {}, {tr("manual"), tr("keys"), tr("shortcuts")}});
+    add({"window.help", tr("Help"), QKeySequence::HelpContents, tr("The way from a recording to a guide, and every command with its key."), way, {}, [this] { show_help(commands_, session_.has_guide() ? commands_[static_cast<std::size_t>(rail_->current())]->station() : QString(), this); }, {}, {tr("manual"), tr("keys"), tr("shortcuts")}});
+    add({"window.way-round", tr("Show me round"), Qt::SHIFT | Qt::Key_F1, tr("The five places of the window, a sentence each."), way, {}, [this] { show_way_round(); }, {}, {tr("introduction"), tr("tour"), tr("first steps")}});
     connect(own_, &Commands::refused, this, &MainWindow::show_notice);
     qApp->installEventFilter(this);
 }
@@ -266,6 +269,19 @@ void MainWindow::set_guide() {
     GuideSettingsDialog dialog(session_.procedure(), this);
     if (dialog.exec() != QDialog::Accepted || dialog.change().edits.empty()) return;
     session_.perform(dialog.change());
+}
+
+void MainWindow::show_way_round() {
+    auto* row = stations_->currentWidget()->findChild<CommandRow*>();
+    new WayRound(this, {{rail_, tr("The stations stand in the order of the work, from the recording to the issued guide. A number says how much is open there.")}, {row, tr("What you can do with the thing in hand, the next sensible step first. The right button shows the rest.")}, {head_row_, tr("Find goes to any command, step, figure or spoken line: type three letters of it.")}, {title_, tr("The guide in hand. Press its name to change machine, guide number, interval or variants.")}, {session_.has_guide() ? static_cast<QWidget*>(saved_) : head_row_, tr("Every change is saved as you make it, and each can be undone. F1 is the help.")}});
+}
+
+void MainWindow::show_way_round_once() {
+    QSettings settings(QStringLiteral("anagraph"), QStringLiteral("anagraph"));
+    const QString seen = QStringLiteral("way-round-seen");
+    if (settings.value(seen).toBool()) return;
+    settings.setValue(seen, true);
+    show_way_round();
 }
 
 void MainWindow::show_said(const store::SaidLine& said) {

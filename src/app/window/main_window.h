@@ -49,6 +49,9 @@ public:
     const std::vector<Commands*>& commands() const { return commands_; }
     /// Does a command of any station, there; or says why it cannot be done.
     void perform(Commands& where, const Command& command);
+    /// The five places of the window, a sentence each; on the first start by itself, and never again.
+    void show_way_round();
+    void show_way_round_once();
     /// The sentence shown at the foot of the window, or empty.
     QString notice() const { return notice_->isVisible() ? notice_->text() : QString(); }
 
@@ -72,6 +75,7 @@ private:
     QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
     QLabel* saved_ = nullptr;
+    CommandRow* head_row_ = nullptr;
     Commands* own_ = nullptr;
     std::vector<Commands*> commands_;
     Uses uses_;
