@@ -315,6 +315,7 @@ private:
         for (const auto& m : methods) {
             data x;
             x.set("summary", m.summary);
+            x.set("again", m.again);
             x.set("question", m.question);
             set_or_not(x, "because", m.because);
             set_or_not(x, "reason", m.reason);

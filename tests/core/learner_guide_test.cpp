@@ -182,6 +182,25 @@ TEST(LearnerGuide, AFluidIsTakenUpOnlyWhereItIsPutInAndProtectionIsLaidOutFirst)
     EXPECT_EQ(guide.kit.front().name, "gloves");
 }
 
+TEST(LearnerGuide, AMethodSaidAgainIsMarkedAndAnotherIsNot) {
+    auto e = edition();
+    e.methods = {{"seal", "new", "A washer is cheap.", {"inspected"}}};
+    auto& s = e.procedure.steps[0];
+    s.methods = {{"seal"}, {"tighten"}};
+    Step later = s;
+    later.id = StepId("two");
+    later.methods = {{"seal"}, {"drain-heat"}};
+    Step other = s;
+    other.id = StepId("three");
+    other.methods = {{"seal", "inspected", "It is a steel ring."}};
+    e.procedure.steps = {s, later, other};
+    const auto guide = learner_guide(e);
+    EXPECT_FALSE(guide.steps[0].methods[0].again);
+    EXPECT_TRUE(guide.steps[1].methods[0].again);
+    EXPECT_FALSE(guide.steps[1].methods[1].again);
+    EXPECT_FALSE(guide.steps[2].methods[0].again) << "this step has a reason of its own";
+}
+
 TEST(LearnerGuide, WhatIsNamedAndNotThereIsLeftOutAndTheStatementNever) {
     auto e = edition();
     e.procedure.steps[0].lines = {"Use the {item:nowhere}{figure:nothing}now."};

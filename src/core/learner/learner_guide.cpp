@@ -165,6 +165,7 @@ public:
         out_.safety = std::string(safety_statement());
         out_.kit = kit(p_);
         for (const auto& s : p_.steps) out_.steps.push_back(step(s));
+        mark_repeated();
         for (const auto& f : p_.header.follow_ups) out_.later.push_back({read(f.when), read(f.what)});
         // each variant's figure stands in a row of its own
         for (const auto& f : p_.figures) out_.figures.push_back({title_of(p_, f), read_one(p_, f), finding(p_, f), f.level ? text_of(*f.level) : "", f.replaces});
@@ -178,6 +179,15 @@ private:
     Sentence figure(const FigureId& id) const {
         const auto* f = p_.find(id);
         return f == nullptr ? Sentence{} : Sentence{{TokenKind::Figure, "", 0, read_for_all(p_, *f)}};
+    }
+
+    void mark_repeated() {
+        std::vector<const MethodRead*> told;
+        for (auto& s : out_.steps)
+            for (auto& m : s.methods) {
+                m.again = std::any_of(told.begin(), told.end(), [&](const MethodRead* t) { return t->summary == m.summary && t->because == m.because && t->accepted == m.accepted && t->others == m.others; });
+                told.push_back(&m);
+            }
     }
 
     StepRead step(const Step& s) const {

@@ -77,11 +77,13 @@ struct CheckRead {
 struct MethodRead {
     struct Named {
         std::string name, reason;
+        friend bool operator==(const Named&, const Named&) = default;
     };
     std::string summary, question, because, reason;
     std::vector<Named> accepted;
     bool none_accepted = false;  // one is picked and no other may be taken
     std::vector<Named> others;   // where none is picked: all there are
+    bool again = false;          // an earlier step says the same, with its reasons
 };
 
 struct StepRead {
