@@ -100,6 +100,11 @@ TEST(ReadFigures, GradesAndClasses) {
         {{"brake fluid dot four"}, "grade DOT4"},
         {{"n l g i two grease in the nipple"}, "grade NLGI2"},
         {{"bolts of class ten point nine"}, "grade 10.9"},
+        {{"those are 8.8 studs"}, "grade 8.8"},
+        {{"you want 8.8 newton metres here"}, "torque 8.8"},
+        {{"10.9 litres on this one"}, "volume 10.9"},
+        {{"set the bolts to 8.8 to 9.4 newton metres"}, "torque 8.8-9.4"},
+        {{"inflate it to 12.9 p s i"}, "pressure 88.942"},
         {{"oil to C I four, it says so on the can"}, "grade CI4"},
     });
 }

@@ -25,6 +25,15 @@ FoundFigure coded(FigureKind kind, std::string text, std::size_t from, std::size
     return {kind, {std::move(text), "", ""}, false, false, from, to, std::move(because)};
 }
 
+/// Is the number that ends before words[i] one of something: a unit follows, at once ("12.9 litres") or after the other end
+/// of a range ("8.8 to 9.2 newton metres")?
+bool measured(const Line& line, std::size_t i) {
+    const auto unit_at = [&](std::size_t k) { return unit_of(line.at(k), line.at(k + 1), line.at(k + 2)).has_value(); };
+    if (unit_at(i)) return true;
+    const auto other = listed("to and or", line.at(i)) ? read_number(line.words, i + 1) : std::nullopt;
+    return other && unit_at(i + 1 + other->length);
+}
+
 }  // namespace
 
 std::optional<FoundFigure> read_code(const Line& line, std::size_t i) {
@@ -41,8 +50,7 @@ std::optional<FoundFigure> read_code(const Line& line, std::size_t i) {
     }
     if (w.size() >= 2 && w.back() == 'w' && digits_only(w.substr(0, w.size() - 1)) && digits_only(line.at(i + 1)) && !line.starts_clause(i + 1)) return coded(FigureKind::Grade, upper(w) + std::string(line.at(i + 1)), i, i + 2, "a viscosity: two numbers joined by W");
     if (w.size() == 2 && (w[0] == 's' || w[0] == 'c') && line.stands_at("or better", i + 1)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
-    if (w == "8.8" || w == "10.9" || w == "12.9") return coded(FigureKind::Grade, std::string(w), i, i + 1, "a property class of fasteners");
-    if (const auto n = read_number(line.words, i); n && (n->digits == "8.8" || n->digits == "10.9" || n->digits == "12.9") && !unit_of(line.at(i + n->length), line.at(i + n->length + 1), "") && line.any_of("class grade bolt bolts stud studs head heads property"))
+    if (const auto n = read_number(line.words, i); n && listed("8.8 10.9 12.9", n->digits) && !measured(line, i + n->length) && (w == n->digits || line.any_of("class grade bolt bolts stud studs head heads property")))
         return coded(FigureKind::Grade, n->digits, i, i + n->length, "a property class of fasteners");
     // "ten nine bolts": the point is left out
     if (const bool eight = w == "eight"; eight || listed("ten twelve", w))
