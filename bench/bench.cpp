@@ -15,7 +15,7 @@
 #include <stdexcept>
 
 #include "core/narration/reader.h"
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 #include "media/av.h"
 #include "media/clip.h"
 #include "media/exact_frame.h"

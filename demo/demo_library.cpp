@@ -12,7 +12,7 @@
 #include "core/narration/reader.h"
 #include "core/plate/layout.h"
 #include "core/plate/still_frame.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 #include "core/procedure/text.h"
 #include "shop/intake.h"
 #include "store/library.h"

@@ -29,8 +29,8 @@
 #include "app/tape/tape_station.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
-#include "core/procedure/logging.h"
-#include "core/procedure/takes.h"
+#include "core/tape/logging.h"
+#include "core/tape/takes.h"
 
 namespace {
 

@@ -26,10 +26,10 @@ compile() {
 }
 
 for target in "${targets[@]}"; do
-    core=(src/core/narration/*.cpp src/core/base/*.cpp src/core/quantity/*.cpp src/core/procedure/figure.cpp src/core/page/*.cpp build/release/src/speech_weights.cpp)
+    core=(src/core/narration/*.cpp src/core/base/*.cpp src/core/quantity/*.cpp src/core/figure/figure.cpp src/core/page/*.cpp build/release/src/speech_weights.cpp)
     libraries=(-lfmt)
     case $target in
-        procedure) core=(src/core/base/*.cpp src/core/quantity/*.cpp src/core/fluids/level_rule.cpp src/core/narration/timed_text.cpp src/core/plate/layout.cpp src/core/procedure/{figure,evidence,procedure,text,edit,json}.cpp src/core/house/house.cpp) ;;
+        procedure) core=(src/core/base/*.cpp src/core/quantity/*.cpp src/core/fluids/level_rule.cpp src/core/narration/timed_text.cpp src/core/plate/layout.cpp src/core/figure/{figure,evidence}.cpp src/core/procedure/{procedure,text,json}.cpp src/core/edits/edit.cpp src/core/house/house.cpp) ;;
         index) core=(src/core/base/*.cpp src/media/recording_index.cpp) libraries+=(-lavutil) ;;
         manifest) core=(src/publish/pack_manifest.cpp src/store/files.cpp src/store/digest.cpp) libraries+=(-lsodium) ;;
     esac

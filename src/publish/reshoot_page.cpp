@@ -7,7 +7,7 @@
 #include <QImage>
 #include <kainjow/mustache.hpp>
 
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 #include "media/exact_frame.h"
 #include "publish/resource.h"
 #include "publish/still_care.h"

@@ -4,7 +4,7 @@
 #include <string>
 #include <vector>
 
-#include "core/procedure/reshoot.h"
+#include "core/review/reshoot.h"
 
 namespace anagraph::publish {
 

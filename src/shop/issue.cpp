@@ -9,8 +9,8 @@
 #include <set>
 
 #include "core/edition/post.h"
-#include "core/procedure/moments.h"
-#include "core/procedure/open_points.h"
+#include "core/review/moments.h"
+#include "core/review/open_points.h"
 #include "core/tape/spoken_lines.h"
 #include "media/recording_index.h"
 #include "store/digest.h"

@@ -16,7 +16,7 @@
 #include "core/edition/edition.h"
 #include "core/house/house.h"
 #include "core/narration/timed_text.h"
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 #include "store/destination.h"
 
 namespace anagraph::store {

@@ -19,7 +19,7 @@
 #include "app/figures/work_out.h"
 #include "app/figures/wrench_panel.h"
 #include "app/house/house_dialog.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 #include "tests/app/demo_guide.h"
 
 using namespace anagraph;

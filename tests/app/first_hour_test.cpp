@@ -16,7 +16,7 @@
 #include "app/window/finder.h"
 #include "app/window/help.h"
 #include "app/window/way_round.h"
-#include "core/procedure/open_points.h"
+#include "core/review/open_points.h"
 #include "tests/app/window.h"
 #include "tests/scratch.h"
 

@@ -10,7 +10,7 @@
 #include "app/plates/clip_dialog.h"
 #include "app/plates/plates_station.h"
 #include "app/plates/still_dialog.h"
-#include "core/procedure/open_points.h"
+#include "core/review/open_points.h"
 #include "tests/app/demo_guide.h"
 
 using namespace anagraph;

@@ -14,8 +14,8 @@
 #include "app/figures/page_view.h"
 #include "app/figures/source_chips.h"
 #include "app/figures/source_dialog.h"
-#include "core/procedure/evidence.h"
-#include "core/procedure/open_points.h"
+#include "core/figure/evidence.h"
+#include "core/review/open_points.h"
 #include "tests/app/demo_guide.h"
 
 using namespace anagraph;

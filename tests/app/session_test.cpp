@@ -5,7 +5,7 @@
 
 #include <QSignalSpy>
 
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 #include "tests/demo_copy.h"
 
 using namespace anagraph;

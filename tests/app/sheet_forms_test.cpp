@@ -12,8 +12,8 @@
 #include "app/house/house_dialog.h"
 #include "app/house/methods_dialog.h"
 #include "app/sheet/sheet_station.h"
-#include "core/procedure/open_points.h"
-#include "core/procedure/translation.h"
+#include "core/review/open_points.h"
+#include "core/edits/translation.h"
 #include "tests/app/demo_guide.h"
 
 using namespace anagraph;

@@ -20,7 +20,7 @@
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
-#include "core/procedure/open_points.h"
+#include "core/review/open_points.h"
 #include "store/files.h"
 #include "tests/app/demo_guide.h"
 #include "tests/media/sample_films.h"

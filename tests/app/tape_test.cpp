@@ -11,8 +11,8 @@
 #include <map>
 
 #include "app/tape/takes_dialog.h"
-#include "core/procedure/draft.h"
-#include "core/procedure/logging.h"
+#include "core/tape/draft.h"
+#include "core/tape/logging.h"
 #include "tests/app/window.h"
 #include "tests/demo_copy.h"
 

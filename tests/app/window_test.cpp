@@ -22,7 +22,7 @@
 #include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
 #include "app/window/main_window.h"
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 #include "media/exact_frame.h"
 #include "publish/pack.h"
 #include "store/files.h"

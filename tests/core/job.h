@@ -3,7 +3,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core::testing {
 

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core::testing {
 

@@ -12,7 +12,7 @@
 #include "app/figures/work_out.h"
 #include "app/house/house_dialog.h"
 #include "app/theme/theme.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::app {
 

@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::app {
 

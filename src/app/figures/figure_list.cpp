@@ -12,8 +12,8 @@
 #include "app/figures/source_chips.h"
 #include "app/theme/theme.h"
 #include "core/figure/number_line.h"
-#include "core/procedure/designation.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/designation.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::app {
 

@@ -9,7 +9,7 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::app {
 

@@ -5,7 +5,7 @@
 #include "app/figures/figures_station.h"
 #include "app/figures/work_out.h"
 #include "app/theme/theme.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::app {
 

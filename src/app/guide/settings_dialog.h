@@ -7,7 +7,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 
-#include "core/procedure/guide_settings.h"
+#include "core/edits/guide_settings.h"
 
 namespace anagraph::app {
 

@@ -9,7 +9,7 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "core/procedure/open_points.h"
+#include "core/review/open_points.h"
 #include "shop/issue.h"
 #include "shop/verify.h"
 

@@ -17,7 +17,7 @@
 #include "app/session/beside.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "core/procedure/takes.h"
+#include "core/tape/takes.h"
 #include "publish/clip_paint.h"
 #include "publish/pack.h"
 

@@ -15,7 +15,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
-#include "core/procedure/open_points.h"
+#include "core/review/open_points.h"
 #include "core/procedure/text.h"
 #include "media/exact_frame.h"
 #include "publish/plate_svg.h"

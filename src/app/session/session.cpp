@@ -5,7 +5,7 @@
 
 #include "app/session/beside.h"
 #include "app/theme/theme.h"
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 
 namespace anagraph::app {
 

@@ -11,7 +11,7 @@
 
 #include "core/editing/where_said.h"
 #include "core/narration/reader.h"
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 #include "core/tape/spoken_lines.h"
 #include "media/exact_frame.h"
 #include "media/recording_index.h"

@@ -16,8 +16,8 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/editing/line_actions.h"
-#include "core/procedure/copy_step.h"
-#include "core/procedure/line_history.h"
+#include "core/edits/copy_step.h"
+#include "core/edits/line_history.h"
 #include "core/procedure/text.h"
 #include "core/procedure/variant_view.h"
 

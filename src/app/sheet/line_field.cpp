@@ -8,7 +8,7 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::app {

@@ -10,7 +10,7 @@
 
 #include "app/session/session.h"
 #include "app/theme/controls.h"
-#include "core/procedure/translation.h"
+#include "core/edits/translation.h"
 
 namespace anagraph::app {
 

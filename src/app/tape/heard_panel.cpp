@@ -4,7 +4,7 @@
 #include <QPainter>
 
 #include "app/theme/theme.h"
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 
 namespace anagraph::app {
 

@@ -3,9 +3,9 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
-#include "core/procedure/draft.h"
-#include "core/procedure/logging.h"
-#include "core/procedure/takes.h"
+#include "core/tape/draft.h"
+#include "core/tape/logging.h"
+#include "core/tape/takes.h"
 
 namespace anagraph::app::step_commands {
 

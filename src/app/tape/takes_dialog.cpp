@@ -6,7 +6,7 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "core/procedure/takes.h"
+#include "core/tape/takes.h"
 
 namespace anagraph::app {
 

@@ -2,8 +2,8 @@
 
 #include <QInputDialog>
 
-#include "core/procedure/logging.h"
-#include "core/procedure/takes.h"
+#include "core/tape/logging.h"
+#include "core/tape/takes.h"
 
 namespace anagraph::app {
 

@@ -6,7 +6,7 @@
 #include "app/command/reasons.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/word_commands.h"
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 
 namespace anagraph::app::tape_reasons {
 

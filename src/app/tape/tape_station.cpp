@@ -17,9 +17,9 @@
 #include "app/tape/word_commands.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "core/procedure/draft.h"
-#include "core/procedure/logging.h"
-#include "core/procedure/takes.h"
+#include "core/tape/draft.h"
+#include "core/tape/logging.h"
+#include "core/tape/takes.h"
 #include "core/tape/undone.h"
 #include "shop/reshoot.h"
 

@@ -13,7 +13,7 @@
 #include "app/film/upright.h"
 #include "app/session/session.h"
 #include "app/theme/theme.h"
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 
 namespace anagraph::app {
 

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 #include "core/tape/spoken_lines.h"
 #include "media/sound_match.h"
 

@@ -23,8 +23,8 @@
 #include "app/theme/theme.h"
 #include "app/window/help.h"
 #include "app/window/way_round.h"
-#include "core/procedure/evidence.h"
-#include "core/procedure/open_points.h"
+#include "core/figure/evidence.h"
+#include "core/review/open_points.h"
 
 namespace anagraph::app {
 

@@ -6,7 +6,7 @@
 #include "cli/at_library.h"
 #include "cli/commands.h"
 #include "core/editing/editor.h"
-#include "core/procedure/open_points.h"
+#include "core/review/open_points.h"
 #include "shop/spelling.h"
 
 namespace anagraph::cli {

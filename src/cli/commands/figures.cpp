@@ -6,7 +6,7 @@
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::cli {
 namespace {

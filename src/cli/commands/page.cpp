@@ -3,7 +3,7 @@
 
 #include "cli/commands.h"
 #include "core/page/page_words.h"
-#include "core/procedure/figure.h"
+#include "core/figure/figure.h"
 #include "paper/document.h"
 
 namespace anagraph::cli {

@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "core/editing/where_said.h"
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core {
 

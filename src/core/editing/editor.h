@@ -9,7 +9,7 @@
 #include <vector>
 
 #include "core/editing/step_part.h"
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core {
 

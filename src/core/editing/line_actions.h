@@ -3,7 +3,7 @@
 
 #include <vector>
 
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core {
 

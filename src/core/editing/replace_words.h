@@ -4,7 +4,7 @@
 #include <string>
 #include <string_view>
 
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core {
 

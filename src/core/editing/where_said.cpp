@@ -4,8 +4,8 @@
 #include <cctype>
 
 #include "core/editing/line_actions.h"
-#include "core/procedure/likeness.h"
-#include "core/procedure/logging.h"
+#include "core/find/likeness.h"
+#include "core/tape/logging.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {

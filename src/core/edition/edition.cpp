@@ -8,7 +8,7 @@
 
 #include "core/house/house.h"
 #include "core/plate/fastener_map.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 #include "core/procedure/json.h"
 #include "core/procedure/text.h"
 

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/procedure/figure.h"
+#include "core/figure/figure.h"
 
 namespace anagraph::core {
 

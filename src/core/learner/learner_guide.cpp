@@ -8,7 +8,7 @@
 #include "core/base/letters.h"
 #include "core/editing/usual_cautions.h"
 #include "core/plate/layout.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::core {
 namespace {

@@ -8,7 +8,7 @@
 #include <vector>
 
 #include "core/narration/timed_text.h"
-#include "core/procedure/figure.h"
+#include "core/figure/figure.h"
 
 namespace anagraph::core {
 

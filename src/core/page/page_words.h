@@ -9,7 +9,7 @@
 
 #include "core/base/result.h"
 #include "core/page/page_spot.h"
-#include "core/procedure/figure.h"
+#include "core/figure/figure.h"
 
 namespace anagraph::core {
 

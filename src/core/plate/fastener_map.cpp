@@ -7,7 +7,7 @@
 #include <array>
 
 #include "core/base/letters.h"
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 #include "core/torque/sequence.h"
 
 namespace anagraph::core {

@@ -4,7 +4,7 @@
 
 #include <nlohmann/json_fwd.hpp>
 
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 #include "core/procedure/procedure.h"
 
 namespace anagraph::core {

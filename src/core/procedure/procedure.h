@@ -9,7 +9,7 @@
 #include <vector>
 
 #include "core/narration/timed_text.h"
-#include "core/procedure/figure.h"
+#include "core/figure/figure.h"
 #include "core/procedure/ids.h"
 #include "core/procedure/pictures.h"
 

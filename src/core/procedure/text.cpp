@@ -4,7 +4,7 @@
 
 #include <algorithm>
 
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 
 namespace anagraph::core {
 

@@ -5,7 +5,7 @@
 
 #include <algorithm>
 
-#include "core/procedure/evidence.h"
+#include "core/figure/evidence.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {

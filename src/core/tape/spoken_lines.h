@@ -5,7 +5,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/procedure/edit.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core {
 

@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 
 namespace anagraph::core {
 namespace {

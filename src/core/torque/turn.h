@@ -4,7 +4,7 @@
 #include <optional>
 #include <string>
 
-#include "core/procedure/figure.h"
+#include "core/figure/figure.h"
 
 namespace anagraph::core {
 

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "core/editing/line_actions.h"
-#include "core/procedure/draft.h"
+#include "core/tape/draft.h"
 #include "core/procedure/text.h"
 #include "tests/core/editing/drained.h"
 #include "tests/core/narration/said.h"

@@ -5,8 +5,8 @@
 
 #include <algorithm>
 
-#include "core/procedure/edit.h"
-#include "core/procedure/open_points.h"
+#include "core/edits/edit.h"
+#include "core/review/open_points.h"
 
 using namespace anagraph::core;
 

@@ -2,7 +2,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/procedure/logging.h"
+#include "core/tape/logging.h"
 #include "tests/core/job.h"
 
 using namespace anagraph::core;

@@ -3,7 +3,7 @@
 
 #include <string>
 
-#include "core/procedure/figure.h"
+#include "core/figure/figure.h"
 
 namespace anagraph::core {
 
