@@ -14,8 +14,8 @@
 #include <nlohmann/json.hpp>
 #include <stdexcept>
 
-#include "core/narration/reader.h"
 #include "core/edits/edit.h"
+#include "core/narration/reader.h"
 #include "media/av.h"
 #include "media/clip.h"
 #include "media/exact_frame.h"
@@ -48,10 +48,14 @@ T good(core::Result<T> result) {
 
 class Bench {
 public:
-    Bench(const Options& options, const std::function<void(const Line&)>& tell) : o_(options), tell_(tell) { fs::create_directories(o_.folder); }
+    Bench(const Options& options, const std::function<void(const Line&)>& tell) : o_(options), tell_(tell) {
+        fs::create_directories(o_.folder);
+    }
 
     std::vector<Line> run() {
-        const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory}, {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"clips", &Bench::clips}, {"window", &Bench::window}, {"library", &Bench::library}};
+        const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory},
+            {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"clips", &Bench::clips},
+            {"window", &Bench::window}, {"library", &Bench::library}};
         for (const auto& [name, part] : parts)
             if (o_.only.empty() || o_.only == name) (this->*part)();
         return std::move(lines_);
@@ -68,14 +72,22 @@ private:
         const std::string file = fmt::format("{}/minute-{}-{}.mp4", o_.folder, height, gop);
         const char* rate = height > 700 ? "17M" : "300k";  // as phones do
         if (!fs::exists(file))
-            shell(fmt::format("ffmpeg -v error -y -f lavfi -i testsrc2=size={}x{}:rate=30:duration=60 -f lavfi -i sine=300:duration=60 -vf noise=alls=8:allf=t -c:v libx264 -preset veryfast -b:v {} -maxrate {} -bufsize {} -pix_fmt yuv420p -g {} -keyint_min {} -sc_threshold 0 -c:a aac -shortest '{}'", width, height, rate, rate, rate, gop, gop, file));
+            shell(
+                fmt::format("ffmpeg -v error -y -f lavfi -i testsrc2=size={}x{}:rate=30:duration=60 -f lavfi -i sine=300:duration=60 -vf "
+                            "noise=alls=8:allf=t -c:v libx264 -preset veryfast -b:v {} -maxrate {} -bufsize {} -pix_fmt yuv420p -g {} "
+                            "-keyint_min {} -sc_threshold 0 -c:a aac -shortest '{}'",
+                    width, height, rate, rate, rate, gop, gop, file));
         return file;
     }
 
     /// The same with few bits, so that hours of it have room.
     std::string light_minute(int width, int height) {
         const std::string file = fmt::format("{}/light-{}.mp4", o_.folder, height);
-        if (!fs::exists(file)) shell(fmt::format("ffmpeg -v error -y -f lavfi -i testsrc2=size={}x{}:rate=30:duration=60 -f lavfi -i sine=300:duration=60 -c:v libx264 -preset veryfast -b:v 800k -maxrate 800k -bufsize 800k -pix_fmt yuv420p -g 250 -c:a aac -shortest '{}'", width, height, file));
+        if (!fs::exists(file))
+            shell(fmt::format(
+                "ffmpeg -v error -y -f lavfi -i testsrc2=size={}x{}:rate=30:duration=60 -f lavfi -i sine=300:duration=60 -c:v libx264 "
+                "-preset veryfast -b:v 800k -maxrate 800k -bufsize 800k -pix_fmt yuv420p -g 250 -c:a aac -shortest '{}'",
+                width, height, file));
         return file;
     }
 
@@ -100,13 +112,21 @@ private:
             // as a person brings it in: hashed, copied, the copy read again, looked through, on the disk
             const std::string library = o_.folder + "/import-library";
             fs::remove_all(library);
-            whole.push_back(seconds([&] { shell(fmt::format("'{}/anagraph-cli' import '{}' '{}' >/dev/null", o_.programs, library, file)); }));
-            all_of_it.push_back(seconds([&] { shell(fmt::format("sha256sum '{0}' >/dev/null && cp '{0}' '{1}/copy' && sync '{1}/copy' && sha256sum '{1}/copy' >/dev/null && ffmpeg -v error -i '{0}' -f null -", file, folder)); }));
+            whole.push_back(
+                seconds([&] { shell(fmt::format("'{}/anagraph-cli' import '{}' '{}' >/dev/null", o_.programs, library, file)); }));
+            all_of_it.push_back(seconds([&] {
+                shell(
+                    fmt::format("sha256sum '{0}' >/dev/null && cp '{0}' '{1}/copy' && sync '{1}/copy' && sha256sum '{1}/copy' >/dev/null "
+                                "&& ffmpeg -v error -i '{0}' -f null -",
+                        file, folder));
+            }));
             fs::remove_all(library);
             fs::remove(folder + "/copy");
         }
-        add({fmt::format("looking through {} min of 1080p, against decoding it with ffmpeg", length), median(ours) / median(reference), 1.3, false, "", fmt::format("{:.1f} s against {:.1f} s", median(ours), median(reference))});
-        add({fmt::format("bringing in {} min of 1080p, against hashing, copying, hashing again and decoding", length), median(whole) / median(all_of_it), 1.3, false, "", fmt::format("{:.1f} s against {:.1f} s", median(whole), median(all_of_it))});
+        add({fmt::format("looking through {} min of 1080p, against decoding it with ffmpeg", length), median(ours) / median(reference), 1.3,
+            false, "", fmt::format("{:.1f} s against {:.1f} s", median(ours), median(reference))});
+        add({fmt::format("bringing in {} min of 1080p, against hashing, copying, hashing again and decoding", length),
+            median(whole) / median(all_of_it), 1.3, false, "", fmt::format("{:.1f} s against {:.1f} s", median(whole), median(all_of_it))});
     }
 
     /// Peak memory of another process, MB.
@@ -122,7 +142,8 @@ private:
         }
         int status = 0;
         rusage usage{};
-        if (child < 0 || wait4(child, &status, 0, &usage) < 0 || status != 0) throw std::runtime_error(fmt::format("{} ended with an error", command.front()));
+        if (child < 0 || wait4(child, &status, 0, &usage) < 0 || status != 0)
+            throw std::runtime_error(fmt::format("{} ended with an error", command.front()));
         return static_cast<double>(usage.ru_maxrss) / 1024;
     }
 
@@ -135,7 +156,9 @@ private:
             return mb;
         };
         // what the tables of the file itself take in libavformat, whoever reads it
-        const auto tables = [&](const std::string& film) { return peak_of({"/usr/bin/env", "ffmpeg", "-nostdin", "-v", "error", "-i", film, "-map", "0", "-c", "copy", "-f", "null", "-"}); };
+        const auto tables = [&](const std::string& film) {
+            return peak_of({"/usr/bin/env", "ffmpeg", "-nostdin", "-v", "error", "-i", film, "-map", "0", "-c", "copy", "-f", "null", "-"});
+        };
         add({"memory of an import of 1080p", peak(minutes(minute(1920, 1080, 250), o_.full ? 10 : 2)), 400, false, "MB", ""});
         const auto [width, height] = o_.full ? std::pair(1920, 1080) : std::pair(320, 180);
         const std::string of = o_.full ? light_minute(width, height) : minute(width, height, 250);
@@ -143,7 +166,8 @@ private:
         const std::string four_hours = minutes(of, 240);
         const double ours = peak(four_hours) - peak(ten);
         const double file = tables(four_hours) - tables(ten);
-        add({fmt::format("memory 4 h of {}p take more than 10 min, beyond the tables of the file itself", height), ours - file, 40, false, "MB", fmt::format("{:.0f} MB, of which the file's own tables {:.0f} MB; the times of all frames are 7 MB", ours, file)});
+        add({fmt::format("memory 4 h of {}p take more than 10 min, beyond the tables of the file itself", height), ours - file, 40, false,
+            "MB", fmt::format("{:.0f} MB, of which the file's own tables {:.0f} MB; the times of all frames are 7 MB", ours, file)});
     }
 
     /// What decoding to a frame costs with ffmpeg's libraries alone: open, seek, decode the group of pictures up to it.
@@ -177,12 +201,15 @@ private:
             reference.push_back(seconds([&] { decode_to(file, at); }));
             ours.push_back(seconds([&] { good(media::exact_frame(file, at)); }));
         }
-        add({"exact frame of the original, against decoding its group of pictures", median(ours) / median(reference), 1.3, false, "", fmt::format("{:.0f} ms against {:.0f} ms", median(ours) * 1000, median(reference) * 1000)});
+        add({"exact frame of the original, against decoding its group of pictures", median(ours) / median(reference), 1.3, false, "",
+            fmt::format("{:.0f} ms against {:.0f} ms", median(ours) * 1000, median(reference) * 1000)});
     }
 
     static std::vector<core::Segment> narration(int hours) {
-        static const char* const kSaid[] = {"undo the drain plug with a seventeen", "that's eighteen foot pounds on the plug", "let it drain for about ten minutes", "mind your fingers the cover is sharp", "no sorry that was the filler not the drain", "so that's it for the belt",
-                                            "fill it with one point seven litres of seventy five ninety", "you can't see it from here", "and my neighbour came by with his dog", "tighten the six bolts crosswise to eight newton metres"};
+        static const char* const kSaid[] = {"undo the drain plug with a seventeen", "that's eighteen foot pounds on the plug",
+            "let it drain for about ten minutes", "mind your fingers the cover is sharp", "no sorry that was the filler not the drain",
+            "so that's it for the belt", "fill it with one point seven litres of seventy five ninety", "you can't see it from here",
+            "and my neighbour came by with his dog", "tighten the six bolts crosswise to eight newton metres"};
         std::vector<core::Segment> out;
         for (int i = 0; i < hours * 1000; ++i) out.push_back({FrameTime(i * 18, 5), FrameTime(i * 18 + 15, 5), kSaid[i % 10]});
         return out;
@@ -197,7 +224,9 @@ private:
             for (int k = 0; k < (i == 2 ? 1 : kRounds); ++k) times.push_back(seconds([&] { core::read_marks(said); }));
             each[i] = median(times) / lengths[i];
         }
-        add({"reading 100 h of narration, an hour, against reading 1 h", each[2] / each[0], 1.3, false, "", fmt::format("an hour takes {:.0f} ms of 1 h, {:.0f} ms of 10 h, {:.0f} ms of 100 h", each[0] * 1000, each[1] * 1000, each[2] * 1000)});
+        add({"reading 100 h of narration, an hour, against reading 1 h", each[2] / each[0], 1.3, false, "",
+            fmt::format(
+                "an hour takes {:.0f} ms of 1 h, {:.0f} ms of 10 h, {:.0f} ms of 100 h", each[0] * 1000, each[1] * 1000, each[2] * 1000)});
         const std::string film = minute(1920, 1080, 250);
         std::vector<double> demuxing;
         for (int k = 0; k < 5; ++k)
@@ -206,7 +235,8 @@ private:
                 auto packet = media::av::packet();
                 while (av_read_frame(input.get(), packet.get()) >= 0) av_packet_unref(packet.get());
             }));
-        add({"reading an hour of narration, against demuxing a minute of film", each[0] / median(demuxing), 1, false, "", fmt::format("{:.0f} ms against {:.0f} ms", each[0] * 1000, median(demuxing) * 1000)});
+        add({"reading an hour of narration, against demuxing a minute of film", each[0] / median(demuxing), 1, false, "",
+            fmt::format("{:.0f} ms against {:.0f} ms", each[0] * 1000, median(demuxing) * 1000)});
     }
 
     /// 5,000 claims become figures and are judged.
@@ -224,7 +254,8 @@ private:
                     f.proofs.push_back({core::SourceId("book"), "page 2", f.value});
                     p.figures.push_back(std::move(f));
                 }
-                p.figures.back().claims.push_back({core::RecordingId("recording"), core::FrameTime(i, 10), "said", {std::to_string(10 + i % 50), "", "Nm"}});
+                p.figures.back().claims.push_back(
+                    {core::RecordingId("recording"), core::FrameTime(i, 10), "said", {std::to_string(10 + i % 50), "", "Nm"}});
             }
             return p;
         };
@@ -241,7 +272,8 @@ private:
             for (int k = 0; k < kRounds; ++k) times.push_back(seconds([&] { judged(p); }));
             whole[i] = median(times) / sizes[i];
         }
-        add({"judging 5,000 claims, a claim, against judging 500", whole[1] / whole[0], 1.3, false, "", fmt::format("{:.2f} ms for 5,000", whole[1] * 5000 * 1000)});
+        add({"judging 5,000 claims, a claim, against judging 500", whole[1] / whole[0], 1.3, false, "",
+            fmt::format("{:.2f} ms for 5,000", whole[1] * 5000 * 1000)});
     }
 
     void clips() {
@@ -252,14 +284,21 @@ private:
         std::vector<double> fast;
         std::vector<double> reference;
         for (int i = 0; i < kRounds; ++i) {
-            reference.push_back(seconds([&] { shell(fmt::format("ffmpeg -v error -y -ss {:.6f} -i '{}' -t 20 -c:v libx264 -preset medium -crf 23 -c:a aac -ac 1 -ar 48000 -b:a 96k -movflags +faststart '{}'", take.from.seconds(), film, out)); }));
+            reference.push_back(seconds([&] {
+                shell(
+                    fmt::format("ffmpeg -v error -y -ss {:.6f} -i '{}' -t 20 -c:v libx264 -preset medium -crf 23 -c:a aac -ac 1 -ar 48000 "
+                                "-b:a 96k -movflags +faststart '{}'",
+                        take.from.seconds(), film, out));
+            }));
             exact.push_back(seconds([&] {
                 if (auto done = media::cut_clip(film, take, out, 1920); !done) throw std::runtime_error(done.error().message);
             }));
             fast.push_back(seconds([&] { good(media::fast_cut(film, take, out)); }));
         }
-        add({"a clip of 20 s encoded anew, against ffmpeg with the same settings", median(exact) / median(reference), 1.05, false, "", fmt::format("{:.1f} s against {:.1f} s", median(exact), median(reference))});
-        add({"a clip of 20 s by the fast cut, times faster than anew", median(exact) / median(fast), 10, true, "", fmt::format("{:.2f} s against {:.1f} s", median(fast), median(exact))});
+        add({"a clip of 20 s encoded anew, against ffmpeg with the same settings", median(exact) / median(reference), 1.05, false, "",
+            fmt::format("{:.1f} s against {:.1f} s", median(exact), median(reference))});
+        add({"a clip of 20 s by the fast cut, times faster than anew", median(exact) / median(fast), 10, true, "",
+            fmt::format("{:.2f} s against {:.1f} s", median(fast), median(exact))});
     }
 
     /// The measurements that need the window are a program of their own.
@@ -279,13 +318,16 @@ private:
     }
 
     void in_the_window(const std::string& arguments) {
-        const std::string command = fmt::format("QT_QPA_PLATFORM=offscreen ANAGRAPH_SILENT=1 '{}/paint-bench' {} 2>/dev/null", o_.programs, arguments);
+        const std::string command =
+            fmt::format("QT_QPA_PLATFORM=offscreen ANAGRAPH_SILENT=1 '{}/paint-bench' {} 2>/dev/null", o_.programs, arguments);
         std::unique_ptr<FILE, int (*)(FILE*)> pipe(popen(command.c_str(), "r"), pclose);
         std::string answer;
         char buffer[4096];
         while (pipe && std::fgets(buffer, sizeof buffer, pipe.get()) != nullptr) answer += buffer;
         const auto j = nlohmann::json::parse(answer, nullptr, false);
-        if (j.is_discarded()) throw std::runtime_error(fmt::format("The measurements in the window did not end ({}); is paint-bench beside this program?", arguments));
+        if (j.is_discarded())
+            throw std::runtime_error(
+                fmt::format("The measurements in the window did not end ({}); is paint-bench beside this program?", arguments));
         for (const auto& x : j) add({x.at("what"), x.at("value"), x.at("target"), false, x.value("unit", ""), x.at("detail")});
     }
 

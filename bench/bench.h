@@ -19,9 +19,10 @@ struct Line {
 };
 
 struct Options {
-    std::string folder;     // for films made for the purpose; kept, so that a second run is quick
-    std::string programs;   // where anagraph-cli and paint-bench lie
-    bool full = false;      // ten minutes of 1080p as phones film it and four hours of it with few bits, instead of two minutes and four hours of a small picture
+    std::string folder;    // for films made for the purpose; kept, so that a second run is quick
+    std::string programs;  // where anagraph-cli and paint-bench lie
+    bool full = false;  // ten minutes of 1080p as phones film it and four hours of it with few bits, instead of two minutes and four hours
+                        // of a small picture
     std::string only = {};  // one part: import, memory, frame, reader, figures, clips, window, library; empty: all
 };
 

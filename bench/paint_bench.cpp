@@ -34,7 +34,8 @@ public:
     explicit BareDecoder(const std::string& proxy) {
         auto input = media::av::open_input(proxy);
         decoder_ = std::move(*media::av::open_decoder(*(*input)->streams[0], 1));
-        for (auto packet = media::av::packet(); av_read_frame(input->get(), packet.get()) >= 0; packet = media::av::packet()) packets_.push_back(std::move(packet));
+        for (auto packet = media::av::packet(); av_read_frame(input->get(), packet.get()) >= 0; packet = media::av::packet())
+            packets_.push_back(std::move(packet));
     }
     double seconds(std::size_t frame) {
         const double t = bench::seconds([&] {
@@ -105,7 +106,10 @@ json scrubbing(MainWindow& window) {
     }
     // a key that nothing was painted for is as slow as can be
     const double ratio = unpainted > 4 ? 1e9 : bench::quantile(ours, 0.95) / bench::quantile(alone, 0.95);
-    return {{"what", "scrubbing: key to painted frame, p95, against bare decoding of it"}, {"value", ratio}, {"target", 3}, {"detail", fmt::format("p95 {:.1f} ms against {:.1f} ms; {} of 400 keys unpainted", bench::quantile(ours, 0.95) * 1000, bench::quantile(alone, 0.95) * 1000, unpainted)}};
+    return {{"what", "scrubbing: key to painted frame, p95, against bare decoding of it"}, {"value", ratio}, {"target", 3},
+        {"detail",
+            fmt::format("p95 {:.1f} ms against {:.1f} ms; {} of 400 keys unpainted", bench::quantile(ours, 0.95) * 1000,
+                bench::quantile(alone, 0.95) * 1000, unpainted)}};
 }
 
 /// A recording of so many minutes with 25 lines a minute, whose pictures are all the same.
@@ -125,8 +129,11 @@ app::LoadedRecording made_up(int minutes, const std::string& folder) {
     for (int i = 0; i < minutes * 60 * 30; ++i) r.index.times.emplace_back(i, 30);
     for (int i = 0; i < minutes * 60; ++i) r.index.thumbnails.push_back({static_cast<std::size_t>(i) * 30, 0, jpeg.size()});
     for (int i = 0; i < minutes * 60 * 20; ++i) r.index.sound.push_back(static_cast<std::uint8_t>(i * 37 % 200));
-    for (int i = 0; i < minutes * 25; ++i) r.narration.push_back({FrameTime(i * 12, 5), FrameTime(i * 12 + 10, 5), i % 3 == 0 ? "tighten the drain plug to twenty five newton metres and no more" : i % 3 == 1 ? "mind your fingers the edge of the cover is sharp"
-                                                                                                                                                                                                               : "then the belt goes over the wheel"});
+    for (int i = 0; i < minutes * 25; ++i)
+        r.narration.push_back({FrameTime(i * 12, 5), FrameTime(i * 12 + 10, 5),
+            i % 3 == 0       ? "tighten the drain plug to twenty five newton metres and no more"
+                : i % 3 == 1 ? "mind your fingers the edge of the cover is sharp"
+                             : "then the belt goes over the wheel"});
     r.heard = r.narration;
     for (std::size_t i = 0; i < r.narration.size(); ++i) r.heard_line.emplace_back(i);
     r.marks = core::read_marks(r.narration);
@@ -174,7 +181,12 @@ json in_the_window(const std::string& folder) {
         for (const double t : painting(window.session(), four_hours)) lengthy.push_back(t);
     }
     for (const double share : {0.5, 0.95})
-        out.push_back({{"what", fmt::format("painting a tape of 4 h with 6,000 lines, {}, against 10 min", share == 0.5 ? "median" : "p95")}, {"value", bench::quantile(lengthy, share) / bench::quantile(brief, share)}, {"target", 1.2}, {"detail", fmt::format("{:.1f} ms against {:.1f} ms a frame", bench::quantile(lengthy, share) * 1000, bench::quantile(brief, share) * 1000)}});
+        out.push_back(
+            {{"what", fmt::format("painting a tape of 4 h with 6,000 lines, {}, against 10 min", share == 0.5 ? "median" : "p95")},
+                {"value", bench::quantile(lengthy, share) / bench::quantile(brief, share)}, {"target", 1.2},
+                {"detail",
+                    fmt::format("{:.1f} ms against {:.1f} ms a frame", bench::quantile(lengthy, share) * 1000,
+                        bench::quantile(brief, share) * 1000)}});
     return out;
 }
 

@@ -39,7 +39,9 @@ void good(const core::Outcome& outcome) {
     if (!outcome) throw std::runtime_error(outcome.error().message);
 }
 
-json line(const std::string& what, double value, double target, const std::string& detail, const std::string& unit = "") { return {{"what", what}, {"value", value}, {"target", target}, {"detail", detail}, {"unit", unit}}; }
+json line(const std::string& what, double value, double target, const std::string& detail, const std::string& unit = "") {
+    return {{"what", what}, {"value", value}, {"target", target}, {"detail", detail}, {"unit", unit}};
+}
 
 /// The longest time between two beats of the window's own timer.
 class Heartbeat {
@@ -85,7 +87,8 @@ core::Procedure claimed(int claims) {
             f.proofs.push_back({core::SourceId("book"), "page 2", f.value});
             p.figures.push_back(std::move(f));
         }
-        p.figures.back().claims.push_back({core::RecordingId("recording"), FrameTime(i, 10), "said", {std::to_string(10 + i % 50), "", "Nm"}});
+        p.figures.back().claims.push_back(
+            {core::RecordingId("recording"), FrameTime(i, 10), "said", {std::to_string(10 + i % 50), "", "Nm"}});
     }
     return p;
 }
@@ -98,15 +101,20 @@ constexpr int kLines = 500;  // of each recording
 
 void make_large(const std::string& folder) {
     const auto library = good(store::Library::make_or_open(folder));
-    static const char* const kSaid[] = {"undo the drain plug with a seventeen", "that's eighteen foot pounds on the plug", "let it drain for about ten minutes", "mind your fingers the cover is sharp", "and my neighbour came by with his dog", "tighten the six bolts crosswise to eight newton metres"};
+    static const char* const kSaid[] = {"undo the drain plug with a seventeen", "that's eighteen foot pounds on the plug",
+        "let it drain for about ten minutes", "mind your fingers the cover is sharp", "and my neighbour came by with his dog",
+        "tighten the six bolts crosswise to eight newton metres"};
     std::vector<core::RecordingId> ids;
     for (int i = 0; i < kRecordings; ++i) {
         const core::RecordingId id(fmt::format("{:064x}", i));
         std::vector<core::Segment> said;
-        for (int k = 0; k < kLines; ++k) said.push_back({FrameTime(k * 18, 5), FrameTime(k * 18 + 15, 5), fmt::format("{} number {}", kSaid[(i + k) % 6], i * kLines + k)});
+        for (int k = 0; k < kLines; ++k)
+            said.push_back(
+                {FrameTime(k * 18, 5), FrameTime(k * 18 + 15, 5), fmt::format("{} number {}", kSaid[(i + k) % 6], i * kLines + k)});
         auto files = good(store::Library::work_folder(folder));
         std::ofstream(files.path() + "/index.json") << "{}";
-        store::RecordingEntry entry{id, fmt::format("film {}.mp4", i), fmt::format("/films/{}.mp4", i), "", true, FrameTime(kLines * 18, 5), kLines};
+        store::RecordingEntry entry{
+            id, fmt::format("film {}.mp4", i), fmt::format("/films/{}.mp4", i), "", true, FrameTime(kLines * 18, 5), kLines};
         good(library->enter_recording(entry, said, std::move(files)));
         ids.push_back(id);
     }
@@ -188,8 +196,10 @@ json work_between_frames(app::MainWindow& window) {
             core::standing_of(*next.find(changed.id));
         }));
     }
-    return {line("laying out 40 callouts, against painting the window once", median(layout) / frame, 1, fmt::format("{:.1f} ms against {:.1f} ms", median(layout) * 1000, frame * 1000)),
-            line("judging again after one edit beside 5,000 claims, against painting the window once", median(edit) / frame, 1, fmt::format("{:.2f} ms against {:.1f} ms", median(edit) * 1000, frame * 1000))};
+    return {line("laying out 40 callouts, against painting the window once", median(layout) / frame, 1,
+                fmt::format("{:.1f} ms against {:.1f} ms", median(layout) * 1000, frame * 1000)),
+        line("judging again after one edit beside 5,000 claims, against painting the window once", median(edit) / frame, 1,
+            fmt::format("{:.2f} ms against {:.1f} ms", median(edit) * 1000, frame * 1000))};
 }
 
 json busy_during_import(const std::string& folder, const std::string& film) {
@@ -198,7 +208,9 @@ json busy_during_import(const std::string& folder, const std::string& film) {
     fs::remove(with_words);
     fs::create_hard_link(film, with_words);
     std::vector<core::Segment> said;
-    for (int i = 0; i < 6000; ++i) said.push_back({FrameTime(i * 12, 5), FrameTime(i * 12 + 10, 5), i % 2 == 0 ? "tighten the drain plug to twenty five newton metres" : "mind your fingers the edge of the cover is sharp"});
+    for (int i = 0; i < 6000; ++i)
+        said.push_back({FrameTime(i * 12, 5), FrameTime(i * 12 + 10, 5),
+            i % 2 == 0 ? "tighten the drain plug to twenty five newton metres" : "mind your fingers the edge of the cover is sharp"});
     std::ofstream(folder + "/film.vtt") << core::write_webvtt(said);
     std::vector<double> gaps;
     for (int attempt = 0; attempt < 3; ++attempt) {
@@ -218,7 +230,8 @@ json busy_during_import(const std::string& folder, const std::string& film) {
         gaps.push_back(beat.longest());
     }
     fs::remove_all(folder);
-    return {line("the window does not answer during an import, longest, median of three", median(gaps), 100, fmt::format("{:.0f}, {:.0f} and {:.0f} ms by the wall clock", gaps[0], gaps[1], gaps[2]), "ms")};
+    return {line("the window does not answer during an import, longest, median of three", median(gaps), 100,
+        fmt::format("{:.0f}, {:.0f} and {:.0f} ms by the wall clock", gaps[0], gaps[1], gaps[2]), "ms")};
 }
 
 json large_library(const std::string& folder) {
@@ -269,13 +282,20 @@ json large_library(const std::string& folder) {
     };
     asked(QStringLiteral("warm"));
     letters.clear();
-    for (const QString& word : {QStringLiteral("drain plug"), QStringLiteral("number 123456"), QStringLiteral("neighbour dog"), QStringLiteral("crosswise")})
+    for (const QString& word :
+        {QStringLiteral("drain plug"), QStringLiteral("number 123456"), QStringLiteral("neighbour dog"), QStringLiteral("crosswise")})
         for (qsizetype n = 1; n <= word.size(); ++n)
             if (word[n - 1] != QLatin1Char(' ')) asked(word.left(n));
     if (found == 0) throw std::runtime_error("the search found nothing");
-    return {line("opening a library of 10,000 guides, 2,000 recordings and 1,000,000 lines, against an empty Qt window", median(open) / median(empty), 3, fmt::format("{:.0f} ms against {:.0f} ms from start to end; an empty library {:.0f} ms; closing {:.0f} ms", median(open) * 1000, median(empty) * 1000, median(few) * 1000, closing * 1000)),
-            line("a letter typed into the search of its lines, p95", quantile(letters, 0.95) * 1000, 1000.0 / 60, fmt::format("median {:.1f} ms, longest {:.1f} ms of {}", median(letters) * 1000, quantile(letters, 1) * 1000, letters.size()), "ms"),
-            line("memory it takes more than an empty library", after - before, 40, fmt::format("{:.0f} MB against {:.0f} MB", after, before), "MB")};
+    return {line("opening a library of 10,000 guides, 2,000 recordings and 1,000,000 lines, against an empty Qt window",
+                median(open) / median(empty), 3,
+                fmt::format("{:.0f} ms against {:.0f} ms from start to end; an empty library {:.0f} ms; closing {:.0f} ms",
+                    median(open) * 1000, median(empty) * 1000, median(few) * 1000, closing * 1000)),
+        line("a letter typed into the search of its lines, p95", quantile(letters, 0.95) * 1000, 1000.0 / 60,
+            fmt::format("median {:.1f} ms, longest {:.1f} ms of {}", median(letters) * 1000, quantile(letters, 1) * 1000, letters.size()),
+            "ms"),
+        line("memory it takes more than an empty library", after - before, 40, fmt::format("{:.0f} MB against {:.0f} MB", after, before),
+            "MB")};
 }
 
 }  // namespace anagraph::bench

@@ -69,7 +69,9 @@ public:
             QTest::qWait(600);  // until what was said is there too
             return true;
         };
-        if (!asked(w_.sheet(), Qt::Key_F, Qt::ControlModifier, "finder", typed) || !asked(w_.sheet(), Qt::Key_G, Qt::ControlModifier, "settings")) return false;
+        if (!asked(w_.sheet(), Qt::Key_F, Qt::ControlModifier, "finder", typed) ||
+            !asked(w_.sheet(), Qt::Key_G, Qt::ControlModifier, "settings"))
+            return false;
         if (!sheet_in_depth()) return false;
         w_.session().set_step(w_.session().procedure().steps[12].id);  // the one with the fasteners of the cover
         QTest::keyClick(focus(), Qt::Key_4, Qt::ControlModifier);
@@ -100,7 +102,9 @@ private:
         header.machine = "Perrick PT60";
         header.title = "first draft";
         if (!session.new_guide(header)) return fail("no second guide could be begun");
-        for (const auto& r : recordings) session.perform(anagraph::core::Change{"use a recording", {anagraph::core::Put<anagraph::core::RecordingUse>{{r.id, r.title, {}}, std::nullopt}}});
+        for (const auto& r : recordings)
+            session.perform(anagraph::core::Change{
+                "use a recording", {anagraph::core::Put<anagraph::core::RecordingUse>{{r.id, r.title, {}}, std::nullopt}}});
         QApplication::setActiveWindow(&w_);
         w_.go(MainWindow::Tape);
         wait_until([&] { return !w_.tape().film().settling(); }, 15000);
@@ -109,7 +113,8 @@ private:
             QTest::keyClick(&w_.tape(), Qt::Key_Return);
             wait_until([&] { return !w_.tape().film().settling(); }, 15000);
         }
-        session.perform(anagraph::core::add_note(session.procedure(), recordings.front().id, {anagraph::core::NoteKind::NotFilmed, w_.tape().film().time(), "the thread of the plug from near"}));
+        session.perform(anagraph::core::add_note(session.procedure(), recordings.front().id,
+            {anagraph::core::NoteKind::NotFilmed, w_.tape().film().time(), "the thread of the plug from near"}));
         QTest::qWait(500);
         picture("draft");
         return other_views_of_the_tape(recordings.back().id);
@@ -140,7 +145,8 @@ private:
     }
 
     /// A picture of what comes up at a key on a station, once it is ready; it is called off again.
-    bool asked(QWidget& station, int key, Qt::KeyboardModifiers modifiers, const char* name, const std::function<bool(QDialog&)>& ready = {}) {
+    bool asked(
+        QWidget& station, int key, Qt::KeyboardModifiers modifiers, const char* name, const std::function<bool(QDialog&)>& ready = {}) {
         bool pictured = false;
         auto* timer = new QTimer(qApp);
         QObject::connect(timer, &QTimer::timeout, timer, [&, timer] {
@@ -169,7 +175,11 @@ private:
         if (!asked(sheet, Qt::Key_B, Qt::AltModifier, "variants", only_what_differs)) return false;
         sheet.card(5)->focus_line(3);
         QTest::qWait(100);
-        return !all_ || (asked(sheet, Qt::Key_H, Qt::AltModifier, "history") && asked(sheet, Qt::Key_V, Qt::AltModifier, "facts") && asked(sheet, Qt::Key_Y, Qt::AltModifier, "ways") && asked(sheet, Qt::Key_W, Qt::AltModifier, "caution") && asked(sheet, Qt::Key_T, Qt::AltModifier, "check") && asked(sheet, Qt::Key_O, Qt::AltModifier, "translation") && asked(sheet, Qt::Key_L, Qt::AltModifier, "later"));
+        return !all_ ||
+            (asked(sheet, Qt::Key_H, Qt::AltModifier, "history") && asked(sheet, Qt::Key_V, Qt::AltModifier, "facts") &&
+                asked(sheet, Qt::Key_Y, Qt::AltModifier, "ways") && asked(sheet, Qt::Key_W, Qt::AltModifier, "caution") &&
+                asked(sheet, Qt::Key_T, Qt::AltModifier, "check") && asked(sheet, Qt::Key_O, Qt::AltModifier, "translation") &&
+                asked(sheet, Qt::Key_L, Qt::AltModifier, "later"));
     }
 
     bool go_to_plate(std::size_t step) {
@@ -193,7 +203,8 @@ private:
         };
         if (!asked(w_.plates(), Qt::Key_G, {}, "clip", measured)) return false;
         if (!all_) return true;
-        if (!asked(w_.plates(), Qt::Key_K, {}, "still", [](QDialog& d) { return static_cast<anagraph::app::StillDialog&>(d).ready(); })) return false;
+        if (!asked(w_.plates(), Qt::Key_K, {}, "still", [](QDialog& d) { return static_cast<anagraph::app::StillDialog&>(d).ready(); }))
+            return false;
         if (!asked(w_.plates(), Qt::Key_X, {}, "care")) return false;
         if (!go_to_plate(4)) return false;
         picture("magnifier");
@@ -216,15 +227,21 @@ private:
     /// What stands behind the figures and what follows from them.
     bool figures_in_depth() {
         using anagraph::app::WorkOut;
-        for (const auto& [figure, name] : {std::pair("drain-torque", "wrench"), std::pair("refill", "filling"), std::pair("cover-count", "order"), std::pair("canister-turn", "turn")})
+        for (const auto& [figure, name] : {std::pair("drain-torque", "wrench"), std::pair("refill", "filling"),
+                 std::pair("cover-count", "order"), std::pair("canister-turn", "turn")})
             if (!dialog<WorkOut>(figure, Qt::Key_W, name)) return false;
         const auto read = [](anagraph::app::SourceDialog& d) { return d.page().marked().has_value(); };
         if (!dialog<anagraph::app::SourceDialog>("level-torque", Qt::Key_B, "source", read)) return false;
         if (!dialog<anagraph::app::HouseDialog>("level-torque", Qt::Key_H, "house")) return false;
         if (!all_) return true;
         const auto shown = [](QDialog& d) { return d.findChild<anagraph::app::PageView*>()->marked().has_value(); };
-        const auto serviced = [](WorkOut& d) { return typed(d, {{"202 h, 1200 km", "242 h"}, {"2026-05-28", "2026-05-28"}, {"2027-06-01..2027-08-31", "2026-12-01..2027-01-10"}}); };
-        return dialog<WorkOut>("interval-hours", Qt::Key_W, "due", serviced) && dialog<anagraph::app::DetailsDialog>("refill", Qt::Key_E, "details") && dialog<QDialog>("refill", Qt::Key_V, "page", shown) && figure_list_end();
+        const auto serviced = [](WorkOut& d) {
+            return typed(
+                d, {{"202 h, 1200 km", "242 h"}, {"2026-05-28", "2026-05-28"}, {"2027-06-01..2027-08-31", "2026-12-01..2027-01-10"}});
+        };
+        return dialog<WorkOut>("interval-hours", Qt::Key_W, "due", serviced) &&
+            dialog<anagraph::app::DetailsDialog>("refill", Qt::Key_E, "details") && dialog<QDialog>("refill", Qt::Key_V, "page", shown) &&
+            figure_list_end();
     }
 
     /// Types into the fields that show these hints; true once it is done.
@@ -245,7 +262,9 @@ private:
         strength.purpose = "strength of the coolant";
         strength.value = {"50", "", "%"};
         w_.session().perform(anagraph::core::Change{"add a figure", {anagraph::core::Put<anagraph::core::Figure>{strength, std::nullopt}}});
-        const bool done = dialog<anagraph::app::WorkOut>("strength", Qt::Key_W, "mixture", [](anagraph::app::WorkOut& d) { return typed(d, {{"8 L", "8 L"}, {"35", "35"}, {"2 L", "2 L"}}); });
+        const bool done = dialog<anagraph::app::WorkOut>("strength", Qt::Key_W, "mixture", [](anagraph::app::WorkOut& d) {
+            return typed(d, {{"8 L", "8 L"}, {"35", "35"}, {"2 L", "2 L"}});
+        });
         w_.session().undo();
         return done;
     }
@@ -267,7 +286,10 @@ private:
         QTest::keyClick(&w_.tape(), Qt::Key_2);
         const auto step = session.procedure().steps[2].id;
         const auto* r = session.recording(other);
-        if (r == nullptr || !session.perform(anagraph::core::add_take(session.procedure(), step, {other, r->index.times[r->index.times.size() / 2], r->index.times[r->index.times.size() * 5 / 8]}))) return fail("no second take could be added");
+        if (r == nullptr ||
+            !session.perform(anagraph::core::add_take(session.procedure(), step,
+                {other, r->index.times[r->index.times.size() / 2], r->index.times[r->index.times.size() * 5 / 8]})))
+            return fail("no second take could be added");
         const auto take = session.procedure().find(step)->takes.front();
         w_.tape().show_moment(take.recording, take.from, false);
         wait_until([&] { return !w_.tape().film().settling(); }, 15000);

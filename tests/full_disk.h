@@ -20,7 +20,9 @@ public:
     SmallDisk(const SmallDisk&) = delete;
     SmallDisk& operator=(const SmallDisk&) = delete;
     bool mounted() const { return mounted_; }
-    bool grow(int kilobytes) const { return ::mount("tmpfs", at_.c_str(), "tmpfs", MS_REMOUNT, ("size=" + std::to_string(kilobytes) + "k").c_str()) == 0; }
+    bool grow(int kilobytes) const {
+        return ::mount("tmpfs", at_.c_str(), "tmpfs", MS_REMOUNT, ("size=" + std::to_string(kilobytes) + "k").c_str()) == 0;
+    }
 
 private:
     std::string at_;

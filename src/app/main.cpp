@@ -19,15 +19,20 @@ int main(int argc, char** argv) {
     parser.setApplicationDescription(QApplication::translate("main", "Turns recorded service jobs into illustrated step-by-step guides."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("LIBRARY"), QApplication::translate("main", "folder of the library; without it, the one in your data folder"));
+    parser.addPositionalArgument(
+        QStringLiteral("LIBRARY"), QApplication::translate("main", "folder of the library; without it, the one in your data folder"));
     parser.process(application);
     anagraph::app::theme::apply();
-    const QString folder = parser.positionalArguments().isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/anagraph/library") : parser.positionalArguments().first();
+    const QString folder = parser.positionalArguments().isEmpty()
+        ? QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/anagraph/library")
+        : parser.positionalArguments().first();
     using anagraph::store::Library;
     // the person's own place is made; a path that was typed may be mistyped
-    auto library = parser.positionalArguments().isEmpty() ? Library::make_or_open(folder.toStdString()) : Library::open(folder.toStdString());
+    auto library =
+        parser.positionalArguments().isEmpty() ? Library::make_or_open(folder.toStdString()) : Library::open(folder.toStdString());
     if (!library && library.error().code == anagraph::core::ErrorCode::NotFound) {
-        const auto answer = QMessageBox::question(nullptr, QApplication::translate("main", "Anagraph"), QApplication::translate("main", "There is no library in %1. Make a new one there?").arg(folder));
+        const auto answer = QMessageBox::question(nullptr, QApplication::translate("main", "Anagraph"),
+            QApplication::translate("main", "There is no library in %1. Make a new one there?").arg(folder));
         if (answer != QMessageBox::Yes) return 1;
         library = Library::make_or_open(folder.toStdString());
     }

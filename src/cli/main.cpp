@@ -25,14 +25,17 @@ int run(int argc, char** argv) {
         if (type == QtCriticalMsg || type == QtFatalMsg) fmt::print(stderr, "{}\n", message.toStdString());
     });
     const bool draws = std::any_of(argv + 1, argv + argc, [](const char* a) { return std::string_view(a) == "issue"; });
-    const std::unique_ptr<QCoreApplication> application(draws ? publish::drawing_application(argc, argv) : std::make_unique<QCoreApplication>(argc, argv));
+    const std::unique_ptr<QCoreApplication> application(
+        draws ? publish::drawing_application(argc, argv) : std::make_unique<QCoreApplication>(argc, argv));
     CLI::App app{"Turns recorded service jobs into illustrated step-by-step guides.", "anagraph-cli"};
     app.require_subcommand(1);
     app.fallthrough();
     cli::Answer answer;
     app.add_flag("--json", answer.as_json, "answer as JSON");
     int code = cli::kFine;
-    for (auto* add : {cli::add_read, cli::add_import, cli::add_find, cli::add_cut, cli::add_list, cli::add_check, cli::add_figures, cli::add_page, cli::add_issue, cli::add_deliver, cli::add_reshoot, cli::add_bench, cli::add_verify, cli::add_calc}) add(app, answer, code);
+    for (auto* add : {cli::add_read, cli::add_import, cli::add_find, cli::add_cut, cli::add_list, cli::add_check, cli::add_figures,
+             cli::add_page, cli::add_issue, cli::add_deliver, cli::add_reshoot, cli::add_bench, cli::add_verify, cli::add_calc})
+        add(app, answer, code);
 
     try {
         app.parse(argc, argv);

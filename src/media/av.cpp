@@ -20,12 +20,16 @@ namespace {
 
 /// The containers a camera, a phone or an editor writes. Lists of other files (playlists, scripts, image sequences) are not among
 /// them: a film is one file, and opening it opens no other.
-constexpr const char* kContainers = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpegts,mpeg,mpegvideo,h264,hevc,m4v,flv,asf,ogg,mxf,dv,ivf,mjpeg,mp3,wav,aac,flac";
+constexpr const char* kContainers =
+    "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpegts,mpeg,mpegvideo,h264,hevc,m4v,flv,asf,ogg,mxf,dv,ivf,mjpeg,mp3,wav,aac,flac";
 constexpr int kMostPixels = 16384;  // of a side
 
 /// The container opened, its streams not looked for yet; `r` is libav's answer.
 Input probed(const std::string& path, int& r) {
-    static const bool quiet = [] { av_log_set_level(AV_LOG_FATAL); return true; }();
+    static const bool quiet = [] {
+        av_log_set_level(AV_LOG_FATAL);
+        return true;
+    }();
     (void)quiet;
     AVFormatContext* raw = nullptr;
     AVDictionary* options = nullptr;
@@ -41,21 +45,37 @@ Input probed(const std::string& path, int& r) {
 
 core::Result<Input> open_input(const std::string& path) {
     std::error_code ec;
-    if (std::filesystem::exists(path, ec) && !std::filesystem::is_regular_file(path, ec)) return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose the recording itself.", path), path);
+    if (std::filesystem::exists(path, ec) && !std::filesystem::is_regular_file(path, ec))
+        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose the recording itself.", path), path);
     const auto size = std::filesystem::file_size(path, ec);
-    if (ec && ec.value() == ENOENT) return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the recording again.", path), path);
-    if (ec) return fail(ErrorCode::Unreadable, fmt::format("{} cannot be opened ({}); check that you may read it.", path, ec.message()), path);
+    if (ec && ec.value() == ENOENT)
+        return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the recording again.", path), path);
+    if (ec)
+        return fail(ErrorCode::Unreadable, fmt::format("{} cannot be opened ({}); check that you may read it.", path, ec.message()), path);
     if (size == 0) return fail(ErrorCode::BadInput, fmt::format("{} is empty; copy it from the camera again.", path), path);
     int r = 0;
     Input input = probed(path, r);
     if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
-    if (r == AVERROR(EACCES)) return fail(ErrorCode::Unreadable, fmt::format("{} may not be read; change its permissions or copy it somewhere else.", path), path);
-    if (r < 0) return fail(ErrorCode::BadInput, fmt::format("{} is no video that can be read ({}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the camera again.", path, error_text(r)), path);
+    if (r == AVERROR(EACCES))
+        return fail(
+            ErrorCode::Unreadable, fmt::format("{} may not be read; change its permissions or copy it somewhere else.", path), path);
+    if (r < 0)
+        return fail(ErrorCode::BadInput,
+            fmt::format(
+                "{} is no video that can be read ({}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the camera again.",
+                path, error_text(r)),
+            path);
     r = avformat_find_stream_info(input.get(), nullptr);
     if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
-    if (r < 0) return fail(ErrorCode::Damaged, fmt::format("{} begins like a video but cannot be read on ({}); copy it from the camera again.", path, error_text(r)), path);
+    if (r < 0)
+        return fail(ErrorCode::Damaged,
+            fmt::format("{} begins like a video but cannot be read on ({}); copy it from the camera again.", path, error_text(r)), path);
     for (unsigned i = 0; i < input->nb_streams; ++i)
-        if (const auto& p = *input->streams[i]->codecpar; p.width > kMostPixels || p.height > kMostPixels) return fail(ErrorCode::BadInput, fmt::format("{} has pictures of {} x {} pixels, more than any camera makes; choose another recording.", path, p.width, p.height), path);
+        if (const auto& p = *input->streams[i]->codecpar; p.width > kMostPixels || p.height > kMostPixels)
+            return fail(ErrorCode::BadInput,
+                fmt::format(
+                    "{} has pictures of {} x {} pixels, more than any camera makes; choose another recording.", path, p.width, p.height),
+                path);
     return input;
 }
 
@@ -77,11 +97,23 @@ std::string container_of(const std::string& path) {
 }
 
 core::Error trouble(const std::string& path, int code, bool reading) {
-    if (code == AVERROR(ENOMEM)) return {ErrorCode::NoMemory, fmt::format("The memory does not suffice for {}; close other programs and try again.", path), path};
-    if (code == AVERROR(ENOSPC) || code == AVERROR(EDQUOT)) return {ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path};
-    if (code == AVERROR(EIO)) return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable, fmt::format("The disk failed while {} was being {}; check the disk and its cable, and try again.", path, reading ? "read" : "written"), path};
-    if (code == AVERROR(EACCES) || code == AVERROR(EPERM)) return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable, fmt::format("{} may not be {}; change the permissions, or choose another place.", path, reading ? "read" : "written"), path};
-    return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, reading ? "read" : "written", error_text(code)), path};
+    if (code == AVERROR(ENOMEM))
+        return {ErrorCode::NoMemory, fmt::format("The memory does not suffice for {}; close other programs and try again.", path), path};
+    if (code == AVERROR(ENOSPC) || code == AVERROR(EDQUOT))
+        return {
+            ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path};
+    if (code == AVERROR(EIO))
+        return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable,
+            fmt::format(
+                "The disk failed while {} was being {}; check the disk and its cable, and try again.", path, reading ? "read" : "written"),
+            path};
+    if (code == AVERROR(EACCES) || code == AVERROR(EPERM))
+        return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable,
+            fmt::format("{} may not be {}; change the permissions, or choose another place.", path, reading ? "read" : "written"), path};
+    return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable,
+        fmt::format(
+            "{} could not be {} ({}); check the folder, or choose another one.", path, reading ? "read" : "written", error_text(code)),
+        path};
 }
 
 namespace {
@@ -96,9 +128,12 @@ int get_buffer(AVCodecContext* decoder, AVFrame* frame, int flags) {
 
 core::Result<Codec> open_decoder(const AVStream& stream, int threads, std::atomic<bool>* no_memory) {
     const AVCodec* codec = avcodec_find_decoder(stream.codecpar->codec_id);
-    if (codec == nullptr) return fail(ErrorCode::BadInput, fmt::format("Nothing here can decode {}; convert the recording to H.264 first.", avcodec_get_name(stream.codecpar->codec_id)));
+    if (codec == nullptr)
+        return fail(ErrorCode::BadInput,
+            fmt::format("Nothing here can decode {}; convert the recording to H.264 first.", avcodec_get_name(stream.codecpar->codec_id)));
     Codec decoder(avcodec_alloc_context3(codec));
-    if (!decoder || avcodec_parameters_to_context(decoder.get(), stream.codecpar) < 0) return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
+    if (!decoder || avcodec_parameters_to_context(decoder.get(), stream.codecpar) < 0)
+        return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
     decoder->pkt_timebase = stream.time_base;
     decoder->thread_count = threads;
     if (no_memory != nullptr) {
@@ -125,10 +160,12 @@ std::int64_t ticks_of(const core::FrameTime& time, AVRational base) {
 }
 
 Sws converter(const AVFrame& from, int width, int height, AVPixelFormat format, int flags) {
-    Sws sws(sws_getContext(from.width, from.height, static_cast<AVPixelFormat>(from.format), width, height, format, flags, nullptr, nullptr, nullptr));
+    Sws sws(sws_getContext(
+        from.width, from.height, static_cast<AVPixelFormat>(from.format), width, height, format, flags, nullptr, nullptr, nullptr));
     if (!sws) return sws;
     const bool hd = from.width >= 1280 || from.height > 576;
-    const int matrix = from.colorspace == AVCOL_SPC_UNSPECIFIED || from.colorspace == AVCOL_SPC_RGB ? (hd ? SWS_CS_ITU709 : SWS_CS_ITU601) : static_cast<int>(from.colorspace);
+    const int matrix = from.colorspace == AVCOL_SPC_UNSPECIFIED || from.colorspace == AVCOL_SPC_RGB ? (hd ? SWS_CS_ITU709 : SWS_CS_ITU601)
+                                                                                                    : static_cast<int>(from.colorspace);
     const int* table = sws_getCoefficients(matrix);
     const bool full = from.color_range == AVCOL_RANGE_JPEG;
     const bool yuv_out = format == AV_PIX_FMT_YUVJ420P || format == AV_PIX_FMT_YUV420P;

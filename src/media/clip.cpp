@@ -20,8 +20,14 @@ using core::Outcome;
 
 class ClipCutter {
 public:
-    ClipCutter(std::string recording, const core::Take& take, std::string out, int max_width, const Progress& progress, const ClipOptions& options)
-        : options_(options), recording_(std::move(recording)), take_(take), out_(std::move(out)), max_width_(max_width), progress_(progress) {}
+    ClipCutter(
+        std::string recording, const core::Take& take, std::string out, int max_width, const Progress& progress, const ClipOptions& options)
+        : options_(options),
+          recording_(std::move(recording)),
+          take_(take),
+          out_(std::move(out)),
+          max_width_(max_width),
+          progress_(progress) {}
 
     Outcome run() {
         auto done = cut();
@@ -74,12 +80,17 @@ private:
         if (auto fed = feed_video(nullptr, ignored); !fed) return fed;
         if (sound_ != nullptr)
             if (auto fed = feed_sound(nullptr, ignored); !fed) return fed;
-        if (!output_) return fail(ErrorCode::NotFound, fmt::format("Between {} and {} the recording holds no picture; choose another stretch.", core::clock_text(take_.from), core::clock_text(take_.to)), recording_);
+        if (!output_)
+            return fail(ErrorCode::NotFound,
+                fmt::format("Between {} and {} the recording holds no picture; choose another stretch.", core::clock_text(take_.from),
+                    core::clock_text(take_.to)),
+                recording_);
         return close();
     }
 
     Outcome feed_video(AVPacket* packet, bool& done) {
-        if (avcodec_send_packet(decoder_.get(), packet) == AVERROR(ENOMEM)) return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true));
+        if (avcodec_send_packet(decoder_.get(), packet) == AVERROR(ENOMEM))
+            return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true));
         while (avcodec_receive_frame(decoder_.get(), frame_.get()) >= 0) {
             const std::int64_t pts = frame_->best_effort_timestamp;
             if (pts >= to_ticks_) {
@@ -102,10 +113,12 @@ private:
 
     Outcome open_output(const AVFrame& f) {
         AVFormatContext* raw = nullptr;
-        avformat_alloc_output_context2(&raw, nullptr, "mp4", temporary().c_str());  // the name is needed again when the index moves to the front
+        avformat_alloc_output_context2(
+            &raw, nullptr, "mp4", temporary().c_str());  // the name is needed again when the index moves to the front
         output_.reset(raw);
         const AVCodec* h264 = avcodec_find_encoder_by_name("libx264");
-        if (h264 == nullptr) return fail(ErrorCode::Unwritable, "This system has no H.264 encoder (libx264), so clips cannot be made; install it.");
+        if (h264 == nullptr)
+            return fail(ErrorCode::Unwritable, "This system has no H.264 encoder (libx264), so clips cannot be made; install it.");
         const int width = f.width > max_width_ ? even(max_width_) : even(f.width);
         encoder_.reset(avcodec_alloc_context3(h264));
         encoder_->width = width;
@@ -126,7 +139,8 @@ private:
         avcodec_parameters_from_context(picture->codecpar, encoder_.get());
         picture->time_base = video_->time_base;
         if (const auto* matrix = av_stream_get_side_data(video_, AV_PKT_DATA_DISPLAYMATRIX, nullptr)) {
-            if (auto* copy = av_stream_new_side_data(picture, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t))) std::copy_n(matrix, 9 * sizeof(std::int32_t), copy);
+            if (auto* copy = av_stream_new_side_data(picture, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t)))
+                std::copy_n(matrix, 9 * sizeof(std::int32_t), copy);
         }
         if (sound_ != nullptr)
             if (auto opened = open_sound(raw); !opened) return opened;
@@ -172,7 +186,8 @@ private:
     Outcome write_picture(std::int64_t pts) {
         if (!output_)
             if (auto opened = open_output(*frame_); !opened) return opened;
-        const double done = static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
+        const double done =
+            static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
         if (progress_ && !progress_(done)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
         const auto moment = av::time_of(pts, video_->time_base);
         const bool drawn_on = options_.paint && (!options_.paints || options_.paints(moment));
@@ -191,7 +206,9 @@ private:
             if (to_paint == nullptr) return trouble(AVERROR(ENOMEM));
             Picture picture{encoder_->width, encoder_->height, av::bgra_of(*to_paint, *frame_, encoder_->width, encoder_->height)};
             options_.paint(picture, moment);
-            if (!from_paint_) from_paint_.reset(sws_getContext(encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, nullptr, nullptr, nullptr));
+            if (!from_paint_)
+                from_paint_.reset(sws_getContext(encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, encoder_->width, encoder_->height,
+                    AV_PIX_FMT_YUV420P, SWS_BICUBIC, nullptr, nullptr, nullptr));
             const std::uint8_t* rows[] = {picture.bgra.data()};
             const int strides[] = {picture.width * 4};
             sws_scale(from_paint_.get(), rows, strides, 0, picture.height, scaled->data, scaled->linesize);
@@ -225,13 +242,15 @@ private:
             SwrContext* raw = nullptr;
             AVChannelLayout mono = AV_CHANNEL_LAYOUT_MONO;
             AVChannelLayout source = f.ch_layout;
-            swr_alloc_set_opts2(&raw, &mono, AV_SAMPLE_FMT_FLT, 48000, &source, static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr);
+            swr_alloc_set_opts2(
+                &raw, &mono, AV_SAMPLE_FMT_FLT, 48000, &source, static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr);
             swr_.reset(raw);
             swr_init(raw);
         }
         std::vector<float> samples(static_cast<std::size_t>(swr_get_out_samples(swr_.get(), f.nb_samples)));
         auto* out = reinterpret_cast<std::uint8_t*>(samples.data());
-        const int n = swr_convert(swr_.get(), &out, static_cast<int>(samples.size()), const_cast<const std::uint8_t**>(f.extended_data), f.nb_samples);
+        const int n = swr_convert(
+            swr_.get(), &out, static_cast<int>(samples.size()), const_cast<const std::uint8_t**>(f.extended_data), f.nb_samples);
         const auto wanted = static_cast<std::ptrdiff_t>(length * 48000);
         const auto first = static_cast<std::ptrdiff_t>(at * 48000);
         for (std::ptrdiff_t i = 0; i < n; ++i) {
@@ -300,7 +319,8 @@ private:
 
 }  // namespace
 
-core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width, const Progress& progress, const ClipOptions& options) {
+core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width,
+    const Progress& progress, const ClipOptions& options) {
     return core::caught([&] { return ClipCutter(recording, take, out, max_width, progress, options).run(); });
 }
 

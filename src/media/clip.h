@@ -23,6 +23,7 @@ struct ClipOptions {
 /// Writes the frames shown in [take.from, take.to) and the sound under them to `out` (whole, or not at all). Pictures
 /// wider than `max_width` are made smaller. Times begin at zero. Errors: those of opening; NotFound when the stretch holds
 /// no frame; NoSpace, Unwritable; Cancelled.
-core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width, const Progress& progress = {}, const ClipOptions& options = {});
+core::Outcome cut_clip(const std::string& recording, const core::Take& take, const std::string& out, int max_width,
+    const Progress& progress = {}, const ClipOptions& options = {});
 
 }  // namespace anagraph::media

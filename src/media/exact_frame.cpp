@@ -47,8 +47,12 @@ core::Result<Picture> decoded_frame(const std::string& recording, const core::Fr
     // Seek further and further back until a frame not later than the target comes out: a key frame may hide before it.
     for (const double back : {0.0, 2.0, 10.0, 60.0, -1.0}) {
         av_frame_unref(kept.get());
-        const std::int64_t from = back < 0 ? std::numeric_limits<std::int64_t>::min() : target - static_cast<std::int64_t>(back / av_q2d(stream->time_base));
-        if (avformat_seek_file(input, v, std::numeric_limits<std::int64_t>::min(), from, back < 0 ? std::numeric_limits<std::int64_t>::max() : from, 0) < 0 && back >= 0) continue;
+        const std::int64_t from =
+            back < 0 ? std::numeric_limits<std::int64_t>::min() : target - static_cast<std::int64_t>(back / av_q2d(stream->time_base));
+        if (avformat_seek_file(input, v, std::numeric_limits<std::int64_t>::min(), from,
+                back < 0 ? std::numeric_limits<std::int64_t>::max() : from, 0) < 0 &&
+            back >= 0)
+            continue;
         avcodec_flush_buffers(decoder->get());
         bool passed = false;
         bool draining = false;
@@ -80,7 +84,8 @@ core::Result<Picture> decoded_frame(const std::string& recording, const core::Fr
             if (!p.empty()) return p;
         }
     }
-    return fail(ErrorCode::NotFound, fmt::format("No picture could be decoded at {} of {}; choose a moment nearby.", core::clock_text(time), recording), recording);
+    return fail(ErrorCode::NotFound,
+        fmt::format("No picture could be decoded at {} of {}; choose a moment nearby.", core::clock_text(time), recording), recording);
 }
 
 }  // namespace
@@ -96,20 +101,20 @@ Picture upright(Picture picture, int rotation, double pixel_aspect) {
     if (const double wide = picture.width * pixel_aspect; !(wide >= 1 && wide <= kWidest)) pixel_aspect = 1;
     if (const int width = static_cast<int>(std::lround(picture.width * pixel_aspect)); width != picture.width && width > 0) {
         const cv::Mat stored(picture.height, picture.width, CV_8UC4, picture.bgra.data());
-        Picture wide{width, picture.height, std::vector<std::uint8_t>(static_cast<std::size_t>(width) * static_cast<std::size_t>(picture.height) * 4)};
+        Picture wide{width, picture.height,
+            std::vector<std::uint8_t>(static_cast<std::size_t>(width) * static_cast<std::size_t>(picture.height) * 4)};
         cv::Mat shown(wide.height, wide.width, CV_8UC4, wide.bgra.data());
         cv::resize(stored, shown, shown.size(), 0, 0, cv::INTER_CUBIC);
         picture = std::move(wide);
     }
     if (rotation != 90 && rotation != 180 && rotation != 270) return picture;
     const bool turn = rotation == 90 || rotation == 270;
-    Picture out{turn ? picture.height : picture.width, turn ? picture.width : picture.height, std::vector<std::uint8_t>(picture.bgra.size())};
+    Picture out{
+        turn ? picture.height : picture.width, turn ? picture.width : picture.height, std::vector<std::uint8_t>(picture.bgra.size())};
     for (int y = 0; y < picture.height; ++y)
         for (int x = 0; x < picture.width; ++x) {
-            const int tx = rotation == 90 ? picture.height - 1 - y : rotation == 180 ? picture.width - 1 - x
-                                                                                     : y;
-            const int ty = rotation == 90 ? x : rotation == 180 ? picture.height - 1 - y
-                                                                : picture.width - 1 - x;
+            const int tx = rotation == 90 ? picture.height - 1 - y : rotation == 180 ? picture.width - 1 - x : y;
+            const int ty = rotation == 90 ? x : rotation == 180 ? picture.height - 1 - y : picture.width - 1 - x;
             const auto from = (static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width) + static_cast<std::size_t>(x)) * 4;
             const auto to = (static_cast<std::size_t>(ty) * static_cast<std::size_t>(out.width) + static_cast<std::size_t>(tx)) * 4;
             std::copy_n(picture.bgra.begin() + static_cast<std::ptrdiff_t>(from), 4, out.bgra.begin() + static_cast<std::ptrdiff_t>(to));

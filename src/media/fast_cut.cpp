@@ -58,7 +58,8 @@ void append_nal(std::vector<std::uint8_t>& out, const std::uint8_t* nal, std::si
 
 class FastCutter {
 public:
-    FastCutter(std::string recording, const core::Take& take, std::string out, const Progress& progress) : recording_(std::move(recording)), take_(take), out_(std::move(out)), progress_(progress) {}
+    FastCutter(std::string recording, const core::Take& take, std::string out, const Progress& progress)
+        : recording_(std::move(recording)), take_(take), out_(std::move(out)), progress_(progress) {}
 
     /// Nothing written and a reason where the stretch cannot be copied.
     core::Result<CutReport> run() {
@@ -69,7 +70,8 @@ public:
         if (report.why.empty()) report.why = choose_stretch();
         if (!report.why.empty()) return report;
         if (auto ends = encode_ends(); !ends) return tl::make_unexpected(ends.error());
-        const auto ends_shown = std::count_if(metas_.begin(), metas_.end(), [&](const Meta& m) { return m.pts >= from_ && m.pts < to_ && !copied_.contains(m.pts); });
+        const auto ends_shown = std::count_if(
+            metas_.begin(), metas_.end(), [&](const Meta& m) { return m.pts >= from_ && m.pts < to_ && !copied_.contains(m.pts); });
         if (encoded_.size() != static_cast<std::size_t>(ends_shown)) {
             report.why = "The pictures at the ends of the stretch cannot be decoded by themselves, so all of it is encoded anew.";
             return report;
@@ -118,7 +120,8 @@ private:
     std::string objection() const {
         const auto& p = *video_->codecpar;
         if (p.codec_id != AV_CODEC_ID_H264) return "The recording is not H.264, so all of the clip is encoded anew.";
-        if (p.format != AV_PIX_FMT_YUV420P && p.format != AV_PIX_FMT_YUVJ420P) return "The recording has more than 8 bits or finer colour, so all of the clip is encoded anew.";
+        if (p.format != AV_PIX_FMT_YUV420P && p.format != AV_PIX_FMT_YUVJ420P)
+            return "The recording has more than 8 bits or finer colour, so all of the clip is encoded anew.";
         if (p.field_order > AV_FIELD_PROGRESSIVE) return "The recording is interlaced, so all of the clip is encoded anew.";
         if (other_sound_) return "The sound of the recording is not AAC, so all of the clip is encoded anew.";
         if (avcodec_find_encoder_by_name("libx264") == nullptr) return "This system has no H.264 encoder (libx264).";
@@ -128,12 +131,14 @@ private:
     /// To a key picture at or before a moment. Files without an index land late; `early_` makes up for that.
     void seek(std::int64_t ticks) const {
         const std::int64_t target = early_ < 0 ? std::numeric_limits<std::int64_t>::min() : ticks - early_;
-        avformat_seek_file(input_.get(), video_->index, std::numeric_limits<std::int64_t>::min(), target, early_ < 0 ? std::numeric_limits<std::int64_t>::max() : target, 0);
+        avformat_seek_file(input_.get(), video_->index, std::numeric_limits<std::int64_t>::min(), target,
+            early_ < 0 ? std::numeric_limits<std::int64_t>::max() : target, 0);
     }
 
     core::Result<Filter> annexb() const {
         AVBSFContext* raw = nullptr;
-        if (av_bsf_alloc(av_bsf_get_by_name("h264_mp4toannexb"), &raw) < 0) return fail(ErrorCode::BadInput, "The recording could not be taken apart.");
+        if (av_bsf_alloc(av_bsf_get_by_name("h264_mp4toannexb"), &raw) < 0)
+            return fail(ErrorCode::BadInput, "The recording could not be taken apart.");
         Filter filter(raw);
         avcodec_parameters_copy(filter->par_in, video_->codecpar);
         filter->time_base_in = video_->time_base;
@@ -149,14 +154,16 @@ private:
         auto packet = av::packet();
         while (av_read_frame(input_.get(), packet.get()) >= 0) {
             if (packet->stream_index == video_->index) {
-                if (packet->pts == AV_NOPTS_VALUE) return "The recording does not say when its pictures are shown, so all of the clip is encoded anew.";
+                if (packet->pts == AV_NOPTS_VALUE)
+                    return "The recording does not say when its pictures are shown, so all of the clip is encoded anew.";
                 const std::int64_t pts = packet->pts;
                 const bool key = (packet->flags & AV_PKT_FLAG_KEY) != 0;
                 const bool beyond = packet->dts != AV_NOPTS_VALUE && packet->dts > to_;
                 bool idr = false;
                 if (key && av_bsf_send_packet(filter->get(), packet.get()) >= 0)
                     while (av_bsf_receive_packet(filter->get(), packet.get()) >= 0) {
-                        each_nal(packet->data, static_cast<std::size_t>(packet->size), [&](int type, const std::uint8_t*, std::size_t) { idr = idr || type == kNalIdr; });
+                        each_nal(packet->data, static_cast<std::size_t>(packet->size),
+                            [&](int type, const std::uint8_t*, std::size_t) { idr = idr || type == kNalIdr; });
                         av_packet_unref(packet.get());
                     }
                 metas_.push_back({pts, key, idr});
@@ -182,11 +189,15 @@ private:
         for (std::size_t i = copy_begin_; i < n; ++i)
             if (metas_[i].key && metas_[i].pts <= to_) copy_end_ = i;
         // the film may end before the next key picture: then its last pictures are copied too
-        const bool to_the_end = copy_begin_ < n && std::all_of(metas_.begin() + static_cast<std::ptrdiff_t>(copy_begin_), metas_.end(), [&](const Meta& m) { return m.pts < to_; });
+        const bool to_the_end = copy_begin_ < n &&
+            std::all_of(
+                metas_.begin() + static_cast<std::ptrdiff_t>(copy_begin_), metas_.end(), [&](const Meta& m) { return m.pts < to_; });
         if (to_the_end) copy_end_ = n;
-        if (copy_begin_ >= copy_end_ || copy_end_ - copy_begin_ < 2) return "No whole group of pictures that begins with an IDR picture lies in the stretch, so all of it is encoded anew.";
+        if (copy_begin_ >= copy_end_ || copy_end_ - copy_begin_ < 2)
+            return "No whole group of pictures that begins with an IDR picture lies in the stretch, so all of it is encoded anew.";
         for (std::size_t i = copy_begin_; i < copy_end_; ++i) {
-            if (metas_[i].pts < metas_[copy_begin_].pts || metas_[i].pts >= to_) return "The pictures of the recording are not in an order that can be copied, so all of the clip is encoded anew.";
+            if (metas_[i].pts < metas_[copy_begin_].pts || metas_[i].pts >= to_)
+                return "The pictures of the recording are not in an order that can be copied, so all of the clip is encoded anew.";
             copied_.insert(metas_[i].pts);
         }
         return {};
@@ -219,9 +230,11 @@ private:
         av_opt_set(e->priv_data, "preset", "veryfast", 0);
         av_opt_set(e->priv_data, "crf", "17", 0);
         const int profile = p.profile & ~(FF_PROFILE_H264_CONSTRAINED | FF_PROFILE_H264_INTRA);
-        av_opt_set(e->priv_data, "profile", profile == FF_PROFILE_H264_BASELINE ? "baseline" : profile == FF_PROFILE_H264_MAIN ? "main"
-                                                                                                                               : "high",
-                   0);
+        av_opt_set(e->priv_data, "profile",
+            profile == FF_PROFILE_H264_BASELINE   ? "baseline"
+                : profile == FF_PROFILE_H264_MAIN ? "main"
+                                                  : "high",
+            0);
         // the parameter sets of the ends stand beside the recording's own
         av_opt_set(e->priv_data, "x264-params", "sps-id=1:open-gop=0", 0);
         if (const int r = avcodec_open2(e.get(), h264, nullptr); r < 0) return tl::make_unexpected(trouble(r).error());
@@ -302,7 +315,8 @@ private:
         picture->sample_aspect_ratio = video_->codecpar->sample_aspect_ratio;
         if (auto done = join_headers(*picture->codecpar); !done) return done;
         if (const auto* matrix = av_stream_get_side_data(video_, AV_PKT_DATA_DISPLAYMATRIX, nullptr))
-            if (auto* copy = av_stream_new_side_data(picture, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t))) std::copy_n(matrix, 9 * sizeof(std::int32_t), copy);
+            if (auto* copy = av_stream_new_side_data(picture, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t)))
+                std::copy_n(matrix, 9 * sizeof(std::int32_t), copy);
         if (sound_ != nullptr) {
             AVStream* stream = avformat_new_stream(raw, nullptr);
             avcodec_parameters_copy(stream->codecpar, sound_->codecpar);
@@ -406,9 +420,12 @@ private:
             }
             av_packet_unref(packet.get());
             if (!done) return done;
-            if (progress_ && !progress_(0.2 + 0.7 * (1 - static_cast<double>(left) / static_cast<double>(copied_.size())))) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
+            if (progress_ && !progress_(0.2 + 0.7 * (1 - static_cast<double>(left) / static_cast<double>(copied_.size()))))
+                return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
         }
-        if (left > 0) return fail(ErrorCode::Damaged, fmt::format("{} reads differently at a second time; copy it from the camera again.", recording_), recording_);
+        if (left > 0)
+            return fail(ErrorCode::Damaged,
+                fmt::format("{} reads differently at a second time; copy it from the camera again.", recording_), recording_);
         return {};
     }
 
@@ -470,7 +487,8 @@ core::Result<CutReport> fast_cut(const std::string& recording, const core::Take&
     return core::caught([&]() -> core::Result<CutReport> {
         auto report = FastCutter(recording, take, out, progress).run();
         if (!report || report->why.empty()) return report;
-        if (auto done = cut_clip(recording, take, out, std::numeric_limits<int>::max(), progress); !done) return tl::make_unexpected(done.error());
+        if (auto done = cut_clip(recording, take, out, std::numeric_limits<int>::max(), progress); !done)
+            return tl::make_unexpected(done.error());
         return report;
     });
 }

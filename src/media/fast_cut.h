@@ -19,6 +19,7 @@ struct CutReport {
 /// Writes the frames shown in [take.from, take.to) and the sound under them to `out` (whole, or not at all), times from zero.
 /// H.264 of 8 bits is copied between its first IDR picture and its last key picture in the stretch; anything else, and a
 /// stretch without them, is encoded anew by cut_clip() and the report says why. Errors: those of cut_clip().
-core::Result<CutReport> fast_cut(const std::string& recording, const core::Take& take, const std::string& out, const Progress& progress = {});
+core::Result<CutReport> fast_cut(
+    const std::string& recording, const core::Take& take, const std::string& out, const Progress& progress = {});
 
 }  // namespace anagraph::media

@@ -31,7 +31,8 @@ namespace {
 bool memory_is_limited() {
     rlimit space{};
     rlimit data{};
-    const bool limited = ::getrlimit(RLIMIT_AS, &space) != 0 || ::getrlimit(RLIMIT_DATA, &data) != 0 || space.rlim_cur != RLIM_INFINITY || data.rlim_cur != RLIM_INFINITY;
+    const bool limited = ::getrlimit(RLIMIT_AS, &space) != 0 || ::getrlimit(RLIMIT_DATA, &data) != 0 || space.rlim_cur != RLIM_INFINITY ||
+        data.rlim_cur != RLIM_INFINITY;
     if (limited) return true;
     const std::unique_ptr<std::FILE, int (*)(std::FILE*)> policy(std::fopen("/proc/sys/vm/overcommit_memory", "r"), &std::fclose);
     return policy != nullptr && std::fgetc(policy.get()) == '2';
@@ -107,12 +108,14 @@ public:
         e.codec_->flags |= AV_CODEC_FLAG_QSCALE;
         e.codec_->global_quality = FF_QP2LAMBDA * quality;
         e.codec_->thread_count = 1;
-        if (const int r = avcodec_open2(e.codec_.get(), codec, nullptr); r < 0) return fail(ErrorCode::BadInput, fmt::format("The small copy could not be made ({}).", av::error_text(r)));
+        if (const int r = avcodec_open2(e.codec_.get(), codec, nullptr); r < 0)
+            return fail(ErrorCode::BadInput, fmt::format("The small copy could not be made ({}).", av::error_text(r)));
         e.frame_->format = AV_PIX_FMT_YUVJ420P;
         e.frame_->width = width;
         e.frame_->height = height;
         e.packet_ = av::packet();
-        if (av_frame_get_buffer(e.frame_.get(), 0) < 0 || !e.packet_) return tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
+        if (av_frame_get_buffer(e.frame_.get(), 0) < 0 || !e.packet_)
+            return tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
         return e;
     }
     const AVCodecContext& codec() const { return *codec_; }
@@ -139,10 +142,14 @@ private:
         const bool full = picture.format == AV_PIX_FMT_YUVJ420P || picture.color_range == AVCOL_RANGE_JPEG;
         for (int i = 0; i < 3; ++i) {
             const int shift = i == 0 ? 0 : 1;
-            const cv::Mat from(AV_CEIL_RSHIFT(picture.height, shift), AV_CEIL_RSHIFT(picture.width, shift), CV_8UC1, picture.data[i], static_cast<std::size_t>(picture.linesize[i]));
-            cv::Mat to(AV_CEIL_RSHIFT(frame_->height, shift), AV_CEIL_RSHIFT(frame_->width, shift), CV_8UC1, frame_->data[i], static_cast<std::size_t>(frame_->linesize[i]));
+            const cv::Mat from(AV_CEIL_RSHIFT(picture.height, shift), AV_CEIL_RSHIFT(picture.width, shift), CV_8UC1, picture.data[i],
+                static_cast<std::size_t>(picture.linesize[i]));
+            cv::Mat to(AV_CEIL_RSHIFT(frame_->height, shift), AV_CEIL_RSHIFT(frame_->width, shift), CV_8UC1, frame_->data[i],
+                static_cast<std::size_t>(frame_->linesize[i]));
             cv::resize(from, to, to.size(), 0, 0, cv::INTER_LINEAR);
-            if (!full) to.convertTo(to, CV_8UC1, i == 0 ? 255.0 / 219 : 255.0 / 224, i == 0 ? -16 * 255.0 / 219 : 128 - 128 * 255.0 / 224);  // to the full range of JPEG
+            if (!full)
+                to.convertTo(to, CV_8UC1, i == 0 ? 255.0 / 219 : 255.0 / 224,
+                    i == 0 ? -16 * 255.0 / 219 : 128 - 128 * 255.0 / 224);  // to the full range of JPEG
         }
         return true;
     }
@@ -251,7 +258,8 @@ private:
 
 class Pass {
 public:
-    Pass(std::string recording, std::string folder, const Progress& progress) : recording_(std::move(recording)), folder_(std::move(folder)), progress_(progress) {}
+    Pass(std::string recording, std::string folder, const Progress& progress)
+        : recording_(std::move(recording)), folder_(std::move(folder)), progress_(progress) {}
 
     core::Result<RecordingIndex> run() {
         if (auto opened = open(); !opened) return tl::make_unexpected(opened.error());
@@ -267,8 +275,7 @@ public:
             if (!fed) return abandon(fed.error());
         }
         // a card that is pulled out and a memory that does not suffice are no damage of the film
-        const int broken = r != AVERROR_EOF ? r : input_->pb != nullptr ? input_->pb->error
-                                                                        : 0;
+        const int broken = r != AVERROR_EOF ? r : input_->pb != nullptr ? input_->pb->error : 0;
         if (broken == AVERROR(ENOMEM) || broken == AVERROR(EIO)) return abandon(av::trouble(recording_, broken, true));
         if (auto fed = feed_video(nullptr); !fed) return abandon(fed.error());
         if (sound_ != nullptr)
@@ -277,8 +284,12 @@ public:
         if (broken_ > 0 && memory_is_limited())
             if (auto same = damaged_again(); !same) return abandon(same.error());
         if (auto followed = times_that_go_on(); !followed) return abandon(followed.error());
-        if (r != AVERROR_EOF || ends_early()) index_.remarks.push_back(fmt::format("The recording is damaged or cut off after {} and was read up to there.", core::clock_text(index_.times.empty() ? FrameTime{} : index_.times.back(), false)));
-        if (index_.times.empty()) return abandon({ErrorCode::BadInput, fmt::format("{} has no picture that can be decoded; copy it from the camera again.", recording_), recording_});
+        if (r != AVERROR_EOF || ends_early())
+            index_.remarks.push_back(fmt::format("The recording is damaged or cut off after {} and was read up to there.",
+                core::clock_text(index_.times.empty() ? FrameTime{} : index_.times.back(), false)));
+        if (index_.times.empty())
+            return abandon({ErrorCode::BadInput,
+                fmt::format("{} has no picture that can be decoded; copy it from the camera again.", recording_), recording_});
         if (auto done = finish(); !done) return abandon(done.error());
         return std::move(index_);
     }
@@ -289,7 +300,9 @@ private:
         if (!streams) return tl::make_unexpected(streams.error());
         input_ = std::move(streams->input);
         video_ = streams->video;
-        if ((video_->disposition & AV_DISPOSITION_ATTACHED_PIC) != 0) return fail(ErrorCode::BadInput, fmt::format("{} is a sound file with a cover picture; choose the film itself.", recording_), recording_);
+        if ((video_->disposition & AV_DISPOSITION_ATTACHED_PIC) != 0)
+            return fail(ErrorCode::BadInput, fmt::format("{} is a sound file with a cover picture; choose the film itself.", recording_),
+                recording_);
         auto decoder = av::open_decoder(*video_, 0, &no_memory_);
         if (!decoder) return tl::make_unexpected(decoder.error());
         decoder_ = std::move(*decoder);
@@ -307,9 +320,12 @@ private:
         if (ec) index_.bytes = 0;
         index_.width = video_->codecpar->width;
         index_.height = video_->codecpar->height;
-        if (index_.width < 16 || index_.height < 16) return fail(ErrorCode::BadInput, fmt::format("{} has no picture of a usable size; choose another recording.", recording_), recording_);
+        if (index_.width < 16 || index_.height < 16)
+            return fail(
+                ErrorCode::BadInput, fmt::format("{} has no picture of a usable size; choose another recording.", recording_), recording_);
         index_.rotation = rotation_of(*video_);
-        if (const AVRational shape = av_guess_sample_aspect_ratio(input_.get(), video_, nullptr); shape.num > 0 && shape.den > 0) index_.pixel_aspect = av_q2d(shape);
+        if (const AVRational shape = av_guess_sample_aspect_ratio(input_.get(), video_, nullptr); shape.num > 0 && shape.den > 0)
+            index_.pixel_aspect = av_q2d(shape);
         duration_ = input_->duration > 0 ? static_cast<double>(input_->duration) / AV_TIME_BASE : 0;
         return open_outputs();
     }
@@ -339,7 +355,8 @@ private:
         av_dict_free(&options);
         if (begun < 0) return write_trouble(path, AVUNERROR(begun));
         if (auto opened = thumbs_.open(temporary(kThumbnailFile)); !opened) return opened;
-        pictures_ = std::make_unique<PictureThread>([this](const AVFrame& frame, std::int64_t pts, std::size_t number) { return work_on(frame, pts, number); });
+        pictures_ = std::make_unique<PictureThread>(
+            [this](const AVFrame& frame, std::int64_t pts, std::size_t number) { return work_on(frame, pts, number); });
         return {};
     }
 
@@ -352,9 +369,15 @@ private:
 
     /// Refused where the film's times cannot be followed: nothing could be found on it again.
     Outcome times_that_go_on() const {
-        if (untimed_ > 0 && untimed_ >= index_.times.size()) return fail(ErrorCode::Refused, fmt::format("{} has pictures but no times.", recording_), recording_);
-        if (back_ > 3 && back_ * 100 > index_.times.size()) return fail(ErrorCode::Refused, fmt::format("The times of {} go back at {}: camera files joined end to end do that.", recording_, core::clock_text(back_at_, false)), recording_);
-        if (!index_.times.empty() && index_.times.front() < FrameTime{}) return fail(ErrorCode::Refused, fmt::format("The times of {} begin below zero.", recording_), recording_);
+        if (untimed_ > 0 && untimed_ >= index_.times.size())
+            return fail(ErrorCode::Refused, fmt::format("{} has pictures but no times.", recording_), recording_);
+        if (back_ > 3 && back_ * 100 > index_.times.size())
+            return fail(ErrorCode::Refused,
+                fmt::format("The times of {} go back at {}: camera files joined end to end do that.", recording_,
+                    core::clock_text(back_at_, false)),
+                recording_);
+        if (!index_.times.empty() && index_.times.front() < FrameTime{})
+            return fail(ErrorCode::Refused, fmt::format("The times of {} begin below zero.", recording_), recording_);
         return {};
     }
 
@@ -411,7 +434,8 @@ private:
 
     Outcome take(const AVFrame& frame, std::int64_t pts) {
         if (frame.width != index_.width || frame.height != index_.height) {
-            if (!size_changes_) index_.remarks.push_back("The picture changes its size within the recording; it is shown at the first size.");
+            if (!size_changes_)
+                index_.remarks.push_back("The picture changes its size within the recording; it is shown at the first size.");
             size_changes_ = true;
         }
         const FrameTime time = av::time_of(pts, video_->time_base);
@@ -473,14 +497,16 @@ private:
     }
 
     Outcome feed_sound(AVPacket* packet) {
-        if (avcodec_send_packet(sound_decoder_.get(), packet) == AVERROR(ENOMEM)) return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true));
+        if (avcodec_send_packet(sound_decoder_.get(), packet) == AVERROR(ENOMEM))
+            return tl::make_unexpected(av::trouble(recording_, AVERROR(ENOMEM), true));
         while (avcodec_receive_frame(sound_decoder_.get(), frame_.get()) >= 0) {
             const AVFrame& f = *frame_;
             if (!swr_) {
                 SwrContext* raw = nullptr;
                 AVChannelLayout mono = AV_CHANNEL_LAYOUT_MONO;
                 AVChannelLayout source = f.ch_layout;
-                swr_alloc_set_opts2(&raw, &mono, AV_SAMPLE_FMT_S16, f.sample_rate, &source, static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr);
+                swr_alloc_set_opts2(&raw, &mono, AV_SAMPLE_FMT_S16, f.sample_rate, &source, static_cast<AVSampleFormat>(f.format),
+                    f.sample_rate, 0, nullptr);
                 swr_.reset(raw);
                 if (swr_init(raw) < 0) {
                     swr_.reset();
@@ -492,7 +518,8 @@ private:
             std::vector<std::int16_t> samples(static_cast<std::size_t>(f.nb_samples));
             auto* out = reinterpret_cast<std::uint8_t*>(samples.data());
             const int n = swr_convert(swr_.get(), &out, f.nb_samples, const_cast<const std::uint8_t**>(f.extended_data), f.nb_samples);
-            const double from = f.best_effort_timestamp == AV_NOPTS_VALUE ? sound_end_ : av::time_of(f.best_effort_timestamp, sound_->time_base).seconds();
+            const double from =
+                f.best_effort_timestamp == AV_NOPTS_VALUE ? sound_end_ : av::time_of(f.best_effort_timestamp, sound_->time_base).seconds();
             for (int i = 0; i < n; ++i) envelope(from + static_cast<double>(i) / sound_rate_, samples[static_cast<std::size_t>(i)]);
             sound_end_ = from + static_cast<double>(n) / sound_rate_;
             av_frame_unref(frame_.get());
@@ -504,21 +531,28 @@ private:
         if (seconds < 0 || seconds > 1e6) return;
         const auto step = static_cast<std::size_t>(seconds * 1000 / kSoundStepMs);
         if (step >= index_.sound.size()) index_.sound.resize(step + 1);
-        index_.sound[step] = std::max(index_.sound[step], static_cast<std::uint8_t>(std::min(255, std::abs(static_cast<int>(sample)) >> 7)));
+        index_.sound[step] =
+            std::max(index_.sound[step], static_cast<std::uint8_t>(std::min(255, std::abs(static_cast<int>(sample)) >> 7)));
     }
 
     void find_pauses() {
         for (std::size_t i = 0; i < index_.sound.size();) {
             std::size_t k = i;
             while (k < index_.sound.size() && index_.sound[k] < kSilence) ++k;
-            if (k - i >= kPauseSteps) index_.pauses.push_back({FrameTime::from_milliseconds(static_cast<std::int64_t>(i) * kSoundStepMs), FrameTime::from_milliseconds(static_cast<std::int64_t>(k) * kSoundStepMs)});
+            if (k - i >= kPauseSteps)
+                index_.pauses.push_back({FrameTime::from_milliseconds(static_cast<std::int64_t>(i) * kSoundStepMs),
+                    FrameTime::from_milliseconds(static_cast<std::int64_t>(k) * kSoundStepMs)});
             i = k + 1;
         }
     }
 
     Outcome finish() {
-        if (broken_ > 0) index_.remarks.push_back(fmt::format("{} damaged piece{} of the recording could not be decoded; some pictures may be missing.", broken_, broken_ == 1 ? "" : "s"));
-        if (back_ + untimed_ > 0) index_.remarks.push_back(fmt::format("{} picture{} of the recording have no time of their own and were left out.", back_ + untimed_, back_ + untimed_ == 1 ? "" : "s"));
+        if (broken_ > 0)
+            index_.remarks.push_back(fmt::format("{} damaged piece{} of the recording could not be decoded; some pictures may be missing.",
+                broken_, broken_ == 1 ? "" : "s"));
+        if (back_ + untimed_ > 0)
+            index_.remarks.push_back(fmt::format("{} picture{} of the recording have no time of their own and were left out.",
+                back_ + untimed_, back_ + untimed_ == 1 ? "" : "s"));
         find_pauses();
         index_.end = av::time_of(last_pts_ + std::max<std::int64_t>(1, last_duration_), video_->time_base);
         if (const int r = av_write_trailer(proxy_.get()); r < 0) return write_trouble(temporary(kProxyFile), AVUNERROR(r));
@@ -579,8 +613,8 @@ private:
     cv::Mat last_coarse_;
     int broken_ = 0;
     std::size_t pictures_out_ = 0;  // that the decoder gave, with a time or without
-    std::size_t untimed_ = 0;  // pictures without a time
-    std::size_t back_ = 0;     // pictures whose time is not later than the last
+    std::size_t untimed_ = 0;       // pictures without a time
+    std::size_t back_ = 0;          // pictures whose time is not later than the last
     FrameTime back_at_;
     bool size_changes_ = false;
     std::unique_ptr<PictureThread> pictures_;  // last, so that it ends before what it works with goes

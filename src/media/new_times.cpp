@@ -41,7 +41,8 @@ private:
 
 class Rewriter {
 public:
-    Rewriter(const std::string& recording, const std::string& out, const Progress& progress) : recording_(recording), out_(out), progress_(progress) {}
+    Rewriter(const std::string& recording, const std::string& out, const Progress& progress)
+        : recording_(recording), out_(out), progress_(progress) {}
 
     Outcome run() {
         if (auto opened = open_input(); !opened) return opened;

@@ -78,12 +78,16 @@ struct Player::State {
         std::size_t pitch = stride;
         int no_wait = 0;
         char format[] = "bgr0";
-        mpv_render_param params[] = {{MPV_RENDER_PARAM_SW_SIZE, size}, {MPV_RENDER_PARAM_SW_FORMAT, format}, {MPV_RENDER_PARAM_SW_STRIDE, &pitch}, {MPV_RENDER_PARAM_SW_POINTER, aligned}, {MPV_RENDER_PARAM_BLOCK_FOR_TARGET_TIME, &no_wait}, {MPV_RENDER_PARAM_INVALID, nullptr}};
+        mpv_render_param params[] = {{MPV_RENDER_PARAM_SW_SIZE, size}, {MPV_RENDER_PARAM_SW_FORMAT, format},
+            {MPV_RENDER_PARAM_SW_STRIDE, &pitch}, {MPV_RENDER_PARAM_SW_POINTER, aligned},
+            {MPV_RENDER_PARAM_BLOCK_FOR_TARGET_TIME, &no_wait}, {MPV_RENDER_PARAM_INVALID, nullptr}};
         if (mpv_render_context_render(render, params) < 0) return false;
         picture.width = width;
         picture.height = height;
         picture.bgra.resize(static_cast<std::size_t>(width) * static_cast<std::size_t>(height) * 4);
-        for (int y = 0; y < height; ++y) std::memcpy(picture.bgra.data() + static_cast<std::size_t>(y) * static_cast<std::size_t>(width) * 4, aligned + static_cast<std::size_t>(y) * stride, static_cast<std::size_t>(width) * 4);
+        for (int y = 0; y < height; ++y)
+            std::memcpy(picture.bgra.data() + static_cast<std::size_t>(y) * static_cast<std::size_t>(width) * 4,
+                aligned + static_cast<std::size_t>(y) * stride, static_cast<std::size_t>(width) * 4);
         for (std::size_t i = 3; i < picture.bgra.size(); i += 4) picture.bgra[i] = 255;  // the fourth byte comes as garbage
         return true;
     }
@@ -134,7 +138,8 @@ struct Player::State {
                     follow_position(*static_cast<const double*>(p->data));
                     return playing;
                 }
-                if (p->format == MPV_FORMAT_FLAG && std::strcmp(p->name, "eof-reached") == 0 && *static_cast<const int*>(p->data) != 0 && playing) {
+                if (p->format == MPV_FORMAT_FLAG && std::strcmp(p->name, "eof-reached") == 0 && *static_cast<const int*>(p->data) != 0 &&
+                    playing) {
                     playing = false;
                     int yes = 1;
                     mpv_set_property(mpv, "pause", MPV_FORMAT_FLAG, &yes);
@@ -154,21 +159,23 @@ core::Result<std::unique_ptr<Player>> Player::create(std::function<void()> wake)
     auto state = std::make_unique<State>();
     state->wake = std::move(wake);
     state->mpv = mpv_create();
-    const auto no = [] { return core::fail(core::ErrorCode::Unreadable, "The player could not be started; everything but playing still works. Check that libmpv is installed."); };
+    const auto no = [] {
+        return core::fail(core::ErrorCode::Unreadable,
+            "The player could not be started; everything but playing still works. Check that libmpv is installed.");
+    };
     if (state->mpv == nullptr) return no();
     // Silent where there is no sound device: "null" is tried last by mpv itself only when named.
     const char* silent = std::getenv("ANAGRAPH_SILENT");
-    const std::pair<const char*, const char*> options[] = {
-        {"vo", "libmpv"}, {"ao", silent != nullptr ? "null" : "pulse,alsa,null"}, {"hr-seek", "yes"}, {"pause", "yes"}, {"keep-open", "yes"}, {"idle", "yes"}, {"hwdec", "no"}, {"osd-level", "0"}, {"config", "no"}, {"load-scripts", "no"}, {"ytdl", "no"}, {"terminal", "no"}, {"sub-auto", "no"}, {"audio-file-auto", "no"}, {"rebase-start-time", "no"}, {"video-rotate", "no"},  // the renderer aborts the process on rotated pictures: they are turned where they are painted
+    const std::pair<const char*, const char*> options[] = {{"vo", "libmpv"}, {"ao", silent != nullptr ? "null" : "pulse,alsa,null"},
+        {"hr-seek", "yes"}, {"pause", "yes"}, {"keep-open", "yes"}, {"idle", "yes"}, {"hwdec", "no"}, {"osd-level", "0"}, {"config", "no"},
+        {"load-scripts", "no"}, {"ytdl", "no"}, {"terminal", "no"}, {"sub-auto", "no"}, {"audio-file-auto", "no"},
+        {"rebase-start-time", "no"},
+        {"video-rotate", "no"},  // the renderer aborts the process on rotated pictures: they are turned where they are painted
         {"hr-seek-demuxer-offset", "1"},
-        {"keepaspect", "no"},  // pixels as they are stored; what is not square is made wider where it is painted
+        {"keepaspect", "no"},         // pixels as they are stored; what is not square is made wider where it is painted
         {"access-references", "no"},  // a film is one file, and playing it opens no other
-        {"ordered-chapters", "no"},
-        {"load-unsafe-playlists", "no"},
-        {"sws-allow-zimg", "no"},
-        {"sws-fast", "yes"},
-        {"audio-pitch-correction", "yes"},
-        {"sid", "no"}};
+        {"ordered-chapters", "no"}, {"load-unsafe-playlists", "no"}, {"sws-allow-zimg", "no"}, {"sws-fast", "yes"},
+        {"audio-pitch-correction", "yes"}, {"sid", "no"}};
     for (const auto& [name, value] : options) mpv_set_option_string(state->mpv, name, value);
     if (mpv_initialize(state->mpv) < 0) return no();
     char api[] = MPV_RENDER_API_TYPE_SW;
@@ -178,7 +185,13 @@ core::Result<std::unique_ptr<Player>> Player::create(std::function<void()> wake)
     mpv_observe_property(state->mpv, 0, "eof-reached", MPV_FORMAT_FLAG);
     State* s = state.get();
     mpv_render_context_set_update_callback(
-        s->render, [](void* p) { auto* st = static_cast<State*>(p); st->update_due = true; st->wake(); }, s);
+        s->render,
+        [](void* p) {
+            auto* st = static_cast<State*>(p);
+            st->update_due = true;
+            st->wake();
+        },
+        s);
     mpv_set_wakeup_callback(
         s->mpv, [](void* p) { static_cast<State*>(p)->wake(); }, s);
     return std::unique_ptr<Player>(new Player(std::move(state)));

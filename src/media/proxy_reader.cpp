@@ -76,7 +76,8 @@ struct ProxyReader::State {
         const AVFrame& f = *decoded;
         const int w = (asked_width + 1) / 2 * 2;
         const int h = (asked_height + 1) / 2 * 2;
-        if (w <= 0 || h <= 0 || (w == f.width && h == f.height) || (f.format != AV_PIX_FMT_YUVJ420P && f.format != AV_PIX_FMT_YUV420P)) return f;
+        if (w <= 0 || h <= 0 || (w == f.width && h == f.height) || (f.format != AV_PIX_FMT_YUVJ420P && f.format != AV_PIX_FMT_YUV420P))
+            return f;
         if (!scaled || scaled->width != w || scaled->height != h) {
             scaled = av::frame();
             scaled->format = f.format;
@@ -87,7 +88,8 @@ struct ProxyReader::State {
         av_frame_copy_props(scaled.get(), &f);
         for (int i = 0; i < 3; ++i) {
             const int half = i == 0 ? 0 : 1;
-            const cv::Mat from(AV_CEIL_RSHIFT(f.height, half), AV_CEIL_RSHIFT(f.width, half), CV_8UC1, f.data[i], static_cast<std::size_t>(f.linesize[i]));
+            const cv::Mat from(
+                AV_CEIL_RSHIFT(f.height, half), AV_CEIL_RSHIFT(f.width, half), CV_8UC1, f.data[i], static_cast<std::size_t>(f.linesize[i]));
             cv::Mat to(h >> half, w >> half, CV_8UC1, scaled->data[i], static_cast<std::size_t>(scaled->linesize[i]));
             cv::resize(from, to, to.size(), 0, 0, cv::INTER_LINEAR);
         }
@@ -96,7 +98,8 @@ struct ProxyReader::State {
 
     AVPacket* packet_of(std::int64_t target) {
         if (auto* p = known(target)) return p;
-        const bool ahead = next_ticks >= 0 && target >= next_ticks - 1 && target - next_ticks < av_rescale_q(250, {1, 1000}, input->streams[stream]->time_base);
+        const bool ahead = next_ticks >= 0 && target >= next_ticks - 1 &&
+            target - next_ticks < av_rescale_q(250, {1, 1000}, input->streams[stream]->time_base);
         if (ahead)
             if (auto* p = read_to(target)) return p;
         return av_seek_frame(input.get(), stream, target + 1, AVSEEK_FLAG_BACKWARD) < 0 ? nullptr : read_to(target);
@@ -110,7 +113,9 @@ core::Result<std::unique_ptr<ProxyReader>> ProxyReader::open(const std::string& 
     auto s = std::make_unique<State>();
     s->file = fmt::format("{}/{}", folder, kProxyFile);
     s->times = index.times;
-    const auto missing = [&] { return fail(ErrorCode::NotFound, "The small copy of this recording is missing or damaged; import the recording again.", s->file); };
+    const auto missing = [&] {
+        return fail(ErrorCode::NotFound, "The small copy of this recording is missing or damaged; import the recording again.", s->file);
+    };
     auto input = av::open_input(s->file);
     if (!input || s->times.empty()) return missing();
     s->input = std::move(*input);
@@ -126,10 +131,13 @@ core::Result<std::unique_ptr<ProxyReader>> ProxyReader::open(const std::string& 
 
 core::Result<Picture> ProxyReader::frame(std::size_t frame, int width, int height) {
     auto& s = *state_;
-    const auto missing = [&] { return fail(ErrorCode::NotFound, "This picture is not in the small copy; import the recording again.", s.file); };
+    const auto missing = [&] {
+        return fail(ErrorCode::NotFound, "This picture is not in the small copy; import the recording again.", s.file);
+    };
     if (frame >= s.times.size()) return missing();
     const AVPacket* found = s.packet_of(s.ticks(frame));
-    if (found == nullptr || avcodec_send_packet(s.decoder.get(), found) < 0 || avcodec_receive_frame(s.decoder.get(), s.decoded.get()) < 0) return missing();
+    if (found == nullptr || avcodec_send_packet(s.decoder.get(), found) < 0 || avcodec_receive_frame(s.decoder.get(), s.decoded.get()) < 0)
+        return missing();
     const AVFrame& f = s.fitted(width, height);
     SwsContext* sws = s.converting.of(f, f.width, f.height, AV_PIX_FMT_BGRA, SWS_FAST_BILINEAR);
     if (sws == nullptr) return missing();

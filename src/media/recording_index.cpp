@@ -35,7 +35,8 @@ FrameTime RecordingIndex::snapped(const FrameTime& at, bool begin) const {
     for (const auto& p : pauses) {
         const double t = at.seconds();
         if (begin && t >= p.from.seconds() && t <= p.to.seconds() + kLate) return times[frame_from(p.to)];
-        if (!begin && t >= p.from.seconds() - kEarly && t <= std::max(p.to.seconds(), p.from.seconds() + kLate)) return times[frame_from(p.from)];
+        if (!begin && t >= p.from.seconds() - kEarly && t <= std::max(p.to.seconds(), p.from.seconds() + kLate))
+            return times[frame_from(p.from)];
     }
     return times[frame_at(at)];
 }
@@ -77,8 +78,9 @@ std::vector<PoorStretch> poor_stretches(const RecordingIndex& index) {
     const double usual = sharpness.empty() ? 0 : sharpness[sharpness.size() / 2];
     std::vector<PoorStretch> out;
     for (std::size_t i = 0; i < index.samples.size();) {
-        const auto poor = [&](std::size_t k) { return index.samples[k].light < kDark ? 1 : index.samples[k].sharpness < kBlurred * usual ? 2
-                                                                                                                                         : 0; };
+        const auto poor = [&](std::size_t k) {
+            return index.samples[k].light < kDark ? 1 : index.samples[k].sharpness < kBlurred * usual ? 2 : 0;
+        };
         const int kind = poor(i);
         std::size_t k = i;
         while (k < index.samples.size() && poor(k) == kind) ++k;
@@ -134,18 +136,25 @@ std::vector<std::uint8_t> from_base64(const std::string& text) {
 
 json to_json(const RecordingIndex& i) {
     const Runs runs = runs_of(i.times);
-    json out{{"width", i.width}, {"height", i.height}, {"rotation", i.rotation}, {"pixel_aspect", i.pixel_aspect}, {"has_sound", i.has_sound}, {"bytes", i.bytes}, {"clock", runs.clock}, {"times", runs.runs}, {"end", i.end.text()}, {"sound", base64(i.sound)}, {"remarks", i.remarks}};
+    json out{{"width", i.width}, {"height", i.height}, {"rotation", i.rotation}, {"pixel_aspect", i.pixel_aspect},
+        {"has_sound", i.has_sound}, {"bytes", i.bytes}, {"clock", runs.clock}, {"times", runs.runs}, {"end", i.end.text()},
+        {"sound", base64(i.sound)}, {"remarks", i.remarks}};
     for (const char* list : {"pauses", "thumbnails", "samples", "shots"}) out[list] = json::array();
     for (const auto& p : i.pauses) out["pauses"].push_back({p.from.text(), p.to.text()});
     for (const auto& t : i.thumbnails) out["thumbnails"].push_back({t.frame, t.offset, t.size});
     for (const auto& s : i.samples)
-        for (const std::int64_t x : {static_cast<std::int64_t>(s.frame), static_cast<std::int64_t>(s.sharpness * 10), static_cast<std::int64_t>(s.light * 10)}) out["samples"].push_back(x);
+        for (const std::int64_t x :
+            {static_cast<std::int64_t>(s.frame), static_cast<std::int64_t>(s.sharpness * 10), static_cast<std::int64_t>(s.light * 10)})
+            out["samples"].push_back(x);
     for (const auto& s : i.shots) out["shots"].push_back(s.text());
     return out;
 }
 
 core::Result<RecordingIndex> index_from_json(const json& j) {
-    const auto damaged = [] { return core::fail(ErrorCode::Damaged, "The index of this recording is damaged or from an older version; import the recording again."); };
+    const auto damaged = [] {
+        return core::fail(
+            ErrorCode::Damaged, "The index of this recording is damaged or from an older version; import the recording again.");
+    };
     const auto moment = [](const json& x) { return FrameTime::parse(x.get<std::string>()).value_or(FrameTime{}); };
     constexpr std::size_t kMostFrames = 20000000;  // two days at 120 a second
     constexpr std::int64_t kMostTicks = std::int64_t{1} << 53;
@@ -171,7 +180,10 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
             const auto step = whole(run.at(1), kMostTicks);
             const auto count = whole(run.at(2));
             const auto within = [](double ticks) { return std::abs(ticks) < static_cast<double>(kMostTicks); };
-            if (count < 1 || static_cast<std::size_t>(count) > kMostFrames - std::min(kMostFrames, i.times.size()) || !within(static_cast<double>(first)) || !within(static_cast<double>(first) + static_cast<double>(step) * static_cast<double>(count))) return damaged();
+            if (count < 1 || static_cast<std::size_t>(count) > kMostFrames - std::min(kMostFrames, i.times.size()) ||
+                !within(static_cast<double>(first)) ||
+                !within(static_cast<double>(first) + static_cast<double>(step) * static_cast<double>(count)))
+                return damaged();
             for (std::int64_t n = 0; n < count; ++n) i.times.emplace_back(first + step * n, clock);
         }
         for (const char* list : {"pauses", "thumbnails", "samples", "shots"})
@@ -180,15 +192,22 @@ core::Result<RecordingIndex> index_from_json(const json& j) {
         i.sound = from_base64(j.at("sound").get<std::string>());
         i.remarks = j.at("remarks").get<std::vector<std::string>>();
         for (const auto& p : j.at("pauses")) i.pauses.push_back({moment(p.at(0)), moment(p.at(1))});
-        for (const auto& t : j.at("thumbnails")) i.thumbnails.push_back({static_cast<std::size_t>(whole(t.at(0))), whole(t.at(1)), whole(t.at(2))});
+        for (const auto& t : j.at("thumbnails"))
+            i.thumbnails.push_back({static_cast<std::size_t>(whole(t.at(0))), whole(t.at(1)), whole(t.at(2))});
         const auto& samples = j.at("samples");
-        for (std::size_t n = 0; n + 2 < samples.size(); n += 3) i.samples.push_back({static_cast<std::size_t>(whole(samples[n])), samples[n + 1].get<double>() / 10, samples[n + 2].get<double>() / 10});
+        for (std::size_t n = 0; n + 2 < samples.size(); n += 3)
+            i.samples.push_back(
+                {static_cast<std::size_t>(whole(samples[n])), samples[n + 1].get<double>() / 10, samples[n + 2].get<double>() / 10});
         for (const auto& s : j.at("shots")) i.shots.push_back(moment(s));
         const bool turned = i.rotation == 0 || i.rotation == 90 || i.rotation == 180 || i.rotation == 270;
-        const bool sized = i.width >= 1 && i.width <= kMostPixels && i.height >= 1 && i.height <= kMostPixels && i.pixel_aspect >= 0.01 && i.pixel_aspect <= 100 && i.bytes >= 0;
-        const bool placed = std::all_of(i.thumbnails.begin(), i.thumbnails.end(), [](const Thumbnail& t) { return t.offset >= 0 && t.offset < kMostBytes && t.size >= 0 && t.size < kMostThumbnail; });
+        const bool sized = i.width >= 1 && i.width <= kMostPixels && i.height >= 1 && i.height <= kMostPixels && i.pixel_aspect >= 0.01 &&
+            i.pixel_aspect <= 100 && i.bytes >= 0;
+        const bool placed = std::all_of(i.thumbnails.begin(), i.thumbnails.end(),
+            [](const Thumbnail& t) { return t.offset >= 0 && t.offset < kMostBytes && t.size >= 0 && t.size < kMostThumbnail; });
         if (!turned || !sized || !placed || i.times.empty() || i.end < i.times.back()) return damaged();
-        const auto beyond = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.frame >= i.times.size(); }); };
+        const auto beyond = [&](const auto& list) {
+            return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.frame >= i.times.size(); });
+        };
         if (!std::is_sorted(i.times.begin(), i.times.end()) || beyond(i.thumbnails) || beyond(i.samples)) return damaged();
         return i;
     } catch (const json::exception&) {
@@ -200,11 +219,13 @@ core::Result<RecordingIndex> load_index(const std::string& folder) {
     constexpr std::uintmax_t kMostIndex = 1 << 29;  // bytes
     const std::string file = folder + "/" + kIndexFile;
     std::error_code ec;
-    if (std::filesystem::file_size(file, ec) > kMostIndex && !ec) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.", folder);
+    if (std::filesystem::file_size(file, ec) > kMostIndex && !ec)
+        return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.", folder);
     std::ifstream in(file, std::ios::binary);
     if (!in) return core::fail(ErrorCode::NotFound, "This recording has not been looked through yet; import it again.", folder);
     const json j = json::parse(in, nullptr, false);
-    if (j.is_discarded()) return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.", folder);
+    if (j.is_discarded())
+        return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.", folder);
     return index_from_json(j);
 }
 

@@ -57,7 +57,8 @@ std::optional<SoundMatch> match_sound(const RecordingIndex& first, const Recordi
         const long from = std::max(0L, lag);
         const long to = std::min(n, m + lag);
         if (to - from < least) return 0.0;
-        const double energy = std::sqrt((ea[static_cast<std::size_t>(to)] - ea[static_cast<std::size_t>(from)]) * (eb[static_cast<std::size_t>(to - lag)] - eb[static_cast<std::size_t>(from - lag)]));
+        const double energy = std::sqrt((ea[static_cast<std::size_t>(to)] - ea[static_cast<std::size_t>(from)]) *
+            (eb[static_cast<std::size_t>(to - lag)] - eb[static_cast<std::size_t>(from - lag)]));
         const double sum = correlation.at<float>(0, static_cast<int>(lag >= 0 ? lag : lag + size));
         return energy < 1e-6 ? 0.0 : sum / energy;
     };
@@ -78,7 +79,8 @@ std::optional<SoundMatch> match_sound(const RecordingIndex& first, const Recordi
     const double bend = before - 2 * likeness + after;
     const double part = bend < 0 ? std::clamp(0.5 * (before - after) / bend, -0.5, 0.5) : 0;
     const double shift_ms = (static_cast<double>(best) + part) * kSoundStepMs;
-    return SoundMatch{core::FrameTime::from_milliseconds(std::llround(shift_ms)), likeness, static_cast<double>(std::min(n, m + best) - std::max(0L, best)) * kSoundStepMs / 1000.0};
+    return SoundMatch{core::FrameTime::from_milliseconds(std::llround(shift_ms)), likeness,
+        static_cast<double>(std::min(n, m + best) - std::max(0L, best)) * kSoundStepMs / 1000.0};
 }
 
 }  // namespace anagraph::media

@@ -30,16 +30,21 @@ double sharpness_of(const Picture& picture) {
     return sharpness_of_grey(grey(picture, kMeasureWidth));
 }
 
-core::Result<std::vector<StillOffer>> stills_about(const std::string& recording, const std::vector<core::FrameTime>& times, const core::FrameTime& at, double seconds, int count, const std::function<bool(double)>& progress) {
+core::Result<std::vector<StillOffer>> stills_about(const std::string& recording, const std::vector<core::FrameTime>& times,
+    const core::FrameTime& at, double seconds, int count, const std::function<bool(double)>& progress) {
     return core::caught([&]() -> core::Result<std::vector<StillOffer>> {
         std::set<core::FrameTime> wanted{at};
-        const auto from = std::partition_point(times.begin(), times.end(), [&](const core::FrameTime& t) { return t.seconds() < at.seconds() - seconds; });
-        const auto to = std::partition_point(from, times.end(), [&](const core::FrameTime& t) { return t.seconds() <= at.seconds() + seconds; });
+        const auto from = std::partition_point(
+            times.begin(), times.end(), [&](const core::FrameTime& t) { return t.seconds() < at.seconds() - seconds; });
+        const auto to =
+            std::partition_point(from, times.end(), [&](const core::FrameTime& t) { return t.seconds() <= at.seconds() + seconds; });
         const auto frames = to - from;
-        for (int i = 0; i < count && frames > 0 && static_cast<int>(wanted.size()) < count; ++i) wanted.insert(*(from + (frames - 1) * i / std::max(1, count - 1)));
+        for (int i = 0; i < count && frames > 0 && static_cast<int>(wanted.size()) < count; ++i)
+            wanted.insert(*(from + (frames - 1) * i / std::max(1, count - 1)));
         std::vector<StillOffer> out;
         for (const auto& t : wanted) {
-            if (progress && !progress(static_cast<double>(out.size()) / static_cast<double>(wanted.size()))) return core::fail(core::ErrorCode::Cancelled, "Looking for a sharper still was stopped.");
+            if (progress && !progress(static_cast<double>(out.size()) / static_cast<double>(wanted.size())))
+                return core::fail(core::ErrorCode::Cancelled, "Looking for a sharper still was stopped.");
             auto picture = exact_frame(recording, t);
             if (!picture) return tl::make_unexpected(picture.error());
             const double sharpness = sharpness_of(*picture);
@@ -50,7 +55,9 @@ core::Result<std::vector<StillOffer>> stills_about(const std::string& recording,
 }
 
 std::size_t sharpest_of(const std::vector<StillOffer>& offers) {
-    return static_cast<std::size_t>(std::max_element(offers.begin(), offers.end(), [](const StillOffer& a, const StillOffer& b) { return a.sharpness < b.sharpness; }) - offers.begin());
+    return static_cast<std::size_t>(std::max_element(offers.begin(), offers.end(), [](const StillOffer& a, const StillOffer& b) {
+        return a.sharpness < b.sharpness;
+    }) - offers.begin());
 }
 
 std::optional<Followed> follow(const Picture& from, const core::Place& place, const Picture& to) {

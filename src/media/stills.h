@@ -23,7 +23,8 @@ struct StillOffer {
 
 /// `count` of `times` (frames of the recording, in order), evenly spread within `seconds` before and after `at`, `at` itself
 /// among them; decoded and measured. Told the share done; return false to stop. Errors: those of exact_frame(); Cancelled.
-core::Result<std::vector<StillOffer>> stills_about(const std::string& recording, const std::vector<core::FrameTime>& times, const core::FrameTime& at, double seconds, int count, const std::function<bool(double)>& progress = {});
+core::Result<std::vector<StillOffer>> stills_about(const std::string& recording, const std::vector<core::FrameTime>& times,
+    const core::FrameTime& at, double seconds, int count, const std::function<bool(double)>& progress = {});
 /// Which of them is the sharpest.
 std::size_t sharpest_of(const std::vector<StillOffer>& offers);
 

@@ -31,7 +31,10 @@ struct Ran {
 /// Runs a program of the system with `input`, and gives what it wrote.
 core::Result<Ran> run(const QString& name, const QStringList& arguments, const QByteArray& input, const GoOn& go_on) {
     const QString program = QStandardPaths::findExecutable(name);
-    if (program.isEmpty()) return fail(ErrorCode::Unwritable, fmt::format("The program {} is not installed, so this cannot be read; install it, or type what stands there.", name.toStdString()));
+    if (program.isEmpty())
+        return fail(ErrorCode::Unwritable,
+            fmt::format(
+                "The program {} is not installed, so this cannot be read; install it, or type what stands there.", name.toStdString()));
     QProcess process;
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
     environment.insert(QStringLiteral("OMP_THREAD_LIMIT"), QStringLiteral("1"));  // on small pictures its threads cost more than they give
@@ -44,9 +47,11 @@ core::Result<Ran> run(const QString& name, const QStringList& arguments, const Q
         if (!stopped && waited < kPatienceMs) continue;
         process.kill();
         process.waitForFinished();
-        return stopped ? fail(ErrorCode::Cancelled, "Reading was stopped.") : fail(ErrorCode::Unreadable, "It took too long and was given up; try a smaller file, or one page of it.");
+        return stopped ? fail(ErrorCode::Cancelled, "Reading was stopped.")
+                       : fail(ErrorCode::Unreadable, "It took too long and was given up; try a smaller file, or one page of it.");
     }
-    return Ran{process.readAllStandardOutput(), process.readAllStandardError(), process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0};
+    return Ran{process.readAllStandardOutput(), process.readAllStandardError(),
+        process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0};
 }
 
 bool is_pdf(const std::string& path) {
@@ -58,33 +63,44 @@ bool is_pdf(const std::string& path) {
 
 core::Result<Document> open_document(const std::string& path) {
     std::error_code ec;
-    if (!std::filesystem::exists(path, ec)) return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path);
-    if (std::filesystem::is_directory(path, ec)) return fail(ErrorCode::Unreadable, fmt::format("{} is a folder; choose the file in it.", path), path);
+    if (!std::filesystem::exists(path, ec))
+        return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path);
+    if (std::filesystem::is_directory(path, ec))
+        return fail(ErrorCode::Unreadable, fmt::format("{} is a folder; choose the file in it.", path), path);
     if (!is_pdf(path)) {
         QImageReader reader(q(path));
         reader.setDecideFormatFromContent(true);
-        if (!reader.canRead()) return fail(ErrorCode::Unreadable, fmt::format("{} is neither a PDF nor a picture; scan or photograph the page and choose that.", path), path);
+        if (!reader.canRead())
+            return fail(ErrorCode::Unreadable,
+                fmt::format("{} is neither a PDF nor a picture; scan or photograph the page and choose that.", path), path);
         return Document{path, false, 1};
     }
     const auto about = run(QStringLiteral("pdfinfo"), {q(path)}, {}, {});
     if (!about) return tl::make_unexpected(about.error());
     if (!about->well) {
-        if (about->said.contains("assword")) return fail(ErrorCode::Refused, fmt::format("{} is locked with a password; unlock it, or photograph the page.", path), path);
+        if (about->said.contains("assword"))
+            return fail(ErrorCode::Refused, fmt::format("{} is locked with a password; unlock it, or photograph the page.", path), path);
         return fail(ErrorCode::Unreadable, fmt::format("{} is a damaged PDF; get it again, or photograph the page.", path), path);
     }
     int pages = 0;
     for (const auto& line : about->out.split('\n'))
         if (line.startsWith("Pages:")) pages = line.mid(6).trimmed().toInt();
-    if (pages < 1 || pages > kMostPages) return fail(ErrorCode::Unreadable, fmt::format("{} has {} pages, which cannot be shown here.", path, pages), path);
+    if (pages < 1 || pages > kMostPages)
+        return fail(ErrorCode::Unreadable, fmt::format("{} has {} pages, which cannot be shown here.", path, pages), path);
     return Document{path, true, pages};
 }
 
 core::Result<QImage> page_image(const Document& document, int page, const GoOn& go_on) {
-    if (page < 1 || page > document.pages) return fail(ErrorCode::BadInput, document.pages == 1 ? std::string("It has one page only.") : fmt::format("It has the pages 1 to {}.", document.pages));
+    if (page < 1 || page > document.pages)
+        return fail(ErrorCode::BadInput,
+            document.pages == 1 ? std::string("It has one page only.") : fmt::format("It has the pages 1 to {}.", document.pages));
     QImage image;
     if (document.pdf) {
         const QString number = QString::number(page);
-        const auto drawn = run(QStringLiteral("pdftoppm"), {QStringLiteral("-f"), number, QStringLiteral("-l"), number, QStringLiteral("-scale-to"), QString::number(kPageSide), q(document.path)}, {}, go_on);
+        const auto drawn = run(QStringLiteral("pdftoppm"),
+            {QStringLiteral("-f"), number, QStringLiteral("-l"), number, QStringLiteral("-scale-to"), QString::number(kPageSide),
+                q(document.path)},
+            {}, go_on);
         if (!drawn) return tl::make_unexpected(drawn.error());
         image = QImage::fromData(drawn->out, "PPM");
     } else {
@@ -92,10 +108,13 @@ core::Result<QImage> page_image(const Document& document, int page, const GoOn& 
         reader.setDecideFormatFromContent(true);
         reader.setAutoTransform(true);
         const QSize size = reader.size();
-        if (size.isValid() && std::max(size.width(), size.height()) > kPageSide) reader.setScaledSize(size.scaled(kPageSide, kPageSide, Qt::KeepAspectRatio));
+        if (size.isValid() && std::max(size.width(), size.height()) > kPageSide)
+            reader.setScaledSize(size.scaled(kPageSide, kPageSide, Qt::KeepAspectRatio));
         image = reader.read();
     }
-    if (image.isNull()) return fail(ErrorCode::Unreadable, fmt::format("Page {} of {} cannot be shown; the file is damaged.", page, document.path), document.path);
+    if (image.isNull())
+        return fail(
+            ErrorCode::Unreadable, fmt::format("Page {} of {} cannot be shown; the file is damaged.", page, document.path), document.path);
     return image;
 }
 
@@ -110,24 +129,34 @@ core::Result<std::vector<std::string>> page_texts(const Document& document, cons
 }
 
 core::Result<std::vector<core::PageWord>> read_words(const QImage& page, const core::PageSpot& part, Layout layout, const GoOn& go_on) {
-    const auto at = [](int share, int whole) { return static_cast<int>(static_cast<long long>(std::clamp(share, 0, 10000)) * whole / 10000); };
-    const QRect box(QPoint(at(part.left, page.width()), at(part.top, page.height())), QPoint(at(part.right, page.width()) - 1, at(part.bottom, page.height()) - 1));
+    const auto at = [](int share, int whole) {
+        return static_cast<int>(static_cast<long long>(std::clamp(share, 0, 10000)) * whole / 10000);
+    };
+    const QRect box(QPoint(at(part.left, page.width()), at(part.top, page.height())),
+        QPoint(at(part.right, page.width()) - 1, at(part.bottom, page.height()) - 1));
     if (box.width() < 4 || box.height() < 4) return std::vector<core::PageWord>{};
     QByteArray picture;
     QBuffer buffer(&picture);
     buffer.open(QIODevice::WriteOnly);
     page.copy(box).convertToFormat(QImage::Format_Grayscale8).save(&buffer, "PGM");
-    const char* segmentation = layout == Layout::Page ? "4" : layout == Layout::Object ? "11"
-                                                                                       : "6";
-    const auto read = run(QStringLiteral("tesseract"), {QStringLiteral("-"), QStringLiteral("-"), QStringLiteral("-l"), QStringLiteral("eng"), QStringLiteral("--psm"), QString::fromLatin1(segmentation), QStringLiteral("tsv")}, picture, go_on);
+    const char* segmentation = layout == Layout::Page ? "4" : layout == Layout::Object ? "11" : "6";
+    const auto read = run(QStringLiteral("tesseract"),
+        {QStringLiteral("-"), QStringLiteral("-"), QStringLiteral("-l"), QStringLiteral("eng"), QStringLiteral("--psm"),
+            QString::fromLatin1(segmentation), QStringLiteral("tsv")},
+        picture, go_on);
     if (!read) return tl::make_unexpected(read.error());
-    if (!read->well) return fail(ErrorCode::Unreadable, fmt::format("This cannot be read: {}", read->said.right(200).trimmed().toStdString()));
+    if (!read->well)
+        return fail(ErrorCode::Unreadable, fmt::format("This cannot be read: {}", read->said.right(200).trimmed().toStdString()));
     auto words = core::read_word_table(read->out.toStdString(), part.page, box.width(), box.height());
     if (!words) return words;
     // back from the part to the page
     for (auto& w : *words) {
-        const auto x = [&](int share) { return static_cast<int>((box.left() + static_cast<double>(share) * box.width() / 10000) * 10000 / page.width()); };
-        const auto y = [&](int share) { return static_cast<int>((box.top() + static_cast<double>(share) * box.height() / 10000) * 10000 / page.height()); };
+        const auto x = [&](int share) {
+            return static_cast<int>((box.left() + static_cast<double>(share) * box.width() / 10000) * 10000 / page.width());
+        };
+        const auto y = [&](int share) {
+            return static_cast<int>((box.top() + static_cast<double>(share) * box.height() / 10000) * 10000 / page.height());
+        };
         w.spot = {part.page, x(w.spot.left), y(w.spot.top), x(w.spot.right), y(w.spot.bottom)};
     }
     return words;

@@ -34,9 +34,11 @@ inline constexpr int kPageSide = 3300;
 core::Result<std::vector<std::string>> page_texts(const Document& document, const GoOn& go_on = {});
 
 /// How the words lie on what is read.
-enum class Layout { Page,     // lines of print
-                    Object,   // here and there, as on a part
-                    Block };  // one block, as in a marked place
+enum class Layout {
+    Page,    // lines of print
+    Object,  // here and there, as on a part
+    Block
+};  // one block, as in a marked place
 
 /// Reads a part of a page's picture with tesseract; the words' places are those on the whole page. Safe on any thread.
 /// Errors: Unwritable where tesseract is not installed; Unreadable; Cancelled.

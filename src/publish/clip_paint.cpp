@@ -19,7 +19,8 @@ namespace {
 /// The words of a drawing are set in the program's own type, whatever the machine has.
 void have_type() {
     static const bool done = [] {
-        for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"}) QFontDatabase::addApplicationFontFromData(QByteArray::fromStdString(resource(font)));
+        for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
+            QFontDatabase::addApplicationFontFromData(QByteArray::fromStdString(resource(font)));
         return true;
     }();
     static_cast<void>(done);
@@ -47,13 +48,16 @@ std::string clip_overlay(const core::Procedure& p, const core::Clip& clip, const
     auto numbers = core::callout_numbers(p);
     // an item that is on no plate gets the next number
     for (const auto& c : drawn.callouts) numbers.try_emplace(c.item, static_cast<int>(numbers.size()) + 1);
-    return fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0:.1f} {1:.1f}\">{2}{3}</svg>", width, height, marks_svg(p, drawn, width, height), callouts_svg(drawn, numbers, width, height));
+    return fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0:.1f} {1:.1f}\">{2}{3}</svg>", width, height,
+        marks_svg(p, drawn, width, height), callouts_svg(drawn, numbers, width, height));
 }
 
 media::ClipOptions clip_options(const core::Procedure& p, const core::Clip& clip, int rotation, double pixel_aspect) {
     media::ClipOptions options{clip.slower, clip.silent};
     if (clip.marks.empty()) return options;
-    options.paints = [clip](const core::FrameTime& at) { return std::any_of(clip.marks.begin(), clip.marks.end(), [&](const core::ClipMark& m) { return shown(m, at); }); };
+    options.paints = [clip](const core::FrameTime& at) {
+        return std::any_of(clip.marks.begin(), clip.marks.end(), [&](const core::ClipMark& m) { return shown(m, at); });
+    };
     options.paint = [p, clip, rotation, pixel_aspect](media::Picture& picture, const core::FrameTime& at) {
         have_type();
         // drawn on the picture as it is seen, then laid onto it as it is stored

@@ -19,7 +19,8 @@ core::Outcome write_cover(const std::string& folder, const media::RecordingIndex
     const QImage stored = QImage::fromData(file.read(t.size), "JPG");
     if (stored.isNull()) return {};
     const int width = std::max(1, static_cast<int>(stored.width() * index.pixel_aspect));
-    const QImage upright = stored.scaled(width, stored.height(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation).transformed(QTransform().rotate(index.rotation));
+    const QImage upright = stored.scaled(width, stored.height(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                               .transformed(QTransform().rotate(index.rotation));
     QByteArray bytes;
     QBuffer buffer(&bytes);
     upright.save(&buffer, "JPG", 88);

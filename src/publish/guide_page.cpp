@@ -26,12 +26,15 @@ using kainjow::mustache::mustache;
 /// "25 N·m ± 2.5", in the form that shows its standing; `note`: the id of what is noted of it, or empty.
 std::string value_html(const core::FigureRead& f, const std::string& note) {
     if (note.empty()) return fmt::format("<span class=\"figure {}\">{}</span>", core::name_of(f.standing), escaped(f.value));
-    return fmt::format("<a class=\"figure {0}\" href=\"#{1}\" aria-describedby=\"{1}\">{2}</a>", core::name_of(f.standing), note, escaped(f.value));
+    return fmt::format(
+        "<a class=\"figure {0}\" href=\"#{1}\" aria-describedby=\"{1}\">{2}</a>", core::name_of(f.standing), note, escaped(f.value));
 }
 
 /// With the other system behind it, and the variant it is for: a sentence reads on over it.
 std::string figure_html(const core::FigureRead& f, const std::string& note) {
-    return fmt::format("{}{}{}", value_html(f, note), f.other.empty() ? "" : fmt::format(" <span class=\"other\">({})</span>", escaped(f.other)), f.variant.empty() ? "" : fmt::format(" for {}", escaped(f.variant)));
+    return fmt::format("{}{}{}", value_html(f, note),
+        f.other.empty() ? "" : fmt::format(" <span class=\"other\">({})</span>", escaped(f.other)),
+        f.variant.empty() ? "" : fmt::format(" for {}", escaped(f.variant)));
 }
 
 std::string figures_html(const std::vector<core::FigureRead>& figures, const std::string& note) {
@@ -41,7 +44,9 @@ std::string figures_html(const std::vector<core::FigureRead>& figures, const std
 }
 
 /// "proved: book, page 2".
-std::string standing_words(const core::FigureRead& f) { return fmt::format("{}{}{}", core::name_of(f.standing), f.evidence.empty() ? "" : ": ", f.evidence); }
+std::string standing_words(const core::FigureRead& f) {
+    return fmt::format("{}{}{}", core::name_of(f.standing), f.evidence.empty() ? "" : ": ", f.evidence);
+}
 
 /// The colour behind a signal word, after ISO 3864-4.
 const char* ground_of(core::Signal signal) {
@@ -65,10 +70,14 @@ std::string inline_svg(std::string svg) {
     return svg;
 }
 
-std::string size_words(std::int64_t bytes) { return bytes < 100000 ? fmt::format("{} kB", (bytes + 999) / 1000) : fmt::format("{:.1f} MB", static_cast<double>(bytes) / 1e6); }
+std::string size_words(std::int64_t bytes) {
+    return bytes < 100000 ? fmt::format("{} kB", (bytes + 999) / 1000) : fmt::format("{:.1f} MB", static_cast<double>(bytes) / 1e6);
+}
 
 /// A field that says nothing is said to be nothing: left out, it would be taken from what stands around it.
-void set_or_not(data& d, const char* name, const std::string& words) { d.set(name, words.empty() ? data{data::type::bool_false} : data{words}); }
+void set_or_not(data& d, const char* name, const std::string& words) {
+    d.set(name, words.empty() ? data{data::type::bool_false} : data{words});
+}
 
 /// "PT60-T only", for what does not apply to all.
 void set_only(data& d, const std::vector<std::string>& variants) { set_or_not(d, "only", fmt::format("{}", fmt::join(variants, ", "))); }
@@ -80,7 +89,8 @@ void set_list(data& d, const char* name, data list) {
 
 class PagePrinter {
 public:
-    PagePrinter(const core::Edition& edition, const PackFiles& files) : e_(edition), p_(edition.procedure), guide_(core::learner_guide(edition)), files_(files) {}
+    PagePrinter(const core::Edition& edition, const PackFiles& files)
+        : e_(edition), p_(edition.procedure), guide_(core::learner_guide(edition)), files_(files) {}
 
     data page(const std::string& mark) {
         const auto& h = p_.header;
@@ -140,7 +150,9 @@ private:
         for (const auto& s : guide_.sources) {
             data x;
             x.set("title", s.title);
-            for (const auto& [name, words] : {std::pair("edition", s.edition), std::pair("date", s.date), std::pair("holds", s.applies_to), std::pair("instrument", s.instrument)}) set_or_not(x, name, words);
+            for (const auto& [name, words] : {std::pair("edition", s.edition), std::pair("date", s.date), std::pair("holds", s.applies_to),
+                     std::pair("instrument", s.instrument)})
+                set_or_not(x, name, words);
             sources << x;
         }
         set_list(d, "sources", std::move(sources));
@@ -170,7 +182,10 @@ private:
                     const auto last = part.text.rfind(' ') == std::string::npos ? 0 : part.text.rfind(' ') + 1;
                     const std::string after = i + 1 < s.size() && s[i + 1].kind == core::TokenKind::Words ? s[i + 1].text : "";
                     taken = std::min(after.find_first_not_of(".,;:!?)"), after.size());
-                    out += fmt::format("<span class=\"item\">{}</span><span class=\"tie\"><span class=\"item\">{}</span><span class=\"ref\">{}</span>{}</span>", escaped(part.text.substr(0, last)), escaped(part.text.substr(last)), part.callout, escaped(after.substr(0, taken)));
+                    out += fmt::format(
+                        "<span class=\"item\">{}</span><span class=\"tie\"><span class=\"item\">{}</span><span "
+                        "class=\"ref\">{}</span>{}</span>",
+                        escaped(part.text.substr(0, last)), escaped(part.text.substr(last)), part.callout, escaped(after.substr(0, taken)));
                     break;
             }
         }
@@ -188,13 +203,17 @@ private:
         std::vector<std::string> notes;
         for (const auto& piece : pieces)
             for (const auto& f : core::figures_of(piece.sentence)) {
-                std::string words = fmt::format("<span><b>{}</b> {}{}</span>", escaped(f.value), f.variant.empty() ? "" : escaped(f.variant) + ", ", escaped(standing_words(f)));
+                std::string words = fmt::format("<span><b>{}</b> {}{}</span>", escaped(f.value),
+                    f.variant.empty() ? "" : escaped(f.variant) + ", ", escaped(standing_words(f)));
                 if (std::find(notes.begin(), notes.end(), words) == notes.end()) notes.push_back(std::move(words));
             }
         const std::string id = notes.empty() ? "" : fmt::format("note-{}", ++notes_);
         std::string all;
         for (const auto& piece : pieces) all += std::string(piece.before) + sentence_html(piece.sentence, id);
-        return notes.empty() ? all : fmt::format("<span class=\"line\"><span class=\"sentence\">{}</span><span class=\"proof\" id=\"{}\">{}</span></span>", all, id, fmt::join(notes, " "));
+        return notes.empty()
+            ? all
+            : fmt::format("<span class=\"line\"><span class=\"sentence\">{}</span><span class=\"proof\" id=\"{}\">{}</span></span>", all,
+                  id, fmt::join(notes, " "));
     }
     std::string line_html(const core::Sentence& s) { return line_html({{"", s}}); }
 
@@ -293,8 +312,10 @@ private:
         x.set("poster", clip.poster);
         x.set("seconds", std::to_string(clip.seconds));
         x.set("size", size_words(clip.bytes));
-        x.set("how", step.clip->slower > 1 ? fmt::format("{} times slower, ", step.clip->slower) : step.clip->silent ? std::string("without sound, ")
-                                                                                                                     : std::string());
+        x.set("how",
+            step.clip->slower > 1   ? fmt::format("{} times slower, ", step.clip->slower)
+                : step.clip->silent ? std::string("without sound, ")
+                                    : std::string());
         x.set("number", std::to_string(number));
         return x;
     }
@@ -331,7 +352,10 @@ private:
         data x;
         x.set("look", line_html(c.look));
         set_or_not(x, "good", c.good.empty() ? "" : line_html({{"<b>Good:</b> ", c.good}}));
-        set_or_not(x, "stop", c.stop.empty() ? "" : c.ask.empty() ? line_html({{"<b>Stop:</b> ", c.stop}}) : line_html({{"<b>Stop:</b> ", c.stop}, {" <b>Ask:</b> ", c.ask}}));
+        set_or_not(x, "stop",
+            c.stop.empty()      ? ""
+                : c.ask.empty() ? line_html({{"<b>Stop:</b> ", c.stop}})
+                                : line_html({{"<b>Stop:</b> ", c.stop}, {" <b>Ask:</b> ", c.ask}}));
         if (c.reading) {
             data r;
             r.set("what", line_html(c.reading->what));
@@ -365,7 +389,8 @@ private:
         data list{data::type::list};
         bool closes = false;
         for (std::size_t i = 0; i < made.size(); ++i) {
-            const bool opens = !closes && i + 1 < made.size() && made[i]->role != core::PairRole::None && made[i + 1]->role == core::counterpart(made[i]->role);
+            const bool opens = !closes && i + 1 < made.size() && made[i]->role != core::PairRole::None &&
+                made[i + 1]->role == core::counterpart(made[i]->role);
             data x = plate(*made[i]);
             x.set("opens_pair", opens);
             x.set("closes_pair", closes);

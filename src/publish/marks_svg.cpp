@@ -28,21 +28,31 @@ struct Pen {
     /// A path in white under ink.
     void path(const std::string& d, double thick, const char* ink, bool dashed = false) {
         for (const auto& [colour, extra] : {std::pair<std::string, double>{"#fff", 0.16}, std::pair<std::string, double>{ink, 0.0}})
-            out += fmt::format("<path d=\"{}\" fill=\"none\" stroke=\"{}\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"{}/>\n", d, colour, unit * (thick + extra), dashed ? fmt::format(" stroke-dasharray=\"{:.1f} {:.1f}\"", unit * 0.5, unit * 0.4) : "");
+            out += fmt::format(
+                "<path d=\"{}\" fill=\"none\" stroke=\"{}\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" "
+                "stroke-linejoin=\"round\"{}/>\n",
+                d, colour, unit * (thick + extra),
+                dashed ? fmt::format(" stroke-dasharray=\"{:.1f} {:.1f}\"", unit * 0.5, unit * 0.4) : "");
     }
     /// An arrowhead whose tip is at a point, coming from a direction.
     void head(double px, double py, double direction, const char* ink) {
         std::string d = fmt::format("M{:.1f} {:.1f}", px, py);
-        for (const double turn : {2.6, -2.6}) d += fmt::format("L{:.1f} {:.1f}", px + std::cos(direction + turn) * unit * 0.8, py + std::sin(direction + turn) * unit * 0.8);
+        for (const double turn : {2.6, -2.6})
+            d += fmt::format("L{:.1f} {:.1f}", px + std::cos(direction + turn) * unit * 0.8, py + std::sin(direction + turn) * unit * 0.8);
         out += fmt::format("<path d=\"{}Z\" fill=\"{}\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n", d, ink, unit * 0.08);
     }
     void words(double px, double py, const std::string& text, double size) {
-        out += fmt::format("<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\" paint-order=\"stroke\">{}</text>\n", px, py, unit * size, unit * 0.16, escaped(text));
+        out += fmt::format(
+            "<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" "
+            "text-anchor=\"middle\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\" paint-order=\"stroke\">{}</text>\n",
+            px, py, unit * size, unit * 0.16, escaped(text));
     }
 };
 
 std::string line(double ax, double ay, double bx, double by) { return fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}", ax, ay, bx, by); }
-std::string circle(double x, double y, double r) { return fmt::format("M{0:.1f} {1:.1f}a{2:.1f} {2:.1f} 0 1 0 {3:.1f} 0a{2:.1f} {2:.1f} 0 1 0 {4:.1f} 0", x - r, y, r, 2 * r, -2 * r); }
+std::string circle(double x, double y, double r) {
+    return fmt::format("M{0:.1f} {1:.1f}a{2:.1f} {2:.1f} 0 1 0 {3:.1f} 0a{2:.1f} {2:.1f} 0 1 0 {4:.1f} 0", x - r, y, r, 2 * r, -2 * r);
+}
 
 void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const char* ink) {
     const double ax = pen.x(m.at);
@@ -57,7 +67,10 @@ void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const ch
             // three quarters of a circle, its arrow where it ends
             const double turn = m.sign == PlateSign::Turn ? 1 : -1;
             const double end = way + turn * 4.5;
-            pen.path(fmt::format("M{:.1f} {:.1f}A{:.1f} {:.1f} 0 1 {} {:.1f} {:.1f}", ax + std::cos(way) * reach, ay + std::sin(way) * reach, reach, reach, turn > 0 ? 1 : 0, ax + std::cos(end) * reach, ay + std::sin(end) * reach), 0.22, ink);
+            pen.path(
+                fmt::format("M{:.1f} {:.1f}A{:.1f} {:.1f} 0 1 {} {:.1f} {:.1f}", ax + std::cos(way) * reach, ay + std::sin(way) * reach,
+                    reach, reach, turn > 0 ? 1 : 0, ax + std::cos(end) * reach, ay + std::sin(end) * reach),
+                0.22, ink);
             pen.head(ax + std::cos(end) * reach, ay + std::sin(end) * reach, end + turn * (M_PI / 2 + 0.25), ink);
             return;
         }
@@ -69,7 +82,9 @@ void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const ch
             pen.path(line(ax, ay, bx, by), 0.28, ink);
             pen.head(bx, by, way, ink);
             // the face that is pressed on
-            pen.path(line(bx + std::cos(way + M_PI / 2) * pen.unit, by + std::sin(way + M_PI / 2) * pen.unit, bx - std::cos(way + M_PI / 2) * pen.unit, by - std::sin(way + M_PI / 2) * pen.unit), 0.22, ink);
+            pen.path(line(bx + std::cos(way + M_PI / 2) * pen.unit, by + std::sin(way + M_PI / 2) * pen.unit,
+                         bx - std::cos(way + M_PI / 2) * pen.unit, by - std::sin(way + M_PI / 2) * pen.unit),
+                0.22, ink);
             return;
         case PlateSign::Flow:
             pen.path(line(ax, ay, bx, by), 0.2, ink, true);
@@ -88,7 +103,8 @@ void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const ch
             pen.head(bx, by, way, ink);
             pen.head(ax, ay, way + M_PI, ink);
             const auto* figure = p.find(m.figure);
-            pen.words((ax + bx) / 2, (ay + by) / 2 - pen.unit * 0.5, figure == nullptr ? "not measured" : core::text_of(figure->value), 0.9);
+            pen.words(
+                (ax + bx) / 2, (ay + by) / 2 - pen.unit * 0.5, figure == nullptr ? "not measured" : core::text_of(figure->value), 0.9);
             return;
         }
         case PlateSign::Magnify: {
@@ -97,7 +113,10 @@ void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const ch
             const double detail = glass / 2;
             pen.path(circle(ax, ay, detail), 0.1, ink);
             pen.path(circle(bx, by, glass), 0.18, ink);
-            if (std::hypot(bx - ax, by - ay) > glass + detail) pen.path(line(ax + std::cos(way) * detail, ay + std::sin(way) * detail, bx - std::cos(way) * glass, by - std::sin(way) * glass), 0.1, ink);
+            if (std::hypot(bx - ax, by - ay) > glass + detail)
+                pen.path(
+                    line(ax + std::cos(way) * detail, ay + std::sin(way) * detail, bx - std::cos(way) * glass, by - std::sin(way) * glass),
+                    0.1, ink);
             return;
         }
     }
@@ -111,9 +130,11 @@ std::string outline(core::FastenerShape shape, double x, double y, double r) {
         case core::FastenerShape::Square:
             return fmt::format("M{:.1f} {:.1f}h{:.1f}v{:.1f}h{:.1f}Z", x - r, y - r, 2 * r, 2 * r, -2 * r);
         case core::FastenerShape::Triangle:
-            return fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}Z", x, y - 1.5 * r, x + 1.3 * r, y + 0.8 * r, x - 1.3 * r, y + 0.8 * r);
+            return fmt::format(
+                "M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}Z", x, y - 1.5 * r, x + 1.3 * r, y + 0.8 * r, x - 1.3 * r, y + 0.8 * r);
         case core::FastenerShape::Diamond:
-            return fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}Z", x, y - 1.35 * r, x + 1.35 * r, y, x, y + 1.35 * r, x - 1.35 * r, y);
+            return fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}Z", x, y - 1.35 * r, x + 1.35 * r, y, x,
+                y + 1.35 * r, x - 1.35 * r, y);
     }
     return circle(x, y, r);
 }
@@ -134,13 +155,18 @@ void fasteners(Pen& pen, const core::Plate& plate) {
         // a dark tag, so that no one takes it for a callout's number; its shape is the kind's as well
         const double tx = pen.x(at) + pen.unit * 1.2;
         const double ty = pen.y(at) - pen.unit * 1.2;
-        pen.out += fmt::format("<path d=\"{}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#fff\">{}</text>\n", outline(shape, tx, ty, pen.unit * 0.75), pen.unit * 0.08, tx, ty + pen.unit * 0.36, pen.unit, i + 1);
+        pen.out += fmt::format(
+            "<path d=\"{}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n<text x=\"{:.1f}\" y=\"{:.1f}\" "
+            "font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#fff\">{}</text>\n",
+            outline(shape, tx, ty, pen.unit * 0.75), pen.unit * 0.08, tx, ty + pen.unit * 0.36, pen.unit, i + 1);
     }
 }
 
 /// The way the called-out parts came off, from each to the next.
 void off_order(Pen& pen, const core::Plate& plate) {
-    const auto place = [&](const core::ItemId& id) { return std::find_if(plate.callouts.begin(), plate.callouts.end(), [&](const core::Callout& c) { return c.item == id; }); };
+    const auto place = [&](const core::ItemId& id) {
+        return std::find_if(plate.callouts.begin(), plate.callouts.end(), [&](const core::Callout& c) { return c.item == id; });
+    };
     for (std::size_t i = 1; i < plate.off_order.size(); ++i) {
         const auto a = place(plate.off_order[i - 1]);
         const auto b = place(plate.off_order[i]);
@@ -148,7 +174,8 @@ void off_order(Pen& pen, const core::Plate& plate) {
         const double way = std::atan2(pen.y(b->target) - pen.y(a->target), pen.x(b->target) - pen.x(a->target));
         const double bx = pen.x(b->target) - std::cos(way) * pen.unit * 0.9;
         const double by = pen.y(b->target) - std::sin(way) * pen.unit * 0.9;
-        pen.path(line(pen.x(a->target) + std::cos(way) * pen.unit * 0.9, pen.y(a->target) + std::sin(way) * pen.unit * 0.9, bx, by), 0.14, "#20242a", true);
+        pen.path(line(pen.x(a->target) + std::cos(way) * pen.unit * 0.9, pen.y(a->target) + std::sin(way) * pen.unit * 0.9, bx, by), 0.14,
+            "#20242a", true);
         pen.head(bx, by, way, "#20242a");
     }
 }
@@ -162,23 +189,39 @@ void role_tag(Pen& pen, core::PairRole role) {
     const auto [tag_wide, tag_high] = core::role_tag_size(role);
     const double wide = pen.unit * tag_wide;
     const double high = pen.unit * tag_high;
-    pen.out += fmt::format("<rect x=\"0\" y=\"0\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{:.1f}\"/>\n", wide, high, u * 0.1);
-    const auto ink = [&](const std::string& d) { pen.out += fmt::format("<path d=\"{}\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>\n", d, u * 0.2); };
+    pen.out +=
+        fmt::format("<rect x=\"0\" y=\"0\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{:.1f}\"/>\n",
+            wide, high, u * 0.1);
+    const auto ink = [&](const std::string& d) {
+        pen.out += fmt::format(
+            "<path d=\"{}\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" "
+            "stroke-linejoin=\"round\"/>\n",
+            d, u * 0.2);
+    };
     const double x = u * 1.15;
     const double y = high / 2;
     using core::PairRole;
     if (role == PairRole::Right || role == PairRole::New) ink(circle(x, y, u * 0.75));
-    if (role == PairRole::Right) ink(fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x - u * 0.38, y, x - u * 0.08, y + u * 0.32, x + u * 0.4, y - u * 0.32));
+    if (role == PairRole::Right)
+        ink(fmt::format(
+            "M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x - u * 0.38, y, x - u * 0.08, y + u * 0.32, x + u * 0.4, y - u * 0.32));
     if (role == PairRole::New) ink(line(x - u * 0.35, y, x + u * 0.35, y) + line(x, y - u * 0.35, x, y + u * 0.35));
-    if (role == PairRole::Wrong || role == PairRole::Old) ink(fmt::format("M{0:.1f} {1:.1f}H{2:.1f}V{3:.1f}H{0:.1f}Z", x - u * 0.7, y - u * 0.7, x + u * 0.7, y + u * 0.7));
-    if (role == PairRole::Wrong) ink(line(x - u * 0.35, y - u * 0.35, x + u * 0.35, y + u * 0.35) + line(x - u * 0.35, y + u * 0.35, x + u * 0.35, y - u * 0.35));
+    if (role == PairRole::Wrong || role == PairRole::Old)
+        ink(fmt::format("M{0:.1f} {1:.1f}H{2:.1f}V{3:.1f}H{0:.1f}Z", x - u * 0.7, y - u * 0.7, x + u * 0.7, y + u * 0.7));
+    if (role == PairRole::Wrong)
+        ink(line(x - u * 0.35, y - u * 0.35, x + u * 0.35, y + u * 0.35) + line(x - u * 0.35, y + u * 0.35, x + u * 0.35, y - u * 0.35));
     if (role == PairRole::Old) ink(line(x - u * 0.35, y, x + u * 0.35, y));
     if (role == PairRole::Before || role == PairRole::After) {
         const double way = role == PairRole::Before ? 1 : -1;
-        ink(line(x - way * u * 0.6, y, x + way * u * 0.5, y) + fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x + way * u * 0.1, y - u * 0.4, x + way * u * 0.55, y, x + way * u * 0.1, y + u * 0.4));
+        ink(line(x - way * u * 0.6, y, x + way * u * 0.5, y) +
+            fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x + way * u * 0.1, y - u * 0.4, x + way * u * 0.55, y,
+                x + way * u * 0.1, y + u * 0.4));
         ink(line(x + way * u * 0.75, y - u * 0.6, x + way * u * 0.75, y + u * 0.6));
     }
-    pen.out += fmt::format("<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" fill=\"#20242a\">{}</text>\n", u * 2.2, y + u * 0.4, u * 1.1, word);
+    pen.out += fmt::format(
+        "<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" "
+        "fill=\"#20242a\">{}</text>\n",
+        u * 2.2, y + u * 0.4, u * 1.1, word);
 }
 
 }  // namespace
@@ -187,12 +230,18 @@ std::string marks_svg(const core::Procedure& p, const core::Plate& plate, double
     Pen pen{width, height, core::kSignUnit * height / 10000};
     fasteners(pen, plate);
     off_order(pen, plate);
-    for (std::size_t i = 0; i < plate.marks.size(); ++i) sign(pen, p, plate.marks[i], static_cast<int>(i) == chosen ? "#6b2a5b" : "#20242a");
+    for (std::size_t i = 0; i < plate.marks.size(); ++i)
+        sign(pen, p, plate.marks[i], static_cast<int>(i) == chosen ? "#6b2a5b" : "#20242a");
     role_tag(pen, plate.role);
     return pen.out;
 }
 
-std::string fastener_sign(core::FastenerShape shape) { return fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 20 20\" width=\"14\" height=\"14\" aria-hidden=\"true\"><path d=\"{}\" fill=\"#20242a\"/></svg>", outline(shape, 10, 10, 7)); }
+std::string fastener_sign(core::FastenerShape shape) {
+    return fmt::format(
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 20 20\" width=\"14\" height=\"14\" aria-hidden=\"true\"><path d=\"{}\" "
+        "fill=\"#20242a\"/></svg>",
+        outline(shape, 10, 10, 7));
+}
 
 std::string marks_words(const core::Procedure& p, const core::Plate& plate) {
     std::string out = core::fastener_words(p, plate);
@@ -223,7 +272,8 @@ std::string marks_words(const core::Procedure& p, const core::Plate& plate) {
                 add("A detail is shown larger.");
                 break;
             case PlateSign::Distance:
-                add(p.find(m.figure) == nullptr ? "A distance that is not measured." : fmt::format("Distance {}.", core::text_of(p.find(m.figure)->value)));
+                add(p.find(m.figure) == nullptr ? "A distance that is not measured."
+                                                : fmt::format("Distance {}.", core::text_of(p.find(m.figure)->value)));
                 break;
         }
     return out;

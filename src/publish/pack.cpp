@@ -44,7 +44,8 @@ constexpr double kShareOfReading = 0.1;  // of the whole, for reading the record
 
 class PackWriter {
 public:
-    PackWriter(const PackRequest& request, std::string folder, const PackProgress& progress) : r_(request), progress_(progress), work_(std::move(folder)) {}
+    PackWriter(const PackRequest& request, std::string folder, const PackProgress& progress)
+        : r_(request), progress_(progress), work_(std::move(folder)) {}
 
     Result<std::string> run() {
         if (auto read = read_recordings(); !read) return tl::make_unexpected(read.error());
@@ -80,23 +81,41 @@ private:
             const auto& r = r_.recordings[i];
             const std::string name = name_of_recording(r.id);
             read_.push_back(facts_of(r.path));
-            const auto told = [&](double share) { return !progress_ || progress_(fmt::format("Reading {}", name), kShareOfReading * (static_cast<double>(i) + share) / static_cast<double>(r_.recordings.size())); };
+            const auto told = [&](double share) {
+                return !progress_ ||
+                    progress_(fmt::format("Reading {}", name),
+                        kShareOfReading * (static_cast<double>(i) + share) / static_cast<double>(r_.recordings.size()));
+            };
             const auto hash = store::sha256_of_file(r.path, told);
             if (!hash && hash.error().code == ErrorCode::Cancelled) return stopped();
             if (!hash && hash.error().code == ErrorCode::NotFound) return away(r.id);
             if (!hash) return tl::make_unexpected(hash.error());
-            if (*hash != r.id.text()) return fail(ErrorCode::Damaged, fmt::format("The film in {} is not the recording \u201C{}\u201D any more: it was replaced, cut or damaged. Put the original back, or import it again.", r.path, name), r.path);
+            if (*hash != r.id.text())
+                return fail(ErrorCode::Damaged,
+                    fmt::format("The film in {} is not the recording \u201C{}\u201D any more: it was replaced, cut or damaged. Put the "
+                                "original back, or import it again.",
+                        r.path, name),
+                    r.path);
         }
         return {};
     }
 
     Outcome same_recordings() const {
         for (std::size_t i = 0; i < r_.recordings.size(); ++i)
-            if (facts_of(r_.recordings[i].path) != read_[i]) return fail(ErrorCode::Damaged, fmt::format("The recording \u201C{}\u201D was changed while the pack was made; leave it alone and issue again.", name_of_recording(r_.recordings[i].id)), r_.recordings[i].path);
+            if (facts_of(r_.recordings[i].path) != read_[i])
+                return fail(ErrorCode::Damaged,
+                    fmt::format("The recording \u201C{}\u201D was changed while the pack was made; leave it alone and issue again.",
+                        name_of_recording(r_.recordings[i].id)),
+                    r_.recordings[i].path);
         return {};
     }
 
-    Outcome away(const core::RecordingId& id) const { return fail(ErrorCode::NotFound, fmt::format("The recording \u201C{}\u201D is away, so its pictures cannot be made; put the file back where it was and issue again.", name_of_recording(id))); }
+    Outcome away(const core::RecordingId& id) const {
+        return fail(ErrorCode::NotFound,
+            fmt::format(
+                "The recording \u201C{}\u201D is away, so its pictures cannot be made; put the file back where it was and issue again.",
+                name_of_recording(id)));
+    }
     static Outcome stopped() { return fail(ErrorCode::Cancelled, "Making the pack was stopped; nothing of it is kept."); }
 
     Outcome make() {
@@ -143,7 +162,9 @@ private:
     Outcome save(const QImage& image, const std::string& file) const {
         QByteArray bytes;
         QBuffer buffer(&bytes);
-        if (!image.save(&buffer, "PNG", 30)) return fail(ErrorCode::NoMemory, fmt::format("The picture {} could not be made; close other programs and try again.", file), file);
+        if (!image.save(&buffer, "PNG", 30))
+            return fail(
+                ErrorCode::NoMemory, fmt::format("The picture {} could not be made; close other programs and try again.", file), file);
         return store::write_file(work_ + "/" + file, std::string_view(bytes.constData(), static_cast<std::size_t>(bytes.size())));
     }
 
@@ -170,7 +191,10 @@ private:
         if (!from) return tl::make_unexpected(from.error());
         ClipFile c = clip_names(number, clip);
         const auto report = [&](double part) { return tell(fmt::format("Clip of step {}", number), done + part * share).has_value(); };
-        if (auto cut = media::cut_clip((*from)->path, take, work_ + "/" + c.file, kClipWidth, report, clip_options(p(), clip, (*from)->rotation, (*from)->pixel_aspect)); !cut) return cut;
+        if (auto cut = media::cut_clip((*from)->path, take, work_ + "/" + c.file, kClipWidth, report,
+                clip_options(p(), clip, (*from)->rotation, (*from)->pixel_aspect));
+            !cut)
+            return cut;
         std::error_code ec;
         c.bytes = static_cast<std::int64_t>(fs::file_size(work_ + "/" + c.file, ec));
         auto poster = frame(take.recording, clip.poster.value_or(take.from));
@@ -190,7 +214,9 @@ private:
         for (const auto& s : narration) {
             const auto a = std::max(ms(s.start), from) - from;
             const auto b = std::min(ms(s.end), to) - from;
-            if (b - a >= 300) out.push_back({core::FrameTime::from_milliseconds(a * clip.slower), core::FrameTime::from_milliseconds(b * clip.slower), s.text});
+            if (b - a >= 300)
+                out.push_back(
+                    {core::FrameTime::from_milliseconds(a * clip.slower), core::FrameTime::from_milliseconds(b * clip.slower), s.text});
         }
         return out;
     }
@@ -206,10 +232,14 @@ private:
     /// The PDF is made from the same page, tagged after PDF/UA, with edition.json attached.
     Outcome pdf() {
         const QString program = QStandardPaths::findExecutable(QStringLiteral("weasyprint"));
-        if (program.isEmpty()) return fail(ErrorCode::Unwritable, "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and issue again.");
+        if (program.isEmpty())
+            return fail(ErrorCode::Unwritable,
+                "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and issue again.");
         QProcess process;
         process.setWorkingDirectory(QString::fromStdString(work_));
-        process.start(program, {QStringLiteral("--pdf-variant"), QStringLiteral("pdf/ua-1"), QStringLiteral("--attachment"), QStringLiteral("edition.json"), QStringLiteral("guide.html"), QStringLiteral("-")});
+        process.start(program,
+            {QStringLiteral("--pdf-variant"), QStringLiteral("pdf/ua-1"), QStringLiteral("--attachment"), QStringLiteral("edition.json"),
+                QStringLiteral("guide.html"), QStringLiteral("-")});
         for (int waited = 0; !process.waitForFinished(200); waited += 200) {
             if (process.state() == QProcess::NotRunning) break;
             const auto told = tell("Page and PDF", 0.97);
@@ -221,18 +251,23 @@ private:
         }
         const std::string said = core::as_utf8(process.readAllStandardError().toStdString());
         const std::string pdf = process.readAllStandardOutput().toStdString();
-        if (process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0 && pdf.starts_with("%PDF-")) return store::write_file(work_ + "/guide.pdf", pdf);
+        if (process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0 && pdf.starts_with("%PDF-"))
+            return store::write_file(work_ + "/guide.pdf", pdf);
         if (said.find("No space left") != std::string::npos) return tl::make_unexpected(store::file_trouble("the PDF", ENOSPC));
         // the last line of what it says is its reason; the rest speaks of its own insides
         const auto end = said.find_last_not_of(" \n");
         const auto line = end == std::string::npos ? std::string::npos : said.rfind('\n', end);
-        return fail(ErrorCode::Unwritable, fmt::format("The PDF could not be made ({}); issue again.", end == std::string::npos ? "the program weasyprint gave no reason" : said.substr(line == std::string::npos ? 0 : line + 1, 200)));
+        return fail(ErrorCode::Unwritable,
+            fmt::format("The PDF could not be made ({}); issue again.",
+                end == std::string::npos ? "the program weasyprint gave no reason"
+                                         : said.substr(line == std::string::npos ? 0 : line + 1, 200)));
     }
 
     Result<std::string> seal() const {
         auto below = read_below(work_, {});
         if (!below) return tl::make_unexpected(below.error());
-        if (!below->odd.empty()) return fail(ErrorCode::Damaged, fmt::format("Something else writes where the pack is made: {}", below->odd.front()), work_);
+        if (!below->odd.empty())
+            return fail(ErrorCode::Damaged, fmt::format("Something else writes where the pack is made: {}", below->odd.front()), work_);
         const std::string manifest = manifest_text(below->hashes);
         if (auto done = store::write_file(work_ + "/" + kManifest, manifest); !done) return tl::make_unexpected(done.error());
         if (auto done = store::write_file(work_ + "/" + kSeal, seal_text(manifest)); !done) return tl::make_unexpected(done.error());
@@ -248,7 +283,9 @@ private:
 
 }  // namespace
 
-std::string edition_mark(const core::Edition& edition, const std::string& sha256) { return fmt::format("{} / {} / {}", edition.procedure.header.number, edition.number, sha256.substr(0, 8)); }
+std::string edition_mark(const core::Edition& edition, const std::string& sha256) {
+    return fmt::format("{} / {} / {}", edition.procedure.header.number, edition.number, sha256.substr(0, 8));
+}
 
 Result<std::string> write_pack(const PackRequest& request, const std::string& folder, const PackProgress& progress) {
     return core::caught([&] { return PackWriter(request, folder, progress).run(); });

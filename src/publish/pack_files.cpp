@@ -12,10 +12,13 @@
 namespace anagraph::publish {
 
 std::string still_name(std::size_t step, std::size_t plate) { return fmt::format("plates/step-{}-{}.png", step, plate); }
-std::string lens_name(std::size_t step, std::size_t plate, std::size_t lens) { return fmt::format("plates/step-{}-{}-lens-{}.png", step, plate, lens); }
+std::string lens_name(std::size_t step, std::size_t plate, std::size_t lens) {
+    return fmt::format("plates/step-{}-{}-lens-{}.png", step, plate, lens);
+}
 
 ClipFile clip_names(std::size_t step, const core::Clip& clip) {
-    return {fmt::format("clips/step-{}.mp4", step), fmt::format("clips/step-{}.vtt", step), "", fmt::format("clips/step-{}.png", step), static_cast<int>(std::lround((clip.take.to.seconds() - clip.take.from.seconds()) * clip.slower))};
+    return {fmt::format("clips/step-{}.mp4", step), fmt::format("clips/step-{}.vtt", step), "", fmt::format("clips/step-{}.png", step),
+        static_cast<int>(std::lround((clip.take.to.seconds() - clip.take.from.seconds()) * clip.slower))};
 }
 
 PackFiles pack_files_in(const std::string& folder, const core::Procedure& p) {

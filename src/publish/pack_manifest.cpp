@@ -27,7 +27,8 @@ struct Walk {
 
     void go(const std::string& relative) {
         const auto names = store::names_in(root + "/" + relative);
-        if (names.empty() && !relative.empty()) odd.push_back(fmt::format("The folder {} is empty or cannot be read; a pack has no such folder.", core::as_utf8(relative)));
+        if (names.empty() && !relative.empty())
+            odd.push_back(fmt::format("The folder {} is empty or cannot be read; a pack has no such folder.", core::as_utf8(relative)));
         for (const auto& name : names) {
             const std::string path = relative.empty() ? name : relative + "/" + name;
             const std::string shown = core::as_utf8(path);
@@ -40,7 +41,8 @@ struct Walk {
             else if (S_ISREG(facts.st_mode))
                 files.push_back(path);
             else
-                odd.push_back(fmt::format("{} is {}; it does not belong to the pack.", shown, S_ISLNK(facts.st_mode) ? "a link" : "no ordinary file"));
+                odd.push_back(fmt::format(
+                    "{} is {}; it does not belong to the pack.", shown, S_ISLNK(facts.st_mode) ? "a link" : "no ordinary file"));
         }
     }
 };
@@ -50,7 +52,9 @@ struct Walk {
 core::Result<Below> read_below(const std::string& folder, const std::function<bool(double)>& progress) {
     Walk walk{folder, {}, {}};
     walk.go("");
-    if (walk.files.size() > kMostFiles) return fail(ErrorCode::BadInput, fmt::format("{} holds more files than a pack can have; choose the folder of the pack itself.", folder), folder);
+    if (walk.files.size() > kMostFiles)
+        return fail(ErrorCode::BadInput,
+            fmt::format("{} holds more files than a pack can have; choose the folder of the pack itself.", folder), folder);
     Below out;
     out.odd = std::move(walk.odd);
     const auto all = static_cast<double>(std::max<std::int64_t>(1, store::bytes_below(folder)));
@@ -59,7 +63,8 @@ core::Result<Below> read_below(const std::string& folder, const std::function<bo
         if (name == kManifest || name == kSeal) continue;
         struct stat facts {};
         const auto size = ::lstat((folder + "/" + name).c_str(), &facts) == 0 ? static_cast<double>(facts.st_size) : 0.0;
-        auto hash = store::sha256_of_file(folder + "/" + name, [&](double share) { return !progress || progress((done + share * size) / all); });
+        auto hash =
+            store::sha256_of_file(folder + "/" + name, [&](double share) { return !progress || progress((done + share * size) / all); });
         if (!hash) return tl::make_unexpected(hash.error());
         done += size;
         out.hashes.emplace(name, std::move(*hash));
@@ -77,7 +82,8 @@ std::string seal_text(const std::string& manifest) { return store::sha256(manife
 std::vector<std::string> compare_with_manifest(const std::map<std::string, std::string>& actual, const std::string& text) {
     std::vector<std::string> out;
     const auto manifest = nlohmann::json::parse(text, nullptr, false);
-    const auto listed = manifest.is_object() && manifest.contains("files") && manifest.at("files").is_object() ? manifest.at("files") : nlohmann::json::object();
+    const auto listed = manifest.is_object() && manifest.contains("files") && manifest.at("files").is_object() ? manifest.at("files")
+                                                                                                               : nlohmann::json::object();
     for (const auto& [name, hash] : listed.items()) {
         const auto it = actual.find(name);
         if (it == actual.end())

@@ -44,10 +44,8 @@ std::string plate_words(const core::Procedure& p, const core::Plate& plate, cons
     if (!out.empty() && out.back() != '.') out += '.';
     for (const auto& c : plate.callouts) {
         const auto* item = p.find(c.item);
-        const char* across = c.target.x < 3333 ? "left" : c.target.x < 6667 ? "middle"
-                                                                            : "right";
-        const char* down = c.target.y < 3333 ? "top" : c.target.y < 6667 ? "centre"
-                                                                         : "bottom";
+        const char* across = c.target.x < 3333 ? "left" : c.target.x < 6667 ? "middle" : "right";
+        const char* down = c.target.y < 3333 ? "top" : c.target.y < 6667 ? "centre" : "bottom";
         if (item != nullptr) out += fmt::format("{}{}: {}, {} {}.", out.empty() ? "" : " ", numbers.at(c.item), item->name, down, across);
     }
     for (const auto& more : {marks_words(p, plate), off_order_words(plate, numbers)})
@@ -78,16 +76,25 @@ std::string callouts_svg(const core::Plate& plate, const std::map<core::ItemId, 
             const double sy = y(c.label) + dy / length * r;
             // white under black: the leader is seen on dark and on light
             for (const auto& [colour, thick] : {std::pair{"#fff", 0.26}, std::pair{"#20242a", 0.1}})
-                out += fmt::format("<line x1=\"{:.1f}\" y1=\"{:.1f}\" x2=\"{:.1f}\" y2=\"{:.1f}\" stroke=\"{}\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\"/>\n", sx, sy, x(c.target), y(c.target), colour, r * thick);
-            out += fmt::format("<circle cx=\"{:.1f}\" cy=\"{:.1f}\" r=\"{:.1f}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n", x(c.target), y(c.target), r * 0.2, r * 0.08);
+                out += fmt::format(
+                    "<line x1=\"{:.1f}\" y1=\"{:.1f}\" x2=\"{:.1f}\" y2=\"{:.1f}\" stroke=\"{}\" stroke-width=\"{:.1f}\" "
+                    "stroke-linecap=\"round\"/>\n",
+                    sx, sy, x(c.target), y(c.target), colour, r * thick);
+            out +=
+                fmt::format("<circle cx=\"{:.1f}\" cy=\"{:.1f}\" r=\"{:.1f}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n",
+                    x(c.target), y(c.target), r * 0.2, r * 0.08);
         }
-        out += fmt::format("<circle cx=\"{0:.1f}\" cy=\"{1:.1f}\" r=\"{2:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{3:.1f}\"/>\n<text x=\"{0:.1f}\" y=\"{4:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{5:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#20242a\">{6}</text>\n",
-                           x(c.label), y(c.label), r, r * 0.12, y(c.label) + r * 0.42, r * 1.15, numbers.at(c.item));
+        out += fmt::format(
+            "<circle cx=\"{0:.1f}\" cy=\"{1:.1f}\" r=\"{2:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{3:.1f}\"/>\n<text "
+            "x=\"{0:.1f}\" y=\"{4:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{5:.1f}\" font-weight=\"bold\" "
+            "text-anchor=\"middle\" fill=\"#20242a\">{6}</text>\n",
+            x(c.label), y(c.label), r, r * 0.12, y(c.label) + r * 0.42, r * 1.15, numbers.at(c.item));
     }
     return out;
 }
 
-std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers, const std::string& picture, int width, int height, const std::map<std::size_t, std::string>& lenses) {
+std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers,
+    const std::string& picture, int width, int height, const std::map<std::size_t, std::string>& lenses) {
     const std::string words = plate_words(p, plate, numbers);
     std::string out = fmt::format(
         "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" role=\"img\" aria-label=\"{2}\">\n<title>{2}</title>\n"
@@ -96,7 +103,8 @@ std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const 
     const double glass = lens_radius(height);
     for (const auto& [i, file] : lenses) {
         const Place& at = plate.marks[i].to;
-        out += fmt::format("<image href=\"{}\" x=\"{:.1f}\" y=\"{:.1f}\" width=\"{:.1f}\" height=\"{:.1f}\"/>\n", escaped(file), at.x * width / 10000.0 - glass, at.y * height / 10000.0 - glass, 2 * glass, 2 * glass);
+        out += fmt::format("<image href=\"{}\" x=\"{:.1f}\" y=\"{:.1f}\" width=\"{:.1f}\" height=\"{:.1f}\"/>\n", escaped(file),
+            at.x * width / 10000.0 - glass, at.y * height / 10000.0 - glass, 2 * glass, 2 * glass);
     }
     return out + marks_svg(p, plate, width, height) + callouts_svg(plate, numbers, width, height) + "</svg>\n";
 }

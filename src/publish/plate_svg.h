@@ -10,7 +10,8 @@ namespace anagraph::publish {
 
 /// `picture` is the file name the SVG refers to; size in pixels; `numbers` from core::callout_numbers(); `lenses`: the file of
 /// what each magnifier shows, by its place among the marks.
-std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers, const std::string& picture, int width, int height, const std::map<std::size_t, std::string>& lenses = {});
+std::string plate_svg(const core::Procedure& p, const core::Plate& plate, const std::map<core::ItemId, int>& numbers,
+    const std::string& picture, int width, int height, const std::map<std::size_t, std::string>& lenses = {});
 
 /// The leaders and numbered discs alone, for an <svg> of that size in its own units.
 std::string callouts_svg(const core::Plate& plate, const std::map<core::ItemId, int>& numbers, double width, double height);

@@ -24,18 +24,27 @@ std::string drawing(const core::Procedure& p, const core::Press& press, int x) {
     const int middle = x + kWide / 2;
     std::string out;
     const auto words = [&](int y, int size, const std::string& text, bool bold) {
-        out += fmt::format("<text x=\"{}\" y=\"{}\" font-family=\"B612, sans-serif\" font-size=\"{}\"{} text-anchor=\"middle\" fill=\"#20242a\">{}</text>", middle, y, size, bold ? " font-weight=\"bold\"" : "", escaped(text));
+        out += fmt::format(
+            "<text x=\"{}\" y=\"{}\" font-family=\"B612, sans-serif\" font-size=\"{}\"{} text-anchor=\"middle\" fill=\"#20242a\">{}</text>",
+            middle, y, size, bold ? " font-weight=\"bold\"" : "", escaped(text));
     };
     if (!press.shows.empty()) {
         out += fmt::format("<rect x=\"{}\" y=\"4\" width=\"{}\" height=\"30\" rx=\"3\" fill=\"#20242a\"/>", x + 22, kWide - 44);
-        out += fmt::format("<text x=\"{}\" y=\"25\" font-family=\"B612 Mono, B612, monospace\" font-size=\"17\" text-anchor=\"middle\" fill=\"#fff\">{}</text>", middle, escaped(press.shows));
+        out += fmt::format(
+            "<text x=\"{}\" y=\"25\" font-family=\"B612 Mono, B612, monospace\" font-size=\"17\" text-anchor=\"middle\" "
+            "fill=\"#fff\">{}</text>",
+            middle, escaped(press.shows));
     }
-    out += fmt::format("<rect x=\"{}\" y=\"50\" width=\"{}\" height=\"38\" rx=\"{}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", x + 28, kWide - 56, press.kind == Kind::Turn ? 19 : 6);
+    out +=
+        fmt::format("<rect x=\"{}\" y=\"50\" width=\"{}\" height=\"38\" rx=\"{}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"2.5\"/>",
+            x + 28, kWide - 56, press.kind == Kind::Turn ? 19 : 6);
     words(75, press.button.size() > 8 ? 12 : 16, press.button, true);
     if (press.kind == Kind::Turn)
-        out += fmt::format("<path d=\"M{} 46a44 30 0 0 1 70 0l4 -9m-4 9l-10 0\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle - 35);
+        out += fmt::format(
+            "<path d=\"M{} 46a44 30 0 0 1 70 0l4 -9m-4 9l-10 0\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle - 35);
     else
-        out += fmt::format("<path d=\"M{0} 86v22m-7 0v-14a7 7 0 0 1 14 0v14\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle);
+        out += fmt::format(
+            "<path d=\"M{0} 86v22m-7 0v-14a7 7 0 0 1 14 0v14\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle);
     std::string how(core::name_of(press.kind));
     if (press.kind == Kind::Hold) how += until_shown(press) ? " until shown" : " " + hold_words(p, press);
     if (press.times > 1) how += fmt::format(", {} ×", press.times);
@@ -48,8 +57,7 @@ std::string drawing(const core::Procedure& p, const core::Press& press, int x) {
 std::string press_words(const core::Procedure& p, const core::ResetSequence& sequence) {
     std::string out;
     for (const auto& press : sequence.presses) {
-        const char* verb = press.kind == core::Press::Kind::Hold ? "Hold" : press.kind == core::Press::Kind::Turn ? "Turn"
-                                                                                                                  : "Press";
+        const char* verb = press.kind == core::Press::Kind::Hold ? "Hold" : press.kind == core::Press::Kind::Turn ? "Turn" : "Press";
         out += fmt::format("{}{} {}", out.empty() ? "" : " ", verb, press.button);
         if (until_shown(press))
             out += fmt::format(" until it shows {}", press.shows);
@@ -64,7 +72,10 @@ std::string press_words(const core::Procedure& p, const core::ResetSequence& seq
 
 std::string press_strip(const core::Procedure& p, const core::ResetSequence& sequence) {
     const int width = kWide * static_cast<int>(std::max<std::size_t>(1, sequence.presses.size()));
-    std::string out = fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" width=\"{3}\" role=\"img\" aria-label=\"{2}\"><title>{2}</title>", width, kHigh, escaped(press_words(p, sequence)), width * 2 / 3);
+    std::string out = fmt::format(
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\" width=\"{3}\" role=\"img\" "
+        "aria-label=\"{2}\"><title>{2}</title>",
+        width, kHigh, escaped(press_words(p, sequence)), width * 2 / 3);
     for (std::size_t i = 0; i < sequence.presses.size(); ++i) {
         const int x = kWide * static_cast<int>(i);
         if (i > 0) out += fmt::format("<path d=\"M{0} 62l9 7l-9 7\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", x - 4);

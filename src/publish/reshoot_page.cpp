@@ -39,7 +39,8 @@ std::string reshoot_page(const core::Procedure& p, const std::vector<ReshootPoin
     page.set("title", p.header.title);
     page.set("count", points.size() == 1 ? "1 point" : fmt::format("{} points", points.size()));
     // it goes out alone, so its type goes with it
-    for (const auto& [name, font] : {std::pair("regular", "fonts/B612-Regular.otf"), std::pair("bold", "fonts/B612-Bold.otf")}) page.set(name, QByteArray::fromStdString(resource(font)).toBase64().toStdString());
+    for (const auto& [name, font] : {std::pair("regular", "fonts/B612-Regular.otf"), std::pair("bold", "fonts/B612-Bold.otf")})
+        page.set(name, QByteArray::fromStdString(resource(font)).toBase64().toStdString());
     page.set("safety", std::string(core::safety_statement()));
     data list{data::type::list};
     for (const auto& point : points) {

@@ -38,7 +38,8 @@ void hide(QImage& image, const QRect& where) {
 void brighten(QImage& image, int amount) {
     std::array<uchar, 256> curve{};
     const double power = 1.0 / (1.0 + amount / 50.0);
-    for (int i = 0; i < 256; ++i) curve[static_cast<std::size_t>(i)] = static_cast<uchar>(std::clamp(std::lround(255 * std::pow(i / 255.0, power)), 0L, 255L));
+    for (int i = 0; i < 256; ++i)
+        curve[static_cast<std::size_t>(i)] = static_cast<uchar>(std::clamp(std::lround(255 * std::pow(i / 255.0, power)), 0L, 255L));
     for (int y = 0; y < image.height(); ++y) {
         auto* row = image.scanLine(y);
         for (int x = 0; x < image.width() * 4; ++x)
@@ -48,7 +49,9 @@ void brighten(QImage& image, int amount) {
 
 }  // namespace
 
-QImage image_of(const media::Picture& picture) { return QImage(picture.bgra.data(), picture.width, picture.height, picture.width * 4, QImage::Format_RGB32).copy(); }
+QImage image_of(const media::Picture& picture) {
+    return QImage(picture.bgra.data(), picture.width, picture.height, picture.width * 4, QImage::Format_RGB32).copy();
+}
 
 QImage cared_for(const QImage& frame, const core::StillCare& care) {
     if (frame.isNull() || care.empty()) return frame;

@@ -41,7 +41,8 @@ void check_files(const std::string& folder, const Below& below, Verification& v)
     } else if (seal == seal_text(expected)) {
         v.troubles.push_back(fmt::format("{} was changed after the edition was issued.", kManifest));
     } else {
-        if (seal != seal_text(manifest)) v.troubles.push_back(fmt::format("{} or {} was changed after the edition was issued.", kManifest, kSeal));
+        if (seal != seal_text(manifest))
+            v.troubles.push_back(fmt::format("{} or {} was changed after the edition was issued.", kManifest, kSeal));
         for (auto& t : compare_with_manifest(below.hashes, manifest)) v.troubles.push_back(std::move(t));
     }
     v.troubles.insert(v.troubles.end(), below.odd.begin(), below.odd.end());
@@ -52,13 +53,17 @@ void check_page(const std::string& folder, const core::Edition& edition, Verific
     const auto page = store::read_file(folder + "/guide.html", kMostText);
     if (!page) return;  // told as missing
     if (page->find(fmt::format("content=\"anagraph page {}\"", page_form())) == std::string::npos) {
-        if (page->find(v.sha256.substr(0, 8)) == std::string::npos) v.troubles.push_back(fmt::format("guide.html does not carry the mark of this edition, {}.", v.mark));
-        v.notes.emplace_back("guide.html was made by another version of the program, so it was not compared with edition.json word for word.");
+        if (page->find(v.sha256.substr(0, 8)) == std::string::npos)
+            v.troubles.push_back(fmt::format("guide.html does not carry the mark of this edition, {}.", v.mark));
+        v.notes.emplace_back(
+            "guide.html was made by another version of the program, so it was not compared with edition.json word for word.");
         return;
     }
-    if (*page != guide_page(resource("guide.html"), edition, v.mark, pack_files_in(folder, edition.procedure))) v.troubles.emplace_back("guide.html does not say what edition.json says: one of them was altered.");
+    if (*page != guide_page(resource("guide.html"), edition, v.mark, pack_files_in(folder, edition.procedure)))
+        v.troubles.emplace_back("guide.html does not say what edition.json says: one of them was altered.");
     for (const char* part : kPageParts)
-        if (store::read_file(folder + "/" + part, kMostText).value_or("") != resource(part)) v.troubles.push_back(fmt::format("{} is not what was written with this page: it was altered.", part));
+        if (store::read_file(folder + "/" + part, kMostText).value_or("") != resource(part))
+            v.troubles.push_back(fmt::format("{} is not what was written with this page: it was altered.", part));
 }
 
 QByteArray output_of(const char* program, const QStringList& arguments) {
@@ -84,10 +89,13 @@ void check_pdf(const std::string& folder, const core::Procedure& p, const std::s
         v.notes.emplace_back("The PDF was not compared: the programs that read it (package poppler-utils) are not installed.");
         return;
     }
-    const QByteArray attached = output_of("pdfdetach", {QStringLiteral("-save"), QStringLiteral("1"), QStringLiteral("-o"), QStringLiteral("/dev/stdout"), pdf});
-    if (attached.toStdString() != edition_text) v.troubles.emplace_back("guide.pdf carries another edition than edition.json: one of them was altered.");
+    const QByteArray attached =
+        output_of("pdfdetach", {QStringLiteral("-save"), QStringLiteral("1"), QStringLiteral("-o"), QStringLiteral("/dev/stdout"), pdf});
+    if (attached.toStdString() != edition_text)
+        v.troubles.emplace_back("guide.pdf carries another edition than edition.json: one of them was altered.");
     const QString text = QString::fromUtf8(output_of("pdftotext", {QStringLiteral("-layout"), pdf, QStringLiteral("-")}));
-    if (!text.simplified().contains(QString::fromStdString(v.mark).simplified())) v.troubles.push_back(fmt::format("guide.pdf does not carry the mark of this edition, {}.", v.mark));
+    if (!text.simplified().contains(QString::fromStdString(v.mark).simplified()))
+        v.troubles.push_back(fmt::format("guide.pdf does not carry the mark of this edition, {}.", v.mark));
     const QString page = QString::fromStdString(store::read_file(folder + "/guide.html", kMostText).value_or(""));
     auto known = numbers_in(page);
     const int pages = static_cast<int>(text.count(QLatin1Char('\f')));
@@ -108,16 +116,21 @@ Result<Verification> verify_pack(const std::string& named, const std::function<b
         std::string folder = named;
         while (folder.size() > 1 && folder.back() == '/') folder.pop_back();
         std::error_code ec;
-        if (!std::filesystem::is_directory(folder, ec)) return fail(ErrorCode::NotFound, fmt::format("{} is no folder; choose the folder of an issued pack.", folder), folder);
-        if (!store::is_there(folder + "/" + kManifest) && !store::is_there(folder + "/edition.json")) return fail(ErrorCode::BadInput, fmt::format("{} is no issued pack; choose the folder that holds guide.html and manifest.json.", folder), folder);
+        if (!std::filesystem::is_directory(folder, ec))
+            return fail(ErrorCode::NotFound, fmt::format("{} is no folder; choose the folder of an issued pack.", folder), folder);
+        if (!store::is_there(folder + "/" + kManifest) && !store::is_there(folder + "/edition.json"))
+            return fail(ErrorCode::BadInput,
+                fmt::format("{} is no issued pack; choose the folder that holds guide.html and manifest.json.", folder), folder);
         const auto below = read_below(folder, progress);
         if (!below) return tl::make_unexpected(below.error());
         Verification v;
         check_files(folder, *below, v);
         const auto text = store::read_file(folder + "/edition.json", kMostText);
-        const auto edition = text ? core::edition_from_json(nlohmann::json::parse(*text, nullptr, false)) : tl::make_unexpected(text.error());
+        const auto edition =
+            text ? core::edition_from_json(nlohmann::json::parse(*text, nullptr, false)) : tl::make_unexpected(text.error());
         if (edition) {
-            v.edition = fmt::format("{} {}, {}, edition {}", edition->procedure.header.machine, edition->procedure.header.title, edition->procedure.header.number, edition->number);
+            v.edition = fmt::format("{} {}, {}, edition {}", edition->procedure.header.machine, edition->procedure.header.title,
+                edition->procedure.header.number, edition->number);
             v.sha256 = store::sha256(*text);
             v.mark = edition_mark(*edition, v.sha256);
             // what the manifest does not vouch for need not be looked into

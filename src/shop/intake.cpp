@@ -51,11 +51,13 @@ std::optional<std::string> good_copy(const std::string& folder, const std::strin
 }
 
 /// The original in the new folder: the copy the library has, where that is still good, else a new copy.
-core::Result<std::string> keep_original(const std::string& film, const std::string& hash, const std::string& known, const std::string& work, const media::Progress& progress) {
+core::Result<std::string> keep_original(
+    const std::string& film, const std::string& hash, const std::string& known, const std::string& work, const media::Progress& progress) {
     if (const auto good = good_copy(known, hash, progress)) {
         // a second name for the same file costs nothing; where the disk knows no such thing it is copied
         if (::link((known + "/" + *good).c_str(), (work + "/" + *good).c_str()) == 0) return *good;
-        if (auto copied = store::copy_file(known + "/" + *good, work + "/" + *good, progress); !copied) return tl::make_unexpected(copied.error());
+        if (auto copied = store::copy_file(known + "/" + *good, work + "/" + *good, progress); !copied)
+            return tl::make_unexpected(copied.error());
         return *good;
     }
     const std::string name = "original" + plain_extension(film);
@@ -63,8 +65,15 @@ core::Result<std::string> keep_original(const std::string& film, const std::stri
     if (!copied) return tl::make_unexpected(copied.error());
     const auto reread = store::sha256_of_file(work + "/" + name, [&](double share) { return !progress || progress(0.7 + share * 0.3); });
     if (!reread) return tl::make_unexpected(reread.error());
-    if (*copied != hash) return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was copied; wait until it is written, and import it again.", film), film);
-    if (*reread != hash) return fail(ErrorCode::Damaged, fmt::format("The copy of {} does not read as it was written: the disk of the library fails. Check it, and import the recording again.", film), film);
+    if (*copied != hash)
+        return fail(ErrorCode::Damaged,
+            fmt::format("{} was changed while it was copied; wait until it is written, and import it again.", film), film);
+    if (*reread != hash)
+        return fail(ErrorCode::Damaged,
+            fmt::format(
+                "The copy of {} does not read as it was written: the disk of the library fails. Check it, and import the recording again.",
+                film),
+            film);
     return name;
 }
 
@@ -76,7 +85,8 @@ struct Looked {
     store::WorkFolder files;
 };
 
-core::Result<Looked> look_through(const std::string& library_folder, const std::string& film, const media::Progress& progress, Original kept) {
+core::Result<Looked> look_through(
+    const std::string& library_folder, const std::string& film, const media::Progress& progress, Original kept) {
     auto work = store::Library::work_folder(library_folder);
     if (!work) return tl::make_unexpected(work.error());
     auto hash = store::sha256_of_file(film, part(progress, 0, kHashed));
@@ -94,14 +104,16 @@ core::Result<Looked> look_through(const std::string& library_folder, const std::
     auto index = media::import_pass(read_from, work->path(), part(progress, kCopied, 1));
     if (!index) {
         // Name the file the person chose, not the copy.
-        if (const auto at = index.error().message.find(read_from); at != std::string::npos) index.error().message.replace(at, read_from.size(), film);
+        if (const auto at = index.error().message.find(read_from); at != std::string::npos)
+            index.error().message.replace(at, read_from.size(), film);
         return tl::make_unexpected(index.error());
     }
     if (auto made = publish::write_cover(work->path(), *index); !made) return tl::make_unexpected(made.error());
     return Looked{std::move(*hash), original, std::move(*index), std::move(*work)};
 }
 
-core::Result<PreparedRecording> prepared(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress, Original kept) {
+core::Result<PreparedRecording> prepared(const std::string& library_folder, const std::string& recording, const std::string& narration,
+    const media::Progress& progress, Original kept) {
     PreparedRecording out;
     // The narration first: a wrong file beside a long film should be told at once.
     const std::string words = narration.empty() ? narration_beside(recording) : narration;
@@ -118,19 +130,28 @@ core::Result<PreparedRecording> prepared(const std::string& library_folder, cons
         }
     }
     std::error_code ec;
-    if (fs::is_directory(recording, ec)) return fail(ErrorCode::BadInput, fmt::format("{} is a folder; choose the recording in it.", recording), recording);
+    if (fs::is_directory(recording, ec))
+        return fail(ErrorCode::BadInput, fmt::format("{} is a folder; choose the recording in it.", recording), recording);
     if (const std::string lies = fs::absolute(recording, ec).string(); kept == Original::StaysWhereItLies && !core::is_utf8(lies))
-        return fail(ErrorCode::Refused, fmt::format("The path of {} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or import it as a copy.", core::as_utf8(recording)), core::as_utf8(recording));
-    if (const std::string around = store::library_around(recording); !around.empty() && fs::equivalent(around, library_folder, ec)) return fail(ErrorCode::Refused, fmt::format("{} lies in this library already; it is on the Shelf.", recording), recording);
+        return fail(ErrorCode::Refused,
+            fmt::format("The path of {} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or import "
+                        "it as a copy.",
+                core::as_utf8(recording)),
+            core::as_utf8(recording));
+    if (const std::string around = store::library_around(recording); !around.empty() && fs::equivalent(around, library_folder, ec))
+        return fail(ErrorCode::Refused, fmt::format("{} lies in this library already; it is on the Shelf.", recording), recording);
     auto looked = look_through(library_folder, recording, progress, kept);
     if (!looked && looked.error().code == ErrorCode::Refused) {
         // Its times cannot be followed: it comes in as a film of the same pictures with times that can.
         const std::string trouble = looked.error().message;
-        if (kept == Original::StaysWhereItLies) return fail(ErrorCode::Refused, fmt::format("{} It cannot stay where it lies; import it as a copy, which gets new times.", trouble), recording);
+        if (kept == Original::StaysWhereItLies)
+            return fail(ErrorCode::Refused,
+                fmt::format("{} It cannot stay where it lies; import it as a copy, which gets new times.", trouble), recording);
         auto work = store::Library::work_folder(library_folder);
         if (!work) return tl::make_unexpected(work.error());
         const std::string film = work->path() + "/film.mkv";
-        if (auto written = media::with_new_times(recording, film, part(progress, 0, kHashed)); !written) return tl::make_unexpected(written.error());
+        if (auto written = media::with_new_times(recording, film, part(progress, 0, kHashed)); !written)
+            return tl::make_unexpected(written.error());
         looked = look_through(library_folder, film, part(progress, kHashed, 1), kept);
         out.remarks.push_back(trouble + " Its pictures came in one after the other, with new times.");
     }
@@ -139,7 +160,8 @@ core::Result<PreparedRecording> prepared(const std::string& library_folder, cons
     out.remarks.insert(out.remarks.end(), out.index.remarks.begin(), out.index.remarks.end());
     const int lines = out.narration ? static_cast<int>(out.narration->size()) : 0;
     const auto length = core::FrameTime::from_milliseconds(std::llround((out.index.end.seconds() - out.index.start().seconds()) * 1000));
-    out.entry = {core::RecordingId(looked->hash), core::as_utf8(fs::path(recording).filename().string()), looked->original, store::utc_now(), lines > 0, length, lines};
+    out.entry = {core::RecordingId(looked->hash), core::as_utf8(fs::path(recording).filename().string()), looked->original,
+        store::utc_now(), lines > 0, length, lines};
     out.files = std::move(looked->files);
     return out;
 }
@@ -160,12 +182,14 @@ core::Result<core::Narration> read_narration(const std::string& path) {
         const auto bytes = store::read_file(path, kMostNarration);
         if (!bytes) return tl::make_unexpected(bytes.error());
         auto narration = core::read_timed_text(*bytes);
-        if (!narration) narration.error().message = fmt::format("{}: {}", core::as_utf8(fs::path(path).filename().string()), narration.error().message);
+        if (!narration)
+            narration.error().message = fmt::format("{}: {}", core::as_utf8(fs::path(path).filename().string()), narration.error().message);
         return narration;
     });
 }
 
-core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress, Original kept) {
+core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording,
+    const std::string& narration, const media::Progress& progress, Original kept) {
     return core::caught([&] { return prepared(library_folder, recording, narration, progress, kept); });
 }
 

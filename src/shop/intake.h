@@ -24,14 +24,14 @@ struct PreparedRecording {
 std::string narration_beside(const std::string& recording);
 
 /// Whether the library keeps a copy of a recording or remembers where it lies.
-enum class Original { Copy,
-                      StaysWhereItLies };
+enum class Original { Copy, StaysWhereItLies };
 
 /// Hashes and looks through `recording` for the library in `library_folder`, and copies it unless a good copy is there. The copy
 /// is read again and compared. `narration` empty: the one beside it, if any. Told the share done, hashing and copying included.
 /// Errors: those of reading and writing; Refused for a name that cannot be remembered; Damaged where the copy is not the original;
 /// Cancelled.
-core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording, const std::string& narration, const media::Progress& progress = {}, Original original = Original::Copy);
+core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording,
+    const std::string& narration, const media::Progress& progress = {}, Original original = Original::Copy);
 
 /// Makes it known to the library. Errors: those of Library::enter_recording().
 core::Outcome enter_recording(store::Library& library, PreparedRecording& prepared);

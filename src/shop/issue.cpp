@@ -51,8 +51,10 @@ int highest_unknown(const store::Library& library, const core::Procedure& p) {
     int out = 0;
     for (const auto& folder : library.packs_not_known()) {
         const auto text = store::read_file(folder + "/edition.json", 256 << 20);
-        const auto edition = text ? core::edition_from_json(nlohmann::json::parse(*text, nullptr, false)) : tl::make_unexpected(text.error());
-        if (edition && edition->procedure.header.number == p.header.number && edition->procedure.header.machine == p.header.machine) out = std::max(out, edition->number);
+        const auto edition =
+            text ? core::edition_from_json(nlohmann::json::parse(*text, nullptr, false)) : tl::make_unexpected(text.error());
+        if (edition && edition->procedure.header.number == p.header.number && edition->procedure.header.machine == p.header.machine)
+            out = std::max(out, edition->number);
     }
     return out;
 }
@@ -75,14 +77,18 @@ core::Result<Prepared> prepared(const store::Library& library, const store::Guid
     const auto editions = library.editions(guide);
     if (!editions) return tl::make_unexpected(editions.error());
     out.ready.reasons = core::reasons_not_to_issue(out.state.procedure);
-    if (!out.state.lost.empty()) out.ready.reasons.push_back(fmt::format("{} change{} of this guide could not be read; look through it, and make the last change again.", out.state.lost.size(), out.state.lost.size() == 1 ? "" : "s"));
+    if (!out.state.lost.empty())
+        out.ready.reasons.push_back(
+            fmt::format("{} change{} of this guide could not be read; look through it, and make the last change again.",
+                out.state.lost.size(), out.state.lost.size() == 1 ? "" : "s"));
     out.unknown = highest_unknown(library, out.state.procedure);
     out.ready.next = std::max(out.unknown, editions->empty() ? 0 : editions->back().edition.number) + 1;
     out.edition.number = out.ready.next;
     if (!editions->empty()) {
         out.ready.changes = core::differences(editions->back().edition, out.edition);
         out.ready.current = out.ready.changes.empty() && out.ready.reasons.empty();
-        if (out.ready.changes.empty()) out.ready.reasons.push_back(fmt::format("Nothing has changed since edition {}.", editions->back().edition.number));
+        if (out.ready.changes.empty())
+            out.ready.reasons.push_back(fmt::format("Nothing has changed since edition {}.", editions->back().edition.number));
     }
     return out;
 }
@@ -95,7 +101,8 @@ core::Result<Readiness> readiness(const store::Library& library, const store::Gu
     return std::move(p->ready);
 }
 
-core::Result<IssueRequest> prepare_issue(const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker) {
+core::Result<IssueRequest> prepare_issue(
+    const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker) {
     auto p = prepared(library, guide);
     if (!p) return tl::make_unexpected(p.error());
     auto& reasons = p->ready.reasons;
@@ -119,10 +126,14 @@ core::Result<IssueRequest> prepare_issue(const store::Library& library, const st
         if (!narration) return tl::make_unexpected(narration.error());
         for (auto& beyond : core::moments_beyond(edition.procedure, id, index->start(), index->end)) reasons.push_back(std::move(beyond));
         // captions are the words as the author put them right
-        request.pack.recordings.push_back({id, entry->path, index->rotation, index->pixel_aspect, core::spoken_lines(*narration, edition.procedure.find(id)).lines});
+        request.pack.recordings.push_back(
+            {id, entry->path, index->rotation, index->pixel_aspect, core::spoken_lines(*narration, edition.procedure.find(id)).lines});
     }
     if (!reasons.empty()) return fail(ErrorCode::Refused, fmt::format("{}", fmt::join(reasons, " ")), guide.text());
-    if (p->unknown > 0) request.remarks.push_back(fmt::format("Edition {} lies in the library's folder, but library.db does not know it: it is older than the pack. This one is edition {}.", p->unknown, edition.number));
+    if (p->unknown > 0)
+        request.remarks.push_back(fmt::format(
+            "Edition {} lies in the library's folder, but library.db does not know it: it is older than the pack. This one is edition {}.",
+            p->unknown, edition.number));
     request.pack.sha256 = store::sha256(core::canonical_text(core::to_json(edition)));
     return request;
 }
@@ -135,29 +146,39 @@ core::Result<MadePack> make_pack(const IssueRequest& request, const publish::Pac
     return MadePack{std::move(*folder), *manifest};
 }
 
-core::Result<std::string> enter_edition(store::Library& library, const IssueRequest& request, MadePack pack) { return library.enter_edition(request.guide, request.sequence, request.pack.edition, pack.manifest, std::move(pack.folder)); }
+core::Result<std::string> enter_edition(store::Library& library, const IssueRequest& request, MadePack pack) {
+    return library.enter_edition(request.guide, request.sequence, request.pack.edition, pack.manifest, std::move(pack.folder));
+}
 
 core::Result<store::Destination> delivery(const store::Library& library, const store::GuideId& guide, const std::string& folder) {
     return store::Destination::folder(folder, [&](const std::string& there) -> std::optional<std::string> {
         const auto other = [&] { return fmt::format("{} holds other files; choose an empty folder for the pack.", there); };
         const auto v = publish::verify_pack(there);
         if (!v) return other();
-        if (!v->undamaged) return fmt::format("{} holds a pack that was altered, or other files beside one; choose an empty folder.", there);
+        if (!v->undamaged)
+            return fmt::format("{} holds a pack that was altered, or other files beside one; choose an empty folder.", there);
         const auto known = library.known_pack(v->sha256);
-        if (!known || !*known || !((*known)->guide == guide)) return fmt::format("{} holds a pack of another guide; choose an empty folder.", there);
+        if (!known || !*known || !((*known)->guide == guide))
+            return fmt::format("{} holds a pack of another guide; choose an empty folder.", there);
         return std::nullopt;
     });
 }
 
 core::Outcome copy_pack(const std::string& from, const store::Destination& to, const store::Progress& progress) {
-    if (auto copied = store::copy_tree(from, to.work(), [&](double share) { return !progress || progress(share * 0.8); }); !copied) return copied;
+    if (auto copied = store::copy_tree(from, to.work(), [&](double share) { return !progress || progress(share * 0.8); }); !copied)
+        return copied;
     const auto v = publish::verify_pack(to.work(), [&](double share) { return !progress || progress(0.8 + share * 0.2); });
     if (!v) return tl::make_unexpected(v.error());
-    if (!v->undamaged) return fail(ErrorCode::Damaged, fmt::format("The copy of the pack is not what was issued ({}); check the disk of {}, and try again.", v->troubles.front(), to.path()), to.path());
+    if (!v->undamaged)
+        return fail(ErrorCode::Damaged,
+            fmt::format(
+                "The copy of the pack is not what was issued ({}); check the disk of {}, and try again.", v->troubles.front(), to.path()),
+            to.path());
     return {};
 }
 
-core::Outcome deliver(const store::Library& library, const store::GuideId& guide, int number, const std::string& folder, const store::Progress& progress) {
+core::Outcome deliver(
+    const store::Library& library, const store::GuideId& guide, int number, const std::string& folder, const store::Progress& progress) {
     const auto kept = library.pack_folder(guide, number);
     if (!kept) return tl::make_unexpected(kept.error());
     auto to = delivery(library, guide, folder);

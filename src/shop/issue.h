@@ -38,7 +38,8 @@ core::Result<Readiness> readiness(const store::Library& library, const store::Gu
 
 /// Errors: Refused with every reason why it cannot be issued (unwritten steps, no checker, checker is the author, nothing changed
 /// since the last edition, pictures of moments that no film has).
-core::Result<IssueRequest> prepare_issue(const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker);
+core::Result<IssueRequest> prepare_issue(
+    const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker);
 /// Makes the pack; asks the library nothing, so that it runs on any thread. Errors: those of write_pack().
 core::Result<MadePack> make_pack(const IssueRequest& request, const publish::PackProgress& progress = {});
 /// Keeps the edition with its pack: from here on it exists. Gives back its SHA-256. Errors: Refused when the number was issued
@@ -51,6 +52,7 @@ core::Result<store::Destination> delivery(const store::Library& library, const s
 /// Copies a made pack there, and compares the copy. Errors: those of copying; Damaged.
 core::Outcome copy_pack(const std::string& from, const store::Destination& to, const store::Progress& progress = {});
 /// Writes the kept pack of an edition again. Errors: NotFound; Damaged where the kept pack is not what was issued.
-core::Outcome deliver(const store::Library& library, const store::GuideId& guide, int number, const std::string& folder, const store::Progress& progress = {});
+core::Outcome deliver(const store::Library& library, const store::GuideId& guide, int number, const std::string& folder,
+    const store::Progress& progress = {});
 
 }  // namespace anagraph::shop

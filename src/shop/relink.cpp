@@ -15,14 +15,18 @@ namespace fs = std::filesystem;
 using core::ErrorCode;
 using core::fail;
 
-core::Result<std::string> find_original(const core::RecordingId& id, std::int64_t bytes, const std::string& folder, const media::Progress& progress) {
+core::Result<std::string> find_original(
+    const core::RecordingId& id, std::int64_t bytes, const std::string& folder, const media::Progress& progress) {
     return core::caught([&]() -> core::Result<std::string> {
         const auto stopped = [&] { return fail(ErrorCode::Cancelled, "The search was stopped; the recording is still away."); };
         std::error_code ec;
-        if (!fs::is_directory(folder, ec)) return fail(ErrorCode::NotFound, fmt::format("{} is no folder; choose the folder or the card the recording may lie on.", folder), folder);
+        if (!fs::is_directory(folder, ec))
+            return fail(ErrorCode::NotFound,
+                fmt::format("{} is no folder; choose the folder or the card the recording may lie on.", folder), folder);
         std::vector<fs::path> alike;
         std::size_t seen = 0;
-        for (auto it = fs::recursive_directory_iterator(folder, fs::directory_options::skip_permission_denied, ec); !ec && it != fs::recursive_directory_iterator(); it.increment(ec)) {
+        for (auto it = fs::recursive_directory_iterator(folder, fs::directory_options::skip_permission_denied, ec);
+             !ec && it != fs::recursive_directory_iterator(); it.increment(ec)) {
             std::error_code own;
             if (!it->is_regular_file(own)) continue;
             ++seen;
@@ -32,11 +36,17 @@ core::Result<std::string> find_original(const core::RecordingId& id, std::int64_
         std::sort(alike.begin(), alike.end());
         for (std::size_t i = 0; i < alike.size(); ++i) {
             if (progress && !progress(static_cast<double>(i) / static_cast<double>(alike.size()))) return stopped();
-            const auto hash = store::sha256_of_file(alike[i].string(), [&](double share) { return !progress || progress((static_cast<double>(i) + share) / static_cast<double>(alike.size())); });
+            const auto hash = store::sha256_of_file(alike[i].string(),
+                [&](double share) { return !progress || progress((static_cast<double>(i) + share) / static_cast<double>(alike.size())); });
             if (!hash && hash.error().code == ErrorCode::Cancelled) return stopped();
-            if (hash && *hash == id.text() && core::is_utf8(alike[i].string())) return fs::absolute(alike[i], ec).lexically_normal().string();
+            if (hash && *hash == id.text() && core::is_utf8(alike[i].string()))
+                return fs::absolute(alike[i], ec).lexically_normal().string();
         }
-        return fail(ErrorCode::NotFound, fmt::format("The recording is not in {}: {} file{} looked at, {} of its length, none with its content. Look in another folder, or import it again.", folder, seen, seen == 1 ? "" : "s", alike.size()), folder);
+        return fail(ErrorCode::NotFound,
+            fmt::format("The recording is not in {}: {} file{} looked at, {} of its length, none with its content. Look in another folder, "
+                        "or import it again.",
+                folder, seen, seen == 1 ? "" : "s", alike.size()),
+            folder);
     });
 }
 

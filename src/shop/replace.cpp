@@ -13,14 +13,16 @@ std::size_t Sayers::times() const {
     return out;
 }
 
-core::Result<Sayers> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except, const std::function<bool(double)>& progress) {
+core::Result<Sayers> guides_saying(
+    const store::Library& library, const std::string& words, const store::GuideId& except, const std::function<bool(double)>& progress) {
     return core::caught([&]() -> core::Result<Sayers> {
         auto guides = library.guides_that_may_say(words);
         if (!guides) return tl::make_unexpected(guides.error());
         Sayers out;
         for (std::size_t i = 0; i < guides->size(); ++i) {
             auto& g = (*guides)[i];
-            if (progress && !progress(static_cast<double>(i) / static_cast<double>(guides->size()))) return core::fail(core::ErrorCode::Cancelled, "The search was stopped.");
+            if (progress && !progress(static_cast<double>(i) / static_cast<double>(guides->size())))
+                return core::fail(core::ErrorCode::Cancelled, "The search was stopped.");
             if (g.id == except) continue;
             const auto procedure = library.load_guide(g.id);
             if (!procedure)
@@ -32,10 +34,13 @@ core::Result<Sayers> guides_saying(const store::Library& library, const std::str
     });
 }
 
-core::Result<std::vector<store::GuideChange>> replacements(const store::Library& library, const std::vector<GuideSays>& guides, const std::string& words, const std::string& by) {
+core::Result<std::vector<store::GuideChange>> replacements(
+    const store::Library& library, const std::vector<GuideSays>& guides, const std::string& words, const std::string& by) {
     std::vector<store::GuideChange> out;
     for (const auto& g : guides) {
-        const auto failed = [&](const core::Error& e) { return core::fail(e.code, fmt::format("In \u201C{}\u201D: {}", g.guide.title, e.message)); };
+        const auto failed = [&](const core::Error& e) {
+            return core::fail(e.code, fmt::format("In \u201C{}\u201D: {}", g.guide.title, e.message));
+        };
         const auto procedure = library.load_guide(g.guide.id);
         if (!procedure) return failed(procedure.error());
         auto change = core::replace_words(*procedure, words, by);

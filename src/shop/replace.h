@@ -23,10 +23,12 @@ struct Sayers {
 };
 /// `except` left out. Runs on any thread with a library of its own. Told the share done; return false to stop. Errors: those of
 /// the list of guides; Cancelled.
-core::Result<Sayers> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except = {}, const std::function<bool(double)>& progress = {});
+core::Result<Sayers> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except = {},
+    const std::function<bool(double)>& progress = {});
 
 /// The changes that replace them in these guides, to be kept together by Library::append_all(); issued editions stay as they were
 /// issued. Errors: those of core::replace_words(), naming the guide.
-core::Result<std::vector<store::GuideChange>> replacements(const store::Library& library, const std::vector<GuideSays>& guides, const std::string& words, const std::string& by);
+core::Result<std::vector<store::GuideChange>> replacements(
+    const store::Library& library, const std::vector<GuideSays>& guides, const std::string& words, const std::string& by);
 
 }  // namespace anagraph::shop

@@ -31,7 +31,8 @@ core::Result<std::vector<publish::ReshootPoint>> gather_reshoot(const store::Lib
         r.narration = core::spoken_lines(*narration, &use).lines;
         r.marks = core::read_marks(r.narration);
         core::TapeSeen seen{use.id, &r.narration, &r.marks, {}};
-        for (const auto& poor : media::poor_stretches(*index)) seen.poor.push_back({poor.from, poor.to, poor.dark ? "too dark" : "blurred"});
+        for (const auto& poor : media::poor_stretches(*index))
+            seen.poor.push_back({poor.from, poor.to, poor.dark ? "too dark" : "blurred"});
         tapes.push_back(std::move(seen));
     }
     std::vector<publish::ReshootPoint> out;

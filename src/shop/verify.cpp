@@ -29,9 +29,13 @@ core::Result<PackVerdict> verify(const std::string& pack, const std::string& lib
         const bool issued = known->has_value() && ((*known)->pack.empty() || (*known)->pack == v.manifest);
         out.truth = issued ? PackTruth::Issued : PackTruth::Foreign;
         if (issued)
-            out.words = whole + ((*known)->pack.empty() ? " This library issued the edition; of its pack it kept no record then." : " It is exactly what this library issued.");
+            out.words = whole +
+                ((*known)->pack.empty() ? " This library issued the edition; of its pack it kept no record then."
+                                        : " It is exactly what this library issued.");
         else if (known->has_value())
-            out.words = whole + " This library issued the edition, but with other files: pictures, clips or the printed form were exchanged. Do not work with it.";
+            out.words = whole +
+                " This library issued the edition, but with other files: pictures, clips or the printed form were exchanged. Do not work "
+                "with it.";
         else
             out.words = whole + " This library did not issue it. Ask whoever did before you work with it.";
     }

@@ -11,10 +11,12 @@ namespace anagraph::shop {
 
 /// What is true of a pack, as far as it can be known. Packs are not signed: without the library that issued it nobody can know
 /// who made one.
-enum class PackTruth { Altered,    // it is not what was issued, or its parts contradict each other
-                       Undamaged,  // whole, and its parts agree; whether it is what was issued is not known here
-                       Issued,     // whole, and exactly what this library issued
-                       Foreign };  // whole, but this library issued no such edition, or with another pack
+enum class PackTruth {
+    Altered,    // it is not what was issued, or its parts contradict each other
+    Undamaged,  // whole, and its parts agree; whether it is what was issued is not known here
+    Issued,     // whole, and exactly what this library issued
+    Foreign
+};  // whole, but this library issued no such edition, or with another pack
 
 struct PackVerdict {
     PackTruth truth = PackTruth::Altered;

@@ -21,8 +21,7 @@ inline std::string s(const QVariant& v) { return v.toString().toStdString(); }
 
 class Database {
 public:
-    enum class Access { Write,
-                        Read };
+    enum class Access { Write, Read };
 
     /// For the thread that calls. Errors: NotFound, Damaged, Unwritable, NoSpace, Busy.
     static core::Result<std::unique_ptr<Database>> connect(const std::string& folder, Access access);
@@ -36,7 +35,9 @@ public:
 
     /// Runs one statement with its values.
     core::Result<QSqlQuery> run(const QString& sql, const std::vector<QVariant>& values = {}) const;
-    core::Result<QSqlQuery> run(const char* sql, const std::vector<QVariant>& values = {}) const { return run(QString::fromLatin1(sql), values); }
+    core::Result<QSqlQuery> run(const char* sql, const std::vector<QVariant>& values = {}) const {
+        return run(QString::fromLatin1(sql), values);
+    }
     /// The same for statements that give back nothing.
     core::Outcome exec(const char* sql, const std::vector<QVariant>& values = {}) const;
     /// All or nothing. It is the only one that writes from its beginning on: another that writes is waited for, never failed on.
@@ -57,7 +58,8 @@ private:
 
 /// What seals a change of the journal: SHA-256 over the seal before it (of the first: the guide's id) and all it says, so that a
 /// changed, missing or foreign one shows.
-std::string change_seal(const std::string& before, std::int64_t sequence, const std::string& at, const std::string& author, const std::string& body);
+std::string change_seal(
+    const std::string& before, std::int64_t sequence, const std::string& at, const std::string& author, const std::string& body);
 /// What seals a snapshot: SHA-256 over its sequence and its text.
 std::string snapshot_seal(std::int64_t sequence, const std::string& body);
 

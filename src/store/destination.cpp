@@ -63,11 +63,15 @@ Outcome put_over(const std::string& from, const std::string& to, const std::stri
 Outcome allowed(const std::string& path) {
     if (path.empty()) return fail(ErrorCode::BadInput, "Say where it shall be written.");
     if (is_link(path)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; name the place itself.", path), path);
-    if (const auto library = library_around(path); !library.empty()) return fail(ErrorCode::Refused, fmt::format("{} lies in the library {}, which the program alone writes in; choose a place outside it.", path, library), path);
+    if (const auto library = library_around(path); !library.empty())
+        return fail(ErrorCode::Refused,
+            fmt::format("{} lies in the library {}, which the program alone writes in; choose a place outside it.", path, library), path);
     const std::string above = parent_of(path);
     struct stat facts {};
-    if (::stat(above.c_str(), &facts) != 0) return fail(ErrorCode::NotFound, fmt::format("The folder {} is not there; make it first, or choose another one.", above), path);
-    if (!S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a file, so nothing can be written in it; choose another place.", above), path);
+    if (::stat(above.c_str(), &facts) != 0)
+        return fail(ErrorCode::NotFound, fmt::format("The folder {} is not there; make it first, or choose another one.", above), path);
+    if (!S_ISDIR(facts.st_mode))
+        return fail(ErrorCode::Refused, fmt::format("{} is a file, so nothing can be written in it; choose another place.", above), path);
     return {};
 }
 
@@ -124,17 +128,21 @@ Result<Destination> Destination::file(const std::string& named, const std::vecto
     struct stat facts {};
     const bool there = ::lstat(path.c_str(), &facts) == 0;
     if (there && S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a folder; name a file in it.", path), path);
-    if (there && !S_ISREG(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is no ordinary file; choose another name.", path), path);
+    if (there && !S_ISREG(facts.st_mode))
+        return fail(ErrorCode::Refused, fmt::format("{} is no ordinary file; choose another name.", path), path);
     for (const auto& source : sources)
-        if (same_file(path, source) || resolved(path) == resolved(source)) return fail(ErrorCode::Refused, fmt::format("{} is what it is made from; choose another name.", path), path);
-    if (there && !replace) return fail(ErrorCode::Refused, fmt::format("{} is there already; choose another name, or take it away first.", path), path);
+        if (same_file(path, source) || resolved(path) == resolved(source))
+            return fail(ErrorCode::Refused, fmt::format("{} is what it is made from; choose another name.", path), path);
+    if (there && !replace)
+        return fail(ErrorCode::Refused, fmt::format("{} is there already; choose another name, or take it away first.", path), path);
     auto work = WorkFolder::in(parent_of(path));
     if (!work) return tl::make_unexpected(work.error());
     const std::string inside = work->path() + "/" + fs::path(path).filename().string();
     return Destination(path, std::move(*work), inside, false, there);
 }
 
-Result<Destination> Destination::folder(const std::string& named, const std::function<std::optional<std::string>(const std::string& there)>& may_replace) {
+Result<Destination> Destination::folder(
+    const std::string& named, const std::function<std::optional<std::string>(const std::string& there)>& may_replace) {
     const std::string path = without_slashes(named);
     // a folder may be named with folders above it that are not there yet
     if (library_around(path).empty())
@@ -145,7 +153,8 @@ Result<Destination> Destination::folder(const std::string& named, const std::fun
     if (there && !S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a file; choose a folder.", path), path);
     const bool full = there && !names_in(path).empty();
     if (full) {
-        const auto reason = may_replace ? may_replace(path) : std::optional<std::string>(fmt::format("{} holds other files; choose an empty folder.", path));
+        const auto reason = may_replace ? may_replace(path)
+                                        : std::optional<std::string>(fmt::format("{} holds other files; choose an empty folder.", path));
         if (reason) return fail(ErrorCode::Refused, *reason, path);
     }
     auto work = WorkFolder::in(parent_of(path));
@@ -155,7 +164,9 @@ Result<Destination> Destination::folder(const std::string& named, const std::fun
 }
 
 Outcome Destination::commit() {
-    const auto changed = [&] { return fail(ErrorCode::Refused, fmt::format("{} has changed meanwhile, so nothing was written there; try again.", path_), path_); };
+    const auto changed = [&] {
+        return fail(ErrorCode::Refused, fmt::format("{} has changed meanwhile, so nothing was written there; try again.", path_), path_);
+    };
     if (is_link(path_)) return changed();
     if (is_folder_) {
         const bool full = is_there(path_) && !names_in(path_).empty();
@@ -171,7 +182,8 @@ Outcome Destination::commit() {
     if (is_there(path_) && !replaces_) return changed();
     if (auto synced = sync_tree(work_.path()); !synced) return synced;
     // without leave to replace, nothing that came meanwhile is written over either
-    const int done = replaces_ ? ::rename(work_path_.c_str(), path_.c_str()) : ::renameat2(AT_FDCWD, work_path_.c_str(), AT_FDCWD, path_.c_str(), RENAME_NOREPLACE);
+    const int done = replaces_ ? ::rename(work_path_.c_str(), path_.c_str())
+                               : ::renameat2(AT_FDCWD, work_path_.c_str(), AT_FDCWD, path_.c_str(), RENAME_NOREPLACE);
     if (done != 0 && (errno == EINVAL || errno == ENOSYS) && !is_there(path_)) {
         if (::rename(work_path_.c_str(), path_.c_str()) != 0) return tl::make_unexpected(file_trouble(path_, errno));
     } else if (done != 0) {

@@ -43,7 +43,8 @@ public:
     static core::Result<Destination> file(const std::string& path, const std::vector<std::string>& sources = {}, bool replace = false);
     /// A folder that is not there yet or is empty; one with something in it only where `may_replace` gives back nothing, else the
     /// reason is told. Refused for a link, a file, and anything within a library. Folders above it are made.
-    static core::Result<Destination> folder(const std::string& path, const std::function<std::optional<std::string>(const std::string& there)>& may_replace = {});
+    static core::Result<Destination> folder(
+        const std::string& path, const std::function<std::optional<std::string>(const std::string& there)>& may_replace = {});
 
     const std::string& path() const { return path_; }
     /// Where it is written meanwhile, beside the place: for a file, a name in a folder of its own; for a folder, that folder.
@@ -52,7 +53,8 @@ public:
     core::Outcome commit();
 
 private:
-    Destination(std::string path, WorkFolder work, std::string work_path, bool is_folder, bool replaces) : path_(std::move(path)), work_(std::move(work)), work_path_(std::move(work_path)), is_folder_(is_folder), replaces_(replaces) {}
+    Destination(std::string path, WorkFolder work, std::string work_path, bool is_folder, bool replaces)
+        : path_(std::move(path)), work_(std::move(work)), work_path_(std::move(work_path)), is_folder_(is_folder), replaces_(replaces) {}
     std::string path_;
     WorkFolder work_;
     std::string work_path_;

@@ -23,7 +23,9 @@ std::string hex(const std::array<unsigned char, crypto_hash_sha256_BYTES>& diges
     return out;
 }
 
-crypto_hash_sha256_state& state_in(std::array<unsigned char, 256>& place) { return *std::launder(reinterpret_cast<crypto_hash_sha256_state*>(place.data())); }
+crypto_hash_sha256_state& state_in(std::array<unsigned char, 256>& place) {
+    return *std::launder(reinterpret_cast<crypto_hash_sha256_state*>(place.data()));
+}
 
 }  // namespace
 
@@ -31,7 +33,9 @@ static_assert(sizeof(crypto_hash_sha256_state) <= 256);
 
 Digest::Digest() { crypto_hash_sha256_init(new (state_.data()) crypto_hash_sha256_state); }
 
-void Digest::add(std::string_view bytes) { crypto_hash_sha256_update(&state_in(state_), reinterpret_cast<const unsigned char*>(bytes.data()), bytes.size()); }
+void Digest::add(std::string_view bytes) {
+    crypto_hash_sha256_update(&state_in(state_), reinterpret_cast<const unsigned char*>(bytes.data()), bytes.size());
+}
 
 std::string Digest::text() {
     std::array<unsigned char, crypto_hash_sha256_BYTES> digest{};
@@ -55,7 +59,8 @@ core::Result<std::string> sha256_of_file(const std::string& path, const std::fun
     } closing{fd};
     struct stat facts {};
     if (::fstat(fd, &facts) != 0) return tl::make_unexpected(file_trouble(path, errno, "read"));
-    if (!S_ISREG(facts.st_mode)) return core::fail(core::ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
+    if (!S_ISREG(facts.st_mode))
+        return core::fail(core::ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
     Digest digest;
     std::vector<char> piece(1 << 20);
     std::int64_t done = 0;
@@ -66,7 +71,8 @@ core::Result<std::string> sha256_of_file(const std::string& path, const std::fun
         if (n == 0) break;
         digest.add({piece.data(), static_cast<std::size_t>(n)});
         done += n;
-        if (progress && !progress(std::min(1.0, static_cast<double>(done) / static_cast<double>(std::max<std::int64_t>(1, facts.st_size))))) return core::fail(core::ErrorCode::Cancelled, "Reading the file was stopped.", path);
+        if (progress && !progress(std::min(1.0, static_cast<double>(done) / static_cast<double>(std::max<std::int64_t>(1, facts.st_size)))))
+            return core::fail(core::ErrorCode::Cancelled, "Reading the file was stopped.", path);
     }
     return digest.text();
 }

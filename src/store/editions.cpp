@@ -24,7 +24,11 @@ Result<std::vector<IssuedEdition>> Library::editions(const GuideId& id) const {
         std::vector<IssuedEdition> out;
         while (query->next()) {
             const std::string body = s(query->value(2));
-            if (sha256(body) != s(query->value(1))) return fail(ErrorCode::Damaged, fmt::format("Edition {} in the library is not what was issued; put back library.db from your last copy.", query->value(0).toInt()), id.text());
+            if (sha256(body) != s(query->value(1)))
+                return fail(ErrorCode::Damaged,
+                    fmt::format("Edition {} in the library is not what was issued; put back library.db from your last copy.",
+                        query->value(0).toInt()),
+                    id.text());
             auto edition = core::edition_from_json(json::parse(body, nullptr, false));
             if (!edition) return tl::make_unexpected(edition.error());
             out.push_back({std::move(*edition), s(query->value(1)), s(query->value(3))});
@@ -33,21 +37,26 @@ Result<std::vector<IssuedEdition>> Library::editions(const GuideId& id) const {
     });
 }
 
-Result<std::string> Library::enter_edition(const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack) {
+Result<std::string> Library::enter_edition(
+    const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack) {
     return core::caught([&]() -> Result<std::string> {
         auto& db = *state_->db;
         if (!core::is_sha256(manifest)) return fail(ErrorCode::BadInput, "A pack is named by the SHA-256 of its manifest.");
         const std::string body = core::canonical_text(core::to_json(edition));
         const std::string hash = sha256(body);
-        const Outcome done = state_->enter(kEdition, manifest, state_->folder + kEditions + "/" + manifest, false, std::move(pack), [&]() -> Outcome {
-            auto old = db.run("SELECT COUNT(*) FROM edition WHERE guide = ? AND number = ?", {q(id.text()), edition.number});
-            if (!old) return tl::make_unexpected(old.error());
-            old->next();
-            const bool issued = old->value(0).toInt() > 0;
-            old->finish();
-            if (issued) return fail(ErrorCode::Refused, fmt::format("Edition {} was already issued and stays as it is; issue the next number.", edition.number), id.text());
-            return db.exec("INSERT INTO edition (guide, number, sequence, sha256, body, pack) VALUES (?, ?, ?, ?, ?, ?)", {q(id.text()), edition.number, QVariant::fromValue<qlonglong>(sequence), q(hash), q(body), q(manifest)});
-        });
+        const Outcome done =
+            state_->enter(kEdition, manifest, state_->folder + kEditions + "/" + manifest, false, std::move(pack), [&]() -> Outcome {
+                auto old = db.run("SELECT COUNT(*) FROM edition WHERE guide = ? AND number = ?", {q(id.text()), edition.number});
+                if (!old) return tl::make_unexpected(old.error());
+                old->next();
+                const bool issued = old->value(0).toInt() > 0;
+                old->finish();
+                if (issued)
+                    return fail(ErrorCode::Refused,
+                        fmt::format("Edition {} was already issued and stays as it is; issue the next number.", edition.number), id.text());
+                return db.exec("INSERT INTO edition (guide, number, sequence, sha256, body, pack) VALUES (?, ?, ?, ?, ?, ?)",
+                    {q(id.text()), edition.number, QVariant::fromValue<qlonglong>(sequence), q(hash), q(body), q(manifest)});
+            });
         if (!done) return tl::make_unexpected(done.error());
         return hash;
     });
@@ -57,12 +66,16 @@ Result<std::string> Library::pack_folder(const GuideId& id, int number) const {
     return core::caught([&]() -> Result<std::string> {
         auto row = state_->db->run("SELECT pack FROM edition WHERE guide = ? AND number = ?", {q(id.text()), number});
         if (!row) return tl::make_unexpected(row.error());
-        if (!row->next()) return fail(ErrorCode::NotFound, fmt::format("There is no edition {} of \"{}\" in this library.", number, id.text()), id.text());
+        if (!row->next())
+            return fail(
+                ErrorCode::NotFound, fmt::format("There is no edition {} of \"{}\" in this library.", number, id.text()), id.text());
         const std::string pack = s(row->value(0));
         if (core::is_sha256(pack)) return state_->folder + kEditions + "/" + pack;
         // as packs were kept before
         const std::string of_guide = state_->folder + kEditions + "/" + (core::is_id(id.text()) ? id.text() : "none");
-        if (is_link(of_guide)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; put what it leads to in its place.", of_guide), of_guide);
+        if (is_link(of_guide))
+            return fail(
+                ErrorCode::Refused, fmt::format("{} is a link to somewhere else; put what it leads to in its place.", of_guide), of_guide);
         return fmt::format("{}/{}", of_guide, number);
     });
 }
@@ -82,7 +95,8 @@ std::vector<std::string> Library::packs_not_known() const {
         while (rows->next()) known.insert(s(rows->value(0)));
     std::vector<std::string> out;
     for (const auto& name : names_in(state_->folder + kEditions))
-        if (core::is_sha256(name) && !known.contains(name) && !is_link(state_->folder + kEditions + "/" + name)) out.push_back(state_->folder + kEditions + "/" + name);
+        if (core::is_sha256(name) && !known.contains(name) && !is_link(state_->folder + kEditions + "/" + name))
+            out.push_back(state_->folder + kEditions + "/" + name);
     return out;
 }
 

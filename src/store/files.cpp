@@ -31,7 +31,8 @@ constexpr std::size_t kPiece = std::size_t{1} << 20;
 /// A file descriptor that is closed when it goes.
 class File {
 public:
-    File(const std::string& path, int flags, mode_t mode = 0644) : fd_(::open(path.c_str(), flags | O_CLOEXEC, mode)), error_(fd_ < 0 ? errno : 0) {}
+    File(const std::string& path, int flags, mode_t mode = 0644)
+        : fd_(::open(path.c_str(), flags | O_CLOEXEC, mode)), error_(fd_ < 0 ? errno : 0) {}
     ~File() {
         if (fd_ >= 0) ::close(fd_);
     }
@@ -80,13 +81,18 @@ std::string parent_of(const std::string& path) {
 void outlive_size_limits() { std::signal(SIGXFSZ, SIG_IGN); }
 
 core::Error file_trouble(const std::string& path, int error, std::string_view done) {
-    if (error == ENOSPC || error == EDQUOT) return {ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be {}; free some space and try again.", path, done), path};
+    if (error == ENOSPC || error == EDQUOT)
+        return {
+            ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be {}; free some space and try again.", path, done), path};
     if (error == ENOENT && done == "read") return {ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path};
     const ErrorCode code = done == "read" ? ErrorCode::Unreadable : ErrorCode::Unwritable;
-    if (error == EACCES || error == EPERM) return {code, fmt::format("{} may not be {}; change the permissions, or choose another place.", path, done), path};
+    if (error == EACCES || error == EPERM)
+        return {code, fmt::format("{} may not be {}; change the permissions, or choose another place.", path, done), path};
     if (error == EROFS) return {code, fmt::format("{} lies on a disk that may only be read; choose another place.", path), path};
-    if (error == EFBIG) return {code, fmt::format("{} would be larger than a file may be here; choose another disk, or raise the limit.", path), path};
-    if (error == EIO) return {code, fmt::format("The disk failed while {} was being {}; check the disk and its cable, and try again.", path, done), path};
+    if (error == EFBIG)
+        return {code, fmt::format("{} would be larger than a file may be here; choose another disk, or raise the limit.", path), path};
+    if (error == EIO)
+        return {code, fmt::format("The disk failed while {} was being {}; check the disk and its cable, and try again.", path, done), path};
     return {code, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, done, std::strerror(error)), path};
 }
 
@@ -113,8 +119,12 @@ Result<std::string> read_file(const std::string& path, std::int64_t most) {
     struct stat facts {};
     if (::stat(path.c_str(), &facts) != 0) return tl::make_unexpected(file_trouble(path, errno, "read"));
     if (S_ISDIR(facts.st_mode)) return fail(ErrorCode::Unreadable, fmt::format("{} is a folder; choose a file.", path), path);
-    if (!S_ISREG(facts.st_mode)) return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
-    if (facts.st_size > most) return fail(ErrorCode::BadInput, fmt::format("{} is {} MB long, which is more than such a file can be; choose another one.", path, facts.st_size / 1000000), path);
+    if (!S_ISREG(facts.st_mode))
+        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
+    if (facts.st_size > most)
+        return fail(ErrorCode::BadInput,
+            fmt::format("{} is {} MB long, which is more than such a file can be; choose another one.", path, facts.st_size / 1000000),
+            path);
     const File in(path, O_RDONLY);
     if (in.error() != 0) return tl::make_unexpected(file_trouble(path, in.error(), "read"));
     std::string out;
@@ -144,7 +154,8 @@ Result<std::string> copy_file(const std::string& from, const std::string& to, co
     if (in.error() != 0) return tl::make_unexpected(file_trouble(from, in.error(), "read"));
     struct stat facts {};
     if (::fstat(in.fd(), &facts) != 0) return tl::make_unexpected(file_trouble(from, errno, "read"));
-    if (!S_ISREG(facts.st_mode)) return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", from), from);
+    if (!S_ISREG(facts.st_mode))
+        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", from), from);
     File out(to, O_WRONLY | O_CREAT | O_EXCL);
     if (out.error() != 0) return tl::make_unexpected(file_trouble(to, out.error()));
     const auto stopped = [&](core::Error error) {
@@ -159,7 +170,8 @@ Result<std::string> copy_file(const std::string& from, const std::string& to, co
         digest.add(piece);
         if (const int error = out.write(piece); error != 0) return stopped(file_trouble(to, error));
         done += static_cast<std::int64_t>(piece.size());
-        if (progress && !progress(facts.st_size > 0 ? std::min(1.0, static_cast<double>(done) / static_cast<double>(facts.st_size)) : 1.0)) return stopped({ErrorCode::Cancelled, "Copying was stopped; nothing of it is kept.", from});
+        if (progress && !progress(facts.st_size > 0 ? std::min(1.0, static_cast<double>(done) / static_cast<double>(facts.st_size)) : 1.0))
+            return stopped({ErrorCode::Cancelled, "Copying was stopped; nothing of it is kept.", from});
     } while (!piece.empty());
     if (const int error = out.sync_and_close(); error != 0) return stopped(file_trouble(to, error));
     return digest.text();
@@ -177,7 +189,8 @@ Outcome copy_tree(const std::string& from, const std::string& to, const Progress
             done += size;
             return copied ? Outcome{} : tl::make_unexpected(copied.error());
         }
-        if (!S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a link or a device, which is not copied; remove it first.", a), a);
+        if (!S_ISDIR(facts.st_mode))
+            return fail(ErrorCode::Refused, fmt::format("{} is a link or a device, which is not copied; remove it first.", a), a);
         if (::mkdir(b.c_str(), 0755) != 0) return tl::make_unexpected(file_trouble(b, errno));
         for (const auto& name : names_in(a))
             if (auto copied = copy(a + "/" + name, b + "/" + name); !copied) return copied;

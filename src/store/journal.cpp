@@ -23,20 +23,24 @@ std::string text_of(const json& j) { return j.dump(-1, ' ', false, json::error_h
 
 QVariant number(std::int64_t n) { return QVariant::fromValue<qlonglong>(n); }
 
-Outcome add_change(const Database& db, const GuideId& id, std::int64_t sequence, const std::string& before, const std::string& at, const std::string& author, const core::Change& change) {
+Outcome add_change(const Database& db, const GuideId& id, std::int64_t sequence, const std::string& before, const std::string& at,
+    const std::string& author, const core::Change& change) {
     const std::string body = text_of(core::to_json(change));
-    return db.exec("INSERT INTO change (guide, sequence, at, author, body, seal) VALUES (?, ?, ?, ?, ?, ?)", {q(id.text()), number(sequence), q(at), q(author), q(body), q(change_seal(before, sequence, at, author, body))});
+    return db.exec("INSERT INTO change (guide, sequence, at, author, body, seal) VALUES (?, ?, ?, ?, ?, ?)",
+        {q(id.text()), number(sequence), q(at), q(author), q(body), q(change_seal(before, sequence, at, author, body))});
 }
 
 Outcome add_snapshot(const Database& db, const GuideId& id, std::int64_t sequence, const core::Procedure& p) {
     const std::string body = text_of(core::to_json(p));
-    return db.exec("INSERT INTO snapshot (guide, sequence, body, seal) VALUES (?, ?, ?, ?)", {q(id.text()), number(sequence), q(body), q(snapshot_seal(sequence, body))});
+    return db.exec("INSERT INTO snapshot (guide, sequence, body, seal) VALUES (?, ?, ?, ?)",
+        {q(id.text()), number(sequence), q(body), q(snapshot_seal(sequence, body))});
 }
 
 std::string cover_of(const core::Procedure& p) { return p.recordings.empty() ? "" : p.recordings.front().id.text(); }
 
 constexpr const char* kGuideColumns =
-    "SELECT g.id, g.title, g.machine, g.changed, COALESCE(e.issued, 0), g.sequence, COALESCE(e.last, -1), g.cover FROM guide g LEFT JOIN (SELECT guide, COUNT(*) AS issued, MAX(sequence) AS last FROM edition GROUP BY guide) e ON e.guide = g.id ";
+    "SELECT g.id, g.title, g.machine, g.changed, COALESCE(e.issued, 0), g.sequence, COALESCE(e.last, -1), g.cover FROM guide g LEFT JOIN "
+    "(SELECT guide, COUNT(*) AS issued, MAX(sequence) AS last FROM edition GROUP BY guide) e ON e.guide = g.id ";
 
 Result<std::vector<GuideEntry>> entries(Result<QSqlQuery> query) {
     if (!query) return tl::make_unexpected(query.error());
@@ -44,9 +48,14 @@ Result<std::vector<GuideEntry>> entries(Result<QSqlQuery> query) {
     while (query->next()) {
         // a library that was received may hold anything
         const std::string id = s(query->value(0));
-        if (!core::is_id(id)) return fail(ErrorCode::Damaged, fmt::format("The library holds a guide whose id cannot be one (\u201C{}\u201D); it was not written by this program. Open a copy you trust.", id));
+        if (!core::is_id(id))
+            return fail(ErrorCode::Damaged,
+                fmt::format("The library holds a guide whose id cannot be one (\u201C{}\u201D); it was not written by this program. Open a "
+                            "copy you trust.",
+                    id));
         const std::string cover = s(query->value(7));
-        out.push_back({GuideId(id), s(query->value(1)), s(query->value(2)), s(query->value(3)), query->value(4).toInt(), query->value(5).toLongLong() > query->value(6).toLongLong(), core::RecordingId(core::is_id(cover) ? cover : "")});
+        out.push_back({GuideId(id), s(query->value(1)), s(query->value(2)), s(query->value(3)), query->value(4).toInt(),
+            query->value(5).toLongLong() > query->value(6).toLongLong(), core::RecordingId(core::is_id(cover) ? cover : "")});
     }
     return out;
 }
@@ -75,17 +84,23 @@ Result<std::optional<Snapshot>> newest_whole(const Database& db, const GuideId& 
 }  // namespace
 
 Result<std::vector<GuideEntry>> Library::guides() const {
-    return core::caught([&] { return entries(state_->db->run(QString::fromLatin1(kGuideColumns) + QStringLiteral("ORDER BY g.machine, g.title"))); });
+    return core::caught(
+        [&] { return entries(state_->db->run(QString::fromLatin1(kGuideColumns) + QStringLiteral("ORDER BY g.machine, g.title"))); });
 }
 
 Result<std::vector<GuideEntry>> Library::guides_that_may_say(const std::string& words) const {
     return core::caught([&]() -> Result<std::vector<GuideEntry>> {
         // the words as they stand in JSON; those it writes in its own way are looked for in every guide
-        if (words.empty() || words.find_first_of("\"\\") != std::string::npos || std::any_of(words.begin(), words.end(), [](char c) { return static_cast<unsigned char>(c) < 0x20; })) return guides();
+        if (words.empty() || words.find_first_of("\"\\") != std::string::npos ||
+            std::any_of(words.begin(), words.end(), [](char c) { return static_cast<unsigned char>(c) < 0x20; }))
+            return guides();
         const QVariant w = q(words);
-        return entries(state_->db->run(QString::fromLatin1(kGuideColumns) + QStringLiteral("WHERE EXISTS (SELECT 1 FROM snapshot x WHERE x.guide = g.id AND x.sequence = (SELECT MAX(y.sequence) FROM snapshot y WHERE y.guide = g.id) AND INSTR(x.body, ?) > 0) "
-                                                                                               "OR EXISTS (SELECT 1 FROM change c WHERE c.guide = g.id AND INSTR(c.body, ?) > 0) ORDER BY g.machine, g.title"),
-                                       {w, w}));
+        return entries(state_->db->run(QString::fromLatin1(kGuideColumns) +
+                QStringLiteral(
+                    "WHERE EXISTS (SELECT 1 FROM snapshot x WHERE x.guide = g.id AND x.sequence = (SELECT MAX(y.sequence) FROM snapshot y "
+                    "WHERE y.guide = g.id) AND INSTR(x.body, ?) > 0) "
+                    "OR EXISTS (SELECT 1 FROM change c WHERE c.guide = g.id AND INSTR(c.body, ?) > 0) ORDER BY g.machine, g.title"),
+            {w, w}));
     });
 }
 
@@ -106,7 +121,10 @@ Result<GuideId> Library::create_guide(const core::Procedure& start, const std::s
             alike->finish();
             id = core::fresh_id<GuideId>(slug, taken);
             const std::string now = utc_now();
-            if (auto r = db.exec("INSERT INTO guide (id, title, machine, changed, cover, sequence) VALUES (?, ?, ?, ?, ?, 1)", {q(id.text()), q(start.header.title), q(start.header.machine), q(now), q(cover_of(start))}); !r) return r;
+            if (auto r = db.exec("INSERT INTO guide (id, title, machine, changed, cover, sequence) VALUES (?, ?, ?, ?, ?, 1)",
+                    {q(id.text()), q(start.header.title), q(start.header.machine), q(now), q(cover_of(start))});
+                !r)
+                return r;
             if (auto r = add_change(db, id, 1, id.text(), now, author, change); !r) return r;
             return add_snapshot(db, id, 1, start);
         });
@@ -122,9 +140,12 @@ Result<GuideState> Library::guide_state(const GuideId& id) const {
         auto from = newest_whole(db, id, some);
         if (!from) return tl::make_unexpected(from.error());
         if (!some) return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", id.text()), id.text());
-        if (!*from) return fail(ErrorCode::Damaged, fmt::format("The journal of the guide \"{}\" is damaged; put back library.db from your last copy.", id.text()), id.text());
+        if (!*from)
+            return fail(ErrorCode::Damaged,
+                fmt::format("The journal of the guide \"{}\" is damaged; put back library.db from your last copy.", id.text()), id.text());
         GuideState out{std::move((*from)->procedure), (*from)->sequence, {}};
-        auto changes = db.run("SELECT sequence, at, author, body, seal FROM change WHERE guide = ? AND sequence >= ? ORDER BY sequence", {q(id.text()), number(out.sequence)});
+        auto changes = db.run("SELECT sequence, at, author, body, seal FROM change WHERE guide = ? AND sequence >= ? ORDER BY sequence",
+            {q(id.text()), number(out.sequence)});
         if (!changes) return tl::make_unexpected(changes.error());
         std::string seal;
         std::int64_t last = out.sequence;
@@ -137,7 +158,8 @@ Result<GuideState> Library::guide_state(const GuideId& id) const {
             }
             const std::string body = s(changes->value(3));
             // an append after damage begins a new chain with a snapshot, so that one missing link ends the reading
-            const bool whole = out.lost.empty() && sequence == out.sequence + 1 && change_seal(seal, sequence, s(changes->value(1)), s(changes->value(2)), body) == own;
+            const bool whole = out.lost.empty() && sequence == out.sequence + 1 &&
+                change_seal(seal, sequence, s(changes->value(1)), s(changes->value(2)), body) == own;
             const auto change = whole ? core::change_from_json(json::parse(body, nullptr, false)) : fail(ErrorCode::Damaged, "");
             last = sequence;
             if (change) {
@@ -147,7 +169,8 @@ Result<GuideState> Library::guide_state(const GuideId& id) const {
             } else if (change.error().code == ErrorCode::Refused) {
                 return tl::make_unexpected(change.error());
             } else {
-                out.lost.push_back(fmt::format("A change of {} by {} is damaged or stands on a damaged one, and is missing.", s(changes->value(1)), s(changes->value(2))));
+                out.lost.push_back(fmt::format("A change of {} by {} is damaged or stands on a damaged one, and is missing.",
+                    s(changes->value(1)), s(changes->value(2))));
             }
         }
         if (!out.lost.empty()) state_->broken.insert(id);
@@ -166,17 +189,23 @@ Outcome Library::append_within(const GuideChange& c, const std::string& author) 
     auto& db = *state_->db;
     auto last = db.run("SELECT sequence, seal FROM change WHERE guide = ? ORDER BY sequence DESC LIMIT 1", {q(c.guide.text())});
     if (!last) return tl::make_unexpected(last.error());
-    if (!last->next()) return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", c.guide.text()), c.guide.text());
+    if (!last->next())
+        return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", c.guide.text()), c.guide.text());
     const auto next = last->value(0).toLongLong() + 1;
     const std::string seal = s(last->value(1));
     last->finish();
     const std::string now = utc_now();
     if (auto r = add_change(db, c.guide, next, seal, now, author, c.change); !r) return r;
-    if (auto r = db.exec("UPDATE guide SET title = ?, machine = ?, changed = ?, cover = ?, sequence = ? WHERE id = ?", {q(c.after.header.title), q(c.after.header.machine), q(now), q(cover_of(c.after)), number(next), q(c.guide.text())}); !r) return r;
+    if (auto r = db.exec("UPDATE guide SET title = ?, machine = ?, changed = ?, cover = ?, sequence = ? WHERE id = ?",
+            {q(c.after.header.title), q(c.after.header.machine), q(now), q(cover_of(c.after)), number(next), q(c.guide.text())});
+        !r)
+        return r;
     return next % kSnapshotEvery == 0 || state_->broken.contains(c.guide) ? add_snapshot(db, c.guide, next, c.after) : Outcome{};
 }
 
-Outcome Library::append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author) { return append_all({{id, change, after}}, std::nullopt, author); }
+Outcome Library::append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author) {
+    return append_all({{id, change, after}}, std::nullopt, author);
+}
 
 Outcome Library::append_all(const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author) {
     return core::caught([&]() -> Outcome {

@@ -34,9 +34,13 @@ std::string whole(const std::string& folder) {
 
 /// Why no library can be made in a folder, or nothing.
 Outcome may_become_library(const std::string& folder) {
-    static const std::set<std::string> kOurs{"library.db", "library.db-wal", "library.db-shm", "library.lock", "media", "editions", "documents", "work"};
+    static const std::set<std::string> kOurs{
+        "library.db", "library.db-wal", "library.db-shm", "library.lock", "media", "editions", "documents", "work"};
     for (const auto& name : names_in(folder))
-        if (!kOurs.contains(name)) return fail(ErrorCode::Refused, fmt::format("{} holds other files ({}), so no library is made there; choose an empty folder or a new one.", folder, name), folder);
+        if (!kOurs.contains(name))
+            return fail(ErrorCode::Refused,
+                fmt::format("{} holds other files ({}), so no library is made there; choose an empty folder or a new one.", folder, name),
+                folder);
     return {};
 }
 
@@ -52,7 +56,8 @@ Result<std::unique_ptr<Library>> Library::make_or_open(const std::string& folder
 
 Result<std::unique_ptr<Library>> Library::open_alone(const std::string& folder, bool make) {
     std::error_code ec;
-    if (std::filesystem::exists(folder, ec) && !std::filesystem::is_directory(folder, ec)) return fail(ErrorCode::BadInput, fmt::format("{} is a file; a library is a folder. Choose a folder.", folder), folder);
+    if (std::filesystem::exists(folder, ec) && !std::filesystem::is_directory(folder, ec))
+        return fail(ErrorCode::BadInput, fmt::format("{} is a file; a library is a folder. Choose a folder.", folder), folder);
     if (!is_there(folder + "/library.db")) {
         if (!make) return fail(ErrorCode::NotFound, fmt::format("There is no library in {}; check the path.", folder), folder);
         if (auto may = may_become_library(folder); !may) return tl::make_unexpected(may.error());
@@ -60,7 +65,12 @@ Result<std::unique_ptr<Library>> Library::open_alone(const std::string& folder, 
     }
     // what comes from elsewhere may have links where the library writes and takes away
     for (const char* part : {"/library.db", kMedia, kEditions, kDocuments, kWork})
-        if (is_link(folder + part)) return fail(ErrorCode::Refused, fmt::format("{}{} is a link to somewhere else, and a library keeps everything in its own folder; put what it leads to in its place.", folder, part), folder);
+        if (is_link(folder + part))
+            return fail(ErrorCode::Refused,
+                fmt::format("{}{} is a link to somewhere else, and a library keeps everything in its own folder; put what it leads to in "
+                            "its place.",
+                    folder, part),
+                folder);
     auto state = std::make_unique<State>();
     state->folder = folder;
     auto lock = LibraryLock::take(folder);
@@ -118,16 +128,18 @@ Outcome Library::State::note_arriving(const char* kind, const std::string& name,
     return arriving ? db->exec("INSERT INTO arriving (kind, name) VALUES (?, ?)", {q(kind), q(name)}) : Outcome{};
 }
 
-Outcome Library::State::enter(const char* kind, const std::string& name, const std::string& place, bool known, WorkFolder prepared, const std::function<Outcome()>& enter) {
+Outcome Library::State::enter(const char* kind, const std::string& name, const std::string& place, bool known, WorkFolder prepared,
+    const std::function<Outcome()>& enter) {
     // what is known already is exchanged in one step and needs no note: it is known before and after
     const bool noted = !known && !is_there(place);
     if (noted)
         if (auto r = db->transaction([&] { return note_arriving(kind, name, true); }); !r) return r;
     Outcome done = prepared.place_at(place);
-    if (done) done = db->transaction([&]() -> Outcome {
-        if (auto r = enter(); !r) return r;
-        return note_arriving(kind, name, false);
-    });
+    if (done)
+        done = db->transaction([&]() -> Outcome {
+            if (auto r = enter(); !r) return r;
+            return note_arriving(kind, name, false);
+        });
     if (done || !noted) return done;
     empty_folder(place);
     std::error_code ec;
@@ -155,9 +167,8 @@ Outcome Library::sweep() {
     while (arriving->next()) left.emplace_back(s(arriving->value(0)), s(arriving->value(1)));
     arriving->finish();
     for (const auto& [kind, name] : left) {
-        if (core::is_id(name)) take_away(state_->folder + (kind == kRecording ? kMedia : kind == kEdition ? kEditions
-                                                                                                         : kDocuments) +
-                                         "/" + name);
+        if (core::is_id(name))
+            take_away(state_->folder + (kind == kRecording ? kMedia : kind == kEdition ? kEditions : kDocuments) + "/" + name);
         if (auto r = state_->note_arriving(kind.c_str(), name, false); !r) return r;
     }
     // imports of older versions of the program left pieces in the recording's own folder; the index was written last
@@ -178,7 +189,8 @@ Outcome Library::fill_covers() {
     for (const auto& g : *all) {
         const auto p = load_guide(g.id);
         if (!p || p->recordings.empty()) continue;
-        if (auto r = state_->db->exec("UPDATE guide SET cover = ? WHERE id = ?", {q(p->recordings.front().id.text()), q(g.id.text())}); !r) return r;
+        if (auto r = state_->db->exec("UPDATE guide SET cover = ? WHERE id = ?", {q(p->recordings.front().id.text()), q(g.id.text())}); !r)
+            return r;
     }
     return {};
 }

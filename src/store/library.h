@@ -14,9 +14,9 @@
 #include <vector>
 
 #include "core/edition/edition.h"
+#include "core/edits/edit.h"
 #include "core/house/house.h"
 #include "core/narration/timed_text.h"
-#include "core/edits/edit.h"
 #include "store/destination.h"
 
 namespace anagraph::store {
@@ -27,9 +27,9 @@ struct GuideEntry {
     GuideId id;
     std::string title;
     std::string machine;
-    std::string changed;         // UTC time of the last change
-    int editions = 0;            // how many were issued
-    bool changed_since = false;  // changed after the state that was issued last
+    std::string changed;           // UTC time of the last change
+    int editions = 0;              // how many were issued
+    bool changed_since = false;    // changed after the state that was issued last
     core::RecordingId cover = {};  // its first recording; empty: it has none
 };
 
@@ -126,7 +126,8 @@ public:
     core::Result<RecordingEntry> recording(const core::RecordingId& id) const;
     /// Makes a recording known whose files lie in `prepared`, which becomes recording_folder(id). A narration that is not given
     /// leaves the one that is there. One transaction. Errors: NoSpace, Unwritable; then the library is as it was.
-    core::Outcome enter_recording(const RecordingEntry& entry, const std::optional<std::vector<core::Segment>>& narration, WorkFolder prepared);
+    core::Outcome enter_recording(
+        const RecordingEntry& entry, const std::optional<std::vector<core::Segment>>& narration, WorkFolder prepared);
     /// The original lies somewhere else now. Errors: NotFound for a recording that is not here.
     core::Outcome move_recording(const core::RecordingId& id, const std::string& path);
     core::Outcome set_length(const core::RecordingId& id, const core::FrameTime& length);
@@ -151,7 +152,8 @@ public:
     /// Keeps an edition of the guide's state `sequence` for ever, with its pack, whose manifest has this SHA-256. The edition exists
     /// when this returns without an error, and not otherwise. Gives back the SHA-256 of its text. Errors: Refused when that number
     /// was already issued; NoSpace, Unwritable.
-    core::Result<std::string> enter_edition(const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack);
+    core::Result<std::string> enter_edition(
+        const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack);
     /// Where the pack of an edition is kept. Errors: NotFound.
     core::Result<std::string> pack_folder(const GuideId& id, int number) const;
     /// What this library issued under the SHA-256 of an edition's text; nothing where it issued no such thing.

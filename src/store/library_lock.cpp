@@ -43,14 +43,18 @@ core::Result<LibraryLock> LibraryLock::take(const std::string& folder) {
     if (fd < 0) {
         const bool leave = errno == EACCES || errno == EPERM || errno == EROFS;
         core::Error error = file_trouble(path, errno);
-        if (leave) error.message = fmt::format("The library {} may not be written; change the folder's permissions or open a copy.", folder);
+        if (leave)
+            error.message = fmt::format("The library {} may not be written; change the folder's permissions or open a copy.", folder);
         return tl::make_unexpected(error);
     }
     LibraryLock lock(fd);
     if (::flock(fd, LOCK_EX | LOCK_NB) != 0) {
         if (errno != EWOULDBLOCK) return tl::make_unexpected(file_trouble(path, errno, "locked"));
         const std::string who = holder(fd);
-        return fail(ErrorCode::Busy, fmt::format("The library {} is already open in another window{}; close it there first.", folder, who.empty() ? "" : " (" + who + ")"), folder);
+        return fail(ErrorCode::Busy,
+            fmt::format(
+                "The library {} is already open in another window{}; close it there first.", folder, who.empty() ? "" : " (" + who + ")"),
+            folder);
     }
     std::array<char, 32> since{};
     const std::time_t now = std::time(nullptr);

@@ -33,7 +33,8 @@ struct Library::State {
     }
 
     /// Puts a prepared folder at a place named by its content, and makes it known by `enter` in one transaction.
-    core::Outcome enter(const char* kind, const std::string& name, const std::string& place, bool known, WorkFolder prepared, const std::function<core::Outcome()>& enter);
+    core::Outcome enter(const char* kind, const std::string& name, const std::string& place, bool known, WorkFolder prepared,
+        const std::function<core::Outcome()>& enter);
     core::Outcome note_arriving(const char* kind, const std::string& name, bool arriving) const;
 };
 

@@ -18,7 +18,8 @@ namespace {
 constexpr const char* kColumns = "SELECT id, name, path, added, length, lines FROM recording ";
 
 RecordingEntry entry_of(const QSqlQuery& row, const std::string& path) {
-    RecordingEntry out{core::RecordingId(s(row.value(0))), s(row.value(1)), path, s(row.value(3)), row.value(5).toInt() > 0, std::nullopt, row.value(5).toInt()};
+    RecordingEntry out{core::RecordingId(s(row.value(0))), s(row.value(1)), path, s(row.value(3)), row.value(5).toInt() > 0, std::nullopt,
+        row.value(5).toInt()};
     if (const auto length = core::FrameTime::parse(s(row.value(4)))) out.length = *length;
     return out;
 }
@@ -26,10 +27,14 @@ RecordingEntry entry_of(const QSqlQuery& row, const std::string& path) {
 Outcome write_narration(const Database& db, const core::RecordingId& id, const std::vector<core::Segment>& segments) {
     if (auto r = db.exec("DELETE FROM segment WHERE recording = ?", {q(id.text())}); !r) return r;
     QSqlQuery insert(db.handle());
-    if (!insert.prepare(QStringLiteral("INSERT INTO segment (recording, position, start_at, end_at, words, speaker) VALUES (?, ?, ?, ?, ?, ?)"))) return db.trouble(insert);
+    if (!insert.prepare(
+            QStringLiteral("INSERT INTO segment (recording, position, start_at, end_at, words, speaker) VALUES (?, ?, ?, ?, ?, ?)")))
+        return db.trouble(insert);
     int position = 0;
     for (const auto& segment : segments) {
-        for (const QVariant& value : {QVariant(q(id.text())), QVariant(position++), QVariant(q(segment.start.text())), QVariant(q(segment.end.text())), QVariant(q(segment.text)), QVariant(q(segment.speaker))}) insert.addBindValue(value);
+        for (const QVariant& value : {QVariant(q(id.text())), QVariant(position++), QVariant(q(segment.start.text())),
+                 QVariant(q(segment.end.text())), QVariant(q(segment.text)), QVariant(q(segment.speaker))})
+            insert.addBindValue(value);
         if (!insert.exec()) return db.trouble(insert);
     }
     return db.exec("UPDATE recording SET lines = ? WHERE id = ?", {position, q(id.text())});
@@ -60,7 +65,9 @@ Asked asked_for(const std::string& words) {
         // the runs of one word follow each other; the last may go on
         if (!runs.isEmpty()) out.beginnings += QStringLiteral(" \"%1\"*").arg(runs.join(QLatin1Char(' ')));
         if (plain && !runs.isEmpty()) continue;
-        word.replace(QLatin1Char('\\'), QStringLiteral("\\\\")).replace(QLatin1Char('%'), QStringLiteral("\\%")).replace(QLatin1Char('_'), QStringLiteral("\\_"));
+        word.replace(QLatin1Char('\\'), QStringLiteral("\\\\"))
+            .replace(QLatin1Char('%'), QStringLiteral("\\%"))
+            .replace(QLatin1Char('_'), QStringLiteral("\\_"));
         out.like << QLatin1Char('%') + word + QLatin1Char('%');
     }
     return out;
@@ -74,7 +81,9 @@ Result<std::vector<RecordingEntry>> Library::recordings() const {
         if (!query) return tl::make_unexpected(query.error());
         std::vector<RecordingEntry> out;
         while (query->next()) {
-            if (!core::is_id(s(query->value(0)))) return fail(ErrorCode::Damaged, "The library holds a recording whose id cannot be one; it was not written by this program. Open a copy you trust.");
+            if (!core::is_id(s(query->value(0))))
+                return fail(ErrorCode::Damaged,
+                    "The library holds a recording whose id cannot be one; it was not written by this program. Open a copy you trust.");
             out.push_back(entry_of(*query, state_->whole_path(s(query->value(2)))));
         }
         return out;
@@ -85,24 +94,30 @@ Result<RecordingEntry> Library::recording(const core::RecordingId& id) const {
     return core::caught([&]() -> Result<RecordingEntry> {
         auto query = state_->db->run(QString::fromLatin1(kColumns) + QStringLiteral("WHERE id = ?"), {q(id.text())});
         if (!query) return tl::make_unexpected(query.error());
-        if (!query->next() || !core::is_id(id.text())) return fail(ErrorCode::NotFound, "That recording is not in this library; import it again.", id.text());
+        if (!query->next() || !core::is_id(id.text()))
+            return fail(ErrorCode::NotFound, "That recording is not in this library; import it again.", id.text());
         return entry_of(*query, state_->whole_path(s(query->value(2))));
     });
 }
 
-Outcome Library::enter_recording(const RecordingEntry& entry, const std::optional<std::vector<core::Segment>>& narration, WorkFolder prepared) {
+Outcome Library::enter_recording(
+    const RecordingEntry& entry, const std::optional<std::vector<core::Segment>>& narration, WorkFolder prepared) {
     return core::caught([&]() -> Outcome {
         auto& db = *state_->db;
         if (!core::is_id(entry.id.text())) return fail(ErrorCode::BadInput, "A recording is named by what is in it.");
         const auto known = recording(entry.id);
         if (!known && known.error().code != ErrorCode::NotFound) return tl::make_unexpected(known.error());
-        return state_->enter(kRecording, entry.id.text(), recording_folder(entry.id), known.has_value(), std::move(prepared), [&]() -> Outcome {
-            const std::string length = entry.length ? entry.length->text() : "";
-            const std::string path = state_->kept_path(entry.path);
-            Outcome r = known ? db.exec("UPDATE recording SET name = ?, path = ?, length = ? WHERE id = ?", {q(entry.name), q(path), q(length), q(entry.id.text())})
-                              : db.exec("INSERT INTO recording (id, name, path, added, length) VALUES (?, ?, ?, ?, ?)", {q(entry.id.text()), q(entry.name), q(path), q(entry.added.empty() ? utc_now() : entry.added), q(length)});
-            return r && narration ? write_narration(db, entry.id, *narration) : r;
-        });
+        return state_->enter(
+            kRecording, entry.id.text(), recording_folder(entry.id), known.has_value(), std::move(prepared), [&]() -> Outcome {
+                const std::string length = entry.length ? entry.length->text() : "";
+                const std::string path = state_->kept_path(entry.path);
+                Outcome r = known
+                    ? db.exec("UPDATE recording SET name = ?, path = ?, length = ? WHERE id = ?",
+                          {q(entry.name), q(path), q(length), q(entry.id.text())})
+                    : db.exec("INSERT INTO recording (id, name, path, added, length) VALUES (?, ?, ?, ?, ?)",
+                          {q(entry.id.text()), q(entry.name), q(path), q(entry.added.empty() ? utc_now() : entry.added), q(length)});
+                return r && narration ? write_narration(db, entry.id, *narration) : r;
+            });
     });
 }
 
@@ -121,13 +136,16 @@ Outcome Library::set_length(const core::RecordingId& id, const core::FrameTime& 
 
 Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& id) const {
     return core::caught([&]() -> Result<std::vector<core::Segment>> {
-        auto query = state_->db->run("SELECT start_at, end_at, words, speaker FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
+        auto query =
+            state_->db->run("SELECT start_at, end_at, words, speaker FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
         if (!query) return tl::make_unexpected(query.error());
         std::vector<core::Segment> out;
         while (query->next()) {
             const auto start = core::FrameTime::parse(s(query->value(0)));
             const auto end = core::FrameTime::parse(s(query->value(1)));
-            if (!start || !end) return fail(ErrorCode::Damaged, "The narration of this recording is damaged; import the recording again together with its narration.", id.text());
+            if (!start || !end)
+                return fail(ErrorCode::Damaged,
+                    "The narration of this recording is damaged; import the recording again together with its narration.", id.text());
             out.push_back({*start, *end, s(query->value(2)), s(query->value(3))});
         }
         return out;
@@ -138,7 +156,9 @@ Result<std::vector<SaidLine>> Library::find_said(const std::string& words, int m
     return core::caught([&]() -> Result<std::vector<SaidLine>> {
         const Asked asked = asked_for(words);
         if (asked.beginnings.isEmpty() && asked.like.isEmpty()) return std::vector<SaidLine>{};
-        QString sql = QStringLiteral("SELECT t.recording, r.name, t.start_at, t.end_at, t.words, t.position FROM segment t JOIN recording r ON r.id = t.recording WHERE 1 = 1");
+        QString sql = QStringLiteral(
+            "SELECT t.recording, r.name, t.start_at, t.end_at, t.words, t.position FROM segment t JOIN recording r ON r.id = t.recording "
+            "WHERE 1 = 1");
         std::vector<QVariant> values;
         if (!asked.beginnings.isEmpty()) {
             sql += QStringLiteral(" AND t.id IN (SELECT rowid FROM segment_words WHERE segment_words MATCH ?");
@@ -162,13 +182,16 @@ Result<std::vector<SaidLine>> Library::find_said(const std::string& words, int m
         while (query->next()) {
             const auto start = core::FrameTime::parse(s(query->value(2)));
             const auto end = core::FrameTime::parse(s(query->value(3)));
-            if (start && end) out.push_back({core::RecordingId(s(query->value(0))), s(query->value(1)), {*start, *end, s(query->value(4))}});
+            if (start && end)
+                out.push_back({core::RecordingId(s(query->value(0))), s(query->value(1)), {*start, *end, s(query->value(4))}});
         }
         return out;
     });
 }
 
-std::string Library::recording_folder(const core::RecordingId& id) const { return state_->folder + kMedia + "/" + (core::is_id(id.text()) ? id.text() : "none"); }
+std::string Library::recording_folder(const core::RecordingId& id) const {
+    return state_->folder + kMedia + "/" + (core::is_id(id.text()) ? id.text() : "none");
+}
 
 Result<core::DocumentId> Library::keep_document(const std::string& path) {
     return core::caught([&]() -> Result<core::DocumentId> {
@@ -181,7 +204,8 @@ Result<core::DocumentId> Library::keep_document(const std::string& path) {
         const std::string place = document_path(id);
         auto& db = *state_->db;
         if (auto made = make_folder(state_->folder + kDocuments); !made) return tl::make_unexpected(made.error());
-        if (is_link(place)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", place), place);
+        if (is_link(place))
+            return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", place), place);
         auto known = db.run("SELECT COUNT(*) FROM document WHERE id = ?", {q(*hash)});
         if (!known) return tl::make_unexpected(known.error());
         known->next();
@@ -189,7 +213,8 @@ Result<core::DocumentId> Library::keep_document(const std::string& path) {
         known->finish();
         // one that is known and was damaged is mended by the good one
         if (!kept)
-            if (auto r = db.transaction([&] { return state_->note_arriving(kDocument, *hash, true); }); !r) return tl::make_unexpected(r.error());
+            if (auto r = db.transaction([&] { return state_->note_arriving(kDocument, *hash, true); }); !r)
+                return tl::make_unexpected(r.error());
         std::error_code ec;
         std::filesystem::rename(copy, place, ec);
         if (ec) return tl::make_unexpected(file_trouble(place, ec.value()));
@@ -204,6 +229,8 @@ Result<core::DocumentId> Library::keep_document(const std::string& path) {
     });
 }
 
-std::string Library::document_path(const core::DocumentId& id) const { return state_->folder + kDocuments + "/" + (core::is_id(id.text()) ? id.text() : "none"); }
+std::string Library::document_path(const core::DocumentId& id) const {
+    return state_->folder + kDocuments + "/" + (core::is_id(id.text()) ? id.text() : "none");
+}
 
 }  // namespace anagraph::store

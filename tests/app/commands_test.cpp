@@ -2,8 +2,8 @@
 #include <gtest/gtest.h>
 
 #include <QContextMenuEvent>
-#include <QMenu>
 #include <QListWidget>
+#include <QMenu>
 #include <QTextBrowser>
 #include <map>
 #include <set>
@@ -47,7 +47,8 @@ protected:
         EXPECT_EQ(commands.in_hand(), expected) << where;
         EXPECT_LE(buttons.size(), Commands::kMostShown) << where;
         if (buttons.empty()) {
-            EXPECT_FALSE(commands.scope()->findChild<CommandRow*>()->accessibleDescription().isEmpty()) << where << ": nothing is shown and nobody says why";
+            EXPECT_FALSE(commands.scope()->findChild<CommandRow*>()->accessibleDescription().isEmpty())
+                << where << ": nothing is shown and nobody says why";
         }
         int accents = 0;
         for (const auto* b : buttons) {
@@ -81,11 +82,14 @@ TEST_F(CommandTable, EveryCommandHasItsWordsItsHelpAndAKeyOfItsOwn) {
             EXPECT_TRUE(c->help.endsWith('.')) << id << ": the help is a sentence";
             EXPECT_FALSE(c->words.endsWith('.')) << id;
             EXPECT_FALSE(c->key.isEmpty()) << id << " cannot be reached by a key";
-            EXPECT_TRUE(keys.emplace(c->key.toString(), c->id).second) << id << " and " << keys[c->key.toString()].toStdString() << " share " << c->key.toString().toStdString();
-            EXPECT_TRUE(words.emplace(c->words, c->id).second) << id << " and " << words[c->words].toStdString() << " are both called " << c->words.toStdString();
+            EXPECT_TRUE(keys.emplace(c->key.toString(), c->id).second)
+                << id << " and " << keys[c->key.toString()].toStdString() << " share " << c->key.toString().toStdString();
+            EXPECT_TRUE(words.emplace(c->words, c->id).second)
+                << id << " and " << words[c->words].toStdString() << " are both called " << c->words.toStdString();
             // sentence case: a word that is not the first begins small, unless it is a station's name
             const auto parts = c->words.split(' ');
-            for (qsizetype i = 1; i < parts.size(); ++i) EXPECT_TRUE(!parts[i][0].isUpper() || c->id.startsWith("window.")) << id << ": " << c->words.toStdString();
+            for (qsizetype i = 1; i < parts.size(); ++i)
+                EXPECT_TRUE(!parts[i][0].isUpper() || c->id.startsWith("window.")) << id << ": " << c->words.toStdString();
         }
     }
     EXPECT_GT(count, 120U);
@@ -187,7 +191,10 @@ TEST_F(CommandTable, TheFinderFindsEveryCommandByItsWords) {
                 finder->line().setText(c->words);
                 bool found = false;
                 // words that stations share stand beside each other
-                for (int i = 0; i < finder->list().count() && i < 6; ++i) found = found || (finder->list().item(i)->data(Qt::UserRole + 1).toString() == table->station() && finder->list().item(i)->data(Qt::UserRole + 2).toString() == key_words(c->key));
+                for (int i = 0; i < finder->list().count() && i < 6; ++i)
+                    found = found ||
+                        (finder->list().item(i)->data(Qt::UserRole + 1).toString() == table->station() &&
+                            finder->list().item(i)->data(Qt::UserRole + 2).toString() == key_words(c->key));
                 EXPECT_TRUE(found) << c->id.toStdString() << " by " << c->words.toStdString();
             }
         QTest::keyClick(finder, Qt::Key_Escape);
@@ -229,7 +236,8 @@ TEST_F(CommandTable, TheFinderLeavesTheLineInHandAndItsTypingAsTheyAre) {
     });
     w->key(Qt::Key_F, Qt::ControlModifier);
     ASSERT_EQ(guide().steps.size(), steps + 1) << (*w)->notice().toStdString();
-    const auto at = std::find_if(guide().steps.begin(), guide().steps.end(), [](const core::Step& s) { return s.id == core::StepId("drain"); });
+    const auto at =
+        std::find_if(guide().steps.begin(), guide().steps.end(), [](const core::Step& s) { return s.id == core::StepId("drain"); });
     EXPECT_EQ(at->lines.size(), 1U) << "split at the line that was in hand";
     EXPECT_TRUE((at + 1)->lines.front().ends_with(" now then")) << (at + 1)->lines.front();
 }

@@ -234,7 +234,9 @@ TEST_F(FiguresWorkedOut, AMixtureAndAnOrderOfBolts) {
         dialog.findChildren<QComboBox*>().front()->setCurrentIndex(3);
         EXPECT_TRUE(says(dialog, "Click where the bolts sit"));
         auto* panel = dialog.findChild<SequencePanel*>();
-        for (const auto& [dx, dy] : {std::pair(-60, -60), std::pair(60, -60), std::pair(60, 60), std::pair(-60, 60), std::pair(0, 0)}) QTest::mouseClick(panel, Qt::LeftButton, Qt::NoModifier, QPoint(350 + (panel->width() - 350) / 2 + dx, panel->height() / 2 + dy));
+        for (const auto& [dx, dy] : {std::pair(-60, -60), std::pair(60, -60), std::pair(60, 60), std::pair(-60, 60), std::pair(0, 0)})
+            QTest::mouseClick(
+                panel, Qt::LeftButton, Qt::NoModifier, QPoint(350 + (panel->width() - 350) / 2 + dx, panel->height() / 2 + dy));
         EXPECT_TRUE(says(dialog, "numbered as they were placed"));
         EXPECT_TRUE(says(dialog, ": 5,")) << "from the middle outwards";
     });
@@ -307,7 +309,8 @@ TEST_F(FiguresWorkedOut, WhatItHoldsForIsSaidByKeys) {
         QTest::keyClick(dialog, Qt::Key_Return);
     });
     w->key(Qt::Key_E);
-    EXPECT_EQ(core::standing_of(guide(), *guide().find(core::FigureId("canister-number"))), core::Standing::Disputed) << "the older number is no longer said to be one";
+    EXPECT_EQ(core::standing_of(guide(), *guide().find(core::FigureId("canister-number"))), core::Standing::Disputed)
+        << "the older number is no longer said to be one";
 }
 
 TEST_F(FiguresWorkedOut, TheHouseIsChangedForAllGuides) {

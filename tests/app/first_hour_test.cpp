@@ -40,7 +40,11 @@ class FirstHour : public ::testing::Test {
 protected:
     void SetUp() override {
         film = scratch / "compressor.mp4";
-        ASSERT_EQ(std::system(("ffmpeg -v error -y -f lavfi -i testsrc2=size=640x360:rate=25:duration=20 -f lavfi -i sine=440:duration=20 -c:v libx264 -preset ultrafast -c:a aac " + film).c_str()), 0);
+        ASSERT_EQ(std::system(("ffmpeg -v error -y -f lavfi -i testsrc2=size=640x360:rate=25:duration=20 -f lavfi -i sine=440:duration=20 "
+                               "-c:v libx264 -preset ultrafast -c:a aac " +
+                      film)
+                                  .c_str()),
+            0);
         std::ofstream(scratch / "compressor.vtt") << kNarration;
         w = std::make_unique<Window>(scratch / "library");
     }
@@ -80,7 +84,8 @@ TEST_F(FirstHour, AnEmptyLibrarySaysWhatToDoAndEachStepLeadsToTheNext) {
     EXPECT_EQ(shelf.commands().row().front()->id, "shelf.import");
     choose_film();
     press("Import recording");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !shelf.importing() && shelf.recordings().model()->rowCount() == 1; }, 60000)) << (*w)->notice().toStdString();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !shelf.importing() && shelf.recordings().model()->rowCount() == 1; }, 60000))
+        << (*w)->notice().toStdString();
     EXPECT_FALSE(shelf.welcoming());
     EXPECT_EQ(shelf.commands().row().front()->id, "shelf.new");
     when_asked<QDialog>([](QDialog* d) {
@@ -96,7 +101,9 @@ TEST_F(FirstHour, AnEmptyLibrarySaysWhatToDoAndEachStepLeadsToTheNext) {
 
     press("Draft steps");
     ASSERT_FALSE(w->guide().steps.empty());
-    const auto drafted = [&] { return std::count_if(w->guide().steps.begin(), w->guide().steps.end(), [](const core::Step& s) { return s.drafted; }); };
+    const auto drafted = [&] {
+        return std::count_if(w->guide().steps.begin(), w->guide().steps.end(), [](const core::Step& s) { return s.drafted; });
+    };
     for (int i = 0; i < 20 && drafted() > 0; ++i) {
         if (anagraph::testing::shown(**w, "Take figure") != nullptr) press("Take figure");
         if (w->guide().find((*w)->session().step())->plates.empty()) press("Keep picture");
@@ -126,7 +133,8 @@ TEST_F(FirstHour, AnEmptyLibrarySaysWhatToDoAndEachStepLeadsToTheNext) {
     w->type("checker");
     when_asked<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
     press("Issue edition 1");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().issuing() && anagraph::testing::shown(**w, "Open pack") != nullptr; }, 120000)) << (*w)->notice().toStdString();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().issuing() && anagraph::testing::shown(**w, "Open pack") != nullptr; }, 120000))
+        << (*w)->notice().toStdString();
     EXPECT_EQ((*w)->session().library().editions((*w)->session().guide())->size(), 1U);
 }
 
@@ -176,6 +184,7 @@ TEST_F(FirstHour, TheHelpHasAPageWithItsPictureForEveryStation) {
         for (const auto& c : station->all()) EXPECT_TRUE(page->html.contains(c->help.toHtmlEscaped())) << c->id.toStdString();
         if (station->station() == QStringLiteral("Everywhere")) continue;
         const auto from = page->html.indexOf(QStringLiteral("src=':")) + 5;
-        EXPECT_FALSE(QImage(page->html.mid(from, page->html.indexOf(QLatin1Char('\''), from) - from)).isNull()) << station->station().toStdString();
+        EXPECT_FALSE(QImage(page->html.mid(from, page->html.indexOf(QLatin1Char('\''), from) - from)).isNull())
+            << station->station().toStdString();
     }
 }

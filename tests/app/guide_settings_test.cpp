@@ -53,7 +53,8 @@ TEST_F(OnGuideSettings, MachineJobAndNewVariantsAreSetAsOneChange) {
 
 TEST_F(OnGuideSettings, AVariantThatSomethingAppliesToAloneDoesNotGoAndIsRenamedEverywhere) {
     const auto& variants = guide().header.variants;
-    const auto held = std::find_if(variants.begin(), variants.end(), [&](const std::string& v) { return !core::only_for(guide(), {v}).empty(); });
+    const auto held =
+        std::find_if(variants.begin(), variants.end(), [&](const std::string& v) { return !core::only_for(guide(), {v}).empty(); });
     ASSERT_NE(held, variants.end()) << "the demo has something for one variant alone";
     const std::string name = *held;
     const int row = static_cast<int>(held - variants.begin());

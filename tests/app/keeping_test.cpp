@@ -85,8 +85,7 @@ TEST_F(Keeping, WhatIsIssuedIsTheGuideThatWasAskedForWhateverIsOpenedMeanwhile) 
     ASSERT_EQ(editions->size(), 1U);
     EXPECT_EQ(editions->front().edition.procedure.steps[0].heading, frozen.steps[0].heading) << "as it was when it was asked for";
     const auto listed = *session().library().guides();
-    for (const auto& g : listed)
-        EXPECT_TRUE(!(g.id == asked) || g.changed_since) << "the edit made meanwhile is not in it";
+    for (const auto& g : listed) EXPECT_TRUE(!(g.id == asked) || g.changed_since) << "the edit made meanwhile is not in it";
     // and the pack is written again from the window, as it was issued
     ASSERT_TRUE(session().open_guide(asked));
     (*w)->go(MainWindow::Issue);
@@ -148,11 +147,13 @@ TEST_F(Keeping, AGuideThatCannotBeReadIsSaidAndNotCountedAsNone) {
     when_asked<QDialog>([&](QDialog* dialog) {
         fill(*dialog, "words as they stand", "wombat");
         dialog->findChild<QCheckBox*>()->setChecked(true);
-        said = QTest::qWaitFor([&] {
-            for (auto* label : dialog->findChildren<QLabel*>())
-                if (label->text().contains("could not be read")) return true;
-            return false;
-        }, 20000);
+        said = QTest::qWaitFor(
+            [&] {
+                for (auto* label : dialog->findChildren<QLabel*>())
+                    if (label->text().contains("could not be read")) return true;
+                return false;
+            },
+            20000);
         dialog->reject();
     });
     w->key(Qt::Key_H, Qt::ControlModifier);
@@ -268,7 +269,8 @@ TEST(Shelf, ANewGuideTakesTheRecordingThatWasChosen) {
 
 TEST(Shelf, ClosingTheWindowEndsAnImportAtOnceAndFreesTheLibrary) {
     const Scratch scratch;
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=1280x720:rate=30:duration=60 -c:v libx264 -preset ultrafast " + (scratch / "long.mp4")));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i testsrc2=size=1280x720:rate=30:duration=60 -c:v libx264 -preset ultrafast " + (scratch / "long.mp4")));
     QElapsedTimer clock;
     {
         Window w(scratch / "library");
@@ -288,7 +290,10 @@ TEST(Shelf, ClosingTheWindowEndsAnImportAtOnceAndFreesTheLibrary) {
 
 TEST(Shelf, ARotatedFilmStandsUprightInTheList) {
     const Scratch scratch;
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i \"color=black:size=320x240:rate=25:duration=2,drawbox=x=240:y=0:w=80:h=80:color=white:t=fill\" -c:v libx264 -pix_fmt yuv420p " + (scratch / "flat.mp4")));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i \"color=black:size=320x240:rate=25:duration=2,drawbox=x=240:y=0:w=80:h=80:color=white:t=fill\" -c:v "
+            "libx264 -pix_fmt yuv420p " +
+            (scratch / "flat.mp4")));
     ASSERT_TRUE(run("ffmpeg -y -i " + (scratch / "flat.mp4") + " -c copy -metadata:s:v rotate=90 " + (scratch / "turned.mp4")));
     auto library = store::Library::make_or_open(scratch / "library");
     auto prepared = shop::prepare_recording(scratch / "library", scratch / "turned.mp4", "");

@@ -20,7 +20,8 @@ struct Tape {
         for (int i = 0; i < 1200; ++i) index.times.emplace_back(i, 12);
         index.end = FrameTime(100, 1);
         for (std::size_t i = 0; i < 1200; i += 12) index.thumbnails.push_back({i, 0, 0});
-        for (int i = 0; i < 25; ++i) narration.push_back({FrameTime(i * 4, 1), FrameTime(i * 4 + 3, 1), "tighten the plug to 25 newton metres"});
+        for (int i = 0; i < 25; ++i)
+            narration.push_back({FrameTime(i * 4, 1), FrameTime(i * 4 + 3, 1), "tighten the plug to 25 newton metres"});
         marks = core::read_marks(narration);
         procedure.recordings = {{core::RecordingId("r"), "", {}}};
         core::Step s;
@@ -30,7 +31,9 @@ struct Tape {
     }
     /// The same film twice, as two recordings of a job.
     TapeInput input(std::vector<core::Fold> folds = {}) const {
-        return {{{&index, &narration, &marks, core::RecordingId("r"), std::move(folds)}, {&index, &narration, &marks, core::RecordingId("q"), {}}}, &procedure};
+        return {{{&index, &narration, &marks, core::RecordingId("r"), std::move(folds)},
+                    {&index, &narration, &marks, core::RecordingId("q"), {}}},
+            &procedure};
     }
     TapeLayout layout(std::vector<core::Fold> folds = {}) const { return tape_layout(input(std::move(folds)), metrics); }
 };
@@ -109,7 +112,9 @@ TEST(TapeLayout, WhatIsPaintedInAPartIsWhatIsPaintedInTheWhole) {
         const auto whole = tape_pictures(t.input(kFolds), t.metrics, layout, 0, layout.height());
         const double top = layout.height() * 0.4;
         for (const auto& p : tape_pictures(t.input(kFolds), t.metrics, layout, top, top + 600))
-            EXPECT_TRUE(p.box.top() <= top || std::any_of(whole.begin(), whole.end(), [&](const TapePicture& w) { return w.frame == p.frame && w.recording == p.recording && std::abs(w.box.top() - p.box.top()) < 0.01; })) << zoom;
+            EXPECT_TRUE(p.box.top() <= top || std::any_of(whole.begin(), whole.end(), [&](const TapePicture& w) {
+                return w.frame == p.frame && w.recording == p.recording && std::abs(w.box.top() - p.box.top()) < 0.01;
+            })) << zoom;
         const auto [first, last] = layout.lines_between(top, top + 600);
         for (std::size_t i = 0; i < layout.lines.size(); ++i) {
             const auto& box = layout.lines[i].box;

@@ -46,7 +46,9 @@ protected:
             timer->deleteLater();
             for (int i = 0; i < menu->actions().size(); ++i) {
                 QTest::keyClick(menu, Qt::Key_Down);
-                if (menu->activeAction() != nullptr && menu->activeAction()->text().remove(QLatin1Char('&')).startsWith(QLatin1String(words))) break;
+                if (menu->activeAction() != nullptr &&
+                    menu->activeAction()->text().remove(QLatin1Char('&')).startsWith(QLatin1String(words)))
+                    break;
             }
             QTest::keyClick(menu, Qt::Key_Return);
         });
@@ -123,7 +125,8 @@ TEST_F(OnPictures, ARightAndAWrongPictureAreMadeAPairAndPartedAgain) {
     ASSERT_EQ(plate(1).marks.size(), 1U) << "what differs is marked";
     // the other one is taken in hand by the mouse
     ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->plates().other_view().still().isNull(); }, 60000));
-    QTest::mouseClick(&(*w)->plates().other_view(), Qt::LeftButton, Qt::NoModifier, (*w)->plates().other_view().to_widget({9800, 300}).toPoint());
+    QTest::mouseClick(
+        &(*w)->plates().other_view(), Qt::LeftButton, Qt::NoModifier, (*w)->plates().other_view().to_widget({9800, 300}).toPoint());
     (*w)->plates().view().setFocus();
     choose("two pictures");
     w->key(Qt::Key_D);
@@ -168,7 +171,8 @@ TEST_F(OnPictures, PartsComeOffInAnOrderAndADetailIsMagnified) {
 TEST_F(OnPictures, CalloutsFollowFromThePlateBefore) {
     // a second plate a few frames on, with nothing on it yet
     core::Step s = step();
-    core::Plate next{core::PlateId("later"), plate().recording, recording().index.times[recording().index.frame_at(plate().at) + 3], "", {}};
+    core::Plate next{
+        core::PlateId("later"), plate().recording, recording().index.times[recording().index.frame_at(plate().at) + 3], "", {}};
     s.plates.insert(s.plates.begin() + 1, next);
     ASSERT_TRUE(session().perform(core::Change{"a plate", {core::Put<core::Step>{s, std::nullopt}}}));
     auto* list = (*w)->plates().findChild<QListWidget*>();
@@ -182,7 +186,10 @@ TEST_F(OnPictures, CalloutsFollowFromThePlateBefore) {
     });
     w->key(Qt::Key_A);
     ASSERT_TRUE(QTest::qWaitFor([&] { return !plate(1).callouts.empty(); }, 60000)) << "looked for beside the window";
-    const auto find = [](const core::Plate& p) { return *std::find_if(p.callouts.begin(), p.callouts.end(), [](const core::Callout& c) { return c.item == core::ItemId("level-plug"); }); };
+    const auto find = [](const core::Plate& p) {
+        return *std::find_if(
+            p.callouts.begin(), p.callouts.end(), [](const core::Callout& c) { return c.item == core::ItemId("level-plug"); });
+    };
     EXPECT_NEAR(find(plate(1)).target.x, find(plate(0)).target.x, 400);
     EXPECT_NEAR(find(plate(1)).target.y, find(plate(0)).target.y, 400);
 }
@@ -213,7 +220,9 @@ TEST_F(OnPictures, AClipIsTrimmedToTheFrameSlowedAndDrawnOn) {
     const auto& times = recording().index.times;
     const auto first = recording().index.frame_at(before.take.from);
     when_asked<ClipDialog>([&](ClipDialog* d) {
-        const auto at = [&](std::size_t frame) { return QTest::qWaitFor([&] { return d->film().frame() == frame && !d->film().settling(); }, 60000); };
+        const auto at = [&](std::size_t frame) {
+            return QTest::qWaitFor([&] { return d->film().frame() == frame && !d->film().settling(); }, 60000);
+        };
         ASSERT_TRUE(at(first));
         for (int i = 0; i < 4; ++i) QTest::keyClick(d, Qt::Key_Right);
         ASSERT_TRUE(at(first + 4));
@@ -233,7 +242,8 @@ TEST_F(OnPictures, AClipIsTrimmedToTheFrameSlowedAndDrawnOn) {
         // placed by the mouse, its far end by a drag
         auto* overlay = d->film().findChild<QWidget*>();
         const QRectF r = d->film().picture_rect();
-        QTest::mousePress(overlay, Qt::LeftButton, Qt::NoModifier, QPointF(r.left() + r.width() * 0.25, r.top() + r.height() * 0.5).toPoint());
+        QTest::mousePress(
+            overlay, Qt::LeftButton, Qt::NoModifier, QPointF(r.left() + r.width() * 0.25, r.top() + r.height() * 0.5).toPoint());
         EXPECT_NEAR(d->clip().marks.back().mark.at.x, 2500, 60);
         QTest::keyClick(d, Qt::Key_Right, Qt::AltModifier);
         EXPECT_NEAR(d->clip().marks.back().mark.at.x, 2650, 60);

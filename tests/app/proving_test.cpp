@@ -76,11 +76,17 @@ protected:
 
 TEST_F(Proving, TheWholeJobIsProvedFromItsBookByKeys) {
     forget_evidence();
-    for (const auto& f : guide().figures) ASSERT_EQ(core::standing_of(guide(), f), core::Standing::Open) << "speech alone proves nothing: " << f.id.text();
+    for (const auto& f : guide().figures)
+        ASSERT_EQ(core::standing_of(guide(), f), core::Standing::Open) << "speech alone proves nothing: " << f.id.text();
     // what the machine reads on the page that names the figure is compared and confirmed with Enter
-    const std::map<std::string, std::string> on_the_page{{"drain-torque", "25 N·m"}, {"level-torque", "12 N·m"}, {"cover-torque", "8 N·m"}, {"black-torque", "8 N·m"}, {"refill", "1.7 L"}, {"refill-t", "2.2 L"}, {"between-marks", "0.25 L"}, {"belt-sag", "8 to 10 mm"}, {"oil-grade", "75W90"}, {"drain-head", "17 mm"}, {"open-below", "60 °C"}, {"warm-up", "5 min"}, {"run-after", "2 min"}, {"settle", "5 min"}};
-    const std::map<std::string, const char*> picked{{"belt-force", "20 N"}, {"total", "2.0 L"}, {"total-t", "2.6 L"}};  // the book calls it otherwise, so nothing is chosen unasked
-    const std::map<std::string, const char*> typed{{"interval-hours", "100 h"}, {"interval-months", "12 month"}, {"interval-first", "20 h"}};
+    const std::map<std::string, std::string> on_the_page{{"drain-torque", "25 N·m"}, {"level-torque", "12 N·m"}, {"cover-torque", "8 N·m"},
+        {"black-torque", "8 N·m"}, {"refill", "1.7 L"}, {"refill-t", "2.2 L"}, {"between-marks", "0.25 L"}, {"belt-sag", "8 to 10 mm"},
+        {"oil-grade", "75W90"}, {"drain-head", "17 mm"}, {"open-below", "60 °C"}, {"warm-up", "5 min"}, {"run-after", "2 min"},
+        {"settle", "5 min"}};
+    const std::map<std::string, const char*> picked{
+        {"belt-force", "20 N"}, {"total", "2.0 L"}, {"total-t", "2.6 L"}};  // the book calls it otherwise, so nothing is chosen unasked
+    const std::map<std::string, const char*> typed{
+        {"interval-hours", "100 h"}, {"interval-months", "12 month"}, {"interval-first", "20 h"}};
     int confirmed = 0;
     for (std::size_t i = 0; i < guide().figures.size(); ++i) {
         const std::string id = (*w)->figures().chosen().text();
@@ -100,13 +106,20 @@ TEST_F(Proving, TheWholeJobIsProvedFromItsBookByKeys) {
                 ASSERT_TRUE(QTest::qWaitFor([&] { return readings->count() >= 1; }, kPatienceMs)) << id;
                 EXPECT_FALSE(dialog->page().marked().has_value());
                 readings->setFocus();
-                for (int k = 0; k < readings->count() && (readings->currentItem() == nullptr || !readings->currentItem()->text().startsWith(QString::fromUtf8(pick->second))); ++k) QTest::keyClick(readings, Qt::Key_Down);
+                for (int k = 0; k < readings->count() &&
+                     (readings->currentItem() == nullptr || !readings->currentItem()->text().startsWith(QString::fromUtf8(pick->second)));
+                     ++k)
+                    QTest::keyClick(readings, Qt::Key_Down);
                 QTest::keyClick(dialog, Qt::Key_Return);
             });
             w->key(Qt::Key_B);
             EXPECT_EQ(core::text_of(figure(id.c_str()).value), pick->second);
-        } else if (const auto words = typed.find(id); words != typed.end() || id == "canister-turn" || id == "cover-count" || id == "zinc-count" || id == "black-count" || id == "canister-number" || id == "meter-now" || id == "wrench-accuracy") {
-            const std::map<std::string, std::pair<const char*, const char*>> by_hand{{"canister-turn", {"print", "3/4 turn"}}, {"cover-count", {"Perrick PT60 parts", "6 x"}}, {"zinc-count", {"Perrick PT60 parts", "4 x"}}, {"black-count", {"Perrick PT60 parts", "2 x"}}, {"canister-number", {"Perrick PT60 parts", "KQ-FC2"}}, {"meter-now", {"read", "302 h"}}, {"wrench-accuracy", {"calibration", "4 %"}}};
+        } else if (const auto words = typed.find(id); words != typed.end() || id == "canister-turn" || id == "cover-count" ||
+                   id == "zinc-count" || id == "black-count" || id == "canister-number" || id == "meter-now" || id == "wrench-accuracy") {
+            const std::map<std::string, std::pair<const char*, const char*>> by_hand{{"canister-turn", {"print", "3/4 turn"}},
+                {"cover-count", {"Perrick PT60 parts", "6 x"}}, {"zinc-count", {"Perrick PT60 parts", "4 x"}},
+                {"black-count", {"Perrick PT60 parts", "2 x"}}, {"canister-number", {"Perrick PT60 parts", "KQ-FC2"}},
+                {"meter-now", {"read", "302 h"}}, {"wrench-accuracy", {"calibration", "4 %"}}};
             when_asked<SourceDialog>([&](SourceDialog* dialog) {
                 if (words == typed.end()) choose_source(dialog, by_hand.at(id).first);
                 fill(*dialog, "25 Nm, 8 to 10 mm, 75W90", words == typed.end() ? by_hand.at(id).second : words->second);
@@ -251,5 +264,6 @@ TEST_F(Proving, AMeasurementSaysWithWhat) {
     ASSERT_EQ(f.proofs.size(), 2U);
     EXPECT_EQ(f.proofs.back().slack, "0.5");
     EXPECT_EQ(guide().find(f.proofs.back().source)->instrument, "steel rule");
-    EXPECT_EQ(core::standing_of(guide(), f), core::Standing::Proved) << "10.3 ± 0.5 is no contradiction of 10: " << core::argue_standing(guide(), f);
+    EXPECT_EQ(core::standing_of(guide(), f), core::Standing::Proved)
+        << "10.3 ± 0.5 is no contradiction of 10: " << core::argue_standing(guide(), f);
 }

@@ -12,8 +12,8 @@
 #include "app/house/house_dialog.h"
 #include "app/house/methods_dialog.h"
 #include "app/sheet/sheet_station.h"
-#include "core/review/open_points.h"
 #include "core/edits/translation.h"
+#include "core/review/open_points.h"
 #include "tests/app/demo_guide.h"
 
 using namespace anagraph;
@@ -109,7 +109,8 @@ TEST_F(OnAStep, ACheckHasWhomToAskAndAReadingWithItsLimits) {
     EXPECT_FALSE(c.reading->limits.empty());
     QTest::qWait(50);  // a new row is shown once the events are through
     bool shown = false;
-    for (const auto* l : card().findChildren<QLabel*>()) shown = shown || (l->isVisibleTo(&card()) && l->text().contains("drained for") && l->text().contains("5 min"));
+    for (const auto* l : card().findChildren<QLabel*>())
+        shown = shown || (l->isVisibleTo(&card()) && l->text().contains("drained for") && l->text().contains("5 min"));
     EXPECT_TRUE(shown);
 }
 
@@ -151,7 +152,8 @@ TEST_F(OnAStep, TheHousesWayIsCarriedAndADepartureNeedsItsReason) {
         ok(d);
     });
     w->key(Qt::Key_Y, Qt::AltModifier);
-    const auto it = std::find_if(step().methods.begin(), step().methods.end(), [](const core::StepMethod& m) { return m.topic == "drain-time"; });
+    const auto it =
+        std::find_if(step().methods.begin(), step().methods.end(), [](const core::StepMethod& m) { return m.topic == "drain-time"; });
     ASSERT_NE(it, step().methods.end());
     EXPECT_EQ(it->chosen, "set-time");
     EXPECT_EQ(it->because, "the plan gives ten minutes");
@@ -207,7 +209,8 @@ TEST_F(OnAStep, WhatIsDoneLaterAndAWaitAreKept) {
 TEST_F(OnAStep, ACommentStandsAtItsLineUntilItIsAnswered) {
     const auto open = [&] {
         const auto points = core::open_points(guide());
-        return std::any_of(points.begin(), points.end(), [](const core::OpenPoint& p) { return p.text.find("which spanner?") != std::string::npos; });
+        return std::any_of(
+            points.begin(), points.end(), [](const core::OpenPoint& p) { return p.text.find("which spanner?") != std::string::npos; });
     };
     card().focus_line(1);
     when_asked<QDialog>([](QDialog* d) {
@@ -268,7 +271,9 @@ TEST_F(OnAStep, ATranslationIsWrittenBesideTheOriginalAndFallsOutOfDate) {
     s.lines[2] = "Finish by hand, pressing in all the time.";
     ASSERT_TRUE(session().perform(core::Change{"write", {core::Put<core::Step>{s, std::nullopt}}}));
     const auto all = core::translation(guide(), "de");
-    EXPECT_EQ(std::count_if(all.begin(), all.end(), [](const core::TranslatedLine& l) { return l.state == core::TranslatedLine::State::OutOfDate; }), 1);
+    EXPECT_EQ(std::count_if(
+                  all.begin(), all.end(), [](const core::TranslatedLine& l) { return l.state == core::TranslatedLine::State::OutOfDate; }),
+        1);
     when_asked<QDialog>([](QDialog* d) {
         bool told = false;
         for (const auto* l : d->findChildren<QLabel*>()) told = told || l->text().contains("1 out of date");
@@ -287,7 +292,8 @@ TEST_F(OnAStep, LinesAreDraftedFromWhatWasLoggedAndNothingWrittenIsTouched) {
     header.machine = "Perrick PT60";
     header.title = "from the tape";
     ASSERT_TRUE(session().new_guide(header));
-    for (const auto& r : recordings) session().perform(core::Change{"use", {core::Put<core::RecordingUse>{{r.id, r.title, {}}, std::nullopt}}});
+    for (const auto& r : recordings)
+        session().perform(core::Change{"use", {core::Put<core::RecordingUse>{{r.id, r.title, {}}, std::nullopt}}});
     (*w)->go(MainWindow::Tape);
     ASSERT_TRUE(w->settled());
     w->key(Qt::Key_D);
@@ -341,7 +347,8 @@ TEST_F(OnAStep, ALineWrittenIsAnActionDone) {
     QTest::keyClick(card().line(3)->edit(), Qt::Key_Return);
     card().line(4)->edit()->setText("Loosen the {item:level-plug}.");  // pasted
     QTest::keyClick(card().line(4)->edit(), Qt::Key_Tab);
-    const auto done = std::find_if(step().actions.begin(), step().actions.end(), [](const core::Action& a) { return a.items == std::vector<core::ItemId>{core::ItemId("level-plug")}; });
+    const auto done = std::find_if(step().actions.begin(), step().actions.end(),
+        [](const core::Action& a) { return a.items == std::vector<core::ItemId>{core::ItemId("level-plug")}; });
     ASSERT_NE(done, step().actions.end());
     EXPECT_EQ(done->verb, "loosen");
 }
@@ -393,11 +400,13 @@ TEST_F(OnAStep, AStepOfAnotherGuideComesInBehindTheOneInHandAndWordsAreReplacedI
     when_asked<QDialog>([](QDialog* d) {
         fill(*d, "words as they stand", "pressing in");
         tick(d, "in the other guides");
-        EXPECT_TRUE(QTest::qWaitFor([&] {
-            for (const auto* l : d->findChildren<QLabel*>())
-                if (l->text().contains("In 1 other guides: 1 places")) return true;
-            return false;
-        }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor(
+            [&] {
+                for (const auto* l : d->findChildren<QLabel*>())
+                    if (l->text().contains("In 1 other guides: 1 places")) return true;
+                return false;
+            },
+            20000));
         fill(*d, "what stands there instead; empty removes them", "pushing in");
         ok(d);
     });

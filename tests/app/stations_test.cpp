@@ -27,8 +27,8 @@
 
 using namespace anagraph;
 using namespace anagraph::app;
-using anagraph::testing::shown;
 using anagraph::testing::Scratch;
+using anagraph::testing::shown;
 using anagraph::testing::when_asked;
 using anagraph::testing::Window;
 
@@ -160,7 +160,8 @@ TEST_F(FiguresKeys, AFigureIsAddedAndOneInUseIsNotRemoved) {
 TEST_F(FiguresKeys, F4GoesThroughEverythingThatIsNotProved) {
     (*w)->go(MainWindow::Figures);
     std::set<std::string> seen;
-    const auto open = std::count_if(guide().figures.begin(), guide().figures.end(), [](const core::Figure& f) { return core::standing_of(f) != core::Standing::Proved; });
+    const auto open = std::count_if(guide().figures.begin(), guide().figures.end(),
+        [](const core::Figure& f) { return core::standing_of(f) != core::Standing::Proved; });
     for (long i = 0; i < open; ++i) {
         w->key(Qt::Key_F4);
         seen.insert((*w)->figures().chosen().text());
@@ -346,7 +347,8 @@ TEST_F(ShelfKeys, ARecordingInUseIsNotOfferedAgain) {
 
 TEST_F(ShelfKeys, TheHeadOffersOnlyWhatThereIs) {
     (*w)->go(MainWindow::Shelf);
-    for (auto* b : (*w)->findChildren<CommandButton*>()) EXPECT_FALSE(b->isVisible() && b->command().id == "window.next-open") << "nothing is open on the Shelf";
+    for (auto* b : (*w)->findChildren<CommandButton*>())
+        EXPECT_FALSE(b->isVisible() && b->command().id == "window.next-open") << "nothing is open on the Shelf";
     for (auto* b : (*w)->findChildren<QPushButton*>()) {
         if (b->isVisible()) {
             EXPECT_FALSE(b->accessibleName().isEmpty()) << b->text().toStdString();
@@ -355,7 +357,8 @@ TEST_F(ShelfKeys, TheHeadOffersOnlyWhatThereIs) {
 }
 
 TEST_F(Stations, EveryFieldAndListHasAnAccessibleName) {
-    for (const int stop : {MainWindow::Tape, MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::Issue, MainWindow::Shelf}) {
+    for (const int stop :
+        {MainWindow::Tape, MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::Issue, MainWindow::Shelf}) {
         (*w)->go(stop);
         QTest::qWait(30);
         for (auto* list : (*w)->findChildren<QListWidget*>()) {

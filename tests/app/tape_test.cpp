@@ -47,7 +47,9 @@ protected:
         ASSERT_TRUE((*w)->session().new_guide(header));
         const auto films = (*w)->session().library().recordings();
         ASSERT_TRUE(films);
-        for (const auto& film : *films) ASSERT_TRUE((*w)->session().perform(core::Change{"use a recording", {core::Put<core::RecordingUse>{{film.id, film.name, {}}, std::nullopt}}}));
+        for (const auto& film : *films)
+            ASSERT_TRUE((*w)->session().perform(
+                core::Change{"use a recording", {core::Put<core::RecordingUse>{{film.id, film.name, {}}, std::nullopt}}}));
         (*w)->go(MainWindow::Tape);
         ASSERT_TRUE(w->settled());
     }
@@ -74,7 +76,9 @@ TEST_F(TapeKeys, AWholeFilmIsLoggedInFewPresses) {
     const int before = w->presses();
     w->key(Qt::Key_D);
     ASSERT_GE(guide().steps.size(), 6U);
-    const auto drafted = [&] { return std::count_if(guide().steps.begin(), guide().steps.end(), [](const core::Step& s) { return s.drafted; }); };
+    const auto drafted = [&] {
+        return std::count_if(guide().steps.begin(), guide().steps.end(), [](const core::Step& s) { return s.drafted; });
+    };
     EXPECT_EQ(drafted(), static_cast<long>(guide().steps.size()));
     while (drafted() > 0) {
         w->key(Qt::Key_Return);
@@ -91,10 +95,12 @@ TEST_F(TapeKeys, AWholeFilmIsLoggedInFewPresses) {
     EXPECT_EQ(open(), 0U);
     const int presses = w->presses() - before;
     RecordProperty("presses", presses);
-    std::printf("one film of %zu lines logged in %d key presses, %zu steps\n", tape().recording()->narration.size(), presses, guide().steps.size());
+    std::printf(
+        "one film of %zu lines logged in %d key presses, %zu steps\n", tape().recording()->narration.size(), presses, guide().steps.size());
     EXPECT_LT(presses, 60);
     const auto& times = tape().recording()->index.times;
-    for (const auto& s : guide().steps) EXPECT_TRUE(std::binary_search(times.begin(), times.end(), s.takes.front().from)) << "steps begin at frames";
+    for (const auto& s : guide().steps)
+        EXPECT_TRUE(std::binary_search(times.begin(), times.end(), s.takes.front().from)) << "steps begin at frames";
     // every figure taken can be heard again at the moment it was said
     for (const auto& f : guide().figures) EXPECT_FALSE(f.claims.empty());
 }
@@ -102,7 +108,8 @@ TEST_F(TapeKeys, AWholeFilmIsLoggedInFewPresses) {
 TEST_F(TapeKeys, TheWindowFits1280WithAFilmAndADraftInIt) {
     w->key(Qt::Key_D);
     ASSERT_TRUE(w->settled());
-    for (const int stop : {MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::Issue, MainWindow::Shelf, MainWindow::Tape}) {
+    for (const int stop :
+        {MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::Issue, MainWindow::Shelf, MainWindow::Tape}) {
         (*w)->go(stop);
         QTest::qWait(50);
         EXPECT_LE((*w)->minimumSizeHint().width(), 1280) << "station " << stop;
@@ -175,7 +182,8 @@ TEST_F(TapeKeys, ALineIsPutRightAndReadAgain) {
     EXPECT_EQ(tape().recording()->narration[2].text, "tighten the little plug to thirty newton metres");
     EXPECT_EQ(tape().recording()->heard[2].text, heard);
     const auto& marks = tape().recording()->marks;
-    EXPECT_TRUE(std::any_of(marks.begin(), marks.end(), [](const core::Mark& m) { return m.segment == 2 && m.kind == core::MarkKind::Figure && m.value.low == "30"; }));
+    EXPECT_TRUE(std::any_of(marks.begin(), marks.end(),
+        [](const core::Mark& m) { return m.segment == 2 && m.kind == core::MarkKind::Figure && m.value.low == "30"; }));
     w->key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(tape().recording()->narration[2].text, heard);
 }
@@ -230,7 +238,8 @@ TEST_F(TapeKeys, TheReshootListIsWrittenAndOpened) {
         QTest::keyClick(name, Qt::Key_Return);
     });
     w->key(Qt::Key_R, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(page) && (*w)->notice().contains("reshoot"); }, 20000)) << (*w)->notice().toStdString();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(page) && (*w)->notice().contains("reshoot"); }, 20000))
+        << (*w)->notice().toStdString();
     QFile file(page);
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));
     EXPECT_TRUE(file.readAll().contains("the thread from near"));
@@ -345,7 +354,8 @@ TEST_F(TapeKeys, WordsAreTypedTiedAndGivenTheirSpeaker) {
     const auto said = tape().recording()->heard[4].start;
     w->key(Qt::Key_V);
     EXPECT_EQ(tape().recording()->narration[4].start, moment) << "heard where the film stands";
-    EXPECT_NEAR(tape().recording()->narration[9].start.seconds() - tape().recording()->heard[9].start.seconds(), moment.seconds() - said.seconds(), 0.002);
+    EXPECT_NEAR(tape().recording()->narration[9].start.seconds() - tape().recording()->heard[9].start.seconds(),
+        moment.seconds() - said.seconds(), 0.002);
     w->key(Qt::Key_V, Qt::ShiftModifier);
     EXPECT_EQ(tape().recording()->narration[4].start, said);
 }
@@ -378,7 +388,8 @@ TEST_F(TapeKeys, APictureKeptOutsideAStepBecomesAPlateOfTheStepAroundIt) {
 TEST_F(TapeKeys, WhileTheFilmRunsAnEdgeSnapsToThePause) {
     const auto& index = tape().recording()->index;
     ASSERT_FALSE(index.pauses.empty());
-    const auto& pause = *std::find_if(index.pauses.begin(), index.pauses.end(), [](const media::Pause& p) { return p.from.seconds() > 20; });
+    const auto& pause =
+        *std::find_if(index.pauses.begin(), index.pauses.end(), [](const media::Pause& p) { return p.from.seconds() > 20; });
     // half a second late
     tape().film().show_time(core::FrameTime::from_milliseconds(static_cast<std::int64_t>(pause.to.seconds() * 1000) + 300));
     ASSERT_TRUE(w->settled());

@@ -123,7 +123,9 @@ protected:
             commands.perform(*command);
             const std::string name = command->id.toStdString();
             QTest::qWait(20);
-            QTest::qWaitFor([&] { return QApplication::activeModalWidget() == nullptr && QApplication::activePopupWidget() == nullptr; }, 60000) || (ADD_FAILURE() << name << " stays open", true);
+            QTest::qWaitFor(
+                [&] { return QApplication::activeModalWidget() == nullptr && QApplication::activePopupWidget() == nullptr; }, 60000) ||
+                (ADD_FAILURE() << name << " stays open", true);
             // a field keeps what was typed when it is left
             if (auto* focus = QApplication::focusWidget()) focus->clearFocus();
             if (session().guide() != guide_open) {
@@ -137,7 +139,8 @@ protected:
             EXPECT_TRUE(now() == before) << name << ": one undo does not take it back";
             while (session().can_undo()) session().undo();
         }
-        std::printf("%s: %zu commands, %d changed something, %d questions answered\n", qPrintable(commands.station()), commands.all().size(), changed, answers.answered());
+        std::printf("%s: %zu commands, %d changed something, %d questions answered\n", qPrintable(commands.station()),
+            commands.all().size(), changed, answers.answered());
         changed_ += changed;
     }
     int changed_ = 0;

@@ -59,7 +59,8 @@ TEST(Window, TheWholePathFromARecordingToTwoEditionsByKeys) {
     // 1. Shelf: nothing is there; the two films are dropped in, their narration comes along
     auto& shelf = w->shelf();
     QMimeData films;
-    films.setUrls({QUrl::fromLocalFile(kFilms + "pt60-service-1.mp4"), QUrl::fromLocalFile(kFilms + "pt60-service-1.vtt"), QUrl::fromLocalFile(kFilms + "pt60-service-2.mp4")});
+    films.setUrls({QUrl::fromLocalFile(kFilms + "pt60-service-1.mp4"), QUrl::fromLocalFile(kFilms + "pt60-service-1.vtt"),
+        QUrl::fromLocalFile(kFilms + "pt60-service-2.mp4")});
     QDragEnterEvent enter(QPoint(50, 50), Qt::CopyAction, &films, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&shelf, &enter);
     EXPECT_TRUE(enter.isAccepted());
@@ -92,7 +93,9 @@ TEST(Window, TheWholePathFromARecordingToTwoEditionsByKeys) {
     w.to_line(6);
     w.key(Qt::Key_BracketRight);
     ASSERT_EQ(w.guide().steps.size(), 1U) << w->notice().toStdString();
-    EXPECT_EQ(w.guide().steps[0].takes[0].from, w->tape().recording()->index.times[w->tape().recording()->index.frame_at(w.guide().steps[0].takes[0].from)]) << "an exact frame";
+    EXPECT_EQ(w.guide().steps[0].takes[0].from,
+        w->tape().recording()->index.times[w->tape().recording()->index.frame_at(w.guide().steps[0].takes[0].from)])
+        << "an exact frame";
     w.to_line(4);
     const int open_before = w->session().open_marks();
     w.key(Qt::Key_F);

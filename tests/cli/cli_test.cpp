@@ -64,7 +64,8 @@ TEST(Cli, ReadsTheDemoNarrationInTheAgreedForm) {
     const auto a = cli({"read", kFilms + "/pt60-service-1.vtt", "--json"});
     ASSERT_EQ(a.code, 0) << a.err;
     const json v = a.value();
-    for (const char* field : {"rec", "segment_starts", "figures", "steps", "cautions", "slips", "unseen", "chatter"}) EXPECT_TRUE(v.contains(field)) << field;
+    for (const char* field : {"rec", "segment_starts", "figures", "steps", "cautions", "slips", "unseen", "chatter"})
+        EXPECT_TRUE(v.contains(field)) << field;
     EXPECT_EQ(v["segment_starts"].size(), 30U);
     const auto has = [&](const char* kind, double value) {
         for (const auto& f : v["figures"])
@@ -130,9 +131,12 @@ TEST(Cli, ListsWhatHasToBeFilmedAgainAndWritesThePage) {
 
 TEST(Cli, ReadsEveryFormOfTimedTextToTheSameAnswer) {
     const Scratch scratch;
-    std::ofstream(scratch / "a.vtt") << "WEBVTT\n\n00:00.000 --> 00:04.000\ntighten the plug to 25 newton metres\n\n00:04.000 --> 00:08.000\ncareful it is hot and it burns\n";
-    std::ofstream(scratch / "a.srt") << "1\n00:00:00,000 --> 00:00:04,000\ntighten the plug to 25 newton metres\n\n2\n00:00:04,000 --> 00:00:08,000\ncareful it is hot and it burns\n";
-    std::ofstream(scratch / "a.txt") << "# a heading\n\n[0:00] tighten the plug to 25 newton metres\n\n[0:04] careful it is hot and it burns\n";
+    std::ofstream(scratch / "a.vtt") << "WEBVTT\n\n00:00.000 --> 00:04.000\ntighten the plug to 25 newton metres\n\n00:04.000 --> "
+                                        "00:08.000\ncareful it is hot and it burns\n";
+    std::ofstream(scratch / "a.srt") << "1\n00:00:00,000 --> 00:00:04,000\ntighten the plug to 25 newton metres\n\n2\n00:00:04,000 --> "
+                                        "00:00:08,000\ncareful it is hot and it burns\n";
+    std::ofstream(scratch / "a.txt")
+        << "# a heading\n\n[0:00] tighten the plug to 25 newton metres\n\n[0:04] careful it is hot and it burns\n";
     json first;
     for (const char* name : {"a.vtt", "a.srt", "a.txt"}) {
         const auto a = cli({"read", scratch / name, "--json"});
@@ -180,11 +184,14 @@ TEST(Cli, ARecordingLeftInPlaceIsFoundAgainByItsContent) {
     const Scratch scratch;
     fs::create_directories(scratch / "card/old");
     const std::string film = scratch / "card/old/film.mp4";
-    ASSERT_TRUE(anagraph::testing::run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=6 -f lavfi -i sine=440:duration=6 -c:v libx264 -g 12 -c:a aac " + film));
+    ASSERT_TRUE(anagraph::testing::run(
+        "ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=6 -f lavfi -i sine=440:duration=6 -c:v libx264 -g 12 -c:a aac " +
+        film));
     const auto in = cli({"import", scratch / "library", film, "--in-place", "--json"});
     ASSERT_EQ(in.code, 0) << in.err;
     const std::string id = in.value()["recording"];
-    for (const auto& file : fs::directory_iterator(scratch / "library/media/" + id)) EXPECT_NE(file.path().stem(), "original") << "nothing is copied";
+    for (const auto& file : fs::directory_iterator(scratch / "library/media/" + id))
+        EXPECT_NE(file.path().stem(), "original") << "nothing is copied";
     EXPECT_EQ(cli({"find", scratch / "library", scratch / "card"}).out, "Every recording is where it was.\n");
     // moved and renamed; beside it lies another file of the same length
     fs::create_directories(scratch / "card/new/deep");
@@ -250,11 +257,14 @@ TEST(Cli, ReadsAPageOfABookForValues) {
 }
 
 TEST(CliCalc, WrenchAndScale) {
-    EXPECT_NEAR(calc({"wrench", "--torque", "50 Nm", "--arm", "400 mm", "--extension", "100 mm"})["setting"]["value"].get<double>(), 40, 1e-9);
-    EXPECT_EQ(calc({"wrench", "--torque", "25 lbf.ft", "--arm", "16 in", "--extension", "50 mm", "--angle", "90"})["setting"]["value"], 25.0);
+    EXPECT_NEAR(
+        calc({"wrench", "--torque", "50 Nm", "--arm", "400 mm", "--extension", "100 mm"})["setting"]["value"].get<double>(), 40, 1e-9);
+    EXPECT_EQ(
+        calc({"wrench", "--torque", "25 lbf.ft", "--arm", "16 in", "--extension", "50 mm", "--angle", "90"})["setting"]["value"], 25.0);
     EXPECT_EQ(calc({"wrench", "--torque", "25 lbf.ft", "--arm", "16 in"})["setting"]["unit"], "lbf.ft");
     EXPECT_EQ(calc({"wrench", "--torque", "25 Nm", "--arm", "400 mm", "--extension", "500 mm", "--angle", "180"}, 1)["ok"], false);
-    const auto scale = calc({"scale", "--torque", "25 Nm", "--unit", "lbf.ft", "--from", "5", "--to", "80", "--step", "1", "--accuracy", "4%", "--tolerance", "10%"});
+    const auto scale = calc({"scale", "--torque", "25 Nm", "--unit", "lbf.ft", "--from", "5", "--to", "80", "--step", "1", "--accuracy",
+        "4%", "--tolerance", "10%"});
     EXPECT_EQ(scale["setting"], 18.0);
     EXPECT_NEAR(scale["true"]["value"].get<double>(), 24.405, 1e-3);
     EXPECT_EQ(scale["true"]["unit"], "Nm");
@@ -288,7 +298,8 @@ TEST(CliCalc, RefillPacksAndDue) {
     EXPECT_EQ(packs["cost"], 43.5);
     EXPECT_EQ(packs["packs"].size(), 2U);
     EXPECT_EQ(calc({"packs", "--need", "3 L", "--pack", "1 L"})["cost"], nullptr);
-    const auto due = calc({"due", "--interval", "100 h", "--interval", "12 month", "--last-reading", "202 h", "--last-date", "2026-03-31", "--date", "2026-11-28", "--reading", "280 h", "--avoid", "2027-01-01..2027-03-01"});
+    const auto due = calc({"due", "--interval", "100 h", "--interval", "12 month", "--last-reading", "202 h", "--last-date", "2026-03-31",
+        "--date", "2026-11-28", "--reading", "280 h", "--avoid", "2027-01-01..2027-03-01"});
     EXPECT_EQ(due["due_reading"]["value"], 302.0);
     EXPECT_EQ(due["due_date"], "2027-02-04");
     EXPECT_EQ(due["first"], "reading");
@@ -298,7 +309,14 @@ TEST(CliCalc, RefillPacksAndDue) {
 }
 
 TEST(CliCalc, WrongInputIsOneSentenceAndTwo) {
-    const std::vector<std::vector<std::string>> wrong{{"convert", "2 L", "quarts"}, {"convert", "2 pints", "L"}, {"wrench", "--torque", "25", "--arm", "400 mm"}, {"wrench", "--torque", "25 L", "--arm", "400 mm"}, {"wrench", "--torque", "25 Nm"}, {"scale", "--torque", "25 Nm", "--unit", "mm", "--from", "5", "--to", "80", "--step", "1"}, {"socket", "--head", "24 L", "--socket", "24 mm"}, {"refill"}, {"packs", "--need", "3 L", "--pack", "1 L@cheap"}, {"packs", "--need", "3 L", "--pack", "1 L", "--least", "cost"}, {"mixture", "--volume", "8 L", "--have", "half", "--want", "50%"}, {"sequence", "--count", "0"}, {"sequence", "--count", "6", "--pattern", "heap"}, {"due", "--interval", "100 h", "--last-date", "2026-02-30", "--date", "2026-11-28"}, {"due", "--interval", "100 h", "--last-date", "2026-02-28", "--date", "2026-11-28"}, {"nonsense"}};
+    const std::vector<std::vector<std::string>> wrong{{"convert", "2 L", "quarts"}, {"convert", "2 pints", "L"},
+        {"wrench", "--torque", "25", "--arm", "400 mm"}, {"wrench", "--torque", "25 L", "--arm", "400 mm"}, {"wrench", "--torque", "25 Nm"},
+        {"scale", "--torque", "25 Nm", "--unit", "mm", "--from", "5", "--to", "80", "--step", "1"},
+        {"socket", "--head", "24 L", "--socket", "24 mm"}, {"refill"}, {"packs", "--need", "3 L", "--pack", "1 L@cheap"},
+        {"packs", "--need", "3 L", "--pack", "1 L", "--least", "cost"}, {"mixture", "--volume", "8 L", "--have", "half", "--want", "50%"},
+        {"sequence", "--count", "0"}, {"sequence", "--count", "6", "--pattern", "heap"},
+        {"due", "--interval", "100 h", "--last-date", "2026-02-30", "--date", "2026-11-28"},
+        {"due", "--interval", "100 h", "--last-date", "2026-02-28", "--date", "2026-11-28"}, {"nonsense"}};
     for (auto arguments : wrong) {
         arguments.insert(arguments.begin(), "calc");
         const auto a = cli(arguments);

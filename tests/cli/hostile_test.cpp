@@ -60,7 +60,10 @@ class Hostile : public ::testing::Test {
 protected:
     static void SetUpTestSuite() {
         made_ = new Scratch;
-        ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=4 -f lavfi -i sine=440:duration=4 -c:v libx264 -preset ultrafast -c:a aac -shortest " + (*made_ / "film.mp4")));
+        ASSERT_TRUE(
+            run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=4 -f lavfi -i sine=440:duration=4 -c:v libx264 -preset "
+                "ultrafast -c:a aac -shortest " +
+                (*made_ / "film.mp4")));
         write(*made_ / "film.vtt", "WEBVTT\n\n00:00.000 --> 00:01.000\npush the lever\n\n00:01.000 --> 00:02.000\nnow wait\n");
         ASSERT_TRUE(run(std::string(ANAGRAPH_BINARIES "/fault-worker make ") + (*made_ / "library") + " " + (*made_ / "film.mp4")));
     }
@@ -69,7 +72,9 @@ protected:
         fs::copy(*made_ / "library", s / "library", fs::copy_options::recursive);
         for (const char* name : {"film.mp4", "film.vtt"}) fs::copy_file(*made_ / name, s / name);
     }
-    Answer issue(const std::string& to, const std::string& checker = "checker") { return cli({"issue", library, kGuide, "--to", to, "--checker", checker}); }
+    Answer issue(const std::string& to, const std::string& checker = "checker") {
+        return cli({"issue", library, kGuide, "--to", to, "--checker", checker});
+    }
     void change(const std::string& words) {
         auto open = store::Library::open(library);
         auto p = *(*open)->load_guide(store::GuideId(kGuide));
@@ -198,7 +203,11 @@ TEST_F(Hostile, AFilmImportedAgainWithoutItsNarrationKeepsIt) {
 TEST_F(Hostile, AnOriginalDamagedAtTheSameSizeIsMendedByTheGoodFilm) {
     const auto path = original();
     const auto good = read(path);
-    for (const auto& bad : {std::string(good.size(), '\0'), [&] { auto x = good; x[x.size() / 2] ^= 1; return x; }()}) {
+    for (const auto& bad : {std::string(good.size(), '\0'), [&] {
+                                auto x = good;
+                                x[x.size() / 2] ^= 1;
+                                return x;
+                            }()}) {
         write(path, bad);
         const auto a = cli({"import", library, s / "film.mp4"});
         EXPECT_EQ(a.code, 0) << a.err;
@@ -218,7 +227,8 @@ TEST_F(Hostile, AnOlderDatabasePutBackCostsNoEditionThatWentOut) {
     EXPECT_EQ(a.value()["edition"], 2) << "number 1 is out there";
     EXPECT_NE(a.err.find("older than the pack"), std::string::npos) << a.err;
     EXPECT_EQ(store::names_in(library + "/editions").size(), 2U) << "the first pack stays";
-    for (const auto& name : store::names_in(library + "/editions")) EXPECT_TRUE(publish::verify_pack(library + "/editions/" + name)->undamaged) << name;
+    for (const auto& name : store::names_in(library + "/editions"))
+        EXPECT_TRUE(publish::verify_pack(library + "/editions/" + name)->undamaged) << name;
 }
 
 TEST_F(Hostile, TheDeliveredPackIsTheKeptOneToTheByteAndCanBeWrittenAgain) {
@@ -242,7 +252,9 @@ TEST_F(Hostile, TheDeliveredPackIsTheKeptOneToTheByteAndCanBeWrittenAgain) {
 
 TEST_F(Hostile, APackAlteredAndSealedAnewIsFoundAsFarAsItCanBe) {
     ASSERT_EQ(issue(s / "pack").code, 0);
-    const auto verify = [&](const std::string& pack, bool library_too) { return library_too ? cli({"--json", "verify", pack, "--library", library}) : cli({"--json", "verify", pack}); };
+    const auto verify = [&](const std::string& pack, bool library_too) {
+        return library_too ? cli({"--json", "verify", pack, "--library", library}) : cli({"--json", "verify", pack});
+    };
     auto good = verify(s / "pack", true);
     EXPECT_EQ(good.code, 0) << good.out;
     EXPECT_EQ(good.value()["issued_by_library"], true);
@@ -265,16 +277,38 @@ TEST_F(Hostile, APackAlteredAndSealedAnewIsFoundAsFarAsItCanBe) {
         write(file, text.replace(at, from.size(), to));
     };
     // one part alone: the others give it away
-    EXPECT_EQ(verify(altered("page", [&](const auto& p) { replaced(p + "/guide.html", "Push the lever down", "Pull the lever up"); }), false).code, 1);
-    EXPECT_EQ(verify(altered("edition", [&](const auto& p) { replaced(p + "/edition.json", "Push the lever down", "Pull the lever up"); }), false).code, 1);
+    EXPECT_EQ(
+        verify(altered("page", [&](const auto& p) { replaced(p + "/guide.html", "Push the lever down", "Pull the lever up"); }), false)
+            .code,
+        1);
+    EXPECT_EQ(
+        verify(altered("edition", [&](const auto& p) { replaced(p + "/edition.json", "Push the lever down", "Pull the lever up"); }), false)
+            .code,
+        1);
     EXPECT_EQ(verify(altered("pdf", [&](const auto& p) { write(p + "/guide.pdf", "%PDF-1.7 another"); }), false).code, 1);
-    EXPECT_EQ(verify(altered("style", [&](const auto& p) { write(p + "/guide.css", read(p + "/guide.css") + ".caution { display: none }"); }), false).code, 1);
-    EXPECT_EQ(verify(altered("script", [&](const auto& p) { write(p + "/guide.js", read(p + "/guide.js") + "document.body.textContent = '';"); }), false).code, 1);
-    EXPECT_EQ(verify(altered("extra", [&](const auto& p) { write(p + "/run.sh", "x"); }), false).code, 0) << "an added file contradicts nothing";
+    EXPECT_EQ(
+        verify(
+            altered("style", [&](const auto& p) { write(p + "/guide.css", read(p + "/guide.css") + ".caution { display: none }"); }), false)
+            .code,
+        1);
+    EXPECT_EQ(
+        verify(altered("script", [&](const auto& p) { write(p + "/guide.js", read(p + "/guide.js") + "document.body.textContent = '';"); }),
+            false)
+            .code,
+        1);
+    EXPECT_EQ(verify(altered("extra", [&](const auto& p) { write(p + "/run.sh", "x"); }), false).code, 0)
+        << "an added file contradicts nothing";
     // the library knows them all
     EXPECT_EQ(verify(s / "extra", true).code, 1);
     EXPECT_EQ(verify(s / "style", true).code, 1);
-    EXPECT_EQ(verify(altered("picture", [&](const auto& p) { fs::remove(p + "/plates/step-1-1.png"), fs::copy_file(ANAGRAPH_SOURCE "/docs/screenshots/tape.png", p + "/plates/step-1-1.png"); }), true).code, 1);
+    EXPECT_EQ(verify(altered("picture",
+                         [&](const auto& p) {
+                             fs::remove(p + "/plates/step-1-1.png"),
+                                 fs::copy_file(ANAGRAPH_SOURCE "/docs/screenshots/tape.png", p + "/plates/step-1-1.png");
+                         }),
+                  true)
+                  .code,
+        1);
 }
 
 TEST_F(Hostile, AFolderOfAnythingIsVerifiedWithoutHangingOrFollowing) {
@@ -288,7 +322,11 @@ TEST_F(Hostile, AFolderOfAnythingIsVerifiedWithoutHangingOrFollowing) {
     EXPECT_EQ(with("link", [](const auto& p) { fs::create_symlink("/etc/passwd", p + "/more.txt"); }).code, 1);
     EXPECT_EQ(with("folder-link", [&](const auto& p) { fs::create_directory_symlink("/etc", p + "/more"); }).code, 1);
     EXPECT_EQ(with("loop", [](const auto& p) { fs::create_directory_symlink(p, p + "/round"); }).code, 1);
-    EXPECT_EQ(with("swapped", [&](const auto& p) { fs::remove(p + "/guide.css"), fs::create_symlink(s / "pack/guide.css", p + "/guide.css"); }).code, 1) << "a link to the same bytes is no file";
+    EXPECT_EQ(
+        with("swapped", [&](const auto& p) { fs::remove(p + "/guide.css"), fs::create_symlink(s / "pack/guide.css", p + "/guide.css"); })
+            .code,
+        1)
+        << "a link to the same bytes is no file";
     EXPECT_EQ(with("empty", [](const auto& p) { fs::create_directories(p + "/hollow/deep"); }).code, 1);
     EXPECT_EQ(with("pipe", [](const auto& p) { ASSERT_EQ(mkfifo((p + "/pipe").c_str(), 0600), 0); }).code, 1);
     const auto odd = with("odd", [](const auto& p) { write(p + "/name-\xFF\xFE", "x"), write(p + "/new\nline", "x"); });
@@ -310,7 +348,9 @@ TEST_F(Hostile, WhoWroteItCannotCheckItUnderAnotherSpelling) {
 
 TEST_F(Hostile, AMistypedLibraryIsSaidAndNotMade) {
     const auto none = s / "libary";
-    const std::vector<std::vector<std::string>> all{{"list", none}, {"check", none, kGuide}, {"find", none, s.text()}, {"reshoot", none, kGuide}, {"figures", none, kGuide}, {"issue", none, kGuide, "--to", s / "p", "--checker", "c"}, {"deliver", none, kGuide, "1", "--to", s / "p"}, {"verify", s / "p", "--library", none}};
+    const std::vector<std::vector<std::string>> all{{"list", none}, {"check", none, kGuide}, {"find", none, s.text()},
+        {"reshoot", none, kGuide}, {"figures", none, kGuide}, {"issue", none, kGuide, "--to", s / "p", "--checker", "c"},
+        {"deliver", none, kGuide, "1", "--to", s / "p"}, {"verify", s / "p", "--library", none}};
     for (const auto& arguments : all) {
         const auto a = cli(arguments);
         EXPECT_EQ(a.code, 2) << arguments[0] << ": " << a.all();
@@ -323,7 +363,9 @@ TEST_F(Hostile, AMistypedLibraryIsSaidAndNotMade) {
 TEST_F(Hostile, BytesThatAreNoTextGiveASentence) {
     const std::string odd = s / "film-\xFF\xFE.mp4";
     fs::copy_file(s / "film.mp4", odd);
-    for (const auto& arguments : std::vector<std::vector<std::string>>{{"--json", "read", s / "no-\xFF"}, {"--json", "list", s / "no-\xFF"}, {"--json", "verify", s / "no-\xFF"}, {"--json", "calc", "convert", "5 \xFF", "Nm"}, {"--json", "cut", s / "no-\xFF", "1", "2", "--to", s / "x.mp4"}}) {
+    for (const auto& arguments : std::vector<std::vector<std::string>>{{"--json", "read", s / "no-\xFF"}, {"--json", "list", s / "no-\xFF"},
+             {"--json", "verify", s / "no-\xFF"}, {"--json", "calc", "convert", "5 \xFF", "Nm"},
+             {"--json", "cut", s / "no-\xFF", "1", "2", "--to", s / "x.mp4"}}) {
         const auto a = cli(arguments);
         EXPECT_TRUE(a.code == 1 || a.code == 2) << arguments[1] << " " << a.code << " " << a.all();
         EXPECT_FALSE(a.all().empty()) << arguments[1];
@@ -346,7 +388,8 @@ TEST_F(Hostile, BytesThatAreNoTextGiveASentence) {
 }
 
 TEST_F(Hostile, TooLittleMemoryIsSaidAndNothingHalfComesIn) {
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=1920x1080:rate=25:duration=8 -c:v libx264 -preset ultrafast " + (s / "large.mp4")));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i testsrc2=size=1920x1080:rate=25:duration=8 -c:v libx264 -preset ultrafast " + (s / "large.mp4")));
     for (const int limit : {260000, 300000, 400000, 415000, 430000}) {
         const auto a = cli({"import", s / "small", s / "large.mp4"}, "ulimit -v " + std::to_string(limit) + "; ");
         if (a.code == 0) {
@@ -419,12 +462,14 @@ TEST_F(Hostile, AFullDiskIsSaidAndTheLibraryIsWholeAfterwards) {
 TEST_F(Hostile, ALibraryOpenElsewhereIsReadAndNotWritten) {
     const auto open = store::Library::open(library);
     ASSERT_TRUE(open);
-    for (const auto& arguments : std::vector<std::vector<std::string>>{{"list", library}, {"check", library, kGuide}, {"figures", library, kGuide}, {"reshoot", library, kGuide}}) {
+    for (const auto& arguments : std::vector<std::vector<std::string>>{
+             {"list", library}, {"check", library, kGuide}, {"figures", library, kGuide}, {"reshoot", library, kGuide}}) {
         const auto a = cli(arguments);
         EXPECT_NE(a.code, 2) << arguments[0] << a.err;
         EXPECT_EQ(a.err.find("already open"), std::string::npos) << arguments[0];
     }
-    for (const auto& arguments : std::vector<std::vector<std::string>>{{"import", library, s / "film.mp4"}, {"find", library, s.text()}, {"issue", library, kGuide, "--to", s / "p", "--checker", "c"}}) {
+    for (const auto& arguments : std::vector<std::vector<std::string>>{{"import", library, s / "film.mp4"}, {"find", library, s.text()},
+             {"issue", library, kGuide, "--to", s / "p", "--checker", "c"}}) {
         const auto a = cli(arguments);
         EXPECT_EQ(a.code, 1) << arguments[0];
         EXPECT_NE(a.err.find("process " + std::to_string(getpid())), std::string::npos) << "says who: " << a.err;
@@ -449,7 +494,10 @@ TEST_F(Hostile, NarrationsOfAnyMakeAreReadInTimeThatGrowsWithThem) {
 }
 
 TEST_F(Hostile, AmbiguousNumbersAreRefusedWithBothReadings) {
-    for (const auto& arguments : std::vector<std::vector<std::string>>{{"calc", "convert", "2,000 kPa", "psi"}, {"calc", "convert", "1.250 L", "qt"}, {"calc", "due", "--interval", "1,200 h", "--last-reading", "100 h", "--last-date", "2026-01-01", "--date", "2026-02-01", "--reading", "200 h"}}) {
+    for (const auto& arguments :
+        std::vector<std::vector<std::string>>{{"calc", "convert", "2,000 kPa", "psi"}, {"calc", "convert", "1.250 L", "qt"},
+            {"calc", "due", "--interval", "1,200 h", "--last-reading", "100 h", "--last-date", "2026-01-01", "--date", "2026-02-01",
+                "--reading", "200 h"}}) {
         const auto a = cli(arguments);
         EXPECT_EQ(a.code, 2) << arguments[1];
         EXPECT_NE(a.err.find("two ways"), std::string::npos) << a.err;

@@ -11,14 +11,20 @@
 namespace anagraph::core::testing {
 
 inline int pick(int from, int to) { return *rc::gen::inRange(from, to); }
-inline std::string words() { return *rc::gen::element<std::string>("", "drain plug", "Undo it", "\"quoted\" & <tagged>", "zwölf N·m", "{figure:f1} and {item:i1}", "a\nb"); }
+inline std::string words() {
+    return *rc::gen::element<std::string>(
+        "", "drain plug", "Undo it", "\"quoted\" & <tagged>", "zwölf N·m", "{figure:f1} and {item:i1}", "a\nb");
+}
 inline std::string some_words() {
     const auto w = words();
     return w.empty() ? "x" : w;
 }
 
 inline FigureValue value() {
-    return *rc::gen::element<FigureValue>(FigureValue{}, FigureValue{"25", "", "Nm"}, FigureValue{"18", "", "lbf.ft"}, FigureValue{"8", "10", "mm"}, FigureValue{"75W90", "", ""}, FigureValue{"3/4", "", "turn"}, FigureValue{"60", "", "degC", Limit::AtMost}, FigureValue{"60", "", "Nm", Limit::None, {"20", "40"}}, FigureValue{"40", "", "Nm", Limit::None, {}, "90"});
+    return *rc::gen::element<FigureValue>(FigureValue{}, FigureValue{"25", "", "Nm"}, FigureValue{"18", "", "lbf.ft"},
+        FigureValue{"8", "10", "mm"}, FigureValue{"75W90", "", ""}, FigureValue{"3/4", "", "turn"},
+        FigureValue{"60", "", "degC", Limit::AtMost}, FigureValue{"60", "", "Nm", Limit::None, {"20", "40"}},
+        FigureValue{"40", "", "Nm", Limit::None, {}, "90"});
 }
 
 template <class IdType, class Thing>
@@ -38,7 +44,8 @@ inline Figure random_figure(const Procedure& p) {
     f.value = value();
     f.tolerance = *rc::gen::element<std::string>("", "2.5");
     if (!p.recordings.empty())
-        for (int i = pick(0, 3); i > 0; --i) f.claims.push_back({existing<RecordingId>(p.recordings), FrameTime(pick(0, 9999), 12), words(), value()});
+        for (int i = pick(0, 3); i > 0; --i)
+            f.claims.push_back({existing<RecordingId>(p.recordings), FrameTime(pick(0, 9999), 12), words(), value()});
     if (!p.sources.empty())
         for (int i = pick(0, 3); i > 0; --i) f.proofs.push_back({existing<SourceId>(p.sources), words(), value()});
     for (auto& proof : f.proofs) {
@@ -46,7 +53,9 @@ inline Figure random_figure(const Procedure& p) {
         if (pick(0, 3) == 1) proof.slack = "0.5";
     }
     if (pick(0, 3) == 1) f.replaces = {words()};
-    if (pick(0, 3) == 1) f.level = LevelRule{static_cast<LevelRule::Temperature>(pick(0, 3)), static_cast<LevelRule::Engine>(pick(0, 3)), pick(0, 20) / 2.0, static_cast<LevelRule::Gauge>(pick(0, 5))};
+    if (pick(0, 3) == 1)
+        f.level = LevelRule{static_cast<LevelRule::Temperature>(pick(0, 3)), static_cast<LevelRule::Engine>(pick(0, 3)), pick(0, 20) / 2.0,
+            static_cast<LevelRule::Gauge>(pick(0, 5))};
     f.settled = words();
     return f;
 }
@@ -59,12 +68,15 @@ inline RecordingUse random_use(const Procedure& p) {
     if (pick(0, 2) == 1) use.typed.push_back({at(), at(), words(), words()});
     for (int i = 0; i < pick(0, 3); ++i) use.anchors.push_back({FrameTime(i * 10 + pick(0, 9), 3), FrameTime(i * 12 + pick(0, 11), 3)});
     if (pick(0, 2) == 1) use.speakers.push_back({at(), words()});
-    if (!p.recordings.empty() && pick(0, 3) == 1) use.alongside = Alongside{existing<RecordingId>(p.recordings), FrameTime(pick(-50, 50), 7)};
+    if (!p.recordings.empty() && pick(0, 3) == 1)
+        use.alongside = Alongside{existing<RecordingId>(p.recordings), FrameTime(pick(-50, 50), 7)};
     return use;
 }
 
 inline void random_drawing(const Procedure& p, Plate& plate) {
-    for (int i = pick(0, 3); i > 0; --i) plate.marks.push_back({static_cast<PlateSign>(pick(0, 9)), {pick(0, 10001), pick(0, 10001)}, {pick(0, 10001), pick(0, 10001)}, existing<FigureId>(p.figures)});
+    for (int i = pick(0, 3); i > 0; --i)
+        plate.marks.push_back({static_cast<PlateSign>(pick(0, 9)), {pick(0, 10001), pick(0, 10001)}, {pick(0, 10001), pick(0, 10001)},
+            existing<FigureId>(p.figures)});
     if (pick(0, 2) == 1) plate.fasteners.push_back({existing<ItemId>(p.items), {pick(0, 10001), pick(0, 10001)}});
     plate.role = static_cast<PairRole>(pick(0, 7));
     if (!plate.callouts.empty() && pick(0, 2) == 1) plate.off_order = {plate.callouts.front().item};
@@ -86,7 +98,8 @@ inline Step random_step(const Procedure& p) {
     for (int i = pick(0, 2); i > 0; --i) s.checks.push_back({words(), words(), words()});
     if (!p.items.empty() && !p.recordings.empty() && pick(0, 2) == 1) {
         s.actions.push_back({"tighten", {existing<ItemId>(p.items)}, existing<FigureId>(p.figures)});
-        s.plates.push_back({PlateId("p" + std::to_string(pick(0, 9))), existing<RecordingId>(p.recordings), FrameTime(pick(0, 99), 12), words(), {{existing<ItemId>(p.items), {pick(0, 10000), pick(0, 10000)}, {pick(0, 10000), pick(0, 10000)}}}});
+        s.plates.push_back({PlateId("p" + std::to_string(pick(0, 9))), existing<RecordingId>(p.recordings), FrameTime(pick(0, 99), 12),
+            words(), {{existing<ItemId>(p.items), {pick(0, 10000), pick(0, 10000)}, {pick(0, 10000), pick(0, 10000)}}}});
     }
     s.drafted = pick(0, 2) == 1;
     if (!p.recordings.empty() && pick(0, 2) == 1) {
@@ -105,30 +118,41 @@ inline Step random_step(const Procedure& p) {
         s.clip->slower = pick(1, 5);
         s.clip->silent = pick(0, 2) == 1;
         if (pick(0, 2) == 1) s.clip->poster = s.clip->take.from;
-        if (pick(0, 2) == 1) s.clip->marks.push_back({{PlateSign::Turn, {1, 2}, {3, 4}, existing<FigureId>(p.figures)}, existing<ItemId>(p.items), s.clip->take.from, s.clip->take.to});
+        if (pick(0, 2) == 1)
+            s.clip->marks.push_back({{PlateSign::Turn, {1, 2}, {3, 4}, existing<FigureId>(p.figures)}, existing<ItemId>(p.items),
+                s.clip->take.from, s.clip->take.to});
     }
     for (int i = pick(0, 3); i > 0; --i) s.states.push_back(static_cast<MachineState>(pick(0, 8)));
     if (pick(0, 3) == 1) s.methods.push_back({words(), words(), words()});
-    if (pick(0, 3) == 1) s.resets.push_back({words(), {"T"}, {{static_cast<Press::Kind>(pick(0, 3)), some_words(), pick(1, 4), existing<FigureId>(p.figures), words()}}});
+    if (pick(0, 3) == 1)
+        s.resets.push_back(
+            {words(), {"T"}, {{static_cast<Press::Kind>(pick(0, 3)), some_words(), pick(1, 4), existing<FigureId>(p.figures), words()}}});
     if (pick(0, 3) == 1) s.comments.push_back({words(), words(), "2026-11-28", words(), words(), pick(0, 2) == 1});
     if (pick(0, 3) == 1) s.translated.push_back({"de", words(), words()});
     if (!p.figures.empty() && pick(0, 2) == 1) s.heard.push_back(existing<FigureId>(p.figures));
     return s;
 }
 
-inline std::optional<std::size_t> place() { return pick(0, 2) == 0 ? std::nullopt : std::optional<std::size_t>(static_cast<std::size_t>(pick(0, 6))); }
+inline std::optional<std::size_t> place() {
+    return pick(0, 2) == 0 ? std::nullopt : std::optional<std::size_t>(static_cast<std::size_t>(pick(0, 6)));
+}
 
 /// Any edit; many apply, some are refused.
 inline Edit random_edit(const Procedure& p) {
     switch (pick(0, 13)) {
         case 0:
-            return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words(), {{words(), words()}}, {{words(), words()}}, {{"de", words(), words()}}}};
+            return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words(), {{words(), words()}}, {{words(), words()}},
+                {{"de", words(), words()}}}};
         case 1:
             return Put<RecordingUse>{random_use(p), place()};
         case 2:
-            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(), {words()}, {{"de", words(), words()}}, {words(), words(), words()}}, place()};
+            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(),
+                                 {words()}, {{"de", words(), words()}}, {words(), words(), words()}},
+                place()};
         case 3:
-            return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {}, "", DocumentId(*rc::gen::element<std::string>("", "doc-1", "doc-2")), words()}, place()};
+            return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {},
+                                   "", DocumentId(*rc::gen::element<std::string>("", "doc-1", "doc-2")), words()},
+                place()};
         case 4:
             return Put<Figure>{random_figure(p), place()};
         case 5:

@@ -56,7 +56,8 @@ int make(const std::string& folder, const std::string& film) {
     if (!prepared) return wrong(prepared.error());
     if (auto entered = shop::enter_recording(**library, *prepared); !entered) return wrong(entered.error());
     for (const char* title : {"one", "two", "three"})
-        if (auto made = (*library)->create_guide(guide(title, prepared->entry.id, prepared->index.times[5]), "author"); !made) return wrong(made.error());
+        if (auto made = (*library)->create_guide(guide(title, prepared->entry.id, prepared->index.times[5]), "author"); !made)
+            return wrong(made.error());
     return 0;
 }
 
@@ -67,7 +68,8 @@ std::unique_ptr<app::Session> session_on(const std::string& folder) {
         return nullptr;
     }
     auto session = std::make_unique<app::Session>(std::move(*library));
-    QObject::connect(session.get(), &app::Session::failed, [](const QString& sentence) { fmt::print(stderr, "{}\n", sentence.toStdString()); });
+    QObject::connect(
+        session.get(), &app::Session::failed, [](const QString& sentence) { fmt::print(stderr, "{}\n", sentence.toStdString()); });
     return session->open_guide(store::GuideId("perrick-pt60-one")) ? std::move(session) : nullptr;
 }
 
@@ -117,13 +119,15 @@ int look(const std::string& folder) {
     for (const auto& g : *guides) {
         const auto state = (*library)->guide_state(g.id);
         if (!state) return wrong(state.error());
-        out["guides"].push_back({{"id", g.id.text()}, {"note", state->procedure.header.site_note}, {"line", state->procedure.steps.front().lines.front()}, {"lost", state->lost.size()}});
+        out["guides"].push_back({{"id", g.id.text()}, {"note", state->procedure.header.site_note},
+            {"line", state->procedure.steps.front().lines.front()}, {"lost", state->lost.size()}});
         const auto editions = (*library)->editions(g.id);
         if (!editions) return wrong(editions.error());
         for (const auto& e : *editions) {
             const auto pack = (*library)->pack_folder(g.id, e.edition.number);
             const auto verified = pack ? publish::verify_pack(*pack) : tl::make_unexpected(pack.error());
-            out["editions"].push_back({{"guide", g.id.text()}, {"number", e.edition.number}, {"sha256", e.sha256}, {"whole", verified && verified->undamaged && verified->manifest == e.pack}});
+            out["editions"].push_back({{"guide", g.id.text()}, {"number", e.edition.number}, {"sha256", e.sha256},
+                {"whole", verified && verified->undamaged && verified->manifest == e.pack}});
             known.insert("editions/" + e.pack);
         }
     }
@@ -132,14 +136,18 @@ int look(const std::string& folder) {
     for (const auto& r : *recordings) {
         const auto index = media::load_index((*library)->recording_folder(r.id));
         const auto hash = store::sha256_of_file(r.path);
-        out["recordings"].push_back({{"id", r.id.text()}, {"lines", r.lines}, {"whole", index.has_value() && hash && *hash == r.id.text()}});
+        out["recordings"].push_back(
+            {{"id", r.id.text()}, {"lines", r.lines}, {"whole", index.has_value() && hash && *hash == r.id.text()}});
         known.insert("media/" + r.id.text());
     }
     for (const char* part : {"media", "editions", "documents", "work"})
         for (const auto& name : store::names_in(folder + "/" + part))
             if (!known.contains(std::string(part) + "/" + name)) out["unknown"].push_back(std::string(part) + "/" + name);
     for (const auto& name : store::names_in(folder))
-        if (!std::set<std::string>{"library.db", "library.db-wal", "library.db-shm", "library.lock", "media", "editions", "documents", "work"}.contains(name)) out["unknown"].push_back(name);
+        if (!std::set<std::string>{
+                "library.db", "library.db-wal", "library.db-shm", "library.lock", "media", "editions", "documents", "work"}
+                 .contains(name))
+            out["unknown"].push_back(name);
     fmt::print("{}\n", out.dump());
     return 0;
 }

@@ -8,7 +8,8 @@
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     using namespace anagraph;
-    const auto index = media::index_from_json(nlohmann::json::parse(std::string_view(reinterpret_cast<const char*>(data), size), nullptr, false));
+    const auto index =
+        media::index_from_json(nlohmann::json::parse(std::string_view(reinterpret_cast<const char*>(data), size), nullptr, false));
     if (!index) return 0;
     if (index->times.empty() || index->rotation % 90 != 0 || index->rotation < 0 || index->rotation > 270) std::abort();
     for (const auto& t : index->thumbnails)

@@ -86,8 +86,12 @@ TEST_P(FastCut, IsExactToTheFrameAndCopiesTheMiddle) {
     ASSERT_TRUE(run(std::string(kInputs) + source.arguments + " " + file));
     const auto all = decoded(file);
     ASSERT_GT(all.size(), 100U);
-    for (const auto& [from, to] : {std::pair<std::size_t, std::size_t>{33, 217}, {50, 200}, {0, all.size()}, {all.size() / 3, all.size()}}) {
-        const auto exact = [&](std::size_t i) { return i < all.size() ? FrameTime(std::llround(all[i].at * 90000), 90000) : FrameTime(std::llround(all.back().at * 90000) + 3600, 90000); };
+    for (const auto& [from, to] :
+        {std::pair<std::size_t, std::size_t>{33, 217}, {50, 200}, {0, all.size()}, {all.size() / 3, all.size()}}) {
+        const auto exact = [&](std::size_t i) {
+            return i < all.size() ? FrameTime(std::llround(all[i].at * 90000), 90000)
+                                  : FrameTime(std::llround(all.back().at * 90000) + 3600, 90000);
+        };
         const std::string out = scratch / "out.mp4";
         const auto report = fast_cut(file, {core::RecordingId("r"), exact(from), exact(to)}, out);
         ASSERT_TRUE(report) << report.error().message;
@@ -113,21 +117,29 @@ TEST_P(FastCut, IsExactToTheFrameAndCopiesTheMiddle) {
 }
 
 INSTANTIATE_TEST_SUITE_P(OfPhones, FastCut,
-                         ::testing::Values(Source{"high.mp4", "-c:v libx264 -g 25 -bf 3 -c:a aac", true}, Source{"main.mkv", "-c:v libx264 -profile:v main -g 30 -c:a aac", true}, Source{"baseline.mp4", "-c:v libx264 -profile:v baseline -g 12 -c:a aac", true},
-                                           Source{"variable.mp4", "-vf \"setpts=PTS+0.008*mod(N\\,3)/TB\" -fps_mode vfr -c:v libx264 -g 25 -c:a aac", true}, Source{"silent.mov", "-map 0:v -c:v libx264 -g 25", true}, Source{"stream.ts", "-c:v libx264 -g 25 -bf 2 -c:a aac", true},
-                                           Source{"open-gop.mp4", "-c:v libx264 -x264-params open-gop=1:keyint=25:bframes=3 -c:a aac", false}, Source{"hevc.mp4", "-c:v libx265 -x265-params log-level=none -c:a aac", false}, Source{"ten-bit.mp4", "-c:v libx264 -pix_fmt yuv420p10le -c:a aac", false}),
-                         [](const auto& one) {
-                             std::string name = one.param.name;
-                             for (char& c : name)
-                                 if (std::isalnum(static_cast<unsigned char>(c)) == 0) c = '_';
-                             return name;
-                         });
+    ::testing::Values(Source{"high.mp4", "-c:v libx264 -g 25 -bf 3 -c:a aac", true},
+        Source{"main.mkv", "-c:v libx264 -profile:v main -g 30 -c:a aac", true},
+        Source{"baseline.mp4", "-c:v libx264 -profile:v baseline -g 12 -c:a aac", true},
+        Source{"variable.mp4", "-vf \"setpts=PTS+0.008*mod(N\\,3)/TB\" -fps_mode vfr -c:v libx264 -g 25 -c:a aac", true},
+        Source{"silent.mov", "-map 0:v -c:v libx264 -g 25", true}, Source{"stream.ts", "-c:v libx264 -g 25 -bf 2 -c:a aac", true},
+        Source{"open-gop.mp4", "-c:v libx264 -x264-params open-gop=1:keyint=25:bframes=3 -c:a aac", false},
+        Source{"hevc.mp4", "-c:v libx265 -x265-params log-level=none -c:a aac", false},
+        Source{"ten-bit.mp4", "-c:v libx264 -pix_fmt yuv420p10le -c:a aac", false}),
+    [](const auto& one) {
+        std::string name = one.param.name;
+        for (char& c : name)
+            if (std::isalnum(static_cast<unsigned char>(c)) == 0) c = '_';
+        return name;
+    });
 
 TEST(FastCutSound, RunsWithThePicture) {
     const Scratch scratch;
     const std::string file = scratch / "beep.mp4";
     // a beep from 4.0 to 4.5 s
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=8 -f lavfi -i \"aevalsrc='0.8*sin(2*PI*1000*t)*between(t,4,4.5)':s=48000:d=8\" -c:v libx264 -g 12 -c:a aac " + file));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=8 -f lavfi -i "
+            "\"aevalsrc='0.8*sin(2*PI*1000*t)*between(t,4,4.5)':s=48000:d=8\" -c:v libx264 -g 12 -c:a aac " +
+            file));
     const std::string out = scratch / "out.mp4";
     ASSERT_TRUE(fast_cut(file, {core::RecordingId("r"), FrameTime(63, 25), FrameTime(150, 25)}, out));
     const std::string folder = scratch / "import";

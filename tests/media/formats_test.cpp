@@ -82,18 +82,27 @@ TEST_P(Formats, ComesInWithItsFramesAndShowsTheRightOne) {
 }
 
 INSTANTIATE_TEST_SUITE_P(AsTheyCome, Formats,
-                         ::testing::Values(Format{"h264.mp4", "-c:v libx264 -g 250 -bf 3 -c:a aac -shortest", 100, true}, Format{"h264.mov", "-c:v libx264 -g 50 -c:a aac -shortest", 100, true}, Format{"h264.mkv", "-c:v libx264 -c:a libopus -shortest", 100, true},
-                                           Format{"hevc10.mp4", "-c:v libx265 -x265-params log-level=none -pix_fmt yuv420p10le -tag:v hvc1 -c:a aac -shortest", 100, true}, Format{"vp9.webm", "-c:v libvpx-vp9 -deadline realtime -cpu-used 8 -c:a libopus -shortest", 100, true},
-                                           Format{"av1.mkv", "-c:v libsvtav1 -preset 12 -crf 12", 100, false}, Format{"mjpeg.avi", "-c:v mjpeg -q:v 3 -c:a pcm_s16le -shortest", 100, true}, Format{"stream.ts", "-c:v libx264 -g 25 -c:a aac -shortest", 100, true},
-                                           Format{"silent.mp4", "-c:v libx264 -an", 100, false}, Format{"variable.mkv", "-vf \"select='not(eq(mod(n,5),2))'\" -fps_mode vfr -c:v libx264", 80, false}, Format{"late_start.mkv", "-c:v libx264 -output_ts_offset 7", 100, false},
-                                           Format{"two_tracks.mkv", "-map 0:v -map 1:a -map 1:a -c:v libx264 -c:a aac -shortest", 100, true}, Format{"fourk.mp4", "-vf scale=3840:2160:flags=neighbor -c:v libx264 -preset ultrafast -c:a aac -shortest", 100, true},
-                                           Format{"wide_pixels.mp4", "-vf setsar=4/3 -c:v libx264", 100, false}, Format{"mpeg4.avi", "-c:v mpeg4 -q:v 3 -bf 0 -c:a mp3 -shortest", 100, true}, Format{"odd_size.mkv", "-vf scale=318:239 -c:v ffv1", 100, false}),
-                         [](const auto& i) {
-                             std::string name = i.param.name;
-                             for (char& c : name)
-                                 if (c == '.') c = '_';
-                             return name;
-                         });
+    ::testing::Values(Format{"h264.mp4", "-c:v libx264 -g 250 -bf 3 -c:a aac -shortest", 100, true},
+        Format{"h264.mov", "-c:v libx264 -g 50 -c:a aac -shortest", 100, true},
+        Format{"h264.mkv", "-c:v libx264 -c:a libopus -shortest", 100, true},
+        Format{"hevc10.mp4", "-c:v libx265 -x265-params log-level=none -pix_fmt yuv420p10le -tag:v hvc1 -c:a aac -shortest", 100, true},
+        Format{"vp9.webm", "-c:v libvpx-vp9 -deadline realtime -cpu-used 8 -c:a libopus -shortest", 100, true},
+        Format{"av1.mkv", "-c:v libsvtav1 -preset 12 -crf 12", 100, false},
+        Format{"mjpeg.avi", "-c:v mjpeg -q:v 3 -c:a pcm_s16le -shortest", 100, true},
+        Format{"stream.ts", "-c:v libx264 -g 25 -c:a aac -shortest", 100, true}, Format{"silent.mp4", "-c:v libx264 -an", 100, false},
+        Format{"variable.mkv", "-vf \"select='not(eq(mod(n,5),2))'\" -fps_mode vfr -c:v libx264", 80, false},
+        Format{"late_start.mkv", "-c:v libx264 -output_ts_offset 7", 100, false},
+        Format{"two_tracks.mkv", "-map 0:v -map 1:a -map 1:a -c:v libx264 -c:a aac -shortest", 100, true},
+        Format{"fourk.mp4", "-vf scale=3840:2160:flags=neighbor -c:v libx264 -preset ultrafast -c:a aac -shortest", 100, true},
+        Format{"wide_pixels.mp4", "-vf setsar=4/3 -c:v libx264", 100, false},
+        Format{"mpeg4.avi", "-c:v mpeg4 -q:v 3 -bf 0 -c:a mp3 -shortest", 100, true},
+        Format{"odd_size.mkv", "-vf scale=318:239 -c:v ffv1", 100, false}),
+    [](const auto& i) {
+        std::string name = i.param.name;
+        for (char& c : name)
+            if (c == '.') c = '_';
+        return name;
+    });
 
 TEST(Formats, ARotatedPhoneFilmStandsUpright) {
     const Scratch scratch;
@@ -102,7 +111,10 @@ TEST(Formats, ARotatedPhoneFilmStandsUpright) {
     for (const auto& [degrees, stored] : phones) {
         const std::string flat = scratch / "flat.mp4";
         const std::string turned = scratch / "turned.mp4";
-        ASSERT_TRUE(run(std::string("ffmpeg -y -f lavfi -i \"color=black:size=240x320:rate=25:duration=1,drawbox=x=0:y=0:w=80:h=80:color=white:t=fill\" -vf ") + stored + " -c:v libx264 -pix_fmt yuv420p " + flat));
+        ASSERT_TRUE(run(
+            std::string(
+                "ffmpeg -y -f lavfi -i \"color=black:size=240x320:rate=25:duration=1,drawbox=x=0:y=0:w=80:h=80:color=white:t=fill\" -vf ") +
+            stored + " -c:v libx264 -pix_fmt yuv420p " + flat));
         ASSERT_TRUE(run("ffmpeg -y -i " + flat + " -c copy -metadata:s:v rotate=" + std::to_string(degrees) + " " + turned));
         const auto index = imported(turned);
         ASSERT_TRUE(index) << index.error().message;
@@ -111,7 +123,9 @@ TEST(Formats, ARotatedPhoneFilmStandsUpright) {
         ASSERT_TRUE(picture);
         EXPECT_EQ(picture->width, 240) << degrees;
         EXPECT_EQ(picture->height, 320) << degrees;
-        const auto bright = [&](int x, int y) { return picture->bgra[(static_cast<std::size_t>(y) * 240 + static_cast<std::size_t>(x)) * 4 + 1] > 128; };
+        const auto bright = [&](int x, int y) {
+            return picture->bgra[(static_cast<std::size_t>(y) * 240 + static_cast<std::size_t>(x)) * 4 + 1] > 128;
+        };
         EXPECT_TRUE(bright(30, 30)) << degrees << ": top left";
         EXPECT_FALSE(bright(210, 30)) << degrees << ": top right";
         EXPECT_FALSE(bright(30, 290)) << degrees << ": bottom left";
@@ -175,7 +189,11 @@ TEST(Formats, TheSameFilmGivesTheSameIndexEveryTime) {
 TEST(PoorStretches, DarkAndBlurredOnesAreFoundAndGoodOnesNot) {
     const Scratch scratch;
     const std::string file = scratch / "mixed.mkv";
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=2 -f lavfi -i color=0x060606:size=320x240:rate=25:duration=2 -f lavfi -i \"testsrc2=size=320x240:rate=25:duration=2,boxblur=20\" -filter_complex \"[0][1][2][0]concat=n=4,format=yuv420p\" -c:v libx264 " + file));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i testsrc2=size=320x240:rate=25:duration=2 -f lavfi -i color=0x060606:size=320x240:rate=25:duration=2 -f "
+            "lavfi -i \"testsrc2=size=320x240:rate=25:duration=2,boxblur=20\" -filter_complex \"[0][1][2][0]concat=n=4,format=yuv420p\" "
+            "-c:v libx264 " +
+            file));
     const auto index = imported(file);
     ASSERT_TRUE(index) << index.error().message;
     const auto poor = poor_stretches(*index);
@@ -192,7 +210,8 @@ TEST(PoorStretches, DarkAndBlurredOnesAreFoundAndGoodOnesNot) {
 TEST(PixelAspect, PixelsThatAreNotSquareAreShownAsTheyWere) {
     const Scratch scratch;
     const std::string file = scratch / "anamorphic.mp4";
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=1440x1080:rate=25:duration=1 -vf setsar=4/3 -c:v libx264 -preset ultrafast " + file));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i testsrc2=size=1440x1080:rate=25:duration=1 -vf setsar=4/3 -c:v libx264 -preset ultrafast " + file));
     const auto index = imported(file);
     ASSERT_TRUE(index) << index.error().message;
     EXPECT_NEAR(index->pixel_aspect, 4.0 / 3, 1e-6);

@@ -88,7 +88,8 @@ TEST_F(Films, AVariableRateKeepsItsOwnTimes) {
     const auto index = imported(film("variable.mkv"));
     EXPECT_EQ(index.times.size(), 122U);
     double longest = 0;
-    for (std::size_t i = 1; i < index.times.size(); ++i) longest = std::max(longest, index.times[i].seconds() - index.times[i - 1].seconds());
+    for (std::size_t i = 1; i < index.times.size(); ++i)
+        longest = std::max(longest, index.times[i].seconds() - index.times[i - 1].seconds());
     EXPECT_GT(longest, 0.3);
     EXPECT_FALSE(index.has_sound);
 }
@@ -115,10 +116,15 @@ TEST_F(Films, TheFrameShownPausedIsTheStillTakenThere) {
 }
 
 TEST_F(Films, TheFrameShownPausedIsTheStillOnRotatedDeepAndStreamedFilmsToo) {
-    const std::pair<const char*, std::string> made[] = {{"rotated.mp4", "ffmpeg -y -i " + film("constant.mp4") + " -c copy -metadata:s:v rotate=90 " + film("rotated.mp4")},
-                                                        {"hevc.mp4", "ffmpeg -y -i " + film("constant.mp4") + " -c:v libx265 -x265-params log-level=none:keyint=50 -pix_fmt yuv420p -tag:v hvc1 -an " + film("hevc.mp4")},
-                                                        {"deep.mp4", "ffmpeg -y -i " + film("constant.mp4") + " -c:v libx265 -x265-params log-level=none:keyint=50 -pix_fmt yuv420p10le -tag:v hvc1 -an " + film("deep.mp4")},
-                                                        {"stream.M2TS", "ffmpeg -y -i " + film("constant.mp4") + " -c:v libx264 -g 50 -c:a aac -f mpegts " + film("stream.M2TS")}};
+    const std::pair<const char*, std::string> made[] = {
+        {"rotated.mp4", "ffmpeg -y -i " + film("constant.mp4") + " -c copy -metadata:s:v rotate=90 " + film("rotated.mp4")},
+        {"hevc.mp4",
+            "ffmpeg -y -i " + film("constant.mp4") +
+                " -c:v libx265 -x265-params log-level=none:keyint=50 -pix_fmt yuv420p -tag:v hvc1 -an " + film("hevc.mp4")},
+        {"deep.mp4",
+            "ffmpeg -y -i " + film("constant.mp4") +
+                " -c:v libx265 -x265-params log-level=none:keyint=50 -pix_fmt yuv420p10le -tag:v hvc1 -an " + film("deep.mp4")},
+        {"stream.M2TS", "ffmpeg -y -i " + film("constant.mp4") + " -c:v libx264 -g 50 -c:a aac -f mpegts " + film("stream.M2TS")}};
     for (const auto& [name, command] : made) {
         ASSERT_TRUE(anagraph::testing::run(command)) << name;
         const auto index = imported(film(name));
@@ -131,7 +137,8 @@ TEST_F(Films, TheFrameShownPausedIsTheStillOnRotatedDeepAndStreamedFilmsToo) {
             const auto still = exact_frame(film(name), index.times[frame]);
             ASSERT_TRUE(still) << still.error().message;
             const auto other = exact_frame(film(name), index.times[frame == 0 ? 1 : frame - 1]);
-            EXPECT_LT(difference((*player)->picture(), *still), std::min(3.0, difference((*player)->picture(), *other))) << name << " frame " << frame;
+            EXPECT_LT(difference((*player)->picture(), *still), std::min(3.0, difference((*player)->picture(), *other)))
+                << name << " frame " << frame;
         }
     }
 }
@@ -143,7 +150,12 @@ TEST_F(Films, ThePlayerPlaysSlowsPausesOnAListedFrameAndStopsAtTheEnd) {
     (*player)->open(film("constant.mp4"), index.times);
     ASSERT_TRUE(settle(**player));
     (*player)->play();
-    const auto run = [&](int ms) { for (int i = 0; i < ms / 5; ++i) { (*player)->poll(); std::this_thread::sleep_for(std::chrono::milliseconds(5)); } };
+    const auto run = [&](int ms) {
+        for (int i = 0; i < ms / 5; ++i) {
+            (*player)->poll();
+            std::this_thread::sleep_for(std::chrono::milliseconds(5));
+        }
+    };
     run(1200);
     (*player)->pause();
     ASSERT_TRUE(settle(**player));
@@ -166,21 +178,31 @@ TEST_F(Films, AClipHoldsExactlyTheFramesOfItsTakeAndTheSoundUnderThem) {
     const core::Take take{core::RecordingId("r"), index.times[37], index.times[81]};
     const std::string out = film("clip.mp4");
     double last = 0;
-    ASSERT_TRUE(cut_clip(film("constant.mp4"), take, out, 640, [&](double share) { last = share; return true; }));
+    ASSERT_TRUE(cut_clip(film("constant.mp4"), take, out, 640, [&](double share) {
+        last = share;
+        return true;
+    }));
     EXPECT_GT(last, 0.9);
     const auto cut = imported(out);
     ASSERT_EQ(cut.times.size(), 44U);
     EXPECT_TRUE(cut.has_sound);
     EXPECT_NEAR(cut.start().seconds(), 0, 0.001);
-    for (const std::size_t i : {0U, 20U, 43U}) EXPECT_LT(difference(*exact_frame(out, cut.times[i]), *exact_frame(film("constant.mp4"), index.times[37 + i])), 6.0) << i;
+    for (const std::size_t i : {0U, 20U, 43U})
+        EXPECT_LT(difference(*exact_frame(out, cut.times[i]), *exact_frame(film("constant.mp4"), index.times[37 + i])), 6.0) << i;
     EXPECT_FALSE(std::filesystem::exists(out + ".tmp"));
 }
 
 TEST_F(Films, AClipOfNothingACancelledOneAndOneWithoutAFolderLeaveNoFile) {
     const std::string out = film("none.mp4");
-    EXPECT_EQ(cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(100, 1), FrameTime(101, 1)}, out, 640).error().code, ErrorCode::NotFound);
-    EXPECT_EQ(cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(1, 1), FrameTime(4, 1)}, out, 640, [](double) { return false; }).error().code, ErrorCode::Cancelled);
-    EXPECT_FALSE(cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(1, 1), FrameTime(4, 1)}, film("no/such/folder.mp4"), 640));
+    EXPECT_EQ(cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(100, 1), FrameTime(101, 1)}, out, 640).error().code,
+        ErrorCode::NotFound);
+    EXPECT_EQ(
+        cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(1, 1), FrameTime(4, 1)}, out, 640, [](double) { return false; })
+            .error()
+            .code,
+        ErrorCode::Cancelled);
+    EXPECT_FALSE(
+        cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(1, 1), FrameTime(4, 1)}, film("no/such/folder.mp4"), 640));
     EXPECT_FALSE(std::filesystem::exists(out));
 }
 
@@ -188,7 +210,8 @@ TEST_F(Films, AFullDiskIsSaidAndLeavesNoFile) {
     const Scratch scratch;
     const anagraph::testing::SmallDisk disk(scratch / "disk", 40);
     if (!disk.mounted()) GTEST_SKIP() << "no disk can be made here";
-    const auto clip = cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(0, 1), FrameTime(6, 1)}, scratch / "disk/clip.mp4", 640);
+    const auto clip =
+        cut_clip(film("constant.mp4"), {core::RecordingId("r"), FrameTime(0, 1), FrameTime(6, 1)}, scratch / "disk/clip.mp4", 640);
     ASSERT_FALSE(clip);
     EXPECT_EQ(clip.error().code, ErrorCode::NoSpace) << clip.error().message;
     EXPECT_TRUE(std::filesystem::is_empty(scratch / "disk"));
@@ -210,7 +233,12 @@ TEST_F(Films, RotationIsReadAndAStillIsTurnedUpright) {
 
 TEST_F(Films, BadInputGivesOneSentenceAndLeavesNothing) {
     const Scratch out;
-    const auto code = [&](const std::string& file) { const auto r = import_pass(file, out.text()); EXPECT_FALSE(r); EXPECT_GT(r ? 0U : r.error().message.size(), 20U); return r ? ErrorCode::Busy : r.error().code; };
+    const auto code = [&](const std::string& file) {
+        const auto r = import_pass(file, out.text());
+        EXPECT_FALSE(r);
+        EXPECT_GT(r ? 0U : r.error().message.size(), 20U);
+        return r ? ErrorCode::Busy : r.error().code;
+    };
     std::ofstream(film("empty.mp4"));
     std::ofstream(film("text.mp4")) << "this is a shopping list, not a film\n";
     EXPECT_EQ(code(film("empty.mp4")), ErrorCode::BadInput);

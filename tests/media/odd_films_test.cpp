@@ -24,7 +24,10 @@ using core::FrameTime;
 namespace {
 
 /// Brighter with every frame: 16 + 2n of 235, so that a wrong frame and a wrong order show.
-std::string ramp(int frames) { return "-f lavfi -i \"color=black:size=320x240:rate=25:duration=" + std::to_string(frames / 25.0) + ",format=yuv420p,geq=lum='30+2*N':cb=128:cr=128\" "; }
+std::string ramp(int frames) {
+    return "-f lavfi -i \"color=black:size=320x240:rate=25:duration=" + std::to_string(frames / 25.0) +
+        ",format=yuv420p,geq=lum='30+2*N':cb=128:cr=128\" ";
+}
 
 void join(const std::vector<std::string>& files, const std::string& to) {
     std::ofstream out(to, std::ios::binary);
@@ -53,9 +56,10 @@ TEST(OddFilms, AListOfOtherFilmsIsNoFilmForTheImportAndForThePlayer) {
         {"list.mp4", "#EXTM3U\n#EXT-X-TARGETDURATION:2\n#EXTINF:2,\n" + (s / "secret.ts") + "\n#EXT-X-ENDLIST\n"},
         {"join.ffconcat", "ffconcat version 1.0\nfile '" + (s / "secret.ts") + "'\n"},
         {"session.sdp", "v=0\no=- 0 0 IN IP4 127.0.0.1\ns=x\nc=IN IP4 127.0.0.1\nt=0 0\nm=video 5004 RTP/AVP 96\na=rtpmap:96 H264/90000\n"},
-        {"film.mpd", "<MPD><Period><AdaptationSet><Representation><BaseURL>file://" + (s / "secret.ts") + "</BaseURL></Representation></AdaptationSet></Period></MPD>"},
-        {"plain.pls", "[playlist]\nFile1=" + (s / "secret.ts") + "\n"},
-        {"plain.m3u", (s / "secret.ts") + "\n"}};
+        {"film.mpd",
+            "<MPD><Period><AdaptationSet><Representation><BaseURL>file://" + (s / "secret.ts") +
+                "</BaseURL></Representation></AdaptationSet></Period></MPD>"},
+        {"plain.pls", "[playlist]\nFile1=" + (s / "secret.ts") + "\n"}, {"plain.m3u", (s / "secret.ts") + "\n"}};
     for (const auto& [name, text] : lists) {
         std::ofstream(s / name) << text;
         const auto index = imported(s / name);
@@ -77,7 +81,8 @@ TEST(OddFilms, AListOfOtherFilmsIsNoFilmForTheImportAndForThePlayer) {
 
 TEST(OddFilms, JoinedCameraFilesKeepEveryPictureWithNewTimes) {
     const Scratch s;
-    ASSERT_TRUE(run("ffmpeg -y " + ramp(75) + "-f lavfi -i sine=440:duration=3 -c:v libx264 -g 25 -bf 2 -c:a aac -shortest -f mpegts " + (s / "a.mts")));
+    ASSERT_TRUE(run("ffmpeg -y " + ramp(75) + "-f lavfi -i sine=440:duration=3 -c:v libx264 -g 25 -bf 2 -c:a aac -shortest -f mpegts " +
+        (s / "a.mts")));
     join({s / "a.mts", s / "a.mts"}, s / "joined.mts");
     const auto as_it_is = imported(s / "joined.mts");
     ASSERT_FALSE(as_it_is) << "half of it would be left out without a word: " << as_it_is->times.size();
@@ -89,11 +94,13 @@ TEST(OddFilms, JoinedCameraFilesKeepEveryPictureWithNewTimes) {
     ASSERT_TRUE(index) << index.error().message;
     EXPECT_EQ(index->times.size(), 150U);
     EXPECT_TRUE(index->has_sound);
-    for (const std::size_t n : {0U, 10U, 74U, 75U, 90U, 149U}) EXPECT_NEAR(grey(*exact_frame(s / "new.mkv", index->times[n])), expected(n % 75), 6) << n;
+    for (const std::size_t n : {0U, 10U, 74U, 75U, 90U, 149U})
+        EXPECT_NEAR(grey(*exact_frame(s / "new.mkv", index->times[n])), expected(n % 75), 6) << n;
     ASSERT_TRUE(with_new_times(s / "joined.mts", s / "again.mkv"));
     std::ifstream a(s / "new.mkv", std::ios::binary);
     std::ifstream b(s / "again.mkv", std::ios::binary);
-    EXPECT_EQ(std::string(std::istreambuf_iterator<char>(a), {}), std::string(std::istreambuf_iterator<char>(b), {})) << "the same film is the same recording";
+    EXPECT_EQ(std::string(std::istreambuf_iterator<char>(a), {}), std::string(std::istreambuf_iterator<char>(b), {}))
+        << "the same film is the same recording";
 }
 
 TEST(OddFilms, ABareStreamGetsTheTimesItDoesNotHave) {
@@ -104,13 +111,15 @@ TEST(OddFilms, ABareStreamGetsTheTimesItDoesNotHave) {
     const auto index = imported(s / "new.mkv");
     ASSERT_TRUE(index) << index.error().message;
     ASSERT_EQ(index->times.size(), 60U);
-    for (const std::size_t n : {0U, 1U, 2U, 3U, 29U, 31U, 59U}) EXPECT_NEAR(grey(*exact_frame(s / "new.mkv", index->times[n])), expected(n), 6) << n << ": in the order they are shown";
+    for (const std::size_t n : {0U, 1U, 2U, 3U, 29U, 31U, 59U})
+        EXPECT_NEAR(grey(*exact_frame(s / "new.mkv", index->times[n])), expected(n), 6) << n << ": in the order they are shown";
 }
 
 TEST(OddFilms, TimesBelowZeroAreMovedUp) {
     const Scratch s;
     ASSERT_TRUE(run("ffmpeg -y " + ramp(50) + "-c:v libx264 -bf 0 " + (s / "flat.mkv")));
-    ASSERT_TRUE(run("ffmpeg -y -i " + (s / "flat.mkv") + " -c copy -avoid_negative_ts disabled -output_ts_offset -20 " + (s / "below.mkv")));
+    ASSERT_TRUE(
+        run("ffmpeg -y -i " + (s / "flat.mkv") + " -c copy -avoid_negative_ts disabled -output_ts_offset -20 " + (s / "below.mkv")));
     const auto as_it_is = imported(s / "below.mkv");
     if (as_it_is) {
         EXPECT_FALSE(as_it_is->start() < FrameTime(0, 1));
@@ -140,7 +149,9 @@ TEST(OddFilms, AFilmThatWasCutOffIsSaidToBe) {
 TEST(OddFilms, PicturesThatChangeTheirSizeOnTheWayAreCutWithoutReadingBeyondThem) {
     const Scratch s;
     for (const auto& [name, size] : {std::pair("large.ts", "640x360"), std::pair("small.ts", "160x90")})
-        ASSERT_TRUE(run(std::string("ffmpeg -y -f lavfi -i testsrc2=size=") + size + ":rate=25:duration=2 -c:v libx264 -g 10 -output_ts_offset " + (std::string(name) == "large.ts" ? "0" : "2") + " " + (s / name)));
+        ASSERT_TRUE(
+            run(std::string("ffmpeg -y -f lavfi -i testsrc2=size=") + size + ":rate=25:duration=2 -c:v libx264 -g 10 -output_ts_offset " +
+                (std::string(name) == "large.ts" ? "0" : "2") + " " + (s / name)));
     join({s / "large.ts", s / "small.ts"}, s / "both.ts");
     const auto index = imported(s / "both.ts");
     ASSERT_TRUE(index) << index.error().message;
@@ -175,13 +186,16 @@ TEST(Index, OneThatLiesIsDamagedAndNotBelieved) {
         return index_from_json(j).has_value();
     };
     for (const int turn : {0, 90, 180, 270}) EXPECT_TRUE(with("rotation", turn)) << turn;
-    for (const nlohmann::json& turn : {nlohmann::json(45), nlohmann::json(-90), nlohmann::json(1000000000), nlohmann::json(360), nlohmann::json("90")}) EXPECT_FALSE(with("rotation", turn)) << turn;
+    for (const nlohmann::json& turn :
+        {nlohmann::json(45), nlohmann::json(-90), nlohmann::json(1000000000), nlohmann::json(360), nlohmann::json("90")})
+        EXPECT_FALSE(with("rotation", turn)) << turn;
     for (const int size : {0, -1, 100000, 2000000000}) {
         EXPECT_FALSE(with("width", size)) << size;
         EXPECT_FALSE(with("height", size)) << size;
     }
     EXPECT_FALSE(with("bytes", -5));
-    for (const nlohmann::json& size : {nlohmann::json(9.3e30), nlohmann::json(320.5), nlohmann::json(4294967296 + 320)}) EXPECT_FALSE(with("width", size)) << size;
+    for (const nlohmann::json& size : {nlohmann::json(9.3e30), nlohmann::json(320.5), nlohmann::json(4294967296 + 320)})
+        EXPECT_FALSE(with("width", size)) << size;
     EXPECT_FALSE(with("rotation", 90.5));
     EXPECT_FALSE(with("thumbnails", {{0.5, 0, 500}}));
     EXPECT_FALSE(with("times", {{0, 1, 4000000000}}));
@@ -194,7 +208,8 @@ TEST(Index, OneThatLiesIsDamagedAndNotBelieved) {
     EXPECT_FALSE(with("thumbnails", {{99, 0, 5}}));
     EXPECT_FALSE(with("samples", {99, 1, 1}));
     EXPECT_FALSE(with("clock", 0));
-    for (const char* field : {"width", "rotation", "times", "end", "sound", "pauses", "samples", "shots"}) EXPECT_FALSE(with(field, nullptr)) << field;
+    for (const char* field : {"width", "rotation", "times", "end", "sound", "pauses", "samples", "shots"})
+        EXPECT_FALSE(with(field, nullptr)) << field;
 }
 
 TEST(Upright, TurnsByQuartersOnlyAndStaysWithinThePicture) {

@@ -29,7 +29,10 @@ TEST(ProxyReader, GivesTheFrameAskedForInAnyOrder) {
     const Scratch scratch;
     const std::string file = scratch / "ramp.mp4";
     // brighter with every frame, at uneven times, not from zero
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i \"color=black:size=320x240:rate=25:duration=8,format=yuv420p,geq=lum='20+N':cb=128:cr=128\" -vf \"setpts=PTS+(1.5+0.013*mod(N\\,3))/TB\" -fps_mode vfr -c:v libx264 -g 250 " + file));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i \"color=black:size=320x240:rate=25:duration=8,format=yuv420p,geq=lum='20+N':cb=128:cr=128\" -vf "
+            "\"setpts=PTS+(1.5+0.013*mod(N\\,3))/TB\" -fps_mode vfr -c:v libx264 -g 250 " +
+            file));
     const std::string folder = scratch / "import";
     std::filesystem::create_directories(folder);
     const auto index = import_pass(file, folder);

@@ -32,7 +32,8 @@ RecordingIndex heard(const std::vector<double>& room, double from, double second
     RecordingIndex index;
     const auto first = static_cast<std::size_t>(from * 1000 / kSoundStepMs);
     const auto n = static_cast<std::size_t>(seconds * 1000 / kSoundStepMs);
-    for (std::size_t i = 0; i < n && first + i < room.size(); ++i) index.sound.push_back(static_cast<std::uint8_t>(std::clamp(room[first + i] * gain + std::abs(hiss(random)), 0.0, 255.0)));
+    for (std::size_t i = 0; i < n && first + i < room.size(); ++i)
+        index.sound.push_back(static_cast<std::uint8_t>(std::clamp(room[first + i] * gain + std::abs(hiss(random)), 0.0, 255.0)));
     return index;
 }
 

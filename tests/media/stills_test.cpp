@@ -55,7 +55,8 @@ Picture speckled(int dx, int dy) {
     std::uniform_int_distribution<int> x(0, 759);
     std::uniform_int_distribution<int> y(0, 499);
     std::uniform_int_distribution<int> shade(0, 255);
-    for (int i = 0; i < 900; ++i) cv::circle(large, {x(random), y(random)}, 3 + i % 12, cv::Scalar(shade(random), shade(random), shade(random), 255), -1);
+    for (int i = 0; i < 900; ++i)
+        cv::circle(large, {x(random), y(random)}, 3 + i % 12, cv::Scalar(shade(random), shade(random), shade(random), 255), -1);
     const cv::Mat part = large(cv::Rect(60 - dx, 60 - dy, 640, 360)).clone();
     return {640, 360, std::vector<std::uint8_t>(part.data, part.data + part.total() * 4)};
 }

@@ -68,7 +68,8 @@ TEST(Document, WrongFilesSayWhatIsWrong) {
     const Scratch scratch;
     write(scratch / "notes.txt", "torque 25 Nm");
     write(scratch / "broken.pdf", "%PDF-1.7\nnothing of it is left");
-    for (const auto& [path, words] : {std::pair(scratch / "notes.txt", "neither"), std::pair(scratch / "broken.pdf", "damaged"), std::pair(scratch / "away.pdf", "not there"), std::pair(scratch / "", "folder")}) {
+    for (const auto& [path, words] : {std::pair(scratch / "notes.txt", "neither"), std::pair(scratch / "broken.pdf", "damaged"),
+             std::pair(scratch / "away.pdf", "not there"), std::pair(scratch / "", "folder")}) {
         const auto opened = paper::open_document(path);
         ASSERT_FALSE(opened) << path;
         EXPECT_NE(opened.error().message.find(words), std::string::npos) << opened.error().message;

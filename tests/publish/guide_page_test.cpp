@@ -22,7 +22,8 @@ Edition edition() {
     auto& p = e.procedure;
     p.header = {"100 h service", "Perrick <PT60>", "KQ-PT60-100", "every 100 h", {"PT60", "PT60 L"}, "Hang your tag on the tap."};
     p.recordings = {{RecordingId("r"), "", {}}};
-    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug & washer", "M14", ""}, {ItemId("gloves"), ItemKind::Protection, "gloves", "", ""}, {ItemId("oil"), ItemKind::Fluid, "gear oil", "75W90", "OIL-1"}};
+    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug & washer", "M14", ""},
+        {ItemId("gloves"), ItemKind::Protection, "gloves", "", ""}, {ItemId("oil"), ItemKind::Fluid, "gear oil", "75W90", "OIL-1"}};
     p.sources = {{SourceId("book"), SourceKind::Book, "Perrick PT60 service book", "issue 4"}};
     Figure torque;
     torque.id = FigureId("torque");
@@ -78,9 +79,11 @@ TEST(GuidePage, TheSafetyStatementAndTheShopsNoteStandBeforeEverything) {
 
 TEST(GuidePage, AFigureStandsInBothUnitsWithItsStandingAndItsSource) {
     const auto html = page(edition());
-    EXPECT_NE(html.find(">25 N·m ± 2.5</a> <span class=\"other\">(18 lbf·ft)</span>.</span><span class=\"proof\""), std::string::npos) << "the sentence ends before its proof";
+    EXPECT_NE(html.find(">25 N·m ± 2.5</a> <span class=\"other\">(18 lbf·ft)</span>.</span><span class=\"proof\""), std::string::npos)
+        << "the sentence ends before its proof";
     EXPECT_NE(html.find("<b>25 N·m ± 2.5</b> proved: book, page 2"), std::string::npos);
-    EXPECT_NE(html.find("class=\"figure open\" href=\"#note-2\" aria-describedby=\"note-2\">not known</a>"), std::string::npos) << "an unknown figure is shown as unknown";
+    EXPECT_NE(html.find("class=\"figure open\" href=\"#note-2\" aria-describedby=\"note-2\">not known</a>"), std::string::npos)
+        << "an unknown figure is shown as unknown";
 }
 
 TEST(GuidePage, AFigureThatDiffersByVariantSaysEachAndNeverTheOthers) {
@@ -111,7 +114,8 @@ TEST(GuidePage, TheEvidenceSaysHowALevelIsReadWhatIsReplacedAndWhichSourceOutran
     e.procedure.figures[0].replaces = {"KQ-FC1"};
     e.procedure.figures[0].level = LevelRule{LevelRule::Temperature::Warm, LevelRule::Engine::Stopped, 5, LevelRule::Gauge::SightGlass};
     e.procedure.sources[0].serials = "from 4401";
-    e.procedure.sources.push_back({SourceId("rule"), SourceKind::Measurement, "measured at the bench", "", "2026-11-20", {"PT60 L"}, "", {}, "steel rule"});
+    e.procedure.sources.push_back(
+        {SourceId("rule"), SourceKind::Measurement, "measured at the bench", "", "2026-11-20", {"PT60 L"}, "", {}, "steel rule"});
     const auto html = page(e);
     EXPECT_NE(html.find("Level: On level ground, warm, stopped for 5 min"), std::string::npos);
     EXPECT_NE(html.find("It replaces KQ-FC1."), std::string::npos);
@@ -227,7 +231,10 @@ TEST(GuidePage, PrintsStatesWaysReadingsResetsAndWhatIsDoneLater) {
     e.procedure.header.follow_ups = {{"after the first hour", "Look at the {item:plug} again."}};
     e.methods = {{"seal", "new", "A washer is cheap.", {"inspected"}}};
     const auto html = page(e);
-    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.", "Also accepted here:", "reuse it when it is sound", "This house has chosen no method", "to the figure, with a torque wrench", "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times; it then shows 0 h.", "PT60 L only", "after the first hour"})
+    for (const char* part : {"On level ground", "Isolated and locked off", "House rule: a new seal each time.", "A washer is cheap.",
+             "Also accepted here:", "reuse it when it is sound", "This house has chosen no method", "to the figure, with a torque wrench",
+             "<b>Ask:</b> the instructor", "must lie within", "Press SET 2 times; it then shows 0 h.", "PT60 L only",
+             "after the first hour"})
         EXPECT_NE(html.find(part), std::string::npos) << part;
     EXPECT_EQ(count(html, "<details"), 2U);
     EXPECT_EQ(count(html, "No other method is accepted here"), 0U) << "nobody picked the other one, so nothing is excluded";
@@ -235,7 +242,8 @@ TEST(GuidePage, PrintsStatesWaysReadingsResetsAndWhatIsDoneLater) {
 
 TEST(GuidePage, AStepWithoutThemShowsNothingOfIt) {
     const auto html = page(edition());
-    for (const char* part : {"<details", "Later", "must lie within", "class=\"reset\"", "class=\"pair\""}) EXPECT_EQ(html.find(part), std::string::npos) << part;
+    for (const char* part : {"<details", "Later", "must lie within", "class=\"reset\"", "class=\"pair\""})
+        EXPECT_EQ(html.find(part), std::string::npos) << part;
 }
 
 TEST(GuidePage, NeighboursWithCounterpartRolesStandTogether) {

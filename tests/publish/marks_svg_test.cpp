@@ -22,7 +22,9 @@ Procedure guide() {
 
 Plate plate() {
     Plate out{PlateId("p"), RecordingId("r"), {}, "The cover", {}};
-    for (int i = 0; i < 8; ++i) out.marks.push_back({static_cast<PlateSign>(i), {1000 + 900 * i, 3000}, {1500 + 900 * i, 5000}, i == 7 ? FigureId("sag") : FigureId()});
+    for (int i = 0; i < 8; ++i)
+        out.marks.push_back(
+            {static_cast<PlateSign>(i), {1000 + 900 * i, 3000}, {1500 + 900 * i, 5000}, i == 7 ? FigureId("sag") : FigureId()});
     out.fasteners = {{ItemId("bolt"), {2000, 2000}}, {ItemId("bolt"), {8000, 8000}}};
     return out;
 }
@@ -64,7 +66,9 @@ TEST(MarksSvg, EachKindOfFastenerHasItsShapeNumberAndWordsBesideIt) {
 
 TEST(MarksSvg, IsToldInWords) {
     const auto words = publish::plate_words(guide(), plate(), {});
-    for (const char* part : {"2 bolt <M6>. Tightened in the order drawn", "Turn clockwise.", "Turn anticlockwise.", "Do not touch here.", "Distance 8 to 10 mm."}) EXPECT_NE(words.find(part), std::string::npos) << part;
+    for (const char* part : {"2 bolt <M6>. Tightened in the order drawn", "Turn clockwise.", "Turn anticlockwise.", "Do not touch here.",
+             "Distance 8 to 10 mm."})
+        EXPECT_NE(words.find(part), std::string::npos) << part;
     auto unmeasured = plate();
     unmeasured.marks = {{PlateSign::Distance, {1, 1}, {2, 2}, {}}};
     EXPECT_NE(publish::plate_words(guide(), unmeasured, {}).find("not measured"), std::string::npos);

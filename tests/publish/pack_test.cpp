@@ -78,7 +78,9 @@ TEST_F(Pack, AnyChangedByteOfAnyFileIsFoundAndTheFileNamed) {
             const auto v = publish::verify_pack(folder_);
             ASSERT_TRUE(v) << name;
             EXPECT_FALSE(v->undamaged) << name << ", " << how;
-            EXPECT_TRUE(std::any_of(v->troubles.begin(), v->troubles.end(), [&](const std::string& t) { return t.find(name) != std::string::npos; })) << name << ", " << how;
+            EXPECT_TRUE(std::any_of(
+                v->troubles.begin(), v->troubles.end(), [&](const std::string& t) { return t.find(name) != std::string::npos; }))
+                << name << ", " << how;
         };
         const auto at = [&] { return std::uniform_int_distribution<std::size_t>(0, whole.size() - 1)(random); };
         std::string bit = whole;
@@ -127,7 +129,8 @@ TEST_F(Pack, TheDemoGuidePrintsOnNinePagesAndKeepsTogetherWhatBelongsTogether) {
     const int pages = output("pdfinfo", {pdf}).section("Pages:", 1).section('\n', 0, 0).trimmed().toInt();
     EXPECT_LE(pages, 9);
     std::vector<QString> texts;
-    for (int page = 1; page <= pages; ++page) texts.push_back(output("pdftotext", {"-f", QString::number(page), "-l", QString::number(page), pdf, "-"}).simplified());
+    for (int page = 1; page <= pages; ++page)
+        texts.push_back(output("pdftotext", {"-f", QString::number(page), "-l", QString::number(page), pdf, "-"}).simplified());
     const auto page_of = [&](const std::string& words, int from) {
         const QString wanted = QString::fromStdString(words).simplified();
         for (int page = from; page < pages; ++page)
@@ -193,7 +196,8 @@ TEST_F(Pack, EditionTwoSaysWhatChangedAndEditionOneStaysAsItWas) {
     auto made = shop::make_pack(*request);
     ASSERT_TRUE(made) << made.error().message;
     ASSERT_TRUE(shop::enter_edition(**library, *request, std::move(*made)));
-    EXPECT_NE(store::read_file(*(*library)->pack_folder(kGuide, 2) + "/guide.html")->find("What changed since edition 1"), std::string::npos);
+    EXPECT_NE(
+        store::read_file(*(*library)->pack_folder(kGuide, 2) + "/guide.html")->find("What changed since edition 1"), std::string::npos);
     EXPECT_TRUE(publish::verify_pack(folder_)->undamaged);
     EXPECT_EQ((*library)->editions(kGuide)->front().edition.procedure.find(core::FigureId("drain-torque"))->value.low, "25");
 }
@@ -213,7 +217,8 @@ TEST_F(Pack, CaptionsAreTheWordsAsTheAuthorPutThemRightAndCommentsStayAtHome) {
     // "drain plug that's a fifteen no a seventeen" is put right, and a reviewer says something
     const auto recording = guide.recordings.front().id;
     const auto narration = *(*library)->narration(recording);
-    const auto said = std::find_if(narration.begin(), narration.end(), [](const core::Segment& s) { return s.text.find("crack it") != std::string::npos; });
+    const auto said = std::find_if(
+        narration.begin(), narration.end(), [](const core::Segment& s) { return s.text.find("crack it") != std::string::npos; });
     ASSERT_NE(said, narration.end());
     perform(*core::correct_line(guide, recording, *said, "crack it with the seventeen spanner"));
     core::Step drain = *guide.find(core::StepId("drain"));
@@ -223,8 +228,10 @@ TEST_F(Pack, CaptionsAreTheWordsAsTheAuthorPutThemRightAndCommentsStayAtHome) {
     ASSERT_TRUE(request) << request.error().message;
     EXPECT_TRUE(request->pack.edition.procedure.find(core::StepId("drain"))->comments.empty());
     EXPECT_FALSE(request->pack.edition.methods.empty()) << "what the house does is frozen with it";
-    const auto& source = *std::find_if(request->pack.recordings.begin(), request->pack.recordings.end(), [&](const publish::RecordingSource& r) { return r.id == recording; });
-    EXPECT_TRUE(std::any_of(source.narration.begin(), source.narration.end(), [](const core::Segment& s) { return s.text == "crack it with the seventeen spanner"; }));
+    const auto& source = *std::find_if(request->pack.recordings.begin(), request->pack.recordings.end(),
+        [&](const publish::RecordingSource& r) { return r.id == recording; });
+    EXPECT_TRUE(std::any_of(source.narration.begin(), source.narration.end(),
+        [](const core::Segment& s) { return s.text == "crack it with the seventeen spanner"; }));
 }
 
 TEST_F(Pack, ASlowedClipIsAsLongAsItPlaysAndItsCaptionsFollow) {
@@ -252,13 +259,15 @@ TEST_F(Pack, WhatCannotBeIssuedLeavesNothing) {
     const auto away = publish::write_pack(request, *scratch_ / "lost");
     ASSERT_FALSE(away);
     EXPECT_NE(away.error().message.find("away"), std::string::npos);
-    EXPECT_EQ(publish::write_pack(request, *scratch_ / "lost", [](const std::string&, double) { return false; }).error().code, ErrorCode::Cancelled);
+    EXPECT_EQ(publish::write_pack(request, *scratch_ / "lost", [](const std::string&, double) { return false; }).error().code,
+        ErrorCode::Cancelled);
     EXPECT_TRUE(fs::is_empty(*scratch_ / "library/work"));
 }
 
 TEST_F(Pack, OpensInABrowserWholeQuietAndWithoutScript) {
     // the pack as issued, whichever test ran before
-    const QString said = output("node", {QString::fromUtf8(ANAGRAPH_SOURCE "/tests/browser/pack_test.mjs"), QString::fromStdString(folder_)});
+    const QString said =
+        output("node", {QString::fromUtf8(ANAGRAPH_SOURCE "/tests/browser/pack_test.mjs"), QString::fromStdString(folder_)});
     EXPECT_TRUE(said.contains("21 passed, 0 failed")) << said.toStdString();
 }
 
@@ -287,7 +296,10 @@ TEST(ReshootPage, ShowsEveryPointWithItsPictureAndKeepsThePointWithoutOne) {
     p.header.title = "100 h service";
     p.steps.resize(2);
     p.steps[1].id = core::StepId("two");
-    const std::string html = publish::reshoot_page(p, {{{core::RecordingId("r"), core::FrameTime(12, 1), "the thread & its washer", "noted as not filmed", core::StepId("two")}, "draining", film, 0}, {{core::RecordingId("r"), core::FrameTime(3, 1), "the plug", "promised for later", {}}, "draining", "/no/such/film.mp4", 0}});
+    const std::string html = publish::reshoot_page(p,
+        {{{core::RecordingId("r"), core::FrameTime(12, 1), "the thread & its washer", "noted as not filmed", core::StepId("two")},
+             "draining", film, 0},
+            {{core::RecordingId("r"), core::FrameTime(3, 1), "the plug", "promised for later", {}}, "draining", "/no/such/film.mp4", 0}});
     EXPECT_NE(html.find("Perrick &lt;PT60&gt;"), std::string::npos);
     EXPECT_NE(html.find("the thread &amp; its washer"), std::string::npos);
     EXPECT_NE(html.find("step 2"), std::string::npos);
@@ -296,7 +308,9 @@ TEST(ReshootPage, ShowsEveryPointWithItsPictureAndKeepsThePointWithoutOne) {
     EXPECT_EQ(html.find("data:image/jpeg"), html.rfind("data:image/jpeg"));
     EXPECT_NE(html.find("maker"), std::string::npos) << "the safety statement stands on it";
     EXPECT_EQ(html.find("http"), std::string::npos) << "nothing is fetched";
-    for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"}) EXPECT_NE(html.find(QByteArray::fromStdString(publish::resource(font)).toBase64().toStdString()), std::string::npos) << "its type goes with it";
+    for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
+        EXPECT_NE(html.find(QByteArray::fromStdString(publish::resource(font)).toBase64().toStdString()), std::string::npos)
+            << "its type goes with it";
     EXPECT_NE(publish::reshoot_page(p, {}).find("Nothing is missing"), std::string::npos);
     core::Figure open;
     open.id = core::FigureId("breather");

@@ -92,7 +92,8 @@ TEST(StillCare, ATurnedStillHasNoEmptyCornerAndKeepsItsSize) {
         care.tilt = tilt;
         const QImage out = cared_for(frame(), care);
         EXPECT_EQ(out.size(), frame().size());
-        for (const QPoint corner : {QPoint(1, 1), QPoint(638, 1), QPoint(1, 358), QPoint(638, 358)}) EXPECT_NEAR(out.pixelColor(corner).red(), 200, 3) << tilt;
+        for (const QPoint corner : {QPoint(1, 1), QPoint(638, 1), QPoint(1, 358), QPoint(638, 358)})
+            EXPECT_NEAR(out.pixelColor(corner).red(), 200, 3) << tilt;
     }
 }
 
@@ -147,11 +148,15 @@ TEST(HazardSigns, EveryHazardHasItsOwnDrawing) {
 }
 
 TEST(PressStrip, DrawsEveryPressAndSaysItInWords) {
-    const ResetSequence r{"two buttons", {}, {{Press::Kind::Hold, "MODE + SET", 1, FigureId("hold"), "SErv"}, {Press::Kind::Press, "SET", 3, {}, "100 h"}, {Press::Kind::Hold, "A & B", 1, {}, ""}}};
+    const ResetSequence r{"two buttons", {},
+        {{Press::Kind::Hold, "MODE + SET", 1, FigureId("hold"), "SErv"}, {Press::Kind::Press, "SET", 3, {}, "100 h"},
+            {Press::Kind::Hold, "A & B", 1, {}, ""}}};
     const auto svg = press_strip(guide(), r);
     EXPECT_TRUE(well_formed(svg));
-    for (const char* part : {"hold 5 s", "press, 3 ×", "MODE + SET", "100 h", "A &amp; B", "time not known"}) EXPECT_NE(svg.find(part), std::string::npos) << part;
-    EXPECT_EQ(press_words(guide(), r), "Hold MODE + SET for 5 s; it then shows SErv. Press SET 3 times; it then shows 100 h. Hold A & B for a time that is not known.");
+    for (const char* part : {"hold 5 s", "press, 3 ×", "MODE + SET", "100 h", "A &amp; B", "time not known"})
+        EXPECT_NE(svg.find(part), std::string::npos) << part;
+    EXPECT_EQ(press_words(guide(), r),
+        "Hold MODE + SET for 5 s; it then shows SErv. Press SET 3 times; it then shows 100 h. Hold A & B for a time that is not known.");
 }
 
 TEST(Pairs, EveryRoleIsToldByShapeAndWord) {
@@ -171,7 +176,8 @@ TEST(Pairs, EveryRoleIsToldByShapeAndWord) {
 }
 
 TEST(OffOrder, IsDrawnFromPartToPartAndToldBothWays) {
-    Plate plate{PlateId("p"), RecordingId("r"), {}, "", {{ItemId("plug"), {2000, 2000}, {1000, 1000}}, {ItemId("cap"), {8000, 2000}, {9000, 1000}}}};
+    Plate plate{PlateId("p"), RecordingId("r"), {}, "",
+        {{ItemId("plug"), {2000, 2000}, {1000, 1000}}, {ItemId("cap"), {8000, 2000}, {9000, 1000}}}};
     const auto bare = marks_svg(guide(), plate, 640, 360);
     plate.off_order = {ItemId("cap"), ItemId("plug")};
     EXPECT_GT(marks_svg(guide(), plate, 640, 360).size(), bare.size());
@@ -184,7 +190,8 @@ TEST(ClipOverlay, IsThereForItsTimeAndLiesUprightOnATurnedFilm) {
     const RecordingId r("r");
     Clip clip{{r, FrameTime(0, 1), FrameTime(10, 1)}};
     EXPECT_FALSE(clip_options(guide(), clip, 0, 1).paint) << "nothing is drawn, so nothing is converted";
-    clip.marks = {{{PlateSign::Pull, {1000, 5000}, {9000, 5000}}, {}, FrameTime(2, 1), FrameTime(4, 1)}, {{PlateSign::Look, {5000, 5000}, {6000, 2000}}, ItemId("cap"), FrameTime(3, 1), FrameTime(5, 1)}};
+    clip.marks = {{{PlateSign::Pull, {1000, 5000}, {9000, 5000}}, {}, FrameTime(2, 1), FrameTime(4, 1)},
+        {{PlateSign::Look, {5000, 5000}, {6000, 2000}}, ItemId("cap"), FrameTime(3, 1), FrameTime(5, 1)}};
     EXPECT_TRUE(clip_overlay(guide(), clip, FrameTime(1, 1), 640, 360).empty());
     EXPECT_TRUE(well_formed(clip_overlay(guide(), clip, FrameTime(2, 1), 640, 360)));
     EXPECT_EQ(clip_overlay(guide(), clip, FrameTime(2, 1), 640, 360).find("<text"), std::string::npos);

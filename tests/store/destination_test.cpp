@@ -98,7 +98,9 @@ TEST(Destination, AFolderWithOtherFilesIsKeptToTheLastByte) {
     fs::create_directories(s / "mine.old");
     write(s / "mine.old/a", "keep me too");
     EXPECT_EQ(Destination::folder(s / "mine").error().code, ErrorCode::Refused);
-    EXPECT_EQ(Destination::folder(s / "mine", [](const std::string&) { return std::optional<std::string>("no pack of ours"); }).error().message, "no pack of ours");
+    EXPECT_EQ(
+        Destination::folder(s / "mine", [](const std::string&) { return std::optional<std::string>("no pack of ours"); }).error().message,
+        "no pack of ours");
     EXPECT_EQ(read(s / "mine/deep/letter.txt"), "keep me");
     EXPECT_EQ(read(s / "mine.old/a"), "keep me too");
     EXPECT_EQ(there(s.text()), (std::vector<std::string>{"mine", "mine.old"}));

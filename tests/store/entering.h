@@ -13,7 +13,8 @@
 
 namespace anagraph::testing {
 
-inline core::Outcome enter_recording(store::Library& library, const std::string& id, const std::string& name, const std::string& path, const std::optional<std::vector<core::Segment>>& narration = std::nullopt) {
+inline core::Outcome enter_recording(store::Library& library, const std::string& id, const std::string& name, const std::string& path,
+    const std::optional<std::vector<core::Segment>>& narration = std::nullopt) {
     auto files = store::Library::work_folder(library.folder());
     if (!files) return tl::make_unexpected(files.error());
     std::ofstream(files->path() + "/index.json") << "{}";
@@ -23,7 +24,8 @@ inline core::Outcome enter_recording(store::Library& library, const std::string&
 /// The SHA-256 that stands for a manifest of this text.
 inline std::string manifest(const std::string& text = "manifest") { return store::sha256(text); }
 
-inline core::Result<std::string> enter_edition(store::Library& library, const store::GuideId& guide, const core::Edition& edition, const std::string& of = manifest(), std::int64_t sequence = 1) {
+inline core::Result<std::string> enter_edition(store::Library& library, const store::GuideId& guide, const core::Edition& edition,
+    const std::string& of = manifest(), std::int64_t sequence = 1) {
     auto pack = store::Library::work_folder(library.folder());
     if (!pack) return tl::make_unexpected(pack.error());
     std::ofstream(pack->path() + "/manifest.json") << "{}";

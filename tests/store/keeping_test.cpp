@@ -91,7 +91,9 @@ TEST(Journal, AChangedByteInAChangeIsFoundAndWhatStoodBeforeItStands) {
 }
 
 TEST(Journal, AMissingAForeignAndAReorderedChangeAreFound) {
-    for (const char* sql : {"DELETE FROM change WHERE sequence = 5", "UPDATE change SET author = 'somebody' WHERE sequence = 5", "UPDATE change SET at = '2020-01-01T00:00:00Z' WHERE sequence = 5", "UPDATE change SET seal = '' WHERE sequence = 5", "UPDATE change SET body = '{}' WHERE sequence = 5"}) {
+    for (const char* sql : {"DELETE FROM change WHERE sequence = 5", "UPDATE change SET author = 'somebody' WHERE sequence = 5",
+             "UPDATE change SET at = '2020-01-01T00:00:00Z' WHERE sequence = 5", "UPDATE change SET seal = '' WHERE sequence = 5",
+             "UPDATE change SET body = '{}' WHERE sequence = 5"}) {
         const Scratch s;
         Written w;
         {
@@ -324,7 +326,9 @@ TEST(Library, OneOfEverySchemaAndReleaseOpensAndLosesNothing) {
         fs::create_directories(s / "lib");
         const QString sql = QString::fromStdString(ANAGRAPH_SOURCE "/tests/store/libraries/schema-" + std::to_string(schema) + ".sql");
         QProcess python;
-        python.start("python3", {"-c", "import sqlite3,sys; db=sqlite3.connect(sys.argv[2]); db.executescript(open(sys.argv[1]).read()); db.commit()", sql, QString::fromStdString(s / "lib/library.db")});
+        python.start("python3",
+            {"-c", "import sqlite3,sys; db=sqlite3.connect(sys.argv[2]); db.executescript(open(sys.argv[1]).read()); db.commit()", sql,
+                QString::fromStdString(s / "lib/library.db")});
         ASSERT_TRUE(python.waitForFinished(60000) && python.exitCode() == 0) << python.readAllStandardError().toStdString();
         const auto check = [&](Library& library) {
             const auto guides = library.guides();

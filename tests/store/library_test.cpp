@@ -71,7 +71,8 @@ TEST(Library, EveryChangeReportedSavedSurvivesAKilledProcess) {
             id = *(*library)->create_guide(guide(), "author");
         }
         QProcess child;
-        child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--write"), QString::fromStdString(folder / "lib"), QString::fromStdString(id.text())});
+        child.start(QCoreApplication::applicationFilePath(),
+            {QStringLiteral("--write"), QString::fromStdString(folder / "lib"), QString::fromStdString(id.text())});
         ASSERT_TRUE(child.waitForReadyRead(20000));
         QThread::msleep(std::uniform_int_distribution<unsigned>(5, 400)(random));
         child.kill();  // SIGKILL
@@ -143,8 +144,10 @@ TEST(Library, AnEditionIsKeptForEverUnderItsNumber) {
     ASSERT_TRUE(hash);
     core::Edition other = first;
     other.checker = "somebody else";
-    EXPECT_EQ(anagraph::testing::enter_edition(**library, id, other, anagraph::testing::manifest("another")).error().code, ErrorCode::Refused);
-    EXPECT_FALSE(store::is_there((*library)->folder() + "/editions/" + anagraph::testing::manifest("another"))) << "what is not known leaves nothing";
+    EXPECT_EQ(
+        anagraph::testing::enter_edition(**library, id, other, anagraph::testing::manifest("another")).error().code, ErrorCode::Refused);
+    EXPECT_FALSE(store::is_there((*library)->folder() + "/editions/" + anagraph::testing::manifest("another")))
+        << "what is not known leaves nothing";
     const auto kept = (*library)->editions(id);
     ASSERT_EQ(kept->size(), 1U);
     EXPECT_EQ(kept->front().edition, first);
@@ -157,7 +160,8 @@ TEST(Library, KeepsRecordingsAndTheirNarration) {
     const Scratch folder;
     auto library = store::Library::make_or_open(folder / "lib");
     const core::RecordingId id("abc");
-    const std::vector<core::Segment> said{{core::FrameTime(1, 3), core::FrameTime(5, 2), "zwölf \"N·m\""}, {core::FrameTime(3, 1), core::FrameTime(4, 1), "next"}};
+    const std::vector<core::Segment> said{
+        {core::FrameTime(1, 3), core::FrameTime(5, 2), "zwölf \"N·m\""}, {core::FrameTime(3, 1), core::FrameTime(4, 1), "next"}};
     ASSERT_TRUE(anagraph::testing::enter_recording(**library, "abc", "film.mp4", folder / "lib/media/abc/original.mp4", said));
     EXPECT_EQ(*(*library)->narration(id), said);
     EXPECT_TRUE((*library)->recording(id)->has_narration);
@@ -175,7 +179,9 @@ TEST(Library, FindsWhatWasSaidInEveryRecording) {
     auto library = store::Library::make_or_open(scratch / "library");
     ASSERT_TRUE(library) << library.error().message;
     for (const char* id : {"one", "two"}) {
-        ASSERT_TRUE(anagraph::testing::enter_recording(**library, id, std::string(id) + ".mp4", "/films/" + std::string(id), std::vector<core::Segment>{{core::FrameTime(0, 1), core::FrameTime(2, 1), "undo the Drain plug"}, {core::FrameTime(2, 1), core::FrameTime(4, 1), "about 50% of the oil_comes out é"}}));
+        ASSERT_TRUE(anagraph::testing::enter_recording(**library, id, std::string(id) + ".mp4", "/films/" + std::string(id),
+            std::vector<core::Segment>{{core::FrameTime(0, 1), core::FrameTime(2, 1), "undo the Drain plug"},
+                {core::FrameTime(2, 1), core::FrameTime(4, 1), "about 50% of the oil_comes out é"}}));
     }
     const auto count = [&](const char* words) { return (*library)->find_said(words)->size(); };
     EXPECT_EQ(count("drain plug"), 2U);

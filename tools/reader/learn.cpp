@@ -38,7 +38,10 @@ struct Plan {
 };
 
 const Plan kPlans[] = {{"moments", Seen::ForMoments, kMomentStretch, 5, 0.1, 40, 0.04, {"caution", "slip", "unseen", "matter"}},
-                       {"steps", Seen::ForSteps, kStepStretch, 4, 0.1, 25, 0.06, {"drain", "fill", "remove", "fit", "replace", "tighten", "loosen", "open", "close", "clean", "inspect", "check", "measure", "lubricate", "run", "wait", "mark", "reset", "lift", "lower", "pump", "bleed", "cut", "adjust", "record", "dispose", "connect", "disconnect"}}};
+    {"steps", Seen::ForSteps, kStepStretch, 4, 0.1, 25, 0.06,
+        {"drain", "fill", "remove", "fit", "replace", "tighten", "loosen", "open", "close", "clean", "inspect", "check", "measure",
+            "lubricate", "run", "wait", "mark", "reset", "lift", "lower", "pump", "bleed", "cut", "adjust", "record", "dispose", "connect",
+            "disconnect"}}};
 constexpr double kStep = 0.1;
 constexpr double kRare = 1.5;    // what is there weighs more than what is not: it is rare
 constexpr int kOwnSpeakers = 6;  // the sentences count as so many speakers
@@ -75,7 +78,9 @@ std::vector<Example> read_narration(const std::string& base) {
                 if (here(x) && !x.value("optional", false)) e.labels.insert(x.at("verb").get<std::string>());
             const auto& talk = gold.value("chatter", json::array());
             const double t = s.start.seconds();
-            if (std::none_of(talk.begin(), talk.end(), [&](const json& run) { return run.at(0).get<double>() - 0.06 <= t && t <= run.at(1).get<double>() + 0.06; })) e.labels.insert("matter");
+            if (std::none_of(talk.begin(), talk.end(),
+                    [&](const json& run) { return run.at(0).get<double>() - 0.06 <= t && t <= run.at(1).get<double>() + 0.06; }))
+                e.labels.insert("matter");
             out.push_back(std::move(e));
         }
         break;
@@ -175,7 +180,9 @@ public:
             for (const auto* e : order) {
                 if (!known(*e, label)) continue;
                 if (e->labels.contains(label))
-                    move(*std::max_element(e->features.begin(), e->features.end(), [&](const auto& a, const auto& b) { return score(a) < score(b); }), 1, kRare);
+                    move(*std::max_element(
+                             e->features.begin(), e->features.end(), [&](const auto& a, const auto& b) { return score(a) < score(b); }),
+                        1, kRare);
                 else
                     for (const auto& f : e->features) move(f, 0, 1);
             }

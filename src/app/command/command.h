@@ -11,20 +11,22 @@
 namespace anagraph::app {
 
 /// What the person has in hand at a station. It decides which commands are shown.
-enum class Hand { Nothing,
-                  Recording,
-                  Bracket,  // a step that is opened and not closed yet
-                  Line,
-                  Step,
-                  Draft,  // a step that was drafted and not confirmed yet
-                  Figure,
-                  Caution,
-                  Check,
-                  Plate,
-                  Callout,
-                  Mark,
-                  Fasteners,  // are being placed
-                  Guide };
+enum class Hand {
+    Nothing,
+    Recording,
+    Bracket,  // a step that is opened and not closed yet
+    Line,
+    Step,
+    Draft,  // a step that was drafted and not confirmed yet
+    Figure,
+    Caution,
+    Check,
+    Plate,
+    Callout,
+    Mark,
+    Fasteners,  // are being placed
+    Guide
+};
 
 struct Command {
     /// Names it for tests and settings; never shown: "tape.close-step".

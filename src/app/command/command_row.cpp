@@ -13,12 +13,14 @@ constexpr int kGap = 4;
 constexpr int kSide = 9;  // between a button's edge and its words
 }  // namespace
 
-CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent) : QPushButton(parent), command_(command), key_(key_words(command.key)) {
+CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent)
+    : QPushButton(parent), command_(command), key_(key_words(command.key)) {
     setCursor(Qt::PointingHandCursor);
     setFocusPolicy(Qt::TabFocus);
     show_words(commands.words(command));
     show_help(commands.help(command));
-    connect(this, &QPushButton::clicked, &commands, [&commands, &command] { commands.perform(command); }, Qt::QueuedConnection);
+    connect(
+        this, &QPushButton::clicked, &commands, [&commands, &command] { commands.perform(command); }, Qt::QueuedConnection);
 }
 
 void CommandButton::show_words(const QString& words) {
@@ -77,14 +79,16 @@ CommandRow::CommandRow(Commands& commands, QWidget* parent) : QWidget(parent), c
 
 void CommandRow::follow() {
     const auto row = commands_.row();
-    const bool same = std::equal(row.begin(), row.end(), buttons_.begin(), buttons_.end(), [](const Command* c, const CommandButton* b) { return c == &b->command(); });
+    const bool same = std::equal(row.begin(), row.end(), buttons_.begin(), buttons_.end(),
+        [](const Command* c, const CommandButton* b) { return c == &b->command(); });
     // asked for at every frame of a film: what stays as it is costs nothing
     bool moves = !same || row.empty();
     if (!same) {
         const bool focused = std::any_of(buttons_.begin(), buttons_.end(), [](const CommandButton* b) { return b->hasFocus(); });
         std::vector<CommandButton*> next;
         for (const auto* c : row) {
-            const auto it = std::find_if(buttons_.begin(), buttons_.end(), [&](CommandButton* b) { return b != nullptr && &b->command() == c; });
+            const auto it =
+                std::find_if(buttons_.begin(), buttons_.end(), [&](CommandButton* b) { return b != nullptr && &b->command() == c; });
             next.push_back(it == buttons_.end() ? new CommandButton(commands_, *c, this) : std::exchange(*it, nullptr));
         }
         for (auto* gone : buttons_)
@@ -94,7 +98,8 @@ void CommandRow::follow() {
             }
         buttons_ = std::move(next);
         // the keys go back to the station, not to whatever comes next in the window
-        if (focused && std::none_of(buttons_.begin(), buttons_.end(), [](const CommandButton* b) { return b->hasFocus(); })) commands_.scope()->setFocus();
+        if (focused && std::none_of(buttons_.begin(), buttons_.end(), [](const CommandButton* b) { return b->hasFocus(); }))
+            commands_.scope()->setFocus();
         for (std::size_t i = 0; i < buttons_.size(); ++i) {
             if (i > 0) setTabOrder(buttons_[i - 1], buttons_[i]);
             buttons_[i]->show();

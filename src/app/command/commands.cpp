@@ -12,11 +12,15 @@ namespace anagraph::app {
 
 QString key_words(const QKeySequence& key) {
     QString out = key.toString(QKeySequence::NativeText);
-    for (const auto& [technical, printed] : {std::pair("Return", "Enter"), std::pair("PgDown", "Page Down"), std::pair("PgUp", "Page Up")}) out.replace(QLatin1String(technical), QCoreApplication::translate("Keys", printed));
+    for (const auto& [technical, printed] : {std::pair("Return", "Enter"), std::pair("PgDown", "Page Down"), std::pair("PgUp", "Page Up")})
+        out.replace(QLatin1String(technical), QCoreApplication::translate("Keys", printed));
     return out;
 }
 
-Commands::Commands(const QString& station, QWidget* scope, std::function<Hand()> in_hand) : QObject(scope), station_(station), scope_(scope), in_hand_(std::move(in_hand)) { scope_->installEventFilter(this); }
+Commands::Commands(const QString& station, QWidget* scope, std::function<Hand()> in_hand)
+    : QObject(scope), station_(station), scope_(scope), in_hand_(std::move(in_hand)) {
+    scope_->installEventFilter(this);
+}
 
 void Commands::add(Command command) {
     all_.push_back(std::make_unique<const Command>(std::move(command)));

@@ -18,14 +18,16 @@ namespace {
 template <class Enum>
 QComboBox* choice(int count, Enum now, QWidget* parent) {
     auto* box = new QComboBox(parent);
-    for (int i = 0; i < count; ++i) box->addItem(i == 0 ? QObject::tr("not known") : text(std::string(core::name_of(static_cast<Enum>(i)))), i);
+    for (int i = 0; i < count; ++i)
+        box->addItem(i == 0 ? QObject::tr("not known") : text(std::string(core::name_of(static_cast<Enum>(i)))), i);
     box->setCurrentIndex(static_cast<int>(now));
     return box;
 }
 
 }  // namespace
 
-DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent) : QDialog(parent), figure_(figure) {
+DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent)
+    : QDialog(parent), figure_(figure) {
     setWindowTitle(tr("Applies to: %1").arg(text(core::title_of(procedure, figure))));
     setMinimumWidth(540);
     auto* form = new QFormLayout(this);
@@ -43,7 +45,8 @@ DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figur
         auto* boxes = new QHBoxLayout;
         for (const auto& v : procedure.header.variants) {
             auto* box = new QCheckBox(text(v), this);
-            box->setChecked(figure.variants.empty() || std::find(figure.variants.begin(), figure.variants.end(), v) != figure.variants.end());
+            box->setChecked(
+                figure.variants.empty() || std::find(figure.variants.begin(), figure.variants.end(), v) != figure.variants.end());
             boxes->addWidget(box);
             variants_.push_back(box);
         }

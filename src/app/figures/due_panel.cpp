@@ -78,7 +78,8 @@ core::Result<core::ServicePlan> DuePanel::plan() const {
         if (!q) return tl::make_unexpected(q.error());
         out.intervals.push_back(*q);
     }
-    for (const auto& [edit, where] : {std::pair(run_in_, &out.run_in), std::pair(last_reading_, &out.last_reading), std::pair(reading_, &out.reading)}) {
+    for (const auto& [edit, where] :
+        {std::pair(run_in_, &out.run_in), std::pair(last_reading_, &out.last_reading), std::pair(reading_, &out.reading)}) {
         if (edit->text().trimmed().isEmpty()) continue;
         const auto q = quantity(edit->text());
         if (!q) return tl::make_unexpected(q.error());
@@ -115,8 +116,12 @@ void DuePanel::reckon() {
         due_ = *due;
         QString words = due->overdue ? tr("<p><b>Overdue.</b></p>") : QString();
         if (due->service_by) words += tr("<p>Service it by <b>%1</b>.</p>").arg(text(core::text_of(*due->service_by)));
-        if (due->due_reading && plan_.reading) words += tr("<p>By the meter it is due at <b>%1 %2</b>.</p>").arg(QString::number(*due->due_reading, 'g', 8), text(std::string(plan_.reading->unit->symbol)));
-        if (due->left && *due->left > 0) words += tr("<p>%1 %2 are left.</p>").arg(text(core::rounded_text(*due->left, 3)), due->left_unit == "day" ? tr("days") : text(due->left_unit));
+        if (due->due_reading && plan_.reading)
+            words += tr("<p>By the meter it is due at <b>%1 %2</b>.</p>")
+                         .arg(QString::number(*due->due_reading, 'g', 8), text(std::string(plan_.reading->unit->symbol)));
+        if (due->left && *due->left > 0)
+            words += tr("<p>%1 %2 are left.</p>")
+                         .arg(text(core::rounded_text(*due->left, 3)), due->left_unit == "day" ? tr("days") : text(due->left_unit));
         words += QStringLiteral("<p style='color:%1'>%2</p>").arg(colour("second").name(), text(due->because).toHtmlEscaped());
         answer_->setText(words);
     }
@@ -136,8 +141,11 @@ void DuePanel::paintEvent(QPaintEvent*) {
     for (const auto& a : plan_.avoid) end = std::max(end, a.to);
     end += std::chrono::days(20);
     const double days = std::max(1.0, static_cast<double>((end - plan_.last_day).count()));
-    const auto y = [&](core::Day d) { return std::clamp(top + (bottom - top) * static_cast<double>((d - plan_.last_day).count()) / days, top, bottom); };
-    for (const auto& a : plan_.avoid) p.fillRect(QRectF(QPointF(x - 14, y(a.from)), QPointF(x + 14, y(a.to))), QBrush(colour("second"), Qt::Dense6Pattern));
+    const auto y = [&](core::Day d) {
+        return std::clamp(top + (bottom - top) * static_cast<double>((d - plan_.last_day).count()) / days, top, bottom);
+    };
+    for (const auto& a : plan_.avoid)
+        p.fillRect(QRectF(QPointF(x - 14, y(a.from)), QPointF(x + 14, y(a.to))), QBrush(colour("second"), Qt::Dense6Pattern));
     p.setPen(QPen(colour("ink"), 1.4));
     p.drawLine(QPointF(x, top), QPointF(x, bottom));
     p.setPen(QPen(colour("accent"), 4));

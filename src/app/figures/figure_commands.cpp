@@ -18,7 +18,9 @@ namespace anagraph::app {
 
 using theme::text;
 
-bool FiguresStation::put(core::Figure f, const char* label) { return session_.perform(core::Change{label, {core::Put<core::Figure>{std::move(f), std::nullopt}}}); }
+bool FiguresStation::put(core::Figure f, const char* label) {
+    return session_.perform(core::Change{label, {core::Put<core::Figure>{std::move(f), std::nullopt}}});
+}
 
 void FiguresStation::set_value() {
     const auto* f = figure();
@@ -27,9 +29,10 @@ void FiguresStation::set_value() {
     const std::string typed = tolerance_->text().trimmed().toStdString();
     const auto tolerance = typed.empty() ? core::Result<core::Number>(core::Number()) : core::Number::parse(typed);
     if (!value || !tolerance) {
-        session_.tell(text(!value                                                ? value.error().message
-                           : tolerance.error().code == core::ErrorCode::Ambiguous ? tolerance.error().message
-                                                                                  : tr("The tolerance is a number in the unit of the value, as in 2.5.").toStdString()));
+        session_.tell(text(!value ? value.error().message
+                : tolerance.error().code == core::ErrorCode::Ambiguous
+                ? tolerance.error().message
+                : tr("The tolerance is a number in the unit of the value, as in 2.5.").toStdString()));
         return;
     }
     // What was typed from the display reads back as the same value; digits are kept.
@@ -62,9 +65,11 @@ void FiguresStation::remove_source() {
     std::size_t at = 0;
     if (f->proofs.size() > 1) {
         QStringList names;
-        for (std::size_t i = 0; i < f->proofs.size(); ++i) names << QStringLiteral("%1. %2, %3").arg(i + 1).arg(text(core::text_of(f->proofs[i].value)), text(f->proofs[i].place));
+        for (std::size_t i = 0; i < f->proofs.size(); ++i)
+            names << QStringLiteral("%1. %2, %3").arg(i + 1).arg(text(core::text_of(f->proofs[i].value)), text(f->proofs[i].place));
         bool ok = false;
-        const QString chosen = QInputDialog::getItem(this, tr("Remove a source"), tr("Which one no longer gives it?"), names, 0, false, &ok);
+        const QString chosen =
+            QInputDialog::getItem(this, tr("Remove a source"), tr("Which one no longer gives it?"), names, 0, false, &ok);
         if (!ok) return;
         at = static_cast<std::size_t>(names.indexOf(chosen));
     }
@@ -90,7 +95,8 @@ void FiguresStation::see_page(std::size_t from) {
         view->set_words(tr("The page is opened …"));
         down->addWidget(view);
         const auto spot = proof.spot;
-        const QString words = tr("%1 stands here for %2. Escape closes.").arg(text(core::text_of(proof.value)), text(core::title_of(session_.procedure(), *f)));
+        const QString words = tr("%1 stands here for %2. Escape closes.")
+                                  .arg(text(core::text_of(proof.value)), text(core::title_of(session_.procedure(), *f)));
         connect(pages_, &PageReader::page_shown, &dialog, [this, view, spot, words] {
             view->show_page(pages_->image(), pages_->page());
             view->mark(spot);
@@ -134,7 +140,9 @@ void FiguresStation::settle() {
         return;
     }
     bool ok = false;
-    const QString why = QInputDialog::getText(this, tr("Resolve a difference"), tr("Why does %1 hold? (printed with the guide)").arg(text(core::text_of(f->value))), QLineEdit::Normal, QString(), &ok).trimmed();
+    const QString why = QInputDialog::getText(this, tr("Resolve a difference"),
+        tr("Why does %1 hold? (printed with the guide)").arg(text(core::text_of(f->value))), QLineEdit::Normal, QString(), &ok)
+                            .trimmed();
     if (!ok) return;
     if (why.isEmpty()) {
         session_.tell(tr("A difference is resolved with a reason; nothing was changed."));
@@ -169,13 +177,16 @@ void FiguresStation::not_found() {
     const auto* f = figure();
     if (f == nullptr) return;
     bool ok = false;
-    const QString where = QInputDialog::getText(this, tr("Not found"), tr("Where was it looked for? (printed with the guide)"), QLineEdit::Normal, QString(), &ok).trimmed();
+    const QString where = QInputDialog::getText(
+        this, tr("Not found"), tr("Where was it looked for? (printed with the guide)"), QLineEdit::Normal, QString(), &ok)
+                              .trimmed();
     if (!ok) return;
     if (where.isEmpty()) {
         session_.tell(tr("“Not found” says where it was looked for; nothing was changed."));
         return;
     }
-    session_.perform(core::note_not_found(*f, {where.toStdString(), session_.author().toStdString(), QDate::currentDate().toString(Qt::ISODate).toStdString()}));
+    session_.perform(core::note_not_found(
+        *f, {where.toStdString(), session_.author().toStdString(), QDate::currentDate().toString(Qt::ISODate).toStdString()}));
 }
 
 void FiguresStation::join() {
@@ -193,7 +204,9 @@ void FiguresStation::join() {
         return;
     }
     bool ok = false;
-    const QString chosen = QInputDialog::getItem(this, tr("Merge two figures"), tr("Which says the same as %1? Its claims and sources come here.").arg(text(core::title_of(session_.procedure(), *f))), names, 0, false, &ok);
+    const QString chosen = QInputDialog::getItem(this, tr("Merge two figures"),
+        tr("Which says the same as %1? Its claims and sources come here.").arg(text(core::title_of(session_.procedure(), *f))), names, 0,
+        false, &ok);
     if (ok) session_.perform(core::join_figures(session_.procedure(), f->id, ids[static_cast<std::size_t>(names.indexOf(chosen))]));
 }
 
@@ -207,7 +220,8 @@ void FiguresStation::add_figure() {
     dialog.setWindowTitle(tr("New figure"));
     auto* form = new QFormLayout(&dialog);
     auto* kind = new QComboBox(&dialog);
-    for (int k = 0; k <= static_cast<int>(core::FigureKind::Force); ++k) kind->addItem(text(std::string(core::spoken_name_of(static_cast<core::FigureKind>(k)))), k);
+    for (int k = 0; k <= static_cast<int>(core::FigureKind::Force); ++k)
+        kind->addItem(text(std::string(core::spoken_name_of(static_cast<core::FigureKind>(k)))), k);
     auto* item = new QComboBox(&dialog);
     item->addItem(tr("(no item)"), QString());
     for (const auto& i : session_.procedure().items) item->addItem(text(i.name), text(i.id.text()));
@@ -241,7 +255,8 @@ void FiguresStation::add_figure() {
     f.item = core::ItemId(item->currentData().toString().toStdString());
     f.purpose = purpose->text().trimmed().toStdString();
     f.value = *parsed;
-    f.id = core::fresh_id<core::FigureId>(f.item.text() + " " + (f.purpose.empty() ? std::string(core::spoken_name_of(f.kind)) : f.purpose), session_.procedure().figures);
+    f.id = core::fresh_id<core::FigureId>(
+        f.item.text() + " " + (f.purpose.empty() ? std::string(core::spoken_name_of(f.kind)) : f.purpose), session_.procedure().figures);
     const auto id = f.id;
     if (put(std::move(f), "add a figure")) choose(id);
     setFocus();

@@ -1,19 +1,19 @@
 #include "app/figures/figure_list.h"
 
 #include <QDragEnterEvent>
+#include <QHelpEvent>
 #include <QMimeData>
 #include <QMouseEvent>
 #include <QPaintEvent>
-#include <QHelpEvent>
 #include <QPainter>
 #include <QToolTip>
 #include <algorithm>
 
 #include "app/figures/source_chips.h"
 #include "app/theme/theme.h"
-#include "core/figure/number_line.h"
 #include "core/figure/designation.h"
 #include "core/figure/evidence.h"
+#include "core/figure/number_line.h"
 
 namespace anagraph::app {
 
@@ -59,7 +59,9 @@ int FigureList::row_height(const core::Figure& f) const {
 
 int FigureList::below_line(const core::NumberLine& line) const { return both_ && line.other_unit != nullptr ? 50 : 36; }
 
-double FigureList::pixel(const core::NumberLine& line, double value) const { return kLineLeft + line.place(value) * (width() - kLineRight - kLineLeft); }
+double FigureList::pixel(const core::NumberLine& line, double value) const {
+    return kLineLeft + line.place(value) * (width() - kLineRight - kLineLeft);
+}
 
 std::vector<core::PlacedLabel> FigureList::labels_of(const core::NumberLine& line) const {
     const QFontMetricsF metrics(theme::font("small"));
@@ -69,7 +71,9 @@ std::vector<core::PlacedLabel> FigureList::labels_of(const core::NumberLine& lin
         x.push_back(pixel(line, pin.at));
         words.push_back(pin.words);
     }
-    return core::placed_labels(x, words, {kLineLeft, std::max<double>(kLineLeft + 160, width() - 12), 10, 7, [&](const std::string& t) { return metrics.horizontalAdvance(text(t)) + 2; }});
+    return core::placed_labels(x, words, {kLineLeft, std::max<double>(kLineLeft + 160, width() - 12), 10, 7, [&](const std::string& t) {
+                                              return metrics.horizontalAdvance(text(t)) + 2;
+                                          }});
 }
 
 void FigureList::resizeEvent(QResizeEvent*) { lay_out(); }
@@ -78,7 +82,11 @@ bool FigureList::event(QEvent* event) {
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
     const auto* f = figure_at(help->pos());
-    QToolTip::showText(help->globalPos(), f == nullptr ? QString() : text(core::title_of(session_.procedure(), *f)) + QStringLiteral("\n") + text(core::argue_standing(session_.procedure(), *f)), this);
+    QToolTip::showText(help->globalPos(),
+        f == nullptr
+            ? QString()
+            : text(core::title_of(session_.procedure(), *f)) + QStringLiteral("\n") + text(core::argue_standing(session_.procedure(), *f)),
+        this);
     return true;
 }
 
@@ -158,8 +166,7 @@ void FigureList::mousePressEvent(QMouseEvent* event) {
 void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row) {
     const auto& procedure = session_.procedure();
     const bool chosen = f.id == chosen_;
-    p.fillRect(row, f.id == over_ ? colour("wash") : chosen ? colour("sheet")
-                                                            : colour("paper"));
+    p.fillRect(row, f.id == over_ ? colour("wash") : chosen ? colour("sheet") : colour("paper"));
     if (chosen) p.fillRect(QRectF(row.left(), row.top(), 5, row.height()), colour("accent"));
     p.fillRect(QRectF(row.left(), row.bottom() - 1, row.width(), 1), colour("rule"));
     const double x = row.left() + 20;
@@ -169,10 +176,15 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
     if (!name.isEmpty()) name[0] = name[0].toUpper();
     p.setFont(theme::font("text", true));
     p.setPen(colour("ink"));
-    p.drawText(QRectF(x, row.top() + 10, words_width, 20), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(name, Qt::ElideRight, words_width));
+    p.drawText(QRectF(x, row.top() + 10, words_width, 20), Qt::AlignVCenter,
+        QFontMetricsF(p.font()).elidedText(name, Qt::ElideRight, words_width));
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
-    p.drawText(QRectF(x, row.top() + 29, words_width, 18), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText((item == nullptr ? text(std::string(core::spoken_name_of(f.kind))) : text(f.purpose)) + (f.condition.empty() ? QString() : QStringLiteral(", ") + text(f.condition)) + (f.variants.empty() ? QString() : QStringLiteral(" · ") + text(f.variants.front())), Qt::ElideRight, words_width));
+    p.drawText(QRectF(x, row.top() + 29, words_width, 18), Qt::AlignVCenter,
+        QFontMetricsF(p.font()).elidedText((item == nullptr ? text(std::string(core::spoken_name_of(f.kind))) : text(f.purpose)) +
+                (f.condition.empty() ? QString() : QStringLiteral(", ") + text(f.condition)) +
+                (f.variants.empty() ? QString() : QStringLiteral(" · ") + text(f.variants.front())),
+            Qt::ElideRight, words_width));
     const auto standing = core::standing_of(procedure, f);
     p.setFont(theme::font("figure"));
     QString value = text(core::text_of(f.value));
@@ -182,15 +194,18 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
     const QString other = text(core::other_system_text(f));
-    const QString standing_word = standing == core::Standing::Open ? tr("open") : standing == core::Standing::Proved ? tr("proved")
-                                                                                                                     : tr("disputed");
-    p.drawText(QRectF(x, row.bottom() - 25, words_width, 18), Qt::AlignVCenter, other.isEmpty() ? standing_word : other + QStringLiteral(" · ") + standing_word);
+    const QString standing_word = standing == core::Standing::Open ? tr("open")
+        : standing == core::Standing::Proved                       ? tr("proved")
+                                                                   : tr("disputed");
+    p.drawText(QRectF(x, row.bottom() - 25, words_width, 18), Qt::AlignVCenter,
+        other.isEmpty() ? standing_word : other + QStringLiteral(" · ") + standing_word);
 
     const core::NumberLine line = core::number_line(f);
     if (line.drawable)
         paint_line(p, f, line, row);
     else
-        paint_designations(p, f, {row.left() + kLineLeft, row.top() + kDesignationTop, width() - 24.0 - kLineLeft, row.height() - kDesignationTop - 6});
+        paint_designations(
+            p, f, {row.left() + kLineLeft, row.top() + kDesignationTop, width() - 24.0 - kLineLeft, row.height() - kDesignationTop - 6});
 }
 
 void FigureList::paint_line(QPainter& p, const core::Figure& f, const core::NumberLine& line, const QRectF& row) {
@@ -198,7 +213,8 @@ void FigureList::paint_line(QPainter& p, const core::Figure& f, const core::Numb
     const bool both = both_ && line.other_unit != nullptr;
     const double base = row.bottom() - below_line(line);
     const auto px = [&](double v) { return pixel(line, v); };
-    if (line.band_to > line.band_from) p.fillRect(QRectF(px(line.band_from), base - 12, px(line.band_to) - px(line.band_from), 12), colour("band"));
+    if (line.band_to > line.band_from)
+        p.fillRect(QRectF(px(line.band_from), base - 12, px(line.band_to) - px(line.band_from), 12), colour("band"));
     p.setPen(QPen(colour("ink"), 1.2));
     p.drawLine(QPointF(kLineLeft, base), QPointF(right, base));
     p.setFont(theme::font("small"));
@@ -210,7 +226,8 @@ void FigureList::paint_line(QPainter& p, const core::Figure& f, const core::Numb
     }
     p.drawText(QRectF(right + 10, base - 9, 60, 18), Qt::AlignVCenter, text(std::string(line.unit->symbol)));
     if (both) {
-        for (std::size_t i = 0; i < line.ticks.size(); ++i) p.drawText(QRectF(px(line.ticks[i]) - 30, base + 22, 60, 16), Qt::AlignCenter, text(line.other_ticks[i]));
+        for (std::size_t i = 0; i < line.ticks.size(); ++i)
+            p.drawText(QRectF(px(line.ticks[i]) - 30, base + 22, 60, 16), Qt::AlignCenter, text(line.other_ticks[i]));
         p.drawText(QRectF(right + 10, base + 21, 60, 18), Qt::AlignVCenter, text(std::string(line.other_unit->symbol)));
     }
     for (const auto& b : line.blocks) {
@@ -250,9 +267,9 @@ void FigureList::paint_pins(QPainter& p, const core::Figure& f, const core::Numb
     const auto labels = labels_of(line);
     const auto y = [&](int up) { return base - kFirstLabel - up * kLabel; };
     p.setPen(QPen(colour("accent"), 1.4));
-    for (std::size_t i = 0; i < labels.size(); ++i) p.drawLine(QPointF(pixel(line, line.pins[i].at), base), QPointF(pixel(line, line.pins[i].at), y(labels[i].head)));
-    const QColor ground = f.id == over_ ? colour("wash") : f.id == chosen_ ? colour("sheet")
-                                                                           : colour("paper");
+    for (std::size_t i = 0; i < labels.size(); ++i)
+        p.drawLine(QPointF(pixel(line, line.pins[i].at), base), QPointF(pixel(line, line.pins[i].at), y(labels[i].head)));
+    const QColor ground = f.id == over_ ? colour("wash") : f.id == chosen_ ? colour("sheet") : colour("paper");
     for (std::size_t i = 0; i < labels.size(); ++i) {
         const auto& label = labels[i];
         const double x = pixel(line, line.pins[i].at);
@@ -263,7 +280,9 @@ void FigureList::paint_pins(QPainter& p, const core::Figure& f, const core::Numb
         const QRectF box(label.x, y(label.row + lines - 1) - kLabel / 2.0, label.width, lines * kLabel);
         p.fillRect(box, ground);  // over the stem of another pin
         p.setPen(colour("ink"));
-        for (int k = 0; k < lines; ++k) p.drawText(QRectF(box.left(), box.top() + k * kLabel, box.width(), kLabel), Qt::AlignVCenter, text(label.lines[static_cast<std::size_t>(k)]));
+        for (int k = 0; k < lines; ++k)
+            p.drawText(QRectF(box.left(), box.top() + k * kLabel, box.width(), kLabel), Qt::AlignVCenter,
+                text(label.lines[static_cast<std::size_t>(k)]));
         evidence_.push_back({box.united(QRectF(x - 8, y(label.head) - 8, 16, 16)), f.id, line.pins[i].claim, false});
     }
 }
@@ -295,19 +314,22 @@ void FigureList::paint_designations(QPainter& p, const core::Figure& f, const QR
         const bool older = agrees && core::compare_designations(f.value.low, value.low) != core::compare_designations(value.low, value.low);
         p.setFont(theme::font("small"));
         p.setPen(colour("second"));
-        const QString words = (older ? tr("older number, replaced · ") : agrees ? tr("the same · ")
-                                                                                : tr("differs · ")) +
-                              from;
-        p.drawText(QRectF(x + 12, y, place.right() - x - 12, 20), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, place.right() - x - 12));
+        const QString words = (older ? tr("older number, replaced · ") : agrees ? tr("the same · ") : tr("differs · ")) + from;
+        p.drawText(QRectF(x + 12, y, place.right() - x - 12, 20), Qt::AlignVCenter,
+            QFontMetricsF(p.font()).elidedText(words, Qt::ElideRight, place.right() - x - 12));
         evidence_.push_back({QRectF(place.left(), y, place.width(), 20), f.id, index, proof});
         y += kDesignation;
     };
-    for (std::size_t i = 0; i < f.proofs.size(); ++i) row(f.proofs[i].value, text(f.proofs[i].place), true, core::agrees(f, f.proofs[i]), i);
-    for (std::size_t i = 0; i < f.claims.size(); ++i) row(f.claims[i].value, QStringLiteral("“%1” %2").arg(text(f.claims[i].words), text(core::clock_text(f.claims[i].at, false))), false, core::agrees(f, f.claims[i]), i);
+    for (std::size_t i = 0; i < f.proofs.size(); ++i)
+        row(f.proofs[i].value, text(f.proofs[i].place), true, core::agrees(f, f.proofs[i]), i);
+    for (std::size_t i = 0; i < f.claims.size(); ++i)
+        row(f.claims[i].value, QStringLiteral("“%1” %2").arg(text(f.claims[i].words), text(core::clock_text(f.claims[i].at, false))), false,
+            core::agrees(f, f.claims[i]), i);
     if (!f.claims.empty() || !f.proofs.empty()) return;
     p.setFont(plain);
     p.setPen(colour("second"));
-    p.drawText(QRectF(place.left(), y, place.width(), 20), Qt::AlignVCenter, f.looked.empty() ? tr("nothing said, nothing found") : tr("not found: looked in %1").arg(text(f.looked.back().where)));
+    p.drawText(QRectF(place.left(), y, place.width(), 20), Qt::AlignVCenter,
+        f.looked.empty() ? tr("nothing said, nothing found") : tr("not found: looked in %1").arg(text(f.looked.back().where)));
 }
 
 void FigureList::paintEvent(QPaintEvent* event) {
@@ -318,7 +340,10 @@ void FigureList::paintEvent(QPaintEvent* event) {
     if (shown_.empty()) {
         p.setPen(colour("second"));
         p.setFont(theme::font("text"));
-        p.drawText(QRectF(24, 24, width() - 48, 120), Qt::TextWordWrap, session_.procedure().figures.empty() ? tr("No figures yet. On the Tape, go to a line in which a figure is said and take it; or add one here by hand.") : tr("No figure passes the filter above."));
+        p.drawText(QRectF(24, 24, width() - 48, 120), Qt::TextWordWrap,
+            session_.procedure().figures.empty()
+                ? tr("No figures yet. On the Tape, go to a line in which a figure is said and take it; or add one here by hand.")
+                : tr("No figure passes the filter above."));
         return;
     }
     for (std::size_t i = 0; i < shown_.size(); ++i) {

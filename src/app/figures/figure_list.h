@@ -55,10 +55,10 @@ private:
     void paint_pins(QPainter& p, const core::Figure& figure, const core::NumberLine& line, double base);
     void paint_designations(QPainter& p, const core::Figure& figure, const QRectF& place);
 
-    static constexpr int kRow = 122;           // the least height of a row
-    static constexpr int kLineLeft = 260;      // where a number line begins, and how far from the right edge it ends
+    static constexpr int kRow = 122;       // the least height of a row
+    static constexpr int kLineLeft = 260;  // where a number line begins, and how far from the right edge it ends
     static constexpr int kLineRight = 64;
-    static constexpr int kFirstLabel = 34;     // from the line up to the first row of labels, and from one to the next
+    static constexpr int kFirstLabel = 34;  // from the line up to the first row of labels, and from one to the next
     static constexpr int kLabel = 17;
     static constexpr int kDesignationTop = 16;  // where designations begin in a row, and how high each is
     static constexpr int kDesignation = 22;
@@ -69,7 +69,7 @@ private:
     bool both_ = false;
     std::vector<core::FigureId> shown_;
     std::vector<int> tops_;  // of each row, and the end of the last
-    core::FigureId over_;  // a source is held over it
+    core::FigureId over_;    // a source is held over it
     struct EvidencePlace {
         QRectF box;
         core::FigureId figure;

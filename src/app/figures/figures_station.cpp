@@ -39,7 +39,8 @@ QPixmap printed_line(const QImage& page, const core::PageSpot& spot, int width, 
     wash.setAlphaF(0.16F);
     const auto piece = [&](double from, double at, double wide) {
         p.drawImage(QRectF(at, 0, wide, kStripHeight), page, QRectF(from, top, wide / scale, high));
-        const QRectF box = QRectF(at + (x(spot.left) - from) * scale - 3, 9, x(spot.right - spot.left) * scale + 6, kStripHeight - 18) & QRectF(at, 0, wide, kStripHeight);
+        const QRectF box = QRectF(at + (x(spot.left) - from) * scale - 3, 9, x(spot.right - spot.left) * scale + 6, kStripHeight - 18) &
+            QRectF(at, 0, wide, kStripHeight);
         if (!box.isEmpty()) p.fillRect(box, wash);
     };
     const double begin = std::min(page.width() * kMargin, x(spot.left)) - 6 / scale;
@@ -67,7 +68,8 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
     pages_ = new PageReader(this);
     strip_pages_ = new PageReader(this);
     connect(strip_pages_, &PageReader::page_shown, this, [this] {
-        if (strip_spot_ && strip_spot_->page == strip_pages_->page()) strip_->setPixmap(printed_line(strip_pages_->image(), *strip_spot_, strip_->width(), devicePixelRatioF()));
+        if (strip_spot_ && strip_spot_->page == strip_pages_->page())
+            strip_->setPixmap(printed_line(strip_pages_->image(), *strip_spot_, strip_->width(), devicePixelRatioF()));
     });
     build_commands();
     auto* left = new QVBoxLayout;
@@ -93,8 +95,10 @@ FiguresStation::FiguresStation(Session& session, QWidget* parent) : QWidget(pare
     connect(list_, &FigureList::claim_clicked, this, &FiguresStation::hear);
     connect(list_, &FigureList::proof_clicked, this, &FiguresStation::see_page);
     // the drag has to end before a question is asked
-    connect(list_, &FigureList::source_dropped, this, [this](const core::SourceId& id) { QTimer::singleShot(0, this, [this, id] { add_source(id); }); });
-    connect(list_, &FigureList::file_dropped, this, [this](const QString& path) { QTimer::singleShot(0, this, [this, path] { add_source({}, path); }); });
+    connect(list_, &FigureList::source_dropped, this,
+        [this](const core::SourceId& id) { QTimer::singleShot(0, this, [this, id] { add_source(id); }); });
+    connect(list_, &FigureList::file_dropped, this,
+        [this](const QString& path) { QTimer::singleShot(0, this, [this, path] { add_source({}, path); }); });
     connect(&session_, &Session::changed, this, &FiguresStation::follow_guide);
     connect(&session_, &Session::guide_opened, this, &FiguresStation::show_all);
     follow_guide();
@@ -111,7 +115,8 @@ QWidget* FiguresStation::build_filter() {
     by_standing_ = new QComboBox(bar);
     by_standing_->setAccessibleName(tr("Show by standing"));
     by_standing_->addItem(tr("any standing"), -1);
-    for (const auto s : {core::Standing::Open, core::Standing::Disputed, core::Standing::Proved}) by_standing_->addItem(tr("only %1").arg(text(std::string(core::name_of(s)))), static_cast<int>(s));
+    for (const auto s : {core::Standing::Open, core::Standing::Disputed, core::Standing::Proved})
+        by_standing_->addItem(tr("only %1").arg(text(std::string(core::name_of(s)))), static_cast<int>(s));
     by_step_ = new QComboBox(bar);
     by_step_->setAccessibleName(tr("Show by step"));
     by_item_ = new QComboBox(bar);
@@ -142,10 +147,12 @@ void FiguresStation::follow_guide() {
     };
     const auto& p = session_.procedure();
     std::vector<std::pair<QString, QString>> steps;
-    for (std::size_t i = 0; i < p.steps.size(); ++i) steps.emplace_back(QStringLiteral("%1 %2").arg(i + 1).arg(text(p.steps[i].heading)), text(p.steps[i].id.text()));
+    for (std::size_t i = 0; i < p.steps.size(); ++i)
+        steps.emplace_back(QStringLiteral("%1 %2").arg(i + 1).arg(text(p.steps[i].heading)), text(p.steps[i].id.text()));
     std::vector<std::pair<QString, QString>> items;
     for (const auto& i : p.items)
-        if (std::any_of(p.figures.begin(), p.figures.end(), [&](const core::Figure& f) { return f.item == i.id; })) items.emplace_back(text(i.name), text(i.id.text()));
+        if (std::any_of(p.figures.begin(), p.figures.end(), [&](const core::Figure& f) { return f.item == i.id; }))
+            items.emplace_back(text(i.name), text(i.id.text()));
     fill(by_step_, tr("any step"), steps);
     fill(by_item_, tr("any item"), items);
     chips_->refresh();
@@ -230,13 +237,15 @@ void FiguresStation::move_choice(int by) {
     if (shown.empty()) return;
     const auto it = std::find(shown.begin(), shown.end(), list_->chosen());
     // one that an edit took out of the filter is left for the first that is in it
-    const auto next = it == shown.end() ? 0 : std::clamp<std::ptrdiff_t>(it - shown.begin() + by, 0, static_cast<std::ptrdiff_t>(shown.size()) - 1);
+    const auto next =
+        it == shown.end() ? 0 : std::clamp<std::ptrdiff_t>(it - shown.begin() + by, 0, static_cast<std::ptrdiff_t>(shown.size()) - 1);
     choose(shown[static_cast<std::size_t>(next)]);
 }
 
 void FiguresStation::next_open() {
     const auto& figures = session_.procedure().figures;
-    const auto now = std::find_if(figures.begin(), figures.end(), [&](const core::Figure& f) { return f.id == list_->chosen(); }) - figures.begin();
+    const auto now =
+        std::find_if(figures.begin(), figures.end(), [&](const core::Figure& f) { return f.id == list_->chosen(); }) - figures.begin();
     for (std::size_t k = 1; k <= figures.size(); ++k) {
         const auto& f = figures[(static_cast<std::size_t>(now) + k) % figures.size()];
         if (core::standing_of(session_.procedure(), f) != core::Standing::Proved) {
@@ -251,7 +260,9 @@ void FiguresStation::refresh() {
     list_->refresh();
     const auto* f = figure();
     for (QWidget* w : std::initializer_list<QWidget*>{value_, tolerance_}) w->setEnabled(f != nullptr);
-    counted_->setText(list_->shown().size() == session_.procedure().figures.size() ? theme::counted(static_cast<qsizetype>(list_->shown().size()), tr("1 figure"), tr("%1 figures")) : tr("%1 of %2").arg(list_->shown().size()).arg(session_.procedure().figures.size()));
+    counted_->setText(list_->shown().size() == session_.procedure().figures.size()
+            ? theme::counted(static_cast<qsizetype>(list_->shown().size()), tr("1 figure"), tr("%1 figures"))
+            : tr("%1 of %2").arg(list_->shown().size()).arg(session_.procedure().figures.size()));
     if (f == nullptr) {
         title_->setText(tr("No figure yet"));
         why_->clear();
@@ -264,8 +275,10 @@ void FiguresStation::refresh() {
     }
     title_->setText(text(core::title_of(session_.procedure(), *f)));
     QString why = text(core::argue_standing(session_.procedure(), *f));
-    if (const auto no = core::contradiction(*f); no && core::standing_of(session_.procedure(), *f) != core::Standing::Proved) why += QLatin1Char(' ') + text(*no);
-    for (const auto* s : core::outdated_sources(session_.procedure(), *f)) why += tr(" %1 has a newer edition here: look it up again.").arg(text(s->title));
+    if (const auto no = core::contradiction(*f); no && core::standing_of(session_.procedure(), *f) != core::Standing::Proved)
+        why += QLatin1Char(' ') + text(*no);
+    for (const auto* s : core::outdated_sources(session_.procedure(), *f))
+        why += tr(" %1 has a newer edition here: look it up again.").arg(text(s->title));
     why_->setText(why);
     if (!has_keys(value_)) value_->setText(f->value.known() ? text(core::as_typed(core::text_of(f->value))) : QString());
     if (!has_keys(tolerance_)) tolerance_->setText(text(core::as_typed(f->tolerance)));
@@ -274,8 +287,10 @@ void FiguresStation::refresh() {
     } else {
         claim_ = std::min(claim_, f->claims.size() - 1);
         const auto& c = f->claims[claim_];
-        words_->setText(tr("“%1”, %2 (claim %3 of %4)").arg(text(c.words), text(core::clock_text(c.at, false))).arg(claim_ + 1).arg(f->claims.size()));
-        if (const auto* r = session_.recording(c.recording); r != nullptr && isVisible() && (film_->recording() != r || !film_->playing())) {
+        words_->setText(
+            tr("“%1”, %2 (claim %3 of %4)").arg(text(c.words), text(core::clock_text(c.at, false))).arg(claim_ + 1).arg(f->claims.size()));
+        if (const auto* r = session_.recording(c.recording);
+            r != nullptr && isVisible() && (film_->recording() != r || !film_->playing())) {
             film_->open(r);
             film_->show_time(c.at);
         }
@@ -289,7 +304,9 @@ void FiguresStation::refresh() {
         if (s != nullptr && !s->instrument.empty()) from += tr("; with %1").arg(text(s->instrument).toHtmlEscaped());
         if (!p.slack.empty()) from += QStringLiteral(" (± %1)").arg(text(p.slack).toHtmlEscaped());
         if (s != nullptr && !s->serials.empty()) from += tr("; serials %1").arg(text(s->serials).toHtmlEscaped());
-        proofs += QStringLiteral("<p style='margin:2px 0'>%1 <b>%2</b> &nbsp; %3</p>").arg(session_.has_page(p) ? QStringLiteral("■") : QStringLiteral("□"), text(core::text_of(p.value)).toHtmlEscaped(), from);
+        proofs +=
+            QStringLiteral("<p style='margin:2px 0'>%1 <b>%2</b> &nbsp; %3</p>")
+                .arg(session_.has_page(p) ? QStringLiteral("■") : QStringLiteral("□"), text(core::text_of(p.value)).toHtmlEscaped(), from);
     }
     if (!f->replaces.empty()) {
         QStringList older;
@@ -310,7 +327,8 @@ void FiguresStation::refresh() {
 /// The line of the page the first marked source gives the figure in, where its page is at hand.
 void FiguresStation::show_strip() {
     const auto* f = figure();
-    const auto proof = std::find_if(f->proofs.begin(), f->proofs.end(), [this](const core::Proof& p) { return p.spot && session_.has_page(p); });
+    const auto proof =
+        std::find_if(f->proofs.begin(), f->proofs.end(), [this](const core::Proof& p) { return p.spot && session_.has_page(p); });
     strip_->setVisible(proof != f->proofs.end());
     if (proof == f->proofs.end() || !isVisible()) return;
     if (strip_spot_ != proof->spot) strip_->clear();

@@ -29,15 +29,21 @@ struct Known {
     const char* label;
 };
 constexpr std::array<Known, 6> kKnown{{{&core::FluidSystem::total, "total", QT_TRANSLATE_NOOP("FillPanel", "&Total, dry")},
-                                       {&core::FluidSystem::refill, "refill", QT_TRANSLATE_NOOP("FillPanel", "&Refill with filter")},
-                                       {&core::FluidSystem::residue, "stays", QT_TRANSLATE_NOOP("FillPanel", "&Stays behind")},
-                                       {&core::FluidSystem::filter, "filter takes", QT_TRANSLATE_NOOP("FillPanel", "&Filter takes")},
-                                       {&core::FluidSystem::drained, "drained", QT_TRANSLATE_NOOP("FillPanel", "&Came out")},
-                                       {&core::FluidSystem::between_marks, "between", QT_TRANSLATE_NOOP("FillPanel", "&Between the marks")}}};
+    {&core::FluidSystem::refill, "refill", QT_TRANSLATE_NOOP("FillPanel", "&Refill with filter")},
+    {&core::FluidSystem::residue, "stays", QT_TRANSLATE_NOOP("FillPanel", "&Stays behind")},
+    {&core::FluidSystem::filter, "filter takes", QT_TRANSLATE_NOOP("FillPanel", "&Filter takes")},
+    {&core::FluidSystem::drained, "drained", QT_TRANSLATE_NOOP("FillPanel", "&Came out")},
+    {&core::FluidSystem::between_marks, "between", QT_TRANSLATE_NOOP("FillPanel", "&Between the marks")}}};
 
-QString litres(double value) { return value > 0 && value < 0.1 ? text(core::rounded_text(value * 1000, 2)) + QStringLiteral(" mL") : text(core::rounded_text(value, 2)) + QStringLiteral(" L"); }
+QString litres(double value) {
+    return value > 0 && value < 0.1 ? text(core::rounded_text(value * 1000, 2)) + QStringLiteral(" mL")
+                                    : text(core::rounded_text(value, 2)) + QStringLiteral(" L");
+}
 /// In both systems, as a guide prints it.
-QString in_both(double value) { return QStringLiteral("%1 (%2 US qt)").arg(litres(value), text(core::rounded_text(core::convert(value, *core::find_unit("L"), *core::find_unit("qt")), 2))); }
+QString in_both(double value) {
+    return QStringLiteral("%1 (%2 US qt)")
+        .arg(litres(value), text(core::rounded_text(core::convert(value, *core::find_unit("L"), *core::find_unit("qt")), 2)));
+}
 
 }  // namespace
 
@@ -65,7 +71,9 @@ void SumpView::paintEvent(QPaintEvent*) {
     if (!plan_.refill || plan_.stages.empty()) {
         p.setFont(theme::font("small"));
         p.setPen(colour("second"));
-        p.drawText(QRectF(126, top, width() - 130, 120), Qt::TextWordWrap, plan_.first_pour ? tr("The refill is not known: pour %1, read, and add by the marks.").arg(litres(*plan_.first_pour)) : tr("Nothing is known of it yet."));
+        p.drawText(QRectF(126, top, width() - 130, 120), Qt::TextWordWrap,
+            plan_.first_pour ? tr("The refill is not known: pour %1, read, and add by the marks.").arg(litres(*plan_.first_pour))
+                             : tr("Nothing is known of it yet."));
         return;
     }
     const double residue = plan_.residue ? plan_.residue->litres : 0;
@@ -83,10 +91,12 @@ void SumpView::paintEvent(QPaintEvent*) {
             p.drawText(box, Qt::AlignCenter, words);
         }
     };
-    p.fillRect(QRectF(vessel.left() + 2, y(residue), vessel.width() - 4, vessel.bottom() - 1 - y(residue)), QBrush(colour("second"), Qt::Dense5Pattern));
+    p.fillRect(QRectF(vessel.left() + 2, y(residue), vessel.width() - 4, vessel.bottom() - 1 - y(residue)),
+        QBrush(colour("second"), Qt::Dense5Pattern));
     double level = residue;
     for (std::size_t i = 0; i < plan_.stages.size(); ++i) {
-        band(level, level + plan_.stages[i], i == 0 ? colour("band") : colour("wash"), i == 0 ? litres(plan_.stages[i]) : tr("+ %1").arg(litres(plan_.stages[i])));
+        band(level, level + plan_.stages[i], i == 0 ? colour("band") : colour("wash"),
+            i == 0 ? litres(plan_.stages[i]) : tr("+ %1").arg(litres(plan_.stages[i])));
         level += plan_.stages[i];
     }
     const auto mark = [&](double amount, const QString& words, bool strong) {
@@ -104,7 +114,8 @@ void SumpView::paintEvent(QPaintEvent*) {
     if (residue > 0) {
         p.setFont(theme::font("small"));
         p.setPen(colour("second"));
-        p.drawText(QRectF(vessel.right() + 18, std::min(y(residue / 2) - 9, vessel.bottom() - 16), 120, 18), Qt::AlignVCenter, tr("%1 stays").arg(litres(residue)));
+        p.drawText(QRectF(vessel.right() + 18, std::min(y(residue / 2) - 9, vessel.bottom() - 16), 120, 18), Qt::AlignVCenter,
+            tr("%1 stays").arg(litres(residue)));
     }
 }
 
@@ -151,7 +162,8 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     for (const auto& i : session_.procedure().items)
         if (i.kind == core::ItemKind::Vessel && vessel_->text().isEmpty())
             // "3 L or more" of the guide's own pan
-            if (const auto said = core::Quantity::parse(i.spec.substr(0, i.spec.find(" or"))); said && core::amount_of(*said)) vessel_->setText(text(core::as_typed(core::display(*said))));
+            if (const auto said = core::Quantity::parse(i.spec.substr(0, i.spec.find(" or"))); said && core::amount_of(*said))
+                vessel_->setText(text(core::as_typed(core::display(*said))));
     auto* vessel_label = new QLabel(tr("T&he pan holds"), this);
     vessel_label->setBuddy(vessel_);
     left->addWidget(vessel_label, 10, 0);
@@ -182,7 +194,9 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     reading_words_ = new QLabel(this);
     reading_words_->setWordWrap(true);
     right->addWidget(reading_words_);
-    level_words_ = second(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level))) : tr("How its level is read is not written down; say it at the figure."), this);
+    level_words_ = second(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level)))
+                                       : tr("How its level is read is not written down; say it at the figure."),
+        this);
     right->addWidget(level_words_);
     right->addWidget(titled(tr("What it drains into"), this));
     vessel_words_ = new QLabel(this);
@@ -251,17 +265,21 @@ QString FillPanel::packs_words(double need) const {
         if (choice->count[i] > 0) opened << QStringLiteral("%1 × %2").arg(choice->count[i]).arg(litres(packs[i].litres));
     QString words = used.isEmpty() ? QString() : tr("Use up %1 first. ").arg(used.join(tr(" and ")));
     if (!opened.isEmpty()) words += tr("Open %1. ").arg(opened.join(tr(" and ")));
-    words += tr("%1 is left over%2.").arg(litres(choice->leftover), choice->cost && *choice->cost > 0 ? tr("; it costs %1").arg(QString::number(*choice->cost, 'f', 2)) : QString());
+    words += tr("%1 is left over%2.")
+                 .arg(litres(choice->leftover),
+                     choice->cost && *choice->cost > 0 ? tr("; it costs %1").arg(QString::number(*choice->cost, 'f', 2)) : QString());
     for (const auto& a : aside) words += QLatin1Char(' ') + a;
     return words;
 }
 
 /// What comes out is what goes in again, the filter's share with it; where neither is known, nothing is promised.
 QString FillPanel::vessel_words(const core::RefillPlan& plan, const core::FluidSystem& system) const {
-    const std::optional<double> out = plan.refill ? std::optional(plan.refill->litres) : system.total ? std::optional(system.total->litres)
-                                                                                                      : std::nullopt;
+    const std::optional<double> out = plan.refill ? std::optional(plan.refill->litres)
+        : system.total                            ? std::optional(system.total->litres)
+                                                  : std::nullopt;
     if (!out) return tr("How much comes out is not known: keep a second pan beside it.");
-    if (vessel_->text().trimmed().isEmpty()) return tr("%1 come out: say what the pan holds to see whether it takes them.").arg(litres(*out * machines_->value()));
+    if (vessel_->text().trimmed().isEmpty())
+        return tr("%1 come out: say what the pan holds to see whether it takes them.").arg(litres(*out * machines_->value()));
     const auto said = core::Quantity::parse(vessel_->text().trimmed().toStdString());
     const auto amount = said ? core::amount_of(*said) : core::Result<core::Amount>(tl::make_unexpected(said.error()));
     if (!amount) return text(amount.error().message);
@@ -298,14 +316,20 @@ void FillPanel::reckon() {
     }
     QStringList lines;
     if (plan->first_pour) lines << tr("<b>Pour %1</b>. Run it, stop, wait, read.").arg(in_both(*plan->first_pour));
-    if (plan->stages.size() > 1) lines << tr("Then add %1 at a time, %2 times at most; run, wait and read after each.").arg(litres(plan->stages[1])).arg(plan->stages.size() - 1);
+    if (plan->stages.size() > 1)
+        lines << tr("Then add %1 at a time, %2 times at most; run, wait and read after each.")
+                     .arg(litres(plan->stages[1]))
+                     .arg(plan->stages.size() - 1);
     if (plan->refill) {
-        lines << tr("Stop at the upper mark: <b>%1 in all</b>%2.").arg(in_both(plan->refill->litres), plan->measured ? tr(", going by what came out") : QString());
-        lines << (machines_->value() > 1 ? tr("For %1 machines: ").arg(machines_->value()) : QString()) + packs_words(plan->refill->litres * machines_->value());
+        lines << tr("Stop at the upper mark: <b>%1 in all</b>%2.")
+                     .arg(in_both(plan->refill->litres), plan->measured ? tr(", going by what came out") : QString());
+        lines << (machines_->value() > 1 ? tr("For %1 machines: ").arg(machines_->value()) : QString()) +
+                packs_words(plan->refill->litres * machines_->value());
     }
     QString html;
     for (const auto& l : lines) html += QStringLiteral("<p style='margin:3px 0'>%1</p>").arg(l);
-    for (const auto& b : plan->because) html += QStringLiteral("<p style='margin:3px 0; color:%1'>%2</p>").arg(colour("second").name(), text(b).toHtmlEscaped());
+    for (const auto& b : plan->because)
+        html += QStringLiteral("<p style='margin:3px 0; color:%1'>%2</p>").arg(colour("second").name(), text(b).toHtmlEscaped());
     plan_->setText(lines.isEmpty() ? tr("Say what is known of the system on the left; what follows stands here.") : html);
     const double reading = static_cast<double>(reading_->value()) / kReadings;
     const double between = system.between_marks ? system.between_marks->litres : 0;
@@ -313,10 +337,12 @@ void FillPanel::reckon() {
     if (between <= 0) {
         reading_words_->setText(tr("What lies between the marks is not known, so a reading cannot be turned into an amount."));
     } else if (const auto remedy = core::remedy_for(reading, between)) {
-        const QString where = reading > 1 ? tr("%1 % of the way over the upper mark").arg(std::lround((reading - 1) * 100)) : reading < 0 ? tr("below the lower mark")
-                                                                                                                                          : tr("%1 % up between the marks").arg(std::lround(reading * 100));
-        reading_words_->setText(remedy->draw_off > 0 ? tr("Where it stands %1: <b>draw off %2</b>.").arg(where, litres(remedy->draw_off)) : remedy->add > 0 ? tr("Where it stands %1: <b>add %2</b>.").arg(where, litres(remedy->add))
-                                                                                                                                                            : tr("It is full."));
+        const QString where = reading > 1 ? tr("%1 % of the way over the upper mark").arg(std::lround((reading - 1) * 100))
+            : reading < 0                 ? tr("below the lower mark")
+                                          : tr("%1 % up between the marks").arg(std::lround(reading * 100));
+        reading_words_->setText(remedy->draw_off > 0 ? tr("Where it stands %1: <b>draw off %2</b>.").arg(where, litres(remedy->draw_off))
+                : remedy->add > 0                    ? tr("Where it stands %1: <b>add %2</b>.").arg(where, litres(remedy->add))
+                                                     : tr("It is full."));
     }
     vessel_words_->setText(vessel_words(*plan, system));
     sump_->show_plan(*plan, between, between > 0 ? std::optional(reading) : std::nullopt);

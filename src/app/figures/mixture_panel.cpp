@@ -22,7 +22,8 @@ constexpr int kFieldWidth = 120;
 /// In both systems, as a guide prints it.
 QString in_both(double litres) {
     const auto* quart = core::find_unit("qt");
-    return QStringLiteral("%1 L (%2 US qt)").arg(text(core::rounded_text(litres, 2)), text(core::rounded_text(core::convert(litres, *core::find_unit("L"), *quart), 2)));
+    return QStringLiteral("%1 L (%2 US qt)")
+        .arg(text(core::rounded_text(litres, 2)), text(core::rounded_text(core::convert(litres, *core::find_unit("L"), *quart), 2)));
 }
 
 std::optional<double> litres_in(const QLineEdit* edit) {
@@ -65,7 +66,9 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
     // what the guide knows of the system; nothing is made up
     QString holds;
     for (const auto& f : procedure.figures)
-        if (f.kind == core::FigureKind::Volume && f.value.known() && !figure.item.empty() && f.item == figure.item && f.purpose.find("total") != std::string::npos && holds.isEmpty()) holds = text(f.value.low + " " + f.value.unit);
+        if (f.kind == core::FigureKind::Volume && f.value.known() && !figure.item.empty() && f.item == figure.item &&
+            f.purpose.find("total") != std::string::npos && holds.isEmpty())
+            holds = text(f.value.low + " " + f.value.unit);
     volume_ = field(tr("The system &holds"), holds, tr("8 L"));
     room_ = field(tr("&Room above it"), QString(), tr("1 L"));
     have_ = field(tr("&Measured, %"), QString(), tr("35"));
@@ -73,7 +76,8 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
     concentrate_ = field(tr("&Concentrate, %"), QStringLiteral("100"), tr("100"));
     ratio_ = field(tr("Rati&o, to water"), QString(), tr("1 : 10"));
     type_ = new QComboBox(this);
-    for (const auto t : {core::Glycol::Ethylene, core::Glycol::Propylene}) type_->addItem(QString::fromUtf8(core::name_of(t).data(), static_cast<qsizetype>(core::name_of(t).size())), static_cast<int>(t));
+    for (const auto t : {core::Glycol::Ethylene, core::Glycol::Propylene})
+        type_->addItem(QString::fromUtf8(core::name_of(t).data(), static_cast<qsizetype>(core::name_of(t).size())), static_cast<int>(t));
     form->addRow(tr("&Type"), type_);
     jug_ = field(tr("The &jug holds"), QString(), tr("2 L"));
     connect(type_, &QComboBox::currentIndexChanged, this, &MixturePanel::reckon);
@@ -89,7 +93,8 @@ QString MixturePanel::protection(double percent) const {
     const auto type = static_cast<core::Glycol>(type_->currentData().toInt());
     const auto freezes = core::freezing_point(type, percent);
     if (!freezes) return QStringLiteral("<p>%1</p>").arg(text(freezes.error().message));
-    return tr("<p>%1 % of %2 freezes at about %3 °C (%4 °F). The product's own table counts before this one.</p>").arg(text(core::rounded_text(percent, 2)), type_->currentText(), degrees(*freezes), degrees(*freezes * 9 / 5 + 32));
+    return tr("<p>%1 % of %2 freezes at about %3 °C (%4 °F). The product's own table counts before this one.</p>")
+        .arg(text(core::rounded_text(percent, 2)), type_->currentText(), degrees(*freezes), degrees(*freezes * 9 / 5 + 32));
 }
 
 /// The marks for the jug in hand: filled as often as it takes, the parts one after the other.
@@ -105,8 +110,11 @@ QString MixturePanel::jug_words() const {
     for (const auto& p : pours_) parts.push_back(p.litres / fills);
     const auto marks = core::jug_marks(parts);
     QStringList words;
-    for (std::size_t i = 0; i < marks.size(); ++i) words << tr("%1 to the mark <b>%2 L</b>").arg(pours_[i].of, text(core::rounded_text(marks[i], 2)));
-    return QStringLiteral("<p>%1</p>").arg(fills == 1 ? tr("In the jug: %1.").arg(words.join(tr(", then "))) : tr("In the jug, %1 times: %2.").arg(fills).arg(words.join(tr(", then "))));
+    for (std::size_t i = 0; i < marks.size(); ++i)
+        words << tr("%1 to the mark <b>%2 L</b>").arg(pours_[i].of, text(core::rounded_text(marks[i], 2)));
+    return QStringLiteral("<p>%1</p>")
+        .arg(fills == 1 ? tr("In the jug: %1.").arg(words.join(tr(", then ")))
+                        : tr("In the jug, %1 times: %2.").arg(fills).arg(words.join(tr(", then "))));
 }
 
 QString MixturePanel::answer() {
@@ -124,7 +132,8 @@ QString MixturePanel::answer() {
         pours_ = {{r->concentrate, tr("concentrate")}, {r->water, tr("water")}};
         return tr("<p><b>%1 of concentrate</b> and <b>%2 of water</b> make it.</p>").arg(in_both(r->concentrate), in_both(r->water));
     }
-    if (!volume || !have || !want || !concentrate) return tr("Fill in all four: how much the system holds, the strength measured, the strength wanted, and that of the concentrate.");
+    if (!volume || !have || !want || !concentrate)
+        return tr("Fill in all four: how much the system holds, the strength measured, the strength wanted, and that of the concentrate.");
     if (way() == Way::TopUp) {
         const auto room = litres_in(room_.edit);
         if (!room) return tr("Say how much room there is above what is in it.");
@@ -140,7 +149,10 @@ QString MixturePanel::answer() {
     if (r->drain == 0) return tr("It is right as it is.") + protection(*want);
     const QString of = r->of_percent > 0 ? tr("concentrate") : tr("water");
     pours_ = {{r->drain, of}};
-    return tr("<p>Drain <b>%1</b> and keep it for the waste store.</p><p>Pour <b>%1 of %2</b> in instead. Run until it has mixed, then measure again.</p>").arg(in_both(r->drain), of) + protection(*want);
+    return tr("<p>Drain <b>%1</b> and keep it for the waste store.</p><p>Pour <b>%1 of %2</b> in instead. Run until it has mixed, then "
+              "measure again.</p>")
+               .arg(in_both(r->drain), of) +
+        protection(*want);
 }
 
 void MixturePanel::reckon() {
@@ -149,8 +161,7 @@ void MixturePanel::reckon() {
         row.edit->setVisible(on);
     };
     const bool ratio = way() == Way::Ratio;
-    volume_.label->setText(ratio ? tr("To be &mixed") : way() == Way::TopUp ? tr("There &is in it")
-                                                                            : tr("The system &holds"));
+    volume_.label->setText(ratio ? tr("To be &mixed") : way() == Way::TopUp ? tr("There &is in it") : tr("The system &holds"));
     show(room_, way() == Way::TopUp);
     for (const auto& row : {have_, want_, concentrate_}) show(row, !ratio);
     show(ratio_, ratio);
@@ -176,11 +187,13 @@ void MixturePanel::paintEvent(QPaintEvent*) {
     const auto y = [&](double litres) { return jug.bottom() - 4 - (jug.height() - 24) * litres / fills / *holds; };
     double level = 0;
     for (std::size_t i = 0; i < pours_.size(); ++i) {
-        p.fillRect(QRectF(QPointF(jug.left() + 2, y(level + pours_[i].litres)), QPointF(jug.right() - 2, y(level))), colour(i == 0 ? "band" : "wash"));
+        p.fillRect(QRectF(QPointF(jug.left() + 2, y(level + pours_[i].litres)), QPointF(jug.right() - 2, y(level))),
+            colour(i == 0 ? "band" : "wash"));
         level += pours_[i].litres;
     }
     p.setPen(QPen(colour("ink"), 2));
-    p.drawPolyline(QPolygonF({QPointF(jug.left() - 14, jug.top() - 8), jug.topLeft(), jug.bottomLeft(), jug.bottomRight(), jug.topRight()}));
+    p.drawPolyline(
+        QPolygonF({QPointF(jug.left() - 14, jug.top() - 8), jug.topLeft(), jug.bottomLeft(), jug.bottomRight(), jug.topRight()}));
     p.drawArc(QRectF(jug.right() - 26, jug.top() + 50, 52, 130), -90 * 16, 180 * 16);
     for (int tenth = 1; tenth <= 10; ++tenth) {
         const double at = jug.bottom() - 4 - (jug.height() - 24) * tenth / 10;
@@ -194,7 +207,8 @@ void MixturePanel::paintEvent(QPaintEvent*) {
         p.drawLine(QPointF(jug.left() + 2, y(level)), QPointF(jug.right() - 2, y(level)));
         p.setFont(theme::font("small", true));
         p.setPen(colour("accent"));
-        p.drawText(QRectF(jug.left() + 30, y(level) - 20, 98, 18), Qt::AlignRight | Qt::AlignVCenter, text(core::rounded_text(level / fills, 2)) + QStringLiteral(" L"));
+        p.drawText(QRectF(jug.left() + 30, y(level) - 20, 98, 18), Qt::AlignRight | Qt::AlignVCenter,
+            text(core::rounded_text(level / fills, 2)) + QStringLiteral(" L"));
     }
 }
 

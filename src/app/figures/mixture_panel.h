@@ -22,9 +22,7 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
-    enum class Way { Replace,
-                     TopUp,
-                     Ratio };
+    enum class Way { Replace, TopUp, Ratio };
     struct Row {
         QLabel* label;
         QLineEdit* edit;

@@ -56,7 +56,8 @@ void PageReader::show_page(const std::string& path, int page, bool read) {
         this, stopped_,
         [path, page, stopped = stopped_] {
             auto document = paper::open_document(path);
-            core::Result<QImage> image = document ? paper::page_image(*document, page, [stopped] { return !*stopped; }) : core::Result<QImage>(tl::make_unexpected(document.error()));
+            core::Result<QImage> image = document ? paper::page_image(*document, page, [stopped] { return !*stopped; })
+                                                  : core::Result<QImage>(tl::make_unexpected(document.error()));
             return Drawn{std::move(document), std::move(image)};
         },
         [this, path, page, read](const Drawn& drawn) {
@@ -85,7 +86,8 @@ void PageReader::find_page(const std::string& path, core::FigureKind kind, const
         this, stopped_,
         [path, kind, about, stopped = stopped_]() -> std::optional<int> {
             const auto document = paper::open_document(path);
-            const auto texts = document ? paper::page_texts(*document, [stopped] { return !*stopped; }) : core::Result<std::vector<std::string>>(tl::make_unexpected(document.error()));
+            const auto texts = document ? paper::page_texts(*document, [stopped] { return !*stopped; })
+                                        : core::Result<std::vector<std::string>>(tl::make_unexpected(document.error()));
             return texts ? core::page_naming(*texts, kind, about) : std::nullopt;
         },
         [this, path](const std::optional<int>& page) {
@@ -107,7 +109,10 @@ void PageReader::read_page() {
     }
     const auto layout = document_->pdf ? paper::Layout::Page : paper::Layout::Object;
     until_stopped(
-        this, stopped_, [image = image_, page = page_, layout, stopped = stopped_] { return paper::read_words(image, paper::whole_page(page), layout, [stopped] { return !*stopped; }); },
+        this, stopped_,
+        [image = image_, page = page_, layout, stopped = stopped_] {
+            return paper::read_words(image, paper::whole_page(page), layout, [stopped] { return !*stopped; });
+        },
         [this, key](const core::Result<std::vector<core::PageWord>>& words) {
             set_busy(false);
             if (!words) {
@@ -126,7 +131,10 @@ void PageReader::read_closely(const core::PageSpot& part) {
     stopped_ = make_stop();
     set_busy(true);
     until_stopped(
-        this, stopped_, [image = image_, part, stopped = stopped_] { return paper::read_words(image, part, paper::Layout::Block, [stopped] { return !*stopped; }); },
+        this, stopped_,
+        [image = image_, part, stopped = stopped_] {
+            return paper::read_words(image, part, paper::Layout::Block, [stopped] { return !*stopped; });
+        },
         [this](const core::Result<std::vector<core::PageWord>>& words) {
             set_busy(false);
             if (words)

@@ -46,7 +46,8 @@ double PageView::scale() const { return image_.isNull() ? 1 : zoom_ * width() / 
 QRectF PageView::at(const core::PageSpot& s) const {
     const double w = image_.width() * scale();
     const double h = image_.height() * scale();
-    return {QPointF(offset_.x() + s.left / kWhole * w, offset_.y() + s.top / kWhole * h), QPointF(offset_.x() + s.right / kWhole * w, offset_.y() + s.bottom / kWhole * h)};
+    return {QPointF(offset_.x() + s.left / kWhole * w, offset_.y() + s.top / kWhole * h),
+        QPointF(offset_.x() + s.right / kWhole * w, offset_.y() + s.bottom / kWhole * h)};
 }
 
 void PageView::mark(const std::optional<core::PageSpot>& spot) {
@@ -85,7 +86,10 @@ void PageView::zoom(double by) {
 QPixmap PageView::crop(const core::PageSpot& s, const QSize& most) const {
     if (image_.isNull()) return {};
     const auto px = [](int share, int whole) { return static_cast<int>(share / kWhole * whole); };
-    const QRect box = QRect(QPoint(px(s.left, image_.width()), px(s.top, image_.height())), QPoint(px(s.right, image_.width()), px(s.bottom, image_.height()))).adjusted(-24, -14, 24, 14) & image_.rect();
+    const QRect box = QRect(QPoint(px(s.left, image_.width()), px(s.top, image_.height())),
+                          QPoint(px(s.right, image_.width()), px(s.bottom, image_.height())))
+                          .adjusted(-24, -14, 24, 14) &
+        image_.rect();
     const double ratio = devicePixelRatioF();
     QPixmap out = QPixmap::fromImage(image_.copy(box).scaled(most * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
     out.setDevicePixelRatio(ratio);
@@ -191,7 +195,8 @@ void PageView::mouseReleaseEvent(QMouseEvent* event) {
     const double w = image_.width() * scale();
     const double h = image_.height() * scale();
     const auto share = [](double v) { return std::clamp(static_cast<int>(v * kWhole), 0, 10000); };
-    emit dragged({page_, share((box.left() - offset_.x()) / w), share((box.top() - offset_.y()) / h), share((box.right() - offset_.x()) / w), share((box.bottom() - offset_.y()) / h)});
+    emit dragged({page_, share((box.left() - offset_.x()) / w), share((box.top() - offset_.y()) / h),
+        share((box.right() - offset_.x()) / w), share((box.bottom() - offset_.y()) / h)});
 }
 
 void PageView::resizeEvent(QResizeEvent*) {

@@ -84,7 +84,8 @@ std::vector<core::BoltPlace> SequencePanel::places_typed() const {
         bool y_ok = false;
         const double x = two.value(0).toDouble(&x_ok);
         const double y = two.value(1).toDouble(&y_ok);
-        if (two.size() == 2 && x_ok && y_ok && std::abs(x) <= 10 * kGrid && std::abs(y) <= 10 * kGrid) out.push_back({x / kGrid * 2 - 1, y / kGrid * 2 - 1});
+        if (two.size() == 2 && x_ok && y_ok && std::abs(x) <= 10 * kGrid && std::abs(y) <= 10 * kGrid)
+            out.push_back({x / kGrid * 2 - 1, y / kGrid * 2 - 1});
     }
     return out;
 }
@@ -92,8 +93,12 @@ std::vector<core::BoltPlace> SequencePanel::places_typed() const {
 void SequencePanel::mousePressEvent(QMouseEvent* event) {
     const QRectF f = field();
     if (!free() || !f.adjusted(-20, -20, 20, 20).contains(event->position())) return;
-    const auto share = [](double at, double from, double length) { return std::clamp(std::lround((at - from) / length * kGrid), 0L, std::lround(kGrid)); };
-    const QString place = QStringLiteral("%1,%2").arg(share(event->position().x(), f.left(), f.width())).arg(share(event->position().y(), f.top(), f.height()));
+    const auto share = [](double at, double from, double length) {
+        return std::clamp(std::lround((at - from) / length * kGrid), 0L, std::lround(kGrid));
+    };
+    const QString place = QStringLiteral("%1,%2")
+                              .arg(share(event->position().x(), f.left(), f.width()))
+                              .arg(share(event->position().y(), f.top(), f.height()));
     free_->setText(free_->text().trimmed().isEmpty() ? place : free_->text() + QStringLiteral("; ") + place);
 }
 
@@ -110,8 +115,10 @@ void SequencePanel::reckon() {
     if (order_.empty()) {
         words = tr("Click where the bolts sit, one after the other; the order follows.");
     } else {
-        words = tr("Start all by hand, then tighten in the order drawn. By the bolts' own numbers: %1.").arg(numbers.join(QStringLiteral(", ")));
-        words += free() ? tr(" They are numbered as they were placed.") : tr(" Bolt 1 is at the top, at the upper left or at one end; the others follow clockwise.");
+        words = tr("Start all by hand, then tighten in the order drawn. By the bolts' own numbers: %1.")
+                    .arg(numbers.join(QStringLiteral(", ")));
+        words += free() ? tr(" They are numbered as they were placed.")
+                        : tr(" Bolt 1 is at the top, at the upper left or at one end; the others follow clockwise.");
     }
     // one pass over all bolts for each stage
     if (!stages_->text().trimmed().isEmpty()) {
@@ -124,10 +131,18 @@ void SequencePanel::reckon() {
             const core::Unit* unit = core::find_unit(torque->unit);
             const QString symbol = QString::fromUtf8(unit->symbol.data(), static_cast<qsizetype>(unit->symbol.size()));
             words += QStringLiteral("<p>");
-            for (std::size_t i = 0; i < each.size(); ++i) words += each[i] == "loosen" ? tr("Pass %1: loosen every bolt again, in the same order.<br>").arg(i + 1) : tr("Pass %1: every bolt to <b>%2 %3</b>.<br>").arg(i + 1).arg(text(each[i]), symbol);
-            if (!torque->turn.empty()) words += tr("Pass %1: every bolt <b>%2°</b> further; mark head and part first.<br>").arg(each.size() + 1).arg(text(torque->turn));
+            for (std::size_t i = 0; i < each.size(); ++i)
+                words += each[i] == "loosen" ? tr("Pass %1: loosen every bolt again, in the same order.<br>").arg(i + 1)
+                                             : tr("Pass %1: every bolt to <b>%2 %3</b>.<br>").arg(i + 1).arg(text(each[i]), symbol);
+            if (!torque->turn.empty())
+                words += tr("Pass %1: every bolt <b>%2°</b> further; mark head and part first.<br>")
+                             .arg(each.size() + 1)
+                             .arg(text(torque->turn));
             words += QStringLiteral("</p>");
-            if (!torque->turn.empty()) words += tr("<p>Bolts tightened by an angle are stretched, and many are used once: the maker's book says whether new ones go in.</p>");
+            if (!torque->turn.empty())
+                words +=
+                    tr("<p>Bolts tightened by an angle are stretched, and many are used once: the maker's book says whether new ones go "
+                       "in.</p>");
         }
     }
     list_->setText(words);
@@ -163,7 +178,8 @@ void SequencePanel::paintEvent(QPaintEvent*) {
         p.drawEllipse(at(order_[i]), radius, radius);
         p.setPen(i == 0 ? colour("on_accent") : colour("ink"));
         p.setFont(theme::font(radius > 18 ? "figure" : "small", true));
-        p.drawText(QRectF(at(order_[i]) - QPointF(radius, radius), QSizeF(2 * radius, 2 * radius)), Qt::AlignCenter, QString::number(i + 1));
+        p.drawText(
+            QRectF(at(order_[i]) - QPointF(radius, radius), QSizeF(2 * radius, 2 * radius)), Qt::AlignCenter, QString::number(i + 1));
         // the bolt's own number, outside
         p.setFont(theme::font("small"));
         p.setPen(colour("second"));

@@ -30,7 +30,8 @@ void SourceChips::refresh() {
     chips_.clear();
     QStringList names;
     for (const auto& s : session_.procedure().sources) {
-        chips_.push_back({{}, s.id, text(s.title) + (s.edition.empty() ? QString() : QStringLiteral(", ") + text(s.edition)), !s.document.empty()});
+        chips_.push_back(
+            {{}, s.id, text(s.title) + (s.edition.empty() ? QString() : QStringLiteral(", ") + text(s.edition)), !s.document.empty()});
         names << chips_.back().words;
     }
     setAccessibleDescription(names.join(QStringLiteral("; ")));
@@ -85,7 +86,9 @@ void SourceChips::mousePressEvent(QMouseEvent* event) { pressed_ = event->positi
 void SourceChips::mouseMoveEvent(QMouseEvent* event) {
     const auto over = std::find_if(chips_.begin(), chips_.end(), [&](const Chip& c) { return c.box.contains(event->position()); });
     setCursor(over == chips_.end() ? Qt::ArrowCursor : Qt::OpenHandCursor);
-    if (!pressed_ || (event->buttons() & Qt::LeftButton) == 0 || (event->position() - *pressed_).manhattanLength() < QApplication::startDragDistance()) return;
+    if (!pressed_ || (event->buttons() & Qt::LeftButton) == 0 ||
+        (event->position() - *pressed_).manhattanLength() < QApplication::startDragDistance())
+        return;
     const auto from = std::find_if(chips_.begin(), chips_.end(), [&](const Chip& c) { return c.box.contains(*pressed_); });
     pressed_.reset();
     if (from == chips_.end()) return;

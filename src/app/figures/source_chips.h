@@ -20,7 +20,9 @@ public:
     QSize sizeHint() const override;
 
 protected:
-    bool event(QEvent* event) override { return cut_.tell(event, this, tr("Drag a source onto the figure it gives")) || QWidget::event(event); }
+    bool event(QEvent* event) override {
+        return cut_.tell(event, this, tr("Drag a source onto the figure it gives")) || QWidget::event(event);
+    }
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;

@@ -37,11 +37,14 @@ QString place_words(const core::PageValue& v) {
     return line.size() > kPlaceWords ? line.left(kPlaceWords).trimmed() + QStringLiteral("…") : line;
 }
 
-QString value_words(const core::PageValue& v) { return text(core::text_of(v.value)) + (v.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(v.tolerance)); }
+QString value_words(const core::PageValue& v) {
+    return text(core::text_of(v.value)) + (v.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(v.tolerance));
+}
 
 }  // namespace
 
-SourceDialog::SourceDialog(Session& session, PageReader& reader, const core::Figure& figure, QWidget* parent) : QDialog(parent), session_(session), reader_(reader), figure_(figure) {
+SourceDialog::SourceDialog(Session& session, PageReader& reader, const core::Figure& figure, QWidget* parent)
+    : QDialog(parent), session_(session), reader_(reader), figure_(figure) {
     setWindowTitle(tr("Source of: %1").arg(text(core::title_of(session.procedure(), figure))));
     setAcceptDrops(true);
     auto* across = new QHBoxLayout(this);
@@ -93,7 +96,8 @@ void SourceDialog::build_form(QWidget* side) {
     form->setVerticalSpacing(7);
     source_ = new QComboBox(side);
     source_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    for (const auto& s : session_.procedure().sources) source_->addItem(text(s.title) + (s.edition.empty() ? QString() : QStringLiteral(", ") + text(s.edition)), text(s.id.text()));
+    for (const auto& s : session_.procedure().sources)
+        source_->addItem(text(s.title) + (s.edition.empty() ? QString() : QStringLiteral(", ") + text(s.edition)), text(s.id.text()));
     source_->addItem(tr("another source …"), QString());
     form->addRow(tr("&Source"), source_);
     down->addLayout(form);
@@ -215,9 +219,13 @@ core::SourceKind SourceDialog::kind() const {
 void SourceDialog::show_rows() {
     fresh_->setVisible(chosen() == nullptr);
     const bool measured = kind() == core::SourceKind::Measurement;
-    for (QWidget* w : {static_cast<QWidget*>(instrument_), static_cast<QWidget*>(instrument_label_), static_cast<QWidget*>(slack_), static_cast<QWidget*>(slack_label_)}) w->setVisible(measured);
+    for (QWidget* w : {static_cast<QWidget*>(instrument_), static_cast<QWidget*>(instrument_label_), static_cast<QWidget*>(slack_),
+             static_cast<QWidget*>(slack_label_)})
+        w->setVisible(measured);
     const bool page = !page_->isHidden();
-    for (QWidget* w : {static_cast<QWidget*>(number_), static_cast<QWidget*>(of_pages_), static_cast<QWidget*>(readings_), static_cast<QWidget*>(crop_), static_cast<QWidget*>(reading_)}) w->setVisible(page);
+    for (QWidget* w : {static_cast<QWidget*>(number_), static_cast<QWidget*>(of_pages_), static_cast<QWidget*>(readings_),
+             static_cast<QWidget*>(crop_), static_cast<QWidget*>(reading_)})
+        w->setVisible(page);
 }
 
 void SourceDialog::source_changed() {
@@ -245,7 +253,8 @@ void SourceDialog::source_changed() {
 /// The page a proof of the figure stands on already, or the one that names it.
 void SourceDialog::find_page(const std::string& path) {
     const auto* s = chosen();
-    const auto known = std::find_if(figure_.proofs.begin(), figure_.proofs.end(), [&](const core::Proof& p) { return s != nullptr && p.source == s->id && p.spot && file_.isEmpty(); });
+    const auto known = std::find_if(figure_.proofs.begin(), figure_.proofs.end(),
+        [&](const core::Proof& p) { return s != nullptr && p.source == s->id && p.spot && file_.isEmpty(); });
     if (known != figure_.proofs.end())
         reader_.show_page(path, known->spot->page);
     else
@@ -263,13 +272,16 @@ void SourceDialog::choose_file(const QString& path) {
     page_->show();
     show_rows();
     resize(1120, 740);
-    if (chosen() == nullptr && title_->text().isEmpty()) title_->setText(QFileInfo(path).completeBaseName().replace(QLatin1Char('-'), QLatin1Char(' ')).replace(QLatin1Char('_'), QLatin1Char(' ')));
+    if (chosen() == nullptr && title_->text().isEmpty())
+        title_->setText(
+            QFileInfo(path).completeBaseName().replace(QLatin1Char('-'), QLatin1Char(' ')).replace(QLatin1Char('_'), QLatin1Char(' ')));
     page_->set_words(tr("The page is opened …"));
     find_page(path.toStdString());
 }
 
 void SourceDialog::browse() {
-    QFileDialog dialog(this, tr("A page or a picture of it"), QString(), tr("Pages and pictures (*.pdf *.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)"));
+    QFileDialog dialog(this, tr("A page or a picture of it"), QString(),
+        tr("Pages and pictures (*.pdf *.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)"));
     dialog.setFileMode(QFileDialog::ExistingFile);
     dialog.setOption(QFileDialog::DontUseNativeDialog);
     if (dialog.exec() == QDialog::Accepted) choose_file(dialog.selectedFiles().front());
@@ -280,8 +292,9 @@ void SourceDialog::turn_page(int by) {
     const int wanted = std::clamp(number_->value() + by, 1, reader_.pages());
     if (by != 0 && wanted == number_->value()) return;
     const auto* s = chosen();
-    const std::string path = !file_.isEmpty() ? file_.toStdString() : s == nullptr ? std::string()
-                                                                                   : session_.library().document_path(s->document);
+    const std::string path = !file_.isEmpty() ? file_.toStdString()
+        : s == nullptr                        ? std::string()
+                                              : session_.library().document_path(s->document);
     reader_.show_page(path, wanted);
 }
 
@@ -298,14 +311,18 @@ void SourceDialog::offer(const std::vector<core::PageWord>& words, bool from_par
     if (!from_part) page_->offer(std::move(spots));
     readings_->setVisible(!offers_.empty());
     const QString kind = text(std::string(core::spoken_name_of(figure_.kind)));
-    page_->set_words(from_part ? QString() : tr("Drag over a place to read it closely. + and − bring the page nearer, Page Up and Down turn it."));
+    page_->set_words(
+        from_part ? QString() : tr("Drag over a place to read it closely. + and − bring the page nearer, Page Up and Down turn it."));
     if (offers_.empty())
-        reading_->setText(from_part ? tr("No %1 was read there: type what stands at the marked place.").arg(kind) : tr("No %1 was read on this page: turn the page, or mark the place with the mouse.").arg(kind));
+        reading_->setText(from_part ? tr("No %1 was read there: type what stands at the marked place.").arg(kind)
+                                    : tr("No %1 was read on this page: turn the page, or mark the place with the mouse.").arg(kind));
     else
         reading_->setText(tr("Read by a machine. Compare it with the page before you confirm."));
     // only what goes with the figure is chosen without being asked
     if (!offers_.empty() && (from_part || offers_.front().nearness > 0.3)) {
-        const auto row = figure_.variants.size() == 1 ? static_cast<int>(core::value_for_variant(offers_, session_.procedure().header.variants, figure_.variants.front())) : 0;
+        const auto row = figure_.variants.size() == 1
+            ? static_cast<int>(core::value_for_variant(offers_, session_.procedure().header.variants, figure_.variants.front()))
+            : 0;
         readings_->setCurrentRow(row);
         take(row);
     }
@@ -321,7 +338,8 @@ void SourceDialog::take(int i) {
     tolerance_->setText(text(core::as_typed(v.tolerance)));
     const QString line = place_words(v);
     place_->setText(reader_.pages() > 1 ? tr("page %1, “%2”").arg(v.spot.page).arg(line) : tr("“%1”").arg(line));
-    reading_->setText(v.mended || v.sureness < kSureEnough ? tr("A sign was hard to read: compare it closely with the page.") : tr("Read by a machine. Compare it with the page before you confirm."));
+    reading_->setText(v.mended || v.sureness < kSureEnough ? tr("A sign was hard to read: compare it closely with the page.")
+                                                           : tr("Read by a machine. Compare it with the page before you confirm."));
 }
 
 QString SourceDialog::trouble() {
@@ -329,10 +347,17 @@ QString SourceDialog::trouble() {
     if (!value) return text(value.error().message);
     if (!value->known()) return tr("Write what the source gives; a source that gives nothing proves nothing.");
     for (const auto* edit : {tolerance_, slack_})
-        if (const auto number = core::Number::parse(edit->text().trimmed().toStdString()); !edit->isHidden() && !edit->text().trimmed().isEmpty() && !number) return number.error().code == core::ErrorCode::Ambiguous ? text(number.error().message) : tr("“%1” is no number; write how far it may be off as in 2.5.").arg(edit->text().trimmed());
+        if (const auto number = core::Number::parse(edit->text().trimmed().toStdString());
+            !edit->isHidden() && !edit->text().trimmed().isEmpty() && !number)
+            return number.error().code == core::ErrorCode::Ambiguous
+                ? text(number.error().message)
+                : tr("“%1” is no number; write how far it may be off as in 2.5.").arg(edit->text().trimmed());
     if (chosen() == nullptr && title_->text().trimmed().isEmpty()) return tr("Give the source a title, so that a checker can find it.");
-    if (chosen() == nullptr && !variants_.empty() && std::none_of(variants_.begin(), variants_.end(), [](const QCheckBox* b) { return b->isChecked(); })) return tr("Say which variant it applies to; a source that applies to none proves nothing.");
-    if (kind() == core::SourceKind::Measurement && chosen() == nullptr && instrument_->text().trimmed().isEmpty()) return tr("Say what it was measured with; a measurement is as good as its instrument.");
+    if (chosen() == nullptr && !variants_.empty() &&
+        std::none_of(variants_.begin(), variants_.end(), [](const QCheckBox* b) { return b->isChecked(); }))
+        return tr("Say which variant it applies to; a source that applies to none proves nothing.");
+    if (kind() == core::SourceKind::Measurement && chosen() == nullptr && instrument_->text().trimmed().isEmpty())
+        return tr("Say what it was measured with; a measurement is as good as its instrument.");
     if (place_->text().trimmed().isEmpty()) return tr("Say where in the source it stands, so that a checker can find it.");
     return {};
 }

@@ -37,7 +37,9 @@ protected:
 
 private:
     void build_form(QWidget* side);
-    const core::Source* chosen() const { return session_.procedure().find(core::SourceId(source_->currentData().toString().toStdString())); }
+    const core::Source* chosen() const {
+        return session_.procedure().find(core::SourceId(source_->currentData().toString().toStdString()));
+    }
     core::SourceKind kind() const;
     void source_changed();
     void show_rows();

@@ -22,7 +22,10 @@ TurnPanel::TurnPanel(const core::Figure& figure, QWidget* parent) : QWidget(pare
     words->setWordWrap(true);
     words->setFixedWidth(300);
     words->setAlignment(Qt::AlignTop);
-    words->setText(turn_ ? tr("<p>Turn it by hand until the seal just touches.</p><p>Draw a line across part and housing.</p><p>Turn on by <b>%1°</b>: %2 of a hexagon head.</p><p>Done when the line on the part stands at the second mark. Both lines stay, to be looked at after the first hour.</p>").arg(QString::number(turn_->degrees, 'g', 4), text(turn_->in_words))
+    words->setText(turn_ ? tr("<p>Turn it by hand until the seal just touches.</p><p>Draw a line across part and housing.</p><p>Turn on by "
+                              "<b>%1°</b>: %2 of a hexagon head.</p><p>Done when the line on the part stands at the second mark. Both "
+                              "lines stay, to be looked at after the first hour.</p>")
+                               .arg(QString::number(turn_->degrees, 'g', 4), text(turn_->in_words))
                          : tr("How far to turn is not known yet: find the source that says it, or leave it as not known."));
     setAccessibleDescription(words->text());
     across->addWidget(words);
@@ -45,7 +48,8 @@ void TurnPanel::paintEvent(QPaintEvent*) {
     p.fillPath(way, colour("wash"));
     // the hexagon, its corner at the first mark
     QPolygonF hexagon;
-    for (int i = 0; i < 6; ++i) hexagon << middle + QPointF(std::sin(i * std::numbers::pi / 3), -std::cos(i * std::numbers::pi / 3)) * radius;
+    for (int i = 0; i < 6; ++i)
+        hexagon << middle + QPointF(std::sin(i * std::numbers::pi / 3), -std::cos(i * std::numbers::pi / 3)) * radius;
     p.setPen(QPen(colour("ink"), 2.4));
     p.setBrush(colour("sheet"));
     p.drawPolygon(hexagon);
@@ -64,7 +68,8 @@ void TurnPanel::paintEvent(QPaintEvent*) {
     p.drawText(QRectF(second - QPointF(60, 9), QSizeF(120, 18)), Qt::AlignCenter, tr("stop here"));
     p.setFont(theme::font("large"));
     p.setPen(colour("ink"));
-    p.drawText(QRectF(middle - QPointF(70, 24), QSizeF(140, 48)), Qt::AlignCenter, QString::number(turn_->degrees, 'g', 4) + QStringLiteral("°"));
+    p.drawText(
+        QRectF(middle - QPointF(70, 24), QSizeF(140, 48)), Qt::AlignCenter, QString::number(turn_->degrees, 'g', 4) + QStringLiteral("°"));
 }
 
 }  // namespace anagraph::app

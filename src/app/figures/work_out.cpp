@@ -22,7 +22,8 @@ bool WorkOut::serves(const core::Procedure& procedure, const core::Figure& figur
     using K = core::FigureKind;
     const auto* item = procedure.find(figure.item);
     if (figure.kind == K::Percent) return item == nullptr || item->kind == core::ItemKind::Fluid;
-    return figure.kind == K::Torque || figure.kind == K::Volume || figure.kind == K::Count || figure.kind == K::Turn || figure.kind == K::Interval;
+    return figure.kind == K::Torque || figure.kind == K::Volume || figure.kind == K::Count || figure.kind == K::Turn ||
+        figure.kind == K::Interval;
 }
 
 WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) : QDialog(parent) {
@@ -35,7 +36,8 @@ WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) 
     auto* title = titled(text(core::title_of(session.procedure(), figure)), this);
     head->addWidget(title);
     head->addStretch(1);
-    auto* value = new QLabel(text(core::text_of(figure.value)) + (figure.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(figure.tolerance)), this);
+    auto* value = new QLabel(
+        text(core::text_of(figure.value)) + (figure.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(figure.tolerance)), this);
     value->setFont(theme::font("figure"));
     head->addWidget(value);
     down->addLayout(head);

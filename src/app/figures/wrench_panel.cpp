@@ -90,9 +90,13 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
     cut_.draw(p, QRectF(x, row.top() + 12, 170, 20), text(w.name));
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
-    p.drawText(QRectF(x, row.top() + 32, 170, 18), Qt::AlignVCenter, tr("%1 to %2 %3%4").arg(plain(w.from), plain(w.to), unit_symbol(w.unit), w.drive.empty() ? QString() : QStringLiteral(" · ") + text(w.drive)));
-    p.drawText(QRectF(x, row.top() + 50, 170, 18), Qt::AlignVCenter, w.calibrated.empty() ? tr("never calibrated") : w.due.empty() ? tr("calibrated %1").arg(text(w.calibrated))
-                                                                                                                                   : tr("calibrated to %1").arg(text(w.due)));
+    p.drawText(QRectF(x, row.top() + 32, 170, 18), Qt::AlignVCenter,
+        tr("%1 to %2 %3%4")
+            .arg(plain(w.from), plain(w.to), unit_symbol(w.unit), w.drive.empty() ? QString() : QStringLiteral(" · ") + text(w.drive)));
+    p.drawText(QRectF(x, row.top() + 50, 170, 18), Qt::AlignVCenter,
+        w.calibrated.empty() ? tr("never calibrated")
+            : w.due.empty()  ? tr("calibrated %1").arg(text(w.calibrated))
+                             : tr("calibrated to %1").arg(text(w.due)));
     // the scale
     const double left = row.left() + 206;
     const double right = row.right() - 250;
@@ -109,8 +113,7 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
     const auto marks = [&](double step, double length, bool labelled) {
         if (!(step > 0) || (w.to - w.from) / step > 400) return;
         const bool fit = (right - left) / ((w.to - w.from) / step) >= (labelled ? 30 : 3);
-        const int every = fit ? 1 : labelled ? static_cast<int>(std::ceil(30 * (w.to - w.from) / step / (right - left)))
-                                             : 0;
+        const int every = fit ? 1 : labelled ? static_cast<int>(std::ceil(30 * (w.to - w.from) / step / (right - left))) : 0;
         if (every == 0) return;
         int n = 0;
         for (double v = w.from; v <= w.to + step * 1e-6; v += step, ++n) {
@@ -133,11 +136,17 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
         p.drawRect(QRectF(at - 1, base - 18, 2, 18));
         p.setFont(theme::font("figure"));
         p.setPen(colour("ink"));
-        p.drawText(QRectF(right + 20, row.top() + 10, wanted_right - right - 20, 28), Qt::AlignRight | Qt::AlignVCenter, plain(offer.scale.setting) + QLatin1Char(' ') + unit_symbol(w.unit));
+        p.drawText(QRectF(right + 20, row.top() + 10, wanted_right - right - 20, 28), Qt::AlignRight | Qt::AlignVCenter,
+            plain(offer.scale.setting) + QLatin1Char(' ') + unit_symbol(w.unit));
         p.setFont(theme::font("small"));
         p.setPen(colour("second"));
-        p.drawText(QRectF(right + 20, row.top() + 40, wanted_right - right - 20, 18), Qt::AlignRight | Qt::AlignVCenter, text(core::marks_text(w, offer.scale.setting)));
-        p.drawText(QRectF(right + 20, row.top() + 58, wanted_right - right - 20, 18), Qt::AlignRight | Qt::AlignVCenter, tr("is %1 N·m, %2 %").arg(QString::number(offer.scale.true_torque, 'g', 3), (offer.scale.error_percent < 0 ? QStringLiteral("−") : QStringLiteral("+")) + QString::number(std::abs(offer.scale.error_percent), 'f', 1)));
+        p.drawText(QRectF(right + 20, row.top() + 40, wanted_right - right - 20, 18), Qt::AlignRight | Qt::AlignVCenter,
+            text(core::marks_text(w, offer.scale.setting)));
+        p.drawText(QRectF(right + 20, row.top() + 58, wanted_right - right - 20, 18), Qt::AlignRight | Qt::AlignVCenter,
+            tr("is %1 N·m, %2 %")
+                .arg(QString::number(offer.scale.true_torque, 'g', 3),
+                    (offer.scale.error_percent < 0 ? QStringLiteral("−") : QStringLiteral("+")) +
+                        QString::number(std::abs(offer.scale.error_percent), 'f', 1)));
     } else {
         p.setFont(theme::font("small", true));
         p.setPen(colour("danger"));
@@ -156,12 +165,15 @@ void WrenchScales::paintEvent(QPaintEvent* event) {
     if (offers_.empty()) {
         p.setFont(theme::font("text"));
         p.setPen(colour("second"));
-        p.drawText(QRectF(20, 20, width() - 40, 100), Qt::TextWordWrap, tr("No wrench is kept yet. Add one of the shop: its range, its marks and when it was calibrated. It serves all guides."));
+        p.drawText(QRectF(20, 20, width() - 40, 100), Qt::TextWordWrap,
+            tr("No wrench is kept yet. Add one of the shop: its range, its marks and when it was calibrated. It serves all guides."));
     }
-    for (std::size_t i = 0; i < offers_.size(); ++i) paint_row(p, offers_[i], QRectF(0, static_cast<double>(i) * kRow, width(), kRow), i == chosen_);
+    for (std::size_t i = 0; i < offers_.size(); ++i)
+        paint_row(p, offers_[i], QRectF(0, static_cast<double>(i) * kRow, width(), kRow), i == chosen_);
 }
 
-WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* parent) : QWidget(parent), session_(session), figure_(figure) {
+WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* parent)
+    : QWidget(parent), session_(session), figure_(figure) {
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(0, 0, 0, 0);
     down->setSpacing(10);
@@ -205,7 +217,9 @@ WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* 
     keys->addStretch(1);
     down->addLayout(keys);
     connect(fresh, &QPushButton::clicked, this, [this] { edit(nullptr); });
-    connect(change, &QPushButton::clicked, this, [this] { if (scales_->wrench() != nullptr) edit(scales_->wrench()); });
+    connect(change, &QPushButton::clicked, this, [this] {
+        if (scales_->wrench() != nullptr) edit(scales_->wrench());
+    });
     connect(away, &QPushButton::clicked, this, &WrenchPanel::remove);
     connect(extension_, &QLineEdit::textChanged, this, &WrenchPanel::reckon);
     connect(angle_, &QLineEdit::textChanged, this, &WrenchPanel::reckon);
@@ -237,7 +251,8 @@ void WrenchPanel::reckon() {
     if (const auto* item = session_.procedure().find(figure_.item)) {
         // the thread, where the item's words name one
         const auto at = item->spec.find('M');
-        const auto thread = at == std::string::npos ? core::parse_thread("") : core::parse_thread(item->spec.substr(at, item->spec.find_first_of(", ", at) - at));
+        const auto thread = at == std::string::npos ? core::parse_thread("")
+                                                    : core::parse_thread(item->spec.substr(at, item->spec.find_first_of(", ", at) - at));
         if (thread) {
             auto joint = *thread;
             joint.seals = item->name.find("plug") != std::string::npos || item->name.find("breather") != std::string::npos;
@@ -330,7 +345,9 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
     if (dialog.exec() != QDialog::Accepted) return;
     if (w.id.empty()) {
         w.id = core::slug_of(w.name);
-        for (int n = 2; std::any_of(house_.wrenches.begin(), house_.wrenches.end(), [&](const core::Wrench& x) { return x.id == w.id; }); ++n) w.id = core::slug_of(w.name) + "-" + std::to_string(n);
+        for (int n = 2; std::any_of(house_.wrenches.begin(), house_.wrenches.end(), [&](const core::Wrench& x) { return x.id == w.id; });
+             ++n)
+            w.id = core::slug_of(w.name) + "-" + std::to_string(n);
         house_.wrenches.push_back(w);
     } else {
         for (auto& x : house_.wrenches)

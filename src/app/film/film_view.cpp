@@ -22,8 +22,10 @@ FilmView::FilmView(QWidget* parent) : QWidget(parent) {
     rest_.setInterval(kRest);
     connect(&rest_, &QTimer::timeout, this, &FilmView::seek_wanted);
     // The player calls from its own threads: only a queued call crosses over.
-    auto player = media::Player::create([this] { QMetaObject::invokeMethod(
-                                                     this, [this] { take_news(); }, Qt::QueuedConnection); });
+    auto player = media::Player::create([this] {
+        QMetaObject::invokeMethod(
+            this, [this] { take_news(); }, Qt::QueuedConnection);
+    });
     if (player)
         player_ = std::move(*player);
     else
@@ -42,15 +44,20 @@ void FilmView::open(const LoadedRecording* recording) {
     scrubbed_ = {};
     if (player_) {
         player_->close();
-        if (recording_ != nullptr) player_->open(recording_->away ? recording_->folder.toStdString() + "/" + media::kProxyFile : recording_->entry.path, recording_->index.times);
+        if (recording_ != nullptr)
+            player_->open(recording_->away ? recording_->folder.toStdString() + "/" + media::kProxyFile : recording_->entry.path,
+                recording_->index.times);
     }
     emit moved();
     update();
 }
 
-std::size_t FilmView::frame() const { return wanted_ ? *wanted_ : player_ ? player_->frame()
-                                                                          : 0; }
-core::FrameTime FilmView::time() const { return recording_ == nullptr || recording_->index.times.empty() ? core::FrameTime{} : recording_->index.times[std::min(frame(), recording_->index.times.size() - 1)]; }
+std::size_t FilmView::frame() const { return wanted_ ? *wanted_ : player_ ? player_->frame() : 0; }
+core::FrameTime FilmView::time() const {
+    return recording_ == nullptr || recording_->index.times.empty()
+        ? core::FrameTime{}
+        : recording_->index.times[std::min(frame(), recording_->index.times.size() - 1)];
+}
 bool FilmView::playing() const { return player_ && player_->playing(); }
 bool FilmView::slow() const { return player_ && player_->speed() < 1; }
 bool FilmView::settling() const { return player_ && (wanted_.has_value() || player_->seeking()); }
@@ -174,8 +181,10 @@ void FilmView::paintEvent(QPaintEvent*) {
         return;
     }
     p.setPen(theme::colour("on_accent"));
-    p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap, !trouble_.isEmpty() ? trouble_ : recording_ == nullptr ? tr("Choose a recording on the Shelf.")
-                                                                                                                                        : tr("Opening …"));
+    p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
+        !trouble_.isEmpty()         ? trouble_
+            : recording_ == nullptr ? tr("Choose a recording on the Shelf.")
+                                    : tr("Opening …"));
 }
 
 }  // namespace anagraph::app

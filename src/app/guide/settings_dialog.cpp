@@ -81,7 +81,9 @@ void GuideSettingsDialog::remove_variant() {
     removed_.push_back({was, ""});
     // the others stay as they are in the guide: whether this one may go hangs on what applies to it, not on what is being typed
     auto without = core::settings_of(guide_);
-    std::erase_if(without.variants, [this](const core::VariantSetting& v) { return std::any_of(removed_.begin(), removed_.end(), [&](const core::VariantSetting& r) { return r.was == v.was; }); });
+    std::erase_if(without.variants, [this](const core::VariantSetting& v) {
+        return std::any_of(removed_.begin(), removed_.end(), [&](const core::VariantSetting& r) { return r.was == v.was; });
+    });
     without.variants.insert(without.variants.end(), removed_.begin(), removed_.end());
     if (const auto possible = core::set_guide(guide_, without); !possible) {
         removed_.pop_back();
@@ -95,17 +97,22 @@ void GuideSettingsDialog::remove_variant() {
 void GuideSettingsDialog::show_held() {
     const auto* item = variants_->currentItem();
     if (item == nullptr) {
-        held_->setText(variants_->count() == 0 ? tr("The guide is for one kind of machine. Add variants where some steps, figures or parts differ between machines.") : QString());
+        held_->setText(variants_->count() == 0
+                ? tr("The guide is for one kind of machine. Add variants where some steps, figures or parts differ between machines.")
+                : QString());
         return;
     }
     QStringList held;
     for (const auto& h : core::only_for(guide_, {item->data(kWas).toString().toStdString()})) held << text(h);
-    held_->setText(held.isEmpty() ? tr("Nothing applies to %1 alone.").arg(item->text()) : tr("Only for %1: %2.").arg(item->text(), held.join(QStringLiteral("; "))));
+    held_->setText(held.isEmpty() ? tr("Nothing applies to %1 alone.").arg(item->text())
+                                  : tr("Only for %1: %2.").arg(item->text(), held.join(QStringLiteral("; "))));
 }
 
 core::GuideSettings GuideSettingsDialog::settings() const {
-    core::GuideSettings out{machine_->text().toStdString(), job_->text().toStdString(), number_->text().toStdString(), interval_->text().toStdString(), workshop_note_->text().toStdString(), removed_};
-    for (int i = 0; i < variants_->count(); ++i) out.variants.push_back({variants_->item(i)->data(kWas).toString().toStdString(), variants_->item(i)->text().toStdString()});
+    core::GuideSettings out{machine_->text().toStdString(), job_->text().toStdString(), number_->text().toStdString(),
+        interval_->text().toStdString(), workshop_note_->text().toStdString(), removed_};
+    for (int i = 0; i < variants_->count(); ++i)
+        out.variants.push_back({variants_->item(i)->data(kWas).toString().toStdString(), variants_->item(i)->text().toStdString()});
     return out;
 }
 

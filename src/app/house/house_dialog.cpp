@@ -139,14 +139,16 @@ HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), 
         auto* row = new QListWidgetItem(text(name), rules_);
         row->setToolTip(text(std::string(core::reason_of(rule))));
         row->setFlags(row->flags() | Qt::ItemIsUserCheckable);
-        row->setCheckState(std::find(house_.rules_off.begin(), house_.rules_off.end(), name) == house_.rules_off.end() ? Qt::Checked : Qt::Unchecked);
+        row->setCheckState(
+            std::find(house_.rules_off.begin(), house_.rules_off.end(), name) == house_.rules_off.end() ? Qt::Checked : Qt::Unchecked);
     }
     third->addWidget(rules_, 1);
     auto* why = second(QString(), this);
     why->setMinimumHeight(lines + fontMetrics().lineSpacing());
     why->setAlignment(Qt::AlignTop);
     third->addWidget(why);
-    connect(rules_, &QListWidget::currentRowChanged, this, [why](int row) { why->setText(row < 0 ? QString() : text(std::string(core::reason_of(static_cast<core::Rule>(row))))); });
+    connect(rules_, &QListWidget::currentRowChanged, this,
+        [why](int row) { why->setText(row < 0 ? QString() : text(std::string(core::reason_of(static_cast<core::Rule>(row))))); });
     connect(rules_, &QListWidget::itemChanged, this, [this] {
         house_.rules_off.clear();
         for (int i = 0; i < rules_->count(); ++i)
@@ -192,18 +194,25 @@ void HouseDialog::show_house() {
     const int rank = rank_->currentRow();
     const int pack = store_->currentRow();
     rank_->clear();
-    for (std::size_t i = 0; i < house_.rank.size(); ++i) rank_->addItem(QStringLiteral("%1   %2").arg(i + 1).arg(text(std::string(core::spoken_name_of(house_.rank[i])))));
-    auto* speech = new QListWidgetItem(QStringLiteral("%1   %2").arg(house_.rank.size() + 1).arg(tr("speech: always last, and proves nothing alone")), rank_);
+    for (std::size_t i = 0; i < house_.rank.size(); ++i)
+        rank_->addItem(QStringLiteral("%1   %2").arg(i + 1).arg(text(std::string(core::spoken_name_of(house_.rank[i])))));
+    auto* speech = new QListWidgetItem(
+        QStringLiteral("%1   %2").arg(house_.rank.size() + 1).arg(tr("speech: always last, and proves nothing alone")), rank_);
     speech->setFlags(Qt::NoItemFlags);
     rule_->setText(tr("Printed with every guide: %1.").arg(text(core::rule_text(house_))));
     store_->clear();
     for (const auto& f : house_.store) {
-        QString words = tr("%1, %2: %3 of %4").arg(text(f.name), f.spec.empty() ? tr("pack says nothing") : text(f.spec), text(core::rounded_text(f.left, 2)), text(core::rounded_text(f.litres, 2)) + QStringLiteral(" L"));
+        QString words = tr("%1, %2: %3 of %4")
+                            .arg(text(f.name), f.spec.empty() ? tr("pack says nothing") : text(f.spec), text(core::rounded_text(f.left, 2)),
+                                text(core::rounded_text(f.litres, 2)) + QStringLiteral(" L"));
         if (!f.price.empty()) words += tr(", %1 a pack").arg(text(f.price));
         store_->addItem(words);
     }
-    const auto picked = std::count_if(house_.methods.begin(), house_.methods.end(), [](const core::HouseMethod& m) { return !m.chosen.empty(); });
-    methods_->setText(tr("%1 of %2 questions have a rule of this house: how warm oil is drained, whether a seal is used again, and so on.").arg(picked).arg(core::method_topics().size()));
+    const auto picked =
+        std::count_if(house_.methods.begin(), house_.methods.end(), [](const core::HouseMethod& m) { return !m.chosen.empty(); });
+    methods_->setText(tr("%1 of %2 questions have a rule of this house: how warm oil is drained, whether a seal is used again, and so on.")
+                          .arg(picked)
+                          .arg(core::method_topics().size()));
     rank_->setCurrentRow(rank);
     store_->setCurrentRow(std::min(pack, store_->count() - 1));
 }

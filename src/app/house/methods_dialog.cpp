@@ -45,7 +45,9 @@ MethodsDialog::MethodsDialog(std::vector<core::HouseMethod> methods, QWidget* pa
     right->addStretch(1);
     across->addLayout(right, 1);
     down->addLayout(across, 1);
-    down->addWidget(second(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's book. A step carries the question; the answer reaches all guides."), this));
+    down->addWidget(second(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's "
+                              "book. A step carries the question; the answer reaches all guides."),
+        this));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));
     down->addWidget(buttons);
@@ -64,7 +66,9 @@ void MethodsDialog::show_topic(std::string_view id) {
     if (it != all.end()) topics_->setCurrentRow(static_cast<int>(it - all.begin()));
 }
 
-const core::MethodTopic& MethodsDialog::topic() const { return core::method_topics()[static_cast<std::size_t>(std::max(0, topics_->currentRow()))]; }
+const core::MethodTopic& MethodsDialog::topic() const {
+    return core::method_topics()[static_cast<std::size_t>(std::max(0, topics_->currentRow()))];
+}
 
 core::HouseMethod& MethodsDialog::of(const core::MethodTopic& t) {
     const auto it = std::find_if(methods_.begin(), methods_.end(), [&](const core::HouseMethod& m) { return m.topic == t.id; });

@@ -92,7 +92,9 @@ void IssueStation::refresh() {
     if (!isVisible() || !session_.has_guide()) return;
     const auto& p = session_.procedure();
     const auto or_none = [](const std::string& value, const QString& none) { return value.empty() ? none : text(value); };
-    header_->setText(tr("Guide number: %1\nInterval: %2\nWorkshop note: %3").arg(or_none(p.header.number, tr("not given yet")), or_none(p.header.interval, tr("none")), or_none(p.header.site_note, tr("none"))));
+    header_->setText(tr("Guide number: %1\nInterval: %2\nWorkshop note: %3")
+                         .arg(or_none(p.header.number, tr("not given yet")), or_none(p.header.interval, tr("none")),
+                             or_none(p.header.site_note, tr("none"))));
     const auto editions = session_.library().editions(session_.guide());
     if (!editions) {
         session_.tell(text(editions.error().message));
@@ -100,7 +102,11 @@ void IssueStation::refresh() {
     }
     editions_->clear();
     for (auto it = editions->rbegin(); it != editions->rend(); ++it) {
-        auto* item = new QListWidgetItem(tr("Edition %1 · %2\nchecked by %3 · %4%5").arg(it->edition.number).arg(text(it->edition.issued).left(10), text(it->edition.checker), text(it->sha256).left(8), it == editions->rbegin() ? tr(" · current") : QString()), editions_);
+        auto* item = new QListWidgetItem(tr("Edition %1 · %2\nchecked by %3 · %4%5")
+                                             .arg(it->edition.number)
+                                             .arg(text(it->edition.issued).left(10), text(it->edition.checker), text(it->sha256).left(8),
+                                                 it == editions->rbegin() ? tr(" · current") : QString()),
+            editions_);
         item->setData(Qt::UserRole, it->edition.number);
     }
     if (editions_->count() > 0) editions_->setCurrentRow(0);
@@ -112,19 +118,25 @@ void IssueStation::refresh() {
     next_edition_ = ready->next;
     what_->clear();
     something_to_issue_ = ready->reasons.empty();
-    const auto line = [&](const QString& words, const char* mark) { new QListWidgetItem(QString::fromUtf8(mark) + QStringLiteral("  ") + words, what_); };
+    const auto line = [&](const QString& words, const char* mark) {
+        new QListWidgetItem(QString::fromUtf8(mark) + QStringLiteral("  ") + words, what_);
+    };
     if (!ready->reasons.empty()) {
-        what_title_->setText(ready->current ? tr("Edition %1 is current").arg(editions->back().edition.number) : tr("Before edition %1 can go out").arg(ready->next));
+        what_title_->setText(ready->current ? tr("Edition %1 is current").arg(editions->back().edition.number)
+                                            : tr("Before edition %1 can go out").arg(ready->next));
         for (const auto& r : ready->reasons) line(text(r), ready->current ? "·" : "✕");
         commands_->refresh();
         return;
     }
     if (editions->empty()) {
         what_title_->setText(tr("Edition %1 will say").arg(ready->next));
-        line(theme::counted(static_cast<qsizetype>(p.steps.size()), tr("1 step, after the safety statement"), tr("%1 steps, after the safety statement")), "▪");
+        line(theme::counted(static_cast<qsizetype>(p.steps.size()), tr("1 step, after the safety statement"),
+                 tr("%1 steps, after the safety statement")),
+            "▪");
     } else {
         what_title_->setText(tr("What changed since edition %1, as the learner will read it").arg(editions->back().edition.number));
-        for (const auto& d : ready->changes) line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");
+        for (const auto& d : ready->changes)
+            line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");
     }
     commands_->refresh();
     for (const auto& point : core::open_points(p))
@@ -132,12 +144,15 @@ void IssueStation::refresh() {
 }
 
 void IssueStation::issue() {
-    auto request = shop::prepare_issue(session_.library(), session_.guide(), session_.author().toStdString(), checker_->text().trimmed().toStdString());
+    auto request = shop::prepare_issue(
+        session_.library(), session_.guide(), session_.author().toStdString(), checker_->text().trimmed().toStdString());
     if (!request) {
         session_.tell(text(request.error().message));
         return;
     }
-    QMessageBox ask(QMessageBox::Question, tr("Issue edition %1").arg(request->pack.edition.number), tr("Edition %1 is frozen for ever and handed out. Issue it?").arg(request->pack.edition.number), QMessageBox::Yes | QMessageBox::No, this);
+    QMessageBox ask(QMessageBox::Question, tr("Issue edition %1").arg(request->pack.edition.number),
+        tr("Edition %1 is frozen for ever and handed out. Issue it?").arg(request->pack.edition.number), QMessageBox::Yes | QMessageBox::No,
+        this);
     ask.setDefaultButton(QMessageBox::Yes);
     if (ask.exec() != QMessageBox::Yes) return;
     issuing_ = true;
@@ -147,7 +162,8 @@ void IssueStation::issue() {
     stop_ = make_stop();
     const auto progress = [this, stop = stop_](const std::string& what, double share) {
         QMetaObject::invokeMethod(
-            this, [this, what, share] {
+            this,
+            [this, what, share] {
                 work_words_->setText(text(what));
                 bar_->setValue(static_cast<int>(share * 1000));
             },
@@ -166,7 +182,9 @@ void IssueStation::issue() {
             if (!hash) {
                 session_.tell(text(hash.error().message));
             } else {
-                verdict_->setText(tr("Edition %1 is issued: %2").arg(fixed->pack.edition.number).arg(text(publish::edition_mark(fixed->pack.edition, *hash))));
+                verdict_->setText(tr("Edition %1 is issued: %2")
+                                      .arg(fixed->pack.edition.number)
+                                      .arg(text(publish::edition_mark(fixed->pack.edition, *hash))));
                 for (const auto& remark : fixed->remarks) session_.tell(text(remark));
                 emit session_.library_changed();
             }
@@ -193,7 +211,10 @@ void IssueStation::open_pack() {
 void IssueStation::verify_pack() {
     verdict_->setText(tr("Every file of the pack is being read …"));
     beside(
-        this, [pack = chosen_pack().toStdString(), library = session_.library().folder(), stop = make_stop()] { return shop::verify(pack, library, [stop](double) { return !*stop; }); },
+        this,
+        [pack = chosen_pack().toStdString(), library = session_.library().folder(), stop = make_stop()] {
+            return shop::verify(pack, library, [stop](double) { return !*stop; });
+        },
         [this](const core::Result<shop::PackVerdict>& v) { verdict_->setText(text(v ? v->words : v.error().message)); });
 }
 
@@ -214,7 +235,9 @@ void IssueStation::copy_pack_into(const QString& folder) {
             if (!opened) return tl::make_unexpected(opened.error());
             return shop::deliver(**opened, guide, number, to, [stop](double) { return !*stop; });
         },
-        [this, number, to](const core::Outcome& done) { verdict_->setText(done ? tr("Edition %1 is in %2.").arg(number).arg(to) : text(done.error().message)); });
+        [this, number, to](const core::Outcome& done) {
+            verdict_->setText(done ? tr("Edition %1 is in %2.").arg(number).arg(to) : text(done.error().message));
+        });
 }
 
 }  // namespace anagraph::app

@@ -26,7 +26,8 @@ core::Area recorded_area(const core::Area& shown, const core::StillCare& care, d
     core::StillCare turned;
     turned.tilt = care.tilt;
     core::Area out{10000, 10000, 0, 0};
-    for (const core::Place corner : {core::Place{shown.left, shown.top}, core::Place{shown.right, shown.top}, core::Place{shown.left, shown.bottom}, core::Place{shown.right, shown.bottom}}) {
+    for (const core::Place corner : {core::Place{shown.left, shown.top}, core::Place{shown.right, shown.top},
+             core::Place{shown.left, shown.bottom}, core::Place{shown.right, shown.bottom}}) {
         const auto p = core::recorded_at(corner, turned, aspect);
         out.left = std::clamp(std::min(out.left, p.x), 0, 10000);
         out.top = std::clamp(std::min(out.top, p.y), 0, 10000);
@@ -65,14 +66,19 @@ core::Place CareView::to_place(const QPointF& point) const {
     return {part((point.x() - r.left()) / r.width()), part((point.y() - r.top()) / r.height())};
 }
 
-core::Area CareView::drawn() const { return {std::min(from_->x, to_.x), std::min(from_->y, to_.y), std::max(from_->x, to_.x), std::max(from_->y, to_.y)}; }
+core::Area CareView::drawn() const {
+    return {std::min(from_->x, to_.x), std::min(from_->y, to_.y), std::max(from_->x, to_.x), std::max(from_->y, to_.y)};
+}
 
 void CareView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     const QRectF r = picture_rect();
     p.drawImage(r, shown_);
-    const auto rect = [&](const core::Area& a) { return QRectF(r.left() + a.left * r.width() / 10000, r.top() + a.top * r.height() / 10000, (a.right - a.left) * r.width() / 10000, (a.bottom - a.top) * r.height() / 10000); };
+    const auto rect = [&](const core::Area& a) {
+        return QRectF(r.left() + a.left * r.width() / 10000, r.top() + a.top * r.height() / 10000, (a.right - a.left) * r.width() / 10000,
+            (a.bottom - a.top) * r.height() / 10000);
+    };
     QPainterPath away;
     away.addRect(r);
     QPainterPath kept;
@@ -106,7 +112,8 @@ void CareView::mouseReleaseEvent(QMouseEvent* event) {
     if (area.right - area.left > 100 && area.bottom - area.top > 100) emit area_drawn(area);
 }
 
-CareDialog::CareDialog(const QImage& frame, core::StillCare care, QWidget* parent) : QDialog(parent), aspect_(static_cast<double>(frame.width()) / std::max(1, frame.height())), care_(std::move(care)) {
+CareDialog::CareDialog(const QImage& frame, core::StillCare care, QWidget* parent)
+    : QDialog(parent), aspect_(static_cast<double>(frame.width()) / std::max(1, frame.height())), care_(std::move(care)) {
     setWindowTitle(tr("The still as it is shown"));
     resize(1120, 640);
     auto* across = new QHBoxLayout(this);
@@ -164,7 +171,9 @@ CareDialog::CareDialog(const QImage& frame, core::StillCare care, QWidget* paren
         row->addWidget(b);
     }
     side->addLayout(row);
-    side->addWidget(second(tr("A face, a number plate, a screen: what is hidden is gone from everything that is issued. The recording is not touched."), this));
+    side->addWidget(
+        second(tr("A face, a number plate, a screen: what is hidden is gone from everything that is issued. The recording is not touched."),
+            this));
     side->addStretch(1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel | QDialogButtonBox::Reset, this);
     buttons->button(QDialogButtonBox::Reset)->setText(tr("As recorded"));
@@ -239,7 +248,8 @@ void CareDialog::refresh() {
         if (a.right - a.left >= 500 && a.bottom - a.top >= 500) out = a;
     };
     read(edges_, care_.crop);
-    if (const int row = hidden_->currentRow(); row >= 0 && row < static_cast<int>(care_.hidden.size())) read(covers_, care_.hidden[static_cast<std::size_t>(row)]);
+    if (const int row = hidden_->currentRow(); row >= 0 && row < static_cast<int>(care_.hidden.size()))
+        read(covers_, care_.hidden[static_cast<std::size_t>(row)]);
     view_->show_care(care_);
 }
 

@@ -39,14 +39,18 @@ protected:
         QPainter p(this);
         QSvgRenderer(QByteArray::fromStdString(svg)).render(&p, r);
     }
-    void mousePressEvent(QMouseEvent* event) override { tell(event, (event->modifiers() & Qt::ShiftModifier) != 0 || event->button() == Qt::RightButton); }
+    void mousePressEvent(QMouseEvent* event) override {
+        tell(event, (event->modifiers() & Qt::ShiftModifier) != 0 || event->button() == Qt::RightButton);
+    }
     void mouseMoveEvent(QMouseEvent* event) override { tell(event, true); }
 
 private:
     void tell(QMouseEvent* event, bool far_end) {
         const QRectF r = film_->picture_rect();
         if (!r.contains(event->position()) || !placed) return;
-        placed({static_cast<int>((event->position().x() - r.left()) * 10000 / r.width()), static_cast<int>((event->position().y() - r.top()) * 10000 / r.height())}, far_end);
+        placed({static_cast<int>((event->position().x() - r.left()) * 10000 / r.width()),
+                   static_cast<int>((event->position().y() - r.top()) * 10000 / r.height())},
+            far_end);
     }
 
     Session& session_;
@@ -54,7 +58,8 @@ private:
     FilmView* film_;
 };
 
-ClipDialog::ClipDialog(Session& session, core::Clip clip, QWidget* parent) : QDialog(parent), session_(session), recording_(session.recording(clip.take.recording)), clip_(std::move(clip)) {
+ClipDialog::ClipDialog(Session& session, core::Clip clip, QWidget* parent)
+    : QDialog(parent), session_(session), recording_(session.recording(clip.take.recording)), clip_(std::move(clip)) {
     setObjectName(QStringLiteral("station"));
     setWindowTitle(tr("The clip the learner gets"));
     resize(1160, 660);
@@ -85,9 +90,11 @@ ClipDialog::ClipDialog(Session& session, core::Clip clip, QWidget* parent) : QDi
             if (end) film_->step_frames(-1);
         });
     }
-    for (const auto& [key, dx, dy] : {std::tuple{Qt::Key_Left, -1, 0}, std::tuple{Qt::Key_Right, 1, 0}, std::tuple{Qt::Key_Up, 0, -1}, std::tuple{Qt::Key_Down, 0, 1}})
+    for (const auto& [key, dx, dy] :
+        {std::tuple{Qt::Key_Left, -1, 0}, std::tuple{Qt::Key_Right, 1, 0}, std::tuple{Qt::Key_Up, 0, -1}, std::tuple{Qt::Key_Down, 0, 1}})
         for (const bool far_end : {false, true}) {
-            auto* move = new QShortcut(QKeySequence(static_cast<int>(Qt::ALT) | (far_end ? static_cast<int>(Qt::SHIFT) : 0) | static_cast<int>(key)), this);
+            auto* move = new QShortcut(
+                QKeySequence(static_cast<int>(Qt::ALT) | (far_end ? static_cast<int>(Qt::SHIFT) : 0) | static_cast<int>(key)), this);
             connect(move, &QShortcut::activated, this, [this, dx = dx, dy = dy, far_end] { move_mark(dx, dy, far_end); });
         }
     rest_.setSingleShot(true);
@@ -134,15 +141,17 @@ void ClipDialog::build_side(QVBoxLayout* side) {
     facts_->setFixedWidth(330);
     side->addWidget(facts_);
     row({button(tr("Play the clip"), Qt::Key_Space, [this] { play(); }), button(tr("Still for it"), Qt::Key_P, [this] { set_poster(); })});
-    row({button(tr("Begins here"), Qt::Key_BracketLeft, [this] { set_begin(); }), button(tr("Ends here"), Qt::Key_BracketRight, [this] { set_end(); })});
-    row({button(tr("Slower"), Qt::Key_S, [this] {
-             clip_.slower = clip_.slower >= 4 ? 1 : clip_.slower * 2;
-             changed();
-         }),
-         button(tr("Sound"), Qt::Key_N, [this] {
-             clip_.silent = !clip_.silent;
-             changed();
-         })});
+    row({button(tr("Begins here"), Qt::Key_BracketLeft, [this] { set_begin(); }),
+        button(tr("Ends here"), Qt::Key_BracketRight, [this] { set_end(); })});
+    row({button(tr("Slower"), Qt::Key_S,
+             [this] {
+                 clip_.slower = clip_.slower >= 4 ? 1 : clip_.slower * 2;
+                 changed();
+             }),
+        button(tr("Sound"), Qt::Key_N, [this] {
+            clip_.silent = !clip_.silent;
+            changed();
+        })});
     side->addWidget(titled(tr("Drawn over it"), this));
     marks_ = new QListWidget(this);
     marks_->setFixedWidth(330);
@@ -150,8 +159,11 @@ void ClipDialog::build_side(QVBoxLayout* side) {
     marks_->setAccessibleName(tr("Signs and numbers over the clip"));
     side->addWidget(marks_, 1);
     row({button(tr("Sign or number"), Qt::Key_M, [this] { add_mark(); }), button(tr("Out"), Qt::Key_Delete, [this] { remove_mark(); })});
-    row({button(tr("From here"), Qt::Key_F, [this] { time_mark(true); }), button(tr("Until here"), Qt::Key_U, [this] { time_mark(false); })});
-    side->addWidget(second(tr("← → step by frames, Home and End go to the clip's own ends. A click places the chosen sign, a drag its far end; Alt+arrows move it, with Shift the far end."), this));
+    row({button(tr("From here"), Qt::Key_F, [this] { time_mark(true); }),
+        button(tr("Until here"), Qt::Key_U, [this] { time_mark(false); })});
+    side->addWidget(second(tr("← → step by frames, Home and End go to the clip's own ends. A click places the chosen sign, a drag its far "
+                              "end; Alt+arrows move it, with Shift the far end."),
+        this));
     trouble_ = new QLabel(this);
     trouble_->setObjectName(QStringLiteral("trouble"));
     trouble_->setWordWrap(true);
@@ -200,7 +212,8 @@ void ClipDialog::changed() {
 void ClipDialog::show_facts() {
     const double seconds = (clip_.take.to.seconds() - clip_.take.from.seconds()) * clip_.slower;
     QString words = tr("%1 s").arg(seconds, 0, 'f', 1);
-    words += bytes_ > 0 ? tr(", %1 in the pack").arg(QLocale::c().formattedDataSize(bytes_, 1, QLocale::DataSizeSIFormat)) : tr(", size is being measured …");
+    words += bytes_ > 0 ? tr(", %1 in the pack").arg(QLocale::c().formattedDataSize(bytes_, 1, QLocale::DataSizeSIFormat))
+                        : tr(", size is being measured …");
     if (clip_.slower > 1)
         words += tr("; %1 times slower, so without sound").arg(clip_.slower);
     else if (clip_.silent)
@@ -210,7 +223,10 @@ void ClipDialog::show_facts() {
     facts_->setText(words);
     const auto at = film_->time();
     const bool within = !(at < clip_.take.from) && at < clip_.take.to;
-    moment_->setText(tr("%1, %2. The clip runs from %3 to %4.%5").arg(text(core::clock_text(at)), within ? tr("in the clip") : tr("outside of the clip"), text(core::clock_text(clip_.take.from)), text(core::clock_text(clip_.take.to)), clip_.poster ? tr(" It is shown by its still at %1.").arg(text(core::clock_text(*clip_.poster))) : QString()));
+    moment_->setText(tr("%1, %2. The clip runs from %3 to %4.%5")
+                         .arg(text(core::clock_text(at)), within ? tr("in the clip") : tr("outside of the clip"),
+                             text(core::clock_text(clip_.take.from)), text(core::clock_text(clip_.take.to)),
+                             clip_.poster ? tr(" It is shown by its still at %1.").arg(text(core::clock_text(*clip_.poster))) : QString()));
 }
 
 void ClipDialog::set_begin() {
@@ -257,11 +273,14 @@ void ClipDialog::play() {
 
 void ClipDialog::add_mark() {
     QMenu menu(this);
-    fill_mark_menu(menu, {core::PlateSign::Turn, core::PlateSign::TurnBack, core::PlateSign::Pull, core::PlateSign::Press, core::PlateSign::Flow, core::PlateSign::Look, core::PlateSign::DoNotTouch});
+    fill_mark_menu(menu,
+        {core::PlateSign::Turn, core::PlateSign::TurnBack, core::PlateSign::Pull, core::PlateSign::Press, core::PlateSign::Flow,
+            core::PlateSign::Look, core::PlateSign::DoNotTouch});
     menu.addSeparator();
     const auto numbers = core::callout_numbers(session_.procedure());
     for (const auto& item : session_.procedure().items)
-        if (const auto n = numbers.find(item.id); n != numbers.end()) menu.addAction(tr("%1  %2").arg(n->second).arg(text(item.name)))->setData(text(item.id.text()));
+        if (const auto n = numbers.find(item.id); n != numbers.end())
+            menu.addAction(tr("%1  %2").arg(n->second).arg(text(item.name)))->setData(text(item.id.text()));
     const auto* chosen = chosen_from(menu, film_->mapToGlobal(film_->rect().center()));
     if (chosen == nullptr) return;
     core::ClipMark m;
@@ -274,7 +293,9 @@ void ClipDialog::add_mark() {
     // for three seconds from here, or as long as the clip lasts
     const auto at = std::clamp(film_->time(), clip_.take.from, clip_.take.to);
     m.from = at < clip_.take.to ? at : clip_.take.from;
-    m.to = std::min(clip_.take.to, recording_->index.times[recording_->index.frame_at(core::FrameTime::from_milliseconds(static_cast<std::int64_t>(m.from.seconds() * 1000) + 3000))]);
+    m.to = std::min(clip_.take.to,
+        recording_->index.times[recording_->index.frame_at(
+            core::FrameTime::from_milliseconds(static_cast<std::int64_t>(m.from.seconds() * 1000) + 3000))]);
     if (!(m.from < m.to)) m.to = clip_.take.to;
     clip_.marks.push_back(std::move(m));
     changed();
@@ -303,7 +324,9 @@ void ClipDialog::time_mark(bool begin) {
 void ClipDialog::move_mark(int dx, int dy, bool far_end) {
     auto* m = mark();
     if (m == nullptr) return;
-    const auto moved = [&](const core::Place& p) { return core::Place{std::clamp(p.x + dx * 150, 0, 10000), std::clamp(p.y + dy * 150, 0, 10000)}; };
+    const auto moved = [&](const core::Place& p) {
+        return core::Place{std::clamp(p.x + dx * 150, 0, 10000), std::clamp(p.y + dy * 150, 0, 10000)};
+    };
     if (!far_end) m->mark.at = moved(m->mark.at);
     m->mark.to = moved(m->mark.to);
     changed();
@@ -315,7 +338,8 @@ void ClipDialog::place_mark(const core::Place& place, bool far_end) {
     if (far_end)
         m->mark.to = place;
     else {
-        m->mark.to = {std::clamp(m->mark.to.x + place.x - m->mark.at.x, 0, 10000), std::clamp(m->mark.to.y + place.y - m->mark.at.y, 0, 10000)};
+        m->mark.to = {
+            std::clamp(m->mark.to.x + place.x - m->mark.at.x, 0, 10000), std::clamp(m->mark.to.y + place.y - m->mark.at.y, 0, 10000)};
         m->mark.at = place;
     }
     changed();
@@ -331,12 +355,14 @@ void ClipDialog::measure() {
     }
     stop_ = make_stop();
     const std::string out = folder_.filePath(QStringLiteral("clip.mp4")).toStdString();
-    watcher_.setFuture(QtConcurrent::run(&work_threads(), [path = recording_->entry.path, clip = clip_, out, stop = stop_, options = publish::clip_options(session_.procedure(), clip_, recording_->index.rotation, recording_->index.pixel_aspect)] {
-        const auto cut = media::cut_clip(
-            path, clip.take, out, publish::kClipWidth, [stop](double) { return !*stop; }, options);
-        if (!cut) return Cut{0, cut.error().code == core::ErrorCode::Cancelled ? std::string() : cut.error().message};
-        return Cut{QFileInfo(QString::fromStdString(out)).size(), {}};
-    }));
+    watcher_.setFuture(QtConcurrent::run(&work_threads(),
+        [path = recording_->entry.path, clip = clip_, out, stop = stop_,
+            options = publish::clip_options(session_.procedure(), clip_, recording_->index.rotation, recording_->index.pixel_aspect)] {
+            const auto cut = media::cut_clip(
+                path, clip.take, out, publish::kClipWidth, [stop](double) { return !*stop; }, options);
+            if (!cut) return Cut{0, cut.error().code == core::ErrorCode::Cancelled ? std::string() : cut.error().message};
+            return Cut{QFileInfo(QString::fromStdString(out)).size(), {}};
+        }));
 }
 
 }  // namespace anagraph::app

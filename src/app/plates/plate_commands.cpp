@@ -29,10 +29,8 @@ void PlatesStation::choose_variants() {
     QMenu menu(this);
     menu.addAction(tr("for &all"))->setData(QStringLiteral(""));
     for (const auto& v : variants)
-        if (!has(v) || mine.size() > 1) menu.addAction((mine.empty() ? tr("%1 only") : has(v) ? tr("not %1")
-                                                                                              : tr("%1 as well"))
-                                                           .arg(text(v)))
-                                            ->setData(text(v));
+        if (!has(v) || mine.size() > 1)
+            menu.addAction((mine.empty() ? tr("%1 only") : has(v) ? tr("not %1") : tr("%1 as well")).arg(text(v)))->setData(text(v));
     const auto* chosen = chosen_from(menu, view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
     const auto v = chosen->data().toString().toStdString();
@@ -71,7 +69,10 @@ void PlatesStation::take_care() {
     core::Plate next = core::with_care(*now, dialog.care(), aspect);
     const auto lost = now->callouts.size() - next.callouts.size();
     const double shown = core::shown_aspect(next.care, aspect);
-    if (put(core::laid_out(std::move(next), shown), "crop, hide or brighten a still") && lost > 0) session_.tell(theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."), tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
+    if (put(core::laid_out(std::move(next), shown), "crop, hide or brighten a still") && lost > 0)
+        session_.tell(
+            theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."),
+                tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
 }
 
 /// A second picture beside this one, or the roles of the two, or two pictures on their own again.
@@ -82,13 +83,21 @@ void PlatesStation::make_pair() {
     const auto* with = counterpart_of(*now);
     QMenu menu(this);
     using core::PairRole;
-    for (const auto& [role, words] : {std::pair{PairRole::Right, tr("this is &right, the other wrong")}, std::pair{PairRole::Wrong, tr("this is &wrong, the other right")}, std::pair{PairRole::Before, tr("this is &before, the other after")}, std::pair{PairRole::After, tr("this is &after, the other before")}, std::pair{PairRole::New, tr("this is the &new part, the other the old")}, std::pair{PairRole::Old, tr("this is the &old part, the other the new")}}) menu.addAction(words)->setData(static_cast<int>(role));
+    for (const auto& [role, words] : {std::pair{PairRole::Right, tr("this is &right, the other wrong")},
+             std::pair{PairRole::Wrong, tr("this is &wrong, the other right")},
+             std::pair{PairRole::Before, tr("this is &before, the other after")},
+             std::pair{PairRole::After, tr("this is &after, the other before")},
+             std::pair{PairRole::New, tr("this is the &new part, the other the old")},
+             std::pair{PairRole::Old, tr("this is the &old part, the other the new")}})
+        menu.addAction(words)->setData(static_cast<int>(role));
     if (with != nullptr) menu.addAction(tr("two pictures on their &own"))->setData(static_cast<int>(PairRole::None));
     const auto* chosen = chosen_from(menu, view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
     const auto role = static_cast<PairRole>(chosen->data().toInt());
     core::Step s = *step;
-    const auto at = [&](const core::PlateId& id) { return std::find_if(s.plates.begin(), s.plates.end(), [&](const core::Plate& p) { return p.id == id; }); };
+    const auto at = [&](const core::PlateId& id) {
+        return std::find_if(s.plates.begin(), s.plates.end(), [&](const core::Plate& p) { return p.id == id; });
+    };
     at(now->id)->role = role;
     *at(now->id) = core::laid_out(*at(now->id), view_->aspect());  // clear of the tag that says it
     if (with != nullptr) {
@@ -142,7 +151,8 @@ void PlatesStation::follow_callouts() {
         session_.tell(tr("No plate before this one, of the same recording, calls anything out."));
         return;
     }
-    const auto look = [first = frame_reader(*r, before->at), second = frame_reader(*r, now->at), from = *before, to = *now]() -> core::Result<std::vector<Followed>> {
+    const auto look = [first = frame_reader(*r, before->at), second = frame_reader(*r, now->at), from = *before,
+                          to = *now]() -> core::Result<std::vector<Followed>> {
         const auto a = first();
         if (!a) return tl::make_unexpected(a.error());
         const auto b = second();
@@ -169,12 +179,16 @@ void PlatesStation::follow_callouts() {
 
 void PlatesStation::propose_followed(const std::vector<Followed>& found) {
     if (found.empty()) {
-        session_.tell(tr("Nothing the plate before calls out was found on this one with certainty: too much moved, or it looks alike elsewhere."));
+        session_.tell(
+            tr("Nothing the plate before calls out was found on this one with certainty: too much moved, or it looks alike elsewhere."));
         return;
     }
     QStringList words;
-    for (const auto& f : found) words << tr("%1 (%2 % alike)").arg(text(session_.procedure().find(f.item)->name)).arg(static_cast<int>(100 * f.certainty));
-    const auto answer = QMessageBox::question(this, tr("Callouts of the plate before"), tr("Found again on this picture: %1. Take them over? Look at each: what is alike need not be the same.").arg(words.join(QStringLiteral(", "))));
+    for (const auto& f : found)
+        words << tr("%1 (%2 % alike)").arg(text(session_.procedure().find(f.item)->name)).arg(static_cast<int>(100 * f.certainty));
+    const auto answer = QMessageBox::question(this, tr("Callouts of the plate before"),
+        tr("Found again on this picture: %1. Take them over? Look at each: what is alike need not be the same.")
+            .arg(words.join(QStringLiteral(", "))));
     if (answer != QMessageBox::Yes) return;
     core::Plate next = *plate();
     for (const auto& f : found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next, view_->aspect())});

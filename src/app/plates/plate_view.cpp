@@ -98,19 +98,23 @@ void PlateView::paintEvent(QPaintEvent*) {
     for (const auto& m : plate_->marks)
         if (m.sign == core::PlateSign::Magnify && !still_.isNull()) {
             const double glass = publish::lens_radius(r.height());
-            p.drawImage(QRectF(to_widget(m.to) - QPointF(glass, glass), QSizeF(2 * glass, 2 * glass)), publish::magnified(still_, m.at, publish::lens_radius(still_.height())));
+            p.drawImage(QRectF(to_widget(m.to) - QPointF(glass, glass), QSizeF(2 * glass, 2 * glass)),
+                publish::magnified(still_, m.at, publish::lens_radius(still_.height())));
         }
     if (!plate_->marks.empty() || !plate_->fasteners.empty() || !plate_->off_order.empty() || plate_->role != core::PairRole::None) {
         // drawn as in the pack
-        const std::string svg = publish::marks_svg(session_.procedure(), *plate_, r.width(), r.height(), mark_ ? static_cast<int>(*mark_) : -1);
-        QSvgRenderer renderer(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {:.1f} {:.1f}\">{}</svg>", r.width(), r.height(), svg)));
+        const std::string svg =
+            publish::marks_svg(session_.procedure(), *plate_, r.width(), r.height(), mark_ ? static_cast<int>(*mark_) : -1);
+        QSvgRenderer renderer(QByteArray::fromStdString(
+            fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {:.1f} {:.1f}\">{}</svg>", r.width(), r.height(), svg)));
         renderer.render(&p, r);
     }
     const auto numbers = core::callout_numbers(session_.procedure());
     for (std::size_t i = 0; i < plate_->callouts.size(); ++i) {
         const auto& c = plate_->callouts[i];
         const auto n = numbers.find(c.item);
-        theme::draw_callout(p, to_widget(c.target), to_widget(c.label), radius(), n == numbers.end() ? QStringLiteral("?") : QString::number(n->second), selected_ == i);
+        theme::draw_callout(p, to_widget(c.target), to_widget(c.label), radius(),
+            n == numbers.end() ? QStringLiteral("?") : QString::number(n->second), selected_ == i);
     }
     if (cursor_) {
         const QPointF at = to_widget(*cursor_);
@@ -193,12 +197,16 @@ void PlateView::mouseReleaseEvent(QMouseEvent*) {
 /// The cross or the mark in hand, moved by an arrow.
 bool PlateView::move_by_key(int key, Qt::KeyboardModifiers modifiers) {
     const int step = (modifiers & Qt::ControlModifier) != 0 ? 20 : 150;
-    const core::Place by{key == Qt::Key_Left ? -step : key == Qt::Key_Right ? step
-                                                                            : 0,
-                         key == Qt::Key_Up ? -step : key == Qt::Key_Down ? step
-                                                                         : 0};
+    const core::Place by{key == Qt::Key_Left ? -step
+            : key == Qt::Key_Right           ? step
+                                             : 0,
+        key == Qt::Key_Up         ? -step
+            : key == Qt::Key_Down ? step
+                                  : 0};
     if (by == core::Place{}) return false;
-    const auto moved = [&](const core::Place& p) { return core::Place{std::clamp(p.x + by.x, 0, 10000), std::clamp(p.y + by.y, 0, 10000)}; };
+    const auto moved = [&](const core::Place& p) {
+        return core::Place{std::clamp(p.x + by.x, 0, 10000), std::clamp(p.y + by.y, 0, 10000)};
+    };
     if (cursor_) {
         cursor_ = moved(*cursor_);
         update();
@@ -223,7 +231,8 @@ void PlateView::keyPressEvent(QKeyEvent* event) {
         QWidget::keyPressEvent(event);
         return;
     }
-    const bool arrow = event->key() == Qt::Key_Left || event->key() == Qt::Key_Right || event->key() == Qt::Key_Up || event->key() == Qt::Key_Down;
+    const bool arrow =
+        event->key() == Qt::Key_Left || event->key() == Qt::Key_Right || event->key() == Qt::Key_Up || event->key() == Qt::Key_Down;
     if (!selected_ || !arrow) {
         QWidget::keyPressEvent(event);
         return;

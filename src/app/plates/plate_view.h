@@ -55,11 +55,7 @@ private:
     std::optional<std::size_t> selected_;
     std::optional<std::size_t> mark_;
     std::optional<core::Place> cursor_;
-    enum class Grip { None,
-                      Label,
-                      Target,
-                      Mark,
-                      MarkEnd } grip_ = Grip::None;
+    enum class Grip { None, Label, Target, Mark, MarkEnd } grip_ = Grip::None;
     bool dragged_ = false;
 };
 

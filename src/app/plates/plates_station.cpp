@@ -15,8 +15,8 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/plate/layout.h"
-#include "core/review/open_points.h"
 #include "core/procedure/text.h"
+#include "core/review/open_points.h"
 #include "media/exact_frame.h"
 #include "publish/plate_svg.h"
 #include "publish/still_care.h"
@@ -126,7 +126,8 @@ QWidget* PlatesStation::build_side() {
     auto* down = new QVBoxLayout(side);
     down->setContentsMargins(16, 16, 16, 16);
     down->addWidget(titled(tr("Call out"), side));
-    down->addWidget(second(tr("Choose an item, then click its place on the picture. Arrows move the callout in hand, with Shift what it points at."), side));
+    down->addWidget(second(
+        tr("Choose an item, then click its place on the picture. Arrows move the callout in hand, with Shift what it points at."), side));
     items_ = new QListWidget(side);
     items_->setAccessibleName(tr("Items"));
     items_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -184,7 +185,8 @@ void PlatesStation::refresh() {
     items_->clear();
     for (const auto& i : session_.procedure().items) {
         const auto n = numbers.find(i.id);
-        auto* item = new QListWidgetItem(n == numbers.end() ? text(i.name) : QStringLiteral("%1  %2").arg(n->second).arg(text(i.name)), items_);
+        auto* item =
+            new QListWidgetItem(n == numbers.end() ? text(i.name) : QStringLiteral("%1  %2").arg(n->second).arg(text(i.name)), items_);
         item->setData(Qt::UserRole, text(i.id.text()));
         if (item->data(Qt::UserRole) == kept) items_->setCurrentItem(item);
     }
@@ -202,7 +204,8 @@ void PlatesStation::show_chosen() {
         other_->hide();
         told_->clear();
         commands_->refresh();
-        view_->show_plate(nullptr, {}, tr("On the Tape, stop at the clearest frame of a step and keep the picture: the exact frame becomes a plate here."));
+        view_->show_plate(nullptr, {},
+            tr("On the Tape, stop at the clearest frame of a step and keep the picture: the exact frame becomes a plate here."));
         return;
     }
     const auto& steps = session_.procedure().steps;
@@ -210,10 +213,12 @@ void PlatesStation::show_chosen() {
     title_->setText(tr("%1 · %2").arg(index + 1).arg(text(step->heading)));
     QStringList variants;
     for (const auto& v : now->variants) variants << text(v);
-    moment_->setText((variants.isEmpty() ? QString() : tr("%1 only · ").arg(variants.join(QStringLiteral(", ")))) + tr("frame at %1").arg(text(core::clock_text(now->at))));
+    moment_->setText((variants.isEmpty() ? QString() : tr("%1 only · ").arg(variants.join(QStringLiteral(", ")))) +
+        tr("frame at %1").arg(text(core::clock_text(now->at))));
     if (!has_keys(caption_)) caption_->setText(text(now->caption));
     const QString told = text(publish::plate_words(session_.procedure(), *now, core::callout_numbers(session_.procedure())));
-    told_->setText(tr("<b>Alternative text:</b> %1").arg((told.isEmpty() ? tr("none yet; the caption and the callouts make it") : told).toHtmlEscaped()));
+    told_->setText(tr("<b>Alternative text:</b> %1")
+                       .arg((told.isEmpty() ? tr("none yet; the caption and the callouts make it") : told).toHtmlEscaped()));
     told_->setToolTip(told);
     QStringList missing;
     for (const auto& point : core::open_points(session_.procedure()))
@@ -320,7 +325,8 @@ void PlatesStation::point_at(const core::Place& place) {
     }
     const auto* now = plate();
     if (now == nullptr) return;
-    const core::ItemId item(items_->currentItem() == nullptr ? std::string() : items_->currentItem()->data(Qt::UserRole).toString().toStdString());
+    const core::ItemId item(
+        items_->currentItem() == nullptr ? std::string() : items_->currentItem()->data(Qt::UserRole).toString().toStdString());
     const auto* fastener = session_.procedure().find(item);
     if (fastener == nullptr || fastener->kind != core::ItemKind::Fastener) {
         session_.tell(tr("Choose a fastener in the list on the right; then each click, or Enter on the cross, sets one down."));
@@ -341,7 +347,9 @@ void PlatesStation::add_mark() {
     if (now == nullptr) return;
     QMenu menu(this);
     using core::PlateSign;
-    fill_mark_menu(menu, {PlateSign::Turn, PlateSign::TurnBack, PlateSign::Pull, PlateSign::Press, PlateSign::Flow, PlateSign::Look, PlateSign::DoNotTouch, PlateSign::Distance, PlateSign::Magnify});
+    fill_mark_menu(menu,
+        {PlateSign::Turn, PlateSign::TurnBack, PlateSign::Pull, PlateSign::Press, PlateSign::Flow, PlateSign::Look, PlateSign::DoNotTouch,
+            PlateSign::Distance, PlateSign::Magnify});
     const auto* chosen = chosen_from(menu, view_->mapToGlobal(view_->rect().center()));
     if (chosen == nullptr) return;
     core::PlateMark mark{static_cast<core::PlateSign>(chosen->data().toInt()), {5000, 5000}, {6200, 5000}};
@@ -406,7 +414,9 @@ void PlatesStation::set_caption() {
 /// A new item, or another name, kind, size or number for the one in hand: every place that names it says it so from then on.
 void PlatesStation::edit_item(bool fresh) {
     const auto& p = session_.procedure();
-    const auto* now = fresh || items_->currentItem() == nullptr ? nullptr : p.find(core::ItemId(items_->currentItem()->data(Qt::UserRole).toString().toStdString()));
+    const auto* now = fresh || items_->currentItem() == nullptr
+        ? nullptr
+        : p.find(core::ItemId(items_->currentItem()->data(Qt::UserRole).toString().toStdString()));
     if (!fresh && now == nullptr) return;
     core::Item item = now == nullptr ? core::Item{} : *now;
     QDialog dialog(this);
@@ -416,7 +426,8 @@ void PlatesStation::edit_item(bool fresh) {
     form->setContentsMargins(20, 16, 20, 16);
     auto* name = new QLineEdit(text(item.name), &dialog);
     auto* kind = new QComboBox(&dialog);
-    for (int k = 0; k <= static_cast<int>(core::ItemKind::Protection); ++k) kind->addItem(text(std::string(core::name_of(static_cast<core::ItemKind>(k)))), k);
+    for (int k = 0; k <= static_cast<int>(core::ItemKind::Protection); ++k)
+        kind->addItem(text(std::string(core::name_of(static_cast<core::ItemKind>(k)))), k);
     kind->setCurrentIndex(static_cast<int>(item.kind));
     auto* spec = new QLineEdit(text(item.spec), &dialog);
     auto* number = new QLineEdit(text(item.number), &dialog);
@@ -425,7 +436,10 @@ void PlatesStation::edit_item(bool fresh) {
     form->addRow(tr("&Size or grade"), spec);
     form->addRow(tr("&Part number"), number);
     // what tells one bolt from the one beside it, on the map of where they go back
-    const std::tuple<std::string*, QString, QString> facts[] = {{&item.fastening.length, tr("&Length"), tr("under the head: 16 mm; empty: not known")}, {&item.fastening.head, tr("&Head"), tr("hexagon, 10 mm across flats")}, {&item.fastening.washer, tr("&Washer"), tr("plain; none; empty: not known")}};
+    const std::tuple<std::string*, QString, QString> facts[] = {
+        {&item.fastening.length, tr("&Length"), tr("under the head: 16 mm; empty: not known")},
+        {&item.fastening.head, tr("&Head"), tr("hexagon, 10 mm across flats")},
+        {&item.fastening.washer, tr("&Washer"), tr("plain; none; empty: not known")}};
     std::vector<std::pair<QLineEdit*, std::string*>> fastening;
     for (const auto& [fact, label, hint] : facts) {
         auto* field = new QLineEdit(text(*fact), &dialog);
@@ -434,7 +448,8 @@ void PlatesStation::edit_item(bool fresh) {
         fastening.emplace_back(field, fact);
     }
     const auto show_facts = [&] {
-        for (const auto& [field, fact] : fastening) form->setRowVisible(field, kind->currentData().toInt() == static_cast<int>(core::ItemKind::Fastener));
+        for (const auto& [field, fact] : fastening)
+            form->setRowVisible(field, kind->currentData().toInt() == static_cast<int>(core::ItemKind::Fastener));
     };
     connect(kind, &QComboBox::currentIndexChanged, &dialog, show_facts);
     show_facts();
@@ -457,13 +472,15 @@ void PlatesStation::edit_item(bool fresh) {
     item.kind = static_cast<core::ItemKind>(kind->currentData().toInt());
     item.spec = spec->text().trimmed().toStdString();
     item.number = number->text().trimmed().toStdString();
-    for (const auto& [field, fact] : fastening) *fact = item.kind == core::ItemKind::Fastener ? field->text().trimmed().toStdString() : std::string();
+    for (const auto& [field, fact] : fastening)
+        *fact = item.kind == core::ItemKind::Fastener ? field->text().trimmed().toStdString() : std::string();
     // an item of several variants keeps them unless another answer was given
     const auto v = only->currentData().toString().toStdString();
     if (only->currentIndex() != belongs) item.variants = v.empty() ? std::vector<std::string>{} : std::vector<std::string>{v};
     if (fresh) item.id = core::fresh_id<core::ItemId>(item.name, p.items);
     if (now != nullptr && item == *now) return;
-    if (!session_.perform(core::Change{fresh ? "add an item" : "change an item", {core::Put<core::Item>{std::move(item), std::nullopt}}})) return;
+    if (!session_.perform(core::Change{fresh ? "add an item" : "change an item", {core::Put<core::Item>{std::move(item), std::nullopt}}}))
+        return;
     if (fresh) items_->setCurrentRow(items_->count() - 1);
     view_->setFocus();
 }
@@ -476,11 +493,13 @@ void PlatesStation::choose_item(const core::ItemId& id) {
 void PlatesStation::next_open() {
     const auto& steps = session_.procedure().steps;
     const auto* now = step_of_plate();
-    const auto from = std::find_if(steps.begin(), steps.end(), [&](const core::Step& s) { return now != nullptr && s.id == now->id; }) - steps.begin();
+    const auto from =
+        std::find_if(steps.begin(), steps.end(), [&](const core::Step& s) { return now != nullptr && s.id == now->id; }) - steps.begin();
     const auto points = core::open_points(session_.procedure());
     for (std::size_t k = 1; k <= steps.size(); ++k) {
         const auto& s = steps[(static_cast<std::size_t>(from) + k) % steps.size()];
-        const bool open = std::any_of(points.begin(), points.end(), [&](const core::OpenPoint& x) { return x.station == core::Station::Plates && x.step == s.id; });
+        const bool open = std::any_of(
+            points.begin(), points.end(), [&](const core::OpenPoint& x) { return x.station == core::Station::Plates && x.step == s.id; });
         if (!open) continue;
         if (s.plates.empty()) {
             session_.tell(tr("\"%1\" has no picture yet: on the Tape, stop at its clearest frame and keep it.").arg(text(s.heading)));

@@ -18,7 +18,8 @@ namespace {
 constexpr int kOffers = 9;
 }
 
-StillDialog::StillDialog(const LoadedRecording& recording, const core::FrameTime& at, core::StillCare care, QWidget* parent) : QDialog(parent), recording_(recording), at_(at), chosen_(at), care_(std::move(care)) {
+StillDialog::StillDialog(const LoadedRecording& recording, const core::FrameTime& at, core::StillCare care, QWidget* parent)
+    : QDialog(parent), recording_(recording), at_(at), chosen_(at), care_(std::move(care)) {
     setWindowTitle(tr("The sharpest frame near the moment"));
     resize(1080, 640);
     auto* down = new QVBoxLayout(this);
@@ -76,7 +77,10 @@ void StillDialog::look() {
     watcher_.waitForFinished();
     stop_ = make_stop();
     said_->setText(tr("Looking at the frames within %1 s …").arg(seconds_, 0, 'g', 2));
-    watcher_.setFuture(QtConcurrent::run(&work_threads(), [path = recording_.entry.path, times = recording_.index.times, at = at_, seconds = seconds_, stop = stop_] { return std::make_shared<Offers>(media::stills_about(path, times, at, seconds, kOffers, [stop](double) { return !*stop; })); }));
+    watcher_.setFuture(QtConcurrent::run(
+        &work_threads(), [path = recording_.entry.path, times = recording_.index.times, at = at_, seconds = seconds_, stop = stop_] {
+            return std::make_shared<Offers>(media::stills_about(path, times, at, seconds, kOffers, [stop](double) { return !*stop; }));
+        }));
 }
 
 void StillDialog::show_offers() {
@@ -92,22 +96,27 @@ void StillDialog::show_offers() {
     const double most = std::max(1e-9, (**offers)[best].sharpness);
     for (std::size_t i = 0; i < (**offers).size(); ++i) {
         auto& o = (**offers)[i];
-        const QImage image = publish::cared_for(publish::image_of(media::upright(std::move(o.picture), recording_.index.rotation, recording_.index.pixel_aspect)), care_);
+        const QImage image = publish::cared_for(
+            publish::image_of(media::upright(std::move(o.picture), recording_.index.rotation, recording_.index.pixel_aspect)), care_);
         images_.push_back(image);
         times_.push_back(o.at);
-        QString words = QStringLiteral("%1\n%2").arg(text(core::clock_text(o.at)), tr("sharpness %1 %").arg(static_cast<int>(100 * o.sharpness / most)));
+        QString words = QStringLiteral("%1\n%2").arg(
+            text(core::clock_text(o.at)), tr("sharpness %1 %").arg(static_cast<int>(100 * o.sharpness / most)));
         if (i == best) words += tr("\n◆ the sharpest");
         if (o.at == at_) words += tr("\nas it was");
-        list_->addItem(new QListWidgetItem(QIcon(QPixmap::fromImage(image.scaled(288, 162, Qt::KeepAspectRatio, Qt::SmoothTransformation))), words));
+        list_->addItem(
+            new QListWidgetItem(QIcon(QPixmap::fromImage(image.scaled(288, 162, Qt::KeepAspectRatio, Qt::SmoothTransformation))), words));
     }
-    said_->setText(tr("The sharpest is offered; ↑ ↓ look at the others, Enter takes one. A sharp picture with a hand in the way is the worse one."));
+    said_->setText(
+        tr("The sharpest is offered; ↑ ↓ look at the others, Enter takes one. A sharp picture with a hand in the way is the worse one."));
     list_->setCurrentRow(static_cast<int>(best));
 }
 
 void StillDialog::show_row(int row) {
     if (row < 0 || row >= static_cast<int>(images_.size())) return;
     chosen_ = times_[static_cast<std::size_t>(row)];
-    picture_->setPixmap(QPixmap::fromImage(images_[static_cast<std::size_t>(row)].scaled(picture_->size() - QSize(8, 8), Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+    picture_->setPixmap(QPixmap::fromImage(
+        images_[static_cast<std::size_t>(row)].scaled(picture_->size() - QSize(8, 8), Qt::KeepAspectRatio, Qt::SmoothTransformation)));
 }
 
 }  // namespace anagraph::app

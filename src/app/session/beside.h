@@ -56,7 +56,8 @@ void beside(QObject* owner, Work work, Then then) {
         watcher->deleteLater();
         then(*watcher->result());
     });
-    watcher->setFuture(QtConcurrent::run(&work_threads(), [work = std::move(work)]() mutable { return std::make_shared<Out>(detail::without_throwing(work)); }));
+    watcher->setFuture(QtConcurrent::run(
+        &work_threads(), [work = std::move(work)]() mutable { return std::make_shared<Out>(detail::without_throwing(work)); }));
 }
 
 }  // namespace anagraph::app

@@ -34,7 +34,11 @@ bool Session::open_guide(const store::GuideId& id) {
     saved_text_ = tr("saved");
     emit guide_opened();
     emit changed();
-    if (!state->lost.empty()) emit failed(theme::counted(static_cast<qsizetype>(state->lost.size()), tr("The library is damaged: 1 change of this guide could not be read and is missing. "), tr("The library is damaged: %1 changes of this guide could not be read and are missing. ")) + text(state->lost.front()) + tr(" Put back library.db from your last copy, or look through the guide and go on from here."));
+    if (!state->lost.empty())
+        emit failed(theme::counted(static_cast<qsizetype>(state->lost.size()),
+                        tr("The library is damaged: 1 change of this guide could not be read and is missing. "),
+                        tr("The library is damaged: %1 changes of this guide could not be read and are missing. ")) +
+            text(state->lost.front()) + tr(" Put back library.db from your last copy, or look through the guide and go on from here."));
     return true;
 }
 
@@ -50,7 +54,8 @@ bool Session::new_guide(const core::Header& header) {
     return open_guide(*id);
 }
 
-bool Session::commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others, const std::optional<core::House>& house) {
+bool Session::commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others,
+    const std::optional<core::House>& house) {
     auto all = others;
     if (!change.edits.empty()) all.push_back({guide_, change, after});
     if (auto saved = library_->append_all(all, house, author().toStdString()); !saved) {
@@ -197,9 +202,10 @@ std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& 
     auto entry = library_->recording(id);
     auto index = media::load_index(library_->recording_folder(id));
     auto narration = library_->narration(id);
-    const auto trouble = !entry ? entry.error().message : !index   ? index.error().message
-                                                      : !narration ? narration.error().message
-                                                                   : std::string();
+    const auto trouble = !entry ? entry.error().message
+        : !index                ? index.error().message
+        : !narration            ? narration.error().message
+                                : std::string();
     if (!trouble.empty()) {
         emit failed(text(trouble));
         return std::nullopt;
@@ -216,7 +222,8 @@ std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& 
 void Session::follow_lines(LoadedRecording& r) {
     const auto* use = procedure_.find(r.entry.id);
     const core::RecordingUse now = use == nullptr ? core::RecordingUse{r.entry.id, "", {}} : *use;
-    const bool same = now.corrections == r.told.corrections && now.typed == r.told.typed && now.anchors == r.told.anchors && now.speakers == r.told.speakers;
+    const bool same = now.corrections == r.told.corrections && now.typed == r.told.typed && now.anchors == r.told.anchors &&
+        now.speakers == r.told.speakers;
     if (same && r.told.id == now.id) return;
     r.told = now;
     auto lines = core::spoken_lines(r.heard, &now);
@@ -272,7 +279,9 @@ std::vector<core::RecordingId> Session::tape_order() {
 std::vector<core::Told> Session::told(const std::vector<core::RecordingId>& recordings) {
     std::vector<core::Told> out;
     for (const auto& id : recordings)
-        if (const auto* r = recording(id)) out.push_back({id, &r->narration, &r->marks, [index = &r->index](const core::FrameTime& at) { return index->times[index->frame_from(at)]; }});
+        if (const auto* r = recording(id))
+            out.push_back({id, &r->narration, &r->marks,
+                [index = &r->index](const core::FrameTime& at) { return index->times[index->frame_from(at)]; }});
     return out;
 }
 

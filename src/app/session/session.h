@@ -10,8 +10,8 @@
 #include <vector>
 
 #include "core/editing/where_said.h"
-#include "core/narration/reader.h"
 #include "core/edits/edit.h"
+#include "core/narration/reader.h"
 #include "core/tape/spoken_lines.h"
 #include "media/exact_frame.h"
 #include "media/recording_index.h"
@@ -36,7 +36,9 @@ struct LoadedRecording {
 
 /// Reads a frame of the recording, upright; may run on any thread.
 inline auto frame_reader(const LoadedRecording& r, const core::FrameTime& at) {
-    return [path = r.entry.path, at, turn = r.index.rotation, shape = r.index.pixel_aspect] { return media::upright_frame(path, at, turn, shape); };
+    return [path = r.entry.path, at, turn = r.index.rotation, shape = r.index.pixel_aspect] {
+        return media::upright_frame(path, at, turn, shape);
+    };
 }
 
 class Session : public QObject {
@@ -115,7 +117,8 @@ private:
         std::optional<core::House> house;
         std::string label;
     };
-    bool commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others = {}, const std::optional<core::House>& house = {});
+    bool commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others = {},
+        const std::optional<core::House>& house = {});
     /// Does what `done` says and gives back what takes that back; nothing, and failed(), where it cannot be.
     std::optional<Done> turn(const Done& done);
 

@@ -40,7 +40,10 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
     const QString rule = theme::colour("rule").name();
     const QString cell = QStringLiteral("<td style='border-top:1px solid %1'>%2</td>");
     QString out = QStringLiteral("<table width='100%' cellspacing='0' cellpadding='6'><tr><td width='14%'></td>");
-    for (const auto c : columns) out += QStringLiteral("<td width='%1%'><b>%2</b></td>").arg(86 / static_cast<int>(columns.size())).arg(text(p.header.variants[c]).toHtmlEscaped());
+    for (const auto c : columns)
+        out += QStringLiteral("<td width='%1%'><b>%2</b></td>")
+                   .arg(86 / static_cast<int>(columns.size()))
+                   .arg(text(p.header.variants[c]).toHtmlEscaped());
     out += QStringLiteral("</tr>");
     core::StepId last;
     int number = 0;
@@ -52,17 +55,22 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
         std::vector<std::string> shown;  // what says nothing has nothing in common
         for (const auto c : columns)
             if (!row.texts[c].empty()) shown.push_back(row.texts[c]);
-        const bool differs = std::adjacent_find(columns.begin(), columns.end(), [&](std::size_t a, std::size_t b) { return row.texts[a] != row.texts[b]; }) != columns.end();
+        const bool differs = std::adjacent_find(columns.begin(), columns.end(),
+                                 [&](std::size_t a, std::size_t b) { return row.texts[a] != row.texts[b]; }) != columns.end();
         if (differences_only && !differs) continue;
         const bool heading = row.what == "Heading";
-        const QString what = row.step.empty() ? tr("Items of some only") : heading        ? tr("Step %1").arg(number)
-                                                                       : differences_only ? tr("Step %1, %2").arg(number).arg(text(row.what).toLower())
-                                                                                          : text(row.what);
+        const QString what = row.step.empty() ? tr("Items of some only")
+            : heading                         ? tr("Step %1").arg(number)
+            : differences_only                ? tr("Step %1, %2").arg(number).arg(text(row.what).toLower())
+                                              : text(row.what);
         // a difference is marked by a bar and a word, not by colour alone
-        out += differs ? QStringLiteral("<tr bgcolor='%1'>").arg(theme::colour("wash").name()) + cell.arg(rule, QStringLiteral("%1 <b>≠ %2</b>").arg(what, tr("differs"))) : QStringLiteral("<tr>") + cell.arg(rule, what);
+        out += differs ? QStringLiteral("<tr bgcolor='%1'>").arg(theme::colour("wash").name()) +
+                cell.arg(rule, QStringLiteral("%1 <b>≠ %2</b>").arg(what, tr("differs")))
+                       : QStringLiteral("<tr>") + cell.arg(rule, what);
         const auto ends = core::shared_ends(shown);
         for (const auto c : columns) {
-            const QString words = row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(tr("not for this one")) : with_difference(row.texts[c], ends);
+            const QString words =
+                row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(tr("not for this one")) : with_difference(row.texts[c], ends);
             out += cell.arg(rule, heading ? QStringLiteral("<b>%1</b>").arg(words) : words);
         }
         out += QStringLiteral("</tr>");
@@ -87,7 +95,8 @@ void show_variants(Session& session, QWidget* parent) {
     auto* which = new QComboBox(&dialog);
     which->setAccessibleName(tr("Shown"));
     which->addItem(tr("all side by side"), -1);
-    for (std::size_t i = 0; i < p.header.variants.size(); ++i) which->addItem(tr("%1 alone").arg(text(p.header.variants[i])), static_cast<int>(i));
+    for (std::size_t i = 0; i < p.header.variants.size(); ++i)
+        which->addItem(tr("%1 alone").arg(text(p.header.variants[i])), static_cast<int>(i));
     auto* only = new QComboBox(&dialog);
     only->setAccessibleName(tr("Lines"));
     only->addItems({tr("every line"), tr("only what differs")});
@@ -138,7 +147,10 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     list->setAccessibleName(tr("Versions of the line, the newest first"));
     for (std::size_t i = 0; i < versions.size(); ++i) {
         const auto& v = versions[i];
-        list->addItem(QStringLiteral("%1\n%2").arg(v.text.empty() ? tr("(empty)") : text(core::rendered(session.procedure(), v.text)), tr("%1 · %2 · %3%4").arg(text(v.who), QDateTime::fromString(text(v.at), Qt::ISODate).toLocalTime().toString(QStringLiteral("yyyy-MM-dd hh:mm")), text(v.label), i == 0 ? tr(" · as it stands now") : QString())));
+        list->addItem(QStringLiteral("%1\n%2").arg(v.text.empty() ? tr("(empty)") : text(core::rendered(session.procedure(), v.text)),
+            tr("%1 · %2 · %3%4")
+                .arg(text(v.who), QDateTime::fromString(text(v.at), Qt::ISODate).toLocalTime().toString(QStringLiteral("yyyy-MM-dd hh:mm")),
+                    text(v.label), i == 0 ? tr(" · as it stands now") : QString())));
     }
     list->setCurrentRow(0);
     down->addWidget(list, 1);
@@ -181,13 +193,16 @@ std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* p
         list->clear();
         const auto loaded = session.library().load_guide(store::GuideId(which->currentData().toString().toStdString()));
         from = loaded ? *loaded : core::Procedure{};
-        for (std::size_t i = 0; i < from.steps.size(); ++i) list->addItem(QStringLiteral("%1   %2").arg(i + 1).arg(text(from.steps[i].heading)));
+        for (std::size_t i = 0; i < from.steps.size(); ++i)
+            list->addItem(QStringLiteral("%1   %2").arg(i + 1).arg(text(from.steps[i].heading)));
         list->setCurrentRow(0);
     };
     QObject::connect(which, &QComboBox::currentIndexChanged, &dialog, show);
     down->addWidget(which);
     down->addWidget(list, 1);
-    down->addWidget(second(tr("It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used."), &dialog));
+    down->addWidget(second(
+        tr("It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used."),
+        &dialog));
     auto* form = new QFormLayout;
     end_form(form, &dialog);
     down->addLayout(form);

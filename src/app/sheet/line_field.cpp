@@ -68,9 +68,11 @@ double RenderedLine::flow(double width, QPainter* p) const {
             words(text(piece.text), plain, colour("ink"));
         } else if (piece.kind == core::TokenKind::Item) {
             const auto* item = procedure.find(core::ItemId(piece.text));
-            words(item == nullptr ? QStringLiteral("(unknown: %1)").arg(text(piece.text)) : text(item->name), bold, item == nullptr ? colour("danger") : colour("ink"));
+            words(item == nullptr ? QStringLiteral("(unknown: %1)").arg(text(piece.text)) : text(item->name), bold,
+                item == nullptr ? colour("danger") : colour("ink"));
         } else if (const auto* figure = procedure.find(core::FigureId(piece.text))) {
-            QString value = text(core::differs_by_variant(procedure, *figure) ? core::text_for_all(procedure, *figure) : core::text_of(figure->value));
+            QString value =
+                text(core::differs_by_variant(procedure, *figure) ? core::text_for_all(procedure, *figure) : core::text_of(figure->value));
             const double w = theme::standing_box_width(plain_metrics, value);
             place(w);
             if (p != nullptr) {
@@ -168,7 +170,9 @@ void LineField::offer_tokens() {
         item->setData(token, Qt::UserRole);
         model->appendRow(item);
     };
-    for (const auto& f : p.figures) offer(QStringLiteral("%1: %2").arg(text(core::title_of(p, f)), text(core::text_of(f.value))), QStringLiteral("{figure:%1}").arg(text(f.id.text())));
+    for (const auto& f : p.figures)
+        offer(QStringLiteral("%1: %2").arg(text(core::title_of(p, f)), text(core::text_of(f.value))),
+            QStringLiteral("{figure:%1}").arg(text(f.id.text())));
     for (const auto& i : p.items) offer(text(i.name), QStringLiteral("{item:%1}").arg(text(i.id.text())));
     if (model->rowCount() == 0) return;
     auto* completer = new QCompleter(model, edit_);

@@ -20,7 +20,9 @@ MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* pare
     resize(960, 580);
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(20, 16, 20, 16);
-    down->addWidget(second(tr("A ticked question is answered in the guide by the house's rule; the reader unfolds why and what else is accepted. What this step meets by what it does stands first."), this));
+    down->addWidget(second(tr("A ticked question is answered in the guide by the house's rule; the reader unfolds why and what else is "
+                              "accepted. What this step meets by what it does stands first."),
+        this));
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     auto* page = new QWidget(scroll);
@@ -29,9 +31,12 @@ MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* pare
     const auto house = session.library().house();
     const auto rules = house ? house->methods : std::vector<core::HouseMethod>{};
     const auto met = core::questions_met(session.procedure(), step);
-    const auto carries = [&](const core::MethodTopic& t) { return std::find_if(step.methods.begin(), step.methods.end(), [&](const core::StepMethod& m) { return m.topic == t.id; }); };
-    const auto rank = [&](const core::MethodTopic& t) { return carries(t) != step.methods.end() ? 0 : std::find(met.begin(), met.end(), &t) != met.end() ? 1
-                                                                                                                                                         : 2; };
+    const auto carries = [&](const core::MethodTopic& t) {
+        return std::find_if(step.methods.begin(), step.methods.end(), [&](const core::StepMethod& m) { return m.topic == t.id; });
+    };
+    const auto rank = [&](const core::MethodTopic& t) {
+        return carries(t) != step.methods.end() ? 0 : std::find(met.begin(), met.end(), &t) != met.end() ? 1 : 2;
+    };
     std::vector<const core::MethodTopic*> order;
     for (const auto& t : core::method_topics()) order.push_back(&t);
     std::stable_sort(order.begin(), order.end(), [&](const auto* a, const auto* b) { return rank(*a) < rank(*b); });
@@ -92,9 +97,11 @@ std::vector<core::StepMethod> MethodsForm::methods() const {
 
 void MethodsForm::accept() {
     const auto now = methods();
-    const auto bare = std::find_if(now.begin(), now.end(), [](const core::StepMethod& m) { return !m.chosen.empty() && m.because.empty(); });
+    const auto bare =
+        std::find_if(now.begin(), now.end(), [](const core::StepMethod& m) { return !m.chosen.empty() && m.because.empty(); });
     if (bare != now.end())
-        trouble_->setText(tr("Say why this step departs from the house: %1").arg(text(std::string(core::find_topic(bare->topic)->question))));
+        trouble_->setText(
+            tr("Say why this step departs from the house: %1").arg(text(std::string(core::find_topic(bare->topic)->question))));
     else
         QDialog::accept();
 }

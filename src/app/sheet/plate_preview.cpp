@@ -24,7 +24,8 @@ QPixmap thumbnail_at(Session& session, const core::RecordingId& recording, const
     if (r == nullptr || r->index.thumbnails.empty()) return {};
     const auto* best = &r->index.thumbnails.front();
     for (const auto& t : r->index.thumbnails)
-        if (std::abs(r->index.times[t.frame].seconds() - at.seconds()) < std::abs(r->index.times[best->frame].seconds() - at.seconds())) best = &t;
+        if (std::abs(r->index.times[t.frame].seconds() - at.seconds()) < std::abs(r->index.times[best->frame].seconds() - at.seconds()))
+            best = &t;
     QFile file(r->folder + QLatin1Char('/') + QLatin1String(media::kThumbnailFile));
     if (!file.open(QIODevice::ReadOnly) || !file.seek(best->offset)) return {};
     const QImage image = QImage::fromData(file.read(best->size), "JPG");
@@ -42,12 +43,15 @@ void PlatePreview::show_step(const core::Step& step) {
     // the words of a distance may change without the plate
     if (std::string marks = plate ? publish::marks_svg(session_.procedure(), *plate, kWide, kHigh) : ""; marks != marks_) {
         marks_ = std::move(marks);
-        drawn_.load(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {} {}\">{}</svg>", kWide, kHigh, marks_)));
+        drawn_.load(QByteArray::fromStdString(
+            fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {} {}\">{}</svg>", kWide, kHigh, marks_)));
         update();
     }
     if (plate == plate_ && !picture_.isNull()) return;
     plate_ = plate;
-    picture_ = plate_ ? QPixmap::fromImage(publish::cared_for(thumbnail_at(session_, plate_->recording, plate_->at).toImage(), plate_->care)) : QPixmap();
+    picture_ = plate_
+        ? QPixmap::fromImage(publish::cared_for(thumbnail_at(session_, plate_->recording, plate_->at).toImage(), plate_->care))
+        : QPixmap();
     update();
 }
 
@@ -61,14 +65,16 @@ void PlatePreview::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(r.adjusted(1, 1, -1, -1), 2, 2);
         p.setPen(theme::colour("second"));
         p.setFont(theme::font("small"));
-        p.drawText(r.adjusted(14, 0, -14, 0), Qt::AlignCenter | Qt::TextWordWrap, tr("No picture yet: on the Tape, stop at the clearest frame and keep it."));
+        p.drawText(r.adjusted(14, 0, -14, 0), Qt::AlignCenter | Qt::TextWordWrap,
+            tr("No picture yet: on the Tape, stop at the clearest frame and keep it."));
         return;
     }
     p.drawPixmap(r, picture_, picture_.rect());
     if (!marks_.empty()) drawn_.render(&p, r);
     const auto numbers = core::callout_numbers(session_.procedure());
     for (const auto& c : plate_->callouts)
-        theme::draw_callout(p, {c.target.x * r.width() / 10000, c.target.y * r.height() / 10000}, {c.label.x * r.width() / 10000, c.label.y * r.height() / 10000}, 8, QString::number(numbers.at(c.item)), false);
+        theme::draw_callout(p, {c.target.x * r.width() / 10000, c.target.y * r.height() / 10000},
+            {c.label.x * r.width() / 10000, c.label.y * r.height() / 10000}, 8, QString::number(numbers.at(c.item)), false);
     if (count_ > 1) {
         p.setFont(theme::font("small"));
         const QRectF more(r.right() - 56, r.bottom() - 20, 54, 18);

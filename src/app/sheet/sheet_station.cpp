@@ -18,9 +18,9 @@
 #include "app/theme/theme.h"
 #include "core/editing/draft_lines.h"
 #include "core/editing/replace_words.h"
-#include "core/tape/logging.h"
-#include "core/review/open_points.h"
 #include "core/edits/step_edits.h"
+#include "core/review/open_points.h"
+#include "core/tape/logging.h"
 #include "core/tape/takes.h"
 #include "shop/replace.h"
 #include "shop/spelling.h"
@@ -86,7 +86,8 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     points_->setAccessibleName(tr("Open points of the sheet"));
     down->addWidget(points_, 1);
     down->addStretch(0);
-    down->addWidget(second(tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line removes it."), side));
+    down->addWidget(second(
+        tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line removes it."), side));
     connect(points_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) {
         session_.set_step(core::StepId(item->data(Qt::UserRole).toString().toStdString()));
         const int i = item->data(kFindingRole).toInt();
@@ -133,7 +134,8 @@ void SheetStation::choose_methods() {
 
 void SheetStation::draft() {
     leave_field();
-    if (session_.perform(core::draft_all_lines(session_.procedure(), session_.told(session_.tape_order())))) session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
+    if (session_.perform(core::draft_all_lines(session_.procedure(), session_.told(session_.tape_order()))))
+        session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
 }
 
 /// Plays the tape where what is in hand was said, or where the step begins.
@@ -173,7 +175,11 @@ void SheetStation::showEvent(QShowEvent*) {
     if (auto* c = current()) {
         c->focus_heading();
         QMetaObject::invokeMethod(
-            this, [this] { if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 40); }, Qt::QueuedConnection);
+            this,
+            [this] {
+                if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 40);
+            },
+            Qt::QueuedConnection);
     }
 }
 
@@ -184,8 +190,10 @@ StepCard* SheetStation::current() {
 
 void SheetStation::refresh() {
     const auto& p = session_.procedure();
-    safety_->setText(QStringLiteral("<b>%1</b> &nbsp; %2").arg(tr("READ FIRST"), text(std::string(core::safety_statement())).toHtmlEscaped()));
-    const bool same = cards_.size() == p.steps.size() && std::equal(cards_.begin(), cards_.end(), p.steps.begin(), [](StepCard* c, const core::Step& s) { return c->step() == s.id; });
+    safety_->setText(
+        QStringLiteral("<b>%1</b> &nbsp; %2").arg(tr("READ FIRST"), text(std::string(core::safety_statement())).toHtmlEscaped()));
+    const bool same = cards_.size() == p.steps.size() &&
+        std::equal(cards_.begin(), cards_.end(), p.steps.begin(), [](StepCard* c, const core::Step& s) { return c->step() == s.id; });
     if (!same) {
         // cards are kept by step, so that a moved step keeps its fields and the typing in them
         std::vector<StepCard*> next;
@@ -229,14 +237,16 @@ void SheetStation::list_points() {
         const auto& f = found_[i];
         const auto step = std::find_if(p.steps.begin(), p.steps.end(), [&](const core::Step& s) { return s.id == f.step; });
         if (step == p.steps.end()) continue;
-        const QString where = f.part == core::StepPart::Line ? tr("Step %1, line %2").arg(step - p.steps.begin() + 1).arg(f.index + 1) : tr("Step %1").arg(step - p.steps.begin() + 1);
+        const QString where = f.part == core::StepPart::Line ? tr("Step %1, line %2").arg(step - p.steps.begin() + 1).arg(f.index + 1)
+                                                             : tr("Step %1").arg(step - p.steps.begin() + 1);
         auto* item = new QListWidgetItem(QStringLiteral("%1: %2").arg(where, text(f.why)), points_);
         item->setData(Qt::UserRole, text(f.step.text()));
         item->setData(kFindingRole, static_cast<int>(i));
     }
     const auto advice = static_cast<qsizetype>(found_.size());
-    const QString open = p.steps.empty() ? tr("No steps yet") : count == 0 ? tr("Nothing open here")
-                                                                           : theme::counted(count, tr("1 point open"), tr("%1 points open"));
+    const QString open = p.steps.empty() ? tr("No steps yet")
+        : count == 0                     ? tr("Nothing open here")
+                                         : theme::counted(count, tr("1 point open"), tr("%1 points open"));
     points_->setVisible(points_->count() > 0);
     points_title_->setText(advice == 0 ? open : tr("%1, %2").arg(open, theme::counted(advice, tr("1 to look at"), tr("%1 to look at"))));
 }
@@ -259,7 +269,8 @@ void SheetStation::read() {
 /// The finding a key is meant for: the one chosen in the list, or the first of the line or step in hand.
 const core::Finding* SheetStation::finding_in_hand(int line) {
     if (has_keys(points_) && points_->currentItem() != nullptr)
-        if (const int i = points_->currentItem()->data(kFindingRole).toInt(); i >= 0 && static_cast<std::size_t>(i) < found_.size()) return &found_[static_cast<std::size_t>(i)];
+        if (const int i = points_->currentItem()->data(kFindingRole).toInt(); i >= 0 && static_cast<std::size_t>(i) < found_.size())
+            return &found_[static_cast<std::size_t>(i)];
     const core::Finding* first = nullptr;
     for (const auto& f : found_) {
         if (f.step != session_.step()) continue;
@@ -274,7 +285,8 @@ void SheetStation::mend() {
     leave_field();
     const auto* f = finding_in_hand(line);
     if (f == nullptr || !f->fix) {
-        session_.tell(f == nullptr ? tr("The editor found nothing here.") : tr("How to put this right is yours to say: %1").arg(text(f->why)));
+        session_.tell(
+            f == nullptr ? tr("The editor found nothing here.") : tr("How to put this right is yours to say: %1").arg(text(f->why)));
         return;
     }
     const core::Change fix = *f->fix;
@@ -293,7 +305,8 @@ void SheetStation::let_stand() {
     }
     const core::Finding finding = *f;
     bool ok = false;
-    const QString because = QInputDialog::getText(this, tr("Keep as it is"), tr("%1\n\nWhy is it fine as it is? (kept with the step)").arg(text(finding.why)), QLineEdit::Normal, QString(), &ok);
+    const QString because = QInputDialog::getText(this, tr("Keep as it is"),
+        tr("%1\n\nWhy is it fine as it is? (kept with the step)").arg(text(finding.why)), QLineEdit::Normal, QString(), &ok);
     if (!ok) return;
     session_.perform(core::answer(session_.procedure(), finding, because.toStdString()));
     read();
@@ -360,10 +373,14 @@ void SheetStation::replace_words() {
     bool looked = false;
     const auto show = [&] {
         const std::string words = from->text().toStdString();
-        QString said = theme::counted(static_cast<qsizetype>(core::times_said(session_.procedure(), words)), tr("It stands in 1 place of this guide."), tr("It stands in %1 places of this guide."));
+        QString said = theme::counted(static_cast<qsizetype>(core::times_said(session_.procedure(), words)),
+            tr("It stands in 1 place of this guide."), tr("It stands in %1 places of this guide."));
         if (everywhere->isChecked() && !looked) said += QLatin1Char(' ') + tr("The other guides are being looked through …");
         if (everywhere->isChecked() && looked) {
-            said += QLatin1Char(' ') + tr("In %1 other guides: %2 places. One undo takes all of it back; issued editions stay as they are.").arg(others.guides.size()).arg(others.times());
+            said += QLatin1Char(' ') +
+                tr("In %1 other guides: %2 places. One undo takes all of it back; issued editions stay as they are.")
+                    .arg(others.guides.size())
+                    .arg(others.times());
             for (const auto& trouble : others.unreadable) said += QLatin1Char('\n') + text(trouble);
         }
         count->setText(words.empty() ? QString() : said);
@@ -386,8 +403,7 @@ void SheetStation::replace_words() {
                 [&, mine = looking](core::Result<shop::Sayers>& found) {
                     if (*mine) return;  // other words are looked for by now
                     looked = found.has_value();
-                    if (found)
-                        others = std::move(*found);
+                    if (found) others = std::move(*found);
                     show();
                     if (!found) count->setText(text(found.error().message));
                 });
@@ -416,12 +432,15 @@ void SheetStation::replace_words() {
         return;
     }
     auto changes = shop::replacements(session_.library(), others.guides, words, by);
-    const auto own = core::times_said(session_.procedure(), words) > 0 ? core::replace_words(session_.procedure(), words, by) : core::Result<core::Change>(core::Change{});
+    const auto own = core::times_said(session_.procedure(), words) > 0 ? core::replace_words(session_.procedure(), words, by)
+                                                                       : core::Result<core::Change>(core::Change{});
     if (!changes || !own) {
         session_.tell(text((changes ? own.error() : changes.error()).message));
         return;
     }
-    if (session_.perform_everywhere(*own, std::move(*changes))) session_.tell(theme::counted(static_cast<qsizetype>(others.guides.size()), tr("Replaced in 1 other guide."), tr("Replaced in %1 other guides.")));
+    if (session_.perform_everywhere(*own, std::move(*changes)))
+        session_.tell(theme::counted(
+            static_cast<qsizetype>(others.guides.size()), tr("Replaced in 1 other guide."), tr("Replaced in %1 other guides.")));
 }
 
 void SheetStation::mark_current() {
@@ -449,7 +468,11 @@ void SheetStation::move_step(int by) {
         if (auto* c = current()) {
             c->focus_heading();
             QMetaObject::invokeMethod(
-                this, [this] { if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 30); }, Qt::QueuedConnection);
+                this,
+                [this] {
+                    if (auto* card = current()) scroll_->ensureWidgetVisible(card, 0, 30);
+                },
+                Qt::QueuedConnection);
         }
     }
 }

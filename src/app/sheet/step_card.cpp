@@ -48,7 +48,9 @@ QLabel* note(QWidget* parent) {
 }
 
 QString note_words(const core::Finding& f) {
-    return QStringLiteral("%1 <span style='color:%2'>%3</span>").arg(text(f.why).toHtmlEscaped(), theme::colour("accent").name(), f.fix ? QCoreApplication::translate("StepCard", "The editor can put it right.") : QString());
+    return QStringLiteral("%1 <span style='color:%2'>%3</span>")
+        .arg(text(f.why).toHtmlEscaped(), theme::colour("accent").name(),
+            f.fix ? QCoreApplication::translate("StepCard", "The editor can put it right.") : QString());
 }
 
 }  // namespace
@@ -167,7 +169,8 @@ void StepCard::show_cautions(const core::Step& step) {
         auto* sign = new QLabel(row);
         sign->setFixedSize(30, 30);
         auto* signal = new QComboBox(row);
-        for (const auto s : {core::Signal::Danger, core::Signal::Warning, core::Signal::Caution, core::Signal::Notice}) signal->addItem(theme::signal_word(s), static_cast<int>(s));
+        for (const auto s : {core::Signal::Danger, core::Signal::Warning, core::Signal::Caution, core::Signal::Notice})
+            signal->addItem(theme::signal_word(s), static_cast<int>(s));
         signal->setAccessibleName(tr("Signal word"));
         signal->setFixedWidth(124);
         signal->setFocusPolicy(Qt::TabFocus);
@@ -192,11 +195,13 @@ void StepCard::show_cautions(const core::Step& step) {
     for (std::size_t i = 0; i < cautions_.size(); ++i) {
         auto& row = cautions_[i];
         row.signal->setCurrentIndex(row.signal->findData(static_cast<int>(step.cautions[i].signal)));
-        const char* token = step.cautions[i].signal == core::Signal::Danger ? "danger" : step.cautions[i].signal == core::Signal::Warning ? "warning"
-                                                                                     : step.cautions[i].signal == core::Signal::Caution   ? "caution"
-                                                                                                                                          : "notice";
+        const char* token = step.cautions[i].signal == core::Signal::Danger ? "danger"
+            : step.cautions[i].signal == core::Signal::Warning              ? "warning"
+            : step.cautions[i].signal == core::Signal::Caution              ? "caution"
+                                                                            : "notice";
         const bool light = step.cautions[i].signal == core::Signal::Danger || step.cautions[i].signal == core::Signal::Notice;
-        row.signal->setStyleSheet(QStringLiteral("QComboBox { background: %1; color: %2; font-weight: bold; border: 0; }").arg(theme::colour(token).name(), light ? QStringLiteral("#fff") : QStringLiteral("#000")));
+        row.signal->setStyleSheet(QStringLiteral("QComboBox { background: %1; color: %2; font-weight: bold; border: 0; }")
+                                      .arg(theme::colour(token).name(), light ? QStringLiteral("#fff") : QStringLiteral("#000")));
         const auto* hazard = core::find_hazard(step.cautions[i].hazard);
         const QString symbol = hazard == nullptr ? QStringLiteral("general") : text(std::string(hazard->symbol));
         if (row.sign->property("symbol") != symbol) {
@@ -268,7 +273,8 @@ void StepCard::show_checks(const core::Step& step) {
         auto* box = new QLabel(QStringLiteral("☐"), row);
         box->setFont(theme::font("title"));
         grid->addWidget(box, 0, 0);
-        const std::tuple<QLineEdit*, QString, int, int> fields[] = {{r.look, tr("look at"), 0, 1}, {r.good, tr("good is"), 0, 2}, {r.stop, tr("stop and ask when"), 1, 2}};
+        const std::tuple<QLineEdit*, QString, int, int> fields[] = {
+            {r.look, tr("look at"), 0, 1}, {r.good, tr("good is"), 0, 2}, {r.stop, tr("stop and ask when"), 1, 2}};
         for (const auto& [field, hint, at, column] : fields) {
             field->setPlaceholderText(hint);
             field->setAccessibleName(tr("Check: %1").arg(hint));
@@ -287,7 +293,8 @@ void StepCard::show_checks(const core::Step& step) {
     }
     for (std::size_t i = 0; i < checks_.size(); ++i) {
         const auto& c = step.checks[i];
-        const std::pair<QLineEdit*, const std::string&> shown[] = {{checks_[i].look, c.look}, {checks_[i].good, c.good}, {checks_[i].stop, c.stop}};
+        const std::pair<QLineEdit*, const std::string&> shown[] = {
+            {checks_[i].look, c.look}, {checks_[i].good, c.good}, {checks_[i].stop, c.stop}};
         for (const auto& [field, words] : shown) {
             if (has_keys(field)) continue;
             field->setText(text(words));
@@ -298,7 +305,9 @@ void StepCard::show_checks(const core::Step& step) {
         if (!c.ask.empty()) more << tr("ask %1").arg(text(c.ask));
         if (c.reading) {
             const auto* limits = session_.procedure().find(c.reading->limits);
-            more << tr("write down: %1%2").arg(text(c.reading->what), limits == nullptr ? QString() : tr(", within %1").arg(text(core::text_of(limits->value))));
+            more << tr("write down: %1%2")
+                        .arg(text(c.reading->what),
+                            limits == nullptr ? QString() : tr(", within %1").arg(text(core::text_of(limits->value))));
         }
         checks_[i].more->setText(more.join(QStringLiteral(" · ")));
         checks_[i].more->setVisible(!more.isEmpty());
@@ -335,7 +344,8 @@ void StepCard::show_facts(const core::Step& step) {
     QStringList facts;
     QStringList variants;
     for (const auto& v : step.variants) variants << text(v);
-    if (!variants.isEmpty()) facts << QStringLiteral("<b>%1</b>").arg(tr("%1 only").arg(variants.join(QStringLiteral(", "))).toHtmlEscaped());
+    if (!variants.isEmpty())
+        facts << QStringLiteral("<b>%1</b>").arg(tr("%1 only").arg(variants.join(QStringLiteral(", "))).toHtmlEscaped());
     for (const auto state : step.states) facts << text(std::string(core::spoken_name_of(state)));
     facts_->setText(facts.join(QStringLiteral(" · ")));
     facts_->setVisible(!facts.isEmpty());
@@ -352,7 +362,10 @@ void StepCard::show_ways(const core::Step& step) {
         QStringList accepted;
         for (const auto* way : held.accepted) accepted << text(std::string(way->name));
         QString line = QStringLiteral("<b>%1</b>").arg(text(core::summary(held)).toHtmlEscaped());
-        if (held.chosen != nullptr) line += QStringLiteral(" %1").arg((accepted.isEmpty() ? tr("No other method is accepted here.") : tr("Also accepted: %1.").arg(accepted.join(QStringLiteral(", ")))).toHtmlEscaped());
+        if (held.chosen != nullptr)
+            line += QStringLiteral(" %1").arg((accepted.isEmpty() ? tr("No other method is accepted here.")
+                                                                  : tr("Also accepted: %1.").arg(accepted.join(QStringLiteral(", "))))
+                                                  .toHtmlEscaped());
         lines << line;
     }
     ways_->setText(lines.join(QStringLiteral("<br>")));
@@ -361,7 +374,8 @@ void StepCard::show_ways(const core::Step& step) {
 
 void StepCard::show_resets(const core::Step& step) {
     std::vector<std::string> strips;
-    for (const auto& r : step.resets) strips.push_back(publish::press_strip(session_.procedure(), r) + r.display + fmt::format("{}", fmt::join(r.variants, ", ")));
+    for (const auto& r : step.resets)
+        strips.push_back(publish::press_strip(session_.procedure(), r) + r.display + fmt::format("{}", fmt::join(r.variants, ", ")));
     if (strips == strips_) return;
     strips_ = strips;
     for (auto* label : resets_) label->deleteLater();
@@ -374,7 +388,8 @@ void StepCard::show_resets(const core::Step& step) {
         strip->setAccessibleName(QStringLiteral("%1: %2").arg(text(r.display), text(publish::press_words(session_.procedure(), r))));
         QStringList variants;
         for (const auto& v : r.variants) variants << text(v);
-        auto* name = second(variants.isEmpty() ? text(r.display) : tr("%1, %2 only").arg(text(r.display), variants.join(QStringLiteral(", "))), this);
+        auto* name = second(
+            variants.isEmpty() ? text(r.display) : tr("%1, %2 only").arg(text(r.display), variants.join(QStringLiteral(", "))), this);
         for (auto* label : {name, strip}) {
             reset_box_->addWidget(label);
             resets_.push_back(label);
@@ -387,9 +402,12 @@ void StepCard::show_comments(const core::Step& step) {
     for (const auto& c : step.comments) {
         if (c.closed) continue;
         const auto at = std::find(step.lines.begin(), step.lines.end(), c.at);
-        const QString where = c.at.empty() ? tr("the step") : at == step.lines.end() ? tr("a line that was changed since")
-                                                                                     : tr("line %1").arg(at - step.lines.begin() + 1);
-        lines << tr("<b>%1</b> on %2: %3%4").arg(text(c.who).toHtmlEscaped(), where, text(c.text).toHtmlEscaped(), c.answer.empty() ? QString() : tr(" <i>Answer: %1</i>").arg(text(c.answer).toHtmlEscaped()));
+        const QString where = c.at.empty() ? tr("the step")
+            : at == step.lines.end()       ? tr("a line that was changed since")
+                                           : tr("line %1").arg(at - step.lines.begin() + 1);
+        lines << tr("<b>%1</b> on %2: %3%4")
+                     .arg(text(c.who).toHtmlEscaped(), where, text(c.text).toHtmlEscaped(),
+                         c.answer.empty() ? QString() : tr(" <i>Answer: %1</i>").arg(text(c.answer).toHtmlEscaped()));
     }
     comments_->setText(lines.join(QStringLiteral("<br>")));
     comments_->setVisible(!lines.isEmpty());
@@ -410,7 +428,8 @@ int StepCard::check_in_hand() const {
 
 core::PartOfStep StepCard::part_in_hand() const {
     using core::StepPart;
-    const std::pair<StepPart, int> in_hand[] = {{StepPart::Line, line_in_hand()}, {StepPart::Caution, caution_in_hand()}, {StepPart::Check, check_in_hand()}};
+    const std::pair<StepPart, int> in_hand[] = {
+        {StepPart::Line, line_in_hand()}, {StepPart::Caution, caution_in_hand()}, {StepPart::Check, check_in_hand()}};
     for (const auto& [part, at] : in_hand)
         if (at >= 0) return {part, static_cast<std::size_t>(at)};
     for (std::size_t i = 0; i < waits_.size(); ++i)
@@ -437,7 +456,8 @@ void StepCard::save(const char* label) {
         next.checks[i].good = checks_[i].good->text().trimmed().toStdString();
         next.checks[i].stop = checks_[i].stop->text().trimmed().toStdString();
     }
-    for (std::size_t i = 0; i < waits_.size() && i < next.waits.size(); ++i) next.waits[i].text = waits_[i].words->text().trimmed().toStdString();
+    for (std::size_t i = 0; i < waits_.size() && i < next.waits.size(); ++i)
+        next.waits[i].text = waits_[i].words->text().trimmed().toStdString();
     std::erase_if(next.waits, [](const core::Wait& w) { return w.text.empty() && w.figure.empty(); });
     if (next == *s) return;
     session_.perform(core::Change{label, {core::Put<core::Step>{std::move(next), std::nullopt}}});
@@ -490,13 +510,15 @@ void StepCard::add_line(int after) {
         return;
     }
     s.lines.insert(s.lines.begin() + static_cast<std::ptrdiff_t>(at), "");
-    if (session_.perform(core::Change{"add an instruction", {core::Put<core::Step>{std::move(s), std::nullopt}}})) focus_line(static_cast<int>(at));
+    if (session_.perform(core::Change{"add an instruction", {core::Put<core::Step>{std::move(s), std::nullopt}}}))
+        focus_line(static_cast<int>(at));
 }
 
 void StepCard::add_caution() {
     core::Step s = *now();
     s.cautions.push_back({core::Signal::Caution, ""});
-    if (session_.perform(core::Change{"add a caution", {core::Put<core::Step>{std::move(s), std::nullopt}}})) cautions_.back().words->begin();
+    if (session_.perform(core::Change{"add a caution", {core::Put<core::Step>{std::move(s), std::nullopt}}}))
+        cautions_.back().words->begin();
 }
 
 void StepCard::add_check() {

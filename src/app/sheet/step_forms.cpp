@@ -81,7 +81,8 @@ std::string words_of(const QLineEdit* edit) { return edit->text().trimmed().toSt
 /// The figures of some kinds, to choose one of; none comes first.
 class FigureChoice {
 public:
-    FigureChoice(Form& form, const QString& label, const core::Procedure& p, const std::vector<core::FigureKind>& kinds, const core::FigureId& now, const QString& none) {
+    FigureChoice(Form& form, const QString& label, const core::Procedure& p, const std::vector<core::FigureKind>& kinds,
+        const core::FigureId& now, const QString& none) {
         QStringList names{none};
         ids_.emplace_back();
         int row = 0;
@@ -101,7 +102,8 @@ private:
 };
 
 /// Boxes to tick, side by side in rows of `across`.
-std::vector<QCheckBox*> ticks(Form& form, const QString& label, const QStringList& names, const std::function<bool(int)>& on, int across = 4) {
+std::vector<QCheckBox*> ticks(
+    Form& form, const QString& label, const QStringList& names, const std::function<bool(int)>& on, int across = 4) {
     auto* box = new QWidget(&form);
     auto* grid = new QGridLayout(box);
     grid->setContentsMargins(0, 0, 0, 0);
@@ -133,10 +135,14 @@ QStringList listed(const std::vector<std::string>& names) {
 }
 
 std::vector<QCheckBox*> variant_ticks(Form& form, const core::Procedure& p, const std::vector<std::string>& now) {
-    return ticks(form, tr("Applies to"), listed(p.header.variants), [&](int i) { return now.empty() || std::find(now.begin(), now.end(), p.header.variants[static_cast<std::size_t>(i)]) != now.end(); });
+    return ticks(form, tr("Applies to"), listed(p.header.variants), [&](int i) {
+        return now.empty() || std::find(now.begin(), now.end(), p.header.variants[static_cast<std::size_t>(i)]) != now.end();
+    });
 }
 
-core::Result<core::Change> put(const char* label, core::Step step) { return core::Change{label, {core::Put<core::Step>{std::move(step), std::nullopt}}}; }
+core::Result<core::Change> put(const char* label, core::Step step) {
+    return core::Change{label, {core::Put<core::Step>{std::move(step), std::nullopt}}};
+}
 
 const core::Step* step_of(Session& session) {
     const auto* step = session.procedure().find(session.step());
@@ -153,16 +159,20 @@ Answer facts(Session& session, QWidget* parent) {
     core::Step s = *now;
     Form form(tr("Applies to, and machine state"), parent, 620);
     const auto variants = variant_ticks(form, p, s.variants);
-    if (p.header.variants.empty()) form.words(tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
+    if (p.header.variants.empty())
+        form.words(tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
     QStringList names;
     for (int i = 0; i < 8; ++i) names << text(std::string(core::spoken_name_of(static_cast<core::MachineState>(i))));
-    const auto states = ticks(form, tr("The machine is"), names, [&](int i) { return std::find(s.states.begin(), s.states.end(), static_cast<core::MachineState>(i)) != s.states.end(); });
+    const auto states = ticks(form, tr("The machine is"), names,
+        [&](int i) { return std::find(s.states.begin(), s.states.end(), static_cast<core::MachineState>(i)) != s.states.end(); });
     const auto on = [&](core::MachineState state) { return states[static_cast<std::size_t>(state)]->isChecked(); };
     const auto check = [&]() -> QString {
         using core::MachineState;
-        if (!variants.empty() && std::none_of(variants.begin(), variants.end(), [](QCheckBox* b) { return b->isChecked(); })) return tr("A step applies to one variant at least; take the step out if it is not wanted.");
+        if (!variants.empty() && std::none_of(variants.begin(), variants.end(), [](QCheckBox* b) { return b->isChecked(); }))
+            return tr("A step applies to one variant at least; take the step out if it is not wanted.");
         if (on(MachineState::Cold) && on(MachineState::Warm)) return tr("It cannot be cold and warm at once.");
-        if (on(MachineState::Running) && (on(MachineState::Stopped) || on(MachineState::Isolated) || on(MachineState::LockedOff))) return tr("It cannot run while it is stopped, isolated or locked off.");
+        if (on(MachineState::Running) && (on(MachineState::Stopped) || on(MachineState::Isolated) || on(MachineState::LockedOff)))
+            return tr("It cannot run while it is stopped, isolated or locked off.");
         return {};
     };
     if (!form.ask(check)) return {};
@@ -187,7 +197,10 @@ Answer caution(Session& session, int which, QWidget* parent) {
         kinds << text(std::string(h.name));
     }
     auto* kind = form.choice(tr("&Hazard"), kinds, row);
-    auto* harm = form.choice(tr("What can &happen"), {tr("it will kill or maim: DANGER"), tr("it can kill or maim: WARNING"), tr("it can hurt: CAUTION"), tr("it spoils the machine or the surroundings: NOTICE")}, static_cast<int>(fresh ? core::Signal::Warning : old.signal));
+    auto* harm = form.choice(tr("What can &happen"),
+        {tr("it will kill or maim: DANGER"), tr("it can kill or maim: WARNING"), tr("it can hurt: CAUTION"),
+            tr("it spoils the machine or the surroundings: NOTICE")},
+        static_cast<int>(fresh ? core::Signal::Warning : old.signal));
     // an old text is one piece; its parts are the author's to tell apart
     auto* source = form.line(tr("&Source of harm"), fresh ? "" : old.text, tr("Hot oil"));
     auto* what = form.line(tr("What it &does"), "", tr("burns."));
@@ -200,17 +213,21 @@ Answer caution(Session& session, int which, QWidget* parent) {
         what->setText(text(std::string(h.harm)));
         avoid->setText(text(std::string(h.avoid)));
     });
-    form.words(tr("The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker's book and the site's rules come first."));
+    form.words(
+        tr("The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker's book and the site's rules "
+           "come first."));
     const auto check = [&]() -> QString {
         if (source->text().trimmed().isEmpty()) return tr("Say what does the harm.");
-        if (fresh && (what->text().trimmed().isEmpty() || avoid->text().trimmed().isEmpty())) return tr("Say what happens and how it is avoided: a reader who is only frightened is not helped.");
+        if (fresh && (what->text().trimmed().isEmpty() || avoid->text().trimmed().isEmpty()))
+            return tr("Say what happens and how it is avoided: a reader who is only frightened is not helped.");
         return {};
     };
     if (!form.ask(check)) return {};
     QStringList parts;
     for (const auto* e : {source, what, avoid})
         if (!e->text().trimmed().isEmpty()) parts << e->text().trimmed();
-    core::Caution next{static_cast<core::Signal>(harm->currentIndex()), parts.join(QLatin1Char(' ')).toStdString(), kind->currentIndex() == 0 ? "" : std::string(core::hazards()[static_cast<std::size_t>(kind->currentIndex() - 1)].id)};
+    core::Caution next{static_cast<core::Signal>(harm->currentIndex()), parts.join(QLatin1Char(' ')).toStdString(),
+        kind->currentIndex() == 0 ? "" : std::string(core::hazards()[static_cast<std::size_t>(kind->currentIndex() - 1)].id)};
     if (fresh)
         s.cautions.push_back(std::move(next));
     else
@@ -231,12 +248,16 @@ Answer check(Session& session, int which, QWidget* parent) {
     auto* ask = form.line(tr("Then &ask"), c.ask, tr("the instructor"));
     auto* reading = form.line(tr("&Write down"), c.reading ? c.reading->what : "", tr("nothing; or what is read: hour meter"));
     auto* unit = form.line(tr("&Unit"), c.reading ? c.reading->unit : "", tr("h, bar, mm; empty where a word is written"));
-    FigureChoice limits(form, tr("Must lie &within"), session.procedure(), {}, c.reading ? c.reading->limits : core::FigureId{}, tr("no limits are known"));
+    FigureChoice limits(
+        form, tr("Must lie &within"), session.procedure(), {}, c.reading ? c.reading->limits : core::FigureId{}, tr("no limits are known"));
     const auto check = [&]() -> QString {
         if (look->text().trimmed().isEmpty()) return tr("Say what is looked at.");
-        if (good->text().trimmed().isEmpty() || stop->text().trimmed().isEmpty()) return tr("Say what is good and what stops the job; a check without both leaves the learner alone.");
-        if (!unit->text().trimmed().isEmpty() && core::find_unit(words_of(unit)) == nullptr) return tr("\"%1\" is no unit known here; h, bar, mm, L and °C are.").arg(unit->text().trimmed());
-        if (reading->text().trimmed().isEmpty() && (!unit->text().trimmed().isEmpty() || !limits.id().empty())) return tr("Say what is written down.");
+        if (good->text().trimmed().isEmpty() || stop->text().trimmed().isEmpty())
+            return tr("Say what is good and what stops the job; a check without both leaves the learner alone.");
+        if (!unit->text().trimmed().isEmpty() && core::find_unit(words_of(unit)) == nullptr)
+            return tr("\"%1\" is no unit known here; h, bar, mm, L and °C are.").arg(unit->text().trimmed());
+        if (reading->text().trimmed().isEmpty() && (!unit->text().trimmed().isEmpty() || !limits.id().empty()))
+            return tr("Say what is written down.");
         return {};
     };
     if (!form.ask(check)) return {};
@@ -246,7 +267,8 @@ Answer check(Session& session, int which, QWidget* parent) {
     c.ask = words_of(ask);
     c.reading.reset();
     const auto* known = core::find_unit(words_of(unit));
-    if (!words_of(reading).empty()) c.reading = core::Reading{words_of(reading), known == nullptr ? "" : std::string(known->id), limits.id()};
+    if (!words_of(reading).empty())
+        c.reading = core::Reading{words_of(reading), known == nullptr ? "" : std::string(known->id), limits.id()};
     if (fresh)
         s.checks.push_back(std::move(c));
     else
@@ -259,9 +281,12 @@ Answer wait(Session& session, QWidget* parent) {
     if (now == nullptr) return {};
     core::Step s = *now;
     Form form(tr("Wait"), parent);
-    FigureChoice time(form, tr("How &long"), session.procedure(), {core::FigureKind::Duration, core::FigureKind::Temperature}, {}, tr("no time is known: until what is said below"));
+    FigureChoice time(form, tr("How &long"), session.procedure(), {core::FigureKind::Duration, core::FigureKind::Temperature}, {},
+        tr("no time is known: until what is said below"));
     auto* what = form.line(tr("For &what"), "", tr("until the oil has run into the sump"));
-    if (!form.ask([&] { return time.id().empty() && what->text().trimmed().isEmpty() ? tr("Say how long, or what is waited for.") : QString(); })) return {};
+    if (!form.ask(
+            [&] { return time.id().empty() && what->text().trimmed().isEmpty() ? tr("Say how long, or what is waited for.") : QString(); }))
+        return {};
     s.waits.push_back({words_of(what), time.id()});
     return put("add a wait", std::move(s));
 }
@@ -294,7 +319,8 @@ public:
         down->addLayout(head);
         for (const auto& v : p.header.variants) {
             auto* tick = new QCheckBox(text(v), this);
-            tick->setChecked(sequence.variants.empty() || std::find(sequence.variants.begin(), sequence.variants.end(), v) != sequence.variants.end());
+            tick->setChecked(
+                sequence.variants.empty() || std::find(sequence.variants.begin(), sequence.variants.end(), v) != sequence.variants.end());
             variants_.push_back(tick);
             down->addWidget(tick);
         }
@@ -319,7 +345,9 @@ public:
         for (const auto& r : presses_) {
             if (words_of(r.button).empty()) continue;
             const auto kind = static_cast<core::Press::Kind>(r.kind->currentIndex());
-            out.presses.push_back({kind, words_of(r.button), r.times->value(), kind == core::Press::Kind::Hold ? core::FigureId(r.hold->currentData().toString().toStdString()) : core::FigureId{}, words_of(r.shows)});
+            out.presses.push_back({kind, words_of(r.button), r.times->value(),
+                kind == core::Press::Kind::Hold ? core::FigureId(r.hold->currentData().toString().toStdString()) : core::FigureId{},
+                words_of(r.shows)});
         }
         return out;
     }
@@ -340,7 +368,8 @@ private:
         auto* row = new QWidget(this);
         auto* across = new QHBoxLayout(row);
         across->setContentsMargins(0, 0, 0, 0);
-        PressRow r{row, new QComboBox(row), new QLineEdit(text(press.button), row), new QSpinBox(row), new QComboBox(row), new QLineEdit(text(press.shows), row)};
+        PressRow r{row, new QComboBox(row), new QLineEdit(text(press.button), row), new QSpinBox(row), new QComboBox(row),
+            new QLineEdit(text(press.shows), row)};
         r.kind->addItems({tr("press"), tr("hold"), tr("turn")});
         r.kind->setCurrentIndex(static_cast<int>(press.kind));
         r.kind->setAccessibleName(tr("What is done"));
@@ -362,7 +391,9 @@ private:
         const auto adapt = [kind = r.kind, hold = r.hold] { hold->setEnabled(kind->currentIndex() == 1); };
         connect(r.kind, &QComboBox::currentIndexChanged, this, adapt);
         adapt();
-        for (QWidget* w : {static_cast<QWidget*>(r.kind), static_cast<QWidget*>(r.button), static_cast<QWidget*>(r.times), static_cast<QWidget*>(r.hold), static_cast<QWidget*>(r.shows)}) across->addWidget(w);
+        for (QWidget* w : {static_cast<QWidget*>(r.kind), static_cast<QWidget*>(r.button), static_cast<QWidget*>(r.times),
+                 static_cast<QWidget*>(r.hold), static_cast<QWidget*>(r.shows)})
+            across->addWidget(w);
         rows_->addWidget(row);
         presses_.push_back(r);
         return &presses_.back();
@@ -392,7 +423,12 @@ Answer resets(Session& session, QWidget* parent) {
         auto* box = form.choice(tr("&Which"), names, which);
         QStringList todo{tr("write it"), tr("take it out")};
         auto* what = form.choice(tr("&Do"), todo);
-        if (!form.ask([&] { return what->currentIndex() == 1 && box->currentIndex() == static_cast<int>(s.resets.size()) ? tr("There is nothing to remove yet.") : QString(); })) return {};
+        if (!form.ask([&] {
+                return what->currentIndex() == 1 && box->currentIndex() == static_cast<int>(s.resets.size())
+                    ? tr("There is nothing to remove yet.")
+                    : QString();
+            }))
+            return {};
         which = box->currentIndex();
         if (what->currentIndex() == 1) {
             s.resets.erase(s.resets.begin() + which);
@@ -412,7 +448,9 @@ Answer resets(Session& session, QWidget* parent) {
 Answer follow_ups(Session& session, QWidget* parent) {
     core::Header header = session.procedure().header;
     Form form(tr("Follow-ups"), parent, 860);
-    form.words(tr("What belongs to the guide and cannot be done with it: look again after the first hour, tomorrow, cold. It stands at its end, with a box to tick. {item:…} and {figure:…} name as they do in a line. An empty row goes."));
+    form.words(
+        tr("What belongs to the guide and cannot be done with it: look again after the first hour, tomorrow, cold. It stands at its end, "
+           "with a box to tick. {item:…} and {figure:…} name as they do in a line. An empty row goes."));
     std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
     const auto add = [&](const core::FollowUp& f) {
         auto* row = new QWidget(&form);
@@ -437,7 +475,8 @@ Answer follow_ups(Session& session, QWidget* parent) {
             for (const auto& [when, what] : rows)
                 if (when->text().trimmed().isEmpty() != what->text().trimmed().isEmpty()) return tr("Each needs both: when, and what.");
             return QString();
-        })) return {};
+        }))
+        return {};
     header.follow_ups.clear();
     for (const auto& [when, what] : rows)
         if (!words_of(what).empty()) header.follow_ups.push_back({words_of(when), words_of(what)});
@@ -468,12 +507,16 @@ Answer comment(Session& session, int line, QWidget* parent) {
     auto* who = form.line(tr("&Who says it"), "checker", tr("by post: checker, learner 07"));
     auto* said = form.line(tr("&Comment"), "", tr("what is unclear, wrong or missing here"));
     said->setFocus();
-    if (!form.ask([&] { return !said->text().trimmed().isEmpty() && who->text().trimmed().isEmpty() ? tr("Say who says it, by post.") : QString(); })) return {};
+    if (!form.ask([&] {
+            return !said->text().trimmed().isEmpty() && who->text().trimmed().isEmpty() ? tr("Say who says it, by post.") : QString();
+        }))
+        return {};
     for (const auto& st : standing) {
         st.comment->answer = words_of(st.answer);
         st.comment->closed = st.closed->isChecked();
     }
-    if (!words_of(said).empty()) s.comments.push_back({at, words_of(who), QDate::currentDate().toString(Qt::ISODate).toStdString(), words_of(said)});
+    if (!words_of(said).empty())
+        s.comments.push_back({at, words_of(who), QDate::currentDate().toString(Qt::ISODate).toStdString(), words_of(said)});
     return put("comment", std::move(s));
 }
 

@@ -43,7 +43,9 @@ TranslationDialog::TranslationDialog(Session& session, QWidget* parent) : QDialo
     trouble_->setObjectName(QStringLiteral("trouble"));
     trouble_->setWordWrap(true);
     down->addWidget(trouble_);
-    down->addWidget(second(tr("{figure:…} and {item:…} stay as they are: figures are never typed twice, and an item's name is translated once, below. Each line is kept when you leave it."), this));
+    down->addWidget(second(tr("{figure:…} and {item:…} stay as they are: figures are never typed twice, and an item's name is translated "
+                              "once, below. Each line is kept when you leave it."),
+        this));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
     down->addWidget(buttons);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -94,8 +96,9 @@ void TranslationDialog::count() {
         missing += line.state == State::Missing ? 1 : 0;
         old += line.state == State::OutOfDate ? 1 : 0;
         // shape and word, not colour alone
-        rows_[i].mark->setText(line.state == State::Current ? tr("✓ current") : line.state == State::OutOfDate ? tr("≠ out of date")
-                                                                                                               : tr("○ missing"));
+        rows_[i].mark->setText(line.state == State::Current ? tr("✓ current")
+                : line.state == State::OutOfDate            ? tr("≠ out of date")
+                                                            : tr("○ missing"));
         rows_[i].edit->setToolTip(line.state == State::OutOfDate ? tr("It was made from: %1").arg(text(line.was)) : QString());
     }
     counted_->setText(tr("%1 missing, %2 out of date, of %3").arg(missing).arg(old).arg(lines_.size()));

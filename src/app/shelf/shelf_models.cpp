@@ -44,8 +44,9 @@ QVariant GuideRows::data(const QModelIndex& index, int role) const {
         case kSecond:
             return text(g.title);
         case kThird: {
-            const QString state = g.editions == 0 ? tr("not issued yet") : g.changed_since ? tr("edition %1 issued · changed since").arg(g.editions)
-                                                                                           : tr("edition %1 issued").arg(g.editions);
+            const QString state = g.editions == 0 ? tr("not issued yet")
+                : g.changed_since                 ? tr("edition %1 issued · changed since").arg(g.editions)
+                                                  : tr("edition %1 issued").arg(g.editions);
             return open_ == g.id ? tr("open now · %1").arg(state) : state;
         }
         case kId:
@@ -69,7 +70,9 @@ QModelIndex RecordingRows::index_of(const core::RecordingId& id) const {
     return it == recordings_.end() ? QModelIndex() : index(static_cast<int>(it - recordings_.begin()));
 }
 
-const store::RecordingEntry* RecordingRows::at(const QModelIndex& index) const { return index.isValid() && index.row() < rowCount() ? &recordings_[static_cast<std::size_t>(index.row())] : nullptr; }
+const store::RecordingEntry* RecordingRows::at(const QModelIndex& index) const {
+    return index.isValid() && index.row() < rowCount() ? &recordings_[static_cast<std::size_t>(index.row())] : nullptr;
+}
 
 void RecordingRows::tell_length(const core::RecordingId& id, const core::FrameTime& length) {
     covers_.forget(id);
@@ -90,11 +93,13 @@ QVariant RecordingRows::data(const QModelIndex& index, int role) const {
             return tr("%1, %2, %3").arg(text(r->name), data(index, kSecond).toString(), data(index, kThird).toString());
         case kSecond: {
             const QString length = r->length ? text(core::clock_text(*r->length, false)) : tr("?");
-            return r->has_narration ? tr("%1 long · %2").arg(length, theme::counted(r->lines, tr("1 line said"), tr("%1 lines said"))) : tr("%1 long · no narration").arg(length);
+            return r->has_narration ? tr("%1 long · %2").arg(length, theme::counted(r->lines, tr("1 line said"), tr("%1 lines said")))
+                                    : tr("%1 long · no narration").arg(length);
         }
         case kThird:
-            return data(index, kAway).toBool() ? tr("the original is missing: %1").arg(text(r->path)) : used_.contains(r->id) ? tr("used in the open guide")
-                                                                                                                            : tr("imported %1").arg(text(r->added).left(10));
+            return data(index, kAway).toBool() ? tr("the original is missing: %1").arg(text(r->path))
+                : used_.contains(r->id)        ? tr("used in the open guide")
+                                               : tr("imported %1").arg(text(r->added).left(10));
         case kId:
             return text(r->id.text());
         case kAway:

@@ -14,11 +14,7 @@
 namespace anagraph::app {
 
 /// Roles of a row beside its first line (Qt::DisplayRole).
-enum ShelfRole { kPicture = Qt::UserRole + 1,
-                 kSecond,
-                 kThird,
-                 kId,
-                 kAway };
+enum ShelfRole { kPicture = Qt::UserRole + 1, kSecond, kThird, kId, kAway };
 
 /// The covers of a library's recordings.
 class Covers {

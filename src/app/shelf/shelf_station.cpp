@@ -52,7 +52,9 @@ public:
             // upright pictures keep their shape
             const QSizeF size = QSizeF(pixmap.size()).scaled(picture.size(), Qt::KeepAspectRatio);
             p->fillRect(picture, colour("rule"));
-            p->drawPixmap(QRectF(picture.center().x() - size.width() / 2, picture.top() + (picture.height() - size.height()) / 2, size.width(), size.height()), pixmap, QRectF(pixmap.rect()));
+            p->drawPixmap(QRectF(picture.center().x() - size.width() / 2, picture.top() + (picture.height() - size.height()) / 2,
+                              size.width(), size.height()),
+                pixmap, QRectF(pixmap.rect()));
         }
         const double x = picture.right() + 16;
         const double w = r.right() - x - 10;
@@ -84,7 +86,10 @@ QListView* card_list(const QString& name, QAbstractListModel* rows, QWidget* par
 ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session), covers_(session.library().folder()) {
     guide_rows_ = new GuideRows(covers_, this);
     recording_rows_ = new RecordingRows(covers_, this);
-    covers_.missing = [this](const core::RecordingId& id) { QMetaObject::invokeMethod(this, [this, id] { look_at(id); }, Qt::QueuedConnection); };
+    covers_.missing = [this](const core::RecordingId& id) {
+        QMetaObject::invokeMethod(
+            this, [this, id] { look_at(id); }, Qt::QueuedConnection);
+    };
     setObjectName(QStringLiteral("station"));
     setAcceptDrops(true);
     setFocusPolicy(Qt::StrongFocus);
@@ -99,18 +104,21 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     down->addWidget(lists_, 1);
     welcome_ = new QLabel(this);
     welcome_->setObjectName(QStringLiteral("welcome"));
-    welcome_->setStyleSheet(QStringLiteral("#welcome { border: 2px dashed %1; border-radius: 6px; background: %2; }").arg(colour("strong").name(), colour("sheet").name()));
+    welcome_->setStyleSheet(QStringLiteral("#welcome { border: 2px dashed %1; border-radius: 6px; background: %2; }")
+                                .arg(colour("strong").name(), colour("sheet").name()));
     welcome_->setAlignment(Qt::AlignCenter);
     welcome_->setWordWrap(true);
     welcome_->setTextFormat(Qt::RichText);
-    welcome_->setText(tr("<p style='font-size:22pt'><b>Drop a film of a job here</b></p>"
-                         "<p style='color:%1'>From a phone or a camera: mp4, mov, mkv, webm, avi, mts. A narration of the same name (.vtt, .srt or .txt) comes with it.</p>"
-                         "<p>&nbsp;</p>"
-                         "<table cellspacing='10' align='center'>"
-                         "<tr><td><b>1</b></td><td>The film is copied into the library, and what is said on it is read.</td></tr>"
-                         "<tr><td><b>2</b></td><td>You name the machine and the job, and the guide begins.</td></tr>"
-                         "<tr><td><b>3</b></td><td>Its steps are drafted from what was said; you put them right, prove the figures and issue it.</td></tr>"
-                         "</table>")
+    welcome_->setText(tr(
+        "<p style='font-size:22pt'><b>Drop a film of a job here</b></p>"
+        "<p style='color:%1'>From a phone or a camera: mp4, mov, mkv, webm, avi, mts. A narration of the same name (.vtt, .srt or .txt) "
+        "comes with it.</p>"
+        "<p>&nbsp;</p>"
+        "<table cellspacing='10' align='center'>"
+        "<tr><td><b>1</b></td><td>The film is copied into the library, and what is said on it is read.</td></tr>"
+        "<tr><td><b>2</b></td><td>You name the machine and the job, and the guide begins.</td></tr>"
+        "<tr><td><b>3</b></td><td>Its steps are drafted from what was said; you put them right, prove the figures and issue it.</td></tr>"
+        "</table>")
                           .arg(colour("second").name()));
     down->addWidget(welcome_, 1);
     welcome_->hide();
@@ -125,7 +133,8 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     right->addWidget(titled(tr("Recordings"), this));
     recordings_ = card_list(tr("Recordings"), recording_rows_, this);
     right->addWidget(recordings_, 1);
-    empty_ = second(tr("Nothing here yet. Drop a film here, or import one; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
+    empty_ = second(
+        tr("Nothing here yet. Drop a film here, or import one; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
     right->addWidget(empty_);
     work_ = new QWidget(this);
     auto* work = new QHBoxLayout(work_);
@@ -159,7 +168,9 @@ void ShelfStation::showEvent(QShowEvent*) {
 }
 
 store::GuideId ShelfStation::chosen_guide() const { return store::GuideId(guides_->currentIndex().data(kId).toString().toStdString()); }
-core::RecordingId ShelfStation::chosen_recording() const { return core::RecordingId(recordings_->currentIndex().data(kId).toString().toStdString()); }
+core::RecordingId ShelfStation::chosen_recording() const {
+    return core::RecordingId(recordings_->currentIndex().data(kId).toString().toStdString());
+}
 
 void ShelfStation::refresh() {
     if (!isVisible()) return;  // it is read anew when it is shown
@@ -183,7 +194,9 @@ void ShelfStation::refresh() {
     if (had_keys) setFocus();
     recording_rows_->set(std::move(*recordings), std::move(used));
     guide_rows_->set(std::move(*guides), session_.guide());
-    const auto choose = [](QListView* list, const QModelIndex& at) { list->setCurrentIndex(at.isValid() ? at : list->model()->index(0, 0)); };
+    const auto choose = [](QListView* list, const QModelIndex& at) {
+        list->setCurrentIndex(at.isValid() ? at : list->model()->index(0, 0));
+    };
     choose(guides_, guide_rows_->index_of(session_.has_guide() ? session_.guide() : guide));
     choose(recordings_, recording_rows_->index_of(recording));
     show_use();
@@ -267,7 +280,9 @@ void ShelfStation::use(const core::RecordingId& id) {
 }
 
 void ShelfStation::choose_files(shop::Original original) {
-    bring_in(QFileDialog::getOpenFileNames(this, tr("Import recordings"), QString(), tr("Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)")), original);
+    bring_in(QFileDialog::getOpenFileNames(this, tr("Import recordings"), QString(),
+                 tr("Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)")),
+        original);
 }
 
 void ShelfStation::dragEnterEvent(QDragEnterEvent* event) {
@@ -298,7 +313,8 @@ media::Progress ShelfStation::begin_work(const QString& words) {
     clock.start();
     return [this, stop = stop_, clock, words](double share) {
         QMetaObject::invokeMethod(
-            this, [this, share, clock, words] {
+            this,
+            [this, share, clock, words] {
                 bar_->setValue(static_cast<int>(share * 1000));
                 const double left = share > 0.02 ? static_cast<double>(clock.elapsed()) / 1000 * (1 - share) / share : 0;
                 work_words_->setText(share > 0.02 ? tr("%1, %2 s left").arg(words).arg(static_cast<int>(left + 0.9)) : words);
@@ -313,8 +329,11 @@ void ShelfStation::next_import() {
     const auto [file, original] = queue_.front();
     queue_.pop_front();
     // A narration dropped together with its film is found beside it; alone it is told what to do.
-    if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(QFileInfo(file).suffix().toLower())) {
-        if (queue_.empty() && !importing_) session_.tell(tr("%1 is a narration: import the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
+    if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(
+            QFileInfo(file).suffix().toLower())) {
+        if (queue_.empty() && !importing_)
+            session_.tell(
+                tr("%1 is a narration: import the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
         next_import();
         return;
     }
@@ -324,7 +343,8 @@ void ShelfStation::next_import() {
         [folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] {
             auto prepared = shop::prepare_recording(folder, path, {}, progress, kept);
             if (prepared)
-                if (auto entered = shop::enter_recording_beside(folder, *prepared); !entered) prepared = tl::make_unexpected(entered.error());
+                if (auto entered = shop::enter_recording_beside(folder, *prepared); !entered)
+                    prepared = tl::make_unexpected(entered.error());
             return prepared;
         },
         [this](const core::Result<shop::PreparedRecording>& prepared) {
@@ -356,7 +376,8 @@ void ShelfStation::find_original_in(const QString& folder) {
     if (r == nullptr) return;
     const auto progress = begin_work(tr("Looking for %1").arg(text(chosen->name)));
     beside(
-        this, [id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return shop::find_original(id, bytes, where, progress); },
+        this,
+        [id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return shop::find_original(id, bytes, where, progress); },
         [this, id](const core::Result<std::string>& found) {
             importing_ = false;
             commands_->refresh();

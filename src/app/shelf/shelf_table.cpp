@@ -17,20 +17,34 @@ void ShelfStation::build_commands() {
     const auto no_guides = [this] { return guide_rows_->rowCount() == 0; };
     const auto no_recordings = [this] { return recording_rows_->rowCount() == 0; };
     const QString guides = tr("Guides");
-    add({"shelf.open", tr("Open guide"), Qt::Key_Return, tr("Takes the chosen guide in hand and goes to its tape."), guides, {}, [this] { open_chosen(); }, [this] { return unless(guides_->currentIndex().isValid(), tr("There is no guide yet; begin a new one.")); }, {}, true, [this] { return in_hand() == Hand::Guide; }});
-    add({"shelf.new", tr("New guide"), Qt::CTRL | Qt::Key_N, tr("Begins a guide; it uses the chosen recording."), guides, {}, [this] { new_guide(); }, {}, {tr("begin")}, true, [no_guides, no_recordings] { return no_guides() && !no_recordings(); }});
+    add({"shelf.open", tr("Open guide"), Qt::Key_Return, tr("Takes the chosen guide in hand and goes to its tape."), guides, {},
+        [this] { open_chosen(); },
+        [this] { return unless(guides_->currentIndex().isValid(), tr("There is no guide yet; begin a new one.")); }, {}, true,
+        [this] { return in_hand() == Hand::Guide; }});
+    add({"shelf.new", tr("New guide"), Qt::CTRL | Qt::Key_N, tr("Begins a guide; it uses the chosen recording."), guides, {},
+        [this] { new_guide(); }, {}, {tr("begin")}, true, [no_guides, no_recordings] { return no_guides() && !no_recordings(); }});
     const QString recordings = tr("Recordings");
-    add({"shelf.import", tr("Import recording"), Qt::CTRL | Qt::Key_O, tr("Copies a film into the library; a narration of the same name comes with it."), recordings, {}, [this] { choose_files(shop::Original::Copy); }, {}, {tr("bring in"), tr("load")}, true, no_recordings});
-    add({"shelf.import-in-place", tr("Import without copying"), Qt::CTRL | Qt::SHIFT | Qt::Key_O, tr("The film stays where it lies; the library remembers where."), recordings, {}, [this] { choose_files(shop::Original::StaysWhereItLies); }, {}, {tr("link"), tr("in place")}});
-    add({"shelf.use", tr("Use in open guide"), Qt::CTRL | Qt::Key_U, tr("The open guide may then take steps from the chosen recording."), recordings, {}, [this] { use_recording(); },
-         [this, chosen] {
-             if (chosen() == nullptr) return tr("There is no recording yet; import one.");
-             if (!session_.has_guide()) return tr("No guide is open; open one or begin a new one.");
-             return unless(session_.procedure().find(chosen()->id) == nullptr, tr("The open guide uses it already."));
-         },
-         {tr("add recording")}, true, [this] { return in_hand() == Hand::Recording; }});
-    add({"shelf.find-original", tr("Find original"), Qt::CTRL | Qt::Key_L, tr("The original is not where it was: looks for it in a folder, by its content."), recordings, {}, [this] { choose_folder_to_look_in(); }, [this] { return unless(recordings_->currentIndex().data(kAway).toBool(), tr("The original is where it should be.")); }, {tr("relink"), tr("missing")}, true});
-    add({"shelf.cancel", tr("Cancel"), Qt::Key_Escape, tr("Stops the import; nothing of it stays."), recordings, {}, [this] { cancel(); }, [this] { return unless(importing_, tr("Nothing is being imported.")); }, {tr("stop")}});
+    add({"shelf.import", tr("Import recording"), Qt::CTRL | Qt::Key_O,
+        tr("Copies a film into the library; a narration of the same name comes with it."), recordings, {},
+        [this] { choose_files(shop::Original::Copy); }, {}, {tr("bring in"), tr("load")}, true, no_recordings});
+    add({"shelf.import-in-place", tr("Import without copying"), Qt::CTRL | Qt::SHIFT | Qt::Key_O,
+        tr("The film stays where it lies; the library remembers where."), recordings, {},
+        [this] { choose_files(shop::Original::StaysWhereItLies); }, {}, {tr("link"), tr("in place")}});
+    add({"shelf.use", tr("Use in open guide"), Qt::CTRL | Qt::Key_U, tr("The open guide may then take steps from the chosen recording."),
+        recordings, {}, [this] { use_recording(); },
+        [this, chosen] {
+            if (chosen() == nullptr) return tr("There is no recording yet; import one.");
+            if (!session_.has_guide()) return tr("No guide is open; open one or begin a new one.");
+            return unless(session_.procedure().find(chosen()->id) == nullptr, tr("The open guide uses it already."));
+        },
+        {tr("add recording")}, true, [this] { return in_hand() == Hand::Recording; }});
+    add({"shelf.find-original", tr("Find original"), Qt::CTRL | Qt::Key_L,
+        tr("The original is not where it was: looks for it in a folder, by its content."), recordings, {},
+        [this] { choose_folder_to_look_in(); },
+        [this] { return unless(recordings_->currentIndex().data(kAway).toBool(), tr("The original is where it should be.")); },
+        {tr("relink"), tr("missing")}, true});
+    add({"shelf.cancel", tr("Cancel"), Qt::Key_Escape, tr("Stops the import; nothing of it stays."), recordings, {}, [this] { cancel(); },
+        [this] { return unless(importing_, tr("Nothing is being imported.")); }, {tr("stop")}});
     connect(commands_, &Commands::refused, &session_, &Session::tell);
 }
 

@@ -51,12 +51,13 @@ void HeardPanel::paintEvent(QPaintEvent*) {
         QString words;
         if (m->kind == MarkKind::Figure) {
             const core::Figure* taken = core::taken_as(procedure, recording_->entry.id, *m);
-            x = theme::draw_figure(p, {1, y + 1}, text(core::text_of(m->value)), taken != nullptr ? core::standing_of(*taken) : core::Standing::Open).right() + 10;
-            words = m->taken_back ? tr("taken back aloud") : taken != nullptr ? tr("taken · %1").arg(text(m->about))
-                                                                              : text(m->about);
+            x = theme::draw_figure(
+                    p, {1, y + 1}, text(core::text_of(m->value)), taken != nullptr ? core::standing_of(*taken) : core::Standing::Open)
+                    .right() +
+                10;
+            words = m->taken_back ? tr("taken back aloud") : taken != nullptr ? tr("taken · %1").arg(text(m->about)) : text(m->about);
         } else {
-            const QString kind = m->kind == MarkKind::Caution ? tr("caution") : m->kind == MarkKind::Slip ? tr("slip")
-                                                                                                          : tr("not seen");
+            const QString kind = m->kind == MarkKind::Caution ? tr("caution") : m->kind == MarkKind::Slip ? tr("slip") : tr("not seen");
             p.setPen(m->kind == MarkKind::Caution ? colour("caution_ink") : colour("seen"));
             p.drawText(QRectF(2, y, 84, row), Qt::AlignVCenter, kind);
             x = 88;
@@ -74,7 +75,8 @@ void HeardPanel::paintEvent(QPaintEvent*) {
     }
     if (step == nullptr) {
         p.setPen(colour("second"));
-        p.drawText(QRectF(half + 12, head, width() - half - 12, 90), Qt::TextWordWrap, tr("No step here. Open one where it begins and close it where it ends."));
+        p.drawText(QRectF(half + 12, head, width() - half - 12, 90), Qt::TextWordWrap,
+            tr("No step here. Open one where it begins and close it where it ends."));
         return;
     }
     // cautions first: they may not be the ones that find no room

@@ -16,11 +16,17 @@ namespace {
 QString tr(const char* words) { return QCoreApplication::translate("TapeCommands", words); }
 
 /// Where an edge set now is meant: while the film runs keys come late, so it snaps to a pause; at rest the frame is meant.
-core::FrameTime meant(const TapeHand& hand, bool begin) { return hand.film.playing() ? hand.index().snapped(hand.now(), begin) : hand.now(); }
+core::FrameTime meant(const TapeHand& hand, bool begin) {
+    return hand.film.playing() ? hand.index().snapped(hand.now(), begin) : hand.now();
+}
 
-bool put(TapeHand& hand, const char* label, core::Step step) { return hand.session.perform(core::Change{label, {core::Put<core::Step>{std::move(step), std::nullopt}}}); }
+bool put(TapeHand& hand, const char* label, core::Step step) {
+    return hand.session.perform(core::Change{label, {core::Put<core::Step>{std::move(step), std::nullopt}}});
+}
 
-void move_edge(TapeHand& hand, const core::TakeEdge& edge, const core::FrameTime& to) { hand.session.perform(core::move_edge(hand.guide(), hand.step()->id, edge, to)); }
+void move_edge(TapeHand& hand, const core::TakeEdge& edge, const core::FrameTime& to) {
+    hand.session.perform(core::move_edge(hand.guide(), hand.step()->id, edge, to));
+}
 
 /// The stretch of the line in hand within the take in hand; three seconds where nothing is said.
 core::Take line_stretch(const TapeHand& hand) {
@@ -45,13 +51,18 @@ core::Take line_stretch(const TapeHand& hand) {
 
 std::vector<const core::Mark*> untaken_figures(const TapeHand& hand) {
     auto out = hand.marks();
-    std::erase_if(out, [&](const core::Mark* m) { return m->kind != core::MarkKind::Figure || m->taken_back || core::taken_as(hand.guide(), hand.id(), *m) != nullptr; });
+    std::erase_if(out, [&](const core::Mark* m) {
+        return m->kind != core::MarkKind::Figure || m->taken_back || core::taken_as(hand.guide(), hand.id(), *m) != nullptr;
+    });
     return out;
 }
 
 std::vector<const core::Mark*> undecided(const TapeHand& hand) {
     auto out = hand.marks();
-    std::erase_if(out, [&](const core::Mark* m) { return m->kind == core::MarkKind::Step || m->kind == core::MarkKind::Talk || core::is_dismissed(hand.guide(), hand.id(), *m) || core::taken_as(hand.guide(), hand.id(), *m) != nullptr; });
+    std::erase_if(out, [&](const core::Mark* m) {
+        return m->kind == core::MarkKind::Step || m->kind == core::MarkKind::Talk || core::is_dismissed(hand.guide(), hand.id(), *m) ||
+            core::taken_as(hand.guide(), hand.id(), *m) != nullptr;
+    });
     return out;
 }
 
@@ -73,7 +84,8 @@ void drop_bracket(TapeHand& hand) {
 void close_bracket(TapeHand& hand) {
     const auto from = *hand.opened;
     const auto to = meant(hand, false);
-    const auto change = hand.take_of.empty() ? core::bracket_step(hand.guide(), hand.id(), from, to, hand.recording()->marks) : core::add_take(hand.guide(), hand.take_of, {hand.id(), from, to});
+    const auto change = hand.take_of.empty() ? core::bracket_step(hand.guide(), hand.id(), from, to, hand.recording()->marks)
+                                             : core::add_take(hand.guide(), hand.take_of, {hand.id(), from, to});
     if (!hand.session.perform(change)) return;
     drop_bracket(hand);
     if (const auto* step = core::step_at(hand.guide(), hand.id(), from)) hand.session.set_step(step->id);
@@ -103,7 +115,8 @@ void dismiss_marks(TapeHand& hand) {
 
 void keep_picture(TapeHand& hand) {
     if (hand.step() == nullptr) {
-        if (hand.session.perform(core::add_note(hand.guide(), hand.id(), {core::NoteKind::Keep, hand.now(), ""}))) hand.session.tell(tr("This picture is kept for the step that is marked over it."));
+        if (hand.session.perform(core::add_note(hand.guide(), hand.id(), {core::NoteKind::Keep, hand.now(), ""})))
+            hand.session.tell(tr("This picture is kept for the step that is marked over it."));
         return;
     }
     core::Step s = *hand.step();
@@ -127,13 +140,9 @@ void keep_clip(TapeHand& hand) {
     put(hand, s.clip ? "make a clip" : "remove the clip", std::move(s));
 }
 
-void split(TapeHand& hand) {
-    hand.session.perform(core::split_step(hand.guide(), hand.step()->id, hand.id(), hand.now()));
-}
+void split(TapeHand& hand) { hand.session.perform(core::split_step(hand.guide(), hand.step()->id, hand.id(), hand.now())); }
 
-void join_next(TapeHand& hand) {
-    hand.session.perform(core::merge_with_next(hand.guide(), hand.step()->id));
-}
+void join_next(TapeHand& hand) { hand.session.perform(core::merge_with_next(hand.guide(), hand.step()->id)); }
 
 void nudge_by_frames(TapeHand& hand, int by) {
     const auto edge = core::nearest_edge(*hand.step(), hand.id(), hand.now());
@@ -166,7 +175,8 @@ void edge_to_pause(TapeHand& hand) {
     const auto before = edge->edge == core::Edge::Begin ? t.from : t.to;
     const auto to = hand.index().nearest_pause_edge(before);
     if (to == before || hand.index().pauses.empty())
-        hand.session.tell(hand.index().pauses.empty() ? tr("There is no pause in the sound of this recording.") : tr("The edge stands at a pause already."));
+        hand.session.tell(hand.index().pauses.empty() ? tr("There is no pause in the sound of this recording.")
+                                                      : tr("The edge stands at a pause already."));
     else
         move_edge(hand, *edge, to);
 }
@@ -201,9 +211,12 @@ void nest_wait(TapeHand& hand) {
 void draft(TapeHand& hand) {
     const auto before = hand.guide().steps.size();
     const auto frame_from = [index = &hand.index()](const core::FrameTime& at) { return index->times[index->frame_from(at)]; };
-    if (!hand.session.perform(core::draft_steps(hand.guide(), hand.id(), hand.recording()->narration, hand.recording()->marks, hand.index().end, frame_from))) return;
+    if (!hand.session.perform(
+            core::draft_steps(hand.guide(), hand.id(), hand.recording()->narration, hand.recording()->marks, hand.index().end, frame_from)))
+        return;
     const auto made = static_cast<qsizetype>(hand.guide().steps.size() - before);
-    hand.session.tell(theme::counted(made, tr("1 step was drafted from what was said. Look at it and confirm it."), tr("%1 steps were drafted from what was said. Look at each and confirm it.")));
+    hand.session.tell(theme::counted(made, tr("1 step was drafted from what was said. Look at it and confirm it."),
+        tr("%1 steps were drafted from what was said. Look at each and confirm it.")));
 }
 
 }  // namespace anagraph::app::step_commands

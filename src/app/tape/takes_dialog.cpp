@@ -64,7 +64,10 @@ void TakesDialog::show_take(Side& side, std::size_t take) {
     side.film->open(r);
     side.film->show_time(t.from);
     const auto length = core::FrameTime::from_milliseconds(static_cast<std::int64_t>((t.to.seconds() - t.from.seconds()) * 1000));
-    side.label->setText(tr("Take %1%2 · from %3, %4 long").arg(take + 1).arg(take == 0 ? tr(" · best") : QString(), text(core::clock_text(t.from, false)), text(core::clock_text(length, false))));
+    side.label->setText(
+        tr("Take %1%2 · from %3, %4 long")
+            .arg(take + 1)
+            .arg(take == 0 ? tr(" · best") : QString(), text(core::clock_text(t.from, false)), text(core::clock_text(length, false))));
     side.film->setAccessibleName(side.label->text());
 }
 

@@ -13,7 +13,8 @@ namespace anagraph::app {
 
 class TapeHand {
 public:
-    TapeHand(Session& the_session, FilmView& the_film, TapeView& the_tape, QWidget& station) : session(the_session), film(the_film), tape(the_tape), station_(station) {}
+    TapeHand(Session& the_session, FilmView& the_film, TapeView& the_tape, QWidget& station)
+        : session(the_session), film(the_film), tape(the_tape), station_(station) {}
 
     Session& session;
     FilmView& film;
@@ -37,9 +38,9 @@ public:
     const core::Take& take() const;
 
     /// Asks for words; nothing when the person thinks better of it.
-    enum class Meanwhile { Paused,
-                           Playing };
-    std::optional<QString> ask(const QString& title, const QString& question, const QString& before = {}, Meanwhile film = Meanwhile::Paused);
+    enum class Meanwhile { Paused, Playing };
+    std::optional<QString> ask(
+        const QString& title, const QString& question, const QString& before = {}, Meanwhile film = Meanwhile::Paused);
 
 private:
     QWidget& station_;

@@ -29,9 +29,12 @@ void lay_brackets(const TapeInput& in, TapeLayout& out) {
         for (std::size_t i = 0; i < in.procedure->steps.size(); ++i) {
             const auto& step = in.procedure->steps[i];
             for (std::size_t k = 0; k < step.takes.size(); ++k)
-                if (step.takes[k].recording == in.recordings[r].id) out.brackets.push_back({step.id, static_cast<int>(i) + 1, r, k, step.takes.size(), box(step.takes[k], c.brackets, c.words - 8)});
+                if (step.takes[k].recording == in.recordings[r].id)
+                    out.brackets.push_back(
+                        {step.id, static_cast<int>(i) + 1, r, k, step.takes.size(), box(step.takes[k], c.brackets, c.words - 8)});
             const auto nest = [&](const std::optional<core::Take>& shown, bool wait) {
-                if (shown && shown->recording == in.recordings[r].id) out.nested.push_back({wait, step.id, box(*shown, c.words - 16, c.words - 6)});
+                if (shown && shown->recording == in.recordings[r].id)
+                    out.nested.push_back({wait, step.id, box(*shown, c.words - 16, c.words - 6)});
             };
             for (const auto& check : step.checks) nest(check.shown, false);
             for (const auto& wait : step.waits) nest(wait.shown, true);
@@ -52,7 +55,8 @@ void lay_lines(const TapeInput& in, const TapeMetrics& m, TapeLayout& out) {
             line.segment = i;
             const double top = out.axis.y(r, segment.start.seconds());
             const double next = i + 1 < rec.narration->size() ? out.axis.y(r, (*rec.narration)[i + 1].start.seconds()) : out.axis.foot(r);
-            line.box = QRectF(out.columns.words, top, m.width - out.columns.words - 10, std::clamp(next - top - 2, m.line_height, kTallestLine));
+            line.box =
+                QRectF(out.columns.words, top, m.width - out.columns.words - 10, std::clamp(next - top - 2, m.line_height, kTallestLine));
             while (fold < rec.folds.size() && rec.folds[fold].to <= segment.start) ++fold;
             const bool folded = fold < rec.folds.size() && rec.folds[fold].from <= segment.start;
             line.shown = !folded && top >= words_free - 1;
@@ -103,7 +107,8 @@ TapeAxis::TapeAxis(const TapeInput& in, const TapeMetrics& m) {
 double TapeAxis::y(std::size_t recording, double seconds) const {
     if (recording >= first_span_.size()) return 0;
     const auto begin = spans_.begin() + static_cast<std::ptrdiff_t>(first_span_[recording]);
-    const auto end = recording + 1 < first_span_.size() ? spans_.begin() + static_cast<std::ptrdiff_t>(first_span_[recording + 1]) : spans_.end();
+    const auto end =
+        recording + 1 < first_span_.size() ? spans_.begin() + static_cast<std::ptrdiff_t>(first_span_[recording + 1]) : spans_.end();
     auto it = std::upper_bound(begin, end, seconds, [](double s, const Span& span) { return s < span.from; });
     if (it != begin) --it;
     const double length = it->to - it->from;
@@ -128,7 +133,8 @@ std::pair<std::size_t, std::size_t> TapeLayout::lines_between(double top, double
 
 TapeLayout tape_layout(const TapeInput& in, const TapeMetrics& m) {
     TapeLayout out;
-    const bool empty = in.recordings.empty() || std::any_of(in.recordings.begin(), in.recordings.end(), [](const TapeRecording& r) { return r.index->times.empty(); });
+    const bool empty = in.recordings.empty() ||
+        std::any_of(in.recordings.begin(), in.recordings.end(), [](const TapeRecording& r) { return r.index->times.empty(); });
     if (empty || in.procedure == nullptr) return out;
     out.axis = TapeAxis(in, m);
     lay_brackets(in, out);
@@ -155,7 +161,8 @@ std::vector<TapePicture> tape_pictures(const TapeInput& in, const TapeMetrics& m
             std::size_t frame = index.frame_from(at);
             if (frame > 0 && index.times[frame].seconds() - seconds > seconds - index.times[frame - 1].seconds()) --frame;  // the nearest
             if (!single_frames && !index.thumbnails.empty()) {
-                auto thumb = std::lower_bound(index.thumbnails.begin(), index.thumbnails.end(), frame, [](const media::Thumbnail& t, std::size_t f) { return t.frame < f; });
+                auto thumb = std::lower_bound(index.thumbnails.begin(), index.thumbnails.end(), frame,
+                    [](const media::Thumbnail& t, std::size_t f) { return t.frame < f; });
                 if (thumb == index.thumbnails.end()) --thumb;
                 frame = thumb->frame;
             }

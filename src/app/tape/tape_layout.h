@@ -138,7 +138,8 @@ TapeLayout tape_layout(const TapeInput& input, const TapeMetrics& metrics);
 
 /// What fills the column between two heights, made when it is painted: the same for a given height whatever is asked for
 /// around it. Pictures are those of the import, about one a second, until the zoom has room for single frames.
-std::vector<TapePicture> tape_pictures(const TapeInput& input, const TapeMetrics& metrics, const TapeLayout& layout, double top, double bottom);
+std::vector<TapePicture> tape_pictures(
+    const TapeInput& input, const TapeMetrics& metrics, const TapeLayout& layout, double top, double bottom);
 std::vector<TapeTick> tape_ticks(const TapeMetrics& metrics, const TapeLayout& layout, double top, double bottom);
 
 }  // namespace anagraph::app

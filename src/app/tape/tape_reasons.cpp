@@ -54,23 +54,37 @@ QString nothing_to_draft(const TapeHand& hand) {
     return unless(!any_draft(hand), "Confirm the drafted steps first.");
 }
 
-QString no_untaken_figure(const TapeHand& hand) { return unless(!step_commands::untaken_figures(hand).empty(), "No untaken figure is said in this line."); }
+QString no_untaken_figure(const TapeHand& hand) {
+    return unless(!step_commands::untaken_figures(hand).empty(), "No untaken figure is said in this line.");
+}
 
 QString no_caution(const TapeHand& hand) {
     const auto marks = hand.marks();
-    return unless(std::any_of(marks.begin(), marks.end(), [](const core::Mark* m) { return m->kind == core::MarkKind::Caution; }), "No caution was found in this line.");
+    return unless(std::any_of(marks.begin(), marks.end(), [](const core::Mark* m) { return m->kind == core::MarkKind::Caution; }),
+        "No caution was found in this line.");
 }
 
-QString nothing_to_dismiss(const TapeHand& hand) { return unless(!step_commands::undecided(hand).empty(), "This line has no mark that is still open."); }
+QString nothing_to_dismiss(const TapeHand& hand) {
+    return unless(!step_commands::undecided(hand).empty(), "This line has no mark that is still open.");
+}
 
 QString nobody_heard(const TapeHand& hand) { return unless(hand.heard_line().has_value(), "Nobody is heard at this moment."); }
 
-QString no_line_to_tie(const TapeHand& hand, int which) { return unless(word_commands::line_to_tie(hand, which).has_value(), "There is no line of the narration here that could be tied to the film."); }
+QString no_line_to_tie(const TapeHand& hand, int which) {
+    return unless(
+        word_commands::line_to_tie(hand, which).has_value(), "There is no line of the narration here that could be tied to the film.");
+}
 
-QString no_note(const TapeHand& hand) { return unless(word_commands::nearest_note(hand) != nullptr, "There is no note within two seconds of this moment."); }
+QString no_note(const TapeHand& hand) {
+    return unless(word_commands::nearest_note(hand) != nullptr, "There is no note within two seconds of this moment.");
+}
 
-QString no_other_camera(const TapeHand& hand) { return unless(word_commands::same_moment_elsewhere(hand).has_value(), "No other camera is aligned with this recording."); }
+QString no_other_camera(const TapeHand& hand) {
+    return unless(word_commands::same_moment_elsewhere(hand).has_value(), "No other camera is aligned with this recording.");
+}
 
-QString no_other_recording(const TapeHand& hand) { return unless(hand.session.tape_order().size() > 1, "The guide has no other recording."); }
+QString no_other_recording(const TapeHand& hand) {
+    return unless(hand.session.tape_order().size() > 1, "The guide has no other recording.");
+}
 
 }  // namespace anagraph::app::tape_reasons

@@ -86,9 +86,11 @@ void TapeStation::build() {
     across->addWidget(right, 1);
 
     connect(film_, &FilmView::moved, this, &TapeStation::follow);
-    connect(tape_, &TapeView::moment_clicked, this, [this](const core::RecordingId& id, const core::FrameTime& at) { show_moment(id, at, false); });
+    connect(tape_, &TapeView::moment_clicked, this,
+        [this](const core::RecordingId& id, const core::FrameTime& at) { show_moment(id, at, false); });
     connect(tape_, &TapeView::step_clicked, this, [this](const core::StepId& id) { session_.set_step(id); });
-    connect(recordings_, &QComboBox::activated, this, [this](int i) { open_recording(core::RecordingId(recordings_->itemData(i).toString().toStdString())); });
+    connect(recordings_, &QComboBox::activated, this,
+        [this](int i) { open_recording(core::RecordingId(recordings_->itemData(i).toString().toStdString())); });
 }
 
 QWidget* TapeStation::build_step_panel() {
@@ -176,7 +178,9 @@ std::vector<TapeView::Heading> TapeStation::headings() {
         heard.push_back({order[i], &r->marks});
         QStringList open;
         for (const auto& u : core::undone_after(session_.procedure(), heard)) open << text(core::state_text(u));
-        if (!open.isEmpty()) h.undone = (i + 1 < order.size() ? tr("The job goes on with: %1") : tr("The job is left open: %1")).arg(open.join(QStringLiteral(", ")));
+        if (!open.isEmpty())
+            h.undone = (i + 1 < order.size() ? tr("The job goes on with: %1") : tr("The job is left open: %1"))
+                           .arg(open.join(QStringLiteral(", ")));
         out.push_back(std::move(h));
     }
     return out;
@@ -206,7 +210,8 @@ void TapeStation::show_moment(const core::RecordingId& id, const core::FrameTime
 void TapeStation::showEvent(QShowEvent*) {
     // a guide without recordings shows the one that was chosen on the Shelf meanwhile
     if (session_.procedure().recordings.empty()) reload_recordings();
-    if (recording() == nullptr && recordings_->count() > 0) open_recording(core::RecordingId(recordings_->currentData().toString().toStdString()));
+    if (recording() == nullptr && recordings_->count() > 0)
+        open_recording(core::RecordingId(recordings_->currentData().toString().toStdString()));
     setFocus();
 }
 
@@ -225,8 +230,10 @@ void TapeStation::follow() {
     tape_->set_moment(recording()->entry.id, at);
     const QString clock = text(core::clock_text(at));
     const auto dot = clock.lastIndexOf(QLatin1Char('.'));
-    clock_->setText(QStringLiteral("<span style='font-size:18pt'>%1</span><span style='font-size:12pt'>%2</span> <span style='color:%3'>%4</span>")
-                        .arg(clock.left(dot), clock.mid(dot), theme::colour("second").name(), tr("of %1").arg(text(core::clock_text(recording()->index.end, false)))));
+    clock_->setText(
+        QStringLiteral("<span style='font-size:18pt'>%1</span><span style='font-size:12pt'>%2</span> <span style='color:%3'>%4</span>")
+            .arg(clock.left(dot), clock.mid(dot), theme::colour("second").name(),
+                tr("of %1").arg(text(core::clock_text(recording()->index.end, false)))));
     const auto* step = hand_->step();
     if (step != nullptr && step->id != session_.step())
         session_.set_step(step->id);  // shows it
@@ -247,14 +254,19 @@ void TapeStation::show_step() {
     number_->setText(step == nullptr ? (opened ? tr("…") : QStringLiteral("–")) : QString::number(it - steps.begin() + 1));
     if (!has_keys(heading_)) heading_->setText(step == nullptr ? QString() : text(step->heading));
     heading_->setEnabled(step != nullptr);
-    heading_->setPlaceholderText(step != nullptr ? tr("what is done, as an order") : !opened              ? tr("no step at this moment")
-                                                                                 : hand_->take_of.empty() ? tr("a step is open: close it where it ends")
-                                                                                                          : tr("another take is open: close it where it ends"));
+    heading_->setPlaceholderText(step != nullptr ? tr("what is done, as an order")
+            : !opened                            ? tr("no step at this moment")
+            : hand_->take_of.empty()             ? tr("a step is open: close it where it ends")
+                                                 : tr("another take is open: close it where it ends"));
     QString span = opened ? tr("opened at %1").arg(text(core::clock_text(*opened))) : QString();
     if (step != nullptr) {
         const auto& take = hand_->take();
         span = text(core::clock_text(take.from)) + QStringLiteral(" – ") + text(core::clock_text(take.to));
-        if (step->takes.size() > 1) span = tr("take %1 of %2 · %3").arg(core::take_at(*step, hand_->id(), hand_->now()).value_or(0) + 1).arg(step->takes.size()).arg(span);
+        if (step->takes.size() > 1)
+            span = tr("take %1 of %2 · %3")
+                       .arg(core::take_at(*step, hand_->id(), hand_->now()).value_or(0) + 1)
+                       .arg(step->takes.size())
+                       .arg(span);
     }
     span_->setText(span);
     std::vector<const core::Mark*> marks;
@@ -312,7 +324,9 @@ void TapeStation::rename_step() {
 }
 
 void TapeStation::confirm_and_go_on() {
-    if (const auto* step = hand_->step(); step != nullptr && step->drafted && !session_.perform(core::confirm_step(session_.procedure(), step->id))) return;
+    if (const auto* step = hand_->step();
+        step != nullptr && step->drafted && !session_.perform(core::confirm_step(session_.procedure(), step->id)))
+        return;
     for (const auto& s : session_.procedure().steps)
         if (s.drafted && !s.takes.empty()) {
             show_moment(s.takes.front().recording, s.takes.front().from, false);
@@ -334,7 +348,8 @@ void TapeStation::to_the_other_camera() {
 
 void TapeStation::toggle_folds() {
     tape_->fold_all(!tape_->folded());
-    if (tape_->folded() && tape_->shut_folds() == 0) session_.tell(tr("There is nothing to fold: no stretch of talk or silence is long enough."));
+    if (tape_->folded() && tape_->shut_folds() == 0)
+        session_.tell(tr("There is nothing to fold: no stretch of talk or silence is long enough."));
     refresh();
 }
 
@@ -344,7 +359,8 @@ void TapeStation::write_reshoot() {
         session_.tell(text(points.error().message));
         return;
     }
-    const QString start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QLatin1Char('/') + tr("reshoot list, %1.html").arg(text(session_.procedure().header.machine).replace(QLatin1Char('/'), QLatin1Char(' ')));
+    const QString start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QLatin1Char('/') +
+        tr("reshoot list, %1.html").arg(text(session_.procedure().header.machine).replace(QLatin1Char('/'), QLatin1Char(' ')));
     const QString chosen = QFileDialog::getSaveFileName(this, tr("Where shall the reshoot list go?"), start, tr("Web page (*.html)"));
     if (chosen.isEmpty()) return;
     // the dialog has asked whether an old list may be written over
@@ -358,7 +374,10 @@ void TapeStation::write_reshoot() {
     commands_->refresh();
     // the stills are decoded beside the window
     beside(
-        this, [p = session_.procedure(), list = *points, to = std::make_shared<store::Destination>(std::move(*place))] { return shop::write_reshoot(p, list, *to); },
+        this,
+        [p = session_.procedure(), list = *points, to = std::make_shared<store::Destination>(std::move(*place))] {
+            return shop::write_reshoot(p, list, *to);
+        },
         [this, chosen, count](const core::Outcome& done) {
             writing_reshoot_ = false;
             commands_->refresh();

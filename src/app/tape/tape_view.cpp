@@ -43,9 +43,10 @@ QString note_words(const core::Note& note) {
 }
 
 QColor mark_ink(const core::Mark& m, bool aside) {
-    return aside ? colour("strong") : m.kind == MarkKind::Caution ? colour("caution_ink")
-                                  : m.kind == MarkKind::Figure    ? colour("ink")
-                                                                  : colour("seen");
+    return aside                      ? colour("strong")
+        : m.kind == MarkKind::Caution ? colour("caution_ink")
+        : m.kind == MarkKind::Figure  ? colour("ink")
+                                      : colour("seen");
 }
 
 }  // namespace
@@ -179,7 +180,8 @@ bool TapeView::toggle_fold_here() {
             folding_ = true;
             opened_.clear();
             for (const auto* other : job_)
-                for (const auto& f : core::folds(session_.procedure(), other->entry.id, other->narration, other->marks, other->index.start(), other->index.end))
+                for (const auto& f : core::folds(
+                         session_.procedure(), other->entry.id, other->narration, other->marks, other->index.start(), other->index.end))
                     if (other != &r || f.from != fold.from) opened_[other->entry.id].insert(f.from);
         }
         set_zoom(zoom());
@@ -189,7 +191,8 @@ bool TapeView::toggle_fold_here() {
 }
 
 std::size_t TapeView::shut_folds() const {
-    return static_cast<std::size_t>(std::count_if(layout_.axis.spans().begin(), layout_.axis.spans().end(), [](const TapeAxis::Span& s) { return s.fold.has_value(); }));
+    return static_cast<std::size_t>(std::count_if(
+        layout_.axis.spans().begin(), layout_.axis.spans().end(), [](const TapeAxis::Span& s) { return s.fold.has_value(); }));
 }
 
 void TapeView::refresh() {
@@ -205,7 +208,8 @@ void TapeView::lay_out() {
         TapeRecording tape{&r->index, &r->narration, &r->marks, r->entry.id, {}};
         if (folding_) {
             tape.folds = core::folds(session_.procedure(), r->entry.id, r->narration, r->marks, r->index.start(), r->index.end);
-            if (const auto it = opened_.find(r->entry.id); it != opened_.end()) std::erase_if(tape.folds, [&](const core::Fold& f) { return it->second.contains(f.from); });
+            if (const auto it = opened_.find(r->entry.id); it != opened_.end())
+                std::erase_if(tape.folds, [&](const core::Fold& f) { return it->second.contains(f.from); });
         }
         input_.recordings.push_back(std::move(tape));
     }
@@ -237,16 +241,19 @@ const QPixmap& TapeView::picture(std::size_t r, std::size_t frame) {
     const auto& rec = recording(r);
     auto pixmap = std::make_unique<QPixmap>();
     const auto& thumbs = rec.index.thumbnails;
-    const auto it = std::lower_bound(thumbs.begin(), thumbs.end(), frame, [](const media::Thumbnail& t, std::size_t f) { return t.frame < f; });
+    const auto it =
+        std::lower_bound(thumbs.begin(), thumbs.end(), frame, [](const media::Thumbnail& t, std::size_t f) { return t.frame < f; });
     if (it != thumbs.end() && it->frame == frame) {
         QFile file(rec.folder + QLatin1Char('/') + QLatin1String(media::kThumbnailFile));
-        if (file.open(QIODevice::ReadOnly) && file.seek(it->offset)) *pixmap = QPixmap::fromImage(upright(QImage::fromData(file.read(it->size), "JPG"), rec.index));
+        if (file.open(QIODevice::ReadOnly) && file.seek(it->offset))
+            *pixmap = QPixmap::fromImage(upright(QImage::fromData(file.read(it->size), "JPG"), rec.index));
     } else {
         auto& proxy = proxies_[r];
         if (!proxy)
             if (auto opened = media::ProxyReader::open(rec.folder.toStdString(), rec.index)) proxy = std::move(*opened);
         if (proxy)
-            if (const auto small = proxy->frame(frame)) *pixmap = QPixmap::fromImage(upright(image_of(*small).scaledToWidth(200, Qt::SmoothTransformation), rec.index));
+            if (const auto small = proxy->frame(frame))
+                *pixmap = QPixmap::fromImage(upright(image_of(*small).scaledToWidth(200, Qt::SmoothTransformation), rec.index));
     }
     auto* kept = pixmap.release();
     pictures_.insert(key, kept);
@@ -268,7 +275,9 @@ void TapeView::paint_sound(QPainter& p, double top, double bottom) const {
         for (double y = std::floor(from / 2) * 2; y < to; y += 2) {
             const double a = first + (y - span.top) * steps_per_pixel;
             int loud = 0;
-            for (auto i = static_cast<long>(std::max(0.0, a)); i <= static_cast<long>(a + 2 * steps_per_pixel) && i < static_cast<long>(sound.size()); ++i) loud = std::max<int>(loud, sound[static_cast<std::size_t>(i)]);
+            for (auto i = static_cast<long>(std::max(0.0, a));
+                 i <= static_cast<long>(a + 2 * steps_per_pixel) && i < static_cast<long>(sound.size()); ++i)
+                loud = std::max<int>(loud, sound[static_cast<std::size_t>(i)]);
             const double half = 1 + loud / 255.0 * 8;
             lines.append(QLineF(x - half, y, x + half, y));
         }
@@ -307,7 +316,8 @@ void TapeView::paint_poor(QPainter& p, double top, double bottom) const {
             const QRectF box(c.pictures, from, c.brackets - c.pictures - 8, to - from);
             p.fillRect(box, QBrush(colour("second"), Qt::BDiagPattern));
             const QString words = poor.dark ? tr("too dark") : tr("blurred");
-            const QRectF tag(box.left() + 3, std::max(box.top() + 3, std::min(box.bottom(), bottom) - 20), QFontMetricsF(p.font()).horizontalAdvance(words) + 10, 17);
+            const QRectF tag(box.left() + 3, std::max(box.top() + 3, std::min(box.bottom(), bottom) - 20),
+                QFontMetricsF(p.font()).horizontalAdvance(words) + 10, 17);
             p.fillRect(tag, colour("sheet"));
             p.setPen(colour("ink"));
             p.drawText(tag, Qt::AlignCenter, words);
@@ -320,15 +330,16 @@ void TapeView::paint_brackets(QPainter& p, double top, double bottom) const {
         if (b.box.bottom() < top || b.box.top() > bottom) continue;
         const bool now = b.step == session_.step();
         const auto* step = session_.procedure().find(b.step);
-        QPen pen(now ? colour("accent") : colour("ink"), b.take > 0 ? 1.2 : now ? 3.2
-                                                                                : 1.8);
+        QPen pen(now ? colour("accent") : colour("ink"), b.take > 0 ? 1.2 : now ? 3.2 : 1.8);
         if (step != nullptr && step->drafted) pen.setDashPattern({2, 2});  // drafted: nobody has confirmed it
         p.setPen(pen);
         const double x = b.box.left() + 6;
-        p.drawPolyline(QPolygonF({QPointF(x + 8, b.box.top() + 1), QPointF(x, b.box.top() + 1), QPointF(x, b.box.bottom() - 1), QPointF(x + 8, b.box.bottom() - 1)}));
+        p.drawPolyline(QPolygonF({QPointF(x + 8, b.box.top() + 1), QPointF(x, b.box.top() + 1), QPointF(x, b.box.bottom() - 1),
+            QPointF(x + 8, b.box.bottom() - 1)}));
         if (b.box.height() < 12) continue;
         p.setFont(theme::font("title", now && b.take == 0));
-        const double middle = std::clamp((std::max(b.box.top(), top) + std::min(b.box.bottom(), bottom)) / 2 - 12, b.box.top(), std::max(b.box.top(), b.box.bottom() - 24));
+        const double middle = std::clamp((std::max(b.box.top(), top) + std::min(b.box.bottom(), bottom)) / 2 - 12, b.box.top(),
+            std::max(b.box.top(), b.box.bottom() - 24));
         p.drawText(QRectF(x + 5, middle, 20, 24), Qt::AlignCenter, QString::number(b.number));
         if (b.takes > 1 && b.box.height() > 44) {
             p.setFont(theme::font("small"));
@@ -362,7 +373,8 @@ QRectF TapeView::paint_tag(QPainter& p, const QPointF& right_top, std::size_t r,
     const QString words = tape_view::mark_words(m);
     p.setFont(theme::font("small"));
     const QFontMetricsF metrics(p.font());
-    const QRectF box(right_top.x() - metrics.horizontalAdvance(words) - 14, right_top.y(), metrics.horizontalAdvance(words) + 14, metrics.height() + 3);
+    const QRectF box(
+        right_top.x() - metrics.horizontalAdvance(words) - 14, right_top.y(), metrics.horizontalAdvance(words) + 14, metrics.height() + 3);
     const bool taken = m.kind == MarkKind::Figure && core::taken_as(session_.procedure(), recording(r).entry.id, m) != nullptr;
     const bool aside = m.taken_back || core::is_dismissed(session_.procedure(), recording(r).entry.id, m);
     const QColor ink = mark_ink(m, aside);
@@ -438,13 +450,17 @@ void TapeView::paint_folds(QPainter& p, double top, double bottom) const {
         p.setPen(QPen(colour("strong"), 1));
         for (const double y : {box.top(), box.bottom()}) {
             QPolygonF crease;
-            for (double x = box.left(); x <= box.right(); x += 8) crease << QPointF(x, y + ((static_cast<int>((x - box.left()) / 8) % 2) != 0 ? 1.5 : -1.5));
+            for (double x = box.left(); x <= box.right(); x += 8)
+                crease << QPointF(x, y + ((static_cast<int>((x - box.left()) / 8) % 2) != 0 ? 1.5 : -1.5));
             p.drawPolyline(crease);
         }
         p.setPen(colour("second"));
         const QString length = text(core::clock_text(core::FrameTime(std::llround((span.to - span.from) * 1000), 1000), false));
-        p.drawText(box.adjusted(8, 0, -8, 0), Qt::AlignVCenter | Qt::AlignLeft, fold.talk ? tr("%1 of talk, %2").arg(length, theme::counted(static_cast<qsizetype>(fold.lines), tr("1 line"), tr("%1 lines"))) : tr("%1 in which nothing is said").arg(length));
-        p.drawText(QRectF(0, span.top, layout_.columns.sound - 12, span.height), Qt::AlignRight | Qt::AlignVCenter, text(core::clock_text(fold.from, false)));
+        p.drawText(box.adjusted(8, 0, -8, 0), Qt::AlignVCenter | Qt::AlignLeft,
+            fold.talk ? tr("%1 of talk, %2").arg(length, theme::counted(static_cast<qsizetype>(fold.lines), tr("1 line"), tr("%1 lines")))
+                      : tr("%1 in which nothing is said").arg(length));
+        p.drawText(QRectF(0, span.top, layout_.columns.sound - 12, span.height), Qt::AlignRight | Qt::AlignVCenter,
+            text(core::clock_text(fold.from, false)));
     }
 }
 
@@ -458,10 +474,12 @@ void TapeView::paint_headings(QPainter& p, double top, double bottom) const {
             p.setPen(colour("ink"));
             p.setFont(theme::font("text", true));
             const double name = std::min(QFontMetricsF(p.font()).horizontalAdvance(headings_[r].name) + 6, width - 24);
-            p.drawText(box.adjusted(12, 0, -12, 0), Qt::AlignVCenter | Qt::AlignLeft, QFontMetricsF(p.font()).elidedText(headings_[r].name, Qt::ElideMiddle, width - 24));
+            p.drawText(box.adjusted(12, 0, -12, 0), Qt::AlignVCenter | Qt::AlignLeft,
+                QFontMetricsF(p.font()).elidedText(headings_[r].name, Qt::ElideMiddle, width - 24));
             p.setFont(theme::font("small"));
             p.setPen(colour("second"));
-            p.drawText(box.adjusted(12 + name + 8, 0, -12, 0), Qt::AlignVCenter | Qt::AlignRight, QFontMetricsF(p.font()).elidedText(headings_[r].relation, Qt::ElideRight, width - name - 32));
+            p.drawText(box.adjusted(12 + name + 8, 0, -12, 0), Qt::AlignVCenter | Qt::AlignRight,
+                QFontMetricsF(p.font()).elidedText(headings_[r].relation, Qt::ElideRight, width - name - 32));
         }
         const double foot = layout_.axis.foot(r);
         if (foot + metrics_.foot_height >= top && foot <= bottom && !headings_[r].undone.isEmpty()) {
@@ -469,14 +487,16 @@ void TapeView::paint_headings(QPainter& p, double top, double bottom) const {
             p.setFont(theme::font("small"));
             p.setPen(QPen(colour("caution_ink"), 1.2));
             p.drawRoundedRect(box, 2, 2);
-            p.drawText(box.adjusted(8, 0, -8, 0), Qt::AlignVCenter, QFontMetricsF(p.font()).elidedText(headings_[r].undone, Qt::ElideRight, box.width() - 16));
+            p.drawText(box.adjusted(8, 0, -8, 0), Qt::AlignVCenter,
+                QFontMetricsF(p.font()).elidedText(headings_[r].undone, Qt::ElideRight, box.width() - 16));
         }
     }
 }
 
 QRectF TapeView::note_box(std::size_t r, const core::Note& note) const {
     const QFontMetricsF metrics(theme::font("small"));
-    return {layout_.columns.pictures + 2, layout_.axis.y(r, note.at.seconds()) + 2, metrics.horizontalAdvance(note_words(note)) + 12, metrics.height() + 3};
+    return {layout_.columns.pictures + 2, layout_.axis.y(r, note.at.seconds()) + 2, metrics.horizontalAdvance(note_words(note)) + 12,
+        metrics.height() + 3};
 }
 
 void TapeView::paint_notes(QPainter& p) const {
@@ -512,7 +532,9 @@ void TapeView::paintEvent(QPaintEvent* event) {
     const double bottom = offset() + event->rect().bottom() + 1;
     const auto& c = layout_.columns;
     // the step in hand, and the one being opened, are washed
-    const auto wash = [&](double from, double to) { p.fillRect(QRectF(c.words - 8, from, viewport()->width() - c.words + 8, to - from), colour("wash")); };
+    const auto wash = [&](double from, double to) {
+        p.fillRect(QRectF(c.words - 8, from, viewport()->width() - c.words + 8, to - from), colour("wash"));
+    };
     for (const auto& b : layout_.brackets)
         if (b.step == session_.step()) wash(b.box.top(), b.box.bottom());
     if (open_bracket_ && *open_bracket_ < moment_) wash(layout_.axis.y(current_, open_bracket_->seconds()), y_now());
@@ -556,7 +578,8 @@ QString TapeView::help_at(const QPointF& place) const {
     for (std::size_t r = 0; r < job_.size(); ++r)
         if (const auto* use = session_.procedure().find(recording(r).entry.id))
             for (const auto& note : use->notes)
-                if (note_box(r, note).contains(place)) return note_words(note) + (note.text.empty() ? QString() : QStringLiteral(": ") + text(note.text));
+                if (note_box(r, note).contains(place))
+                    return note_words(note) + (note.text.empty() ? QString() : QStringLiteral(": ") + text(note.text));
     for (std::size_t r = 0; r < job_.size() && r < headings_.size(); ++r)
         if (place.y() >= layout_.axis.foot(r) && place.y() < layout_.axis.foot(r) + metrics_.foot_height) return headings_[r].undone;
     const auto [first, last] = layout_.lines_between(place.y(), place.y() + 1);

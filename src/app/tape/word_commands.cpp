@@ -17,15 +17,20 @@ namespace {
 
 QString tr(const char* words) { return QCoreApplication::translate("TapeCommands", words); }
 
-core::FrameTime plus(const core::FrameTime& t, const core::FrameTime& shift, int sign) { return core::FrameTime::from_milliseconds(std::llround((t.seconds() + sign * shift.seconds()) * 1000)); }
+core::FrameTime plus(const core::FrameTime& t, const core::FrameTime& shift, int sign) {
+    return core::FrameTime::from_milliseconds(std::llround((t.seconds() + sign * shift.seconds()) * 1000));
+}
 
 }  // namespace
 
 void note(TapeHand& hand, NoteKind kind) {
-    const auto [title, question] = kind == NoteKind::NotFilmed ? std::pair(tr("Not filmed"), tr("What is missing here and has to be reshot?")) : kind == NoteKind::LookUp ? std::pair(tr("Look up"), tr("What has to be looked up?"))
-                                                                                                                                                                                : std::pair(tr("Note"), tr("For yourself, at this moment:"));
+    const auto [title, question] = kind == NoteKind::NotFilmed
+        ? std::pair(tr("Not filmed"), tr("What is missing here and has to be reshot?"))
+        : kind == NoteKind::LookUp ? std::pair(tr("Look up"), tr("What has to be looked up?"))
+                                   : std::pair(tr("Note"), tr("For yourself, at this moment:"));
     const auto at = hand.now();
-    if (const auto words = hand.ask(title, question)) hand.session.perform(core::add_note(hand.guide(), hand.id(), {kind, at, words->toStdString()}));
+    if (const auto words = hand.ask(title, question))
+        hand.session.perform(core::add_note(hand.guide(), hand.id(), {kind, at, words->toStdString()}));
 }
 
 const core::Note* nearest_note(const TapeHand& hand) {
@@ -42,7 +47,8 @@ const core::Note* nearest_note(const TapeHand& hand) {
 void remove_note(TapeHand& hand) { hand.session.perform(core::remove_note(hand.guide(), hand.id(), core::Note(*nearest_note(hand)))); }
 
 void drop_line(TapeHand& hand) {
-    if (const auto line = hand.line()) hand.session.perform(core::add_note(hand.guide(), hand.id(), {NoteKind::DropAsTalk, hand.recording()->narration[*line].start, ""}));
+    if (const auto line = hand.line())
+        hand.session.perform(core::add_note(hand.guide(), hand.id(), {NoteKind::DropAsTalk, hand.recording()->narration[*line].start, ""}));
 }
 
 void correct_line(TapeHand& hand) {
@@ -50,26 +56,32 @@ void correct_line(TapeHand& hand) {
     const core::Segment now = hand.recording()->narration[*line];
     if (const auto heard_line = hand.heard_line()) {
         const core::Segment heard = hand.recording()->heard[*heard_line];
-        if (const auto words = hand.ask(tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text))) hand.session.perform(core::correct_line(hand.guide(), hand.id(), heard, words->toStdString()));
-    } else if (const auto words = hand.ask(tr("Words of this line"), tr("You typed this line; left empty, it is removed."), text(now.text))) {
+        if (const auto words = hand.ask(tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text)))
+            hand.session.perform(core::correct_line(hand.guide(), hand.id(), heard, words->toStdString()));
+    } else if (const auto words =
+                   hand.ask(tr("Words of this line"), tr("You typed this line; left empty, it is removed."), text(now.text))) {
         hand.session.perform(core::retype_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));
     }
 }
 
 void type_line(TapeHand& hand) {
     const auto from = hand.now();
-    const auto words = hand.ask(tr("Type a line"), tr("What is done or said here? The line begins at this moment; the film plays on."), {}, TapeHand::Meanwhile::Playing);
+    const auto words = hand.ask(tr("Type a line"), tr("What is done or said here? The line begins at this moment; the film plays on."), {},
+        TapeHand::Meanwhile::Playing);
     if (!words) return;
     // as long as it takes to say it, about three words a second
     const auto length = static_cast<std::int64_t>(words->count(QLatin1Char(' ')) + 1) * 1000 / 3;
-    const core::Segment line{from, plus(from, core::FrameTime::from_milliseconds(std::max<std::int64_t>(1000, length)), 1), words->toStdString()};
+    const core::Segment line{
+        from, plus(from, core::FrameTime::from_milliseconds(std::max<std::int64_t>(1000, length)), 1), words->toStdString()};
     hand.session.perform(core::type_line(hand.guide(), hand.id(), line));
 }
 
 void say_speaker(TapeHand& hand) {
     const auto heard = hand.heard_line();
     const core::Segment line = hand.recording()->heard[*heard];
-    if (const auto name = hand.ask(tr("Speaker"), tr("Who speaks from this line on? Empty: as the narration says."), text(hand.recording()->narration[*hand.line()].speaker))) hand.session.perform(core::set_speaker(hand.guide(), hand.id(), line, name->toStdString()));
+    if (const auto name = hand.ask(tr("Speaker"), tr("Who speaks from this line on? Empty: as the narration says."),
+            text(hand.recording()->narration[*hand.line()].speaker)))
+        hand.session.perform(core::set_speaker(hand.guide(), hand.id(), line, name->toStdString()));
 }
 
 std::optional<std::size_t> line_to_tie(const TapeHand& hand, int which) {
@@ -84,10 +96,13 @@ void tie_line(TapeHand& hand, int which) {
     const auto& r = *hand.recording();
     const std::size_t line = *line_to_tie(hand, which);
     if (hand.session.perform(core::tie_line(hand.guide(), hand.id(), r.heard, *r.heard_line[line], hand.now())))
-        hand.session.tell(tr("“%1” is heard here. Tie a second line further down where words and film drift apart.").arg(text(r.narration[line].text).left(40)));
+        hand.session.tell(tr("“%1” is heard here. Tie a second line further down where words and film drift apart.")
+                              .arg(text(r.narration[line].text).left(40)));
 }
 
-void untie_line(TapeHand& hand) { hand.session.perform(core::untie_line(hand.guide(), hand.id(), hand.recording()->heard, *hand.heard_line())); }
+void untie_line(TapeHand& hand) {
+    hand.session.perform(core::untie_line(hand.guide(), hand.id(), hand.recording()->heard, *hand.heard_line()));
+}
 
 void align_by_sound(TapeHand& hand) {
     const auto* use = hand.guide().find(hand.id());
@@ -105,13 +120,15 @@ void align_by_sound(TapeHand& hand) {
         with = other.id;
     }
     if (!best) {
-        hand.session.tell(tr("No other recording of this guide heard the same; they were made one after the other, or the sound is too different."));
+        hand.session.tell(
+            tr("No other recording of this guide heard the same; they were made one after the other, or the sound is too different."));
         return;
     }
     core::RecordingUse aligned = *use;
     aligned.alongside = core::Alongside{with, best->shift};
     if (hand.session.perform(core::Change{"align two recordings", {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
-        hand.session.tell(tr("Both heard the same for %1; the same moment can be seen in the other now.").arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
+        hand.session.tell(tr("Both heard the same for %1; the same moment can be seen in the other now.")
+                              .arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
 }
 
 std::optional<std::pair<core::RecordingId, core::FrameTime>> same_moment_elsewhere(const TapeHand& hand) {

@@ -1,9 +1,9 @@
 #include "app/theme/controls.h"
 
 #include <QApplication>
-#include <QFocusEvent>
 #include <QDialogButtonBox>
 #include <QEvent>
+#include <QFocusEvent>
 #include <QPainter>
 #include <QPointer>
 #include <QShortcut>
@@ -14,7 +14,8 @@
 
 namespace anagraph::app {
 
-KeyButton::KeyButton(const QString& words, const QKeySequence& key, QWidget* scope, bool main) : QPushButton(words, scope), key_(key), main_(main) {
+KeyButton::KeyButton(const QString& words, const QKeySequence& key, QWidget* scope, bool main)
+    : QPushButton(words, scope), key_(key), main_(main) {
     setAccessibleName(words);
     setToolTip(key.isEmpty() ? words : tr("%1 (%2)").arg(words, key.toString(QKeySequence::NativeText)));
     setCursor(Qt::PointingHandCursor);
@@ -49,12 +50,11 @@ void KeyButton::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const QRectF box = QRectF(rect()).adjusted(0.75, 0.75, -0.75, -0.75);
     const bool filled = main_ && isEnabled();
-    QColor ground = filled ? theme::colour(isDown() ? "accent_dark" : "accent") : isDown()                  ? theme::colour("key")
-                                                                              : underMouse() && isEnabled() ? theme::colour("wash")
-                                                                                                            : theme::colour("sheet");
-    p.setPen(QPen(hasFocus() ? theme::colour("accent") : filled ? ground
-                                                                : theme::colour("strong"),
-                  hasFocus() ? 2 : 1.2));
+    QColor ground = filled            ? theme::colour(isDown() ? "accent_dark" : "accent")
+        : isDown()                    ? theme::colour("key")
+        : underMouse() && isEnabled() ? theme::colour("wash")
+                                      : theme::colour("sheet");
+    p.setPen(QPen(hasFocus() ? theme::colour("accent") : filled ? ground : theme::colour("strong"), hasFocus() ? 2 : 1.2));
     p.setBrush(ground);
     p.drawRoundedRect(box, 3, 3);
     if (hasFocus() && filled) {
@@ -62,8 +62,7 @@ void KeyButton::paintEvent(QPaintEvent*) {
         p.setBrush(Qt::NoBrush);
         p.drawRoundedRect(box.adjusted(3, 3, -3, -3), 2, 2);
     }
-    const QColor ink = !isEnabled() ? theme::colour("strong") : filled ? theme::colour("on_accent")
-                                                                       : theme::colour("ink");
+    const QColor ink = !isEnabled() ? theme::colour("strong") : filled ? theme::colour("on_accent") : theme::colour("ink");
     p.setPen(ink);
     p.setFont(font());
     const QString key = key_.toString(QKeySequence::NativeText);

@@ -22,7 +22,8 @@ public:
     using QObject::QObject;
     bool eventFilter(QObject* watched, QEvent* event) override {
         if (event->type() != QEvent::Polish) return false;
-        if (auto* label = qobject_cast<QLabel*>(watched); label != nullptr && label->textFormat() == Qt::AutoText) label->setTextFormat(Qt::PlainText);
+        if (auto* label = qobject_cast<QLabel*>(watched); label != nullptr && label->textFormat() == Qt::AutoText)
+            label->setTextFormat(Qt::PlainText);
         return false;
     }
 };
@@ -158,9 +159,10 @@ QString signal_word(core::Signal signal) {
 }
 
 void draw_signal(QPainter& p, const QRectF& box, core::Signal signal) {
-    const char* token = signal == core::Signal::Danger ? "danger" : signal == core::Signal::Warning ? "warning"
-                                                                : signal == core::Signal::Caution   ? "caution"
-                                                                                                    : "notice";
+    const char* token = signal == core::Signal::Danger ? "danger"
+        : signal == core::Signal::Warning              ? "warning"
+        : signal == core::Signal::Caution              ? "caution"
+                                                       : "notice";
     const bool light = signal == core::Signal::Danger || signal == core::Signal::Notice;
     const QColor on = light ? QColor(Qt::white) : QColor(Qt::black);
     p.save();

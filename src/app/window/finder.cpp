@@ -26,7 +26,9 @@ constexpr int kPossible = Qt::UserRole + 3;
 class EntryDelegate : public QStyledItemDelegate {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
-    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {200, QFontMetrics(theme::font("text")).lineSpacing() + QFontMetrics(theme::font("small")).lineSpacing() + 14}; }
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
+        return {200, QFontMetrics(theme::font("text")).lineSpacing() + QFontMetrics(theme::font("small")).lineSpacing() + 14};
+    }
     void paint(QPainter* p, const QStyleOptionViewItem& o, const QModelIndex& index) const override {
         p->save();
         p->setRenderHint(QPainter::Antialiasing);
@@ -40,7 +42,8 @@ public:
         const double middle = r.center().y();
         p->setFont(theme::font("small"));
         p->setPen(theme::colour("second"));
-        p->drawText(QRectF(r.left() + 14, r.top(), kKindWidth - 14, r.height()), Qt::AlignVCenter | Qt::AlignLeft, index.data(kKind).toString());
+        p->drawText(
+            QRectF(r.left() + 14, r.top(), kKindWidth - 14, r.height()), Qt::AlignVCenter | Qt::AlignLeft, index.data(kKind).toString());
         const QString key = index.data(kKey).toString();
         const double key_width = key.isEmpty() ? 0 : QFontMetricsF(p->font()).horizontalAdvance(key) + 24;
         p->setPen(theme::colour("ink"));
@@ -49,17 +52,20 @@ public:
         const double w = r.right() - key_width - x - 8;
         p->setFont(theme::font("text", possible));
         p->setPen(theme::colour(possible ? "ink" : "second"));
-        p->drawText(QRectF(x, r.top() + 5, w, middle - r.top()), Qt::AlignVCenter | Qt::AlignLeft, QFontMetricsF(p->font()).elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, w));
+        p->drawText(QRectF(x, r.top() + 5, w, middle - r.top()), Qt::AlignVCenter | Qt::AlignLeft,
+            QFontMetricsF(p->font()).elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, w));
         p->setFont(theme::font("small"));
         p->setPen(theme::colour("second"));
-        p->drawText(QRectF(x, middle + 1, w, r.bottom() - middle - 4), Qt::AlignVCenter | Qt::AlignLeft, QFontMetricsF(p->font()).elidedText(index.data(kBeside).toString(), Qt::ElideRight, w));
+        p->drawText(QRectF(x, middle + 1, w, r.bottom() - middle - 4), Qt::AlignVCenter | Qt::AlignLeft,
+            QFontMetricsF(p->font()).elidedText(index.data(kBeside).toString(), Qt::ElideRight, w));
         p->restore();
     }
 };
 
 }  // namespace
 
-Finder::Finder(std::vector<FinderEntry> entries, const std::string& library, std::function<void(const store::SaidLine&)> show_line, QWidget* parent)
+Finder::Finder(
+    std::vector<FinderEntry> entries, const std::string& library, std::function<void(const store::SaidLine&)> show_line, QWidget* parent)
     : QDialog(parent), entries_(std::move(entries)), show_line_(std::move(show_line)), search_(library) {
     for (const auto& e : entries_) {
         std::vector<std::string> also;
@@ -118,7 +124,9 @@ void Finder::look() {
     std::vector<Fit> fits;
     for (std::size_t i = 0; i < entries_.size(); ++i)
         if (const auto far = core::distance(typed, findable_[i])) fits.push_back({*far, &entries_[i]});
-    std::stable_sort(fits.begin(), fits.end(), [](const Fit& a, const Fit& b) { return std::tuple(a.far, !a.entry->possible, -a.entry->uses) < std::tuple(b.far, !b.entry->possible, -b.entry->uses); });
+    std::stable_sort(fits.begin(), fits.end(), [](const Fit& a, const Fit& b) {
+        return std::tuple(a.far, !a.entry->possible, -a.entry->uses) < std::tuple(b.far, !b.entry->possible, -b.entry->uses);
+    });
     list_->clear();
     shown_.clear();
     // what nobody scrolls to is not laid out: a library may hold ten thousand guides
@@ -143,7 +151,8 @@ void Finder::show_lines(const std::vector<store::SaidLine>& lines) {
         add(e);
     }
     if (nothing && list_->count() > 0) list_->setCurrentRow(0);
-    count_->setText(list_->count() == 0 ? tr("Nothing is called that, and nobody said it.") : theme::counted(list_->count(), tr("1 found"), tr("%1 found")));
+    count_->setText(list_->count() == 0 ? tr("Nothing is called that, and nobody said it.")
+                                        : theme::counted(list_->count(), tr("1 found"), tr("%1 found")));
     if (go_there_) accept();
 }
 

@@ -32,7 +32,8 @@ public:
     static constexpr int kMostLines = 60;
 
     /// `library`: its folder, in which spoken lines are looked for; `show_line` shows one.
-    Finder(std::vector<FinderEntry> entries, const std::string& library, std::function<void(const store::SaidLine&)> show_line, QWidget* parent);
+    Finder(std::vector<FinderEntry> entries, const std::string& library, std::function<void(const store::SaidLine&)> show_line,
+        QWidget* parent);
     QLineEdit& line() { return *line_; }
     QListWidget& list() { return *list_; }
     /// What the chosen entry does; empty while none is chosen. Done by who opened the finder, once it is closed.

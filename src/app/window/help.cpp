@@ -18,7 +18,10 @@ constexpr int kPicture = 720;  // pixels wide, of 1280
 
 QString tr(const char* words) { return QCoreApplication::translate("Help", words); }
 
-QString row(const QString& first, const QString& second, const QString& third) { return QStringLiteral("<tr><td><b>%1</b>&nbsp;&nbsp;</td><td>%2&nbsp;&nbsp;</td><td>%3</td></tr>").arg(first.toHtmlEscaped(), second.toHtmlEscaped(), third.toHtmlEscaped()); }
+QString row(const QString& first, const QString& second, const QString& third) {
+    return QStringLiteral("<tr><td><b>%1</b>&nbsp;&nbsp;</td><td>%2&nbsp;&nbsp;</td><td>%3</td></tr>")
+        .arg(first.toHtmlEscaped(), second.toHtmlEscaped(), third.toHtmlEscaped());
+}
 
 QString table_of(const Commands& station) {
     QString out;
@@ -34,7 +37,9 @@ QString table_of(const Commands& station) {
 /// The editor's rules as rows: what each is called, and why.
 QString editor_rules() {
     QString out;
-    for (int i = 0; i < core::kRules; ++i) out += row(theme::text(std::string(core::name_of(static_cast<core::Rule>(i)))), theme::text(std::string(core::reason_of(static_cast<core::Rule>(i)))), {});
+    for (int i = 0; i < core::kRules; ++i)
+        out += row(theme::text(std::string(core::name_of(static_cast<core::Rule>(i)))),
+            theme::text(std::string(core::reason_of(static_cast<core::Rule>(i)))), {});
     return QStringLiteral("<table cellspacing='2'>%1</table>").arg(out);
 }
 
@@ -47,23 +52,47 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
         QString words;
     };
     const About about[] = {
-        {tr("Tape"), "tape", tr("<p>Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.</p>")},
-        {tr("Figures"), "figures", tr("<p>What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing: add the source that gives the value.</p>")},
-        {tr("Sheet"), "sheet", tr("<p>The guide as its reader will see it, one step under the other. In a line, type { to name a figure or an item; Enter begins the next line, Backspace takes an empty one out.</p>")},
-        {tr("Plates"), "plates", tr("<p>Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift what it points at.</p>")},
-        {tr("Issue"), "issue", tr("<p>See what changed since the last edition, name who checked it, and freeze the next one. What goes out never changes again.</p>")},
-        {tr("Shelf"), "shelf", tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")}};
+        {tr("Tape"), "tape",
+            tr("<p>Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside "
+               "their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.</p>")},
+        {tr("Figures"), "figures",
+            tr("<p>What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid "
+               "box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing: add the "
+               "source that gives the value.</p>")},
+        {tr("Sheet"), "sheet",
+            tr("<p>The guide as its reader will see it, one step under the other. In a line, type { to name a figure or an item; Enter "
+               "begins the next line, Backspace takes an empty one out.</p>")},
+        {tr("Plates"), "plates",
+            tr("<p>Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift "
+               "what it points at.</p>")},
+        {tr("Issue"), "issue",
+            tr("<p>See what changed since the last edition, name who checked it, and freeze the next one. What goes out never changes "
+               "again.</p>")},
+        {tr("Shelf"), "shelf",
+            tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")}};
     std::vector<HelpPage> out;
-    out.push_back({tr("From a recording to a guide"), tr("<h2>From a recording to a guide</h2>"
-                                                          "<p>The stations stand in the order of the work: import a recording on the <b>Shelf</b> and begin a guide; mark its steps and take its figures on the <b>Tape</b>; prove each value on the <b>Figures</b>; shape the words on the <b>Sheet</b>; call the parts out on the <b>Plates</b>; freeze the edition on the <b>Issue</b>.</p>"
-                                                          "<p>A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything by typing. Everything can be undone, and what the head calls saved is on disk.</p>")});
+    out.push_back({tr("From a recording to a guide"),
+        tr("<h2>From a recording to a guide</h2>"
+           "<p>The stations stand in the order of the work: import a recording on the <b>Shelf</b> and begin a guide; mark its steps and "
+           "take its figures on the <b>Tape</b>; prove each value on the <b>Figures</b>; shape the words on the <b>Sheet</b>; call the "
+           "parts out on the <b>Plates</b>; freeze the edition on the <b>Issue</b>.</p>"
+           "<p>A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything "
+           "by typing. Everything can be undone, and what the head calls saved is on disk.</p>")});
     for (const auto* station : stations) {
         QString html = QStringLiteral("<h2>%1</h2>").arg(station->station().toHtmlEscaped());
         for (const auto& a : about)
-            if (a.station == station->station()) html += a.words + QStringLiteral("<p><img src=':/app/help/%1.png' width='%2' alt='%3'></p>").arg(QLatin1String(a.picture)).arg(kPicture).arg(a.station.toHtmlEscaped());
+            if (a.station == station->station())
+                html += a.words +
+                    QStringLiteral("<p><img src=':/app/help/%1.png' width='%2' alt='%3'></p>")
+                        .arg(QLatin1String(a.picture))
+                        .arg(kPicture)
+                        .arg(a.station.toHtmlEscaped());
         out.push_back({station->station(), html + table_of(*station)});
     }
-    out.push_back({tr("What the editor looks for"), tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house settings can do without a rule.</p>") + editor_rules()});
+    out.push_back({tr("What the editor looks for"),
+        tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house "
+           "settings can do without a rule.</p>") +
+            editor_rules()});
     return out;
 }
 
@@ -79,7 +108,8 @@ void show_help(const std::vector<Commands*>& stations, const QString& at, QWidge
     auto* page = new QTextBrowser(&dialog);
     page->setAccessibleName(tr("Page of the help"));
     for (const auto& p : pages) list->addItem(p.title);
-    QObject::connect(list, &QListWidget::currentRowChanged, page, [page, &pages](int row) { page->setHtml(pages[static_cast<std::size_t>(std::max(0, row))].html); });
+    QObject::connect(list, &QListWidget::currentRowChanged, page,
+        [page, &pages](int row) { page->setHtml(pages[static_cast<std::size_t>(std::max(0, row))].html); });
     const auto wanted = std::find_if(pages.begin(), pages.end(), [&](const HelpPage& p) { return p.title == at; });
     list->setCurrentRow(wanted == pages.end() ? 0 : static_cast<int>(wanted - pages.begin()));
     across->addWidget(list);

@@ -61,7 +61,8 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     right->addWidget(notice_);
     across->addLayout(right, 1);
     setCentralWidget(whole);
-    commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &issue_->commands(), &shelf_->commands(), own_};
+    commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &issue_->commands(),
+        &shelf_->commands(), own_};
     for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) { uses_.count(command.id); });
     connect(rail_, &RouteRail::chosen, this, &MainWindow::go);
     connect(shelf_, &ShelfStation::guide_chosen, this, [this] { go(Tape); });
@@ -118,30 +119,55 @@ void MainWindow::build_commands() {
     const auto add = [this](Command c) { own_->add(std::move(c)); };
     const auto open_here = [this] { return open_[static_cast<std::size_t>(rail_->current())]; };
     const QString changes = tr("Changes");
-    add({"window.undo", tr("Undo"), QKeySequence::Undo, tr("Takes the last change back."), changes, {}, [this] { session_.undo(); }, [this] { return unless(session_.can_undo(), tr("There is nothing to undo.")); }, {tr("take back")}, true, {}, {}, [this] { return session_.can_undo() ? tr("Takes back: %1.").arg(session_.undo_label()) : tr("Takes the last change back."); }});
-    add({"window.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Makes the change that was undone again."), changes, {}, [this] { session_.redo(); }, [this] { return unless(session_.can_redo(), tr("There is nothing to redo.")); }, {}, true, {}, {}, [this] { return session_.can_redo() ? tr("Makes again: %1.").arg(session_.redo_label()) : tr("Makes the change that was undone again."); }});
+    add({"window.undo", tr("Undo"), QKeySequence::Undo, tr("Takes the last change back."), changes, {}, [this] { session_.undo(); },
+        [this] { return unless(session_.can_undo(), tr("There is nothing to undo.")); }, {tr("take back")}, true, {}, {},
+        [this] { return session_.can_undo() ? tr("Takes back: %1.").arg(session_.undo_label()) : tr("Takes the last change back."); }});
+    add({"window.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Makes the change that was undone again."), changes, {},
+        [this] { session_.redo(); }, [this] { return unless(session_.can_redo(), tr("There is nothing to redo.")); }, {}, true, {}, {},
+        [this] {
+            return session_.can_redo() ? tr("Makes again: %1.").arg(session_.redo_label()) : tr("Makes the change that was undone again.");
+        }});
     const QString way = tr("Finding the way");
-    add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."), way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true, {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
-    add({"window.find", tr("Find"), QKeySequence::Find, tr("Any command, step, item, figure, guide or spoken line, by typing."), way, {}, [this] { find(); }, {}, {tr("go to"), tr("command")}, true});
-    add({"window.guide-settings", tr("Guide settings"), Qt::CTRL | Qt::Key_G, tr("Machine, job, guide number, interval, workshop note and variants."), way, {}, [this] { set_guide(); }, [this] { return no_guide(session_); }, {tr("rename guide"), tr("title"), tr("guide number"), tr("interval"), tr("workshop note"), tr("variants"), tr("properties"), tr("models")}});
+    add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."),
+        way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true,
+        {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
+    add({"window.find", tr("Find"), QKeySequence::Find, tr("Any command, step, item, figure, guide or spoken line, by typing."), way, {},
+        [this] { find(); }, {}, {tr("go to"), tr("command")}, true});
+    add({"window.guide-settings", tr("Guide settings"), Qt::CTRL | Qt::Key_G,
+        tr("Machine, job, guide number, interval, workshop note and variants."), way, {}, [this] { set_guide(); },
+        [this] { return no_guide(session_); },
+        {tr("rename guide"), tr("title"), tr("guide number"), tr("interval"), tr("workshop note"), tr("variants"), tr("properties"),
+            tr("models")}});
     struct Place {
         const char* name;
         QString words;
         QString help;
         bool shop;
     };
-    const Place stops[] = {{"tape", tr("Tape"), tr("The recordings: steps are marked and figures taken."), false}, {"figures", tr("Figures"), tr("What each figure rests on."), false}, {"sheet", tr("Sheet"), tr("The guide as its reader will see it."), false}, {"plates", tr("Plates"), tr("The pictures, and what is called out on them."), false}, {"issue", tr("Issue"), tr("What changed; freezing the next edition."), false}, {"shelf", tr("Shelf"), tr("The guides and recordings of the library."), true}};
+    const Place stops[] = {{"tape", tr("Tape"), tr("The recordings: steps are marked and figures taken."), false},
+        {"figures", tr("Figures"), tr("What each figure rests on."), false},
+        {"sheet", tr("Sheet"), tr("The guide as its reader will see it."), false},
+        {"plates", tr("Plates"), tr("The pictures, and what is called out on them."), false},
+        {"issue", tr("Issue"), tr("What changed; freezing the next edition."), false},
+        {"shelf", tr("Shelf"), tr("The guides and recordings of the library."), true}};
     std::vector<RouteRail::Stop> on_rail;
     int number = 0;
     for (const auto& s : stops) {
         const QKeySequence key(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + number));
-        add({QStringLiteral("window.") + QLatin1String(s.name), tr("Go to %1").arg(s.words), key, s.help, way, {}, [this, number] { go(number); }, [this, shop = s.shop] { return shop ? QString() : no_guide(session_); }, {tr("station")}});
+        add({QStringLiteral("window.") + QLatin1String(s.name), tr("Go to %1").arg(s.words), key, s.help, way, {},
+            [this, number] { go(number); }, [this, shop = s.shop] { return shop ? QString() : no_guide(session_); }, {tr("station")}});
         on_rail.push_back({QLatin1String(s.name), s.words, key_words(key), 0, true, s.shop});
         ++number;
     }
     rail_->set_stops(std::move(on_rail));
-    add({"window.help", tr("Help"), QKeySequence::HelpContents, tr("The way from a recording to a guide, and every command with its key."), way, {}, [this] { show_help(commands_, session_.has_guide() ? commands_[static_cast<std::size_t>(rail_->current())]->station() : QString(), this); }, {}, {tr("manual"), tr("keys"), tr("shortcuts")}});
-    add({"window.way-round", tr("Show me round"), Qt::SHIFT | Qt::Key_F1, tr("The five places of the window, a sentence each."), way, {}, [this] { show_way_round(); }, {}, {tr("introduction"), tr("tour"), tr("first steps")}});
+    add({"window.help", tr("Help"), QKeySequence::HelpContents, tr("The way from a recording to a guide, and every command with its key."),
+        way, {},
+        [this] {
+            show_help(commands_, session_.has_guide() ? commands_[static_cast<std::size_t>(rail_->current())]->station() : QString(), this);
+        },
+        {}, {tr("manual"), tr("keys"), tr("shortcuts")}});
+    add({"window.way-round", tr("Show me round"), Qt::SHIFT | Qt::Key_F1, tr("The five places of the window, a sentence each."), way, {},
+        [this] { show_way_round(); }, {}, {tr("introduction"), tr("tour"), tr("first steps")}});
     connect(own_, &Commands::refused, this, &MainWindow::show_notice);
     qApp->installEventFilter(this);
 }
@@ -175,7 +201,8 @@ void MainWindow::go(int stop) {
     keep_typing();
     stations_->setCurrentIndex(stop);
     // a station that was there already is not shown anew and would be left without the keys
-    if (auto* focus = focusWidget(); focus == nullptr || !stations_->currentWidget()->isAncestorOf(focus)) stations_->currentWidget()->setFocus();
+    if (auto* focus = focusWidget(); focus == nullptr || !stations_->currentWidget()->isAncestorOf(focus))
+        stations_->currentWidget()->setFocus();
     rail_->set_current(stop);
     refresh();
 }
@@ -186,7 +213,8 @@ void MainWindow::refresh() {
     const auto& h = session_.procedure().header;
     title_->setToolTip(guide ? tr("Guide settings") : QString());
     title_->setText(guide ? text(h.machine + " · " + h.title) : tr("Anagraph"));
-    subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps")) : tr("open a guide, or import a recording"));
+    subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps"))
+                             : tr("open a guide, or import a recording"));
     saved_->setText(guide ? session_.saved_text() : QString());
     std::fill(open_.begin(), open_.end(), 0);
     if (guide) {
@@ -230,9 +258,13 @@ std::vector<FinderEntry> MainWindow::findable() {
         for (const auto& c : table->all()) {
             if (c->id == QLatin1String("window.find")) continue;
             const QString why = table->cannot(*c);
-            out.push_back({table->station(), table->words(*c), why.isEmpty() ? table->help(*c) : why, key_words(c->key), QStringList(c->also) << c->words, why.isEmpty(), uses_.of(c->id), [this, table, command = c.get()] { perform(*table, *command); }});
+            out.push_back({table->station(), table->words(*c), why.isEmpty() ? table->help(*c) : why, key_words(c->key),
+                QStringList(c->also) << c->words, why.isEmpty(), uses_.of(c->id),
+                [this, table, command = c.get()] { perform(*table, *command); }});
         }
-    const auto thing = [&out](const QString& kind, const QString& words, const QString& beside, std::function<void()> go) { out.push_back({kind, words, beside, {}, {}, true, 0, std::move(go)}); };
+    const auto thing = [&out](const QString& kind, const QString& words, const QString& beside, std::function<void()> go) {
+        out.push_back({kind, words, beside, {}, {}, true, 0, std::move(go)});
+    };
     const auto& p = session_.procedure();
     for (std::size_t i = 0; i < p.steps.size(); ++i)
         thing(tr("Step"), text(p.steps[i].heading), tr("step %1").arg(i + 1), [this, id = p.steps[i].id] {
@@ -259,7 +291,8 @@ std::vector<FinderEntry> MainWindow::findable() {
 
 void MainWindow::find() {
     // the field in hand keeps its typing and gets the keys back: what is found may be a command for it
-    Finder finder(findable(), session_.library().folder(), [this](const store::SaidLine& said) { show_said(said); }, this);
+    Finder finder(
+        findable(), session_.library().folder(), [this](const store::SaidLine& said) { show_said(said); }, this);
     if (finder.exec() != QDialog::Accepted) return;
     if (const auto go = finder.chosen()) go();
 }
@@ -273,7 +306,15 @@ void MainWindow::set_guide() {
 
 void MainWindow::show_way_round() {
     auto* row = stations_->currentWidget()->findChild<CommandRow*>();
-    new WayRound(this, {{rail_, tr("The stations stand in the order of the work, from the recording to the issued guide. A number says how much is open there.")}, {row, tr("What you can do with the thing in hand, the next sensible step first. The right button shows the rest.")}, {head_row_, tr("Find goes to any command, step, figure or spoken line: type three letters of it.")}, {title_, tr("The guide in hand. Press its name to change machine, guide number, interval or variants.")}, {session_.has_guide() ? static_cast<QWidget*>(saved_) : head_row_, tr("Every change is saved as you make it, and each can be undone. F1 is the help.")}});
+    new WayRound(this,
+        {{rail_,
+             tr("The stations stand in the order of the work, from the recording to the issued guide. A number says how much is open "
+                "there.")},
+            {row, tr("What you can do with the thing in hand, the next sensible step first. The right button shows the rest.")},
+            {head_row_, tr("Find goes to any command, step, figure or spoken line: type three letters of it.")},
+            {title_, tr("The guide in hand. Press its name to change machine, guide number, interval or variants.")},
+            {session_.has_guide() ? static_cast<QWidget*>(saved_) : head_row_,
+                tr("Every change is saved as you make it, and each can be undone. F1 is the help.")}});
 }
 
 void MainWindow::show_way_round_once() {
@@ -290,7 +331,8 @@ void MainWindow::show_said(const store::SaidLine& said) {
         return;
     }
     session_.show_moment(said.recording, said.line.start, false);
-    if (session_.procedure().find(said.recording) == nullptr) show_notice(tr("%1 is not in this guide; the Shelf lets the guide use it.").arg(text(said.name)));
+    if (session_.procedure().find(said.recording) == nullptr)
+        show_notice(tr("%1 is not in this guide; the Shelf lets the guide use it.").arg(text(said.name)));
 }
 
 void MainWindow::show_notice(const QString& sentence) {

@@ -25,12 +25,7 @@ class IssueStation;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Stop { Tape,
-                Figures,
-                Sheet,
-                Plates,
-                Issue,
-                Shelf };
+    enum Stop { Tape, Figures, Sheet, Plates, Issue, Shelf };
 
     explicit MainWindow(std::unique_ptr<store::Library> library);
     /// What is being typed is kept; the stations go before the session they work on.

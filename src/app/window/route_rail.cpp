@@ -57,13 +57,13 @@ void RouteRail::paintEvent(QPaintEvent*) {
         const QRect r = stop_rect(i);
         const bool now = i == current_;
         if (now) p.fillRect(r.adjusted(0, 0, 0, -4), theme::colour("accent"));
-        const QColor ink = now ? theme::colour("on_accent") : s.enabled ? theme::colour("ink")
-                                                                        : theme::colour("strong");
+        const QColor ink = now ? theme::colour("on_accent") : s.enabled ? theme::colour("ink") : theme::colour("strong");
         p.drawPixmap(r.center().x() - 13, r.top() + 7, theme::icon(s.icon, ink, 27, devicePixelRatioF()));
         p.setFont(theme::font("text"));
         p.setPen(ink);
         p.drawText(QRect(r.left(), r.top() + 36, r.width(), 20), Qt::AlignCenter, s.name);
-        if (s.shop && i > 0 && !stops_[static_cast<std::size_t>(i) - 1].shop) p.fillRect(QRect(14, r.top() - kGap / 2 - 2, width() - 28, 1), theme::colour("strong"));
+        if (s.shop && i > 0 && !stops_[static_cast<std::size_t>(i) - 1].shop)
+            p.fillRect(QRect(14, r.top() - kGap / 2 - 2, width() - 28, 1), theme::colour("strong"));
         if (s.open > 0) {
             p.setFont(theme::font("small", true));
             const QString count = s.open > 99 ? QStringLiteral("99+") : QString::number(s.open);
@@ -89,7 +89,10 @@ bool RouteRail::event(QEvent* event) {
         for (int i = 0; i < static_cast<int>(stops_.size()); ++i)
             if (stop_rect(i).contains(help->pos())) {
                 const auto& s = stops_[static_cast<std::size_t>(i)];
-                QToolTip::showText(help->globalPos(), s.enabled ? tr("%1 (%2), %3 open").arg(s.name, s.key).arg(s.open) : tr("%1: open a guide on the Shelf first").arg(s.name), this);
+                QToolTip::showText(help->globalPos(),
+                    s.enabled ? tr("%1 (%2), %3 open").arg(s.name, s.key).arg(s.open)
+                              : tr("%1: open a guide on the Shelf first").arg(s.name),
+                    this);
             }
         return true;
     }

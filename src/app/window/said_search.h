@@ -31,7 +31,8 @@ private:
     QObject* worker_ = nullptr;  // lives on the thread
     std::string folder_;
     std::shared_ptr<std::atomic<int>> asked_ = std::make_shared<std::atomic<int>>(0);
-    std::shared_ptr<std::unique_ptr<store::Library>> library_ = std::make_shared<std::unique_ptr<store::Library>>();  // touched on the thread only
+    std::shared_ptr<std::unique_ptr<store::Library>> library_ =
+        std::make_shared<std::unique_ptr<store::Library>>();  // touched on the thread only
 };
 
 }  // namespace anagraph::app

@@ -18,7 +18,8 @@ constexpr int kAway = 14;  // between a place and what is said of it
 
 }  // namespace
 
-WayRound::WayRound(QWidget* window, std::vector<Place> places, std::function<void()> left) : QWidget(window), places_(std::move(places)), left_(std::move(left)), had_keys_(window->focusWidget()) {
+WayRound::WayRound(QWidget* window, std::vector<Place> places, std::function<void()> left)
+    : QWidget(window), places_(std::move(places)), left_(std::move(left)), had_keys_(window->focusWidget()) {
     setFocusPolicy(Qt::StrongFocus);
     setGeometry(window->rect());
     window->installEventFilter(this);
@@ -54,7 +55,10 @@ QRect WayRound::target() const {
     return QRect(at->mapTo(parentWidget(), QPoint(0, 0)), at->size()).adjusted(-4, -4, 4, 4).intersected(rect());
 }
 
-QString WayRound::foot() const { return tr("%1 of %2.").arg(now_ + 1).arg(places_.size()) + QLatin1Char(' ') + (now_ + 1 < places_.size() ? tr("Enter: next. Esc: leave.") : tr("Enter: begin.")); }
+QString WayRound::foot() const {
+    return tr("%1 of %2.").arg(now_ + 1).arg(places_.size()) + QLatin1Char(' ') +
+        (now_ + 1 < places_.size() ? tr("Enter: next. Esc: leave.") : tr("Enter: begin."));
+}
 
 void WayRound::paintEvent(QPaintEvent*) {
     QPainter p(this);
@@ -70,7 +74,8 @@ void WayRound::paintEvent(QPaintEvent*) {
     p.setPen(QPen(theme::colour("accent"), 3));
     p.drawRoundedRect(place, 6, 6);
     const QFontMetrics words(theme::font("text"));
-    const int high = words.boundingRect(0, 0, kNoteWidth - 2 * kPadding, 2000, Qt::TextWordWrap, sentence()).height() + QFontMetrics(theme::font("small")).height() + 2 * kPadding + 8;
+    const int high = words.boundingRect(0, 0, kNoteWidth - 2 * kPadding, 2000, Qt::TextWordWrap, sentence()).height() +
+        QFontMetrics(theme::font("small")).height() + 2 * kPadding + 8;
     // below the place, else above it, else beside it; always within the window
     const bool tall = place.height() > height() / 2;
     int x = tall ? place.right() + kAway : place.left();

@@ -1,4 +1,6 @@
 // anagraph-cli bench
+#include "bench/bench.h"
+
 #include <fmt/format.h>
 
 #include <QCoreApplication>
@@ -6,7 +8,6 @@
 #include <filesystem>
 #include <stdexcept>
 
-#include "bench/bench.h"
 #include "cli/commands.h"
 
 namespace anagraph::cli {
@@ -19,7 +20,8 @@ public:
     Bench(CLI::App& app, const Answer& answer) : Command(answer) {
         app.add_option("--folder", folder_, "where the films made for it are kept");
         app.add_flag("--full", full_, "ten minutes and four hours of 1080p; takes an hour and more");
-        app.add_option("--only", only_, "one part alone")->check(CLI::IsMember({"import", "memory", "frame", "reader", "figures", "clips", "window", "library"}));
+        app.add_option("--only", only_, "one part alone")
+            ->check(CLI::IsMember({"import", "memory", "frame", "reader", "figures", "clips", "window", "library"}));
     }
 
     int run() override {
@@ -29,7 +31,9 @@ public:
         options.full = full_;
         options.only = only_;
         const auto row = [&](const bench::Line& l) {
-            if (!answer_.as_json) fmt::print("{:<74} {:>7.2f}{:<3} {} {:>6.2f}  {:<5} {}\n", l.what, l.value, l.unit.empty() ? "x" : " " + l.unit, l.at_least ? "at least" : "at most ", l.target, l.good() ? "good" : "WORSE", l.detail);
+            if (!answer_.as_json)
+                fmt::print("{:<74} {:>7.2f}{:<3} {} {:>6.2f}  {:<5} {}\n", l.what, l.value, l.unit.empty() ? "x" : " " + l.unit,
+                    l.at_least ? "at least" : "at most ", l.target, l.good() ? "good" : "WORSE", l.detail);
             std::fflush(stdout);
         };
         try {
@@ -37,7 +41,8 @@ public:
             json out = json::array();
             bool good = true;
             for (const auto& l : lines) {
-                out.push_back({{"what", l.what}, {"value", l.value}, {"target", l.target}, {"at_least", l.at_least}, {"unit", l.unit}, {"detail", l.detail}, {"good", l.good()}});
+                out.push_back({{"what", l.what}, {"value", l.value}, {"target", l.target}, {"at_least", l.at_least}, {"unit", l.unit},
+                    {"detail", l.detail}, {"good", l.good()}});
                 good = good && l.good();
             }
             return answer_.say(out, good ? "Every target is met." : "Not every target is met.", good ? kFine : kFoundWrong);
@@ -54,6 +59,8 @@ private:
 
 }  // namespace
 
-void add_bench(CLI::App& app, const Answer& answer, int& code) { add<Bench>(app, answer, code, "bench", "time the slow things against their targets; ratios, so that any machine will do"); }
+void add_bench(CLI::App& app, const Answer& answer, int& code) {
+    add<Bench>(app, answer, code, "bench", "time the slow things against their targets; ratios, so that any machine will do");
+}
 
 }  // namespace anagraph::cli

@@ -1,6 +1,4 @@
 // anagraph-cli calc: the arithmetic of the workshop.
-#include "cli/commands.h"
-
 #include <fmt/ranges.h>
 
 #include <cmath>
@@ -8,6 +6,7 @@
 #include <string>
 #include <vector>
 
+#include "cli/commands.h"
 #include "core/fluids/mixture.h"
 #include "core/fluids/packs.h"
 #include "core/fluids/refill.h"
@@ -29,13 +28,17 @@ using nlohmann::json;
 
 json quantity_json(double value, const Unit& unit) { return {{"value", value}, {"unit", std::string(unit.id)}}; }
 
-std::string shown(double value, const Unit& unit, int digits = 3) { return core::rounded_text(value, digits) + " " + std::string(unit.symbol); }
+std::string shown(double value, const Unit& unit, int digits = 3) {
+    return core::rounded_text(value, digits) + " " + std::string(unit.symbol);
+}
 
 /// What a person typed for an option, and what kind of quantity it has to be.
 Result<Quantity> quantity_of(const std::string& option, const std::string& text, Dimension dimension, const char* example) {
     const auto q = Quantity::parse(text);
     if (!q) return tl::make_unexpected(core::Error{ErrorCode::BadInput, option + ": " + q.error().message, option});
-    if (q->unit->dimension != dimension) return core::fail(ErrorCode::BadInput, fmt::format("{}: {} is not what is asked for here; write it as \"{}\".", option, core::display(*q), example), option);
+    if (q->unit->dimension != dimension)
+        return core::fail(ErrorCode::BadInput,
+            fmt::format("{}: {} is not what is asked for here; write it as \"{}\".", option, core::display(*q), example), option);
     return *q;
 }
 
@@ -48,7 +51,9 @@ Result<double> percent_of(const std::string& option, std::string text) {
 }
 
 /// What keeps a command from being worked out: wrong use, or "not so".
-int refused(const Answer& answer, const core::Error& error) { return answer.wrong(error, error.code == ErrorCode::Refused ? kFoundWrong : kWrongUse); }
+int refused(const Answer& answer, const core::Error& error) {
+    return answer.wrong(error, error.code == ErrorCode::Refused ? kFoundWrong : kWrongUse);
+}
 
 /// A command that works a number out.
 class Calculation : public Command {
@@ -74,16 +79,24 @@ private:
     Result<int> work() override {
         const auto quantity = Quantity::parse(text_);
         if (!quantity) return tl::make_unexpected(quantity.error());
-        if (const auto question = core::ambiguous_unit(unit_); !question.empty()) return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", unit_, question));
+        if (const auto question = core::ambiguous_unit(unit_); !question.empty())
+            return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", unit_, question));
         const Unit* unit = core::find_unit(unit_);
-        if (unit == nullptr) return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC.", unit_));
+        if (unit == nullptr)
+            return core::fail(ErrorCode::BadInput,
+                fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC.", unit_));
         if (unit->dimension != quantity->unit->dimension) {
-            const bool force = (quantity->unit->dimension == Dimension::Force && unit->dimension == Dimension::Torque) || (quantity->unit->dimension == Dimension::Torque && unit->dimension == Dimension::Force);
-            return core::fail(ErrorCode::Refused, force ? fmt::format("{} is {} and {} is {}: ask which was meant.", core::display(*quantity), quantity->unit->dimension == Dimension::Force ? "a force" : "a torque", unit->symbol, unit->dimension == Dimension::Force ? "a unit of force" : "a unit of torque")
-                                                        : fmt::format("{} cannot be told in {}: they measure different things.", core::display(*quantity), unit->symbol));
+            const bool force = (quantity->unit->dimension == Dimension::Force && unit->dimension == Dimension::Torque) ||
+                (quantity->unit->dimension == Dimension::Torque && unit->dimension == Dimension::Force);
+            return core::fail(ErrorCode::Refused,
+                force ? fmt::format("{} is {} and {} is {}: ask which was meant.", core::display(*quantity),
+                            quantity->unit->dimension == Dimension::Force ? "a force" : "a torque", unit->symbol,
+                            unit->dimension == Dimension::Force ? "a unit of force" : "a unit of torque")
+                      : fmt::format("{} cannot be told in {}: they measure different things.", core::display(*quantity), unit->symbol));
         }
         const std::string text = core::display_in(*quantity, *unit);
-        return answer_.say({{"exact", quantity_json(quantity->in(*unit), *unit)}, {"text", text}}, fmt::format("{} is {}.", core::display(*quantity), text));
+        return answer_.say({{"exact", quantity_json(quantity->in(*unit), *unit)}, {"text", text}},
+            fmt::format("{} is {}.", core::display(*quantity), text));
     }
 
     std::string text_;
@@ -116,7 +129,10 @@ private:
         if (!setting) return tl::make_unexpected(setting.error());
         const Unit& unit = *torque->unit;
         const std::string text = shown(*setting, unit);
-        return answer_.say({{"setting", quantity_json(*setting, unit)}, {"ok", true}}, std::abs(*setting - torque->number.value()) < 1e-12 ? fmt::format("Set {}: the extension changes nothing.", text) : fmt::format("Set {} to have {} at the fastener.", text, core::display(*torque)));
+        return answer_.say({{"setting", quantity_json(*setting, unit)}, {"ok", true}},
+            std::abs(*setting - torque->number.value()) < 1e-12
+                ? fmt::format("Set {}: the extension changes nothing.", text)
+                : fmt::format("Set {} to have {} at the fastener.", text, core::display(*torque)));
     }
 
     std::string torque_;
@@ -142,7 +158,8 @@ private:
         const auto torque = quantity_of("--torque", torque_, Dimension::Torque, "25 Nm");
         if (!torque) return tl::make_unexpected(torque.error());
         const Unit* unit = core::find_unit(unit_);
-        if (unit == nullptr || unit->dimension != Dimension::Torque) return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" is no unit of torque; use Nm, lbf.ft, lbf.in or kgf.m.", unit_));
+        if (unit == nullptr || unit->dimension != Dimension::Torque)
+            return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" is no unit of torque; use Nm, lbf.ft, lbf.in or kgf.m.", unit_));
         std::optional<double> tolerance;
         if (!accuracy_.empty()) {
             const auto p = percent_of("--accuracy", accuracy_);
@@ -156,8 +173,10 @@ private:
         }
         const auto s = core::set_on_scale(torque->in(*unit), core::convert(1, *unit, *torque->unit), scale_, tolerance);
         if (!s) return tl::make_unexpected(s.error());
-        const json value{{"setting", s->setting}, {"true", quantity_json(s->true_torque, *torque->unit)}, {"error_percent", s->error_percent}, {"ok", s->ok}, {"reason", s->reason}};
-        const std::string nearest = fmt::format("{} {} is {}, {:+.1f} %", core::rounded_text(s->setting, 4), unit->symbol, shown(s->true_torque, *torque->unit), s->error_percent);
+        const json value{{"setting", s->setting}, {"true", quantity_json(s->true_torque, *torque->unit)},
+            {"error_percent", s->error_percent}, {"ok", s->ok}, {"reason", s->reason}};
+        const std::string nearest = fmt::format("{} {} is {}, {:+.1f} %", core::rounded_text(s->setting, 4), unit->symbol,
+            shown(s->true_torque, *torque->unit), s->error_percent);
         return answer_.say(value, s->ok ? fmt::format("Set {}.", nearest) : s->reason, s->ok ? kFine : kFoundWrong);
     }
 
@@ -185,9 +204,12 @@ private:
         const auto fit = core::socket_on_head(head->in(mm), socket->in(mm));
         if (!fit) return tl::make_unexpected(fit.error());
         const std::string name(core::name_of(fit->fit));
-        const std::string why = fit->fit == core::Fit::Tight ? "it goes on some heads of that size and not on others" : fit->fit == core::Fit::RoundsOff ? "it turns over the corners"
-                                                                                                                                                         : "";
-        return answer_.say({{"play_mm", fit->play_mm}, {"verdict", name}}, fmt::format("{} on a head of {}: {}{} (nominal play {:+.2f} mm).", core::display(*socket), core::display(*head), name, why.empty() ? "" : ", " + why, fit->play_mm));
+        const std::string why = fit->fit == core::Fit::Tight ? "it goes on some heads of that size and not on others"
+            : fit->fit == core::Fit::RoundsOff               ? "it turns over the corners"
+                                                             : "";
+        return answer_.say({{"play_mm", fit->play_mm}, {"verdict", name}},
+            fmt::format("{} on a head of {}: {}{} (nominal play {:+.2f} mm).", core::display(*socket), core::display(*head), name,
+                why.empty() ? "" : ", " + why, fit->play_mm));
     }
 
     std::string head_;
@@ -222,7 +244,10 @@ private:
             if (!amount) return tl::make_unexpected(amount.error());
             system.*o.part = *amount;
         }
-        if (unit == nullptr) return core::fail(ErrorCode::BadInput, "Say something of the system: its --total, --refill, --residue, --filter, what was --drained, or what lies --between-marks.");
+        if (unit == nullptr)
+            return core::fail(ErrorCode::BadInput,
+                "Say something of the system: its --total, --refill, --residue, --filter, what was --drained, or what lies "
+                "--between-marks.");
         const auto plan = core::plan_refill(system);
         if (!plan) return tl::make_unexpected(plan.error());
         const auto in_unit = [&](double litres) { return quantity_json(core::convert(litres, litre, *unit), *unit); };
@@ -259,11 +284,11 @@ private:
     }
 
     std::vector<Given> options_{{"--total", "what it holds dry, as in \"2.0 L\"", &core::FluidSystem::total},
-                                {"--refill", "what goes in at a change, with the filter", &core::FluidSystem::refill},
-                                {"--residue", "what stays behind when it is drained", &core::FluidSystem::residue},
-                                {"--filter", "what the new filter takes of the refill", &core::FluidSystem::filter},
-                                {"--drained", "what came out of the drain", &core::FluidSystem::drained},
-                                {"--between-marks", "from the lower to the upper mark", &core::FluidSystem::between_marks}};
+        {"--refill", "what goes in at a change, with the filter", &core::FluidSystem::refill},
+        {"--residue", "what stays behind when it is drained", &core::FluidSystem::residue},
+        {"--filter", "what the new filter takes of the refill", &core::FluidSystem::filter},
+        {"--drained", "what came out of the drain", &core::FluidSystem::drained},
+        {"--between-marks", "from the lower to the upper mark", &core::FluidSystem::between_marks}};
     std::optional<double> reading_;
 };
 
@@ -271,7 +296,9 @@ class Packs : public Calculation {
 public:
     Packs(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--need", need_, "what is needed, as in \"7.5 qt\"")->required();
-        app.add_option("--pack", packs_, "a pack to be had and its price, as in \"1 L@6.50\"; once for each size")->required()->allow_extra_args(false);
+        app.add_option("--pack", packs_, "a pack to be had and its price, as in \"1 L@6.50\"; once for each size")
+            ->required()
+            ->allow_extra_args(false);
         app.add_option("--least", least_, "leftover or cost")->check(CLI::IsMember({"leftover", "cost"}))->capture_default_str();
     }
 
@@ -298,8 +325,10 @@ private:
             words += fmt::format("{}{} x {}", words.empty() ? "" : ", ", choice->count[i], core::display(sizes[i]));
         }
         const double left = core::convert(choice->leftover, litre, *need->unit);
-        return answer_.say({{"packs", chosen}, {"leftover", quantity_json(left, *need->unit)}, {"cost", choice->cost ? json(*choice->cost) : json(nullptr)}, {"ok", true}},
-                           fmt::format("{}; {} left over{}.", words, shown(left, *need->unit, 2), choice->cost ? fmt::format(", cost {:.2f}", *choice->cost) : ", a price is missing"));
+        return answer_.say({{"packs", chosen}, {"leftover", quantity_json(left, *need->unit)},
+                               {"cost", choice->cost ? json(*choice->cost) : json(nullptr)}, {"ok", true}},
+            fmt::format("{}; {} left over{}.", words, shown(left, *need->unit, 2),
+                choice->cost ? fmt::format(", cost {:.2f}", *choice->cost) : ", a price is missing"));
     }
 
     std::string need_;
@@ -329,7 +358,10 @@ private:
         const auto r = core::drain_and_replace(volume->number.value(), *have, *want, *concentrate);
         if (!r) return tl::make_unexpected(r.error());
         const std::string what = r->of_percent > 0 ? fmt::format("concentrate of {:g} %", r->of_percent) : std::string("water");
-        return answer_.say({{"drain", quantity_json(r->drain, *volume->unit)}, {"add", quantity_json(r->add, *volume->unit)}, {"add_percent", r->of_percent}, {"ok", true}}, r->drain == 0 ? std::string("It is right as it is.") : fmt::format("Drain {} and add as much {}.", shown(r->drain, *volume->unit), what));
+        return answer_.say({{"drain", quantity_json(r->drain, *volume->unit)}, {"add", quantity_json(r->add, *volume->unit)},
+                               {"add_percent", r->of_percent}, {"ok", true}},
+            r->drain == 0 ? std::string("It is right as it is.")
+                          : fmt::format("Drain {} and add as much {}.", shown(r->drain, *volume->unit), what));
     }
 
     std::string volume_;
@@ -342,7 +374,9 @@ class Sequence : public Calculation {
 public:
     Sequence(CLI::App& app, const Answer& answer) : Calculation(answer) {
         app.add_option("--count", count_, "how many bolts")->required();
-        app.add_option("--pattern", pattern_, "circle, rectangle or line")->check(CLI::IsMember({"circle", "rectangle", "line"}))->capture_default_str();
+        app.add_option("--pattern", pattern_, "circle, rectangle or line")
+            ->check(CLI::IsMember({"circle", "rectangle", "line"}))
+            ->capture_default_str();
         app.add_option("--stages", stages_, "torques of the passes, as in 20,40,60")->delimiter(',');
         app.add_option("--unit", unit_, "of the stages")->capture_default_str();
     }
@@ -352,7 +386,8 @@ private:
         const auto order = core::tightening_order(*core::bolt_pattern(pattern_), count_);
         if (!order) return tl::make_unexpected(order.error());
         const Unit* unit = core::find_unit(unit_);
-        if (unit == nullptr || unit->dimension != Dimension::Torque) return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" is no unit of torque; use Nm, lbf.ft, lbf.in or kgf.m.", unit_));
+        if (unit == nullptr || unit->dimension != Dimension::Torque)
+            return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" is no unit of torque; use Nm, lbf.ft, lbf.in or kgf.m.", unit_));
         const auto stages = core::stages_checked(stages_);
         if (!stages) return tl::make_unexpected(stages.error());
         json passes = json::array();
@@ -373,7 +408,9 @@ private:
 class Due : public Calculation {
 public:
     Due(CLI::App& app, const Answer& answer) : Calculation(answer) {
-        app.add_option("--interval", intervals_, "how often, as in \"100 h\" or \"12 month\"; once for each")->required()->allow_extra_args(false);
+        app.add_option("--interval", intervals_, "how often, as in \"100 h\" or \"12 month\"; once for each")
+            ->required()
+            ->allow_extra_args(false);
         app.add_option("--last-reading", last_reading_, "of the meter at the last service, as in \"202 h\"");
         app.add_option("--last-date", last_date_, "day of the last service, as in 2026-03-31")->required();
         app.add_option("--date", date_, "today")->required();
@@ -403,7 +440,9 @@ private:
         }
         for (const auto& text : avoid_) {
             const auto dots = text.find("..");
-            if (dots == std::string::npos) return core::fail(ErrorCode::BadInput, fmt::format("\"{}\" is no stretch of days; write it as 2026-07-01..2026-08-15.", text), "--avoid");
+            if (dots == std::string::npos)
+                return core::fail(
+                    ErrorCode::BadInput, fmt::format("\"{}\" is no stretch of days; write it as 2026-07-01..2026-08-15.", text), "--avoid");
             const auto from = core::parse_day(text.substr(0, dots));
             if (!from) return tl::make_unexpected(from.error());
             const auto to = core::parse_day(text.substr(dots + 2));
@@ -414,9 +453,18 @@ private:
         if (!due) return tl::make_unexpected(due.error());
         const auto day = [](const std::optional<core::Day>& d) { return d ? json(core::text_of(*d)) : json(nullptr); };
         const Unit& left_unit = *core::find_unit(due->left_unit);
-        const json value{{"due_reading", due->due_reading ? quantity_json(*due->due_reading, *plan.reading->unit) : json(nullptr)}, {"due_date", day(due->due_day)}, {"first", due->by_reading ? "reading" : "calendar"}, {"left", due->left ? quantity_json(*due->left, left_unit) : json(nullptr)}, {"overdue", due->overdue}, {"service_by", day(due->service_by)}, {"because", due->because}, {"ok", true}};
-        std::string words = due->overdue ? fmt::format("Overdue by {}.", shown(std::abs(due->left.value_or(0)), left_unit)) : fmt::format("Due {}{}; {} left. {}", due->due_reading && due->by_reading ? "at " + shown(*due->due_reading, *plan.reading->unit, 4) : "", due->due_day ? (due->by_reading ? ", about " : "on ") + core::text_of(*due->due_day) : "", shown(due->left.value_or(0), left_unit), due->because);
-        if (due->service_by && due->service_by != due->due_day && !due->overdue) words += fmt::format(" Service by {}.", core::text_of(*due->service_by));
+        const json value{{"due_reading", due->due_reading ? quantity_json(*due->due_reading, *plan.reading->unit) : json(nullptr)},
+            {"due_date", day(due->due_day)}, {"first", due->by_reading ? "reading" : "calendar"},
+            {"left", due->left ? quantity_json(*due->left, left_unit) : json(nullptr)}, {"overdue", due->overdue},
+            {"service_by", day(due->service_by)}, {"because", due->because}, {"ok", true}};
+        std::string words = due->overdue
+            ? fmt::format("Overdue by {}.", shown(std::abs(due->left.value_or(0)), left_unit))
+            : fmt::format("Due {}{}; {} left. {}",
+                  due->due_reading && due->by_reading ? "at " + shown(*due->due_reading, *plan.reading->unit, 4) : "",
+                  due->due_day ? (due->by_reading ? ", about " : "on ") + core::text_of(*due->due_day) : "",
+                  shown(due->left.value_or(0), left_unit), due->because);
+        if (due->service_by && due->service_by != due->due_day && !due->overdue)
+            words += fmt::format(" Service by {}.", core::text_of(*due->service_by));
         return answer_.say(value, words);
     }
 
@@ -435,23 +483,32 @@ void add_calc(CLI::App& app, const Answer& answer, int& code) {
     calc->require_subcommand(1);
     calc->fallthrough();
     add<Convert>(*calc, answer, code, "convert", "a quantity in another unit",
-                 "Example: calc convert \"18 lbf.ft\" Nm\nFactors: NIST SP 811, appendix B. No more digits come out than went in: 18 lbf.ft is 24 N·m.");
+        "Example: calc convert \"18 lbf.ft\" Nm\nFactors: NIST SP 811, appendix B. No more digits come out than went in: 18 lbf.ft is 24 "
+        "N·m.");
     add<WrenchSetting>(*calc, answer, code, "wrench", "what a wrench is set to with an extension or crow-foot",
-                       "Example: calc wrench --torque \"25 Nm\" --arm \"400 mm\" --extension \"60 mm\"\nLaw of the lever: setting = torque x arm / (arm + extension x cos angle).");
+        "Example: calc wrench --torque \"25 Nm\" --arm \"400 mm\" --extension \"60 mm\"\nLaw of the lever: setting = torque x arm / (arm + "
+        "extension x cos angle).");
     add<ScaleMark>(*calc, answer, code, "scale", "the nearest mark on a wrench's scale, and whether it will do",
-                   "Example: calc scale --torque \"25 Nm\" --unit lbf.ft --from 5 --to 80 --step 1 --accuracy 4% --tolerance 10%\nBelow 20 % of the last mark a wrench is not used: ISO 6789-1.");
+        "Example: calc scale --torque \"25 Nm\" --unit lbf.ft --from 5 --to 80 --step 1 --accuracy 4% --tolerance 10%\nBelow 20 % of the "
+        "last mark a wrench is not used: ISO 6789-1.");
     add<SocketOnHead>(*calc, answer, code, "socket", "whether a socket goes on a head",
-                      "Example: calc socket --head \"24 mm\" --socket \"15/16 in\"\nHeads: ISO 4759-1, grade A. Openings: ISO 691 (below 10 and above 36 mm estimated). Turning before contact: geometry of the hexagon.");
+        "Example: calc socket --head \"24 mm\" --socket \"15/16 in\"\nHeads: ISO 4759-1, grade A. Openings: ISO 691 (below 10 and above 36 "
+        "mm estimated). Turning before contact: geometry of the hexagon.");
     add<Refill>(*calc, answer, code, "refill", "how much goes in, and how to pour it",
-                "Example: calc refill --total \"2.0 L\" --refill \"1.7 L\" --between-marks \"0.25 L\" --reading 0.33\nVolume is conserved: total = refill + residue; the refill holds the filter's share.");
+        "Example: calc refill --total \"2.0 L\" --refill \"1.7 L\" --between-marks \"0.25 L\" --reading 0.33\nVolume is conserved: total = "
+        "refill + residue; the refill holds the filter's share.");
     add<Packs>(*calc, answer, code, "packs", "which packs to buy",
-               "Example: calc packs --need \"7.5 L\" --pack \"1 L@6.50\" --pack \"5 L@24\" --least cost\nAll sums of packs are looked through; among equals the cheaper, then the fewer packs.");
+        "Example: calc packs --need \"7.5 L\" --pack \"1 L@6.50\" --pack \"5 L@24\" --least cost\nAll sums of packs are looked through; "
+        "among equals the cheaper, then the fewer packs.");
     add<Mixture>(*calc, answer, code, "mixture", "raise or lower a strength by draining and replacing",
-                 "Example: calc mixture --volume \"8 L\" --have 35% --want 50%\nBalance of what is dissolved: volume x (want - have) / (concentrate - have); with water, volume x (have - want) / have.");
+        "Example: calc mixture --volume \"8 L\" --have 35% --want 50%\nBalance of what is dissolved: volume x (want - have) / (concentrate "
+        "- have); with water, volume x (have - want) / have.");
     add<Sequence>(*calc, answer, code, "sequence", "in which order bolts are tightened",
-                  "Example: calc sequence --count 8 --stages 20,40,60 --unit Nm\nCircle: a star. Rectangle and line: from the middle outwards. Neighbours are kept apart.");
+        "Example: calc sequence --count 8 --stages 20,40,60 --unit Nm\nCircle: a star. Rectangle and line: from the middle outwards. "
+        "Neighbours are kept apart.");
     add<Due>(*calc, answer, code, "due", "when the next service is due, whichever comes first",
-             "Example: calc due --interval \"100 h\" --interval \"12 month\" --last-reading \"202 h\" --last-date 2026-03-31 --date 2026-11-28 --reading \"280 h\"\nThe forecast takes the rate of use since the last service; whole days, downwards.");
+        "Example: calc due --interval \"100 h\" --interval \"12 month\" --last-reading \"202 h\" --last-date 2026-03-31 --date 2026-11-28 "
+        "--reading \"280 h\"\nThe forecast takes the rate of use since the last service; whole days, downwards.");
 }
 
 }  // namespace anagraph::cli

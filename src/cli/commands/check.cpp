@@ -36,14 +36,21 @@ public:
         // what the editor would say: advice, which stops nothing
         const auto house = (*library)->house();
         const auto speller = shop::dictionary();
-        const auto found = core::findings(*procedure, house ? house->rules_off : std::vector<std::string>{}, speller.value_or(core::Speller{}));
+        const auto found =
+            core::findings(*procedure, house ? house->rules_off : std::vector<std::string>{}, speller.value_or(core::Speller{}));
         json advice = json::array();
         for (const auto& f : found) {
-            const auto step = std::find_if(procedure->steps.begin(), procedure->steps.end(), [&](const core::Step& s) { return s.id == f.step; }) - procedure->steps.begin() + 1;
-            advice.push_back({{"rule", core::name_of(f.rule)}, {"step", step}, {"line", f.part == core::StepPart::Line ? json(f.index + 1) : json(nullptr)}, {"text", f.text}, {"why", f.why}, {"can_be_mended", f.fix.has_value()}});
-            words += fmt::format("look  Step {}{}: {}\n", step, f.part == core::StepPart::Line ? fmt::format(", line {}", f.index + 1) : "", f.why);
+            const auto step =
+                std::find_if(procedure->steps.begin(), procedure->steps.end(), [&](const core::Step& s) { return s.id == f.step; }) -
+                procedure->steps.begin() + 1;
+            advice.push_back({{"rule", core::name_of(f.rule)}, {"step", step},
+                {"line", f.part == core::StepPart::Line ? json(f.index + 1) : json(nullptr)}, {"text", f.text}, {"why", f.why},
+                {"can_be_mended", f.fix.has_value()}});
+            words += fmt::format(
+                "look  Step {}{}: {}\n", step, f.part == core::StepPart::Line ? fmt::format(", line {}", f.index + 1) : "", f.why);
         }
-        return answer_.say({{"open", out}, {"advice", advice}}, words.empty() ? "Nothing is open." : words, points.empty() ? kFine : kFoundWrong);
+        return answer_.say(
+            {{"open", out}, {"advice", advice}}, words.empty() ? "Nothing is open." : words, points.empty() ? kFine : kFoundWrong);
     }
 
 private:

@@ -23,7 +23,8 @@ core::Result<core::FrameTime> moment(const std::string& words) {
         const std::string part = words.substr(begin, colon == std::string::npos ? colon : colon - begin);
         char* end = nullptr;
         const double value = std::strtod(part.c_str(), &end);
-        if (part.empty() || *end != 0 || value < 0) return core::fail(core::ErrorCode::BadInput, fmt::format("\"{}\" is no moment; write it as 1:23.4 or 83.4.", words));
+        if (part.empty() || *end != 0 || value < 0)
+            return core::fail(core::ErrorCode::BadInput, fmt::format("\"{}\" is no moment; write it as 1:23.4 or 83.4.", words));
         seconds = seconds * 60 + value;
         if (colon == std::string::npos) return core::FrameTime(std::llround(seconds * 1e6), 1000000);
         begin = colon + 1;
@@ -48,10 +49,14 @@ public:
         if (!(*from < *until)) return answer_.wrong({core::ErrorCode::BadInput, "The stretch ends before it begins.", ""}, kWrongUse);
         auto place = store::Destination::file(to_, {recording_}, replace_);
         if (!place) return answer_.wrong(place.error(), kWrongUse);
-        const auto report = media::fast_cut(recording_, {core::RecordingId(recording_), *from, *until}, place->work(), [&](double share) { return show_progress(answer_, "Cutting", share); });
+        const auto report = media::fast_cut(recording_, {core::RecordingId(recording_), *from, *until}, place->work(),
+            [&](double share) { return show_progress(answer_, "Cutting", share); });
         if (!report) return answer_.wrong(report.error());
         if (auto put = place->commit(); !put) return answer_.wrong(put.error());
-        return answer_.say({{"file", place->path()}, {"copied", report->copied}, {"encoded", report->encoded}, {"why", report->why}}, report->why.empty() ? fmt::format("{}: {} pictures copied, {} at the ends encoded anew.", place->path(), report->copied, report->encoded) : fmt::format("{}: {}", place->path(), report->why));
+        return answer_.say({{"file", place->path()}, {"copied", report->copied}, {"encoded", report->encoded}, {"why", report->why}},
+            report->why.empty()
+                ? fmt::format("{}: {} pictures copied, {} at the ends encoded anew.", place->path(), report->copied, report->encoded)
+                : fmt::format("{}: {}", place->path(), report->why));
     }
 
 private:
@@ -64,6 +69,8 @@ private:
 
 }  // namespace
 
-void add_cut(CLI::App& app, const Answer& answer, int& code) { add<Cut>(app, answer, code, "cut", "a stretch of a film as its own, exact to the frame"); }
+void add_cut(CLI::App& app, const Answer& answer, int& code) {
+    add<Cut>(app, answer, code, "cut", "a stretch of a film as its own, exact to the frame");
+}
 
 }  // namespace anagraph::cli

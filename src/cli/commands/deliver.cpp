@@ -22,9 +22,11 @@ public:
     int run() override {
         const auto library = store::Library::read(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
-        const auto done = shop::deliver(**library, store::GuideId(guide_), edition_, to_, [&](double share) { return show_progress(answer_, "Copying the pack", share); });
+        const auto done = shop::deliver(**library, store::GuideId(guide_), edition_, to_,
+            [&](double share) { return show_progress(answer_, "Copying the pack", share); });
         if (!done) return answer_.wrong(done.error());
-        return answer_.say({{"edition", edition_}, {"folder", to_}}, fmt::format("The pack of edition {} of {} is in {}.", edition_, guide_, to_));
+        return answer_.say(
+            {{"edition", edition_}, {"folder", to_}}, fmt::format("The pack of edition {} of {} is in {}.", edition_, guide_, to_));
     }
 
 private:
@@ -36,6 +38,8 @@ private:
 
 }  // namespace
 
-void add_deliver(CLI::App& app, const Answer& answer, int& code) { add<Deliver>(app, answer, code, "deliver", "write the kept pack of an edition again"); }
+void add_deliver(CLI::App& app, const Answer& answer, int& code) {
+    add<Deliver>(app, answer, code, "deliver", "write the kept pack of an edition again");
+}
 
 }  // namespace anagraph::cli

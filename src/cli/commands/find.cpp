@@ -28,7 +28,8 @@ public:
         std::string words = away->empty() ? "Every recording is where it was." : "";
         for (const auto& r : *away) {
             const auto index = media::load_index((*library)->recording_folder(r.id));
-            const auto path = shop::find_original(r.id, index ? index->bytes : 0, where_, [&](double share) { return show_progress(answer_, "Looking for " + r.name, share); });
+            const auto path = shop::find_original(r.id, index ? index->bytes : 0, where_,
+                [&](double share) { return show_progress(answer_, "Looking for " + r.name, share); });
             if (path) {
                 if (auto moved = (*library)->move_recording(r.id, *path); !moved) return answer_.wrong(moved.error());
                 found.push_back({{"recording", r.id.text()}, {"path", *path}});
@@ -48,6 +49,8 @@ private:
 
 }  // namespace
 
-void add_find(CLI::App& app, const Answer& answer, int& code) { add<Find>(app, answer, code, "find", "find recordings again that are no longer where they were"); }
+void add_find(CLI::App& app, const Answer& answer, int& code) {
+    add<Find>(app, answer, code, "find", "find recordings again that are no longer where they were");
+}
 
 }  // namespace anagraph::cli

@@ -22,13 +22,18 @@ public:
     int run() override {
         auto library = store::Library::make_or_open(library_);
         if (!library) return answer_.wrong(library.error());
-        auto prepared = shop::prepare_recording((*library)->folder(), recording_, narration_, [&](double share) { return show_progress(answer_, "Bringing the recording in", share); }, stays_ ? shop::Original::StaysWhereItLies : shop::Original::Copy);
+        auto prepared = shop::prepare_recording((*library)->folder(), recording_, narration_,
+            [&](double share) { return show_progress(answer_, "Bringing the recording in", share); },
+            stays_ ? shop::Original::StaysWhereItLies : shop::Original::Copy);
         if (!prepared) return answer_.wrong(prepared.error());
         if (auto entered = shop::enter_recording(**library, *prepared); !entered) return answer_.wrong(entered.error());
         for (const auto& remark : prepared->remarks) fmt::print(stderr, "{}\n", core::as_utf8(remark));
         const auto lines = (*library)->recording(prepared->entry.id).value_or(prepared->entry).lines;
-        return answer_.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()}, {"seconds", prepared->index.end.seconds() - prepared->index.start().seconds()}, {"lines", lines}, {"remarks", prepared->remarks}},
-                          fmt::format("{} is in the library: {} frames, {} lines of narration.", prepared->entry.name, prepared->index.times.size(), lines));
+        return answer_.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()},
+                               {"seconds", prepared->index.end.seconds() - prepared->index.start().seconds()}, {"lines", lines},
+                               {"remarks", prepared->remarks}},
+            fmt::format(
+                "{} is in the library: {} frames, {} lines of narration.", prepared->entry.name, prepared->index.times.size(), lines));
     }
 
 private:
@@ -40,6 +45,8 @@ private:
 
 }  // namespace
 
-void add_import(CLI::App& app, const Answer& answer, int& code) { add<Import>(app, answer, code, "import", "import a recording into a library"); }
+void add_import(CLI::App& app, const Answer& answer, int& code) {
+    add<Import>(app, answer, code, "import", "import a recording into a library");
+}
 
 }  // namespace anagraph::cli

@@ -1,10 +1,11 @@
 // anagraph-cli issue
+#include "shop/issue.h"
+
 #include <fmt/format.h>
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
 #include "publish/pack.h"
-#include "shop/issue.h"
 
 namespace anagraph::cli {
 namespace {
@@ -38,9 +39,16 @@ public:
         const auto hash = shop::enter_edition(**library, *request, std::move(*pack));
         if (!hash) return answer_.wrong(hash.error());
         const auto& edition = request->pack.edition;
-        if (auto put = place->commit(); !put) return answer_.wrong({put.error().code, fmt::format("Edition {} is issued and kept in the library, but its pack was not put at {}: {} Write it again with: anagraph-cli deliver LIBRARY {} {} --to FOLDER", edition.number, place->path(), put.error().message, guide_, edition.number), place->path()});
+        if (auto put = place->commit(); !put)
+            return answer_.wrong({put.error().code,
+                fmt::format("Edition {} is issued and kept in the library, but its pack was not put at {}: {} Write it again with: "
+                            "anagraph-cli deliver LIBRARY {} {} --to FOLDER",
+                    edition.number, place->path(), put.error().message, guide_, edition.number),
+                place->path()});
         for (const auto& remark : request->remarks) fmt::print(stderr, "{}\n", remark);
-        return answer_.say({{"edition", edition.number}, {"sha256", *hash}, {"folder", place->path()}, {"changes", edition.changes}, {"remarks", request->remarks}}, fmt::format("Edition {} of {} is in {} ({}).", edition.number, guide_, place->path(), publish::edition_mark(edition, *hash)));
+        return answer_.say({{"edition", edition.number}, {"sha256", *hash}, {"folder", place->path()}, {"changes", edition.changes},
+                               {"remarks", request->remarks}},
+            fmt::format("Edition {} of {} is in {} ({}).", edition.number, guide_, place->path(), publish::edition_mark(edition, *hash)));
     }
 
 private:
@@ -53,6 +61,8 @@ private:
 
 }  // namespace
 
-void add_issue(CLI::App& app, const Answer& answer, int& code) { add<Issue>(app, answer, code, "issue", "freeze the next edition of a guide and write its pack"); }
+void add_issue(CLI::App& app, const Answer& answer, int& code) {
+    add<Issue>(app, answer, code, "issue", "freeze the next edition of a guide and write its pack");
+}
 
 }  // namespace anagraph::cli

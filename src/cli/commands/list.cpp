@@ -11,9 +11,7 @@ using nlohmann::json;
 
 class List : public Command {
 public:
-    List(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
-    }
+    List(CLI::App& app, const Answer& answer) : Command(answer) { app.add_option("LIBRARY", library_)->required(); }
 
     int run() override {
         auto library = store::Library::read(library_);
@@ -25,8 +23,10 @@ public:
         json out{{"guides", json::array()}, {"recordings", json::array()}};
         std::string words;
         for (const auto& g : *guides) {
-            out["guides"].push_back({{"id", g.id.text()}, {"title", g.title}, {"machine", g.machine}, {"editions", g.editions}, {"changed", g.changed}});
-            words += fmt::format("guide      {:34} {} · {}, {} edition{}\n", g.id.text(), g.machine, g.title, g.editions, g.editions == 1 ? "" : "s");
+            out["guides"].push_back(
+                {{"id", g.id.text()}, {"title", g.title}, {"machine", g.machine}, {"editions", g.editions}, {"changed", g.changed}});
+            words += fmt::format(
+                "guide      {:34} {} · {}, {} edition{}\n", g.id.text(), g.machine, g.title, g.editions, g.editions == 1 ? "" : "s");
         }
         for (const auto& r : *recordings) {
             out["recordings"].push_back({{"id", r.id.text()}, {"name", r.name}, {"narration", r.has_narration}});
@@ -41,6 +41,8 @@ private:
 
 }  // namespace
 
-void add_list(CLI::App& app, const Answer& answer, int& code) { add<List>(app, answer, code, "list", "the guides and recordings of a library"); }
+void add_list(CLI::App& app, const Answer& answer, int& code) {
+    add<List>(app, answer, code, "list", "the guides and recordings of a library");
+}
 
 }  // namespace anagraph::cli

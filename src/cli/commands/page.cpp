@@ -2,8 +2,8 @@
 #include <fmt/format.h>
 
 #include "cli/commands.h"
-#include "core/page/page_words.h"
 #include "core/figure/figure.h"
+#include "core/page/page_words.h"
 #include "paper/document.h"
 
 namespace anagraph::cli {
@@ -28,15 +28,19 @@ public:
         if (!document) return answer_.wrong(document.error(), kWrongUse);
         const auto image = paper::page_image(*document, number_);
         if (!image) return answer_.wrong(image.error(), image.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
-        const auto words = paper::read_words(*image, paper::whole_page(number_), document->pdf ? paper::Layout::Page : paper::Layout::Object);
+        const auto words =
+            paper::read_words(*image, paper::whole_page(number_), document->pdf ? paper::Layout::Page : paper::Layout::Object);
         if (!words) return answer_.wrong(words.error());
         json list = json::array();
         std::string sentences;
         for (const auto& v : core::values_on(*words, *kind, about_)) {
-            list.push_back({{"value", core::text_of(v.value)}, {"tolerance", v.tolerance}, {"line", v.line}, {"page", v.spot.page}, {"box", {v.spot.left, v.spot.top, v.spot.right, v.spot.bottom}}, {"sureness", v.sureness}, {"mended", v.mended}});
+            list.push_back({{"value", core::text_of(v.value)}, {"tolerance", v.tolerance}, {"line", v.line}, {"page", v.spot.page},
+                {"box", {v.spot.left, v.spot.top, v.spot.right, v.spot.bottom}}, {"sureness", v.sureness}, {"mended", v.mended}});
             sentences += fmt::format("{:24} {}\n", core::text_of(v.value) + (v.tolerance.empty() ? "" : " ± " + v.tolerance), v.line);
         }
-        if (list.empty()) return answer_.say({{"values", list}}, fmt::format("No {} was read on page {}.", core::spoken_name_of(*kind), number_), kFoundWrong);
+        if (list.empty())
+            return answer_.say(
+                {{"values", list}}, fmt::format("No {} was read on page {}.", core::spoken_name_of(*kind), number_), kFoundWrong);
         return answer_.say({{"values", list}}, sentences + "Read by a machine: compare each with the page.");
     }
 
@@ -49,6 +53,8 @@ private:
 
 }  // namespace
 
-void add_page(CLI::App& app, const Answer& answer, int& code) { add<Page>(app, answer, code, "page", "values read on a page of a book or on a picture, to be compared with it"); }
+void add_page(CLI::App& app, const Answer& answer, int& code) {
+    add<Page>(app, answer, code, "page", "values read on a page of a book or on a picture, to be compared with it");
+}
 
 }  // namespace anagraph::cli

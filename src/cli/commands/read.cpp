@@ -14,20 +14,23 @@ using nlohmann::json;
 
 class Read : public Command {
 public:
-    Read(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("FILE", file_, "WebVTT, SRT or timed text")->required();
-    }
+    Read(CLI::App& app, const Answer& answer) : Command(answer) { app.add_option("FILE", file_, "WebVTT, SRT or timed text")->required(); }
 
     int run() override {
         const auto narration = shop::read_narration(file_);
-        if (!narration) return answer_.wrong(narration.error(), narration.error().code == core::ErrorCode::NotFound ? kWrongUse : kFoundWrong);
+        if (!narration)
+            return answer_.wrong(narration.error(), narration.error().code == core::ErrorCode::NotFound ? kWrongUse : kFoundWrong);
         const auto marks = core::read_marks(narration->segments);
         std::string words;
         for (const auto& m : marks) {
-            const std::string what = m.kind == core::MarkKind::Figure ? fmt::format("{} {}{}", core::spoken_name_of(m.figure_kind), core::text_of(m.value), m.taken_back ? " (taken back)" : m.hedged ? " (hedged)"
-                                                                                                                                                                                                      : "")
-                                                                      : m.verb;
-            words += fmt::format("{:>9}  {:8}  {:34} {}\n", core::clock_text(m.at), core::name_of(m.kind), what + (m.about.empty() ? "" : ", " + m.about), m.because);
+            const std::string what = m.kind == core::MarkKind::Figure
+                ? fmt::format("{} {}{}", core::spoken_name_of(m.figure_kind), core::text_of(m.value),
+                      m.taken_back   ? " (taken back)"
+                          : m.hedged ? " (hedged)"
+                                     : "")
+                : m.verb;
+            words += fmt::format("{:>9}  {:8}  {:34} {}\n", core::clock_text(m.at), core::name_of(m.kind),
+                what + (m.about.empty() ? "" : ", " + m.about), m.because);
         }
         for (const auto& remark : narration->remarks) fmt::print(stderr, "{}\n", remark);
         json out = core::marks_json(narration->segments, marks);
@@ -41,6 +44,8 @@ private:
 
 }  // namespace
 
-void add_read(CLI::App& app, const Answer& answer, int& code) { add<Read>(app, answer, code, "read", "find figures, steps, cautions ... in a narration"); }
+void add_read(CLI::App& app, const Answer& answer, int& code) {
+    add<Read>(app, answer, code, "read", "find figures, steps, cautions ... in a narration");
+}
 
 }  // namespace anagraph::cli

@@ -1,9 +1,10 @@
 // anagraph-cli reshoot
+#include "shop/reshoot.h"
+
 #include <fmt/format.h>
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
-#include "shop/reshoot.h"
 #include "store/files.h"
 
 namespace anagraph::cli {
@@ -30,8 +31,10 @@ public:
         json list = json::array();
         std::string words = points->empty() ? "Nothing is on the reshoot list." : "";
         for (const auto& point : *points) {
-            list.push_back({{"recording", point.recording}, {"t", point.missing.at.seconds()}, {"what", point.missing.what}, {"why", point.missing.why}});
-            words += fmt::format("{}, {}: {} ({})\n", point.recording, core::clock_text(point.missing.at, false), point.missing.what, point.missing.why);
+            list.push_back({{"recording", point.recording}, {"t", point.missing.at.seconds()}, {"what", point.missing.what},
+                {"why", point.missing.why}});
+            words += fmt::format(
+                "{}, {}: {} ({})\n", point.recording, core::clock_text(point.missing.at, false), point.missing.what, point.missing.why);
         }
         if (!to_.empty()) {
             auto place = store::Destination::file(to_, {}, replace_);
@@ -51,6 +54,8 @@ private:
 
 }  // namespace
 
-void add_reshoot(CLI::App& app, const Answer& answer, int& code) { add<Reshoot>(app, answer, code, "reshoot", "the reshoot list: what was not filmed, not seen or has to be looked up"); }
+void add_reshoot(CLI::App& app, const Answer& answer, int& code) {
+    add<Reshoot>(app, answer, code, "reshoot", "the reshoot list: what was not filmed, not seen or has to be looked up");
+}
 
 }  // namespace anagraph::cli

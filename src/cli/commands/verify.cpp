@@ -1,9 +1,10 @@
 // anagraph-cli verify
+#include "shop/verify.h"
+
 #include <fmt/format.h>
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
-#include "shop/verify.h"
 
 namespace anagraph::cli {
 namespace {
@@ -19,12 +20,17 @@ public:
 
     int run() override {
         const auto v = shop::verify(pack_, library_, [&](double share) { return show_progress(answer_, "Reading the pack", share); });
-        if (!v) return answer_.wrong(v.error(), v.error().code == core::ErrorCode::NotFound || v.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
+        if (!v)
+            return answer_.wrong(v.error(),
+                v.error().code == core::ErrorCode::NotFound || v.error().code == core::ErrorCode::BadInput ? kWrongUse : kFoundWrong);
         using shop::PackTruth;
         const bool good = v->truth == PackTruth::Undamaged || v->truth == PackTruth::Issued;
         json known = nullptr;
         if (v->truth == PackTruth::Issued || v->truth == PackTruth::Foreign) known = v->truth == PackTruth::Issued;
-        return answer_.say({{"ok", good}, {"undamaged", v->found.undamaged}, {"issued_by_library", known}, {"edition", v->found.edition}, {"mark", v->found.mark}, {"sha256", v->found.sha256}, {"manifest", v->found.manifest}, {"troubles", v->found.troubles}, {"notes", v->found.notes}, {"words", v->words}}, v->words, good ? kFine : kFoundWrong);
+        return answer_.say({{"ok", good}, {"undamaged", v->found.undamaged}, {"issued_by_library", known}, {"edition", v->found.edition},
+                               {"mark", v->found.mark}, {"sha256", v->found.sha256}, {"manifest", v->found.manifest},
+                               {"troubles", v->found.troubles}, {"notes", v->found.notes}, {"words", v->words}},
+            v->words, good ? kFine : kFoundWrong);
     }
 
 private:
@@ -34,6 +40,8 @@ private:
 
 }  // namespace
 
-void add_verify(CLI::App& app, const Answer& answer, int& code) { add<Verify>(app, answer, code, "verify", "is a pack undamaged, and is it what a library issued?"); }
+void add_verify(CLI::App& app, const Answer& answer, int& code) {
+    add<Verify>(app, answer, code, "verify", "is a pack undamaged, and is it what a library issued?");
+}
 
 }  // namespace anagraph::cli

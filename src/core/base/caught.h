@@ -17,7 +17,8 @@ inline Error thrown() {
     } catch (const std::bad_alloc&) {
         return {ErrorCode::NoMemory, "The memory does not suffice for this; close other programs and try again.", ""};
     } catch (const std::exception& e) {
-        return {ErrorCode::Unreadable, std::string("Something failed that should not: ") + e.what() + ". Nothing of it is kept; try again.", ""};
+        return {ErrorCode::Unreadable, std::string("Something failed that should not: ") + e.what() + ". Nothing of it is kept; try again.",
+            ""};
     } catch (...) {
         return {ErrorCode::Unreadable, "Something failed that should not. Nothing of it is kept; try again.", ""};
     }

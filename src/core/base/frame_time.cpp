@@ -27,7 +27,8 @@ Result<FrameTime> FrameTime::parse(std::string_view text) {
         const auto second = std::from_chars(first.ptr + 1, end, den);
         if (second.ec == std::errc{} && second.ptr == end && den > 0) return FrameTime(num, den);
     }
-    return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no moment of a recording; it is written as seconds in a fraction, as in 1001/30.", text));
+    return fail(ErrorCode::BadInput,
+        fmt::format("\"{}\" is no moment of a recording; it is written as seconds in a fraction, as in 1001/30.", text));
 }
 
 std::string clock_text(const FrameTime& time, bool hundredths) {

@@ -28,8 +28,7 @@ public:
     friend std::strong_ordering operator<=>(const FrameTime& a, const FrameTime& b) {
         const Wide left = static_cast<Wide>(a.num_) * b.den_;
         const Wide right = static_cast<Wide>(b.num_) * a.den_;
-        return left < right ? std::strong_ordering::less : left > right ? std::strong_ordering::greater
-                                                                        : std::strong_ordering::equal;
+        return left < right ? std::strong_ordering::less : left > right ? std::strong_ordering::greater : std::strong_ordering::equal;
     }
     friend bool operator==(const FrameTime& a, const FrameTime& b) = default;
 

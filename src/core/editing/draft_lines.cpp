@@ -32,16 +32,19 @@ Step drafted(const Procedure& p, Step s, const std::vector<Told>& tapes) {
     for (const auto& a : s.actions) {
         const Item* item = a.items.empty() ? nullptr : p.find(a.items.front());
         if (looks(a.verb)) {
-            if (item != nullptr && std::none_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.look == item->name; })) s.checks.push_back({item->name, "", ""});
+            if (item != nullptr && std::none_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.look == item->name; }))
+                s.checks.push_back({item->name, "", ""});
             continue;
         }
         if (item == nullptr) continue;
         std::string line = fmt::format("{} the {{item:{}}}", capitalised(a.verb), item->id.text());
         if (const auto figure = figure_for_action(p, s, a); !figure.empty()) {
             const bool time = p.find(figure)->kind == FigureKind::Duration;
-            line += fmt::format("{} {{figure:{}}}", time ? " for" : p.find(figure)->kind == FigureKind::Volume ? ":"
-                                                                                                               : " to",
-                                figure.text());
+            line += fmt::format("{} {{figure:{}}}",
+                time                                             ? " for"
+                    : p.find(figure)->kind == FigureKind::Volume ? ":"
+                                                                 : " to",
+                figure.text());
             written.push_back(figure);
         }
         line += '.';
@@ -49,7 +52,8 @@ Step drafted(const Procedure& p, Step s, const std::vector<Told>& tapes) {
     }
     for (const auto& id : s.heard) {
         const Figure* f = p.find(id);
-        const bool said = std::find(written.begin(), written.end(), id) != written.end() || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; });
+        const bool said = std::find(written.begin(), written.end(), id) != written.end() ||
+            std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; });
         if (f != nullptr && f->kind == FigureKind::Duration && !said) s.waits.push_back({"", id});
     }
     for (std::size_t i = 0; i < s.checks.size(); ++i)
@@ -59,14 +63,16 @@ Step drafted(const Procedure& p, Step s, const std::vector<Told>& tapes) {
     return s;
 }
 
-constexpr const char* kNothingHeard = "Nothing was logged in this step that a line could be made of: take actions and figures on the Tape, or write the line.";
+constexpr const char* kNothingHeard =
+    "Nothing was logged in this step that a line could be made of: take actions and figures on the Tape, or write the line.";
 
 }  // namespace
 
 Result<Change> draft_lines(const Procedure& p, const StepId& id, const std::vector<Told>& tapes) {
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, "Choose the step whose lines are to be drafted.");
-    if (!step->lines.empty()) return fail(ErrorCode::Refused, "This step has its lines already; a draft never writes over what a person wrote.");
+    if (!step->lines.empty())
+        return fail(ErrorCode::Refused, "This step has its lines already; a draft never writes over what a person wrote.");
     Step next = drafted(p, *step, tapes);
     if (next == *step) return fail(ErrorCode::Refused, kNothingHeard);
     return tried(p, Change{"draft lines from the tape", {Put<Step>{std::move(next), std::nullopt}}});
@@ -78,7 +84,11 @@ Result<Change> draft_all_lines(const Procedure& p, const std::vector<Told>& tape
         if (!step.lines.empty()) continue;
         if (Step next = drafted(p, step, tapes); next != step) change.edits.emplace_back(Put<Step>{std::move(next), std::nullopt});
     }
-    if (change.edits.empty()) return fail(ErrorCode::Refused, std::all_of(p.steps.begin(), p.steps.end(), [](const Step& s) { return !s.lines.empty(); }) ? "Every step has its lines already; a draft never writes over what a person wrote." : kNothingHeard);
+    if (change.edits.empty())
+        return fail(ErrorCode::Refused,
+            std::all_of(p.steps.begin(), p.steps.end(), [](const Step& s) { return !s.lines.empty(); })
+                ? "Every step has its lines already; a draft never writes over what a person wrote."
+                : kNothingHeard);
     return tried(p, std::move(change));
 }
 

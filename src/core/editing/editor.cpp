@@ -14,7 +14,8 @@ struct RuleText {
     std::string_view reason;
 };
 constexpr std::array<RuleText, kRules> kTexts{{
-    {Rule::TwoActions, "two actions", "One action a line: who looks up from the machine finds the place again, and nothing is done halfway."},
+    {Rule::TwoActions, "two actions",
+        "One action a line: who looks up from the machine finds the place again, and nothing is done halfway."},
     {Rule::LateCaution, "late caution", "A caution stands before the action it warns of: afterwards the hand is already there."},
     {Rule::UsualCaution, "usual caution", "Work of a kind carries cautions that every guide shows, before the first step they concern."},
     {Rule::TypedNumber, "typed number", "A number is a figure: with its evidence, in both unit systems, and changed in one place."},
@@ -29,10 +30,12 @@ constexpr std::array<RuleText, kRules> kTexts{{
 }};
 
 bool answered(const Step& step, const Finding& f) {
-    return std::any_of(step.answered.begin(), step.answered.end(), [&](const Answered& a) { return a.rule == name_of(f.rule) && a.text == f.text; });
+    return std::any_of(
+        step.answered.begin(), step.answered.end(), [&](const Answered& a) { return a.rule == name_of(f.rule) && a.text == f.text; });
 }
 
-void look_at(const Procedure& p, const Step& step, const std::vector<std::vector<LineWord>>& item_names, const Speller& speller, std::vector<Finding>& out) {
+void look_at(const Procedure& p, const Step& step, const std::vector<std::vector<LineWord>>& item_names, const Speller& speller,
+    std::vector<Finding>& out) {
     using namespace editing;
     std::vector<std::vector<LineWord>> lines;
     for (const auto& line : step.lines) lines.push_back(line_words(line));
@@ -72,9 +75,12 @@ std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>
         for (const auto& m : missing)
             if (m.step == i) editing::usual_caution(step, *m.hazard, here);
         look_at(p, step, item_names, speller, here);
-        std::erase_if(here, [&](const Finding& f) { return answered(step, f) || std::find(rules_off.begin(), rules_off.end(), name_of(f.rule)) != rules_off.end(); });
+        std::erase_if(here, [&](const Finding& f) {
+            return answered(step, f) || std::find(rules_off.begin(), rules_off.end(), name_of(f.rule)) != rules_off.end();
+        });
         // down the step: what concerns it as a whole first, then its lines with what is in each, then its checks
-        std::stable_sort(here.begin(), here.end(), [](const Finding& a, const Finding& b) { return std::tuple(a.part, a.index, a.from) < std::tuple(b.part, b.index, b.from); });
+        std::stable_sort(here.begin(), here.end(),
+            [](const Finding& a, const Finding& b) { return std::tuple(a.part, a.index, a.from) < std::tuple(b.part, b.index, b.from); });
         out.insert(out.end(), std::make_move_iterator(here.begin()), std::make_move_iterator(here.end()));
     }
     return out;
@@ -83,7 +89,8 @@ std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>
 Result<Change> answer(const Procedure& p, const Finding& finding, const std::string& because) {
     const Step* step = p.find(finding.step);
     if (step == nullptr) return fail(ErrorCode::NotFound, "That step is no longer in the guide.");
-    if (because.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::BadInput, "Say why it is kept as it is; the reason is kept with the step.");
+    if (because.find_first_not_of(' ') == std::string::npos)
+        return fail(ErrorCode::BadInput, "Say why it is kept as it is; the reason is kept with the step.");
     Step next = *step;
     next.answered.push_back({std::string(name_of(finding.rule)), finding.text, because});
     return Change{"answer the editor", {Put<Step>{std::move(next), std::nullopt}}};

@@ -13,18 +13,20 @@
 
 namespace anagraph::core {
 
-enum class Rule { TwoActions,    // one action a line
-                  LateCaution,   // a caution stands before what it warns of
-                  UsualCaution,  // a caution that such work usually carries is missing
-                  TypedNumber,   // a number is a figure with its evidence
-                  TwoNames,      // a part has one name
-                  UnclearIt,     // "it" has one possible meaning
-                  Passive,       // an order, not a report
-                  Vague,         // how tight, how much, how long
-                  NoTool,        // a fastener needs a tool
-                  NoVerdict,     // a check says what is good and what stops the job
-                  Unexplained,   // a word of the trade is explained
-                  Spelling };
+enum class Rule {
+    TwoActions,    // one action a line
+    LateCaution,   // a caution stands before what it warns of
+    UsualCaution,  // a caution that such work usually carries is missing
+    TypedNumber,   // a number is a figure with its evidence
+    TwoNames,      // a part has one name
+    UnclearIt,     // "it" has one possible meaning
+    Passive,       // an order, not a report
+    Vague,         // how tight, how much, how long
+    NoTool,        // a fastener needs a tool
+    NoVerdict,     // a check says what is good and what stops the job
+    Unexplained,   // a word of the trade is explained
+    Spelling
+};
 inline constexpr int kRules = 12;
 
 std::string_view name_of(Rule rule);  // as in files: "two actions"

@@ -37,7 +37,8 @@ std::vector<Action> actions_of_line(std::string_view line) {
         for (std::size_t i = from + 1; i < end; ++i) {
             if (words[i].is_item()) {
                 // what it is done with is no thing it is done to
-                const bool with = i > 0 && (words[i - 1].lower == "with" || (i > 1 && words[i - 1].lower == "the" && words[i - 2].lower == "with"));
+                const bool with =
+                    i > 0 && (words[i - 1].lower == "with" || (i > 1 && words[i - 1].lower == "the" && words[i - 2].lower == "with"));
                 if (!with) a.items.emplace_back(words[i].id);
             } else if (words[i].kind == TokenKind::Figure && a.figure.empty()) {
                 a.figure = FigureId(words[i].id);
@@ -53,7 +54,9 @@ std::vector<Action> actions_of(const std::vector<std::string>& lines, const std:
     for (const auto& line : lines)
         for (auto& a : actions_of_line(line)) out.push_back(std::move(a));
     for (const auto& a : heard) {
-        const bool named = !a.items.empty() && std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& i) { return std::any_of(lines.begin(), lines.end(), [&](const std::string& l) { return names(l, TokenKind::Item, i.text()); }); });
+        const bool named = !a.items.empty() && std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& i) {
+            return std::any_of(lines.begin(), lines.end(), [&](const std::string& l) { return names(l, TokenKind::Item, i.text()); });
+        });
         // an action on nothing is done when there are lines; it was only a word heard
         if (!named && (!a.items.empty() || lines.empty())) out.push_back(a);
     }

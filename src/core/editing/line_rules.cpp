@@ -33,7 +33,8 @@ std::vector<const Item*> things_in(const Procedure& p, const std::vector<LineWor
     std::vector<const Item*> out;
     for (std::size_t i = 0; i < end; ++i) {
         const Item* item = words[i].is_item() ? p.find(ItemId(words[i].id)) : nullptr;
-        if (item == nullptr || item->kind == ItemKind::Tool || item->kind == ItemKind::Protection || item->kind == ItemKind::Vessel) continue;
+        if (item == nullptr || item->kind == ItemKind::Tool || item->kind == ItemKind::Protection || item->kind == ItemKind::Vessel)
+            continue;
         if (std::find(out.begin(), out.end(), item) == out.end()) out.push_back(item);
     }
     return out;
@@ -53,7 +54,8 @@ std::optional<NumberAt> number_at(const std::vector<LineWord>& words, std::size_
     if (words[i].kind != TokenKind::Words || std::isdigit(static_cast<unsigned char>(words[i].text.front())) == 0) return std::nullopt;
     const auto whole = [](const std::string& text) { return Quantity::parse(text); };
     if (i + 1 < words.size() && words[i + 1].kind == TokenKind::Words && words[i].stop == ' ')
-        if (const auto q = whole(words[i].text + " " + words[i + 1].text); q && q->unit->dimension != Dimension::Count) return NumberAt{i + 1, *q};
+        if (const auto q = whole(words[i].text + " " + words[i + 1].text); q && q->unit->dimension != Dimension::Count)
+            return NumberAt{i + 1, *q};
     if (const auto q = whole(words[i].text); q && q->unit->dimension != Dimension::Count) return NumberAt{i, *q};
     return std::nullopt;
 }
@@ -71,7 +73,9 @@ bool subordinate(const std::vector<LineWord>& words, std::size_t i) {
 
 }  // namespace
 
-Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, std::string why) { return {rule, in.step.id, StepPart::Line, in.index, in.line, from, to - from, std::move(why), std::nullopt}; }
+Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, std::string why) {
+    return {rule, in.step.id, StepPart::Line, in.index, in.line, from, to - from, std::move(why), std::nullopt};
+}
 
 Change lines_instead(const Step& step, std::size_t index, const std::vector<std::string>& lines, const char* label) {
     auto next = step.lines;
@@ -84,20 +88,26 @@ void two_actions(const LineInHand& in, std::vector<Finding>& out) {
     const auto orders = orders_in(in.words);
     if (orders.empty() || orders.front().word != 0 || orders.size() < 2) return;
     const auto& second = orders[1];
-    auto f = at(in, Rule::TwoActions, in.words[second.word].from, in.words[second.word].to, fmt::format("Two actions in one line: “{}” and “{}”. Give each its own line.", in.words[0].lower, in.words[second.word].lower));
+    auto f = at(in, Rule::TwoActions, in.words[second.word].from, in.words[second.word].to,
+        fmt::format("Two actions in one line: “{}” and “{}”. Give each its own line.", in.words[0].lower, in.words[second.word].lower));
     // The cut is certain where the second part says itself what it acts on, or where "it" can only be the one thing before.
     std::string rest = in.line.substr(in.words[second.word].from);
     const auto things = things_in(in.p, in.words, second.word);
     bool certain = true;
     for (std::size_t i = second.word + 1; i < in.words.size(); ++i) {
         if (!kObjectPronouns.has(in.words[i].lower)) continue;
-        const bool named_since = std::any_of(in.words.begin() + static_cast<std::ptrdiff_t>(second.word), in.words.begin() + static_cast<std::ptrdiff_t>(i), [](const LineWord& w) { return w.is_item(); });
+        const bool named_since = std::any_of(in.words.begin() + static_cast<std::ptrdiff_t>(second.word),
+            in.words.begin() + static_cast<std::ptrdiff_t>(i), [](const LineWord& w) { return w.is_item(); });
         if (named_since) continue;
         certain = certain && things.size() == 1;
-        if (things.size() == 1) rest = in.line.substr(in.words[second.word].from, in.words[i].from - in.words[second.word].from) + fmt::format("the {{item:{}}}", things.front()->id.text()) + in.line.substr(in.words[i].to);
+        if (things.size() == 1)
+            rest = in.line.substr(in.words[second.word].from, in.words[i].from - in.words[second.word].from) +
+                fmt::format("the {{item:{}}}", things.front()->id.text()) + in.line.substr(in.words[i].to);
         break;
     }
-    if (certain) f.fix = lines_instead(in.step, in.index, {full_stop(in.line.substr(0, second.joined_from)), full_stop(capitalised(rest))}, "one action a line");
+    if (certain)
+        f.fix = lines_instead(
+            in.step, in.index, {full_stop(in.line.substr(0, second.joined_from)), full_stop(capitalised(rest))}, "one action a line");
     out.push_back(std::move(f));
 }
 
@@ -107,7 +117,10 @@ void typed_numbers(const LineInHand& in, std::vector<Finding>& out) {
         if (!number) continue;
         // "10 mm socket" is the name of a tool
         const std::size_t next = number->last + 1;
-        if (next < in.words.size() && (kToolNouns.has(in.words[next].lower) || (in.words[next].is_item() && in.p.find(ItemId(in.words[next].id)) != nullptr && in.p.find(ItemId(in.words[next].id))->kind == ItemKind::Tool))) {
+        if (next < in.words.size() &&
+            (kToolNouns.has(in.words[next].lower) ||
+                (in.words[next].is_item() && in.p.find(ItemId(in.words[next].id)) != nullptr &&
+                    in.p.find(ItemId(in.words[next].id))->kind == ItemKind::Tool))) {
             i = number->last;
             continue;
         }
@@ -116,11 +129,17 @@ void typed_numbers(const LineInHand& in, std::vector<Finding>& out) {
         const FigureValue value{number->quantity.number.text(), "", std::string(number->quantity.unit->id)};
         std::vector<const Figure*> same;
         for (const auto& f : in.p.figures)
-            if (const Unit* unit = find_unit(f.value.unit); unit != nullptr && unit->dimension == number->quantity.unit->dimension && agrees(f.value, value, f.tolerance)) same.push_back(&f);
-        std::string why = fmt::format("“{}” is typed: make it a figure, so that it has its evidence and both units.", in.line.substr(from, to - from));
-        if (same.size() == 1) why = fmt::format("“{}” is typed; the guide has it as “{}”.", in.line.substr(from, to - from), title_of(in.p, *same.front()));
+            if (const Unit* unit = find_unit(f.value.unit);
+                unit != nullptr && unit->dimension == number->quantity.unit->dimension && agrees(f.value, value, f.tolerance))
+                same.push_back(&f);
+        std::string why =
+            fmt::format("“{}” is typed: make it a figure, so that it has its evidence and both units.", in.line.substr(from, to - from));
+        if (same.size() == 1)
+            why = fmt::format("“{}” is typed; the guide has it as “{}”.", in.line.substr(from, to - from), title_of(in.p, *same.front()));
         auto f = at(in, Rule::TypedNumber, from, to, std::move(why));
-        if (same.size() == 1) f.fix = lines_instead(in.step, in.index, {with_part(in.line, from, to, fmt::format("{{figure:{}}}", same.front()->id.text()))}, "a figure for a typed number");
+        if (same.size() == 1)
+            f.fix = lines_instead(in.step, in.index, {with_part(in.line, from, to, fmt::format("{{figure:{}}}", same.front()->id.text()))},
+                "a figure for a typed number");
         out.push_back(std::move(f));
         i = number->last;
     }
@@ -136,10 +155,12 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
             const auto& name = in.item_names[n];
             if (name.empty() || name.size() <= length || i + name.size() > in.words.size()) continue;
             bool fits = true;
-            for (std::size_t k = 0; k < name.size() && fits; ++k) fits = in.words[i + k].kind == TokenKind::Words && in.words[i + k].lower == name[k].lower;
+            for (std::size_t k = 0; k < name.size() && fits; ++k)
+                fits = in.words[i + k].kind == TokenKind::Words && in.words[i + k].lower == name[k].lower;
             // "belt tension" is not the belt
             const std::size_t after = i + name.size();
-            const bool longer = after < in.words.size() && in.words[after - 1].stop == ' ' && in.words[after].kind == TokenKind::Words && (lexicon::is(lexicon::Class::Part, in.words[after].lower) || kToolNouns.has(in.words[after].lower));
+            const bool longer = after < in.words.size() && in.words[after - 1].stop == ' ' && in.words[after].kind == TokenKind::Words &&
+                (lexicon::is(lexicon::Class::Part, in.words[after].lower) || kToolNouns.has(in.words[after].lower));
             if (!fits || longer) continue;
             best = &in.p.items[n];
             length = name.size();
@@ -147,29 +168,39 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
         if (best != nullptr) {
             const std::size_t from = in.words[i].from;
             const std::size_t to = in.words[i + length - 1].to;
-            auto f = at(in, Rule::TwoNames, from, to, fmt::format("“{}” is typed; named as an item it has its number on the pictures and follows when it is renamed.", in.line.substr(from, to - from)));
-            f.fix = lines_instead(in.step, in.index, {with_part(in.line, from, to, fmt::format("{{item:{}}}", best->id.text()))}, "an item for typed words");
+            auto f = at(in, Rule::TwoNames, from, to,
+                fmt::format("“{}” is typed; named as an item it has its number on the pictures and follows when it is renamed.",
+                    in.line.substr(from, to - from)));
+            f.fix = lines_instead(
+                in.step, in.index, {with_part(in.line, from, to, fmt::format("{{item:{}}}", best->id.text()))}, "an item for typed words");
             out.push_back(std::move(f));
             i += length - 1;
             continue;
         }
         // its last word alone: "the plug"
         if (i == 0 || !kDefinite.has(in.words[i - 1].lower) || in.words[i - 1].stop != ' ') continue;
-        const bool goes_on = i + 1 < in.words.size() && in.words[i].stop == ' ' && (in.words[i + 1].is_item() || lexicon::is(lexicon::Class::Part, in.words[i + 1].lower) || lexicon::is(lexicon::Class::Thing, in.words[i + 1].lower) || kToolNouns.has(in.words[i + 1].lower));
+        const bool goes_on = i + 1 < in.words.size() && in.words[i].stop == ' ' &&
+            (in.words[i + 1].is_item() || lexicon::is(lexicon::Class::Part, in.words[i + 1].lower) ||
+                lexicon::is(lexicon::Class::Thing, in.words[i + 1].lower) || kToolNouns.has(in.words[i + 1].lower));
         if (goes_on) continue;
         std::vector<const Item*> called;
         for (std::size_t n = 0; n < in.p.items.size(); ++n)
-            if (const auto& name = in.item_names[n]; name.size() > 1 && name.back().lower == in.words[i].lower) called.push_back(&in.p.items[n]);
+            if (const auto& name = in.item_names[n]; name.size() > 1 && name.back().lower == in.words[i].lower)
+                called.push_back(&in.p.items[n]);
         if (called.empty()) continue;
         const std::string word = in.words[i].text;
         if (called.size() > 1) {
             std::vector<std::string> names;
             for (const auto* c : called) names.push_back(c->name);
-            out.push_back(at(in, Rule::TwoNames, in.words[i].from, in.words[i].to, fmt::format("“The {}” may be the {}: name the one that is meant.", word, fmt::join(names, " or the "))));
+            out.push_back(at(in, Rule::TwoNames, in.words[i].from, in.words[i].to,
+                fmt::format("“The {}” may be the {}: name the one that is meant.", word, fmt::join(names, " or the "))));
             continue;
         }
-        auto f = at(in, Rule::TwoNames, in.words[i].from, in.words[i].to, fmt::format("“{}” is called “{}” elsewhere: one name for one part.", word, called.front()->name));
-        f.fix = lines_instead(in.step, in.index, {with_part(in.line, in.words[i].from, in.words[i].to, fmt::format("{{item:{}}}", called.front()->id.text()))}, "one name for one part");
+        auto f = at(in, Rule::TwoNames, in.words[i].from, in.words[i].to,
+            fmt::format("“{}” is called “{}” elsewhere: one name for one part.", word, called.front()->name));
+        f.fix = lines_instead(in.step, in.index,
+            {with_part(in.line, in.words[i].from, in.words[i].to, fmt::format("{{item:{}}}", called.front()->id.text()))},
+            "one name for one part");
         out.push_back(std::move(f));
     }
 }
@@ -185,7 +216,8 @@ void unclear_it(const LineInHand& in, std::vector<Finding>& out) {
         if (things.size() < 2) continue;
         std::vector<std::string> names;
         for (const auto* t : things) names.push_back(t->name);
-        out.push_back(at(in, Rule::UnclearIt, w.from, w.to, fmt::format("“{}” may be the {}: name it.", w.text, fmt::join(names, " or the "))));
+        out.push_back(
+            at(in, Rule::UnclearIt, w.from, w.to, fmt::format("“{}” may be the {}: name it.", w.text, fmt::join(names, " or the "))));
         return;
     }
 }
@@ -194,16 +226,30 @@ void passive(const LineInHand& in, std::vector<Finding>& out) {
     for (std::size_t i = 0; i + 1 < in.words.size(); ++i) {
         if (!kBe.has(in.words[i].lower) || subordinate(in.words, i)) continue;
         std::size_t k = i + 1;
-        while (k + 1 < in.words.size() && (lexicon::is(lexicon::Class::Adverb, in.words[k].lower) || in.words[k].lower == "not" || in.words[k].lower == "then" || kBe.has(in.words[k].lower))) ++k;
+        while (k + 1 < in.words.size() &&
+            (lexicon::is(lexicon::Class::Adverb, in.words[k].lower) || in.words[k].lower == "not" || in.words[k].lower == "then" ||
+                kBe.has(in.words[k].lower)))
+            ++k;
         if (in.words[k].lower == "to" && k + 2 < in.words.size() && in.words[k + 1].lower == "be") k += 2;
         if (!participle(in.words[k].lower)) continue;
-        out.push_back(at(in, Rule::Passive, in.words[i].from, in.words[k].to, fmt::format("“{}” does not say who does it: begin with the action, as an order.", in.line.substr(in.words[i].from, in.words[k].to - in.words[i].from))));
+        out.push_back(at(in, Rule::Passive, in.words[i].from, in.words[k].to,
+            fmt::format("“{}” does not say who does it: begin with the action, as an order.",
+                in.line.substr(in.words[i].from, in.words[k].to - in.words[i].from))));
         return;
     }
 }
 
 void vague(const LineInHand& in, std::vector<Finding>& out) {
-    static const std::pair<std::string_view, std::string_view> kPhrases[] = {{"make sure", "say what to look at and what is good, as a check"}, {"properly", "say how it looks when it is right"}, {"correctly", "say how it looks when it is right"}, {"sufficiently", "say how much"}, {"enough", "say how much"}, {"as required", "say when it is required"}, {"as necessary", "say when it is necessary"}, {"if necessary", "say what shows that it is"}, {"if needed", "say what shows that it is"}, {"appropriate", "say which"}, {"suitable", "say which"}, {"a bit", "say how much"}, {"a little", "say how much"}, {"slightly", "say how much"}, {"several", "say how many"}, {"a few", "say how many"}, {"a while", "say how long"}, {"for some time", "say how long"}, {"nice and tight", "say how tight"}, {"good and tight", "say how tight"}, {"firmly", "say how tight"}, {"securely", "say how tight"}, {"is tight", "say how tight"}, {"are tight", "say how tight"}, {"etc", "name them all"}, {"and so on", "name them all"}};
+    static const std::pair<std::string_view, std::string_view> kPhrases[] = {
+        {"make sure", "say what to look at and what is good, as a check"}, {"properly", "say how it looks when it is right"},
+        {"correctly", "say how it looks when it is right"}, {"sufficiently", "say how much"}, {"enough", "say how much"},
+        {"as required", "say when it is required"}, {"as necessary", "say when it is necessary"},
+        {"if necessary", "say what shows that it is"}, {"if needed", "say what shows that it is"}, {"appropriate", "say which"},
+        {"suitable", "say which"}, {"a bit", "say how much"}, {"a little", "say how much"}, {"slightly", "say how much"},
+        {"several", "say how many"}, {"a few", "say how many"}, {"a while", "say how long"}, {"for some time", "say how long"},
+        {"nice and tight", "say how tight"}, {"good and tight", "say how tight"}, {"firmly", "say how tight"},
+        {"securely", "say how tight"}, {"is tight", "say how tight"}, {"are tight", "say how tight"}, {"etc", "name them all"},
+        {"and so on", "name them all"}};
     const bool figure = std::any_of(in.words.begin(), in.words.end(), [](const LineWord& w) { return w.kind == TokenKind::Figure; });
     if (figure) return;  // it says how much
     static const auto kParts = [] {
@@ -219,20 +265,24 @@ void vague(const LineInHand& in, std::vector<Finding>& out) {
             bool fits = true;
             for (std::size_t k = 0; k < parts.size() && fits; ++k) fits = in.words[i + k].lower == parts[k].lower;
             if (!fits) continue;
-            out.push_back(at(in, Rule::Vague, in.words[i].from, in.words[i + parts.size() - 1].to, fmt::format("“{}” cannot be checked: {}.", phrase, ask)));
+            out.push_back(at(in, Rule::Vague, in.words[i].from, in.words[i + parts.size() - 1].to,
+                fmt::format("“{}” cannot be checked: {}.", phrase, ask)));
             return;
         }
 }
 
 void late_caution(const LineInHand& in, std::vector<Finding>& out) {
-    static const std::string_view kOpeners[] = {"careful", "be careful", "take care", "beware", "watch out", "mind", "caution", "warning", "danger", "attention", "never", "do not", "don't"};
+    static const std::string_view kOpeners[] = {"careful", "be careful", "take care", "beware", "watch out", "mind", "caution", "warning",
+        "danger", "attention", "never", "do not", "don't"};
     for (const auto opener : kOpeners) {
         const auto parts = line_words(opener);
         if (parts.size() > in.words.size()) continue;
         bool fits = true;
         for (std::size_t k = 0; k < parts.size() && fits; ++k) fits = in.words[k].lower == parts[k].lower;
         if (!fits) continue;
-        auto f = at(in, Rule::LateCaution, in.words[0].from, in.words[parts.size() - 1].to, in.index > 0 ? "A caution after an action: it belongs before the step, with its signal word." : "A caution among the actions: it belongs before them, with its signal word.");
+        auto f = at(in, Rule::LateCaution, in.words[0].from, in.words[parts.size() - 1].to,
+            in.index > 0 ? "A caution after an action: it belongs before the step, with its signal word."
+                         : "A caution among the actions: it belongs before them, with its signal word.");
         // what can happen tells the level; where nothing known is named it may hurt somebody
         Caution caution{Signal::Caution, in.line, ""};
         for (const auto& hazard : hazards())
@@ -252,13 +302,31 @@ void late_caution(const LineInHand& in, std::vector<Finding>& out) {
 
 void unexplained(const LineInHand& in, std::vector<Finding>& out) {
     // words of the trade a first-year fitter asks about, with what a guide says of them
-    static const std::pair<std::string_view, std::string_view> kWords[] = {{"sump", "the lowest part of a housing, where the oil collects"}, {"bleed", "let trapped air out of a system until only fluid comes"}, {"purge", "drive air or old fluid out by pumping new fluid through"}, {"prime", "fill a pump or filter with fluid before it first runs"}, {"crosswise", "from one fastener to the one opposite, so that the part is drawn down evenly"}, {"idle", "running without load at the lowest steady speed"}, {"weep", "let fluid out in single drops"}, {"residue", "what stays in a system when it has been drained"}, {"viscosity", "how thick a fluid is"}, {"sag", "how far a belt gives when it is pressed in the middle"}, {"flange", "a rim by which two parts are bolted together"}, {"gland", "a seal that is pressed around a shaft by its nut"}, {"shim", "a thin plate that sets a distance"}, {"backlash", "the play between two gears"}, {"preload", "the force with which bearings are pressed together"}, {"burr", "a sharp edge that a tool has left"}, {"circlip", "a spring ring in a groove that holds a part on a shaft or in a bore"}, {"dowel", "a pin that sets the place of a part"}, {"spigot", "a short stub on which a part or hose sits"}, {"journal", "the part of a shaft that runs in a bearing"}, {"bush", "a sleeve that serves as a bearing"}, {"grommet", "a rubber ring that lines a hole"}, {"ullage", "the empty space above the fluid in a tank"}, {"detent", "a catch that holds a part in a position"}, {"scavenge", "draw fluid off with a pump"}, {"energise", "switch on, put under current"}, {"galling", "two metal faces tearing each other"}};
+    static const std::pair<std::string_view, std::string_view> kWords[] = {{"sump", "the lowest part of a housing, where the oil collects"},
+        {"bleed", "let trapped air out of a system until only fluid comes"},
+        {"purge", "drive air or old fluid out by pumping new fluid through"},
+        {"prime", "fill a pump or filter with fluid before it first runs"},
+        {"crosswise", "from one fastener to the one opposite, so that the part is drawn down evenly"},
+        {"idle", "running without load at the lowest steady speed"}, {"weep", "let fluid out in single drops"},
+        {"residue", "what stays in a system when it has been drained"}, {"viscosity", "how thick a fluid is"},
+        {"sag", "how far a belt gives when it is pressed in the middle"}, {"flange", "a rim by which two parts are bolted together"},
+        {"gland", "a seal that is pressed around a shaft by its nut"}, {"shim", "a thin plate that sets a distance"},
+        {"backlash", "the play between two gears"}, {"preload", "the force with which bearings are pressed together"},
+        {"burr", "a sharp edge that a tool has left"}, {"circlip", "a spring ring in a groove that holds a part on a shaft or in a bore"},
+        {"dowel", "a pin that sets the place of a part"}, {"spigot", "a short stub on which a part or hose sits"},
+        {"journal", "the part of a shaft that runs in a bearing"}, {"bush", "a sleeve that serves as a bearing"},
+        {"grommet", "a rubber ring that lines a hole"}, {"ullage", "the empty space above the fluid in a tank"},
+        {"detent", "a catch that holds a part in a position"}, {"scavenge", "draw fluid off with a pump"},
+        {"energise", "switch on, put under current"}, {"galling", "two metal faces tearing each other"}};
     for (const auto& w : in.words) {
         if (w.kind != TokenKind::Words) continue;
-        const auto it = std::find_if(std::begin(kWords), std::end(kWords), [&](const auto& k) { return k.first == w.lower || k.first == lexicon::singular(w.lower); });
+        const auto it = std::find_if(std::begin(kWords), std::end(kWords),
+            [&](const auto& k) { return k.first == w.lower || k.first == lexicon::singular(w.lower); });
         if (it == std::end(kWords)) continue;
         const auto same = [&](std::string_view word) { return word == it->first || word == w.lower; };
-        const bool known = std::any_of(in.p.header.glossary.begin(), in.p.header.glossary.end(), [&](const Term& t) { return same(t.word); }) || std::any_of(in.p.items.begin(), in.p.items.end(), [&](const Item& item) { return same(item.name); });
+        const bool known =
+            std::any_of(in.p.header.glossary.begin(), in.p.header.glossary.end(), [&](const Term& t) { return same(t.word); }) ||
+            std::any_of(in.p.items.begin(), in.p.items.end(), [&](const Item& item) { return same(item.name); });
         if (known) continue;
         // said once, where the guide first has it
         bool earlier = false;
@@ -270,7 +338,8 @@ void unexplained(const LineInHand& in, std::vector<Finding>& out) {
             if (s.id == in.step.id || earlier) break;
         }
         if (earlier) continue;
-        auto f = at(in, Rule::Unexplained, w.from, w.to, fmt::format("Does every reader know “{}”? The guide can explain it: {}.", w.lower, it->second));
+        auto f = at(in, Rule::Unexplained, w.from, w.to,
+            fmt::format("Does every reader know “{}”? The guide can explain it: {}.", w.lower, it->second));
         Header header = in.p.header;
         header.glossary.push_back({std::string(it->first), std::string(it->second)});
         f.fix = Change{"explain a word", {SetHeader{std::move(header)}}};
@@ -290,11 +359,15 @@ void spelling(const LineInHand& in, const Speller& speller, std::vector<Finding>
     for (const auto& w : in.words) {
         if (w.kind != TokenKind::Words || own.contains(w.lower)) continue;
         // codes and sizes are no words
-        if (std::any_of(w.text.begin(), w.text.end(), [](unsigned char c) { return std::isdigit(c) != 0; }) || w.text.size() < 3 || find_unit(w.text) != nullptr) continue;
+        if (std::any_of(w.text.begin(), w.text.end(), [](unsigned char c) { return std::isdigit(c) != 0; }) || w.text.size() < 3 ||
+            find_unit(w.text) != nullptr)
+            continue;
         if (std::all_of(w.text.begin(), w.text.end(), [](unsigned char c) { return std::isupper(c) != 0; })) continue;
         if (speller.right(w.text)) continue;
         const auto offers = speller.offers ? speller.offers(w.text) : std::vector<std::string>{};
-        auto f = at(in, Rule::Spelling, w.from, w.to, offers.empty() ? fmt::format("“{}” is in no dictionary here.", w.text) : fmt::format("“{}” is in no dictionary here; “{}” perhaps?", w.text, offers.front()));
+        auto f = at(in, Rule::Spelling, w.from, w.to,
+            offers.empty() ? fmt::format("“{}” is in no dictionary here.", w.text)
+                           : fmt::format("“{}” is in no dictionary here; “{}” perhaps?", w.text, offers.front()));
         // two ways to mend it are none
         if (offers.size() == 1) f.fix = lines_instead(in.step, in.index, {with_part(in.line, w.from, w.to, offers.front())}, "mend a word");
         out.push_back(std::move(f));

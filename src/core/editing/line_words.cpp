@@ -9,8 +9,14 @@ namespace anagraph::core {
 namespace {
 
 // Orders of common use that are no work on a part by themselves.
-constexpr WordList kOrders{"stop wait let look read press push pull put lay keep leave go repeat watch write start run lift hold take give bring move set make wear stand ask note count mark compare listen finish measure catch pour screw wipe wash rinse dry shake turn open close fit undo loosen tighten remove check drain fill clean oil grease warm cool bleed pump switch connect disconnect record photograph label hang lock unlock isolate support lower raise slide tap tilt replace renew crack unscrew change inspect test"};
-constexpr WordList kAfterVerb{"at the a an it them they this that these those your its all both each every new old any off on out in up down back away over under until with for by to into onto from through again slowly fully only"};
+constexpr WordList kOrders{
+    "stop wait let look read press push pull put lay keep leave go repeat watch write start run lift hold take give bring move set make "
+    "wear stand ask note count mark compare listen finish measure catch pour screw wipe wash rinse dry shake turn open close fit undo "
+    "loosen tighten remove check drain fill clean oil grease warm cool bleed pump switch connect disconnect record photograph label hang "
+    "lock unlock isolate support lower raise slide tap tilt replace renew crack unscrew change inspect test"};
+constexpr WordList kAfterVerb{
+    "at the a an it them they this that these those your its all both each every new old any off on out in up down back away over under "
+    "until with for by to into onto from through again slowly fully only"};
 constexpr WordList kDeterminers{"the a an it them this that these those your its all both each every new any one two three four six"};
 
 constexpr WordList kState{"when until till once while if that which where because as unless after before whether"};
@@ -29,13 +35,16 @@ bool within_state(const std::vector<LineWord>& words, std::size_t i) {
 /// A word that may be a thing as well needs something to act on behind it: "seat" in "clean the plug and seat" is none.
 bool opens_clause(const std::vector<LineWord>& words, std::size_t i) {
     if (words[i].kind != TokenKind::Words || !is_order(words[i].lower)) return false;
-    const bool thing = lexicon::is(lexicon::Class::Thing, words[i].lower) || lexicon::is(lexicon::Class::Fluid, words[i].lower) || lexicon::is(lexicon::Class::Part, words[i].lower);
+    const bool thing = lexicon::is(lexicon::Class::Thing, words[i].lower) || lexicon::is(lexicon::Class::Fluid, words[i].lower) ||
+        lexicon::is(lexicon::Class::Part, words[i].lower);
     if (i + 1 >= words.size()) return !thing;
     const LineWord& next = words[i + 1];
     if (next.is_item()) return true;
     if (thing) return kDeterminers.has(next.lower);
     if (next.kind == TokenKind::Figure || words[i].stop != ' ') return true;
-    return kAfterVerb.has(next.lower) || lexicon::is(lexicon::Class::Adverb, next.lower) || lexicon::is(lexicon::Class::Modifier, next.lower) || lexicon::is(lexicon::Class::Thing, lexicon::singular(next.lower)) || std::isdigit(static_cast<unsigned char>(next.text.front())) != 0;
+    return kAfterVerb.has(next.lower) || lexicon::is(lexicon::Class::Adverb, next.lower) ||
+        lexicon::is(lexicon::Class::Modifier, next.lower) || lexicon::is(lexicon::Class::Thing, lexicon::singular(next.lower)) ||
+        std::isdigit(static_cast<unsigned char>(next.text.front())) != 0;
 }
 
 }  // namespace
@@ -50,7 +59,13 @@ std::vector<LineWord> line_words(std::string_view line) {
         } else {
             std::size_t i = 0;
             while (i < raw.size()) {
-                const auto letter = [&](std::size_t k) { return k < raw.size() && (std::isalnum(static_cast<unsigned char>(raw[k])) != 0 || static_cast<unsigned char>(raw[k]) >= 0x80 || raw[k] == '\'' || raw[k] == '-' || raw[k] == '%' || raw[k] == '/' || (raw[k] == '.' && k + 1 < raw.size() && std::isdigit(static_cast<unsigned char>(raw[k + 1])) != 0 && k > 0 && std::isdigit(static_cast<unsigned char>(raw[k - 1])) != 0)); };
+                const auto letter = [&](std::size_t k) {
+                    return k < raw.size() &&
+                        (std::isalnum(static_cast<unsigned char>(raw[k])) != 0 || static_cast<unsigned char>(raw[k]) >= 0x80 ||
+                            raw[k] == '\'' || raw[k] == '-' || raw[k] == '%' || raw[k] == '/' ||
+                            (raw[k] == '.' && k + 1 < raw.size() && std::isdigit(static_cast<unsigned char>(raw[k + 1])) != 0 && k > 0 &&
+                                std::isdigit(static_cast<unsigned char>(raw[k - 1])) != 0));
+                };
                 if (!letter(i)) {
                     if (!out.empty() && out.back().to == at + i && out.back().stop == ' ' && raw[i] != ' ') out.back().stop = raw[i];
                     ++i;
@@ -60,7 +75,8 @@ std::vector<LineWord> line_words(std::string_view line) {
                 while (letter(i)) ++i;
                 LineWord w{raw.substr(begin, i - begin), "", TokenKind::Words, "", at + begin, at + i};
                 w.lower = w.text;
-                std::transform(w.lower.begin(), w.lower.end(), w.lower.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+                std::transform(
+                    w.lower.begin(), w.lower.end(), w.lower.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
                 out.push_back(std::move(w));
             }
         }
@@ -69,7 +85,9 @@ std::vector<LineWord> line_words(std::string_view line) {
     return out;
 }
 
-std::string with_part(std::string_view line, std::size_t from, std::size_t to, std::string_view by) { return std::string(line.substr(0, from)) + std::string(by) + std::string(line.substr(to)); }
+std::string with_part(std::string_view line, std::size_t from, std::size_t to, std::string_view by) {
+    return std::string(line.substr(0, from)) + std::string(by) + std::string(line.substr(to));
+}
 
 bool is_order(std::string_view lower) {
     if (kOrders.has(lower)) return true;

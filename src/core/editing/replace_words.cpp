@@ -64,7 +64,9 @@ Result<Change> replace_words(const Procedure& p, std::string_view words, std::st
             }
             if (next != step) change.edits.emplace_back(Put<Step>{std::move(next), std::nullopt});
         }
-    if (change.edits.empty()) return fail(ErrorCode::Refused, words.empty() ? "Say which words are to be replaced." : fmt::format("“{}” stands nowhere in the text of this guide.", words));
+    if (change.edits.empty())
+        return fail(ErrorCode::Refused,
+            words.empty() ? "Say which words are to be replaced." : fmt::format("“{}” stands nowhere in the text of this guide.", words));
     return tried(p, std::move(change));
 }
 

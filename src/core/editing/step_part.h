@@ -5,11 +5,13 @@
 
 namespace anagraph::core {
 
-enum class StepPart { Step,  // as a whole, its heading
-                      Line,
-                      Caution,
-                      Check,
-                      Wait };
+enum class StepPart {
+    Step,  // as a whole, its heading
+    Line,
+    Caution,
+    Check,
+    Wait
+};
 struct PartOfStep {
     StepPart part = StepPart::Step;
     std::size_t index = 0;  // among those of its kind

@@ -21,7 +21,10 @@ bool takes_a_tool(const Item& item) {
 }  // namespace
 
 void usual_caution(const Step& step, const Hazard& hazard, std::vector<Finding>& out) {
-    Finding f{Rule::UsualCaution, step.id, StepPart::Step, 0, std::string(hazard.id), 0, 0, fmt::format("Such work usually carries a caution about {}, and none stands here or before: “{}”", hazard.name, caution_text(hazard)), std::nullopt};
+    Finding f{Rule::UsualCaution, step.id, StepPart::Step, 0, std::string(hazard.id), 0, 0,
+        fmt::format(
+            "Such work usually carries a caution about {}, and none stands here or before: “{}”", hazard.name, caution_text(hazard)),
+        std::nullopt};
     Step next = step;
     next.cautions.push_back(core::usual_caution(hazard));
     f.fix = Change{"add a usual caution", {Put<Step>{std::move(next), std::nullopt}}};
@@ -36,11 +39,14 @@ void no_tool(const Procedure& p, const Step& step, const std::vector<std::vector
     const auto has = [](const std::vector<LineWord>& words, auto&& what) { return std::any_of(words.begin(), words.end(), what); };
     if (std::any_of(lines.begin(), lines.end(), [&](const auto& words) { return has(words, tool); })) return;  // the step names its tool
     for (std::size_t i = 0; i < lines.size(); ++i) {
-        if (!has(lines[i], [](const LineWord& w) { return kFastening.has(w.lower); }) || has(lines[i], [](const LineWord& w) { return kHand.has(w.lower); })) continue;
+        if (!has(lines[i], [](const LineWord& w) { return kFastening.has(w.lower); }) ||
+            has(lines[i], [](const LineWord& w) { return kHand.has(w.lower); }))
+            continue;
         for (const auto& w : lines[i]) {
             const Item* item = w.is_item() ? p.find(ItemId(w.id)) : nullptr;
             if (item == nullptr || !takes_a_tool(*item)) continue;
-            out.push_back({Rule::NoTool, step.id, StepPart::Line, i, step.lines[i], w.from, w.to - w.from, fmt::format("With what? No tool is named for the {}; name it, or say “by hand”.", item->name), std::nullopt});
+            out.push_back({Rule::NoTool, step.id, StepPart::Line, i, step.lines[i], w.from, w.to - w.from,
+                fmt::format("With what? No tool is named for the {}; name it, or say “by hand”.", item->name), std::nullopt});
             return;
         }
     }
@@ -50,9 +56,11 @@ void no_verdict(const Procedure&, const Step& step, std::vector<Finding>& out) {
     for (std::size_t i = 0; i < step.checks.size(); ++i) {
         const Check& c = step.checks[i];
         if (!c.good.empty() && !c.stop.empty()) continue;
-        const std::string why = c.good.empty() && c.stop.empty() ? "say what is good, and what stops the job" : c.good.empty() ? "say what is good"
-                                                                                                                               : "say what stops the job, and whom to ask then";
-        out.push_back({Rule::NoVerdict, step.id, StepPart::Check, i, c.look, 0, c.look.size(), fmt::format("A check without its verdict: {}.", why), std::nullopt});
+        const std::string why = c.good.empty() && c.stop.empty() ? "say what is good, and what stops the job"
+            : c.good.empty()                                     ? "say what is good"
+                                                                 : "say what stops the job, and whom to ask then";
+        out.push_back({Rule::NoVerdict, step.id, StepPart::Check, i, c.look, 0, c.look.size(),
+            fmt::format("A check without its verdict: {}.", why), std::nullopt});
     }
 }
 

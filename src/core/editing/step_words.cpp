@@ -12,7 +12,8 @@ std::set<std::string> words_of(const Procedure& p, const std::vector<std::string
         out.insert(lower);
         out.insert(std::string(lexicon::singular(lower)));
         // "V-belt" is a belt
-        if (const auto dash = lower.rfind('-'); dash != std::string::npos && dash + 1 < lower.size()) out.insert(std::string(lexicon::singular(lower.substr(dash + 1))));
+        if (const auto dash = lower.rfind('-'); dash != std::string::npos && dash + 1 < lower.size())
+            out.insert(std::string(lexicon::singular(lower.substr(dash + 1))));
     };
     const auto add = [&](const std::string& text) {
         for (const auto& w : line_words(text)) add_word(w.lower);
@@ -37,7 +38,9 @@ std::set<std::string> words_of(const Procedure& p, const std::vector<std::string
     return out;
 }
 
-std::set<std::string> words_of_step(const Procedure& p, const Step& step) { return words_of(p, step.lines, step.lines.empty() ? step.actions : std::vector<Action>{}); }
+std::set<std::string> words_of_step(const Procedure& p, const Step& step) {
+    return words_of(p, step.lines, step.lines.empty() ? step.actions : std::vector<Action>{});
+}
 
 bool any(const std::set<std::string>& words, const WordList& of) {
     return std::any_of(words.begin(), words.end(), [&](const std::string& w) { return of.has(w); });

@@ -5,8 +5,8 @@
 
 #include "core/editing/line_actions.h"
 #include "core/find/likeness.h"
-#include "core/tape/logging.h"
 #include "core/procedure/text.h"
+#include "core/tape/logging.h"
 
 namespace anagraph::core {
 namespace {
@@ -14,7 +14,8 @@ namespace {
 /// Small letters and digits, names as a reader sees them; everything else is a space.
 std::string plain(const Procedure& p, const std::string& text) {
     std::string out = rendered(p, text);
-    for (char& c : out) c = std::isalnum(static_cast<unsigned char>(c)) != 0 ? static_cast<char>(std::tolower(static_cast<unsigned char>(c))) : ' ';
+    for (char& c : out)
+        c = std::isalnum(static_cast<unsigned char>(c)) != 0 ? static_cast<char>(std::tolower(static_cast<unsigned char>(c))) : ' ';
     return out;
 }
 
@@ -93,7 +94,8 @@ private:
     }
 
     const Told* told_on(const RecordingId& id) const {
-        const auto it = std::find_if(tapes_.begin(), tapes_.end(), [&](const Told& t) { return t.recording == id && t.narration != nullptr && t.marks != nullptr; });
+        const auto it = std::find_if(
+            tapes_.begin(), tapes_.end(), [&](const Told& t) { return t.recording == id && t.narration != nullptr && t.marks != nullptr; });
         return it == tapes_.end() ? nullptr : &*it;
     }
 

@@ -6,9 +6,9 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
+#include "core/figure/evidence.h"
 #include "core/house/house.h"
 #include "core/plate/fastener_map.h"
-#include "core/figure/evidence.h"
 #include "core/procedure/json.h"
 #include "core/procedure/text.h"
 
@@ -17,20 +17,24 @@ namespace anagraph::core {
 using nlohmann::json;
 
 json to_json(const Edition& e) {
-    json j{{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()}, {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
+    json j{{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()},
+        {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
     if (!e.rule.empty()) j["rule"] = e.rule;  // editions of before had none, and keep their text
     if (!e.methods.empty()) j["methods"] = methods_to_json(e.methods);
     return j;
 }
 
 Result<Edition> edition_from_json(const json& j) {
-    const auto bad = [] { return fail(ErrorCode::BadInput, "This is no edition of a guide, or a damaged one; take edition.json from a pack that verifies."); };
+    const auto bad = [] {
+        return fail(ErrorCode::BadInput, "This is no edition of a guide, or a damaged one; take edition.json from a pack that verifies.");
+    };
     if (!j.is_object() || !j.contains("procedure") || !j.contains("edition") || !j.at("edition").is_number_integer()) return bad();
     for (const char* name : {"issued", "author", "checker"})
         if (!j.contains(name) || !j.at(name).is_string()) return bad();
     auto procedure = procedure_from_json(j.at("procedure"));
     if (!procedure) return tl::make_unexpected(procedure.error());
-    Edition e{j.at("edition").get<int>(), j.at("issued").get<std::string>(), j.at("author").get<std::string>(), j.at("checker").get<std::string>(), std::move(*procedure), {}};
+    Edition e{j.at("edition").get<int>(), j.at("issued").get<std::string>(), j.at("author").get<std::string>(),
+        j.at("checker").get<std::string>(), std::move(*procedure), {}};
     if (j.contains("changes") && j.at("changes").is_array())
         for (const auto& c : j.at("changes"))
             if (c.is_string()) e.changes.push_back(c.get<std::string>());
@@ -65,22 +69,35 @@ void figure_differences(const Procedure& before, const Procedure& after, std::ve
             continue;
         }
         if (old->value != f.value)
-            out.push_back({fmt::format("{}: now {}; it was {}.{}", title, text_in_both(f), text_in_both(*old), in_steps(after, f.id)), true});
+            out.push_back(
+                {fmt::format("{}: now {}; it was {}.{}", title, text_in_both(f), text_in_both(*old), in_steps(after, f.id)), true});
         else if (old->tolerance != f.tolerance)
-            out.push_back({fmt::format("{}: its tolerance is now {}; it was {}.{}", title, f.tolerance.empty() ? "not given" : "\u00B1 " + f.tolerance, old->tolerance.empty() ? "not given" : "\u00B1 " + old->tolerance, in_steps(after, f.id)), true});
-        if (old->variants != f.variants || old->condition != f.condition) out.push_back({fmt::format("{}: it was given for {} before.", title, title_of(before, *old)), true});
-        if (old->level != f.level && f.level) out.push_back({fmt::format("{}: how the level is read is now: {}", title, text_of(*f.level)), true});
+            out.push_back({fmt::format("{}: its tolerance is now {}; it was {}.{}", title,
+                               f.tolerance.empty() ? "not given" : "\u00B1 " + f.tolerance,
+                               old->tolerance.empty() ? "not given" : "\u00B1 " + old->tolerance, in_steps(after, f.id)),
+                true});
+        if (old->variants != f.variants || old->condition != f.condition)
+            out.push_back({fmt::format("{}: it was given for {} before.", title, title_of(before, *old)), true});
+        if (old->level != f.level && f.level)
+            out.push_back({fmt::format("{}: how the level is read is now: {}", title, text_of(*f.level)), true});
         const Standing was = standing_of(before, *old);
         const Standing is = standing_of(after, f);
         if (was != is) out.push_back({fmt::format("{} is now {}; it was {}.", title, name_of(is), name_of(was)), is != Standing::Proved});
-        if (old->kind != f.kind || old->item != f.item || old->purpose != f.purpose) out.push_back({fmt::format("What was called \u201C{}\u201D is now \u201C{}\u201D.", title_of(before, *old), title), true});
-        if (was == is && (old->proofs != f.proofs || old->claims != f.claims || old->settled != f.settled || old->looked != f.looked || old->replaces != f.replaces)) out.push_back({fmt::format("{}: what it rests on changed.", title), false});
+        if (old->kind != f.kind || old->item != f.item || old->purpose != f.purpose)
+            out.push_back({fmt::format("What was called \u201C{}\u201D is now \u201C{}\u201D.", title_of(before, *old), title), true});
+        if (was == is &&
+            (old->proofs != f.proofs || old->claims != f.claims || old->settled != f.settled || old->looked != f.looked ||
+                old->replaces != f.replaces))
+            out.push_back({fmt::format("{}: what it rests on changed.", title), false});
     }
     for (const auto& f : before.figures)
-        if (after.find(f.id) == nullptr) out.push_back({fmt::format("No longer given: {} ({}).", title_of(before, f), text_of(f.value)), true});
+        if (after.find(f.id) == nullptr)
+            out.push_back({fmt::format("No longer given: {} ({}).", title_of(before, f), text_of(f.value)), true});
 }
 
-std::string step_title(std::size_t index, const Step& s) { return fmt::format("Step {}, {}", index + 1, s.heading.empty() ? "(no heading)" : s.heading); }
+std::string step_title(std::size_t index, const Step& s) {
+    return fmt::format("Step {}, {}", index + 1, s.heading.empty() ? "(no heading)" : s.heading);
+}
 
 void step_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
     std::vector<StepId> order_before;
@@ -94,12 +111,15 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
         }
         order_after.push_back(s.id);
         if (old->cautions != s.cautions) out.push_back({fmt::format("{}: its cautions changed. Read them again.", step_title(i, s)), true});
-        if (old->heading != s.heading) out.push_back({fmt::format("{}: it was headed \u201C{}\u201D.", step_title(i, s), old->heading), false});
+        if (old->heading != s.heading)
+            out.push_back({fmt::format("{}: it was headed \u201C{}\u201D.", step_title(i, s), old->heading), false});
         if (old->lines != s.lines) {
             for (const auto& line : s.lines)
-                if (std::find(old->lines.begin(), old->lines.end(), line) == old->lines.end()) out.push_back({fmt::format("{}: it now says \u201C{}\u201D", step_title(i, s), rendered(after, line)), false});
+                if (std::find(old->lines.begin(), old->lines.end(), line) == old->lines.end())
+                    out.push_back({fmt::format("{}: it now says \u201C{}\u201D", step_title(i, s), rendered(after, line)), false});
             for (const auto& line : old->lines)
-                if (std::find(s.lines.begin(), s.lines.end(), line) == s.lines.end()) out.push_back({fmt::format("{}: it no longer says \u201C{}\u201D", step_title(i, s), rendered(before, line)), false});
+                if (std::find(s.lines.begin(), s.lines.end(), line) == s.lines.end())
+                    out.push_back({fmt::format("{}: it no longer says \u201C{}\u201D", step_title(i, s), rendered(before, line)), false});
         }
         if (old->checks != s.checks) out.push_back({fmt::format("{}: what to check changed.", step_title(i, s)), true});
         if (old->waits != s.waits) out.push_back({fmt::format("{}: what to wait for changed.", step_title(i, s)), true});
@@ -107,7 +127,8 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
         if (old->resets != s.resets) out.push_back({fmt::format("{}: how it is set back changed.", step_title(i, s)), true});
         if (old->methods != s.methods) out.push_back({fmt::format("{}: which way it is done changed.", step_title(i, s)), true});
         if (old->variants != s.variants) out.push_back({fmt::format("{}: the variants it applies to changed.", step_title(i, s)), true});
-        if (old->plates != s.plates || old->clip != s.clip) out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
+        if (old->plates != s.plates || old->clip != s.clip)
+            out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
         if (old->actions != s.actions) out.push_back({fmt::format("{}: what is done to what changed.", step_title(i, s)), false});
     }
     for (std::size_t i = 0; i < before.steps.size(); ++i) {
@@ -128,16 +149,29 @@ void item_differences(const Procedure& before, const Procedure& after, std::vect
         const Item* old = before.find(item.id);
         if (old == nullptr) {
             // gear that protects and things to work with must be laid out before the job begins
-            out.push_back({fmt::format("New: {}{}.", item.name, item.spec.empty() ? "" : ", " + item.spec), item.kind == ItemKind::Protection || item.kind == ItemKind::Fluid || item.kind == ItemKind::Seal});
+            out.push_back({fmt::format("New: {}{}.", item.name, item.spec.empty() ? "" : ", " + item.spec),
+                item.kind == ItemKind::Protection || item.kind == ItemKind::Fluid || item.kind == ItemKind::Seal});
             continue;
         }
-        if (old->fastening != item.fastening) out.push_back({fmt::format("\u201C{}\u201D: {}.", item.name, item.fastening == Fastening{} ? "length, head and washer are not known any more" : "now " + fastening_words(item.fastening)), true});
-        if (old->name != item.name || old->spec != item.spec || old->number != item.number) out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec, item.number.empty() ? "" : ", part " + item.number), false});
-        if (old->kind != item.kind) out.push_back({fmt::format("\u201C{}\u201D is listed as {} now; it was listed as {}.", item.name, name_of(item.kind), name_of(old->kind)), false});
-        if (old->variants != item.variants) out.push_back({fmt::format("\u201C{}\u201D: the variants it belongs to changed.", item.name), true});
+        if (old->fastening != item.fastening)
+            out.push_back({fmt::format("\u201C{}\u201D: {}.", item.name,
+                               item.fastening == Fastening{} ? "length, head and washer are not known any more"
+                                                             : "now " + fastening_words(item.fastening)),
+                true});
+        if (old->name != item.name || old->spec != item.spec || old->number != item.number)
+            out.push_back({fmt::format("\u201C{}\u201D is now {}{}{}.", old->name, item.name, item.spec.empty() ? "" : ", " + item.spec,
+                               item.number.empty() ? "" : ", part " + item.number),
+                false});
+        if (old->kind != item.kind)
+            out.push_back(
+                {fmt::format("\u201C{}\u201D is listed as {} now; it was listed as {}.", item.name, name_of(item.kind), name_of(old->kind)),
+                    false});
+        if (old->variants != item.variants)
+            out.push_back({fmt::format("\u201C{}\u201D: the variants it belongs to changed.", item.name), true});
     }
     for (const auto& item : before.items)
-        if (after.find(item.id) == nullptr) out.push_back({fmt::format("No longer listed: {}.", item.name), item.kind == ItemKind::Protection});
+        if (after.find(item.id) == nullptr)
+            out.push_back({fmt::format("No longer listed: {}.", item.name), item.kind == ItemKind::Protection});
 }
 
 void source_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
@@ -146,7 +180,9 @@ void source_differences(const Procedure& before, const Procedure& after, std::ve
         if (old == nullptr)
             out.push_back({fmt::format("New source: {}{}.", source.title, source.edition.empty() ? "" : ", " + source.edition), false});
         else if (!(*old == source))
-            out.push_back({fmt::format("The source \u201C{}\u201D changed: it is now {}{}.", old->title, source.title, source.edition.empty() ? "" : ", " + source.edition), false});
+            out.push_back({fmt::format("The source \u201C{}\u201D changed: it is now {}{}.", old->title, source.title,
+                               source.edition.empty() ? "" : ", " + source.edition),
+                false});
     }
     for (const auto& source : before.sources)
         if (after.find(source.id) == nullptr) out.push_back({fmt::format("No longer a source: {}.", source.title), false});
@@ -157,7 +193,10 @@ void caption_differences(const Procedure& before, const Procedure& after, std::v
     const bool clips = std::any_of(after.steps.begin(), after.steps.end(), [](const Step& s) { return s.clip.has_value(); });
     for (const auto& use : after.recordings) {
         const RecordingUse* old = before.find(use.id);
-        if (clips && old != nullptr && (old->corrections != use.corrections || old->typed != use.typed || old->anchors != use.anchors || old->speakers != use.speakers)) out.push_back({fmt::format("The captions of the clips of \u201C{}\u201D were corrected.", use.title), false});
+        if (clips && old != nullptr &&
+            (old->corrections != use.corrections || old->typed != use.typed || old->anchors != use.anchors ||
+                old->speakers != use.speakers))
+            out.push_back({fmt::format("The captions of the clips of \u201C{}\u201D were corrected.", use.title), false});
     }
 }
 
@@ -195,9 +234,13 @@ std::vector<Difference> differences(const Edition& before, const Edition& after)
         const auto now = methods_of(step, after.methods);
         const auto then = methods_of(step, before.methods);
         for (std::size_t k = 0; k < now.size() && k < then.size(); ++k)
-            if (now[k].chosen != then[k].chosen || now[k].accepted != then[k].accepted) out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true});
+            if (now[k].chosen != then[k].chosen || now[k].accepted != then[k].accepted)
+                out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true});
     }
-    if (before.rule != after.rule) out.push_back({after.rule.empty() ? "The house has no rule any more for sources that differ." : fmt::format("Where sources differ, it is now: {}", after.rule), false});
+    if (before.rule != after.rule)
+        out.push_back({after.rule.empty() ? "The house has no rule any more for sources that differ."
+                                          : fmt::format("Where sources differ, it is now: {}", after.rule),
+            false});
     std::stable_sort(out.begin(), out.end(), [](const Difference& a, const Difference& b) { return a.read_again && !b.read_again; });
     return out;
 }

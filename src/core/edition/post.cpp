@@ -28,7 +28,8 @@ std::string post_of(std::string_view typed) {
 
 bool same_post(std::string_view a, std::string_view b) {
     const auto folded = [](std::string text) {
-        std::transform(text.begin(), text.end(), text.begin(), [](unsigned char c) { return static_cast<char>(c < 0x80 ? std::tolower(c) : c); });
+        std::transform(
+            text.begin(), text.end(), text.begin(), [](unsigned char c) { return static_cast<char>(c < 0x80 ? std::tolower(c) : c); });
         return text;
     };
     return folded(post_of(a)) == folded(post_of(b));

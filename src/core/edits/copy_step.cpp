@@ -20,7 +20,11 @@ public:
         step.id = fresh_id<StepId>(step.heading.empty() ? "step" : step.heading, to_.steps);
         step.comments.clear();
         std::erase_if(step.takes, [&](const Take& t) { return taken(t); });
-        const auto away = [&](const auto& nested) { return nested.shown && std::none_of(step.takes.begin(), step.takes.end(), [&](const Take& t) { return t.recording == nested.shown->recording && !(nested.shown->from < t.from) && !(t.to < nested.shown->to); }); };
+        const auto away = [&](const auto& nested) {
+            return nested.shown && std::none_of(step.takes.begin(), step.takes.end(), [&](const Take& t) {
+                return t.recording == nested.shown->recording && !(nested.shown->from < t.from) && !(t.to < nested.shown->to);
+            });
+        };
         for (auto& c : step.checks)
             if (away(c)) c.shown.reset();
         for (auto& w : step.waits)
@@ -65,7 +69,10 @@ public:
 
 private:
     bool taken(const Take& t) const {
-        return std::any_of(to_.steps.begin(), to_.steps.end(), [&](const Step& s) { return std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& o) { return o.recording == t.recording && t.from < o.to && o.from < t.to; }); });
+        return std::any_of(to_.steps.begin(), to_.steps.end(), [&](const Step& s) {
+            return std::any_of(s.takes.begin(), s.takes.end(),
+                [&](const Take& o) { return o.recording == t.recording && t.from < o.to && o.from < t.to; });
+        });
     }
 
     std::string renamed(const std::string& line) {
@@ -107,12 +114,15 @@ private:
     std::pair<IdType, bool> carry(const IdType& id, std::map<IdType, IdType>& known, const std::vector<Thing>& here, Same&& same) {
         const bool seen = known.count(id) != 0;
         const IdType as = carried(id, known, here, same);
-        const bool fresh = !seen && from_.find(id) != nullptr && std::none_of(here.begin(), here.end(), [&](const Thing& t) { return t.id == as; });
+        const bool fresh =
+            !seen && from_.find(id) != nullptr && std::none_of(here.begin(), here.end(), [&](const Thing& t) { return t.id == as; });
         return {as, fresh};
     }
 
     ItemId item(const ItemId& id) {
-        const auto [as, fresh] = carry(id, items_, to_.items, [](const Item& a, const Item& b) { return a.kind == b.kind && a.name == b.name && a.spec == b.spec && a.number == b.number && a.fastening == b.fastening; });
+        const auto [as, fresh] = carry(id, items_, to_.items, [](const Item& a, const Item& b) {
+            return a.kind == b.kind && a.name == b.name && a.spec == b.spec && a.number == b.number && a.fastening == b.fastening;
+        });
         if (fresh) {
             Item thing = *from_.find(id);
             thing.id = as;
@@ -121,7 +131,9 @@ private:
         return as;
     }
     SourceId source(const SourceId& id) {
-        const auto [as, fresh] = carry(id, sources_, to_.sources, [](const Source& a, const Source& b) { return a.kind == b.kind && a.title == b.title && a.edition == b.edition && a.document == b.document; });
+        const auto [as, fresh] = carry(id, sources_, to_.sources, [](const Source& a, const Source& b) {
+            return a.kind == b.kind && a.title == b.title && a.edition == b.edition && a.document == b.document;
+        });
         if (fresh) {
             Source thing = *from_.find(id);
             thing.id = as;
@@ -131,7 +143,10 @@ private:
     }
     FigureId figure(const FigureId& id) {
         if (id.empty()) return id;
-        const auto [as, fresh] = carry(id, figures_, to_.figures, [&](const Figure& a, const Figure& b) { return a.kind == b.kind && a.value == b.value && a.variants == b.variants && a.condition == b.condition && title_of(to_, a) == title_of(from_, b); });
+        const auto [as, fresh] = carry(id, figures_, to_.figures, [&](const Figure& a, const Figure& b) {
+            return a.kind == b.kind && a.value == b.value && a.variants == b.variants && a.condition == b.condition &&
+                title_of(to_, a) == title_of(from_, b);
+        });
         if (fresh) {
             Figure thing = *from_.find(id);
             thing.id = as;
@@ -149,7 +164,8 @@ private:
         auto taken = plates_of(to_);
         taken.insert(taken.end(), plates_.begin(), plates_.end());
         Plate plate;
-        plate.id = std::none_of(taken.begin(), taken.end(), [&](const Plate& p) { return p.id == id; }) ? id : fresh_id<PlateId>(id.text(), taken);
+        plate.id =
+            std::none_of(taken.begin(), taken.end(), [&](const Plate& p) { return p.id == id; }) ? id : fresh_id<PlateId>(id.text(), taken);
         plates_.push_back(plate);
         return plate.id;
     }

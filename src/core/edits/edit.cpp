@@ -25,15 +25,25 @@ const std::vector<Thing>& list(const Procedure& p) {
 template <class IdType>
 struct ThingOf;
 template <>
-struct ThingOf<RecordingId> { using type = RecordingUse; };
+struct ThingOf<RecordingId> {
+    using type = RecordingUse;
+};
 template <>
-struct ThingOf<ItemId> { using type = Item; };
+struct ThingOf<ItemId> {
+    using type = Item;
+};
 template <>
-struct ThingOf<SourceId> { using type = Source; };
+struct ThingOf<SourceId> {
+    using type = Source;
+};
 template <>
-struct ThingOf<FigureId> { using type = Figure; };
+struct ThingOf<FigureId> {
+    using type = Figure;
+};
 template <>
-struct ThingOf<StepId> { using type = Step; };
+struct ThingOf<StepId> {
+    using type = Step;
+};
 
 template <class Thing, class IdType>
 auto position(std::vector<Thing>& things, const IdType& id) {
@@ -45,22 +55,30 @@ auto position(std::vector<Thing>& things, const IdType& id) {
 std::string holder(const Procedure& p, const RecordingId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
-        const bool take = std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == id; }) || (s.clip && s.clip->take.recording == id);
+        const bool take = std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == id; }) ||
+            (s.clip && s.clip->take.recording == id);
         const bool plate = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& t) { return t.recording == id; });
         if (take || plate) return fmt::format("step {} still uses this recording", i + 1);
     }
     for (const auto& r : p.recordings)
         if (r.alongside && r.alongside->with == id) return "another recording runs alongside it";
     for (const auto& f : p.figures)
-        if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == id; })) return fmt::format("\"{}\" was heard in this recording", title_of(p, f));
+        if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == id; }))
+            return fmt::format("\"{}\" was heard in this recording", title_of(p, f));
     return {};
 }
 std::string holder(const Procedure& p, const ItemId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
-        const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); });
-        const bool shown = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.callouts.begin(), x.callouts.end(), [&](const Callout& c) { return c.item == id; }) || std::any_of(x.fasteners.begin(), x.fasteners.end(), [&](const FastenerPlace& f) { return f.item == id; }); }) ||
-                           (s.clip && std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return m.item == id; }));
+        const bool done = std::any_of(s.actions.begin(), s.actions.end(),
+            [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); });
+        const bool shown =
+            std::any_of(s.plates.begin(), s.plates.end(),
+                [&](const Plate& x) {
+                    return std::any_of(x.callouts.begin(), x.callouts.end(), [&](const Callout& c) { return c.item == id; }) ||
+                        std::any_of(x.fasteners.begin(), x.fasteners.end(), [&](const FastenerPlace& f) { return f.item == id; });
+                }) ||
+            (s.clip && std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return m.item == id; }));
         if (done || shown) return fmt::format("step {} still {} it", i + 1, done ? "acts on" : "calls out");
     }
     for (const auto& f : p.figures)
@@ -69,18 +87,27 @@ std::string holder(const Procedure& p, const ItemId& id) {
 }
 std::string holder(const Procedure& p, const SourceId& id) {
     for (const auto& f : p.figures)
-        if (std::any_of(f.proofs.begin(), f.proofs.end(), [&](const Proof& x) { return x.source == id; })) return fmt::format("\"{}\" is proved by it", title_of(p, f));
+        if (std::any_of(f.proofs.begin(), f.proofs.end(), [&](const Proof& x) { return x.source == id; }))
+            return fmt::format("\"{}\" is proved by it", title_of(p, f));
     return {};
 }
 std::string holder(const Procedure& p, const FigureId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
-        const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; });
-        const bool drawn = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return std::any_of(x.marks.begin(), x.marks.end(), [&](const PlateMark& m) { return m.figure == id; }); }) ||
-                           (s.clip && std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return m.mark.figure == id; }));
-        const bool limits = std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; });
-        const bool held = std::any_of(s.resets.begin(), s.resets.end(), [&](const ResetSequence& r) { return std::any_of(r.presses.begin(), r.presses.end(), [&](const Press& x) { return x.hold == id; }); });
-        if (done || drawn || limits || held || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end()) return fmt::format("step {} still uses it", i + 1);
+        const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) ||
+            std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; });
+        const bool drawn = std::any_of(s.plates.begin(), s.plates.end(),
+                               [&](const Plate& x) {
+                                   return std::any_of(x.marks.begin(), x.marks.end(), [&](const PlateMark& m) { return m.figure == id; });
+                               }) ||
+            (s.clip && std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return m.mark.figure == id; }));
+        const bool limits =
+            std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; });
+        const bool held = std::any_of(s.resets.begin(), s.resets.end(), [&](const ResetSequence& r) {
+            return std::any_of(r.presses.begin(), r.presses.end(), [&](const Press& x) { return x.hold == id; });
+        });
+        if (done || drawn || limits || held || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end())
+            return fmt::format("step {} still uses it", i + 1);
     }
     return {};
 }
@@ -94,13 +121,15 @@ std::string objection(const Procedure& p, const RecordingUse& r) {
     if (r.alongside && r.alongside->with == r.id) return "A recording cannot run alongside itself.";
     if (r.alongside && !known(p, r.alongside->with)) return kNoRecording;
     for (std::size_t i = 1; i < r.anchors.size(); ++i)
-        if (!(r.anchors[i - 1].said < r.anchors[i].said && r.anchors[i - 1].film < r.anchors[i].film)) return "Lines tied to the film stay in the order in which they are said; untie the other line first.";
+        if (!(r.anchors[i - 1].said < r.anchors[i].said && r.anchors[i - 1].film < r.anchors[i].film))
+            return "Lines tied to the film stay in the order in which they are said; untie the other line first.";
     return {};
 }
 std::string objection(const Procedure&, const Item& i) { return i.name.empty() ? "An item needs a name." : ""; }
 std::string objection(const Procedure&, const Source& s) { return s.title.empty() ? "A source needs a title." : ""; }
 std::string objection(const Procedure& p, const Figure& f) {
-    if (!f.item.empty() && p.find(f.item) == nullptr) return fmt::format("The figure is about \"{}\", which is no item of this guide; add the item first.", f.item.text());
+    if (!f.item.empty() && p.find(f.item) == nullptr)
+        return fmt::format("The figure is about \"{}\", which is no item of this guide; add the item first.", f.item.text());
     for (const auto& proof : f.proofs)
         if (p.find(proof.source) == nullptr) return "The figure is proved by a source that is not in this guide; add the source first.";
     if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return !known(p, c.recording); })) return kNoRecording;
@@ -109,17 +138,22 @@ std::string objection(const Procedure& p, const Figure& f) {
 constexpr const char* kNotNested = "A check or a wait lies within a stretch of its step; move the step's edges first.";
 /// Whether a stretch lies within one of the step's takes; nowhere is within.
 bool nested(const Step& s, const std::optional<Take>& shown) {
-    return !shown || (shown->from < shown->to && std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == shown->recording && !(shown->from < t.from) && !(t.to < shown->to); }));
+    return !shown || (shown->from < shown->to && std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) {
+        return t.recording == shown->recording && !(shown->from < t.from) && !(t.to < shown->to);
+    }));
 }
 /// An item that is not in the guide.
-std::string unknown_item(const Procedure& p, const ItemId& id, std::string_view does) { return p.find(id) == nullptr ? fmt::format("{} \"{}\", which is no item of this guide; add the item first.", does, id.text()) : ""; }
+std::string unknown_item(const Procedure& p, const ItemId& id, std::string_view does) {
+    return p.find(id) == nullptr ? fmt::format("{} \"{}\", which is no item of this guide; add the item first.", does, id.text()) : "";
+}
 bool known_or_empty(const Procedure& p, const FigureId& id) { return id.empty() || p.find(id) != nullptr; }
 
 std::string objection(const Procedure& p, const Clip& clip) {
     if (!known(p, clip.take.recording)) return kNoRecording;
     if (!(clip.take.from < clip.take.to)) return "A clip ends after it begins; move its other end first.";
     if (clip.slower < 1 || clip.slower > 8) return "A clip runs as it was filmed, or two to eight times slower.";
-    if (clip.poster && (*clip.poster < clip.take.from || !(*clip.poster < clip.take.to))) return "The still that stands for a clip is one of its own pictures.";
+    if (clip.poster && (*clip.poster < clip.take.from || !(*clip.poster < clip.take.to)))
+        return "The still that stands for a clip is one of its own pictures.";
     for (const auto& m : clip.marks) {
         if (!m.item.empty())
             if (std::string no = unknown_item(p, m.item, "The clip shows the number of"); !no.empty()) return no;
@@ -128,7 +162,9 @@ std::string objection(const Procedure& p, const Clip& clip) {
     }
     return {};
 }
-bool within_picture(const Area& a) { return a.left >= 0 && a.top >= 0 && a.right <= 10000 && a.bottom <= 10000 && a.left < a.right && a.top < a.bottom; }
+bool within_picture(const Area& a) {
+    return a.left >= 0 && a.top >= 0 && a.right <= 10000 && a.bottom <= 10000 && a.left < a.right && a.top < a.bottom;
+}
 std::string objection(const Procedure& p, const Plate& plate) {
     if (!known(p, plate.recording)) return kNoRecording;
     for (const auto& c : plate.callouts)
@@ -138,11 +174,13 @@ std::string objection(const Procedure& p, const Plate& plate) {
     for (const auto& m : plate.marks)
         if (!known_or_empty(p, m.figure)) return "A distance on the plate is a figure that is not in this guide.";
     for (const auto& i : plate.off_order)
-        if (std::none_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == i; })) return "The order of taking off names parts that are called out on the plate; call the part out first.";
+        if (std::none_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == i; }))
+            return "The order of taking off names parts that are called out on the plate; call the part out first.";
     const auto& care = plate.care;
     if (care.tilt < -150 || care.tilt > 150) return "A still is turned by 15 degrees at most.";
     if (care.brighten < 0 || care.brighten > 100) return "A still is brightened by 0 to 100.";
-    if (!within_picture(care.crop) || care.crop.right - care.crop.left < 500 || care.crop.bottom - care.crop.top < 500) return "What is shown of a still lies within it and is not smaller than a twentieth of it.";
+    if (!within_picture(care.crop) || care.crop.right - care.crop.left < 500 || care.crop.bottom - care.crop.top < 500)
+        return "What is shown of a still lies within it and is not smaller than a twentieth of it.";
     if (!std::all_of(care.hidden.begin(), care.hidden.end(), within_picture)) return "What is hidden lies within the still.";
     return {};
 }
@@ -153,11 +191,14 @@ std::string objection(const Procedure& p, const Step& s) {
         if (!known(p, t.recording)) return kNoRecording;
         if (!(t.from < t.to)) return "A step ends after it begins; set its end further down the tape.";
         for (const auto& own : s.takes)
-            if (&own != &t && own.recording == t.recording && t.from < own.to && own.from < t.to) return fmt::format("From {} to {} the tape is a take of this step already; a moment belongs to one take.", clock_text(own.from, false), clock_text(own.to, false));
+            if (&own != &t && own.recording == t.recording && t.from < own.to && own.from < t.to)
+                return fmt::format("From {} to {} the tape is a take of this step already; a moment belongs to one take.",
+                    clock_text(own.from, false), clock_text(own.to, false));
         for (const auto& other : p.steps)
             for (const auto& o : other.takes)
                 if (other.id != s.id && o.recording == t.recording && t.from < o.to && o.from < t.to)
-                    return fmt::format("From {} to {} the tape already belongs to \"{}\"; a moment belongs to one step.", clock_text(o.from, false), clock_text(o.to, false), other.heading.empty() ? "another step" : other.heading);
+                    return fmt::format("From {} to {} the tape already belongs to \"{}\"; a moment belongs to one step.",
+                        clock_text(o.from, false), clock_text(o.to, false), other.heading.empty() ? "another step" : other.heading);
     }
     for (const auto& w : s.waits) {
         if (!w.figure.empty() && p.find(w.figure) == nullptr) return "The step waits for a time that is no figure of this guide.";
@@ -220,7 +261,8 @@ struct Applier {
         auto& things = list<typename ThingOf<IdType>::type>(p);
         const auto it = position(things, e.id);
         if (it == things.end()) return fail(ErrorCode::NotFound, fmt::format("\"{}\" is not in this guide.", e.id.text()));
-        if (const std::string why = holder(p, e.id); !why.empty()) return fail(ErrorCode::Refused, fmt::format("It cannot be removed: {}. Remove it there first.", why));
+        if (const std::string why = holder(p, e.id); !why.empty())
+            return fail(ErrorCode::Refused, fmt::format("It cannot be removed: {}. Remove it there first.", why));
         things.erase(it);
         return {};
     }

@@ -37,7 +37,8 @@ struct MoveStep {
     friend bool operator==(const MoveStep&, const MoveStep&) = default;
 };
 
-using Edit = std::variant<SetHeader, Put<RecordingUse>, Put<Item>, Put<Source>, Put<Figure>, Put<Step>, Remove<RecordingId>, Remove<ItemId>, Remove<SourceId>, Remove<FigureId>, Remove<StepId>, MoveStep>;
+using Edit = std::variant<SetHeader, Put<RecordingUse>, Put<Item>, Put<Source>, Put<Figure>, Put<Step>, Remove<RecordingId>, Remove<ItemId>,
+    Remove<SourceId>, Remove<FigureId>, Remove<StepId>, MoveStep>;
 
 /// What a person did, in one go: the unit of undo. `label` completes "Undo ...".
 struct Change {

@@ -26,7 +26,9 @@ void each_list(Step& s, Do&& what) {
 
 /// Does it apply to some variants, and to none but these?
 bool within(const std::vector<std::string>& variants, const std::vector<std::string>& these) {
-    return !variants.empty() && std::all_of(variants.begin(), variants.end(), [&](const std::string& v) { return std::find(these.begin(), these.end(), v) != these.end(); });
+    return !variants.empty() && std::all_of(variants.begin(), variants.end(), [&](const std::string& v) {
+        return std::find(these.begin(), these.end(), v) != these.end();
+    });
 }
 
 /// The names in place of those there were; those that go are left out.
@@ -66,8 +68,10 @@ std::vector<std::string> only_for(const Procedure& p, const std::vector<std::str
         const Step& s = p.steps[i];
         const std::string name = fmt::format("step {}, {}", i + 1, s.heading);
         if (within(s.variants, these)) out.push_back(name);
-        if (std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return within(x.variants, these); })) out.push_back(fmt::format("a plate of {}", name));
-        if (std::any_of(s.resets.begin(), s.resets.end(), [&](const ResetSequence& x) { return within(x.variants, these); })) out.push_back(fmt::format("a display reset of {}", name));
+        if (std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& x) { return within(x.variants, these); }))
+            out.push_back(fmt::format("a plate of {}", name));
+        if (std::any_of(s.resets.begin(), s.resets.end(), [&](const ResetSequence& x) { return within(x.variants, these); }))
+            out.push_back(fmt::format("a display reset of {}", name));
     }
     for (const auto& f : p.figures)
         if (within(f.variants, these)) out.push_back(fmt::format("the figure {}", title_of(p, f)));
@@ -95,12 +99,17 @@ Result<Change> set_guide(const Procedure& p, const GuideSettings& settings) {
             if (!v.was.empty()) gone.push_back(v.was);
             continue;
         }
-        if (!names.insert(name).second) return fail(ErrorCode::BadInput, fmt::format("Two variants are called {}; give each a name of its own.", name), name);
+        if (!names.insert(name).second)
+            return fail(ErrorCode::BadInput, fmt::format("Two variants are called {}; give each a name of its own.", name), name);
         next.variants.push_back(name);
     }
     // what applied to nothing else would apply to every machine without them
     if (const auto held = only_for(p, gone); !held.empty())
-        return fail(ErrorCode::Refused, fmt::format("{} cannot go: without it this would apply to every machine: {}. Say first what else each applies to, or remove it.", fmt::join(gone, ", "), fmt::join(held, "; ")), gone.front());
+        return fail(ErrorCode::Refused,
+            fmt::format(
+                "{} cannot go: without it this would apply to every machine: {}. Say first what else each applies to, or remove it.",
+                fmt::join(gone, ", "), fmt::join(held, "; ")),
+            gone.front());
     Change change{"change guide settings", {}};
     if (!(next == p.header)) change.edits.push_back(SetHeader{std::move(next)});
     put_changed(change, p.items, settings.variants);

@@ -26,11 +26,14 @@ std::optional<At> before(const State& old, const State& now, const At& at) {
         // unchanged: the same words, as near as may be to where they stand
         std::optional<std::size_t> nearest;
         for (std::size_t i = 0; i < was.size(); ++i)
-            if (was[i] == text && (!nearest || std::max(i, at.line) - std::min(i, at.line) < std::max(*nearest, at.line) - std::min(*nearest, at.line))) nearest = i;
+            if (was[i] == text &&
+                (!nearest || std::max(i, at.line) - std::min(i, at.line) < std::max(*nearest, at.line) - std::min(*nearest, at.line)))
+                nearest = i;
         if (nearest) return At{at.step, *nearest};
     }
     for (const auto& [id, lines] : old)
-        if (const auto it = std::find(lines.begin(), lines.end(), text); id != at.step && it != lines.end()) return At{id, static_cast<std::size_t>(it - lines.begin())};
+        if (const auto it = std::find(lines.begin(), lines.end(), text); id != at.step && it != lines.end())
+            return At{id, static_cast<std::size_t>(it - lines.begin())};
     if (same == old.end()) return std::nullopt;
     // rewritten: of the old lines that stand nowhere now, the one most like it, or the only one in its place
     const Lines& was = same->second;

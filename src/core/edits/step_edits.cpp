@@ -16,7 +16,9 @@ bool said_in(const std::vector<std::string>& lines, TokenKind kind, const std::s
 Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t line) {
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, "Choose the step that is to be split.");
-    if (line == 0 || line >= step->lines.size()) return fail(ErrorCode::Refused, "Put the cursor into the line that is to begin the new step; each of the two keeps at least one line.");
+    if (line == 0 || line >= step->lines.size())
+        return fail(
+            ErrorCode::Refused, "Put the cursor into the line that is to begin the new step; each of the two keeps at least one line.");
     Step first = *step;
     Step second;
     second.id = fresh_id<StepId>("step", p.steps);
@@ -26,7 +28,9 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
     const auto cut = first.lines.begin() + static_cast<std::ptrdiff_t>(line);
     second.lines.assign(cut, first.lines.end());
     first.lines.erase(cut, first.lines.end());
-    const auto only_later = [&](TokenKind kind, const std::string& token) { return said_in(second.lines, kind, token) && !said_in(first.lines, kind, token); };
+    const auto only_later = [&](TokenKind kind, const std::string& token) {
+        return said_in(second.lines, kind, token) && !said_in(first.lines, kind, token);
+    };
     const auto move = [](auto& from, auto& to, auto&& belongs) {
         for (auto it = from.begin(); it != from.end();)
             if (belongs(*it)) {
@@ -36,12 +40,20 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
                 ++it;
             }
     };
-    move(first.actions, second.actions, [&](const Action& a) { return !a.items.empty() && std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& i) { return only_later(TokenKind::Item, i.text()); }); });
+    move(first.actions, second.actions, [&](const Action& a) {
+        return !a.items.empty() &&
+            std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& i) { return only_later(TokenKind::Item, i.text()); });
+    });
     move(first.heard, second.heard, [&](const FigureId& f) { return only_later(TokenKind::Figure, f.text()); });
-    move(first.answered, second.answered, [&](const Answered& a) { return std::find(second.lines.begin(), second.lines.end(), a.text) != second.lines.end(); });
-    move(first.comments, second.comments, [&](const Comment& c) { return std::find(second.lines.begin(), second.lines.end(), c.at) != second.lines.end(); });
-    move(first.translated, second.translated, [&](const Translated& t) { return std::find(second.lines.begin(), second.lines.end(), t.of) != second.lines.end(); });
-    const auto at = static_cast<std::size_t>(std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin()) + 1;
+    move(first.answered, second.answered,
+        [&](const Answered& a) { return std::find(second.lines.begin(), second.lines.end(), a.text) != second.lines.end(); });
+    move(first.comments, second.comments,
+        [&](const Comment& c) { return std::find(second.lines.begin(), second.lines.end(), c.at) != second.lines.end(); });
+    move(first.translated, second.translated,
+        [&](const Translated& t) { return std::find(second.lines.begin(), second.lines.end(), t.of) != second.lines.end(); });
+    const auto at = static_cast<std::size_t>(
+                        std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin()) +
+        1;
     return tried(p, {"split a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), at}}});
 }
 

@@ -67,7 +67,8 @@ std::multiset<std::string> tokens(const std::string& line) {
 
 /// The translations of a thing with one more, or with one gone.
 void keep(std::vector<Translated>& list, const TranslatedLine& line, std::string_view language, const std::string& text) {
-    std::erase_if(list, [&](const Translated& t) { return t.language == language && (t.of == line.of || (!line.was.empty() && t.of == line.was)); });
+    std::erase_if(
+        list, [&](const Translated& t) { return t.language == language && (t.of == line.of || (!line.was.empty() && t.of == line.was)); });
     if (!text.empty()) list.push_back({std::string(language), line.of, text});
 }
 
@@ -94,13 +95,18 @@ std::vector<TranslatedLine> translation(const Procedure& p, std::string_view lan
     };
     part(p.header.translated, {}, {}, [&](auto&& add) { each_text_of_head(p.header, add); });
     for (std::size_t i = 0; i < p.steps.size(); ++i)
-        part(p.steps[i].translated, p.steps[i].id, {}, [&](auto&& add) { each_text(p.steps[i], [&](const std::string& at, const std::string& text) { add(fmt::format("Step {}, {}", i + 1, at), text); }); });
+        part(p.steps[i].translated, p.steps[i].id, {}, [&](auto&& add) {
+            each_text(
+                p.steps[i], [&](const std::string& at, const std::string& text) { add(fmt::format("Step {}, {}", i + 1, at), text); });
+        });
     for (const auto& item : p.items) part(item.translated, {}, item.id, [&](auto&& add) { add("Item", item.name); });
     return out;
 }
 
 Result<Change> translate(const Procedure& p, const TranslatedLine& line, std::string_view language, const std::string& text) {
-    if (!text.empty() && tokens(text) != tokens(line.of)) return fail(ErrorCode::BadInput, "Figures and items stand in the translation as they stand in the original, each as often; they are not translated.");
+    if (!text.empty() && tokens(text) != tokens(line.of))
+        return fail(ErrorCode::BadInput,
+            "Figures and items stand in the translation as they stand in the original, each as often; they are not translated.");
     Change change{"translate a text", {}};
     if (!line.step.empty()) {
         const Step* step = p.find(line.step);

@@ -11,9 +11,11 @@
 namespace anagraph::core {
 
 struct TranslatedLine {
-    enum class State { Missing,
-                       OutOfDate,  // made from `was`
-                       Current };
+    enum class State {
+        Missing,
+        OutOfDate,  // made from `was`
+        Current
+    };
     StepId step;       // empty: of the guide's head or an item
     ItemId item;       // whose name it is; empty else
     std::string what;  // "Title", "Step 3, line 2", "Item": where it stands

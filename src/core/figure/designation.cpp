@@ -21,7 +21,9 @@ std::vector<DesignationRun> compare_designations(std::string_view value, std::st
     // longest[i][k]: the longest common order of a from i and other from k
     std::vector<std::vector<std::size_t>> longest(a.size() + 1, std::vector<std::size_t>(n + 1, 0));
     for (std::size_t i = a.size(); i-- > 0;)
-        for (std::size_t k = n; k-- > 0;) longest[i][k] = !filling(other[k]) && a[i] == folded(other[k]) ? longest[i + 1][k + 1] + 1 : std::max(longest[i + 1][k], longest[i][k + 1]);
+        for (std::size_t k = n; k-- > 0;)
+            longest[i][k] =
+                !filling(other[k]) && a[i] == folded(other[k]) ? longest[i + 1][k + 1] + 1 : std::max(longest[i + 1][k], longest[i][k + 1]);
     std::vector<DesignationRun> out;
     const auto add = [&](char c, bool same) {
         if (out.empty() || out.back().same != same)

@@ -67,7 +67,9 @@ std::vector<const Figure*> figures_alike(const Procedure& p, const Figure& figur
     return out;
 }
 
-bool holds_for(const Figure& figure, std::string_view variant) { return figure.variants.empty() || std::find(figure.variants.begin(), figure.variants.end(), variant) != figure.variants.end(); }
+bool holds_for(const Figure& figure, std::string_view variant) {
+    return figure.variants.empty() || std::find(figure.variants.begin(), figure.variants.end(), variant) != figure.variants.end();
+}
 
 const Figure* figure_for(const Procedure& p, const Figure& figure, std::string_view variant) {
     const Figure* general = nullptr;
@@ -82,7 +84,8 @@ const Figure* figure_for(const Procedure& p, const Figure& figure, std::string_v
 bool differs_by_variant(const Procedure& p, const Figure& figure) {
     // without item and purpose two figures are not known to be of one thing
     if (figure.item.empty() || figure.purpose.empty() || p.header.variants.size() < 2) return false;
-    return std::any_of(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return same_thing(f, figure) && f.condition == figure.condition && !f.variants.empty(); });
+    return std::any_of(p.figures.begin(), p.figures.end(),
+        [&](const Figure& f) { return same_thing(f, figure) && f.condition == figure.condition && !f.variants.empty(); });
 }
 
 std::string text_for_all(const Procedure& p, const Figure& figure) {
@@ -99,7 +102,8 @@ bool counts(const Procedure& p, const Figure& figure, const Proof& proof) {
     const Source* s = p.find(proof.source);
     if (s == nullptr || s->variants.empty()) return s != nullptr;
     const auto& wanted = figure.variants.empty() ? p.header.variants : figure.variants;
-    return std::all_of(wanted.begin(), wanted.end(), [&](const std::string& v) { return std::find(s->variants.begin(), s->variants.end(), v) != s->variants.end(); });
+    return std::all_of(wanted.begin(), wanted.end(),
+        [&](const std::string& v) { return std::find(s->variants.begin(), s->variants.end(), v) != s->variants.end(); });
 }
 
 namespace {
@@ -124,7 +128,10 @@ namespace {
 std::string not_counted(const Procedure& p, const Figure& figure) {
     std::string out;
     for (const auto& proof : figure.proofs)
-        if (!counts(p, figure, proof)) out += fmt::format(" {} applies to {} only and does not count here.", name_of_proof(p, proof), p.find(proof.source) == nullptr ? std::string("other variants") : fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", ")));
+        if (!counts(p, figure, proof))
+            out += fmt::format(" {} applies to {} only and does not count here.", name_of_proof(p, proof),
+                p.find(proof.source) == nullptr ? std::string("other variants")
+                                                : fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", ")));
     return out;
 }
 
@@ -138,7 +145,8 @@ std::vector<const Source*> outdated_sources(const Procedure& p, const Figure& fi
     for (const auto& proof : figure.proofs) {
         const Source* s = p.find(proof.source);
         if (s == nullptr || s->date.empty()) continue;
-        const bool newer = std::any_of(p.sources.begin(), p.sources.end(), [&](const Source& n) { return n.kind == s->kind && n.title == s->title && n.date > s->date; });
+        const bool newer = std::any_of(p.sources.begin(), p.sources.end(),
+            [&](const Source& n) { return n.kind == s->kind && n.title == s->title && n.date > s->date; });
         // looked up in the newer one too: done
         const bool again = std::any_of(figure.proofs.begin(), figure.proofs.end(), [&](const Proof& other) {
             const Source* o = p.find(other.source);
@@ -179,7 +187,9 @@ std::optional<Ruling> ruling(const Procedure& p, const Figure& figure, const Hou
     Ruling out;
     out.value = first.value;
     out.changes = differs;
-    out.why = against.empty() ? fmt::format("{} gives it", name_of_proof(p, first)) : fmt::format("house rule, {}: {} outranks {}", rule_text(house), name_of_proof(p, first), fmt::join(against, " and "));
+    out.why = against.empty()
+        ? fmt::format("{} gives it", name_of_proof(p, first))
+        : fmt::format("house rule, {}: {} outranks {}", rule_text(house), name_of_proof(p, first), fmt::join(against, " and "));
     return out;
 }
 
@@ -197,7 +207,8 @@ std::optional<std::string> contradiction(const Figure& figure) {
             const auto& b = figure.claims[k];
             // twice the same words say nothing new
             if (a.value == b.value || agrees(a.value, b.value, {}) || agrees(b.value, a.value, {})) continue;
-            return fmt::format("\u201C{}\u201D at {} and \u201C{}\u201D at {} cannot both be right.", a.words, clock_text(a.at, false), b.words, clock_text(b.at, false));
+            return fmt::format("\u201C{}\u201D at {} and \u201C{}\u201D at {} cannot both be right.", a.words, clock_text(a.at, false),
+                b.words, clock_text(b.at, false));
         }
     return std::nullopt;
 }
@@ -205,8 +216,11 @@ std::optional<std::string> contradiction(const Figure& figure) {
 Result<Change> join_figures(const Procedure& p, const FigureId& id, const FigureId& other_id) {
     const Figure* figure = p.find(id);
     const Figure* other = p.find(other_id);
-    if (figure == nullptr || other == nullptr || id == other_id) return fail(ErrorCode::NotFound, "Two figures of this guide are needed to join them.");
-    if (figure->kind != other->kind) return fail(ErrorCode::Refused, fmt::format("A {} and a {} cannot be one figure.", spoken_name_of(figure->kind), spoken_name_of(other->kind)));
+    if (figure == nullptr || other == nullptr || id == other_id)
+        return fail(ErrorCode::NotFound, "Two figures of this guide are needed to join them.");
+    if (figure->kind != other->kind)
+        return fail(ErrorCode::Refused,
+            fmt::format("A {} and a {} cannot be one figure.", spoken_name_of(figure->kind), spoken_name_of(other->kind)));
     Figure joined = *figure;
     joined.claims.insert(joined.claims.end(), other->claims.begin(), other->claims.end());
     joined.proofs.insert(joined.proofs.end(), other->proofs.begin(), other->proofs.end());
@@ -227,8 +241,10 @@ Result<Change> join_figures(const Procedure& p, const FigureId& id, const Figure
 
 Result<Change> part_claim(const Procedure& p, const FigureId& id, std::size_t claim) {
     const Figure* figure = p.find(id);
-    if (figure == nullptr || claim >= figure->claims.size()) return fail(ErrorCode::NotFound, "Choose the claim that is to become a figure of its own.");
-    if (figure->claims.size() == 1 && figure->proofs.empty()) return fail(ErrorCode::Refused, "It is all that speaks for this figure: there is nothing to part.");
+    if (figure == nullptr || claim >= figure->claims.size())
+        return fail(ErrorCode::NotFound, "Choose the claim that is to become a figure of its own.");
+    if (figure->claims.size() == 1 && figure->proofs.empty())
+        return fail(ErrorCode::Refused, "It is all that speaks for this figure: there is nothing to part.");
     Figure rest = *figure;
     Figure own;
     own.kind = figure->kind;
@@ -236,11 +252,16 @@ Result<Change> part_claim(const Procedure& p, const FigureId& id, std::size_t cl
     own.purpose = figure->purpose;
     own.value = figure->claims[claim].value;
     own.claims = {figure->claims[claim]};
-    own.id = fresh_id<FigureId>(fmt::format("{} {}", figure->item.text(), figure->purpose.empty() ? std::string(spoken_name_of(figure->kind)) : figure->purpose), p.figures);
+    own.id = fresh_id<FigureId>(
+        fmt::format("{} {}", figure->item.text(), figure->purpose.empty() ? std::string(spoken_name_of(figure->kind)) : figure->purpose),
+        p.figures);
     rest.claims.erase(rest.claims.begin() + static_cast<std::ptrdiff_t>(claim));
     if (rest.proofs.empty() && !rest.claims.empty() && rest.value == own.value) rest.value = rest.claims.front().value;
-    const auto after = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return f.id == id; }) - p.figures.begin() + 1;
-    return tried(p, {"part a claim from a figure", {Put<Figure>{std::move(rest), std::nullopt}, Put<Figure>{std::move(own), static_cast<std::size_t>(after)}}});
+    const auto after =
+        std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return f.id == id; }) - p.figures.begin() + 1;
+    return tried(p,
+        {"part a claim from a figure",
+            {Put<Figure>{std::move(rest), std::nullopt}, Put<Figure>{std::move(own), static_cast<std::size_t>(after)}}});
 }
 
 Change note_not_found(const Figure& figure, Looked looked) {

@@ -6,8 +6,8 @@
 #include <string>
 #include <vector>
 
-#include "core/house/house.h"
 #include "core/edits/edit.h"
+#include "core/house/house.h"
 
 namespace anagraph::core {
 

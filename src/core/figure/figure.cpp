@@ -39,7 +39,8 @@ constexpr std::array<KindName, 16> kKinds{{
 std::string folded(std::string_view text) {
     std::string out;
     for (const char c : text)
-        if (std::string_view(" -_./").find(c) == std::string_view::npos) out += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+        if (std::string_view(" -_./").find(c) == std::string_view::npos)
+            out += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
     return out;
 }
 
@@ -77,8 +78,7 @@ std::optional<FigureKind> figure_kind(std::string_view name) {
 namespace {
 
 /// "at most ", where the value is a limit.
-std::string_view limit_words(Limit limit) { return limit == Limit::AtMost ? "at most " : limit == Limit::AtLeast ? "at least "
-                                                                                                                 : ""; }
+std::string_view limit_words(Limit limit) { return limit == Limit::AtMost ? "at most " : limit == Limit::AtLeast ? "at least " : ""; }
 
 /// The stages in words, each made by `each`: "20, then 40, then ".
 template <class Each>
@@ -95,7 +95,8 @@ std::string turn_text(const FigureValue& v) { return v.turn.empty() ? std::strin
 std::string text_of(const FigureValue& v) {
     if (!v.known()) return "not known";
     const Unit* unit = find_unit(v.unit);
-    const std::string number = std::string(limit_words(v.limit)) + stages_text(v, [](const std::string& s) { return s; }) + (v.high.empty() ? v.low : fmt::format("{} to {}", v.low, v.high));
+    const std::string number = std::string(limit_words(v.limit)) + stages_text(v, [](const std::string& s) { return s; }) +
+        (v.high.empty() ? v.low : fmt::format("{} to {}", v.low, v.high));
     if (unit == nullptr) return number;
     if (unit->dimension == Dimension::Count) return number;
     if (unit->id == "turn") return number + (v.low == "1" || v.low.find('/') != std::string::npos ? " turn" : " turns");
@@ -109,8 +110,7 @@ std::string other_system_text(const FigureValue& v) {
     const Unit* partner = find_unit(unit->partner);
     const auto high = Number::kept(v.high);
     if (!v.high.empty() && high) return display_range_in({*low, unit}, {*high, unit}, *partner);
-    const Rounding rounding = v.limit == Limit::AtMost ? Rounding::Down : v.limit == Limit::AtLeast ? Rounding::Up
-                                                                                                    : Rounding::Nearest;
+    const Rounding rounding = v.limit == Limit::AtMost ? Rounding::Down : v.limit == Limit::AtLeast ? Rounding::Up : Rounding::Nearest;
     const auto stage = [&](const std::string& text) {
         const auto n = Number::kept(text);
         return n ? rounded_text(convert(n->value(), *unit, *partner), n->significant()) : text;
@@ -118,7 +118,9 @@ std::string other_system_text(const FigureValue& v) {
     return std::string(limit_words(v.limit)) + stages_text(v, stage) + display_other_system({*low, unit}, rounding) + turn_text(v);
 }
 
-std::string other_system_text(const Figure& figure) { return figure.kind == FigureKind::Size ? std::string() : other_system_text(figure.value); }
+std::string other_system_text(const Figure& figure) {
+    return figure.kind == FigureKind::Size ? std::string() : other_system_text(figure.value);
+}
 
 std::string text_in_both(const Figure& figure) {
     const std::string other = other_system_text(figure);
@@ -166,12 +168,15 @@ Result<FigureValue> parse_staged(const std::string& text, DecimalMark mark) {
         const auto whole = Quantity::parse(parts[i], mark);
         const auto number = whole && whole->unit == last->unit ? Result<Number>(whole->number) : Number::parse(parts[i], mark);
         if (!number && number.error().code == ErrorCode::Ambiguous) return tl::make_unexpected(number.error());
-        if (!number) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no stage; write them as \"20, then 40, then 60 Nm\".", parts[i]));
-        if (number->value() <= before) return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
+        if (!number)
+            return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no stage; write them as \"20, then 40, then 60 Nm\".", parts[i]));
+        if (number->value() <= before)
+            return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
         before = number->value();
         value.before.push_back(number->text());
     }
-    if (last->number.value() <= before) return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
+    if (last->number.value() <= before)
+        return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
     return value;
 }
 
@@ -182,7 +187,9 @@ Result<FigureValue> parse_figure_value(std::string_view text, DecimalMark mark) 
     s.erase(0, s.find_first_not_of(' '));
     s.erase(s.find_last_not_of(' ') + 1);
     if (s.empty() || s == "not known") return FigureValue{};
-    static constexpr std::pair<std::string_view, Limit> kLimits[] = {{"at most ", Limit::AtMost}, {"max ", Limit::AtMost}, {"max. ", Limit::AtMost}, {"up to ", Limit::AtMost}, {"at least ", Limit::AtLeast}, {"min ", Limit::AtLeast}, {"min. ", Limit::AtLeast}};
+    static constexpr std::pair<std::string_view, Limit> kLimits[] = {{"at most ", Limit::AtMost}, {"max ", Limit::AtMost},
+        {"max. ", Limit::AtMost}, {"up to ", Limit::AtMost}, {"at least ", Limit::AtLeast}, {"min ", Limit::AtLeast},
+        {"min. ", Limit::AtLeast}};
     for (const auto& [words, limit] : kLimits)
         if (s.starts_with(words)) {
             auto value = Quantity::parse(s.substr(words.size()), mark);
@@ -191,13 +198,16 @@ Result<FigureValue> parse_figure_value(std::string_view text, DecimalMark mark) 
             out.limit = limit;
             return out;
         }
-    if (s.find(" then ") != std::string::npos || (s.find('+') != std::string::npos && s.find("deg") != std::string::npos) || (s.find('+') != std::string::npos && s.ends_with("°"))) return parse_staged(s, mark);
+    if (s.find(" then ") != std::string::npos || (s.find('+') != std::string::npos && s.find("deg") != std::string::npos) ||
+        (s.find('+') != std::string::npos && s.ends_with("°")))
+        return parse_staged(s, mark);
     if (const auto to = s.find(" to "); to != std::string::npos) {
         const auto high = Quantity::parse(s.substr(to + 4), mark);
         const auto low = Number::parse(s.substr(0, to), mark);
         if (!high) return tl::make_unexpected(high.error());
         if (!low) return tl::make_unexpected(low.error());
-        if (low->value() >= high->number.value()) return fail(ErrorCode::BadInput, fmt::format("\"{}\" runs from the larger to the smaller; write the smaller end first.", s));
+        if (low->value() >= high->number.value())
+            return fail(ErrorCode::BadInput, fmt::format("\"{}\" runs from the larger to the smaller; write the smaller end first.", s));
         return FigureValue{low->text(), high->number.text(), std::string(high->unit->id)};
     }
     const auto quantity = Quantity::parse(s, mark);
@@ -221,10 +231,21 @@ Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind, D
         std::string_view example;
     };
     using D = Dimension;
-    static const std::array<Fits, 16> table{{{FigureKind::Torque, {D::Torque}, false, "25 Nm"}, {FigureKind::Turn, {D::Turn}, false, "3/4 turn"}, {FigureKind::Volume, {D::Volume}, false, "1.7 L"}, {FigureKind::Size, {D::Length}, true, "17 mm"}, {FigureKind::Grade, {}, true, "75W90"}, {FigureKind::PartNumber, {}, true, "KQ-FC2"}, {FigureKind::Pressure, {D::Pressure}, false, "2.4 bar"}, {FigureKind::Temperature, {D::Temperature}, false, "60 degC"}, {FigureKind::Duration, {D::Duration}, false, "5 min"}, {FigureKind::Interval, {D::Duration, D::Calendar, D::Distance}, false, "100 h"}, {FigureKind::Reading, {D::Duration, D::Distance}, false, "302 h"}, {FigureKind::Length, {D::Length}, false, "0.4 mm"}, {FigureKind::Speed, {D::Speed}, false, "850 rpm"}, {FigureKind::Percent, {D::Percent}, false, "50 %"}, {FigureKind::Count, {D::Count}, false, "6 x"}, {FigureKind::Force, {D::Force}, false, "20 N"}}};
+    static const std::array<Fits, 16> table{{{FigureKind::Torque, {D::Torque}, false, "25 Nm"},
+        {FigureKind::Turn, {D::Turn}, false, "3/4 turn"}, {FigureKind::Volume, {D::Volume}, false, "1.7 L"},
+        {FigureKind::Size, {D::Length}, true, "17 mm"}, {FigureKind::Grade, {}, true, "75W90"},
+        {FigureKind::PartNumber, {}, true, "KQ-FC2"}, {FigureKind::Pressure, {D::Pressure}, false, "2.4 bar"},
+        {FigureKind::Temperature, {D::Temperature}, false, "60 degC"}, {FigureKind::Duration, {D::Duration}, false, "5 min"},
+        {FigureKind::Interval, {D::Duration, D::Calendar, D::Distance}, false, "100 h"},
+        {FigureKind::Reading, {D::Duration, D::Distance}, false, "302 h"}, {FigureKind::Length, {D::Length}, false, "0.4 mm"},
+        {FigureKind::Speed, {D::Speed}, false, "850 rpm"}, {FigureKind::Percent, {D::Percent}, false, "50 %"},
+        {FigureKind::Count, {D::Count}, false, "6 x"}, {FigureKind::Force, {D::Force}, false, "20 N"}}};
     const auto fits = std::find_if(table.begin(), table.end(), [&](const Fits& f) { return f.kind == kind; });
     const Unit* unit = find_unit(value->unit);
-    const bool right = unit == nullptr ? fits->words : std::find(fits->dimensions.begin(), fits->dimensions.end(), unit->dimension) != fits->dimensions.end() || (fits->words && fits->dimensions.empty());
+    const bool right = unit == nullptr
+        ? fits->words
+        : std::find(fits->dimensions.begin(), fits->dimensions.end(), unit->dimension) != fits->dimensions.end() ||
+            (fits->words && fits->dimensions.empty());
     if (right) return value;
     return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no {}; write it as in \"{}\".", text, spoken_name_of(kind), fits->example));
 }
@@ -252,7 +273,8 @@ std::string_view name_of(Standing standing) {
 
 bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance, const std::string& slack) {
     const Unit* unit = find_unit(value.unit);
-    if (unit == nullptr || find_unit(other.unit) == nullptr) return folded(value.low) == folded(other.low) && value.high == other.high && value.unit == other.unit;
+    if (unit == nullptr || find_unit(other.unit) == nullptr)
+        return folded(value.low) == folded(other.low) && value.high == other.high && value.unit == other.unit;
     const auto a = span_in(value, *unit);
     const auto b = span_in(other, *unit);
     if (!a || !b) return false;
@@ -280,7 +302,8 @@ bool within(double share, const FigureValue& value, const FigureValue& other) {
         const Unit* own = find_unit(v.unit);
         const Unit* its = find_unit(beside.unit);
         // a force said for a torque: its number was meant
-        if (own != nullptr && its != nullptr && own->dimension == Dimension::Force && its->dimension == Dimension::Torque) return find_unit(own->id == "lbf" ? "lbf.ft" : "Nm");
+        if (own != nullptr && its != nullptr && own->dimension == Dimension::Force && its->dimension == Dimension::Torque)
+            return find_unit(own->id == "lbf" ? "lbf.ft" : "Nm");
         return own;
     };
     const Unit* a = unit_of(value, other);
@@ -301,7 +324,8 @@ bool within(double share, const FigureValue& value, const FigureValue& other) {
 namespace {
 
 bool replaced(const Figure& f, const FigureValue& older) {
-    return older.unit.empty() && std::any_of(f.replaces.begin(), f.replaces.end(), [&](const std::string& r) { return folded(r) == folded(older.low); });
+    return older.unit.empty() &&
+        std::any_of(f.replaces.begin(), f.replaces.end(), [&](const std::string& r) { return folded(r) == folded(older.low); });
 }
 
 }  // namespace
@@ -314,7 +338,8 @@ Standing standing_of(const Figure& f) {
     const auto proof_agrees = [&](const Proof& p) { return agrees(f, p); };
     if (std::none_of(f.proofs.begin(), f.proofs.end(), proof_agrees)) return Standing::Disputed;
     if (!f.settled.empty()) return Standing::Proved;
-    const bool all = std::all_of(f.proofs.begin(), f.proofs.end(), proof_agrees) && std::all_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return agrees(f, c); });
+    const bool all = std::all_of(f.proofs.begin(), f.proofs.end(), proof_agrees) &&
+        std::all_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return agrees(f, c); });
     return all ? Standing::Proved : Standing::Disputed;
 }
 
@@ -334,17 +359,23 @@ Argument argued(const Figure& f) {
             return {fmt::format("Not found. Looked in: {}.", where), ""};
         }
         if (f.claims.empty()) return {"Nobody has said it and no source gives it.", "Find it, or leave it as not known."};
-        return {f.claims.size() == 1 ? "Said once; speech alone proves nothing." : fmt::format("Said {} times; speech alone proves nothing.", f.claims.size()), "Add the source that gives it."};
+        return {f.claims.size() == 1 ? "Said once; speech alone proves nothing."
+                                     : fmt::format("Said {} times; speech alone proves nothing.", f.claims.size()),
+            "Add the source that gives it."};
     }
     if (!f.value.known()) return {"A source is named, but no value is chosen.", ""};
     std::string differs;
     for (const auto& p : f.proofs)
-        if (!agrees(f, p)) differs += fmt::format("{}{} gives {}", differs.empty() ? "" : "; ", p.place.empty() ? "a source" : p.place, text_of(p.value));
+        if (!agrees(f, p))
+            differs += fmt::format("{}{} gives {}", differs.empty() ? "" : "; ", p.place.empty() ? "a source" : p.place, text_of(p.value));
     for (const auto& c : f.claims)
-        if (!agrees(f, c)) differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
+        if (!agrees(f, c))
+            differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
     if (differs.empty()) {
         const std::string first = f.proofs.front().place.empty() ? "The source" : capitalised(f.proofs.front().place);
-        return {fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value), f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it"), ""};
+        return {fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value),
+                    f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it"),
+            ""};
     }
     if (!f.settled.empty()) return {fmt::format("Resolved: {}. What differs: {}.", f.settled, differs), ""};
     return {fmt::format("Against {}: {}.", text_of(f.value), differs), "Say why the value holds, or change it."};

@@ -15,40 +15,41 @@
 
 namespace anagraph::core {
 
-enum class FigureKind { Torque,
-                        Turn,
-                        Volume,
-                        Size,
-                        Grade,
-                        PartNumber,
-                        Pressure,
-                        Temperature,
-                        Duration,
-                        Interval,
-                        Reading,
-                        Length,
-                        Speed,
-                        Percent,
-                        Count,
-                        Force };
+enum class FigureKind {
+    Torque,
+    Turn,
+    Volume,
+    Size,
+    Grade,
+    PartNumber,
+    Pressure,
+    Temperature,
+    Duration,
+    Interval,
+    Reading,
+    Length,
+    Speed,
+    Percent,
+    Count,
+    Force
+};
 
 std::string_view name_of(FigureKind kind);         // "part_number": as in files
 std::string_view spoken_name_of(FigureKind kind);  // "part number": as a person reads it
 std::optional<FigureKind> figure_kind(std::string_view name);
 
 /// A value may be a limit on one side.
-enum class Limit { None,
-                   AtMost,
-                   AtLeast };
+enum class Limit { None, AtMost, AtLeast };
 
 /// A value with the digits as they were written: "25" Nm, "8" to "10" mm, "75W90" without a unit. Empty `low`: not known.
 struct FigureValue {
     std::string low;
-    std::string high;                      // upper end of a range, or empty
-    std::string unit;                      // ASCII id, empty for grades and part numbers
-    Limit limit = Limit::None;             // "at most 60 degC"
-    std::vector<std::string> before = {};  // stages before the last, in the same unit: 20 and 40 of "20, then 40, then 60 Nm"; "loosen" where it is undone again
-    std::string turn = {};                 // degrees to turn after the last stage: 90 of "40 Nm, then 90 deg"
+    std::string high;           // upper end of a range, or empty
+    std::string unit;           // ASCII id, empty for grades and part numbers
+    Limit limit = Limit::None;  // "at most 60 degC"
+    std::vector<std::string> before =
+        {};  // stages before the last, in the same unit: 20 and 40 of "20, then 40, then 60 Nm"; "loosen" where it is undone again
+    std::string turn = {};  // degrees to turn after the last stage: 90 of "40 Nm, then 90 deg"
     bool known() const { return !low.empty(); }
     friend bool operator==(const FigureValue&, const FigureValue&) = default;
 };
@@ -57,7 +58,8 @@ struct FigureValue {
 std::string text_of(const FigureValue& value);
 /// The same in the other unit system, or empty where there is none. A limit is never crossed by rounding.
 std::string other_system_text(const FigureValue& value);
-/// Reads "25 Nm", "8 to 10 mm", "at most 60 degC", "20, then 40, then 60 Nm", "40 Nm, then 90 deg", "75W90". Errors: BadInput for a number with a unit nobody knows, or a range upside down; Ambiguous as in Number::parse().
+/// Reads "25 Nm", "8 to 10 mm", "at most 60 degC", "20, then 40, then 60 Nm", "40 Nm, then 90 deg", "75W90". Errors: BadInput for a number
+/// with a unit nobody knows, or a range upside down; Ambiguous as in Number::parse().
 Result<FigureValue> parse_figure_value(std::string_view text, DecimalMark mark = DecimalMark::Unknown);
 /// The same for a figure of that kind: a torque needs a unit of torque, a grade is text. Errors also: BadInput for a value
 /// of another kind, with an example of what fits.
@@ -85,9 +87,7 @@ struct Proof {
     friend bool operator==(const Proof&, const Proof&) = default;
 };
 
-enum class Standing { Open,
-                      Proved,
-                      Disputed };
+enum class Standing { Open, Proved, Disputed };
 std::string_view name_of(Standing standing);
 
 /// Where a value was looked for and not found. "Not found" is an answer.

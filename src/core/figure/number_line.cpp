@@ -156,7 +156,8 @@ public:
     bool free(int row, const Span& span, bool of_stems) const {
         const auto at = static_cast<std::size_t>(row);
         const auto meets = [&](const Span& other) { return other.meets(span); };
-        return (at >= solid_.size() || std::none_of(solid_[at].begin(), solid_[at].end(), meets)) && (!of_stems || at >= stems_.size() || std::none_of(stems_[at].begin(), stems_[at].end(), meets));
+        return (at >= solid_.size() || std::none_of(solid_[at].begin(), solid_[at].end(), meets)) &&
+            (!of_stems || at >= stems_.size() || std::none_of(stems_[at].begin(), stems_[at].end(), meets));
     }
     void put(int row, const Span& span) { into(solid_, row).push_back(span); }
     void put_stem(int row, const Span& span) { into(stems_, row).push_back(span); }
@@ -173,9 +174,9 @@ private:
 }  // namespace
 
 std::vector<PlacedLabel> placed_labels(const std::vector<double>& x, const std::vector<std::string>& words, const LabelRoom& room) {
-    constexpr double kApart = 6;      // between two labels of a row
-    constexpr double kStem = 1;       // half of a stem's width
-    constexpr int kCleanRows = 12;    // above so many a stem may pass behind a label
+    constexpr double kApart = 6;    // between two labels of a row
+    constexpr double kStem = 1;     // half of a stem's width
+    constexpr int kCleanRows = 12;  // above so many a stem may pass behind a label
     std::vector<PlacedLabel> out(x.size());
     Rows rows;
     // from right to left: a label to the right of its pin then passes above those it reaches over
@@ -206,7 +207,9 @@ std::vector<PlacedLabel> placed_labels(const std::vector<double>& x, const std::
         for (int row = 0;; ++row) {
             const bool clean = row < kCleanRows;
             const int from = clean ? row : row - kCleanRows;
-            if (place(x[k] + room.gap, from, from, clean) || place(x[k] - room.gap - label.width, from, from, clean) || place(above, from + 1, from, clean)) break;
+            if (place(x[k] + room.gap, from, from, clean) || place(x[k] - room.gap - label.width, from, from, clean) ||
+                place(above, from + 1, from, clean))
+                break;
         }
         for (int r = label.row; r < label.row + high; ++r) rows.put(r, {label.x - kApart / 2, label.x + label.width + kApart / 2});
         rows.put(label.head, head);

@@ -54,7 +54,9 @@ const std::vector<std::vector<Words>>& same_things() {
     return groups;
 }
 
-bool holds(const Words& text, const Words& phrase) { return std::search(text.begin(), text.end(), phrase.begin(), phrase.end()) != text.end(); }
+bool holds(const Words& text, const Words& phrase) {
+    return std::search(text.begin(), text.end(), phrase.begin(), phrase.end()) != text.end();
+}
 
 /// The words that may be typed in place of those of `text`.
 Words stand_ins(const Words& text) {

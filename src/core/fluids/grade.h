@@ -14,9 +14,7 @@ struct FluidSpec {
 /// Reads "gear oil 75W90 GL5" into viscosity and specifications; other words are left aside.
 FluidSpec parse_fluid_spec(std::string_view text);
 
-enum class Suits { Yes,
-                   No,
-                   Unknown };
+enum class Suits { Yes, No, Unknown };
 struct Compatibility {
     Suits suits = Suits::Unknown;
     std::string why;  // one sentence

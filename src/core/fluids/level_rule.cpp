@@ -24,7 +24,9 @@ std::optional<Enum> value_in(const std::string_view (&names)[N], std::string_vie
 std::string_view name_of(LevelRule::Temperature t) { return kTemperatures[static_cast<int>(t)]; }
 std::string_view name_of(LevelRule::Engine e) { return kEngines[static_cast<int>(e)]; }
 std::string_view name_of(LevelRule::Gauge g) { return kGauges[static_cast<int>(g)]; }
-std::optional<LevelRule::Temperature> level_temperature(std::string_view name) { return value_in<LevelRule::Temperature>(kTemperatures, name); }
+std::optional<LevelRule::Temperature> level_temperature(std::string_view name) {
+    return value_in<LevelRule::Temperature>(kTemperatures, name);
+}
 std::optional<LevelRule::Engine> level_engine(std::string_view name) { return value_in<LevelRule::Engine>(kEngines, name); }
 std::optional<LevelRule::Gauge> level_gauge(std::string_view name) { return value_in<LevelRule::Gauge>(kGauges, name); }
 

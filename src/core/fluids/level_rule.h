@@ -8,17 +8,9 @@
 namespace anagraph::core {
 
 struct LevelRule {
-    enum class Temperature { Unknown,
-                             Cold,
-                             Warm };
-    enum class Engine { Unknown,
-                        Stopped,
-                        Running };
-    enum class Gauge { Unknown,
-                       DipstickResting,
-                       DipstickScrewed,
-                       SightGlass,
-                       WeepingPlug };
+    enum class Temperature { Unknown, Cold, Warm };
+    enum class Engine { Unknown, Stopped, Running };
+    enum class Gauge { Unknown, DipstickResting, DipstickScrewed, SightGlass, WeepingPlug };
     Temperature temperature = Temperature::Unknown;
     Engine engine = Engine::Unknown;
     double minutes_after = 0;  // after stopping; 0: not said

@@ -14,7 +14,8 @@ bool percent(double p) { return p >= 0 && p <= 100; }
 Outcome checked(double volume, double have, double want, double concentrate) {
     if (!(volume > 0)) return fail(ErrorCode::BadInput, "The volume of the system must be more than nothing.");
     if (!percent(have) || !percent(want) || !percent(concentrate)) return fail(ErrorCode::BadInput, "A strength lies between 0 and 100 %.");
-    if (want > have && concentrate <= want) return fail(ErrorCode::Refused, fmt::format("A concentrate of {} % cannot bring the mixture to {} %.", concentrate, want));
+    if (want > have && concentrate <= want)
+        return fail(ErrorCode::Refused, fmt::format("A concentrate of {} % cannot bring the mixture to {} %.", concentrate, want));
     return {};
 }
 
@@ -23,8 +24,10 @@ struct Point {
     double degrees;
 };
 // ASHRAE Handbook, Fundamentals: freezing points of aqueous solutions, by mass
-constexpr std::array<Point, 13> kEthylene{{{0, 0}, {5, -1.4}, {10, -3.2}, {15, -5.4}, {20, -7.8}, {25, -10.7}, {30, -14.1}, {35, -17.9}, {40, -22.3}, {45, -27.5}, {50, -33.8}, {55, -41.1}, {60, -48.3}}};
-constexpr std::array<Point, 13> kPropylene{{{0, 0}, {5, -1.6}, {10, -3.3}, {15, -5.1}, {20, -7.1}, {25, -9.6}, {30, -12.7}, {35, -16.4}, {40, -21.1}, {45, -26.7}, {50, -33.5}, {55, -41.6}, {60, -51.1}}};
+constexpr std::array<Point, 13> kEthylene{{{0, 0}, {5, -1.4}, {10, -3.2}, {15, -5.4}, {20, -7.8}, {25, -10.7}, {30, -14.1}, {35, -17.9},
+    {40, -22.3}, {45, -27.5}, {50, -33.8}, {55, -41.1}, {60, -48.3}}};
+constexpr std::array<Point, 13> kPropylene{{{0, 0}, {5, -1.6}, {10, -3.3}, {15, -5.1}, {20, -7.1}, {25, -9.6}, {30, -12.7}, {35, -16.4},
+    {40, -21.1}, {45, -26.7}, {50, -33.5}, {55, -41.6}, {60, -51.1}}};
 
 constexpr double kMostPercent = 60;
 
@@ -56,12 +59,15 @@ Result<double> top_up(double volume, double room, double have, double want, doub
     if (want == have) return 0.0;
     const double add = volume * (want - have) / (strength - want);
     if (want == 0 || !std::isfinite(add)) return fail(ErrorCode::Refused, "No amount of water makes it pure water: drain it.");
-    if (add > room + 1e-9) return fail(ErrorCode::Refused, fmt::format("{:.2f} would have to be added and there is room for {:.2f}: drain some and replace it.", add, room));
+    if (add > room + 1e-9)
+        return fail(ErrorCode::Refused,
+            fmt::format("{:.2f} would have to be added and there is room for {:.2f}: drain some and replace it.", add, room));
     return add;
 }
 
 Result<Portions> mix_by_ratio(double amount, double concentrate, double water) {
-    if (!(amount > 0) || !(concentrate > 0) || !(water >= 0)) return fail(ErrorCode::BadInput, "A ratio is told in parts of concentrate and water, as in 1 to 10.");
+    if (!(amount > 0) || !(concentrate > 0) || !(water >= 0))
+        return fail(ErrorCode::BadInput, "A ratio is told in parts of concentrate and water, as in 1 to 10.");
     return Portions{amount * concentrate / (concentrate + water), amount * water / (concentrate + water)};
 }
 

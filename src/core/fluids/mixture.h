@@ -30,8 +30,7 @@ struct Portions {
 };
 Result<Portions> mix_by_ratio(double amount, double concentrate_parts, double water_parts);
 
-enum class Glycol { Ethylene,
-                    Propylene };
+enum class Glycol { Ethylene, Propylene };
 std::string_view name_of(Glycol type);
 
 /// Freezing point in degC of a mixture with water of that strength in percent by volume, by interpolation.

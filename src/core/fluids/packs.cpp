@@ -63,7 +63,9 @@ public:
     }
 
 private:
-    static bool better_cost(const std::vector<State>& states, std::int64_t a, std::int64_t b) { return states[static_cast<std::size_t>(a)].cost < states[static_cast<std::size_t>(b)].cost - 1e-9; }
+    static bool better_cost(const std::vector<State>& states, std::int64_t a, std::int64_t b) {
+        return states[static_cast<std::size_t>(a)].cost < states[static_cast<std::size_t>(b)].cost - 1e-9;
+    }
 
     std::vector<std::int64_t> sizes_;
     const std::vector<Pack>* packs_;
@@ -78,7 +80,8 @@ Result<OfferedPack> parse_pack(std::string_view text) {
     const auto at = text.find('@');
     const auto size = Quantity::parse(text.substr(0, at));
     if (!size) return tl::make_unexpected(size.error());
-    if (size->unit->dimension != Dimension::Volume) return fail(ErrorCode::BadInput, fmt::format("{} is no pack of a fluid; write it as 1 L@6.50.", display(*size)));
+    if (size->unit->dimension != Dimension::Volume)
+        return fail(ErrorCode::BadInput, fmt::format("{} is no pack of a fluid; write it as 1 L@6.50.", display(*size)));
     OfferedPack out{*size, {size->in(*find_unit("L")), std::nullopt}};
     if (at == std::string_view::npos) return out;
     const auto price = Number::parse(text.substr(at + 1));
@@ -123,7 +126,8 @@ Result<PackChoice> choose_packs(double need, const std::vector<Pack>& packs, Lea
             constexpr std::int64_t kMillilitre = 1000;
             for (auto& s : sizes) s = std::max(kMillilitre, s / kMillilitre * kMillilitre);
             search = Search(whole, sizes, weighed);
-            if (!search.fits()) return bad("That is too much for packs so small to look through: say larger packs, or the need of one machine.");
+            if (!search.fits())
+                return bad("That is too much for packs so small to look through: say larger packs, or the need of one machine.");
         }
         choice.count = search.best(least);
     }

@@ -34,8 +34,7 @@ struct PackChoice {
     std::optional<double> cost;    // nothing where a price of a pack taken is missing
 };
 
-enum class Least { Leftover,
-                   Cost };
+enum class Least { Leftover, Cost };
 
 /// The packs that cover `need` (litres): what is in the store first, the smallest rest first, then the fewest litres left
 /// over, or the least cost; among equals the cheaper, then the fewer packs. Exact to a millionth of a litre.

@@ -28,30 +28,45 @@ bool exceeds(const Amount& a, const Amount& b) { return a.litres > b.litres + kE
 bool differ(const Amount& a, const Amount& b) { return std::abs(a.litres - b.litres) > a.slack + b.slack + kExact; }
 
 Outcome positive(const FluidSystem& s) {
-    const std::pair<const std::optional<Amount>*, const char*> all[] = {{&s.total, "total"}, {&s.refill, "refill"}, {&s.residue, "residue"}, {&s.filter, "filter's share"}, {&s.drained, "amount drained"}, {&s.between_marks, "amount between the marks"}};
+    const std::pair<const std::optional<Amount>*, const char*> all[] = {{&s.total, "total"}, {&s.refill, "refill"}, {&s.residue, "residue"},
+        {&s.filter, "filter's share"}, {&s.drained, "amount drained"}, {&s.between_marks, "amount between the marks"}};
     for (const auto& [amount, name] : all)
-        if (*amount && (!((*amount)->litres >= 0) || !std::isfinite((*amount)->litres) || ((*amount)->litres == 0 && amount != &s.residue && amount != &s.filter))) return fail(ErrorCode::BadInput, fmt::format("The {} must be more than nothing.", name));
+        if (*amount &&
+            (!((*amount)->litres >= 0) || !std::isfinite((*amount)->litres) ||
+                ((*amount)->litres == 0 && amount != &s.residue && amount != &s.filter)))
+            return fail(ErrorCode::BadInput, fmt::format("The {} must be more than nothing.", name));
     return {};
 }
 
 Outcome agreeing(const FluidSystem& s) {
     const auto no = [](std::string why) { return fail(ErrorCode::Refused, std::move(why)); };
-    if (s.refill && s.total && exceeds(*s.refill, *s.total)) return no(fmt::format("{} refill out of {} total cannot be: one of the two is wrong.", litres(s.refill->litres), litres(s.total->litres)));
-    if (s.residue && s.total && exceeds(*s.residue, *s.total)) return no(fmt::format("{} cannot stay behind of {} in all.", litres(s.residue->litres), litres(s.total->litres)));
+    if (s.refill && s.total && exceeds(*s.refill, *s.total))
+        return no(fmt::format(
+            "{} refill out of {} total cannot be: one of the two is wrong.", litres(s.refill->litres), litres(s.total->litres)));
+    if (s.residue && s.total && exceeds(*s.residue, *s.total))
+        return no(fmt::format("{} cannot stay behind of {} in all.", litres(s.residue->litres), litres(s.total->litres)));
     if (s.total && s.refill && s.residue) {
         const Amount both = sum(*s.refill, *s.residue);
-        if (differ(both, *s.total)) return no(fmt::format("{} refill and {} residue make {}, not the {} said to be the total.", litres(s.refill->litres), litres(s.residue->litres), litres(both.litres), litres(s.total->litres)));
+        if (differ(both, *s.total))
+            return no(fmt::format("{} refill and {} residue make {}, not the {} said to be the total.", litres(s.refill->litres),
+                litres(s.residue->litres), litres(both.litres), litres(s.total->litres)));
     }
-    const std::optional<Amount> refill = s.refill ? s.refill : s.total && s.residue ? std::optional(difference(*s.total, *s.residue))
-                                                                                    : std::nullopt;
+    const std::optional<Amount> refill = s.refill ? s.refill
+        : s.total && s.residue                    ? std::optional(difference(*s.total, *s.residue))
+                                                  : std::nullopt;
     for (const auto& [holds, name] : {std::pair(refill, "refill"), std::pair(s.total, "total")}) {
         if (!holds) continue;
-        if (s.filter && exceeds(*s.filter, *holds)) return no(fmt::format("The filter cannot take {} of {} {}.", litres(s.filter->litres), litres(holds->litres), name));
-        if (s.between_marks && exceeds(*s.between_marks, *holds)) return no(fmt::format("{} between the marks is more than the {} of {}.", litres(s.between_marks->litres), name, litres(holds->litres)));
+        if (s.filter && exceeds(*s.filter, *holds))
+            return no(fmt::format("The filter cannot take {} of {} {}.", litres(s.filter->litres), litres(holds->litres), name));
+        if (s.between_marks && exceeds(*s.between_marks, *holds))
+            return no(fmt::format(
+                "{} between the marks is more than the {} of {}.", litres(s.between_marks->litres), name, litres(holds->litres)));
     }
     if (s.total && s.drained) {
         const Amount out = s.filter ? sum(*s.drained, *s.filter) : *s.drained;
-        if (exceeds(out, *s.total)) return no(fmt::format("{} came out of a system that holds {}: it was overfilled, or one of the two is wrong.", litres(out.litres), litres(s.total->litres)));
+        if (exceeds(out, *s.total))
+            return no(fmt::format("{} came out of a system that holds {}: it was overfilled, or one of the two is wrong.",
+                litres(out.litres), litres(s.total->litres)));
     }
     return {};
 }
@@ -68,7 +83,8 @@ double safe_pour(const FluidSystem& s, const Amount& refill) {
 
 Result<Amount> amount_of(const Quantity& quantity) {
     constexpr double kMostSlack = 0.02;
-    if (quantity.unit->dimension != Dimension::Volume) return fail(ErrorCode::BadInput, fmt::format("{} is no amount of fluid; write it as 1.7 L.", display(quantity)));
+    if (quantity.unit->dimension != Dimension::Volume)
+        return fail(ErrorCode::BadInput, fmt::format("{} is no amount of fluid; write it as 1.7 L.", display(quantity)));
     const Unit& litre = *find_unit("L");
     const double half = std::min(quantity.number.half_step(), kMostSlack * std::abs(quantity.number.value()));
     return Amount{quantity.in(litre), convert(half, *quantity.unit, litre)};
@@ -83,17 +99,21 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
     plan.residue = s.residue;
     if (!plan.refill && s.total && s.residue) {
         plan.refill = difference(*s.total, *s.residue);
-        plan.because.push_back(fmt::format("Refill: the total less what stays behind, {} − {}.", litres(s.total->litres), litres(s.residue->litres)));
+        plan.because.push_back(
+            fmt::format("Refill: the total less what stays behind, {} − {}.", litres(s.total->litres), litres(s.residue->litres)));
     }
     if (!plan.refill && s.drained) {
         plan.refill = s.filter ? sum(*s.drained, *s.filter) : *s.drained;
         plan.measured = true;
-        plan.because.push_back(s.filter ? "Refill: what came out and the filter's share; right only if the level was right before." : "Refill: what came out; right only if the level was right before, and without the filter's share.");
+        plan.because.push_back(s.filter
+                ? "Refill: what came out and the filter's share; right only if the level was right before."
+                : "Refill: what came out; right only if the level was right before, and without the filter's share.");
     }
     if (!plan.residue && s.total && plan.refill && !plan.measured) {
         plan.residue = difference(*s.total, *plan.refill);
         plan.residue->litres = std::max(0.0, plan.residue->litres);
-        plan.because.push_back(fmt::format("Residue: the total less the refill, {} − {}.", litres(s.total->litres), litres(plan.refill->litres)));
+        plan.because.push_back(
+            fmt::format("Residue: the total less the refill, {} − {}.", litres(s.total->litres), litres(plan.refill->litres)));
     }
     if (!plan.total && plan.refill && s.residue && !plan.measured) plan.total = sum(*plan.refill, *s.residue);
     if (plan.refill) {
@@ -104,30 +124,43 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
         int pours = rest > kExact ? kTopUps : 0;
         if (pours > 0 && s.between_marks) pours = std::max(2, static_cast<int>(std::ceil(rest / (s.between_marks->litres / 2) - kExact)));
         for (int i = 0; i < pours; ++i) plan.stages.push_back(rest / pours);
-        plan.because.push_back(s.filter ? "First pour: the refill less the filter's share, which fills only when it runs, and a little less than the upper mark." : fmt::format("First pour: the filter's share is not known, so as much as {:.0f} % of the refill is kept back until it has run.", kMostFilterShare * 100));
+        plan.because.push_back(s.filter
+                ? "First pour: the refill less the filter's share, which fills only when it runs, and a little less than the upper mark."
+                : fmt::format(
+                      "First pour: the filter's share is not known, so as much as {:.0f} % of the refill is kept back until it has run.",
+                      kMostFilterShare * 100));
     } else if (s.total) {
         const Amount least{s.total->litres * (1 - kMostResidueShare), s.total->slack};
         plan.first_pour = safe_pour(s, least);
-        plan.because.push_back(fmt::format("First pour: only the total is known; as much as {:.0f} % of it may have stayed behind. Then read and add.", kMostResidueShare * 100));
+        plan.because.push_back(
+            fmt::format("First pour: only the total is known; as much as {:.0f} % of it may have stayed behind. Then read and add.",
+                kMostResidueShare * 100));
     }
     return plan;
 }
 
 Result<LevelRemedy> remedy_for(double reading, double between) {
-    if (!(between > 0)) return fail(ErrorCode::BadInput, "What lies between the marks must be known to say how much to add: give --between-marks.");
-    if (!(reading >= -3 && reading <= 5)) return fail(ErrorCode::BadInput, "A reading is told in shares of the way between the marks: 0 the lower, 1 the upper, 1.2 a fifth over.");
+    if (!(between > 0))
+        return fail(ErrorCode::BadInput, "What lies between the marks must be known to say how much to add: give --between-marks.");
+    if (!(reading >= -3 && reading <= 5))
+        return fail(
+            ErrorCode::BadInput, "A reading is told in shares of the way between the marks: 0 the lower, 1 the upper, 1.2 a fifth over.");
     return LevelRemedy{std::max(0.0, (1 - reading) * between), std::max(0.0, (reading - 1) * between)};
 }
 
 Result<VesselPlan> vessel_for(double out, double vessel, double margin) {
-    if (!(out > 0) || !(vessel > 0) || !(margin >= 0 && margin < 1)) return fail(ErrorCode::BadInput, "The amount and the vessel must be more than nothing.");
+    if (!(out > 0) || !(vessel > 0) || !(margin >= 0 && margin < 1))
+        return fail(ErrorCode::BadInput, "The amount and the vessel must be more than nothing.");
     VesselPlan plan;
     const double usable = vessel * (1 - margin);
     plan.trips = static_cast<int>(std::ceil(out / usable - kExact));
     plan.holds = plan.trips <= 1;
     plan.changes = plan.trips - 1;
     plan.change_after = plan.holds ? 0 : usable;
-    plan.words = plan.holds ? fmt::format("The vessel of {} takes all {} and has {} to spare.", litres(vessel), litres(out), litres(vessel - out)) : fmt::format("The vessel of {} does not take {}: close the plug at {} and change it, {} time{}.", litres(vessel), litres(out), litres(usable), plan.changes, plan.changes == 1 ? "" : "s");
+    plan.words = plan.holds
+        ? fmt::format("The vessel of {} takes all {} and has {} to spare.", litres(vessel), litres(out), litres(vessel - out))
+        : fmt::format("The vessel of {} does not take {}: close the plug at {} and change it, {} time{}.", litres(vessel), litres(out),
+              litres(usable), plan.changes, plan.changes == 1 ? "" : "s");
     return plan;
 }
 

@@ -11,10 +11,14 @@ namespace {
 using nlohmann::json;
 
 /// "the maker's book", "a standard": within a sentence.
-std::string printed(SourceKind kind) { return fmt::format("{} {}", kind == SourceKind::Book || kind == SourceKind::Word ? "the" : "a", spoken_name_of(kind)); }
+std::string printed(SourceKind kind) {
+    return fmt::format("{} {}", kind == SourceKind::Book || kind == SourceKind::Word ? "the" : "a", spoken_name_of(kind));
+}
 
 json js(const Wrench& w) {
-    return {{"id", w.id}, {"name", w.name}, {"unit", w.unit}, {"from", w.from}, {"to", w.to}, {"main_step", w.main_step}, {"fine_step", w.fine_step}, {"kind", w.kind == Wrench::Kind::Click ? "click" : "dial"}, {"accuracy", w.accuracy}, {"arm_mm", w.arm_mm}, {"drive", w.drive}, {"calibrated", w.calibrated}, {"due", w.due}};
+    return {{"id", w.id}, {"name", w.name}, {"unit", w.unit}, {"from", w.from}, {"to", w.to}, {"main_step", w.main_step},
+        {"fine_step", w.fine_step}, {"kind", w.kind == Wrench::Kind::Click ? "click" : "dial"}, {"accuracy", w.accuracy},
+        {"arm_mm", w.arm_mm}, {"drive", w.drive}, {"calibrated", w.calibrated}, {"due", w.due}};
 }
 json js(const StoreFluid& f) { return {{"name", f.name}, {"spec", f.spec}, {"litres", f.litres}, {"left", f.left}, {"price", f.price}}; }
 
@@ -41,13 +45,15 @@ StoreFluid fluid_of(const json& j) { return {j.at("name"), j.at("spec"), j.at("l
 
 json methods_to_json(const std::vector<HouseMethod>& methods) {
     json out = json::array();
-    for (const auto& m : methods) out.push_back({{"topic", m.topic}, {"chosen", m.chosen}, {"because", m.because}, {"accepted", m.accepted}});
+    for (const auto& m : methods)
+        out.push_back({{"topic", m.topic}, {"chosen", m.chosen}, {"because", m.because}, {"accepted", m.accepted}});
     return out;
 }
 
 std::vector<HouseMethod> methods_from_json(const json& j) {
     std::vector<HouseMethod> out;
-    for (const auto& m : j) out.push_back({m.at("topic"), m.at("chosen"), m.at("because"), m.at("accepted").get<std::vector<std::string>>()});
+    for (const auto& m : j)
+        out.push_back({m.at("topic"), m.at("chosen"), m.at("because"), m.at("accepted").get<std::vector<std::string>>()});
     return out;
 }
 
@@ -57,7 +63,9 @@ std::string rule_text(const House& house) {
     return out + "speech";
 }
 
-std::size_t rank_of(const House& house, SourceKind kind) { return static_cast<std::size_t>(std::find(house.rank.begin(), house.rank.end(), kind) - house.rank.begin()); }
+std::size_t rank_of(const House& house, SourceKind kind) {
+    return static_cast<std::size_t>(std::find(house.rank.begin(), house.rank.end(), kind) - house.rank.begin());
+}
 
 std::string to_json(const House& house) {
     json rank = json::array();
@@ -66,7 +74,9 @@ std::string to_json(const House& house) {
     for (const auto& w : house.wrenches) wrenches.push_back(js(w));
     json store = json::array();
     for (const auto& f : house.store) store.push_back(js(f));
-    return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off}, {"methods", methods_to_json(house.methods)}}.dump(2);
+    return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off},
+        {"methods", methods_to_json(house.methods)}}
+        .dump(2);
 }
 
 Result<House> house_from_json(std::string_view text) {

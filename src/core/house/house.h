@@ -25,7 +25,8 @@ struct StoreFluid {
 
 struct House {
     /// From the one that outranks all others down. Speech comes after them all and cannot be put higher.
-    std::vector<SourceKind> rank = {SourceKind::Book, SourceKind::Standard, SourceKind::Drawing, SourceKind::Word, SourceKind::Label, SourceKind::Measurement};
+    std::vector<SourceKind> rank = {
+        SourceKind::Book, SourceKind::Standard, SourceKind::Drawing, SourceKind::Word, SourceKind::Label, SourceKind::Measurement};
     std::vector<Wrench> wrenches;
     std::vector<StoreFluid> store;
     std::vector<std::string> rules_off = {};  // rules of the editor this house does not hold to; see editor.h

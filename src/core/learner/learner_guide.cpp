@@ -7,8 +7,8 @@
 
 #include "core/base/letters.h"
 #include "core/editing/usual_cautions.h"
-#include "core/plate/layout.h"
 #include "core/figure/evidence.h"
+#include "core/plate/layout.h"
 
 namespace anagraph::core {
 namespace {
@@ -32,7 +32,8 @@ std::string evidence_words(const Procedure& p, const Figure& f, Standing standin
 /// nothing contradicts, nor of one that nobody has looked for.
 std::string finding(const Procedure& p, const Figure& f) {
     const auto standing = standing_of(p, f);
-    const bool plain = f.settled.empty() && std::all_of(f.proofs.begin(), f.proofs.end(), [&](const Proof& proof) { return counts(p, f, proof) && agrees(f, proof); });
+    const bool plain = f.settled.empty() &&
+        std::all_of(f.proofs.begin(), f.proofs.end(), [&](const Proof& proof) { return counts(p, f, proof) && agrees(f, proof); });
     if ((standing == Standing::Proved && plain) || (standing == Standing::Open && f.proofs.empty() && f.looked.empty())) return "";
     return finding_of(p, f);
 }
@@ -49,7 +50,8 @@ std::vector<FigureRead> read_for_all(const Procedure& p, const Figure& f) {
     std::vector<FigureRead> out;
     for (const auto& variant : p.header.variants) {
         const auto* own = figure_for(p, f, variant);
-        out.push_back(own == nullptr ? FigureRead{"not known", "", variant, Standing::Open, "nobody has found it"} : read_one(p, *own, variant));
+        out.push_back(
+            own == nullptr ? FigureRead{"not known", "", variant, Standing::Open, "nobody has found it"} : read_one(p, *own, variant));
     }
     return out;
 }
@@ -58,7 +60,8 @@ std::vector<FigureRead> read_for_all(const Procedure& p, const Figure& f) {
 std::vector<ItemId> items_named(std::string_view line) {
     std::vector<ItemId> out;
     for (const auto& piece : pieces_of(line))
-        if (piece.kind == TokenKind::Item && std::find(out.begin(), out.end(), ItemId(piece.text)) == out.end()) out.emplace_back(piece.text);
+        if (piece.kind == TokenKind::Item && std::find(out.begin(), out.end(), ItemId(piece.text)) == out.end())
+            out.emplace_back(piece.text);
     return out;
 }
 
@@ -78,7 +81,8 @@ std::vector<KitRead> kit(const Procedure& p) {
 std::vector<KitRead> needs(const Procedure& p, const Step& s) {
     std::vector<ItemId> taken;
     const auto take_from = [&](const std::string& line) {
-        const bool put_in = std::any_of(std::begin(kPutIn), std::end(kPutIn), [&](std::string_view verb) { return line.starts_with(verb); });
+        const bool put_in =
+            std::any_of(std::begin(kPutIn), std::end(kPutIn), [&](std::string_view verb) { return line.starts_with(verb); });
         for (const auto& id : items_named(line)) {
             const auto* item = p.find(id);
             if (item == nullptr || item->kind == ItemKind::Part || item->kind == ItemKind::Fastener) continue;
@@ -105,8 +109,10 @@ std::vector<std::vector<std::size_t>> narrow_groups(const Step& s) {
             continue;
         }
         const bool second = open && s.plates[i].role == counterpart(s.plates[out.back().back()].role);
-        if (second) out.back().push_back(i);
-        else out.push_back({i});
+        if (second)
+            out.back().push_back(i);
+        else
+            out.push_back({i});
         open = !second && s.plates[i].role != PairRole::None;
     }
     return out;
@@ -114,7 +120,7 @@ std::vector<std::vector<std::size_t>> narrow_groups(const Step& s) {
 
 bool shows(const Plate& plate, const ItemId& item) {
     return std::any_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == item; }) ||
-           std::any_of(plate.fasteners.begin(), plate.fasteners.end(), [&](const FastenerPlace& f) { return f.item == item; });
+        std::any_of(plate.fasteners.begin(), plate.fasteners.end(), [&](const FastenerPlace& f) { return f.item == item; });
 }
 
 /// Each group of plates stands at the first line that names something it shows and no group before it did; else at the first
@@ -123,7 +129,9 @@ std::vector<StepRow> rows_of(const Procedure& p, const std::map<ItemId, int>& ca
     std::vector<StepRow> rows(1);
     std::vector<std::size_t> before;  // plates of the groups before
     for (const auto& group : narrow_groups(s)) {
-        const auto shown = [&](const std::vector<std::size_t>& plates, const ItemId& item) { return std::any_of(plates.begin(), plates.end(), [&](std::size_t i) { return shows(s.plates[i], item); }); };
+        const auto shown = [&](const std::vector<std::size_t>& plates, const ItemId& item) {
+            return std::any_of(plates.begin(), plates.end(), [&](std::size_t i) { return shows(s.plates[i], item); });
+        };
         std::size_t at = rows.back().first_line;
         if (!before.empty()) {
             std::optional<std::size_t> anew, again;
@@ -148,7 +156,8 @@ std::vector<StepRow> rows_of(const Procedure& p, const std::map<ItemId, int>& ca
 std::vector<MethodRead> methods(const Step& s, const std::vector<HouseMethod>& house) {
     std::vector<MethodRead> out;
     for (const auto& held : methods_of(s, house)) {
-        MethodRead m{summary(held), std::string(held.topic->question), held.because, held.chosen == nullptr ? "" : std::string(held.chosen->reason), {}, held.chosen != nullptr && held.accepted.empty(), {}};
+        MethodRead m{summary(held), std::string(held.topic->question), held.because,
+            held.chosen == nullptr ? "" : std::string(held.chosen->reason), {}, held.chosen != nullptr && held.accepted.empty(), {}};
         for (const auto* way : held.accepted) m.accepted.push_back({std::string(way->name), std::string(way->reason)});
         if (held.chosen == nullptr)
             for (const auto& way : held.topic->ways) m.others.push_back({std::string(way.name), std::string(way.reason)});
@@ -168,7 +177,8 @@ public:
         mark_repeated();
         for (const auto& f : p_.header.follow_ups) out_.later.push_back({read(f.when), read(f.what)});
         // each variant's figure stands in a row of its own
-        for (const auto& f : p_.figures) out_.figures.push_back({title_of(p_, f), read_one(p_, f), finding(p_, f), f.level ? text_of(*f.level) : "", f.replaces});
+        for (const auto& f : p_.figures)
+            out_.figures.push_back({title_of(p_, f), read_one(p_, f), finding(p_, f), f.level ? text_of(*f.level) : "", f.replaces});
         for (const auto& s : p_.sources) out_.sources.push_back(source(s));
         return std::move(out_);
     }
@@ -185,7 +195,9 @@ private:
         std::vector<const MethodRead*> told;
         for (auto& s : out_.steps)
             for (auto& m : s.methods) {
-                m.again = std::any_of(told.begin(), told.end(), [&](const MethodRead* t) { return t->summary == m.summary && t->because == m.because && t->accepted == m.accepted && t->others == m.others; });
+                m.again = std::any_of(told.begin(), told.end(), [&](const MethodRead* t) {
+                    return t->summary == m.summary && t->because == m.because && t->accepted == m.accepted && t->others == m.others;
+                });
                 told.push_back(&m);
             }
     }
@@ -213,7 +225,8 @@ private:
         CheckRead r{read(c.look), read(c.good), read(c.stop), read(c.ask), {}};
         if (!c.reading) return r;
         const auto* unit = find_unit(c.reading->unit);
-        r.reading = ReadingRead{read(c.reading->what), unit == nullptr ? c.reading->unit : std::string(unit->symbol), figure(c.reading->limits)};
+        r.reading =
+            ReadingRead{read(c.reading->what), unit == nullptr ? c.reading->unit : std::string(unit->symbol), figure(c.reading->limits)};
         return r;
     }
 

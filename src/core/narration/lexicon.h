@@ -82,18 +82,10 @@ std::string_view singular(std::string_view word);
 inline bool is_plural(std::string_view word) { return singular(word) != word; }
 
 /// How a verb form is used.
-enum class Form { Base,
-                  Third,
-                  Past,
-                  Ing };
+enum class Form { Base, Third, Past, Ing };
 
 /// What a verb must have with it before it is an action of a service job.
-enum class Need { None,
-                  Object,
-                  Fluid,
-                  Thing,
-                  Duration,
-                  Switch };
+enum class Need { None, Object, Fluid, Thing, Duration, Switch };
 
 /// One reading of a verb: "take" with "off" or "out" and a thing is "remove".
 struct VerbPattern {

@@ -20,7 +20,9 @@ std::string_view noun(std::string_view word) { return word.ends_with("'s") && wo
 
 std::string thing_near(const Line& line, std::size_t i, std::size_t from, std::size_t to) {
     to = std::min(to, line.size());
-    const auto names = [&](std::size_t k) { return k >= from && k < to && (is(Class::Part, line.at(k)) || is(Class::Fluid, line.at(k))) && !is(Class::Tool, line.at(k)); };
+    const auto names = [&](std::size_t k) {
+        return k >= from && k < to && (is(Class::Part, line.at(k)) || is(Class::Fluid, line.at(k))) && !is(Class::Tool, line.at(k));
+    };
     std::size_t best = line.size();
     for (std::size_t reach = 0; reach < to - std::min(from, to) + 1 && best == line.size(); ++reach) {
         if (i >= reach && names(i - reach))

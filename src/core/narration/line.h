@@ -47,7 +47,8 @@ struct Line {
         return false;
     }
     std::size_t count(lexicon::Class what) const {
-        return static_cast<std::size_t>(std::count_if(words.begin(), words.end(), [&](const Word& w) { return lexicon::among(w.classes, what); }));
+        return static_cast<std::size_t>(
+            std::count_if(words.begin(), words.end(), [&](const Word& w) { return lexicon::among(w.classes, what); }));
     }
     /// Where the blank-separated words stand one after the other, or npos. "*" stands for any one word.
     std::size_t find(std::string_view sequence, std::size_t from = 0) const {
@@ -59,7 +60,8 @@ struct Line {
     bool says(std::string_view sequence) const { return find(sequence) != std::string_view::npos; }
     bool says_any(std::initializer_list<std::string_view> sequences) const {
         const std::uint64_t there = bits_of(0, words.size());
-        return std::any_of(sequences.begin(), sequences.end(), [&](std::string_view s) { return ((there & bit_of(s.substr(0, s.find(' ')))) != 0 || s.front() == '*') && says(s); });
+        return std::any_of(sequences.begin(), sequences.end(),
+            [&](std::string_view s) { return ((there & bit_of(s.substr(0, s.find(' ')))) != 0 || s.front() == '*') && says(s); });
     }
     /// Which words may be there, as a sieve: most words asked for are not, and are turned away by it.
     std::uint64_t bits_of(std::size_t from, std::size_t to) const {
@@ -67,7 +69,11 @@ struct Line {
         for (std::size_t i = from; i < std::min(to, words.size()); ++i) bits |= bit_of(words[i].text);
         return bits;
     }
-    static std::uint64_t bit_of(std::string_view word) { return std::uint64_t{1} << ((static_cast<unsigned char>(word.front()) * 7 + static_cast<unsigned char>(word.back()) * 3 + word.size()) % 64); }
+    static std::uint64_t bit_of(std::string_view word) {
+        return std::uint64_t{1} << ((static_cast<unsigned char>(word.front()) * 7 + static_cast<unsigned char>(word.back()) * 3 +
+                                        word.size()) %
+                   64);
+    }
     bool stands_at(std::string_view sequence, std::size_t i) const {
         while (!sequence.empty()) {
             const auto blank = sequence.find(' ');

@@ -17,15 +17,24 @@ using lexicon::Need;
 
 constexpr WordList kConnect = "and then so now or but next right okay ok please to first second well uh um yes yeah also finally lastly";
 constexpr WordList kSpeaker = "i we you i'll we'll let's i've we've you've us ill";
-constexpr WordList kAuxiliary = "can must should will need needs have has got gotta want gonna going better ought to be get wanna shall may gets being ready";
-constexpr WordList kNegative = "don't not never no can't cannot won't doesn't didn't without nobody nothing wouldn't shouldn't couldn't isn't aren't wasn't haven't hasn't neither nor mustn't needn't dont rather instead";
-constexpr WordList kUnreal = "if unless would could might whether suppose i'd you'd we'd he'd they'd she'd used supposed meant wanted forgot forgotten should've would've could've";
-constexpr WordList kSubordinate = "when before until till because cause 'cause which who where why how whenever than as since whose what whatever";
-constexpr WordList kOthers = "people some somebody someone they folks he she everyone everybody nobody dad father boss uncle mate mother who guy guys bloke lad dealer others wife lads them him";
+constexpr WordList kAuxiliary =
+    "can must should will need needs have has got gotta want gonna going better ought to be get wanna shall may gets being ready";
+constexpr WordList kNegative =
+    "don't not never no can't cannot won't doesn't didn't without nobody nothing wouldn't shouldn't couldn't isn't aren't wasn't haven't "
+    "hasn't neither nor mustn't needn't dont rather instead";
+constexpr WordList kUnreal =
+    "if unless would could might whether suppose i'd you'd we'd he'd they'd she'd used supposed meant wanted forgot forgotten should've "
+    "would've could've";
+constexpr WordList kSubordinate =
+    "when before until till because cause 'cause which who where why how whenever than as since whose what whatever";
+constexpr WordList kOthers =
+    "people some somebody someone they folks he she everyone everybody nobody dad father boss uncle mate mother who guy guys bloke lad "
+    "dealer others wife lads them him";
 constexpr WordList kBoundary = "and then so but or because cause if when until till before after which who while";
 constexpr WordList kPronouns = "it them this that those these one ones both everything all each any him her lot";
 constexpr WordList kDeterminers = "the a an your my its this that these those each every new old another both all some any";
-constexpr WordList kMoves = "comes come come's goes go slips lifts pops slides pulls unclips swings hinges hooks clips pushes presses threads screws winds";
+constexpr WordList kMoves =
+    "comes come come's goes go slips lifts pops slides pulls unclips swings hinges hooks clips pushes presses threads screws winds";
 constexpr WordList kParticles = "off out on in back up down open closed shut away tight loose undone apart";
 
 bool thing_or_fluid(std::string_view w) { return is(Class::Thing, w) || is(Class::Fluid, w); }
@@ -66,11 +75,16 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
         if (auxiliary && listed(kAuxiliary, left) && !listed("be being have has", left)) return "told to be done";
         // "cap off wipe the face", "take it out and clean it"
         const auto earlier = line.before(j, 2);
-        if (listed("it them", left) || (listed(kParticles, left) && (thing_or_fluid(earlier) || listed("it them back one", earlier)) && (listed(kDeterminers, line.at(i + 1)) || listed(kPronouns, line.at(i + 1))))) return "told after another action";
+        if (listed("it them", left) ||
+            (listed(kParticles, left) && (thing_or_fluid(earlier) || listed("it them back one", earlier)) &&
+                (listed(kDeterminers, line.at(i + 1)) || listed(kPronouns, line.at(i + 1)))))
+            return "told after another action";
         if (line.at(i) == "wait" && lexicon::unit_of(left, "", "")) return "told as a time to wait";
         // where nothing is punctuated a new clause may begin after any thing: "no grit in it wipe the tip"
         const bool unpunctuated = line.clause_begin(line.size() - 1) == 0 && line.size() > 5;
-        if (unpunctuated && listed("it them the your those", line.at(i + 1)) && !listed(kSpeaker, left) && !listed(kPronouns, left) && !listed(kAuxiliary, left) && !listed("that which of for with at by from in you'll it'll they'll they i'd you'd", left)) return "told in a new clause";
+        if (unpunctuated && listed("it them the your those", line.at(i + 1)) && !listed(kSpeaker, left) && !listed(kPronouns, left) &&
+            !listed(kAuxiliary, left) && !listed("that which of for with at by from in you'll it'll they'll they i'd you'd", left))
+            return "told in a new clause";
         return std::nullopt;
     }
     if (form == Form::Past) {
@@ -81,7 +95,8 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
     }
     if (form == Form::Ing) {
         if (line.any({"today", "tonight"}, begin, i)) return std::nullopt;  // announced
-        if (listed("i'm we're you're i we keep start begin", left) || (left == "and" && line.any({"i'm", "we're"}, from, j))) return "said of the one who does it";
+        if (listed("i'm we're you're i we keep start begin", left) || (left == "and" && line.any({"i'm", "we're"}, from, j)))
+            return "said of the one who does it";
         return std::nullopt;
     }
     return std::nullopt;
@@ -162,10 +177,16 @@ private:
             if (!how) continue;
             // a noun at the head of a clause: "oil out", "filter on", "drain plug"
             const auto next = line_.at(i + 1);
-            const bool ambiguous = form == Form::Base && (is(Class::Part, line_.at(i)) || is(Class::Fluid, line_.at(i)) || is(Class::Tool, line_.at(i)));
-            const bool acts = line_.starts_clause(i + 1) ? false : listed(kDeterminers, next) || listed(kPronouns, next) || (lexicon::is_plural(next) && is(Class::Thing, next)) || (listed("up down in on", next) && line_.at(i) != "drain");
+            const bool ambiguous =
+                form == Form::Base && (is(Class::Part, line_.at(i)) || is(Class::Fluid, line_.at(i)) || is(Class::Tool, line_.at(i)));
+            const bool acts = line_.starts_clause(i + 1) ? false
+                                                         : listed(kDeterminers, next) || listed(kPronouns, next) ||
+                    (lexicon::is_plural(next) && is(Class::Thing, next)) || (listed("up down in on", next) && line_.at(i) != "drain");
             if ((ambiguous && !acts) || listed("me us", next)) continue;
-            if (listed("enough", next) || (line_.at(i) == "look" && next == "at" && listed("that this", line_.at(i + 2)) && (line_.size() <= i + 3 || !is(Class::Thing, line_.at(i + 3))))) continue;  // "close enough", "look at that"
+            if (listed("enough", next) ||
+                (line_.at(i) == "look" && next == "at" && listed("that this", line_.at(i + 2)) &&
+                    (line_.size() <= i + 3 || !is(Class::Thing, line_.at(i + 3)))))
+                continue;  // "close enough", "look at that"
             const std::size_t to = reach_of(line_, i);
             const bool passive = *how == "said in the passive";
             // "turn the tap on": what is switched is opened or closed
@@ -173,12 +194,14 @@ private:
                 const auto which = particle_in(line_, "on off", i + 1, to);
                 const bool tap = line_.any({"tap", "taps", "cock", "valve", "stopcock"}, i + 1, to);
                 if (which && tap) {
-                    add(line_.at(*which) == "on" ? "open" : "close", thing_near(line_, i + 1, i + 1, to), i, *which + 1 - i, fmt::format("\"{} {}\": {}", line_.at(i), line_.at(*which), *how));
+                    add(line_.at(*which) == "on" ? "open" : "close", thing_near(line_, i + 1, i + 1, to), i, *which + 1 - i,
+                        fmt::format("\"{} {}\": {}", line_.at(i), line_.at(*which), *how));
                     continue;
                 }
             }
             // "put nine in", "pour two and a half in": an amount
-            if (line_.at(i) == "put" && read_number(line_.words, i + 1) && line_.any({"in"}, i + 2, to) && !line_.any(Class::Fastener, i, to)) {
+            if (line_.at(i) == "put" && read_number(line_.words, i + 1) && line_.any({"in"}, i + 2, to) &&
+                !line_.any(Class::Fastener, i, to)) {
                 add("fill", thing_near(line_, i + 1, i + 1, to), i, to - i, fmt::format("an amount is put in: {}", *how));
                 continue;
             }
@@ -206,38 +229,56 @@ private:
             if (!listed("off out away on in over back up down open closed shut tight loose", w) || used_[i]) continue;
             const std::size_t begin = line_.clause_begin(i);
             // "and back on with a new clip": the thing is the one of the line before
-            if (i > 0 && line_.before(i) == "back" && listed("on in", w) && (line_.starts_clause(i - 1) || listed("and then so now", line_.before(i, 2)))) {
+            if (i > 0 && line_.before(i) == "back" && listed("on in", w) &&
+                (line_.starts_clause(i - 1) || listed("and then so now", line_.before(i, 2)))) {
                 add("fit", {}, i - 1, 2, fmt::format("\"back {}\": something is done", w));
                 continue;
             }
             // off it comes, out comes the screw
-            const bool inverted = (line_.starts_clause(i) || listed("and then so now", line_.before(i))) && (listed("it they that", line_.at(i + 1)) ? listed("comes come goes go", line_.at(i + 2)) : listed("comes come goes", line_.at(i + 1)));
+            const bool inverted = (line_.starts_clause(i) || listed("and then so now", line_.before(i))) &&
+                (listed("it they that", line_.at(i + 1)) ? listed("comes come goes go", line_.at(i + 2))
+                                                         : listed("comes come goes", line_.at(i + 1)));
             if (inverted) {
                 act(w, thing_near(line_, i, i, line_.clause_end(i)), i, 3);
                 continue;
             }
             const auto next = line_.at(i + 1);
-            const bool ends = i + 1 >= line_.size() || line_.starts_clause(i + 1) || listed("and with by then now again so for first hand finger but before as into onto that's it's these this there's i you we till until when because cause to at from it one two three four five six", next) || (w == "back" && listed("on in up", next)) || (listed("in off out on over", w) && listed("the it them each", next)) || (w == "out" && next == "of" && !is(Class::Body, line_.before(i)));
+            const bool ends = i + 1 >= line_.size() || line_.starts_clause(i + 1) ||
+                listed(
+                    "and with by then now again so for first hand finger but before as into onto that's it's these this there's i you we "
+                    "till until when because cause to at from it one two three four five six",
+                    next) ||
+                (w == "back" && listed("on in up", next)) || (listed("in off out on over", w) && listed("the it them each", next)) ||
+                (w == "out" && next == "of" && !is(Class::Body, line_.before(i)));
             if (!ends || i == begin) continue;
             // back over "comes", "goes", "is" to the thing
             std::size_t k = i;
             bool moves = false;
-            while (k > begin && (listed(kMoves, line_.before(k)) || listed("is are back straight right just all now then fully", line_.before(k)) || is(Class::Adverb, line_.before(k)))) {
+            while (k > begin &&
+                (listed(kMoves, line_.before(k)) || listed("is are back straight right just all now then fully", line_.before(k)) ||
+                    is(Class::Adverb, line_.before(k)))) {
                 moves = moves || listed(kMoves, line_.before(k)) || listed("is are", line_.before(k));
                 --k;
                 if (used_[k]) break;
             }
             if (k == begin) continue;
-            const bool pronoun = (moves && listed("it that they those these this one", line_.before(k)) && !(w == "out" && next == "of")) || (line_.before(k) == "one" && listed("old new left right fresh first second other that this", line_.before(k, 2)));
+            const bool pronoun = (moves && listed("it that they those these this one", line_.before(k)) && !(w == "out" && next == "of")) ||
+                (line_.before(k) == "one" && listed("old new left right fresh first second other that this", line_.before(k, 2)));
             if (is(Class::Body, line_.before(k)) || is(Class::Wear, line_.before(k)) || listed("drop smear", line_.before(k))) continue;
             if (!pronoun && !thing_or_fluid(line_.before(k)) && !(moves && is(Class::Wired, line_.before(k)))) continue;
             // the words before the thing belong to its name
             std::size_t m = k - 1;
-            while (m > begin && (is(Class::Modifier, line_.before(m)) || is(Class::Thing, line_.before(m)) || is(Class::Fluid, line_.before(m)) || listed(kDeterminers, line_.before(m)) || listed("of two three four six more", line_.before(m)))) --m;
-            const bool whole = m == begin || listed("and then so now right okay with well yes uh um but i'll i've get got that's or out off on in", line_.before(m));
+            while (m > begin &&
+                (is(Class::Modifier, line_.before(m)) || is(Class::Thing, line_.before(m)) || is(Class::Fluid, line_.before(m)) ||
+                    listed(kDeterminers, line_.before(m)) || listed("of two three four six more", line_.before(m))))
+                --m;
+            const bool whole = m == begin ||
+                listed("and then so now right okay with well yes uh um but i'll i've get got that's or out off on in", line_.before(m));
             if (!whole || used_[k - 1]) continue;
             bool unreal = false;
-            for (std::size_t q = begin; q < i; ++q) unreal = unreal || listed(kNegative, line_.at(q)) || listed(kUnreal, line_.at(q)) || listed("when before until till because while", line_.at(q));
+            for (std::size_t q = begin; q < i; ++q)
+                unreal = unreal || listed(kNegative, line_.at(q)) || listed(kUnreal, line_.at(q)) ||
+                    listed("when before until till because while", line_.at(q));
             if (unreal) continue;
             std::string about = pronoun ? std::string() : thing_near(line_, k - 1, begin, k);
             const bool onto = listed("in on over", w) && listed("the it them each", next);
@@ -245,7 +286,8 @@ private:
             if (onto && w == "in" && !is(Class::Fluid, line_.before(k)) && !moves && next == "the") continue;
             if (onto && is(Class::Fluid, line_.before(k)) && w != "in") continue;
             if (listed("bin drum can tank bucket jar recycling", line_.at(i + 2)) || listed("bin drum can", line_.at(i + 3))) {
-                if (line_.any({"old", "waste", "goes", "rag", "rags"}, begin, i)) add("dispose", about, m, i + 1 - m, "something old goes into its bin");
+                if (line_.any({"old", "waste", "goes", "rag", "rags"}, begin, i))
+                    add("dispose", about, m, i + 1 - m, "something old goes into its bin");
                 continue;
             }
             act(w == "back" && listed("on in up", next) ? next : w, about, m, i + 1 - m);
@@ -258,11 +300,11 @@ private:
         const bool wired = is(Class::Wired, noun) && !is(Class::Fluid, noun);
         const bool switched = is(Class::Switched, noun) && !wired && !listed("key heater fan pump machine", noun);
         std::string_view verb;
-        if (listed("off out away", particle)) verb = is(Class::Fluid, noun) ? "drain" : wired ? "disconnect"
-                                                                                              : "remove";
-        if (listed("on in back over", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect"
-                                                                                                : "fit";
-        if (switched && listed("off out on in back", particle)) verb = listed("isolator breaker", noun) ? (listed("off out", particle) ? "open" : "close") : std::string_view{};  // an isolator that is off is open
+        if (listed("off out away", particle)) verb = is(Class::Fluid, noun) ? "drain" : wired ? "disconnect" : "remove";
+        if (listed("on in back over", particle)) verb = is(Class::Fluid, noun) ? "fill" : wired ? "connect" : "fit";
+        if (switched && listed("off out on in back", particle))
+            verb = listed("isolator breaker", noun) ? (listed("off out", particle) ? "open" : "close")
+                                                    : std::string_view{};  // an isolator that is off is open
         if (particle == "open") verb = "open";
         if (listed("closed shut", particle)) verb = "close";
         if (particle == "tight") verb = "tighten";
@@ -289,7 +331,9 @@ private:
                 else if (!is(Class::Modifier, line_.at(k)) && line_.at(k) != "o")
                     break;
             }
-            if (thing == line_.size() || listed("is was has machine in on back goes out", line_.at(thing + 1)) || line_.any({"if", "when", "want", "wants", "need", "needs", "number", "every", "buy", "it's"}, line_.clause_begin(i), i)) continue;
+            if (thing == line_.size() || listed("is was has machine in on back goes out", line_.at(thing + 1)) ||
+                line_.any({"if", "when", "want", "wants", "need", "needs", "number", "every", "buy", "it's"}, line_.clause_begin(i), i))
+                continue;
             add("replace", thing_near(line_, thing, i + 1, end), i, thing + 1 - i, "something new goes in");
         }
     }
@@ -300,15 +344,19 @@ private:
             if (!line_.words[i].sentence_start) continue;
             std::size_t k = i;
             while (k < line_.size() && listed("the now then right so okay and again", line_.at(k))) ++k;
-            const bool alone = k + 1 >= line_.size() || line_.words[k + 1].sentence_start || (line_.starts_clause(k + 1)) || line_.at(k + 1) == "again";
-            if (alone && listed("dipstick stick glass level gauges pressure leaks", line_.at(k))) add("check", std::string(line_.at(k)), k, 1, "a thing named alone: it is looked at");
+            const bool alone =
+                k + 1 >= line_.size() || line_.words[k + 1].sentence_start || (line_.starts_clause(k + 1)) || line_.at(k + 1) == "again";
+            if (alone && listed("dipstick stick glass level gauges pressure leaks", line_.at(k)))
+                add("check", std::string(line_.at(k)), k, 1, "a thing named alone: it is looked at");
         }
     }
 
     /// "finger tight", "hand tight and a quarter turn".
     void tight_by_hand() {
         for (std::size_t i = 0; i + 1 < line_.size(); ++i)
-            if (listed("finger hand fingertight handtight", line_.at(i)) && line_.at(i + 1) == "tight" && !line_.any({"not", "never", "past", "don't"}, line_.clause_begin(i), i)) add("tighten", thing_near(line_, i), i, 2, "tightened by hand");
+            if (listed("finger hand fingertight handtight", line_.at(i)) && line_.at(i + 1) == "tight" &&
+                !line_.any({"not", "never", "past", "don't"}, line_.clause_begin(i), i))
+                add("tighten", thing_near(line_, i), i, 2, "tightened by hand");
     }
 
     /// "a smear of grease on the seal", "a drop of oil on the threads".
@@ -316,7 +364,9 @@ private:
         for (std::size_t i = 0; i + 2 < line_.size(); ++i) {
             if (!listed("smear dab film drop wipe lick touch bit splash", line_.at(i)) || line_.at(i + 1) != "of") continue;
             for (std::size_t k = i + 2; k < std::min(i + 5, line_.size()); ++k) {
-                if (!is(Class::Fluid, line_.at(k)) || listed("water coolant", line_.at(k)) || !line_.any({"on", "round", "to", "over"}, k, k + 4)) continue;
+                if (!is(Class::Fluid, line_.at(k)) || listed("water coolant", line_.at(k)) ||
+                    !line_.any({"on", "round", "to", "over"}, k, k + 4))
+                    continue;
                 add("lubricate", thing_near(line_, k + 3, k + 1), i, k + 1 - i, "oil or grease goes on something");
                 break;
             }
@@ -339,12 +389,15 @@ double worth_of(const Line& line, const FoundStep& s) {
 
 /// One act that two readings found is one step: "close the cap" is not "fit the cap" too.
 std::vector<FoundStep> said_once(std::vector<FoundStep> steps) {
-    static constexpr std::pair<std::string_view, std::string_view> kSame[] = {{"connect", "fit"}, {"close", "fit"}, {"replace", "fit"}, {"inspect", "check"}, {"measure", "check"}, {"record", "mark"}, {"pump", "fill"}};
+    static constexpr std::pair<std::string_view, std::string_view> kSame[] = {{"connect", "fit"}, {"close", "fit"}, {"replace", "fit"},
+        {"inspect", "check"}, {"measure", "check"}, {"record", "mark"}, {"pump", "fill"}};
     std::vector<FoundStep> out;
     for (auto& s : steps) {
         auto same = std::find_if(out.begin(), out.end(), [&](const FoundStep& o) {
             if (o.verb == s.verb) return o.about == s.about || o.about.empty() || s.about.empty();
-            const bool alike = std::any_of(std::begin(kSame), std::end(kSame), [&](const auto& pair) { return (pair.first == o.verb && pair.second == s.verb) || (pair.first == s.verb && pair.second == o.verb); });
+            const bool alike = std::any_of(std::begin(kSame), std::end(kSame), [&](const auto& pair) {
+                return (pair.first == o.verb && pair.second == s.verb) || (pair.first == s.verb && pair.second == o.verb);
+            });
             return alike && o.about == s.about;
         });
         if (same == out.end()) {
@@ -386,8 +439,11 @@ std::vector<FoundStep> read_steps(const Line& line) {
                 ruled = true;
                 if (s.at >= covered && scores[v].total + worth_of(line, s) >= kThreshold) out.push_back(s);
             }
-            const bool again = std::any_of(out.begin(), out.end(), [&](const FoundStep& s) { return s.verb == verb && s.at >= stretch.from; });
-            if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kThreshold) out.push_back({verb, thing_near(line, stretch.from, stretch.from, stretch.to), std::max(stretch.from, covered), 1, "likely from what is said around it; no word says it outright", true});
+            const bool again =
+                std::any_of(out.begin(), out.end(), [&](const FoundStep& s) { return s.verb == verb && s.at >= stretch.from; });
+            if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kThreshold)
+                out.push_back({verb, thing_near(line, stretch.from, stretch.from, stretch.to), std::max(stretch.from, covered), 1,
+                    "likely from what is said around it; no word says it outright", true});
         }
         covered = stretch.to;
     }

@@ -9,8 +9,8 @@
 #include <optional>
 #include <set>
 
-#include "core/narration/line.h"
 #include "core/narration/figures/read_figures.h"
+#include "core/narration/line.h"
 #include "core/narration/read_moments.h"
 #include "core/narration/read_steps.h"
 
@@ -53,7 +53,8 @@ public:
                         to = k;
                         break;
                     }
-                lines_.push_back({{std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(from)), std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(to))}});
+                lines_.push_back({{std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(from)),
+                    std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(to))}});
                 segment_of_.push_back(i);
                 from = to;
             } while (from < words.size());
@@ -96,7 +97,10 @@ private:
             else if (m.figure_kind == FigureKind::Count)
                 content += 0.25;
             else
-                content += m.figure_kind == FigureKind::Percent || m.figure_kind == FigureKind::Reading || m.figure_kind == FigureKind::Length || m.figure_kind == FigureKind::Duration ? 0.7 : 1.2;
+                content += m.figure_kind == FigureKind::Percent || m.figure_kind == FigureKind::Reading ||
+                        m.figure_kind == FigureKind::Length || m.figure_kind == FigureKind::Duration
+                    ? 0.7
+                    : 1.2;
         }
         return std::min(content, 2.2);
     }
@@ -151,25 +155,35 @@ private:
 
     /// A figure may say a step by itself: "motor foot bolts back to forty five newton metres", "two litres in".
     void add_implied(const Line& line, const std::vector<FoundFigure>& figures, std::vector<FoundStep>& steps) {
-        const auto done = [&](std::string_view verb) { return std::any_of(steps.begin(), steps.end(), [&](const FoundStep& s) { return s.verb == verb; }); };
+        const auto done = [&](std::string_view verb) {
+            return std::any_of(steps.begin(), steps.end(), [&](const FoundStep& s) { return s.verb == verb; });
+        };
         const bool tightened_before = tightened_before_;
         tightened_before_ = done("tighten");
         if (line.any({"book", "says", "say", "wrong", "didn't", "would", "metric", "older", "don't", "card", "said"})) return;
         for (const auto& f : figures) {
             if (f.taken_back) continue;
-            const auto imply = [&](std::string verb, std::string because) { steps.push_back({std::move(verb), thing_near(line, std::min(f.from, line.size() - 1)), f.from, std::min(f.to, line.size()) - f.from, std::move(because)}); };
+            const auto imply = [&](std::string verb, std::string because) {
+                steps.push_back({std::move(verb), thing_near(line, std::min(f.from, line.size() - 1)), f.from,
+                    std::min(f.to, line.size()) - f.from, std::move(because)});
+            };
             if (f.kind == FigureKind::Torque && !done("tighten") && !tightened_before) {
                 imply("tighten", "a torque is said: something is tightened to it");
                 tightened_before_ = true;
             }
-            if (f.kind == FigureKind::Volume && !done("fill") && !done("drain") && listed("in of", line.at(f.to)) && !line.any({"out", "came", "drained", "left", "takes", "holds", "capacity", "bottle", "can", "drum", "about", "is", "are"})) imply("fill", "an amount goes in");
+            if (f.kind == FigureKind::Volume && !done("fill") && !done("drain") && listed("in of", line.at(f.to)) &&
+                !line.any({"out", "came", "drained", "left", "takes", "holds", "capacity", "bottle", "can", "drum", "about", "is", "are"}))
+                imply("fill", "an amount goes in");
             if (f.kind == FigureKind::Turn && steps.empty()) {
                 if (line.any({"adjuster", "adjusters", "screw", "cone", "bush", "bushes", "jacking", "out", "in", "another"}))
                     imply("adjust", "something is turned by a part of a turn");
                 else if (line.any({"hand", "filter", "plug", "nut", "bolt", "cap"}))
                     imply("tighten", "something is turned by a part of a turn");
             }
-            if (f.kind == FigureKind::Duration && steps.empty() && line.size() < 12 && line.any({"then", "wait", "settle", "give", "leave", "it"}) && !line.any({"takes", "every", "took", "was", "been", "after", "ago", "spin", "runs"})) imply("wait", "a time to wait is said");
+            if (f.kind == FigureKind::Duration && steps.empty() && line.size() < 12 &&
+                line.any({"then", "wait", "settle", "give", "leave", "it"}) &&
+                !line.any({"takes", "every", "took", "was", "been", "after", "ago", "spin", "runs"}))
+                imply("wait", "a time to wait is said");
         }
     }
 
@@ -188,7 +202,8 @@ private:
             m.because += fmt::format("; about the {}, named here", m.about);
         } else if (!last_part_.empty() && i - last_part_segment_ <= 4) {
             m.about = last_part_;
-            m.because += fmt::format("; about the {}, named {} s before", m.about, std::lround(m.at.seconds() - segments_[last_part_segment_].start.seconds()));
+            m.because += fmt::format(
+                "; about the {}, named {} s before", m.about, std::lround(m.at.seconds() - segments_[last_part_segment_].start.seconds()));
         }
         return m;
     }
@@ -235,8 +250,7 @@ std::string_view canonical_unit(FigureKind kind, const Unit& unit) {
             return "s";
         case FigureKind::Interval:
         case FigureKind::Reading:
-            return unit.dimension == Dimension::Calendar ? "month" : unit.dimension == Dimension::Distance ? "km"
-                                                                                                           : "h";
+            return unit.dimension == Dimension::Calendar ? "month" : unit.dimension == Dimension::Distance ? "km" : "h";
         case FigureKind::Speed:
             return "rpm";
         case FigureKind::Percent:
@@ -262,8 +276,9 @@ Canonical canonical_value(const Mark& m) {
         const auto n = Number::kept(text);
         return n ? nlohmann::json(std::round(convert(n->value(), *source, *target) * 1e6) / 1e6) : nlohmann::json(nullptr);
     };
-    const std::string name = m.figure_kind == FigureKind::Count ? "number" : m.figure_kind == FigureKind::Turn ? "turns"
-                                                                                                               : std::string(target->id);
+    const std::string name = m.figure_kind == FigureKind::Count ? "number"
+        : m.figure_kind == FigureKind::Turn                     ? "turns"
+                                                                : std::string(target->id);
     return {number(m.value.low), m.value.high.empty() ? nlohmann::json(nullptr) : number(m.value.high), name};
 }
 
@@ -271,7 +286,8 @@ Canonical canonical_value(const Mark& m) {
 
 nlohmann::json marks_json(const std::vector<Segment>& segments, const std::vector<Mark>& marks) {
     using nlohmann::json;
-    json out{{"segment_starts", json::array()}, {"figures", json::array()}, {"steps", json::array()}, {"cautions", json::array()}, {"slips", json::array()}, {"unseen", json::array()}, {"chatter", json::array()}};
+    json out{{"segment_starts", json::array()}, {"figures", json::array()}, {"steps", json::array()}, {"cautions", json::array()},
+        {"slips", json::array()}, {"unseen", json::array()}, {"chatter", json::array()}};
     for (const auto& s : segments) out["segment_starts"].push_back(s.start.seconds());
     std::optional<std::size_t> talk_end;
     std::set<std::string> seen;
@@ -281,8 +297,10 @@ nlohmann::json marks_json(const std::vector<Segment>& segments, const std::vecto
             case MarkKind::Figure: {
                 if (m.taken_back) break;
                 const auto c = canonical_value(m);
-                if (!seen.insert(fmt::format("{}|{}|{}|{}", m.segment, name_of(m.figure_kind), c.value.dump(), c.value_hi.dump())).second) break;
-                out["figures"].push_back({{"t", t}, {"kind", name_of(m.figure_kind)}, {"value", c.value}, {"value_hi", c.value_hi}, {"unit", c.unit}, {"about", m.about}, {"hedged", m.hedged}, {"optional", false}, {"because", m.because}});
+                if (!seen.insert(fmt::format("{}|{}|{}|{}", m.segment, name_of(m.figure_kind), c.value.dump(), c.value_hi.dump())).second)
+                    break;
+                out["figures"].push_back({{"t", t}, {"kind", name_of(m.figure_kind)}, {"value", c.value}, {"value_hi", c.value_hi},
+                    {"unit", c.unit}, {"about", m.about}, {"hedged", m.hedged}, {"optional", false}, {"because", m.because}});
                 break;
             }
             case MarkKind::Step:

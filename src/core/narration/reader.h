@@ -7,17 +7,12 @@
 #include <string_view>
 #include <vector>
 
-#include "core/narration/timed_text.h"
 #include "core/figure/figure.h"
+#include "core/narration/timed_text.h"
 
 namespace anagraph::core {
 
-enum class MarkKind { Figure,
-                      Step,
-                      Caution,
-                      Slip,
-                      Unseen,
-                      Talk };
+enum class MarkKind { Figure, Step, Caution, Slip, Unseen, Talk };
 
 /// Something found in one segment of a narration.
 struct Mark {

@@ -32,13 +32,13 @@ std::string_view form_tag(Form form) {
 std::string_view verb_tag(std::string_view canonical, Form form) {
     static const auto tags = [] {
         std::unordered_map<std::string, std::string> out;
-        for (const std::string_view verb : {"drain", "fill", "remove", "fit", "replace", "tighten", "loosen", "open", "close", "clean", "inspect", "check", "measure", "lubricate", "run", "wait", "mark", "reset", "lift", "lower", "pump", "bleed", "cut", "adjust", "record", "dispose", "connect", "disconnect", "none"})
+        for (const std::string_view verb : {"drain", "fill", "remove", "fit", "replace", "tighten", "loosen", "open", "close", "clean",
+                 "inspect", "check", "measure", "lubricate", "run", "wait", "mark", "reset", "lift", "lower", "pump", "bleed", "cut",
+                 "adjust", "record", "dispose", "connect", "disconnect", "none"})
             for (const char* mark : {"!", "~", "'", "s"}) out.emplace(std::string(verb) + mark, "{" + std::string(verb) + mark + "}");
         return out;
     }();
-    const char* mark = form == Form::Base ? "!" : form == Form::Ing ? "~"
-                                              : form == Form::Past  ? "'"
-                                                                    : "s";
+    const char* mark = form == Form::Base ? "!" : form == Form::Ing ? "~" : form == Form::Past ? "'" : "s";
     const auto it = tags.find(std::string(canonical) + mark);
     return it == tags.end() ? std::string_view("{none!}") : std::string_view(it->second);
 }
@@ -49,8 +49,11 @@ std::string_view tag_of(const Line& line, std::size_t i, Seen seen) {
     auto verb = lexicon::work_verb(w);
     if (verb && verb->usual == nullptr) verb.reset();
     if (seen == Seen::ForSteps && verb) return verb_tag(verb->usual->canonical, verb->form);
-    static constexpr std::pair<Class, std::string_view> kMoments[] = {{Class::Harm, "<harm>"}, {Class::Spoil, "<spoil>"}, {Class::Body, "<body>"}, {Class::Wear, "<wear>"}, {Class::Fluid, "<fluid>"}, {Class::Tool, "<tool>"}, {Class::Part, "<part>"}};
-    static constexpr std::pair<Class, std::string_view> kSteps[] = {{Class::Body, "<body>"}, {Class::Wear, "<wear>"}, {Class::Fluid, "<fluid>"}, {Class::Fastener, "<fastener>"}, {Class::Wired, "<wired>"}, {Class::Switched, "<switch>"}, {Class::Tool, "<tool>"}, {Class::Part, "<part>"}};
+    static constexpr std::pair<Class, std::string_view> kMoments[] = {{Class::Harm, "<harm>"}, {Class::Spoil, "<spoil>"},
+        {Class::Body, "<body>"}, {Class::Wear, "<wear>"}, {Class::Fluid, "<fluid>"}, {Class::Tool, "<tool>"}, {Class::Part, "<part>"}};
+    static constexpr std::pair<Class, std::string_view> kSteps[] = {{Class::Body, "<body>"}, {Class::Wear, "<wear>"},
+        {Class::Fluid, "<fluid>"}, {Class::Fastener, "<fastener>"}, {Class::Wired, "<wired>"}, {Class::Switched, "<switch>"},
+        {Class::Tool, "<tool>"}, {Class::Part, "<part>"}};
     if (seen == Seen::ForMoments) {
         for (const auto& [what, tag] : kMoments)
             if (is(what, w)) return tag;
@@ -199,7 +202,8 @@ std::vector<Stretch> stretches_of(const Line& line, std::size_t most) {
 
 Line part_of(const Line& line, const Stretch& stretch) {
     Line part;
-    part.words.assign(line.words.begin() + static_cast<std::ptrdiff_t>(stretch.from), line.words.begin() + static_cast<std::ptrdiff_t>(stretch.to));
+    part.words.assign(
+        line.words.begin() + static_cast<std::ptrdiff_t>(stretch.from), line.words.begin() + static_cast<std::ptrdiff_t>(stretch.to));
     return part;
 }
 
@@ -207,7 +211,12 @@ std::string explained(std::string_view feature) {
     if (feature.starts_with("w:")) feature.remove_prefix(2);
     const bool begins = feature.starts_with('^');
     if (begins) feature.remove_prefix(1);
-    static constexpr std::pair<std::string_view, std::string_view> kClasses[] = {{"<harm>", "a word of harm"}, {"<spoil>", "a word of damage"}, {"<body>", "a part of the body"}, {"<wear>", "protective gear"}, {"<fluid>", "a fluid"}, {"<tool>", "a tool"}, {"<part>", "a part"}, {"<fastener>", "a fastener"}, {"<wired>", "a lead or hose"}, {"<switch>", "a switch or valve"}, {"<do>", "an order"}, {"<doing>", "something done"}, {"<did>", "something done"}, {"<does>", "something done"}, {"<being>", "somebody"}, {"<num>", "a number"}, {"<thing>", "a thing"}, {"_", "\u2026"}, {"__", "\u2026"}};
+    static constexpr std::pair<std::string_view, std::string_view> kClasses[] = {{"<harm>", "a word of harm"},
+        {"<spoil>", "a word of damage"}, {"<body>", "a part of the body"}, {"<wear>", "protective gear"}, {"<fluid>", "a fluid"},
+        {"<tool>", "a tool"}, {"<part>", "a part"}, {"<fastener>", "a fastener"}, {"<wired>", "a lead or hose"},
+        {"<switch>", "a switch or valve"}, {"<do>", "an order"}, {"<doing>", "something done"}, {"<did>", "something done"},
+        {"<does>", "something done"}, {"<being>", "somebody"}, {"<num>", "a number"}, {"<thing>", "a thing"}, {"_", "\u2026"},
+        {"__", "\u2026"}};
     std::string out;
     while (!feature.empty()) {
         auto word = next_piece(feature, ' ');

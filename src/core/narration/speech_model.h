@@ -14,8 +14,7 @@
 namespace anagraph::core {
 
 /// What a word is seen as: for moments any deed is a deed; for steps each verb of work is its own.
-enum class Seen { ForMoments,
-                  ForSteps };
+enum class Seen { ForMoments, ForSteps };
 
 /// The features of a stretch as readable text ("^never", "will <harm>", "{remove!} _ off"), each once. For learning.
 std::vector<std::string> speech_features(const Line& stretch, Seen seen);

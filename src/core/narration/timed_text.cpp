@@ -54,10 +54,11 @@ std::string clean_utf8(std::string_view bytes, bool& mended) {
     out.reserve(bytes.size());
     for (std::size_t i = 0; i < bytes.size();) {
         const auto lead = static_cast<unsigned char>(bytes[i]);
-        const std::size_t length = lead < 0x80 ? 1 : lead >= 0xC2 && lead < 0xE0 ? 2
-                                                 : lead >= 0xE0 && lead < 0xF0   ? 3
-                                                 : lead >= 0xF0 && lead < 0xF5   ? 4
-                                                                                 : 0;
+        const std::size_t length = lead < 0x80 ? 1
+            : lead >= 0xC2 && lead < 0xE0      ? 2
+            : lead >= 0xE0 && lead < 0xF0      ? 3
+            : lead >= 0xF0 && lead < 0xF5      ? 4
+                                               : 0;
         bool good = length > 0 && i + length <= bytes.size();
         for (std::size_t k = 1; good && k < length; ++k) good = (static_cast<unsigned char>(bytes[i + k]) & 0xC0) == 0x80;
         if (good && length == 3) {
@@ -141,8 +142,10 @@ std::string plain_text(std::string_view line) {
             }
         }
         if (c == '&') {
-            static constexpr std::pair<std::string_view, std::string_view> kEntities[] = {{"&amp;", "&"}, {"&lt;", "<"}, {"&gt;", ">"}, {"&nbsp;", " "}, {"&quot;", "\""}};
-            const auto hit = std::find_if(std::begin(kEntities), std::end(kEntities), [&](const auto& e) { return line.substr(i, e.first.size()) == e.first; });
+            static constexpr std::pair<std::string_view, std::string_view> kEntities[] = {
+                {"&amp;", "&"}, {"&lt;", "<"}, {"&gt;", ">"}, {"&nbsp;", " "}, {"&quot;", "\""}};
+            const auto hit = std::find_if(
+                std::begin(kEntities), std::end(kEntities), [&](const auto& e) { return line.substr(i, e.first.size()) == e.first; });
             if (hit != std::end(kEntities)) {
                 out += hit->second;
                 i += hit->first.size() - 1;
@@ -191,9 +194,13 @@ void read_cues(const std::vector<std::string_view>& lines, Narration& out) {
             if (speaker.empty()) speaker = voice_of(lines[i]);
         }
         if (!from || !to || *to < *from) {
-            out.remarks.push_back(fmt::format("The times in line {} could not be read, so what was said there (\"{}\") is left out; mend the line and read the file again.", at, text.substr(0, 60)));
+            out.remarks.push_back(
+                fmt::format("The times in line {} could not be read, so what was said there (\"{}\") is left out; mend the line and read "
+                            "the file again.",
+                    at, text.substr(0, 60)));
         } else if (!text.empty()) {
-            out.segments.push_back({FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text), std::move(speaker)});
+            out.segments.push_back(
+                {FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text), std::move(speaker)});
         }
     }
 }
@@ -211,7 +218,8 @@ void read_paragraphs(const std::vector<std::string_view>& lines, Narration& out)
             const auto from = end == std::string_view::npos ? std::nullopt : clock_milliseconds(line.substr(1, end - 1));
             open = from.has_value();
             if (!open) {
-                out.remarks.push_back(fmt::format("The time in line {} could not be read, so that paragraph is left out; write it as [1:23].", i + 1));
+                out.remarks.push_back(
+                    fmt::format("The time in line {} could not be read, so that paragraph is left out; write it as [1:23].", i + 1));
                 continue;
             }
             const auto start = FrameTime::from_milliseconds(*from);
@@ -230,11 +238,14 @@ Result<Narration> read_timed_text(std::string_view bytes) {
     bool mended = false;
     if (bytes.substr(0, 2) == "\xFF\xFE" || bytes.substr(0, 2) == "\xFE\xFF") {
         text = from_utf16(bytes, bytes.front() == '\xFE');
-        out.remarks.emplace_back("The narration is written in UTF-16; it was read and is kept as UTF-8. Look at letters with accents once.");
+        out.remarks.emplace_back(
+            "The narration is written in UTF-16; it was read and is kept as UTF-8. Look at letters with accents once.");
     } else {
         text = clean_utf8(bytes.substr(0, 3) == "\xEF\xBB\xBF" ? bytes.substr(3) : bytes, mended);
     }
-    if (mended) out.remarks.emplace_back("Some bytes of the narration are not UTF-8 and show as \xEF\xBF\xBD; save the file as UTF-8 and read it again if they matter.");
+    if (mended)
+        out.remarks.emplace_back(
+            "Some bytes of the narration are not UTF-8 and show as \xEF\xBF\xBD; save the file as UTF-8 and read it again if they matter.");
     const auto lines = lines_of(text);
     const bool cues = std::any_of(lines.begin(), lines.end(), [](std::string_view l) { return l.find("-->") != std::string_view::npos; });
     if (cues)
@@ -242,15 +253,18 @@ Result<Narration> read_timed_text(std::string_view bytes) {
     else
         read_paragraphs(lines, out);
     if (out.segments.empty())
-        return fail(ErrorCode::BadInput, out.remarks.empty() ? "No timed text is in this file; a narration is WebVTT, SRT or paragraphs that begin with a time such as [1:23]."
-                                                             : "No line of this narration has times that can be read; check that they look like 00:01:23.000 --> 00:01:26.500.");
+        return fail(ErrorCode::BadInput,
+            out.remarks.empty()
+                ? "No timed text is in this file; a narration is WebVTT, SRT or paragraphs that begin with a time such as [1:23]."
+                : "No line of this narration has times that can be read; check that they look like 00:01:23.000 --> 00:01:26.500.");
     std::stable_sort(out.segments.begin(), out.segments.end(), [](const Segment& a, const Segment& b) { return a.start < b.start; });
     // A paragraph lasts until the next one begins; the last one as long as its words take (about three a second).
     if (!cues)
         for (std::size_t i = 0; i < out.segments.size(); ++i) {
             auto& s = out.segments[i];
             const auto words = static_cast<std::int64_t>(std::count(s.text.begin(), s.text.end(), ' ') + 1);
-            s.end = i + 1 < out.segments.size() ? out.segments[i + 1].start : FrameTime(s.start.num() * 3 + words * s.start.den(), s.start.den() * 3);
+            s.end = i + 1 < out.segments.size() ? out.segments[i + 1].start
+                                                : FrameTime(s.start.num() * 3 + words * s.start.den(), s.start.den() * 3);
         }
     return out;
 }
@@ -263,9 +277,7 @@ std::string write_webvtt(const std::vector<Segment>& segments) {
     std::string out = "WEBVTT\n";
     for (const auto& s : segments) {
         std::string text = s.speaker.empty() ? "" : fmt::format("<v {}>", s.speaker);
-        for (const char c : s.text) text += c == '&' ? "&amp;" : c == '<' ? "&lt;"
-                                                             : c == '>'   ? "&gt;"
-                                                                          : std::string(1, c);
+        for (const char c : s.text) text += c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : std::string(1, c);
         out += fmt::format("\n{} --> {}\n{}\n", stamp(s.start), stamp(s.end), text);
     }
     return out;

@@ -373,7 +373,15 @@ constexpr VerbPattern kPatterns[] = {
 struct Irregular {
     std::string_view lemma, past, participle;
 };
-constexpr Irregular kIrregular[] = {{"take", "took", "taken"}, {"put", "put", "put"}, {"get", "got", "gotten"}, {"undo", "undid", "undone"}, {"do", "did", "done"}, {"let", "let", "let"}, {"leave", "left", "left"}, {"give", "gave", "given"}, {"hold", "held", "held"}, {"lay", "laid", "laid"}, {"set", "set", "set"}, {"run", "ran", "run"}, {"blow", "blew", "blown"}, {"draw", "drew", "drawn"}, {"drive", "drove", "driven"}, {"cut", "cut", "cut"}, {"shut", "shut", "shut"}, {"write", "wrote", "written"}, {"read", "read", "read"}, {"feel", "felt", "felt"}, {"hang", "hung", "hung"}, {"stick", "stuck", "stuck"}, {"spin", "spun", "spun"}, {"bleed", "bled", "bled"}, {"throw", "threw", "thrown"}, {"slide", "slid", "slid"}, {"withdraw", "withdrew", "withdrawn"}, {"shake", "shook", "shaken"}, {"wind", "wound", "wound"}, {"unwind", "unwound", "unwound"}, {"sweep", "swept", "swept"}, {"make", "made", "made"}, {"fit", "fit", "fitted"}, {"reset", "reset", "reset"}, {"ride", "rode", "ridden"}, {"break", "broke", "broken"}, {"feed", "fed", "fed"}, {"have", "had", "had"}, {"catch", "caught", "caught"}, {"shine", "shone", "shone"}, {"split", "split", "split"}};
+constexpr Irregular kIrregular[] = {{"take", "took", "taken"}, {"put", "put", "put"}, {"get", "got", "gotten"}, {"undo", "undid", "undone"},
+    {"do", "did", "done"}, {"let", "let", "let"}, {"leave", "left", "left"}, {"give", "gave", "given"}, {"hold", "held", "held"},
+    {"lay", "laid", "laid"}, {"set", "set", "set"}, {"run", "ran", "run"}, {"blow", "blew", "blown"}, {"draw", "drew", "drawn"},
+    {"drive", "drove", "driven"}, {"cut", "cut", "cut"}, {"shut", "shut", "shut"}, {"write", "wrote", "written"}, {"read", "read", "read"},
+    {"feel", "felt", "felt"}, {"hang", "hung", "hung"}, {"stick", "stuck", "stuck"}, {"spin", "spun", "spun"}, {"bleed", "bled", "bled"},
+    {"throw", "threw", "thrown"}, {"slide", "slid", "slid"}, {"withdraw", "withdrew", "withdrawn"}, {"shake", "shook", "shaken"},
+    {"wind", "wound", "wound"}, {"unwind", "unwound", "unwound"}, {"sweep", "swept", "swept"}, {"make", "made", "made"},
+    {"fit", "fit", "fitted"}, {"reset", "reset", "reset"}, {"ride", "rode", "ridden"}, {"break", "broke", "broken"}, {"feed", "fed", "fed"},
+    {"have", "had", "had"}, {"catch", "caught", "caught"}, {"shine", "shone", "shone"}, {"split", "split", "split"}};
 
 bool vowel(char c) { return std::string_view("aeiou").find(c) != std::string_view::npos; }
 
@@ -422,7 +430,8 @@ struct Table {
             }
         add(y ? base.substr(0, base.size() - 1) + "ied" : stem + "ed", Form::Past, list, usual);
         const std::size_t n = base.size();
-        const bool closed = n >= 3 && !vowel(base[n - 1]) && vowel(base[n - 2]) && !vowel(base[n - 3]) && std::string_view("wxy").find(base[n - 1]) == std::string_view::npos;
+        const bool closed = n >= 3 && !vowel(base[n - 1]) && vowel(base[n - 2]) && !vowel(base[n - 3]) &&
+            std::string_view("wxy").find(base[n - 1]) == std::string_view::npos;
         if (closed || base == "plug" || base == "unplug") {
             add(base + base.back() + "ing", Form::Ing, list, usual);
             add(base + base.back() + "ed", Form::Past, list, usual);

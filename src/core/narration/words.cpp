@@ -16,14 +16,20 @@ bool digit(char c) { return c >= '0' && c <= '9'; }
 bool letter(char c) { return c >= 'a' && c <= 'z'; }
 
 const std::map<std::string_view, int>& small_numbers() {
-    static const std::map<std::string_view, int> table{
-        {"zero", 0}, {"nought", 0}, {"naught", 0}, {"oh", 0}, {"one", 1}, {"two", 2}, {"three", 3}, {"four", 4}, {"five", 5}, {"six", 6}, {"seven", 7}, {"eight", 8}, {"nine", 9}, {"ten", 10}, {"eleven", 11}, {"twelve", 12}, {"thirteen", 13}, {"fourteen", 14}, {"fifteen", 15}, {"sixteen", 16}, {"seventeen", 17}, {"eighteen", 18}, {"nineteen", 19}, {"twenty", 20}, {"thirty", 30}, {"forty", 40}, {"fourty", 40}, {"fifty", 50}, {"sixty", 60}, {"seventy", 70}, {"eighty", 80}, {"ninety", 90}};
+    static const std::map<std::string_view, int> table{{"zero", 0}, {"nought", 0}, {"naught", 0}, {"oh", 0}, {"one", 1}, {"two", 2},
+        {"three", 3}, {"four", 4}, {"five", 5}, {"six", 6}, {"seven", 7}, {"eight", 8}, {"nine", 9}, {"ten", 10}, {"eleven", 11},
+        {"twelve", 12}, {"thirteen", 13}, {"fourteen", 14}, {"fifteen", 15}, {"sixteen", 16}, {"seventeen", 17}, {"eighteen", 18},
+        {"nineteen", 19}, {"twenty", 20}, {"thirty", 30}, {"forty", 40}, {"fourty", 40}, {"fifty", 50}, {"sixty", 60}, {"seventy", 70},
+        {"eighty", 80}, {"ninety", 90}};
     return table;
 }
 
 /// The denominator a word names: half 2, quarter 4 ... or 0.
 int denominator(std::string_view w) {
-    static const std::map<std::string_view, int> table{{"half", 2}, {"halves", 2}, {"third", 3}, {"thirds", 3}, {"quarter", 4}, {"quarters", 4}, {"fifth", 5}, {"fifths", 5}, {"sixth", 6}, {"sixths", 6}, {"eighth", 8}, {"eighths", 8}, {"tenth", 10}, {"tenths", 10}, {"twelfth", 12}, {"sixteenth", 16}, {"sixteenths", 16}, {"hundredth", 100}, {"hundredths", 100}, {"thousandth", 1000}, {"thousandths", 1000}};
+    static const std::map<std::string_view, int> table{{"half", 2}, {"halves", 2}, {"third", 3}, {"thirds", 3}, {"quarter", 4},
+        {"quarters", 4}, {"fifth", 5}, {"fifths", 5}, {"sixth", 6}, {"sixths", 6}, {"eighth", 8}, {"eighths", 8}, {"tenth", 10},
+        {"tenths", 10}, {"twelfth", 12}, {"sixteenth", 16}, {"sixteenths", 16}, {"hundredth", 100}, {"hundredths", 100},
+        {"thousandth", 1000}, {"thousandths", 1000}};
     const auto it = table.find(w);
     return it == table.end() ? 0 : it->second;
 }
@@ -31,7 +37,9 @@ int denominator(std::string_view w) {
 std::string text_at(std::span<const Word> w, std::size_t i) { return i < w.size() ? w[i].text : std::string(); }
 
 std::optional<int> small_at(std::span<const Word> w, std::size_t i) {
-    static constexpr WordList kNames = "zero nought naught oh one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty thirty forty fourty fifty sixty seventy eighty ninety";
+    static constexpr WordList kNames =
+        "zero nought naught oh one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen "
+        "eighteen nineteen twenty thirty forty fourty fifty sixty seventy eighty ninety";
     if (i >= w.size() || !kNames.has(w[i].text)) return std::nullopt;
     const auto it = small_numbers().find(text_at(w, i));
     return it == small_numbers().end() ? std::nullopt : std::optional<int>(it->second);
@@ -95,7 +103,9 @@ Whole whole_number(std::span<const Word> w, std::size_t at) {
             const std::size_t from = i + (joined ? 1 : 0);
             Whole more = below_hundred(w, from);
             // "six thousand 118": a recogniser mixes words and digits
-            if (const auto digits = more.length == 0 ? written_value(text_at(w, from)) : std::nullopt; digits && total > 0 && *digits < 1000 && *digits == std::floor(*digits)) more = {static_cast<long>(*digits), 1};
+            if (const auto digits = more.length == 0 ? written_value(text_at(w, from)) : std::nullopt;
+                digits && total > 0 && *digits < 1000 && *digits == std::floor(*digits))
+                more = {static_cast<long>(*digits), 1};
             if (more.length == 0) break;
             // "two hundred and a half" is a fraction; "and" before a number belongs to it only after hundred or thousand
             if (denominator(text_at(w, from + more.length)) != 0) break;
@@ -129,7 +139,8 @@ std::size_t decimals_said(std::span<const Word> w, std::size_t at, std::string& 
         } else if (const Whole two = below_hundred(w, k); k == at && two.length > 0) {
             digits += std::to_string(two.value);
             return two.length;
-        } else if (const auto written = written_value(w[k].text); k == at && written && *written == std::floor(*written) && *written < 1000) {
+        } else if (const auto written = written_value(w[k].text);
+                   k == at && written && *written == std::floor(*written) && *written < 1000) {
             digits += w[k].text;
             return 1;
         } else {
@@ -165,7 +176,8 @@ std::vector<Word> joined_letters(std::vector<Word> words) {
         Word joined = words[i];
         std::size_t k = i + 1;
         // "p s i i think": a unit ends where it is complete
-        for (; k < n && !(joined.text.size() > 1 && words[k].text == "i" && lexicon::unit_of(joined.text, "", "")); ++k) joined.text += words[k].text;
+        for (; k < n && !(joined.text.size() > 1 && words[k].text == "i" && lexicon::unit_of(joined.text, "", "")); ++k)
+            joined.text += words[k].text;
         out.push_back(std::move(joined));
         i = k;
     }
@@ -173,7 +185,9 @@ std::vector<Word> joined_letters(std::vector<Word> words) {
 }
 
 SpokenNumber spoken(double value, std::string digits, std::size_t length) { return {value, std::move(digits), length, false, false, 0}; }
-SpokenNumber part_of_one(int top, int bottom, std::size_t length) { return {static_cast<double>(top) / bottom, fmt::format("{}/{}", top, bottom), length, false, true, 0}; }
+SpokenNumber part_of_one(int top, int bottom, std::size_t length) {
+    return {static_cast<double>(top) / bottom, fmt::format("{}/{}", top, bottom), length, false, true, 0};
+}
 
 /// "25", "1/2", "1 1/2", "2 and a half", "7 sixteenths".
 std::optional<SpokenNumber> written_number(std::span<const Word> w, std::size_t at) {
@@ -191,9 +205,12 @@ std::optional<SpokenNumber> written_number(std::span<const Word> w, std::size_t 
     if (!value) return std::nullopt;
     const std::string next = text_at(w, at + 1);
     if (const auto fraction = slashed(next); fraction && *fraction < 1) return spoken(*value + *fraction, first + " " + next, 2);
-    if (const auto part = and_fraction(w, at + 1)) return spoken(*value + part->first, plain_digits(*value + part->first), 1 + part->second);
-    if (const int d = denominator(next); d > 2 && *value > 0 && *value < d && *value == std::floor(*value)) return part_of_one(static_cast<int>(*value), d, 2);
-    if (next == "thousand" || next == "hundred") return spoken(*value * (next == "hundred" ? 100 : 1000), plain_digits(*value * (next == "hundred" ? 100 : 1000)), 2);
+    if (const auto part = and_fraction(w, at + 1))
+        return spoken(*value + part->first, plain_digits(*value + part->first), 1 + part->second);
+    if (const int d = denominator(next); d > 2 && *value > 0 && *value < d && *value == std::floor(*value))
+        return part_of_one(static_cast<int>(*value), d, 2);
+    if (next == "thousand" || next == "hundred")
+        return spoken(*value * (next == "hundred" ? 100 : 1000), plain_digits(*value * (next == "hundred" ? 100 : 1000)), 2);
     return spoken(*value, first.find('.') != std::string::npos ? first : plain_digits(*value), 1);
 }
 
@@ -212,7 +229,8 @@ std::vector<Word> words_of(std::string_view text) {
         while (!current.empty() && !digit(current.back()) && !letter(current.back())) current.pop_back();
         if (current.empty()) return;
         // "nine's in": the number is
-        if (const auto stem = std::string_view(current).substr(0, current.size() - std::min<std::size_t>(2, current.size())); current.ends_with("'s") && stem != "one" && small_numbers().contains(stem)) {
+        if (const auto stem = std::string_view(current).substr(0, current.size() - std::min<std::size_t>(2, current.size()));
+            current.ends_with("'s") && stem != "one" && small_numbers().contains(stem)) {
             push(std::string(stem));
             push("is");
             current.clear();
@@ -250,7 +268,8 @@ std::vector<Word> words_of(std::string_view text) {
             push("percent");
         } else {
             flush();
-            const bool turn = c == '>' || (c == '-' && i + 1 < text.size() && text[i + 1] == ' ' && (i == 0 || text[i - 1] == ' '));  // another speaks
+            const bool turn =
+                c == '>' || (c == '-' && i + 1 < text.size() && text[i + 1] == ' ' && (i == 0 || text[i - 1] == ' '));  // another speaks
             if (c == '.' || c == '?' || c == '!' || turn) clause = sentence = true;
             if (c == ',' || c == ';' || c == ':' || c == '(') clause = true;
             if (static_cast<unsigned char>(c) >= 0x80) {
@@ -280,7 +299,8 @@ std::optional<SpokenNumber> read_number(std::span<const Word> w, std::size_t at)
     if (auto written = written_number(w, at)) return written;
     // fractions alone: "half", "a quarter", "an eighth", "three quarters"
     if (denominator(first) == 2 || denominator(first) == 4) return part_of_one(1, denominator(first), 1);
-    if (const int d = denominator(text_at(w, at + 1)); d > 0 && (first == "a" || first == "an" || first == "one" || first == "another")) return part_of_one(1, d, 2);
+    if (const int d = denominator(text_at(w, at + 1)); d > 0 && (first == "a" || first == "an" || first == "one" || first == "another"))
+        return part_of_one(1, d, 2);
     if (first == "couple") return spoken(2, "2", text_at(w, at + 1) == "of" ? 2 : 1);
     if (first == "a" && text_at(w, at + 1) == "couple") return spoken(2, "2", text_at(w, at + 2) == "of" ? 3 : 2);
     if (first == "point") {
@@ -289,11 +309,13 @@ std::optional<SpokenNumber> read_number(std::span<const Word> w, std::size_t at)
         if (n == 0) return std::nullopt;
         return spoken(std::stod(digits), digits, n + 1);
     }
-    if (const Whole digits = digit_by_digit(w, at); digits.length > 0 && text_at(w, at + digits.length) != "point") return spoken(static_cast<double>(digits.value), std::to_string(digits.value), digits.length);
+    if (const Whole digits = digit_by_digit(w, at); digits.length > 0 && text_at(w, at + digits.length) != "point")
+        return spoken(static_cast<double>(digits.value), std::to_string(digits.value), digits.length);
     const Whole whole = whole_number(w, at);
     if (whole.length == 0) return std::nullopt;
     const std::size_t i = at + whole.length;
-    if (const int d = denominator(text_at(w, i)); d > 1 && whole.value < d && whole.value > 0) return part_of_one(static_cast<int>(whole.value), d, whole.length + 1);
+    if (const int d = denominator(text_at(w, i)); d > 1 && whole.value < d && whole.value > 0)
+        return part_of_one(static_cast<int>(whole.value), d, whole.length + 1);
     if ((text_at(w, i) == "point" || text_at(w, i) == "decimal") && !w[i].clause_start) {
         std::string digits = std::to_string(whole.value) + ".";
         const std::size_t n = decimals_said(w, i + 1, digits);
@@ -303,16 +325,17 @@ std::optional<SpokenNumber> read_number(std::span<const Word> w, std::size_t at)
     if (const auto part = and_fraction(w, i)) {
         // "two and a half thousand"
         const std::string times = text_at(w, i + part->second);
-        const double factor = times == "thousand" ? 1000 : times == "hundred" ? 100
-                                                                              : 1;
+        const double factor = times == "thousand" ? 1000 : times == "hundred" ? 100 : 1;
         const double value = (static_cast<double>(whole.value) + part->first) * factor;
         return spoken(value, plain_digits(value), whole.length + part->second + (factor > 1 ? 1 : 0));
     }
     // "twelve forty eight", "two fifty": hundreds, with the word left out
     if (whole.value >= 1 && whole.value < 100 && whole.length <= 2 && i < w.size() && !w[i].clause_start) {
         const Whole second = below_hundred(w, i);
-        if (second.length > 0 && second.value >= 10 && denominator(text_at(w, i + second.length)) == 0 && text_at(w, i + second.length) != "point") {
-            SpokenNumber n = spoken(static_cast<double>(whole.value * 100 + second.value), std::to_string(whole.value * 100 + second.value), whole.length + second.length);
+        if (second.length > 0 && second.value >= 10 && denominator(text_at(w, i + second.length)) == 0 &&
+            text_at(w, i + second.length) != "point") {
+            SpokenNumber n = spoken(static_cast<double>(whole.value * 100 + second.value), std::to_string(whole.value * 100 + second.value),
+                whole.length + second.length);
             n.grouped = whole.length;
             return n;
         }

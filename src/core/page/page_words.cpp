@@ -39,7 +39,9 @@ bool digit(char c) { return std::isdigit(static_cast<unsigned char>(c)) != 0; }
 bool letter(char c) { return std::isalpha(static_cast<unsigned char>(c)) != 0; }
 
 /// A unit and the signs machines take for it. The dot of N·m is read as e, -, * or nothing.
-constexpr std::array<std::pair<std::string_view, std::string_view>, 14> kMisread{{{"Nem", "Nm"}, {"N-m", "Nm"}, {"N*m", "Nm"}, {"N.m", "Nm"}, {"N+m", "Nm"}, {"Nrn", "Nm"}, {"Nm.", "Nm"}, {"mn", "mm"}, {"rnm", "mm"}, {"mrn", "mm"}, {"°C", "degC"}, {"*C", "degC"}, {"°F", "degF"}, {"*F", "degF"}}};
+constexpr std::array<std::pair<std::string_view, std::string_view>, 14> kMisread{
+    {{"Nem", "Nm"}, {"N-m", "Nm"}, {"N*m", "Nm"}, {"N.m", "Nm"}, {"N+m", "Nm"}, {"Nrn", "Nm"}, {"Nm.", "Nm"}, {"mn", "mm"}, {"rnm", "mm"},
+        {"mrn", "mm"}, {"°C", "degC"}, {"*C", "degC"}, {"°F", "degF"}, {"*F", "degF"}}};
 
 /// A printed stretch in the spelling the parser of values knows, and whether signs had to be taken for others.
 struct Spelt {
@@ -54,8 +56,11 @@ Spelt spelt(std::string text, DecimalMark mark) {
     Spelt out;
     for (const auto& [from, to] : kMisread) {
         const std::size_t at = text.rfind(from);
-        if (at == std::string::npos || (at > 0 && letter(text[at - 1])) || (at + from.size() < text.size() && letter(text[at + from.size()]))) continue;
-        out.mended = out.mended || (from.find('*') != std::string_view::npos || from == "Nem" || from == "mn" || from == "rnm" || from == "mrn" || from == "Nrn");
+        if (at == std::string::npos || (at > 0 && letter(text[at - 1])) ||
+            (at + from.size() < text.size() && letter(text[at + from.size()])))
+            continue;
+        out.mended = out.mended ||
+            (from.find('*') != std::string_view::npos || from == "Nem" || from == "mn" || from == "rnm" || from == "mrn" || from == "Nrn");
         text.replace(at, from.size(), to);
     }
     text = replaced(replaced(std::move(text), "+/-", "±"), "\u2013", " to ");
@@ -143,7 +148,8 @@ bool is_code(const std::string& word) {
     return digits && letters && word.size() >= 3 && word.size() <= 24;
 }
 
-std::optional<PageValue> value_of(const std::vector<const PageWord*>& line, std::size_t from, std::size_t to, FigureKind kind, DecimalMark mark) {
+std::optional<PageValue> value_of(
+    const std::vector<const PageWord*>& line, std::size_t from, std::size_t to, FigureKind kind, DecimalMark mark) {
     std::string joined;
     for (std::size_t i = from; i < to; ++i) joined += (i > from ? " " : "") + line[i]->text;
     const std::string words = trimmed(joined);
@@ -153,7 +159,8 @@ std::optional<PageValue> value_of(const std::vector<const PageWord*>& line, std:
         if (to - from > 1 || !is_code(words)) return std::nullopt;
         out.value = {words, "", ""};
     } else {
-        if (!digit(words.front()) && !words.starts_with("at ") && !words.starts_with("max") && !words.starts_with("min")) return std::nullopt;
+        if (!digit(words.front()) && !words.starts_with("at ") && !words.starts_with("max") && !words.starts_with("min"))
+            return std::nullopt;
         const Spelt said = spelt(words, mark);
         const auto value = parse_figure_value(said.text, kind, mark);
         if (!value || !value->known() || value->unit.empty()) return std::nullopt;
@@ -168,7 +175,8 @@ std::optional<PageValue> value_of(const std::vector<const PageWord*>& line, std:
 }
 
 /// The value of these words, or the two it may be.
-std::vector<PageValue> values_of(const std::vector<const PageWord*>& line, std::size_t from, std::size_t to, FigureKind kind, DecimalMark mark) {
+std::vector<PageValue> values_of(
+    const std::vector<const PageWord*>& line, std::size_t from, std::size_t to, FigureKind kind, DecimalMark mark) {
     if (auto one = value_of(line, from, to, kind, mark)) return {std::move(*one)};
     if (mark != DecimalMark::Unknown) return {};
     auto point = value_of(line, from, to, kind, DecimalMark::Point);
@@ -184,7 +192,8 @@ constexpr std::size_t kMostWords = 9;  // of one value: "20 , then 40 , then 60 
 
 Result<std::vector<PageWord>> read_word_table(std::string_view tsv, int page, int width, int height) {
     const auto rows = split(tsv, '\n');
-    if (width <= 0 || height <= 0 || !rows.front().starts_with("level\tpage_num")) return fail(ErrorCode::BadInput, "What was read on the page came back in a form nobody knows.");
+    if (width <= 0 || height <= 0 || !rows.front().starts_with("level\tpage_num"))
+        return fail(ErrorCode::BadInput, "What was read on the page came back in a form nobody knows.");
     std::vector<PageWord> out;
     int line = -1;
     std::array<std::string_view, 4> last;
@@ -203,11 +212,14 @@ Result<std::vector<PageWord>> read_word_table(std::string_view tsv, int page, in
         std::array<double, 5> n{};
         for (std::size_t i = 0; i < n.size(); ++i) {
             const auto value = number_in(cells[6 + i]);
-            if (!value || !(*value > -1e6 && *value < 1e6)) return fail(ErrorCode::BadInput, fmt::format("Row {} of what was read on the page has no place.", r + 1));
+            if (!value || !(*value > -1e6 && *value < 1e6))
+                return fail(ErrorCode::BadInput, fmt::format("Row {} of what was read on the page has no place.", r + 1));
             n[i] = *value;
         }
         const auto share = [](double at, int whole) { return std::clamp(static_cast<int>(at * 10000 / whole), 0, 10000); };
-        out.push_back({std::move(text), {page, share(n[0], width), share(n[1], height), share(n[0] + n[2], width), share(n[1] + n[3], height)}, std::clamp(static_cast<int>(n[4]), 0, 100), line});
+        out.push_back(
+            {std::move(text), {page, share(n[0], width), share(n[1], height), share(n[0] + n[2], width), share(n[1] + n[3], height)},
+                std::clamp(static_cast<int>(n[4]), 0, 100), line});
     }
     return out;
 }
@@ -227,10 +239,12 @@ std::vector<PageValue> values_on(const std::vector<PageWord>& words, FigureKind 
     std::vector<const PageWord*> order;
     for (const auto& w : words) order.push_back(&w);
     const auto middle = [](const PageWord* w) { return (w->spot.top + w->spot.bottom) / 2; };
-    std::stable_sort(order.begin(), order.end(), [&](const PageWord* a, const PageWord* b) { return std::pair(a->spot.page, middle(a)) < std::pair(b->spot.page, middle(b)); });
+    std::stable_sort(order.begin(), order.end(),
+        [&](const PageWord* a, const PageWord* b) { return std::pair(a->spot.page, middle(a)) < std::pair(b->spot.page, middle(b)); });
     std::vector<std::vector<const PageWord*>> lines;
     for (const auto* w : order) {
-        const bool same = !lines.empty() && lines.back().front()->spot.page == w->spot.page && middle(w) <= lines.back().front()->spot.bottom && middle(w) >= lines.back().front()->spot.top;
+        const bool same = !lines.empty() && lines.back().front()->spot.page == w->spot.page &&
+            middle(w) <= lines.back().front()->spot.bottom && middle(w) >= lines.back().front()->spot.top;
         if (same)
             lines.back().push_back(w);
         else
@@ -274,13 +288,15 @@ std::size_t value_for_variant(const std::vector<PageValue>& values, const std::v
     std::vector<std::pair<std::size_t, std::string>> named;
     for (const auto& v : variants)
         for (std::size_t at = line.find(v); at != std::string::npos; at = line.find(v, at + 1)) {
-            const bool longer = std::any_of(variants.begin(), variants.end(), [&](const std::string& other) { return other.size() > v.size() && line.compare(at, other.size(), other) == 0; });
+            const bool longer = std::any_of(variants.begin(), variants.end(),
+                [&](const std::string& other) { return other.size() > v.size() && line.compare(at, other.size(), other) == 0; });
             if (!longer) named.emplace_back(at, v);
         }
     std::sort(named.begin(), named.end());
     std::vector<std::size_t> of_line;
     for (std::size_t i = 0; i < values.size(); ++i)
-        if (values[i].line == line && values[i].spot.top < values.front().spot.bottom && values[i].spot.bottom > values.front().spot.top) of_line.push_back(i);
+        if (values[i].line == line && values[i].spot.top < values.front().spot.bottom && values[i].spot.bottom > values.front().spot.top)
+            of_line.push_back(i);
     if (named.size() != variants.size() || of_line.size() != named.size()) return 0;
     std::sort(of_line.begin(), of_line.end(), [&](std::size_t a, std::size_t b) { return values[a].spot.left < values[b].spot.left; });
     for (std::size_t i = 0; i < named.size(); ++i)
@@ -295,7 +311,8 @@ std::vector<PageWord> words_of_text(std::string_view text, int page) {
     for (const auto row : split(text, '\n')) {
         int left = 0;
         for (const auto word : split(row, ' ')) {
-            if (!word.empty() && word != "\r") out.push_back({std::string(word), {page, left, line * kLine, left + 1, line * kLine + kLine / 2}, 100, line});
+            if (!word.empty() && word != "\r")
+                out.push_back({std::string(word), {page, left, line * kLine, left + 1, line * kLine + kLine / 2}, 100, line});
             ++left;
         }
         ++line;

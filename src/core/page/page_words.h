@@ -8,8 +8,8 @@
 #include <vector>
 
 #include "core/base/result.h"
-#include "core/page/page_spot.h"
 #include "core/figure/figure.h"
+#include "core/page/page_spot.h"
 
 namespace anagraph::core {
 

@@ -16,7 +16,8 @@ namespace {
 std::string name_of_item(const Procedure& p, const ItemId& id) { return p.find(id) == nullptr ? id.text() : p.find(id)->name; }
 
 int count_of(const Plate& plate, const ItemId& kind) {
-    return static_cast<int>(std::count_if(plate.fasteners.begin(), plate.fasteners.end(), [&](const FastenerPlace& f) { return f.item == kind; }));
+    return static_cast<int>(
+        std::count_if(plate.fasteners.begin(), plate.fasteners.end(), [&](const FastenerPlace& f) { return f.item == kind; }));
 }
 
 }  // namespace
@@ -42,9 +43,9 @@ FastenerShape fastener_shape(const Plate& plate, const ItemId& kind) {
 std::string fastening_words(const Fastening& f) {
     if (f == Fastening{}) return {};
     const auto& [length, head, washer] = f;
-    const std::string out = fmt::format("{}, {}, ", length.empty() ? "length not known" : length + " long", head.empty() ? "head not known" : "head " + head);
-    return out + (washer.empty() ? "washer not known" : washer == "none" ? "no washer"
-                                                                         : "washer " + washer);
+    const std::string out =
+        fmt::format("{}, {}, ", length.empty() ? "length not known" : length + " long", head.empty() ? "head not known" : "head " + head);
+    return out + (washer.empty() ? "washer not known" : washer == "none" ? "no washer" : "washer " + washer);
 }
 
 std::string kind_words(const Procedure& p, const Plate& plate, const ItemId& kind) {
@@ -64,7 +65,8 @@ std::string tightening_words(const Procedure& p, const Plate& plate) {
             if (const auto standing = standing_of(p, f); standing != Standing::Proved) words += fmt::format(" ({})", name_of(standing));
             if (std::find(figures.begin(), figures.end(), words) == figures.end()) figures.push_back(std::move(words));
         }
-    return fmt::format("{}Tightened in the order drawn{}.", kinds.size() == 1 ? "" : "Each goes back where it came from. ", figures.empty() ? "" : fmt::format(" to {}", fmt::join(figures, "; ")));
+    return fmt::format("{}Tightened in the order drawn{}.", kinds.size() == 1 ? "" : "Each goes back where it came from. ",
+        figures.empty() ? "" : fmt::format(" to {}", fmt::join(figures, "; ")));
 }
 
 std::string fastener_words(const Procedure& p, const Plate& plate) {
@@ -76,7 +78,8 @@ std::string fastener_words(const Procedure& p, const Plate& plate) {
         std::string words = kind_words(p, plate, k);
         if (kinds.size() > 1) {
             const bool one = count_of(plate, k) == 1;
-            words.insert(std::min(words.find(':'), words.size()), fmt::format(", in {}{}{}", one ? "a " : "", kShapes[static_cast<std::size_t>(fastener_shape(plate, k))], one ? "" : "s"));
+            words.insert(std::min(words.find(':'), words.size()),
+                fmt::format(", in {}{}{}", one ? "a " : "", kShapes[static_cast<std::size_t>(fastener_shape(plate, k))], one ? "" : "s"));
         }
         out += words + ". ";
     }
@@ -89,7 +92,8 @@ std::vector<std::string> count_troubles(const Procedure& p, const Plate& plate) 
         for (const auto& f : p.figures) {
             const auto n = Number::kept(f.value.low);
             if (f.kind != FigureKind::Count || f.item != k || !n || n->value() == count_of(plate, k)) continue;
-            out.push_back(fmt::format("The picture shows {} {}; the guide counts {}.", count_of(plate, k), name_of_item(p, k), f.value.low));
+            out.push_back(
+                fmt::format("The picture shows {} {}; the guide counts {}.", count_of(plate, k), name_of_item(p, k), f.value.low));
         }
     return out;
 }
@@ -100,9 +104,13 @@ std::vector<std::string> unstated(const Procedure& p, const Plate& plate) {
         const Item* item = p.find(k);
         if (item == nullptr) continue;
         std::vector<std::string> missing;
-        for (const auto& [fact, name] : {std::pair{&Fastening::length, "length"}, std::pair{&Fastening::head, "head"}, std::pair{&Fastening::washer, "washer"}})
+        for (const auto& [fact, name] :
+            {std::pair{&Fastening::length, "length"}, std::pair{&Fastening::head, "head"}, std::pair{&Fastening::washer, "washer"}})
             if ((item->fastening.*fact).empty()) missing.emplace_back(name);
-        if (!missing.empty()) out.push_back(fmt::format("{} of the {} {} not stated; edit the item to say them.", capitalised(fmt::format("{}", fmt::join(missing, missing.size() == 2 ? " and " : ", "))), item->name, missing.size() == 1 ? "is" : "are"));
+        if (!missing.empty())
+            out.push_back(fmt::format("{} of the {} {} not stated; edit the item to say them.",
+                capitalised(fmt::format("{}", fmt::join(missing, missing.size() == 2 ? " and " : ", "))), item->name,
+                missing.size() == 1 ? "is" : "are"));
     }
     return out;
 }

@@ -25,10 +25,7 @@ std::string tightening_words(const Procedure& p, const Plate& plate);
 
 /// What is drawn about each fastener of a kind, so that kinds are told apart without colour. Past the fourth kind the shapes
 /// come again.
-enum class FastenerShape { Circle,
-                           Square,
-                           Triangle,
-                           Diamond };
+enum class FastenerShape { Circle, Square, Triangle, Diamond };
 FastenerShape fastener_shape(const Plate& plate, const ItemId& kind);
 
 /// "6 fasteners. 4 zinc cover bolts, in circles: 16 mm long, head hexagon, washer not known. … Each goes back where it came

@@ -30,12 +30,15 @@ double distance_to_segment(const Point& p, const Point& a, const Point& b) {
 
 double side(const Point& a, const Point& b, const Point& c) { return (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x); }
 
-bool cross(const Point& a, const Point& b, const Point& c, const Point& d) { return (side(a, b, c) > 0) != (side(a, b, d) > 0) && (side(c, d, a) > 0) != (side(c, d, b) > 0); }
+bool cross(const Point& a, const Point& b, const Point& c, const Point& d) {
+    return (side(a, b, c) > 0) != (side(a, b, d) > 0) && (side(c, d, a) > 0) != (side(c, d, b) > 0);
+}
 
 /// Targets and labels as points, and what of them lies badly.
 class Board {
 public:
-    Board(const std::vector<Callout>& callouts, double aspect, const std::vector<Area>& kept_clear, double margin = 1) : aspect_(aspect), radius_(disc_radius(callouts.size()) * margin) {
+    Board(const std::vector<Callout>& callouts, double aspect, const std::vector<Area>& kept_clear, double margin = 1)
+        : aspect_(aspect), radius_(disc_radius(callouts.size()) * margin) {
         for (const auto& a : kept_clear) clear_.push_back({point_of({a.left, a.top}, aspect), point_of({a.right, a.bottom}, aspect)});
         for (const auto& c : callouts) {
             targets_.push_back(point_of(c.target, aspect));
@@ -50,7 +53,8 @@ public:
         LayoutFaults out;
         if (!inside(label)) ++out.outside;
         for (const auto& box : clear_)
-            if (distance(label, {std::clamp(label.x, box.from.x, box.to.x), std::clamp(label.y, box.from.y, box.to.y)}) < radius_) ++out.covered;
+            if (distance(label, {std::clamp(label.x, box.from.x, box.to.x), std::clamp(label.y, box.from.y, box.to.y)}) < radius_)
+                ++out.covered;
         for (std::size_t k = 0; k < targets_.size(); ++k) {
             if (distance(label, targets_[k]) < radius_) ++out.covered;
             if (k == i || !placed_[k]) continue;
@@ -63,7 +67,9 @@ public:
     }
     LayoutFaults faults(std::size_t i) const { return faults(i, labels_[i]); }
 
-    bool inside(const Point& p) const { return p.x >= radius_ && p.y >= radius_ && p.x <= 10000 * aspect_ - radius_ && p.y <= 10000 - radius_; }
+    bool inside(const Point& p) const {
+        return p.x >= radius_ && p.y >= radius_ && p.x <= 10000 * aspect_ - radius_ && p.y <= 10000 - radius_;
+    }
     void lift(std::size_t i) { placed_[i] = false; }
     bool placed(std::size_t i) const { return placed_[i]; }
     void put(std::size_t i, const Point& label) {
@@ -74,7 +80,9 @@ public:
     double radius() const { return radius_; }
     double aspect() const { return aspect_; }
     const Point& target(std::size_t i) const { return targets_[i]; }
-    Place label_place(std::size_t i) const { return {static_cast<int>(std::lround(labels_[i].x / aspect_)), static_cast<int>(std::lround(labels_[i].y))}; }
+    Place label_place(std::size_t i) const {
+        return {static_cast<int>(std::lround(labels_[i].x / aspect_)), static_cast<int>(std::lround(labels_[i].y))};
+    }
 
 private:
     double aspect_;
@@ -139,7 +147,8 @@ void settle(Board& board, const std::vector<bool>& free) {
     std::iota(order.begin(), order.end(), std::size_t{0});
     const Point middle{5000 * board.aspect(), 5000};
     // outer ones first: they have the shortest way out
-    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return distance(board.target(a), middle) > distance(board.target(b), middle); });
+    std::stable_sort(order.begin(), order.end(),
+        [&](std::size_t a, std::size_t b) { return distance(board.target(a), middle) > distance(board.target(b), middle); });
     double faults = 0;
     for (const std::size_t i : order)
         if (!board.placed(i)) board.put(i, best_place(board, i, faults));
@@ -202,7 +211,9 @@ std::vector<Callout> arranged(std::vector<Callout> callouts, double aspect, cons
 
 int disc_radius(std::size_t callouts) {
     constexpr std::size_t kFull = 7;
-    return callouts <= kFull ? kDiscRadius : std::max(200, static_cast<int>(kDiscRadius * std::sqrt(static_cast<double>(kFull) / static_cast<double>(callouts))));
+    return callouts <= kFull
+        ? kDiscRadius
+        : std::max(200, static_cast<int>(kDiscRadius * std::sqrt(static_cast<double>(kFull) / static_cast<double>(callouts))));
 }
 
 LayoutFaults layout_faults(const std::vector<Callout>& callouts, double aspect, const std::vector<Area>& kept_clear) {
@@ -217,8 +228,12 @@ LayoutFaults layout_faults(const std::vector<Callout>& callouts, double aspect, 
     return out;
 }
 
-std::vector<Callout> laid_out(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear) { return arranged(std::move(callouts), aspect, kept_clear, false); }
-std::vector<Callout> laid_out_anew(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear) { return arranged(std::move(callouts), aspect, kept_clear, true); }
+std::vector<Callout> laid_out(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear) {
+    return arranged(std::move(callouts), aspect, kept_clear, false);
+}
+std::vector<Callout> laid_out_anew(std::vector<Callout> callouts, double aspect, const std::vector<Area>& kept_clear) {
+    return arranged(std::move(callouts), aspect, kept_clear, true);
+}
 
 Plate laid_out(Plate plate, double aspect) {
     plate.callouts = laid_out(std::move(plate.callouts), aspect, kept_clear(plate, aspect));
@@ -240,7 +255,8 @@ std::vector<Area> kept_clear(const Plate& plate, double aspect) {
     const auto add = [&](const Place& at, double left, double up, double right, double down) {
         const auto across = [&](double units) { return static_cast<int>(std::lround(units * kSignUnit / aspect)); };
         const auto along = [&](double units) { return static_cast<int>(std::lround(units * kSignUnit)); };
-        out.push_back({std::clamp(at.x - across(left), 0, 10000), std::clamp(at.y - along(up), 0, 10000), std::clamp(at.x + across(right), 0, 10000), std::clamp(at.y + along(down), 0, 10000)});
+        out.push_back({std::clamp(at.x - across(left), 0, 10000), std::clamp(at.y - along(up), 0, 10000),
+            std::clamp(at.x + across(right), 0, 10000), std::clamp(at.y + along(down), 0, 10000)});
     };
     const auto about = [&](const Place& at, double units) { add(at, units, units, units, units); };
     // a line, as small boxes so close that no disc fits between

@@ -16,7 +16,9 @@ struct Point {
 };
 
 /// About the middle of the picture, its height being 1.
-Point turned(const Point& p, double angle, double by) { return {(p.x * std::cos(angle) - p.y * std::sin(angle)) * by, (p.x * std::sin(angle) + p.y * std::cos(angle)) * by}; }
+Point turned(const Point& p, double angle, double by) {
+    return {(p.x * std::cos(angle) - p.y * std::sin(angle)) * by, (p.x * std::sin(angle) + p.y * std::cos(angle)) * by};
+}
 
 Place rounded(double x, double y) { return {static_cast<int>(std::lround(x)), static_cast<int>(std::lround(y))}; }
 
@@ -31,9 +33,11 @@ double growth(int tilt, double aspect) {
 }
 
 Place shown_at(const Place& recorded, const StillCare& care, double aspect) {
-    const Point p = turned({(recorded.x / 10000.0 - 0.5) * aspect, recorded.y / 10000.0 - 0.5}, radians(care.tilt), growth(care.tilt, aspect));
+    const Point p =
+        turned({(recorded.x / 10000.0 - 0.5) * aspect, recorded.y / 10000.0 - 0.5}, radians(care.tilt), growth(care.tilt, aspect));
     const auto& c = care.crop;
-    return rounded(((p.x / aspect + 0.5) * 10000 - c.left) * 10000 / (c.right - c.left), ((p.y + 0.5) * 10000 - c.top) * 10000 / (c.bottom - c.top));
+    return rounded(
+        ((p.x / aspect + 0.5) * 10000 - c.left) * 10000 / (c.right - c.left), ((p.y + 0.5) * 10000 - c.top) * 10000 / (c.bottom - c.top));
 }
 
 Place recorded_at(const Place& shown, const StillCare& care, double aspect) {
@@ -44,7 +48,9 @@ Place recorded_at(const Place& shown, const StillCare& care, double aspect) {
     return rounded((p.x / aspect + 0.5) * 10000, (p.y + 0.5) * 10000);
 }
 
-double shown_aspect(const StillCare& care, double aspect) { return aspect * (care.crop.right - care.crop.left) / (care.crop.bottom - care.crop.top); }
+double shown_aspect(const StillCare& care, double aspect) {
+    return aspect * (care.crop.right - care.crop.left) / (care.crop.bottom - care.crop.top);
+}
 
 Plate with_care(Plate plate, const StillCare& care, double aspect) {
     const auto moved = [&, before = plate.care](const Place& p) { return shown_at(recorded_at(p, before, aspect), care, aspect); };
@@ -60,7 +66,9 @@ Plate with_care(Plate plate, const StillCare& care, double aspect) {
         for (auto* p : {&m.at, &m.to}) *p = {std::clamp(p->x, 0, 10000), std::clamp(p->y, 0, 10000)};
     for (auto& f : plate.fasteners) f.at = moved(f.at);
     std::erase_if(plate.fasteners, [](const FastenerPlace& f) { return !on_picture(f.at); });
-    std::erase_if(plate.off_order, [&](const ItemId& i) { return std::none_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == i; }); });
+    std::erase_if(plate.off_order, [&](const ItemId& i) {
+        return std::none_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == i; });
+    });
     plate.care = care;
     return plate;
 }

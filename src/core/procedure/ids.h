@@ -18,7 +18,9 @@ inline bool is_id(std::string_view text) {
 }
 
 /// Is it the SHA-256 of something, as 64 lower-case hexadecimal digits?
-inline bool is_sha256(std::string_view text) { return text.size() == 64 && text.find_first_not_of("0123456789abcdef") == std::string_view::npos; }
+inline bool is_sha256(std::string_view text) {
+    return text.size() == 64 && text.find_first_not_of("0123456789abcdef") == std::string_view::npos;
+}
 
 template <class Kind>
 class Id {

@@ -20,8 +20,7 @@ struct Wrong {
 
 // -- names of kinds ------------------------------------------------------------------------------------------------------
 
-std::string_view name_of(Limit limit) { return limit == Limit::None ? "" : limit == Limit::AtMost ? "at most"
-                                                                                                  : "at least"; }
+std::string_view name_of(Limit limit) { return limit == Limit::None ? "" : limit == Limit::AtMost ? "at most" : "at least"; }
 bool named(const std::string& s, Limit& out) {
     for (const Limit l : {Limit::None, Limit::AtMost, Limit::AtLeast})
         if (name_of(l) == s) {
@@ -134,9 +133,14 @@ struct Reader {
         if (j.is_object() && j.contains(name)) must(name, out);
     }
 
-    [[noreturn]] static void wrong(const json& v, const char* wanted) { throw Wrong{fmt::format("{} was expected where {} stands", wanted, v.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 40))}; }
+    [[noreturn]] static void wrong(const json& v, const char* wanted) {
+        throw Wrong{
+            fmt::format("{} was expected where {} stands", wanted, v.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 40))};
+    }
     static void numbers(const json& v, std::initializer_list<int*> out, const char* wanted) {
-        if (!v.is_array() || v.size() != out.size() || !std::all_of(v.begin(), v.end(), [](const json& n) { return n.is_number_integer(); })) throw Wrong{wanted};
+        if (!v.is_array() || v.size() != out.size() ||
+            !std::all_of(v.begin(), v.end(), [](const json& n) { return n.is_number_integer(); }))
+            throw Wrong{wanted};
         std::size_t i = 0;
         for (int* n : out) *n = v[i++].get<int>();
     }
@@ -179,7 +183,9 @@ struct Reader {
     void read(const json& v, Id<Kind>& out) {
         std::string text;
         read(v, text);
-        if (!text.empty() && !is_id(text)) throw Wrong{fmt::format("\"{}\" cannot be {}, which is no id", now, v.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 40))};
+        if (!text.empty() && !is_id(text))
+            throw Wrong{fmt::format(
+                "\"{}\" cannot be {}, which is no id", now, v.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 40))};
         out = Id<Kind>(std::move(text));
     }
     template <class T>
@@ -236,7 +242,9 @@ struct EditWriter {
         return {{"op", "put"}, {"kind", kind(&e.thing)}, {"value", js(e.thing)}, {"at", e.at ? json(*e.at) : json(nullptr)}};
     }
     template <class IdType>
-    json operator()(const Remove<IdType>& e) const { return {{"op", "remove"}, {"kind", kind(&e.id)}, {"id", js(e.id)}}; }
+    json operator()(const Remove<IdType>& e) const {
+        return {{"op", "remove"}, {"kind", kind(&e.id)}, {"id", js(e.id)}};
+    }
     json operator()(const MoveStep& e) const { return {{"op", "move"}, {"id", js(e.id)}, {"to", e.to}}; }
 
     static const char* kind(const RecordingUse*) { return kThingNames[1]; }
@@ -295,7 +303,8 @@ Edit read_edit(const json& j) {
 }  // namespace
 
 json to_json(const Procedure& p) {
-    return {{"format", kProcedureFormat}, {"header", js(p.header)}, {"recordings", js(p.recordings)}, {"items", js(p.items)}, {"sources", js(p.sources)}, {"figures", js(p.figures)}, {"steps", js(p.steps)}};
+    return {{"format", kProcedureFormat}, {"header", js(p.header)}, {"recordings", js(p.recordings)}, {"items", js(p.items)},
+        {"sources", js(p.sources)}, {"figures", js(p.figures)}, {"steps", js(p.steps)}};
 }
 
 Result<Procedure> procedure_from_json(const json& j) {

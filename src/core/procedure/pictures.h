@@ -45,15 +45,17 @@ struct Callout {
 };
 
 /// What is drawn on a picture beside the callouts.
-enum class PlateSign { Turn,        // clockwise about `at`
-                       TurnBack,    // the other way
-                       Pull,        // from `at` towards `to`
-                       Press,       // onto `to`
-                       Flow,        // of air or oil
-                       Look,        // ring around `at` as far as `to`
-                       DoNotTouch,  // at `at`
-                       Distance,    // from `at` to `to`, with its figure
-                       Magnify };   // what is at `at`, larger, shown about `to`
+enum class PlateSign {
+    Turn,        // clockwise about `at`
+    TurnBack,    // the other way
+    Pull,        // from `at` towards `to`
+    Press,       // onto `to`
+    Flow,        // of air or oil
+    Look,        // ring around `at` as far as `to`
+    DoNotTouch,  // at `at`
+    Distance,    // from `at` to `to`, with its figure
+    Magnify
+};  // what is at `at`, larger, shown about `to`
 std::string_view name_of(PlateSign sign);
 std::optional<PlateSign> plate_sign(std::string_view name);
 
@@ -83,13 +85,7 @@ struct StillCare {
 };
 
 /// What a picture shows of two that are looked at together.
-enum class PairRole { None,
-                      Before,
-                      After,
-                      Right,
-                      Wrong,
-                      New,
-                      Old };
+enum class PairRole { None, Before, After, Right, Wrong, New, Old };
 std::string_view name_of(PairRole role);
 std::optional<PairRole> pair_role(std::string_view name);
 /// The role of the other picture: Wrong for Right.

@@ -31,13 +31,24 @@ std::optional<Enum> value_in(const std::array<std::pair<Enum, std::string_view>,
     return it == table.end() ? std::nullopt : std::optional(it->first);
 }
 
-constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{{{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"}, {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection"}}};
-constexpr std::array<std::pair<SourceKind, std::string_view>, 6> kSourceKinds{{{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}, {SourceKind::Word, "word"}}};
-constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{{{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
-constexpr std::array<std::pair<PlateSign, std::string_view>, 9> kSigns{{{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"}, {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"}, {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}, {PlateSign::Magnify, "magnify"}}};
-constexpr std::array<std::pair<PairRole, std::string_view>, 7> kRoles{{{PairRole::None, ""}, {PairRole::Before, "before"}, {PairRole::After, "after"}, {PairRole::Right, "right"}, {PairRole::Wrong, "wrong"}, {PairRole::New, "new"}, {PairRole::Old, "old"}}};
-constexpr std::array<std::pair<MachineState, std::string_view>, 8> kStates{{{MachineState::Level, "level"}, {MachineState::Cold, "cold"}, {MachineState::Warm, "warm"}, {MachineState::Running, "running"}, {MachineState::Stopped, "stopped"}, {MachineState::Isolated, "isolated"}, {MachineState::LockedOff, "locked off"}, {MachineState::OnStands, "on stands"}}};
-constexpr std::array<std::pair<Press::Kind, std::string_view>, 3> kPresses{{{Press::Kind::Press, "press"}, {Press::Kind::Hold, "hold"}, {Press::Kind::Turn, "turn"}}};
+constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{
+    {{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"},
+        {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection"}}};
+constexpr std::array<std::pair<SourceKind, std::string_view>, 6> kSourceKinds{
+    {{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"},
+        {SourceKind::Standard, "standard"}, {SourceKind::Word, "word"}}};
+constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{
+    {{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
+constexpr std::array<std::pair<PlateSign, std::string_view>, 9> kSigns{{{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"},
+    {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"},
+    {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}, {PlateSign::Magnify, "magnify"}}};
+constexpr std::array<std::pair<PairRole, std::string_view>, 7> kRoles{{{PairRole::None, ""}, {PairRole::Before, "before"},
+    {PairRole::After, "after"}, {PairRole::Right, "right"}, {PairRole::Wrong, "wrong"}, {PairRole::New, "new"}, {PairRole::Old, "old"}}};
+constexpr std::array<std::pair<MachineState, std::string_view>, 8> kStates{{{MachineState::Level, "level"}, {MachineState::Cold, "cold"},
+    {MachineState::Warm, "warm"}, {MachineState::Running, "running"}, {MachineState::Stopped, "stopped"},
+    {MachineState::Isolated, "isolated"}, {MachineState::LockedOff, "locked off"}, {MachineState::OnStands, "on stands"}}};
+constexpr std::array<std::pair<Press::Kind, std::string_view>, 3> kPresses{
+    {{Press::Kind::Press, "press"}, {Press::Kind::Hold, "hold"}, {Press::Kind::Turn, "turn"}}};
 
 /// Callouts as they stand clockwise about the middle of their targets, from the left below on; those that stand nowhere
 /// apart, as they were made.
@@ -63,9 +74,12 @@ std::vector<const Callout*> clockwise(const std::vector<Callout>& callouts) {
 }  // namespace
 
 std::string_view safety_statement() {
-    return "The maker's current book, local codes, the site's rules and its lock-off come before this guide, and licensed practice before both. "
-           "Isolate and lock off the machine, relieve pressure and let hot parts cool before you open anything. Wear the protective gear your site asks for. "
-           "Where a figure is shown as open, disputed or not known, ask before you go on. This guide advises; the person who signs for the work is responsible for it.";
+    return "The maker's current book, local codes, the site's rules and its lock-off come before this guide, and licensed practice before "
+           "both. "
+           "Isolate and lock off the machine, relieve pressure and let hot parts cool before you open anything. Wear the protective gear "
+           "your site asks for. "
+           "Where a figure is shown as open, disputed or not known, ask before you go on. This guide advises; the person who signs for the "
+           "work is responsible for it.";
 }
 
 std::string_view name_of(ItemKind kind) { return name_in(kItemKinds, kind); }
@@ -157,12 +171,16 @@ const RecordingUse* Procedure::find(const RecordingId& id) const { return find_i
 std::vector<int> steps_using(const Procedure& p, const FigureId& id) {
     const auto drawn = [&](const PlateMark& m) { return m.figure == id; };
     const auto uses = [&](const Step& s) {
-        bool found = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) || std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) || std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; }) ||
-                     std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end();
+        bool found = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) ||
+            std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) ||
+            std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; }) ||
+            std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end();
         each_text(s, [&](const std::string&, const std::string& text) { found = found || names(text, TokenKind::Figure, id.text()); });
         for (const auto& plate : s.plates) found = found || std::any_of(plate.marks.begin(), plate.marks.end(), drawn);
-        if (s.clip) found = found || std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return drawn(m.mark); });
-        for (const auto& r : s.resets) found = found || std::any_of(r.presses.begin(), r.presses.end(), [&](const Press& press) { return press.hold == id; });
+        if (s.clip)
+            found = found || std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return drawn(m.mark); });
+        for (const auto& r : s.resets)
+            found = found || std::any_of(r.presses.begin(), r.presses.end(), [&](const Press& press) { return press.hold == id; });
         return found;
     };
     std::vector<int> out;

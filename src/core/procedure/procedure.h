@@ -8,8 +8,8 @@
 #include <string_view>
 #include <vector>
 
-#include "core/narration/timed_text.h"
 #include "core/figure/figure.h"
+#include "core/narration/timed_text.h"
 #include "core/procedure/ids.h"
 #include "core/procedure/pictures.h"
 
@@ -54,13 +54,7 @@ struct Header {
 /// The statement every guide begins with. It is not data of the guide, so no edit can leave it out.
 std::string_view safety_statement();
 
-enum class ItemKind { Part,
-                      Fastener,
-                      Seal,
-                      Fluid,
-                      Tool,
-                      Vessel,
-                      Protection };
+enum class ItemKind { Part, Fastener, Seal, Fluid, Tool, Vessel, Protection };
 std::string_view name_of(ItemKind kind);
 std::optional<ItemKind> item_kind(std::string_view name);
 
@@ -84,12 +78,7 @@ struct Item {
     friend bool operator==(const Item&, const Item&) = default;
 };
 
-enum class SourceKind { Book,
-                        Label,
-                        Drawing,
-                        Measurement,
-                        Standard,
-                        Word };  // the maker's word: a letter, a call
+enum class SourceKind { Book, Label, Drawing, Measurement, Standard, Word };  // the maker's word: a letter, a call
 std::string_view name_of(SourceKind kind);
 /// As a person reads it: "label on the part".
 std::string_view spoken_name_of(SourceKind kind);
@@ -109,11 +98,12 @@ struct Source {
 };
 
 /// What the author notes at a moment of a recording, beside the steps.
-enum class NoteKind { Note,        // for the author
-                      NotFilmed,   // missing on the recording: `text` says what
-                      LookUp,      // a figure or name to be looked up
-                      DropAsTalk,  // the line is nothing but talk
-                      Keep,        // this picture is wanted; a step bracketed over it takes it as a plate
+enum class NoteKind {
+    Note,        // for the author
+    NotFilmed,   // missing on the recording: `text` says what
+    LookUp,      // a figure or name to be looked up
+    DropAsTalk,  // the line is nothing but talk
+    Keep,        // this picture is wanted; a step bracketed over it takes it as a plate
 };
 std::string_view name_of(NoteKind kind);
 std::optional<NoteKind> note_kind(std::string_view name);
@@ -173,10 +163,7 @@ struct RecordingUse {
 };
 
 /// Signal words of ANSI Z535.6 / ISO 3864-2: danger (will kill or maim), warning (can), caution (minor injury), notice (damage).
-enum class Signal { Danger,
-                    Warning,
-                    Caution,
-                    Notice };
+enum class Signal { Danger, Warning, Caution, Notice };
 std::string_view name_of(Signal signal);
 std::optional<Signal> signal_of(std::string_view name);
 
@@ -231,14 +218,7 @@ struct Answered {
 };
 
 /// The state the machine must be in for a step.
-enum class MachineState { Level,
-                          Cold,
-                          Warm,
-                          Running,
-                          Stopped,
-                          Isolated,
-                          LockedOff,
-                          OnStands };
+enum class MachineState { Level, Cold, Warm, Running, Stopped, Isolated, LockedOff, OnStands };
 std::string_view name_of(MachineState state);         // as in files: "locked off"
 std::string_view spoken_name_of(MachineState state);  // "isolated and locked off"
 std::optional<MachineState> machine_state(std::string_view name);
@@ -254,9 +234,7 @@ struct StepMethod {
 
 /// One thing done to a display to set it back.
 struct Press {
-    enum class Kind { Press,
-                      Hold,
-                      Turn };
+    enum class Kind { Press, Hold, Turn };
     Kind kind = Kind::Press;
     std::string button;  // as printed on it: "MODE"; two held together: "MODE + SET"
     int times = 1;

@@ -16,7 +16,8 @@ std::vector<TextPiece> pieces_of(std::string_view line) {
         const bool item = line.starts_with("{item:");
         const auto end = line.find('}');
         const std::size_t head = figure ? 8 : 6;
-        if ((figure || item) && end != std::string_view::npos && end > head && line.substr(head, end - head).find_first_of("{ ") == std::string_view::npos) {
+        if ((figure || item) && end != std::string_view::npos && end > head &&
+            line.substr(head, end - head).find_first_of("{ ") == std::string_view::npos) {
             if (!words.empty()) out.push_back({TokenKind::Words, std::move(words)});
             words.clear();
             out.push_back({figure ? TokenKind::Figure : TokenKind::Item, std::string(line.substr(head, end - head))});
@@ -32,7 +33,8 @@ std::vector<TextPiece> pieces_of(std::string_view line) {
 
 std::string line_of(const std::vector<TextPiece>& pieces) {
     std::string out;
-    for (const auto& p : pieces) out += p.kind == TokenKind::Words ? p.text : fmt::format("{{{}:{}}}", p.kind == TokenKind::Figure ? "figure" : "item", p.text);
+    for (const auto& p : pieces)
+        out += p.kind == TokenKind::Words ? p.text : fmt::format("{{{}:{}}}", p.kind == TokenKind::Figure ? "figure" : "item", p.text);
     return out;
 }
 

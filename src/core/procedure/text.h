@@ -11,9 +11,7 @@ namespace anagraph::core {
 
 struct Procedure;
 
-enum class TokenKind { Words,
-                       Figure,
-                       Item };
+enum class TokenKind { Words, Figure, Item };
 
 /// A piece of an instruction: plain words, or a token with the id between colon and brace.
 struct TextPiece {

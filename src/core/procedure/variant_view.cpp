@@ -10,7 +10,9 @@
 
 namespace anagraph::core {
 
-bool applies_to(const std::vector<std::string>& variants, std::string_view variant) { return variants.empty() || std::find(variants.begin(), variants.end(), variant) != variants.end(); }
+bool applies_to(const std::vector<std::string>& variants, std::string_view variant) {
+    return variants.empty() || std::find(variants.begin(), variants.end(), variant) != variants.end();
+}
 
 std::string rendered_for(const Procedure& p, std::string_view line, std::string_view variant) {
     std::string out;
@@ -33,7 +35,9 @@ std::string rendered_for(const Procedure& p, std::string_view line, std::string_
 std::vector<VariantRow> side_by_side(const Procedure& p) {
     std::vector<VariantRow> out;
     const auto& variants = p.header.variants;
-    const auto differ = [](const std::vector<std::string>& texts) { return std::adjacent_find(texts.begin(), texts.end(), std::not_equal_to<>()) != texts.end(); };
+    const auto differ = [](const std::vector<std::string>& texts) {
+        return std::adjacent_find(texts.begin(), texts.end(), std::not_equal_to<>()) != texts.end();
+    };
     // the names of those that a variant has, where some are of one variant only
     const auto named = [&](const StepId& step, const std::vector<std::string>& of_step, const char* what, const auto& things, auto&& name) {
         if (std::all_of(things.begin(), things.end(), [](const auto& t) { return t.variants.empty(); })) return;
@@ -54,11 +58,14 @@ std::vector<VariantRow> side_by_side(const Procedure& p) {
             row.differs = differ(row.texts);
             out.push_back(std::move(row));
         };
-        const auto figure_and = [](const FigureId& figure, const std::string& words) { return figure.empty() ? words : fmt::format("{{figure:{}}} {}", figure.text(), words); };
+        const auto figure_and = [](const FigureId& figure, const std::string& words) {
+            return figure.empty() ? words : fmt::format("{{figure:{}}} {}", figure.text(), words);
+        };
         add("Heading", step.heading);
         for (std::size_t i = 0; i < step.cautions.size(); ++i) add(fmt::format("Caution {}", i + 1), step.cautions[i].text);
         for (std::size_t i = 0; i < step.lines.size(); ++i) add(fmt::format("Line {}", i + 1), step.lines[i]);
-        for (std::size_t i = 0; i < step.waits.size(); ++i) add(fmt::format("Wait {}", i + 1), figure_and(step.waits[i].figure, step.waits[i].text));
+        for (std::size_t i = 0; i < step.waits.size(); ++i)
+            add(fmt::format("Wait {}", i + 1), figure_and(step.waits[i].figure, step.waits[i].text));
         for (std::size_t i = 0; i < step.checks.size(); ++i) {
             const Check& c = step.checks[i];
             std::string words = fmt::format("{}: {}", c.look, c.good);
@@ -75,13 +82,18 @@ std::vector<VariantRow> side_by_side(const Procedure& p) {
 SharedEnds shared_ends(const std::vector<std::string>& texts) {
     SharedEnds out;
     if (texts.empty()) return out;
-    const auto shortest = std::min_element(texts.begin(), texts.end(), [](const auto& a, const auto& b) { return a.size() < b.size(); })->size();
-    const auto all = [&](auto&& at) { return std::all_of(texts.begin(), texts.end(), [&](const std::string& t) { return at(t) == at(texts.front()); }); };
+    const auto shortest =
+        std::min_element(texts.begin(), texts.end(), [](const auto& a, const auto& b) { return a.size() < b.size(); })->size();
+    const auto all = [&](auto&& at) {
+        return std::all_of(texts.begin(), texts.end(), [&](const std::string& t) { return at(t) == at(texts.front()); });
+    };
     const bool same = all([](const std::string& t) { return t; });
     while (out.front < shortest && all([&](const std::string& t) { return t[out.front]; })) ++out.front;
     if (same) return out;
     const std::string& first = texts.front();
-    const auto words_end = [&](std::size_t n) { return std::all_of(texts.begin(), texts.end(), [&](const std::string& t) { return n == t.size() || t[n] == ' '; }); };
+    const auto words_end = [&](std::size_t n) {
+        return std::all_of(texts.begin(), texts.end(), [&](const std::string& t) { return n == t.size() || t[n] == ' '; });
+    };
     while (out.front > 0 && first[out.front - 1] != ' ' && !words_end(out.front)) --out.front;
     while (out.front + out.back < shortest && all([&](const std::string& t) { return t[t.size() - 1 - out.back]; })) ++out.back;
     while (out.back > 0 && first[first.size() - out.back] != ' ') --out.back;

@@ -23,7 +23,8 @@ bool read_fraction(std::string_view s, double& out) {
     const auto slash = s.find('/');
     double a = 0;
     double b = 0;
-    if (slash == std::string_view::npos || !read_double(s.substr(0, slash), a) || !read_double(s.substr(slash + 1), b) || b == 0) return false;
+    if (slash == std::string_view::npos || !read_double(s.substr(0, slash), a) || !read_double(s.substr(slash + 1), b) || b == 0)
+        return false;
     out = a / b;
     return true;
 }
@@ -60,7 +61,8 @@ namespace {
 
 /// `text` can be meant two ways, which are told.
 tl::unexpected<Error> ambiguous(std::string_view text, const std::vector<std::string>& ways) {
-    return fail(ErrorCode::Ambiguous, fmt::format("\"{}\" can be read two ways; write it as {} or as {}.", trimmed(text), ways.front(), ways.back()));
+    return fail(ErrorCode::Ambiguous,
+        fmt::format("\"{}\" can be read two ways; write it as {} or as {}.", trimmed(text), ways.front(), ways.back()));
 }
 
 }  // namespace
@@ -72,10 +74,14 @@ std::vector<std::string> two_ways(std::string_view text) {
             continue;
         }
         std::size_t end = i;
-        while (end < text.size() && (is_digit(text[end]) || ((text[end] == ',' || text[end] == '.') && end + 1 < text.size() && is_digit(text[end + 1])))) ++end;
+        while (end < text.size() &&
+            (is_digit(text[end]) || ((text[end] == ',' || text[end] == '.') && end + 1 < text.size() && is_digit(text[end + 1]))))
+            ++end;
         const auto readings = readings_of(text.substr(i, end - i));
         if (readings.size() == 2) {
-            const auto with = [&](const std::string& number) { return std::string(text.substr(0, i)) + number + std::string(text.substr(end)); };
+            const auto with = [&](const std::string& number) {
+                return std::string(text.substr(0, i)) + number + std::string(text.substr(end));
+            };
             return {with(unmistakable(readings.front())), with(readings.back())};
         }
         i = end;
@@ -93,7 +99,9 @@ std::string as_typed(std::string_view kept) {
 Result<Number> Number::parse(std::string_view text, DecimalMark mark) {
     const std::string_view s = trimmed(text);
     Number n;
-    const auto bad = [&] { return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no number; write it as 18, 7.5, 5/8 or 1 3/4.", text)); };
+    const auto bad = [&] {
+        return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no number; write it as 18, 7.5, 5/8 or 1 3/4.", text));
+    };
     if (s.empty() || s.size() > 40) return bad();
     if (s.find('/') != std::string_view::npos) {
         n.text_ = std::string(s);
@@ -121,7 +129,9 @@ Result<Number> Number::parse(std::string_view text, DecimalMark mark) {
     return n;
 }
 
-Result<Number> Number::kept(std::string_view text) { return parse(text, text.find(',') == std::string_view::npos ? DecimalMark::Point : DecimalMark::Unknown); }
+Result<Number> Number::kept(std::string_view text) {
+    return parse(text, text.find(',') == std::string_view::npos ? DecimalMark::Point : DecimalMark::Unknown);
+}
 
 Result<Quantity> Quantity::parse(std::string_view text, DecimalMark mark) {
     const std::string_view s = trimmed(text);
@@ -131,11 +141,14 @@ Result<Quantity> Quantity::parse(std::string_view text, DecimalMark mark) {
     if (!number && number.error().code == ErrorCode::Ambiguous) return ambiguous(s, two_ways(s));
     if (!number) return tl::make_unexpected(number.error());
     const std::string_view spelling = trimmed(s.substr(at));
-    if (const auto question = ambiguous_unit(spelling); !question.empty()) return fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", text, question));
+    if (const auto question = ambiguous_unit(spelling); !question.empty())
+        return fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", text, question));
     const Unit* unit = find_unit(spelling);
     if (unit == nullptr)
-        return fail(ErrorCode::BadInput, spelling.empty() ? fmt::format("\"{}\" has no unit; add one, as in \"{} Nm\".", text, number->text())
-                                                          : fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC, min.", spelling));
+        return fail(ErrorCode::BadInput,
+            spelling.empty()
+                ? fmt::format("\"{}\" has no unit; add one, as in \"{} Nm\".", text, number->text())
+                : fmt::format("\"{}\" is no unit known here; use one such as Nm, lbf.ft, L, qt, mm, in, bar, degC, min.", spelling));
     return Quantity{*number, unit};
 }
 
@@ -152,15 +165,18 @@ std::string display(const Quantity& quantity) { return fmt::format("{} {}", quan
 
 std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding) {
     if (&to == quantity.unit) return display(quantity);
-    if (to.dimension == Dimension::Temperature) return fmt::format("{} {}", fixed_text(quantity.in(to), decimals_in(quantity, to), rounding), to.symbol);
+    if (to.dimension == Dimension::Temperature)
+        return fmt::format("{} {}", fixed_text(quantity.in(to), decimals_in(quantity, to), rounding), to.symbol);
     return fmt::format("{} {}", rounded_text(quantity.in(to), quantity.number.significant(), rounding), to.symbol);
 }
 
 std::string display_range_in(const Quantity& low, const Quantity& high, const Unit& to) {
     constexpr int kMaxDecimals = 9;
     int decimals = std::max(decimals_in(low, to), decimals_in(high, to));
-    while (decimals < kMaxDecimals && whole_steps(low.in(to), decimals, Rounding::Up) >= whole_steps(high.in(to), decimals, Rounding::Down)) ++decimals;
-    return fmt::format("{} to {} {}", fixed_text(low.in(to), decimals, Rounding::Up), fixed_text(high.in(to), decimals, Rounding::Down), to.symbol);
+    while (decimals < kMaxDecimals && whole_steps(low.in(to), decimals, Rounding::Up) >= whole_steps(high.in(to), decimals, Rounding::Down))
+        ++decimals;
+    return fmt::format(
+        "{} to {} {}", fixed_text(low.in(to), decimals, Rounding::Up), fixed_text(high.in(to), decimals, Rounding::Down), to.symbol);
 }
 
 std::string display_other_system(const Quantity& quantity, Rounding rounding) {

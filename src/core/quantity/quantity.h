@@ -13,9 +13,7 @@
 namespace anagraph::core {
 
 /// How display may round. A maximum is never rounded up and a minimum never down.
-enum class Rounding { Nearest,
-                      Down,
-                      Up };
+enum class Rounding { Nearest, Down, Up };
 
 /// A number as a person writes it: "18", "7.5", "1 3/4", "5/8", "1,5", "1 200". Digits are kept; groups and decimal commas are
 /// not: text() has a point before the decimals and nothing else between its digits.

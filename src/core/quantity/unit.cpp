@@ -118,7 +118,8 @@ constexpr std::array<std::pair<std::string_view, std::string_view>, 52> kSpellin
 
 std::string lower(std::string_view text) {
     std::string out(text);
-    std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return c < 128 ? static_cast<char>(std::tolower(c)) : static_cast<char>(c); });
+    std::transform(out.begin(), out.end(), out.begin(),
+        [](unsigned char c) { return c < 128 ? static_cast<char>(std::tolower(c)) : static_cast<char>(c); });
     return out;
 }
 
@@ -130,10 +131,15 @@ std::string ambiguous_unit(std::string_view spelling) {
         std::string_view question;
     };
     // US and imperial measures of one name differ by a fifth; the imperial ounce by 4 %
-    static constexpr std::array<Either, 4> kEither{{{" gallon gallons ", "write gal for the US gallon (3.79 L) or impgal for the imperial (4.55 L)."}, {" quart quarts ", "write qt for the US quart (0.946 L) or impqt for the imperial (1.14 L)."}, {" pint pints ", "write pt for the US pint (0.473 L) or imppt for the imperial (0.568 L)."}, {" ounce ounces oz ", "write floz for the US fluid ounce (29.6 mL) or impfloz for the imperial (28.4 mL)."}}};
+    static constexpr std::array<Either, 4> kEither{
+        {{" gallon gallons ", "write gal for the US gallon (3.79 L) or impgal for the imperial (4.55 L)."},
+            {" quart quarts ", "write qt for the US quart (0.946 L) or impqt for the imperial (1.14 L)."},
+            {" pint pints ", "write pt for the US pint (0.473 L) or imppt for the imperial (0.568 L)."},
+            {" ounce ounces oz ", "write floz for the US fluid ounce (29.6 mL) or impfloz for the imperial (28.4 mL)."}}};
     const std::string word = " " + lower(spelling) + " ";
     for (const auto& e : kEither)
-        if (spelling.find(' ') == std::string_view::npos && !spelling.empty() && e.words.find(word) != std::string_view::npos) return std::string(e.question);
+        if (spelling.find(' ') == std::string_view::npos && !spelling.empty() && e.words.find(word) != std::string_view::npos)
+            return std::string(e.question);
     return {};
 }
 
@@ -147,7 +153,8 @@ const Unit* find_unit(std::string_view spelling) {
     // Case first as written: "MPa" and "mPa" differ, "Nm" and "nm" do not here.
     if (const Unit* exact = by([&](const Unit& u) { return u.id == spelling || u.symbol == spelling; })) return exact;
     const std::string low = lower(spelling);
-    if (const auto it = std::find_if(kSpellings.begin(), kSpellings.end(), [&](const auto& s) { return s.first == low; }); it != kSpellings.end())
+    if (const auto it = std::find_if(kSpellings.begin(), kSpellings.end(), [&](const auto& s) { return s.first == low; });
+        it != kSpellings.end())
         return find_unit(it->second);
     return by([&](const Unit& u) { return lower(u.id) == low || lower(u.symbol) == low; });
 }

@@ -7,24 +7,10 @@
 
 namespace anagraph::core {
 
-enum class Dimension { Torque,
-                       Turn,
-                       Volume,
-                       Length,
-                       Pressure,
-                       Temperature,
-                       Duration,
-                       Distance,
-                       Calendar,
-                       Speed,
-                       Percent,
-                       Force,
-                       Count };
+enum class Dimension { Torque, Turn, Volume, Length, Pressure, Temperature, Duration, Distance, Calendar, Speed, Percent, Force, Count };
 
 /// Which of the two columns of a guide the unit stands in. `Either` needs no partner (minutes, percent).
-enum class UnitSystem { Metric,
-                        Imperial,
-                        Either };
+enum class UnitSystem { Metric, Imperial, Either };
 
 struct Unit {
     std::string_view id;      // ASCII, as typed and kept in files: "lbf.ft"

@@ -53,7 +53,8 @@ std::optional<Groups> groups_of(std::string_view s) {
 /// Are the first `count` groups those of a number grouped in threes?
 bool in_threes(const Groups& g, std::size_t count) {
     if (g.digits.front().empty() || g.digits.front().size() > 3 || g.digits.front().front() == '0') return false;
-    return std::all_of(g.digits.begin() + 1, g.digits.begin() + static_cast<std::ptrdiff_t>(count), [](const std::string& d) { return d.size() == 3; });
+    return std::all_of(
+        g.digits.begin() + 1, g.digits.begin() + static_cast<std::ptrdiff_t>(count), [](const std::string& d) { return d.size() == 3; });
 }
 
 std::string joined(const Groups& g, std::size_t count) {
@@ -112,7 +113,8 @@ DecimalMark decimal_mark_of(std::string_view text) {
             continue;
         }
         std::size_t end = i;
-        while (end < text.size() && (is_digit(text[end]) || (is_mark(text[end]) && end + 1 < text.size() && is_digit(text[end + 1])))) ++end;
+        while (end < text.size() && (is_digit(text[end]) || (is_mark(text[end]) && end + 1 < text.size() && is_digit(text[end + 1]))))
+            ++end;
         const auto groups = groups_of(text.substr(i, end - i));
         // "5.10.2" and the like are no numbers, and what can be read two ways tells nothing
         if (groups && !groups->marks.empty() && readings_of(text.substr(i, end - i)).size() == 1) {
@@ -122,8 +124,7 @@ DecimalMark decimal_mark_of(std::string_view text) {
         }
         i = end;
     }
-    return point == comma ? DecimalMark::Unknown : point ? DecimalMark::Point
-                                                         : DecimalMark::Comma;
+    return point == comma ? DecimalMark::Unknown : point ? DecimalMark::Point : DecimalMark::Comma;
 }
 
 }  // namespace anagraph::core

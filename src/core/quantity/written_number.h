@@ -10,9 +10,7 @@
 namespace anagraph::core {
 
 /// Which sign a writer sets before decimals. Unknown: one group of three digits after a comma or a point is read both ways.
-enum class DecimalMark { Unknown,
-                         Point,
-                         Comma };
+enum class DecimalMark { Unknown, Point, Comma };
 
 /// What a written number may mean, each in plain form (no groups, a point before the decimals): one text, two where it cannot
 /// be told ("2,000": "2.000" and "2000", the decimal first), none for what is no number. Rules, in this order: spaces group

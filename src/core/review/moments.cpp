@@ -9,7 +9,9 @@ std::vector<std::string> moments_beyond(const Procedure& p, const RecordingId& r
     const auto use = use_of(p, recording);
     const auto beyond = [&](const FrameTime& t) { return t < first || !(t < end); };
     const auto tell = [&](std::size_t step, const char* what, const FrameTime& t) {
-        out.push_back(fmt::format("Step {}: its {} is taken at {}, and \u201C{}\u201D runs from {} to {}; choose another moment.", step + 1, what, clock_text(t, false), use.title.empty() ? recording.text().substr(0, 8) : use.title, clock_text(first, false), clock_text(end, false)));
+        out.push_back(fmt::format("Step {}: its {} is taken at {}, and \u201C{}\u201D runs from {} to {}; choose another moment.", step + 1,
+            what, clock_text(t, false), use.title.empty() ? recording.text().substr(0, 8) : use.title, clock_text(first, false),
+            clock_text(end, false)));
     };
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];

@@ -6,8 +6,8 @@
 #include <cctype>
 #include <set>
 
-#include "core/plate/fastener_map.h"
 #include "core/figure/evidence.h"
+#include "core/plate/fastener_map.h"
 #include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
@@ -25,7 +25,8 @@ bool spoken_of(const Step& s, const Item& item) {
     const auto named = [&](const std::string& line) { return names(line, TokenKind::Item, item.id.text()); };
     if (std::any_of(s.lines.begin(), s.lines.end(), named)) return true;
     const std::string name = lower(item.name);
-    bool found = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), item.id) != a.items.end(); });
+    bool found = std::any_of(s.actions.begin(), s.actions.end(),
+        [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), item.id) != a.items.end(); });
     const auto said = [&](const std::string& text) { found = found || named(text) || lower(text).find(name) != std::string::npos; };
     each_text(s, [&](const std::string&, const std::string& text) { said(text); });
     for (const auto& c : s.checks)
@@ -34,7 +35,9 @@ bool spoken_of(const Step& s, const Item& item) {
 }
 
 void step_points(const Procedure& p, const Step& s, std::size_t index, std::vector<OpenPoint>& out) {
-    const auto add = [&](Station station, std::string text, bool stops) { out.push_back({station, fmt::format("Step {}: {}", index + 1, text), s.id, {}, stops}); };
+    const auto add = [&](Station station, std::string text, bool stops) {
+        out.push_back({station, fmt::format("Step {}: {}", index + 1, text), s.id, {}, stops});
+    };
     if (s.drafted) add(Station::Tape, "it was drafted from what was said; look at it and confirm it (Enter on the Tape).", true);
     if (s.heading.empty()) add(Station::Sheet, "it has no heading yet; say what is done, as an order.", true);
     if (s.lines.empty()) add(Station::Sheet, "no instruction is written yet.", true);
@@ -44,8 +47,10 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
     });
     for (const auto& name : unknown) add(Station::Sheet, fmt::format("the text names {}, which is not in this guide.", name), true);
     for (const auto& id : s.heard) {
-        const bool written = std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& l) { return names(l, TokenKind::Figure, id.text()); });
-        if (const Figure* f = p.find(id); f != nullptr && !written) add(Station::Sheet, fmt::format("\"{}\" was taken from the tape but no line gives it.", title_of(p, *f)), false);
+        const bool written =
+            std::any_of(s.lines.begin(), s.lines.end(), [&](const std::string& l) { return names(l, TokenKind::Figure, id.text()); });
+        if (const Figure* f = p.find(id); f != nullptr && !written)
+            add(Station::Sheet, fmt::format("\"{}\" was taken from the tape but no line gives it.", title_of(p, *f)), false);
     }
     for (const auto& c : s.comments)
         if (!c.closed && c.answer.empty()) add(Station::Sheet, fmt::format("{} says: {}", c.who, c.text), false);
@@ -54,14 +59,16 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
         const auto& b = s.plates[i + 1];
         if (a.role == PairRole::None || b.role != counterpart(a.role)) continue;
         if (a.recording == b.recording && a.at == b.at) add(Station::Plates, "the two pictures of a pair are the same frame.", false);
-        if (a.marks.empty() && b.marks.empty() && a.callouts.empty() && b.callouts.empty()) add(Station::Plates, "nothing marks what differs between the two pictures of a pair.", false);
+        if (a.marks.empty() && b.marks.empty() && a.callouts.empty() && b.callouts.empty())
+            add(Station::Plates, "nothing marks what differs between the two pictures of a pair.", false);
     }
     if (s.plates.empty()) add(Station::Plates, "no picture shows it yet.", false);
     std::set<ItemId> shown;
     for (const auto& plate : s.plates) {
         for (const auto& c : plate.callouts) {
             const Item* item = p.find(c.item);
-            if (item != nullptr && shown.insert(c.item).second && !spoken_of(s, *item)) add(Station::Plates, fmt::format("\"{}\" is called out but nothing in the step speaks of it.", item->name), false);
+            if (item != nullptr && shown.insert(c.item).second && !spoken_of(s, *item))
+                add(Station::Plates, fmt::format("\"{}\" is called out but nothing in the step speaks of it.", item->name), false);
         }
         for (const auto& f : plate.fasteners) shown.insert(f.item);
         for (auto& trouble : unstated(p, plate)) add(Station::Plates, std::move(trouble), false);
@@ -71,8 +78,10 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
         for (const auto& line : s.lines)
             for (const auto& piece : pieces_of(line)) {
                 const Item* item = piece.kind == TokenKind::Item ? p.find(ItemId(piece.text)) : nullptr;
-                const bool visible = item != nullptr && item->kind != ItemKind::Tool && item->kind != ItemKind::Fluid && item->kind != ItemKind::Protection;
-                if (visible && shown.insert(item->id).second) add(Station::Plates, fmt::format("\"{}\" is named but not called out on its picture.", item->name), false);
+                const bool visible =
+                    item != nullptr && item->kind != ItemKind::Tool && item->kind != ItemKind::Fluid && item->kind != ItemKind::Protection;
+                if (visible && shown.insert(item->id).second)
+                    add(Station::Plates, fmt::format("\"{}\" is named but not called out on its picture.", item->name), false);
             }
 }
 
@@ -82,7 +91,9 @@ const Figure* twin_of(const Procedure& p, std::size_t i) {
     const Figure& f = p.figures[i];
     if (f.item.empty() || f.purpose.empty()) return nullptr;
     const auto end = p.figures.begin() + static_cast<std::ptrdiff_t>(i);
-    const auto twin = std::find_if(p.figures.begin(), end, [&](const Figure& g) { return g.kind == f.kind && g.item == f.item && g.purpose == f.purpose && g.condition == f.condition && g.variants == f.variants; });
+    const auto twin = std::find_if(p.figures.begin(), end, [&](const Figure& g) {
+        return g.kind == f.kind && g.item == f.item && g.purpose == f.purpose && g.condition == f.condition && g.variants == f.variants;
+    });
     return twin == end ? nullptr : &*twin;
 }
 
@@ -91,17 +102,30 @@ const Figure* twin_of(const Procedure& p, std::size_t i) {
 std::vector<OpenPoint> open_points(const Procedure& p) {
     std::vector<OpenPoint> out;
     for (const auto& f : p.figures)
-        if (const auto number = ambiguous_number(f.value); !number.empty()) out.push_back({Station::Figures, fmt::format("{}: {} can be read two ways; write it without the sign, or with other decimals.", title_of(p, f), number), {}, f.id, true});
+        if (const auto number = ambiguous_number(f.value); !number.empty())
+            out.push_back({Station::Figures,
+                fmt::format("{}: {} can be read two ways; write it without the sign, or with other decimals.", title_of(p, f), number), {},
+                f.id, true});
     for (const auto& f : p.figures)
-        if (standing_of(p, f) != Standing::Proved) out.push_back({Station::Figures, fmt::format("{} is {}. {}", title_of(p, f), name_of(standing_of(p, f)), argue_standing(p, f)), {}, f.id, false});
+        if (standing_of(p, f) != Standing::Proved)
+            out.push_back({Station::Figures, fmt::format("{} is {}. {}", title_of(p, f), name_of(standing_of(p, f)), argue_standing(p, f)),
+                {}, f.id, false});
     for (std::size_t i = 0; i < p.figures.size(); ++i)
-        if (const auto* twin = twin_of(p, i)) out.push_back({Station::Figures, fmt::format("{} stands here twice, {} and {}: join the two, or give each the variant, condition or purpose it is for.", title_of(p, p.figures[i]), text_of(twin->value), text_of(p.figures[i].value)), {}, p.figures[i].id, false});
+        if (const auto* twin = twin_of(p, i))
+            out.push_back({Station::Figures,
+                fmt::format("{} stands here twice, {} and {}: join the two, or give each the variant, condition or purpose it is for.",
+                    title_of(p, p.figures[i]), text_of(twin->value), text_of(p.figures[i].value)),
+                {}, p.figures[i].id, false});
     for (const auto& f : p.figures)
-        for (const auto* s : outdated_sources(p, f)) out.push_back({Station::Figures, fmt::format("{} stands on {}, {}; a newer edition is here: look it up again.", title_of(p, f), s->title, s->edition), {}, f.id, false});
+        for (const auto* s : outdated_sources(p, f))
+            out.push_back({Station::Figures,
+                fmt::format("{} stands on {}, {}; a newer edition is here: look it up again.", title_of(p, f), s->title, s->edition), {},
+                f.id, false});
     for (std::size_t i = 0; i < p.steps.size(); ++i) step_points(p, p.steps[i], i, out);
     for (const auto& f : p.header.follow_ups)
         for (const auto& text : {f.when, f.what})
-            for (const auto& name : unknown_names(p, text)) out.push_back({Station::Sheet, fmt::format("A follow-up names {}, which is not in this guide.", name), {}, {}, true});
+            for (const auto& name : unknown_names(p, text))
+                out.push_back({Station::Sheet, fmt::format("A follow-up names {}, which is not in this guide.", name), {}, {}, true});
     return out;
 }
 

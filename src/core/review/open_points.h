@@ -8,11 +8,7 @@
 
 namespace anagraph::core {
 
-enum class Station { Tape,
-                     Figures,
-                     Sheet,
-                     Plates,
-                     Issue };
+enum class Station { Tape, Figures, Sheet, Plates, Issue };
 
 struct OpenPoint {
     Station station = Station::Sheet;

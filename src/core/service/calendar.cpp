@@ -17,7 +17,8 @@ Result<Day> parse_day(std::string_view text) {
         const auto r = std::from_chars(part.data(), part.data() + part.size(), value);
         return r.ptr == part.data() + part.size() ? value : -1;
     };
-    const year_month_day day{year{number(0, 4)}, month{static_cast<unsigned>(number(5, 2))}, std::chrono::day{static_cast<unsigned>(number(8, 2))}};
+    const year_month_day day{
+        year{number(0, 4)}, month{static_cast<unsigned>(number(5, 2))}, std::chrono::day{static_cast<unsigned>(number(8, 2))}};
     if (!day.ok() || number(0, 4) < 1900) return bad();
     return sys_days(day);
 }

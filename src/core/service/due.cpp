@@ -14,7 +14,8 @@ bool of_meter(const Unit& u) { return u.dimension == Dimension::Duration || u.di
 /// The day a calendar interval after `from` ends. Months and years go by the calendar, weeks and days by counting.
 Day ends(Day from, const Quantity& interval, double share) {
     const double value = interval.number.value() * share;
-    if (interval.unit->id == "day" || interval.unit->id == "week") return from + std::chrono::days(std::lround(std::floor(value * (interval.unit->id == "week" ? 7 : 1))));
+    if (interval.unit->id == "day" || interval.unit->id == "week")
+        return from + std::chrono::days(std::lround(std::floor(value * (interval.unit->id == "week" ? 7 : 1))));
     const double months = value * (interval.unit->id == "year" ? 12 : 1);
     const int whole = static_cast<int>(std::floor(months + 1e-9));
     constexpr double kDaysOfMonth = 365.2425 / 12;
@@ -34,12 +35,16 @@ Outcome checked(const ServicePlan& plan) {
         if (!(i.number.value() > 0)) return bad(fmt::format("An interval of {} never ends.", display(i)));
         if (of_calendar(*i.unit)) continue;
         if (!of_meter(*i.unit)) return bad(fmt::format("{} is no interval: hours, a distance or a time by the calendar are.", display(i)));
-        if (!plan.reading || !plan.last_reading) return bad(fmt::format("For an interval of {} the meter's reading now and at the last service are needed.", display(i)));
-        if (plan.reading->unit->dimension != i.unit->dimension) return bad(fmt::format("The interval is told in {}, the meter in {}.", i.unit->symbol, plan.reading->unit->symbol));
+        if (!plan.reading || !plan.last_reading)
+            return bad(fmt::format("For an interval of {} the meter's reading now and at the last service are needed.", display(i)));
+        if (plan.reading->unit->dimension != i.unit->dimension)
+            return bad(fmt::format("The interval is told in {}, the meter in {}.", i.unit->symbol, plan.reading->unit->symbol));
     }
     if (plan.reading && plan.last_reading) {
-        if (!of_meter(*plan.reading->unit) || plan.reading->unit->dimension != plan.last_reading->unit->dimension) return bad("Both readings must be hours, or both a distance.");
-        if (plan.last_reading->in(*plan.reading->unit) > plan.reading->number.value() + 1e-9) return bad("The meter reads less than at the last service: was it changed?");
+        if (!of_meter(*plan.reading->unit) || plan.reading->unit->dimension != plan.last_reading->unit->dimension)
+            return bad("Both readings must be hours, or both a distance.");
+        if (plan.last_reading->in(*plan.reading->unit) > plan.reading->number.value() + 1e-9)
+            return bad("The meter reads less than at the last service: was it changed?");
     }
     return {};
 }
@@ -94,11 +99,14 @@ Result<NextDue> next_due(const ServicePlan& plan) {
         return due;
     }
     if (!due.due_day) {
-        due.because = fmt::format("The machine has not run since the last service, so no day can be forecast; it is due at {:.0f} {}.", *due.due_reading, unit->symbol);
+        due.because = fmt::format("The machine has not run since the last service, so no day can be forecast; it is due at {:.0f} {}.",
+            *due.due_reading, unit->symbol);
         return due;
     }
     due.service_by = due.due_day;
-    due.because = due.by_reading ? fmt::format("By the meter, at {} a day.", rounded_text(due.per_day.value_or(0), 2) + " " + std::string(unit->symbol)) : std::string("By the calendar.");
+    due.because = due.by_reading
+        ? fmt::format("By the meter, at {} a day.", rounded_text(due.per_day.value_or(0), 2) + " " + std::string(unit->symbol))
+        : std::string("By the calendar.");
     // stretches one after the other are all gone before
     for (bool moved = true; moved;) {
         moved = false;
@@ -106,7 +114,8 @@ Result<NextDue> next_due(const ServicePlan& plan) {
             if (*due.service_by < a.from || *due.service_by > a.to) continue;
             const Day pulled = a.from - std::chrono::days(1);
             if (pulled < plan.today) {
-                due.because += fmt::format(" It falls into {} to {}, which has begun: do it today or accept that it is late.", text_of(a.from), text_of(a.to));
+                due.because += fmt::format(
+                    " It falls into {} to {}, which has begun: do it today or accept that it is late.", text_of(a.from), text_of(a.to));
                 due.service_by = plan.today;
                 return due;
             }

@@ -21,7 +21,9 @@ struct Stretch {
 
 class Drafter {
 public:
-    Drafter(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& narration, const std::vector<Mark>& marks, const FrameTime& end, const std::function<FrameTime(const FrameTime&)>& frame_from) : p_(p), recording_(recording), narration_(narration), marks_(marks), end_(end), frame_from_(frame_from) {}
+    Drafter(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& narration, const std::vector<Mark>& marks,
+        const FrameTime& end, const std::function<FrameTime(const FrameTime&)>& frame_from)
+        : p_(p), recording_(recording), narration_(narration), marks_(marks), end_(end), frame_from_(frame_from) {}
 
     Result<Change> draft() {
         Change change{"draft steps from the tape", {}};
@@ -35,7 +37,10 @@ public:
             return true;
         };
         const auto found = stretches();
-        if (found.empty()) return fail(ErrorCode::Refused, p_.steps.empty() ? "Nothing that is done was heard on this recording; bracket the steps by hand with [ and ]." : "Everything that was heard is in a step already.");
+        if (found.empty())
+            return fail(ErrorCode::Refused,
+                p_.steps.empty() ? "Nothing that is done was heard on this recording; bracket the steps by hand with [ and ]."
+                                 : "Everything that was heard is in a step already.");
         for (std::size_t i = 0; i < found.size(); ++i) {
             const FrameTime from = frame_from(narration_[found[i].first].start);
             const FrameTime to = end_of(found, i);
@@ -62,7 +67,9 @@ private:
         Change items{"", {}};
         Procedure with = now;
         for (const auto& m : marks_) {
-            if (m.kind != MarkKind::Step || m.guessed || m.about.empty() || !said_between(m, from, to) || is_dismissed(now, recording_, m) || item_named(with, m.about) != nullptr) continue;
+            if (m.kind != MarkKind::Step || m.guessed || m.about.empty() || !said_between(m, from, to) ||
+                is_dismissed(now, recording_, m) || item_named(with, m.about) != nullptr)
+                continue;
             const Put<Item> put{{fresh_id<ItemId>(m.about, with.items), kind_of(m.about), m.about, "", ""}, std::nullopt};
             auto after = core::apply(with, put);
             if (!after) continue;
@@ -77,19 +84,23 @@ private:
     /// What kind of thing a name is, by its last word; the author puts right what it is not.
     static ItemKind kind_of(const std::string& name) {
         const auto space = name.rfind(' ');
-        const std::string word(lexicon::singular(space == std::string::npos ? std::string_view(name) : std::string_view(name).substr(space + 1)));
+        const std::string word(
+            lexicon::singular(space == std::string::npos ? std::string_view(name) : std::string_view(name).substr(space + 1)));
         constexpr WordList kFasteners{"bolt nut plug screw stud clamp"};
         constexpr WordList kSeals{"washer seal gasket o-ring ring"};
         constexpr WordList kVessels{"pan tray jug bucket can"};
         constexpr WordList kFluids{"oil coolant fuel grease water fluid"};
-        return kFasteners.has(word) ? ItemKind::Fastener : kSeals.has(word) ? ItemKind::Seal
-                                                       : kVessels.has(word) ? ItemKind::Vessel
-                                                       : kFluids.has(word)  ? ItemKind::Fluid
-                                                                            : ItemKind::Part;
+        return kFasteners.has(word) ? ItemKind::Fastener
+            : kSeals.has(word)      ? ItemKind::Seal
+            : kVessels.has(word)    ? ItemKind::Vessel
+            : kFluids.has(word)     ? ItemKind::Fluid
+                                    : ItemKind::Part;
     }
 
     /// Counts and intervals are told, but seldom belong to a step; a person takes them where they do.
-    static bool wanted(const Mark& m) { return m.figure_kind != FigureKind::Count && m.figure_kind != FigureKind::Interval && m.figure_kind != FigureKind::Reading; }
+    static bool wanted(const Mark& m) {
+        return m.figure_kind != FigureKind::Count && m.figure_kind != FigureKind::Interval && m.figure_kind != FigureKind::Reading;
+    }
 
     FrameTime frame_from(const FrameTime& at) const { return frame_from_ ? frame_from_(at) : at; }
     bool taken(std::size_t segment) const { return step_at(p_, recording_, frame_from(narration_[segment].start)) != nullptr; }
@@ -121,7 +132,8 @@ private:
             }
             const bool paused = i > 0 && narration_[i].start.seconds() - narration_[i - 1].end.seconds() > kPause;
             const bool long_enough = open && narration_[i].start.seconds() - narration_[open->first].start.seconds() > kLongest;
-            const bool other = !things.empty() && !about.empty() && std::none_of(things.begin(), things.end(), [&](const std::string& t) { return about.contains(t); });
+            const bool other = !things.empty() && !about.empty() &&
+                std::none_of(things.begin(), things.end(), [&](const std::string& t) { return about.contains(t); });
             if (acts && (!open || paused || long_enough || other)) {
                 close();
                 open = Stretch{i, i};
@@ -154,7 +166,10 @@ private:
 
 }  // namespace
 
-Result<Change> draft_steps(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& narration, const std::vector<Mark>& marks, const FrameTime& end, const std::function<FrameTime(const FrameTime&)>& frame_from) { return Drafter(p, recording, narration, marks, end, frame_from).draft(); }
+Result<Change> draft_steps(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& narration,
+    const std::vector<Mark>& marks, const FrameTime& end, const std::function<FrameTime(const FrameTime&)>& frame_from) {
+    return Drafter(p, recording, narration, marks, end, frame_from).draft();
+}
 
 Result<Change> confirm_step(const Procedure& p, const StepId& id) {
     const Step* step = p.find(id);

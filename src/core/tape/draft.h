@@ -5,8 +5,8 @@
 #include <functional>
 #include <vector>
 
-#include "core/narration/reader.h"
 #include "core/edits/edit.h"
+#include "core/narration/reader.h"
 
 namespace anagraph::core {
 
@@ -14,7 +14,8 @@ namespace anagraph::core {
 /// follows a long pause, with the actions, items, figures and cautions said in it. `end` is the end of the recording. The
 /// whole draft is one change. `frame_from` gives the first frame at or after a moment; without it the moments themselves are
 /// the edges. Errors: Refused when nothing done was heard, or when everything is bracketed already.
-Result<Change> draft_steps(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& narration, const std::vector<Mark>& marks, const FrameTime& end, const std::function<FrameTime(const FrameTime&)>& frame_from = {});
+Result<Change> draft_steps(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& narration,
+    const std::vector<Mark>& marks, const FrameTime& end, const std::function<FrameTime(const FrameTime&)>& frame_from = {});
 
 /// A person has looked at a drafted step and confirms it. Errors: NotFound; Refused when it is no draft.
 Result<Change> confirm_step(const Procedure& p, const StepId& step);

@@ -19,7 +19,8 @@ void keep_steps_open(const Procedure& p, const RecordingId& recording, const Fol
             if (t.recording == recording && t.from < fold.to && fold.from < t.to) held.emplace_back(t.from, t.to);
     if (const auto* use = p.find(recording))
         for (const auto& n : use->notes)
-            if (n.kind != NoteKind::DropAsTalk && !(n.at < fold.from) && n.at < fold.to) held.emplace_back(n.at, FrameTime::from_milliseconds(static_cast<std::int64_t>((n.at.seconds() + kNote) * 1000)));
+            if (n.kind != NoteKind::DropAsTalk && !(n.at < fold.from) && n.at < fold.to)
+                held.emplace_back(n.at, FrameTime::from_milliseconds(static_cast<std::int64_t>((n.at.seconds() + kNote) * 1000)));
     std::sort(held.begin(), held.end());
     FrameTime from = fold.from;
     const auto add = [&](const FrameTime& to) {
@@ -37,7 +38,8 @@ void keep_steps_open(const Procedure& p, const RecordingId& recording, const Fol
 
 }  // namespace
 
-std::vector<Fold> folds(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& lines, const std::vector<Mark>& marks, const FrameTime& begin, const FrameTime& end) {
+std::vector<Fold> folds(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& lines, const std::vector<Mark>& marks,
+    const FrameTime& begin, const FrameTime& end) {
     std::vector<Fold> out;
     if (lines.empty()) return out;
     std::vector<bool> talk(lines.size(), false);
@@ -50,7 +52,8 @@ std::vector<Fold> folds(const Procedure& p, const RecordingId& recording, const 
     FrameTime quiet_from = begin;
     for (std::size_t i = 0; i < lines.size();) {
         // silence before this line
-        if (lines[i].start.seconds() - quiet_from.seconds() >= kSilence) keep_steps_open(p, recording, {quiet_from, lines[i].start, false, 0}, out);
+        if (lines[i].start.seconds() - quiet_from.seconds() >= kSilence)
+            keep_steps_open(p, recording, {quiet_from, lines[i].start, false, 0}, out);
         std::size_t k = i;
         while (k < lines.size() && talk[k] == talk[i] && (k == i || lines[k].start.seconds() - lines[k - 1].end.seconds() < kSilence)) ++k;
         if (talk[i]) {

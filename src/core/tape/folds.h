@@ -16,6 +16,7 @@ struct Fold {
 
 /// Stretches of at least 2 s of talk, or 10 s in which nothing is said, that hold no step, no note and no mark. A recording in
 /// which nothing is said at all has none: its pictures are all there is. `lines` by moment, `marks` by line.
-std::vector<Fold> folds(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& lines, const std::vector<Mark>& marks, const FrameTime& begin, const FrameTime& end);
+std::vector<Fold> folds(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& lines, const std::vector<Mark>& marks,
+    const FrameTime& begin, const FrameTime& end);
 
 }  // namespace anagraph::core

@@ -42,7 +42,9 @@ std::pair<std::size_t, FrameTime> tape_place(const Procedure& p, const Recording
 }
 
 /// Whether one text holds the other: two readings of a line may have caught a word more or less at an end.
-bool overlaps(const std::string& a, const std::string& b) { return (" " + a + " ").find(" " + b + " ") != std::string::npos || (" " + b + " ").find(" " + a + " ") != std::string::npos; }
+bool overlaps(const std::string& a, const std::string& b) {
+    return (" " + a + " ").find(" " + b + " ") != std::string::npos || (" " + b + " ").find(" " + a + " ") != std::string::npos;
+}
 
 /// Pictures marked to be kept in the step's stretch become its plates.
 void take_kept_pictures(const Procedure& p, Step& s, Change& change) {
@@ -65,11 +67,16 @@ void take_kept_pictures(const Procedure& p, Step& s, Change& change) {
 /// holds, or what tells them apart, is asked, not decided (open_points.h).
 std::vector<Figure>::const_iterator claimed_figure(const Procedure& p, const Mark& m, const ItemId& item, const std::string& purpose) {
     constexpr double kSame = 0.03;
-    const auto same_value = [&](const Figure& f) { return within(kSame, f.value, m.value) || std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return within(kSame, c.value, m.value); }); };
+    const auto same_value = [&](const Figure& f) {
+        return within(kSame, f.value, m.value) ||
+            std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return within(kSame, c.value, m.value); });
+    };
     const auto of_it = [&](const Figure& f) { return !item.empty() && f.kind == m.figure_kind && f.item == item; };
     const bool unnamed = purpose == spoken_name_of(m.figure_kind);
-    auto found = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return of_it(f) && f.purpose == purpose && (m.taken_back || same_value(f)); });
-    if (found == p.figures.end() && unnamed) found = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return of_it(f) && same_value(f); });
+    auto found = std::find_if(p.figures.begin(), p.figures.end(),
+        [&](const Figure& f) { return of_it(f) && f.purpose == purpose && (m.taken_back || same_value(f)); });
+    if (found == p.figures.end() && unnamed)
+        found = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return of_it(f) && same_value(f); });
     return found;
 }
 
@@ -102,7 +109,8 @@ bool said_between(const Mark& mark, const FrameTime& from, const FrameTime& to) 
     return mark.at.seconds() >= from.seconds() - kFrame && mark.at.seconds() < to.seconds() - kFrame;
 }
 
-Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks) {
+Result<Change> bracket_step(
+    const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks) {
     Step s;
     s.takes.push_back({recording, from, to});
     Change change{"bracket a step", {}};
@@ -173,7 +181,8 @@ Result<Change> take_caution(const Procedure& p, const Mark& m, const StepId& ste
     if (step == nullptr) return fail(ErrorCode::NotFound, "There is no step here yet; bracket one first.");
     Step s = *step;
     const Caution caution{Signal::Caution, capitalised(m.words) + (m.words.ends_with('.') ? "" : ".")};
-    if (std::find(s.cautions.begin(), s.cautions.end(), caution) != s.cautions.end()) return fail(ErrorCode::Refused, "This caution is in the step already.");
+    if (std::find(s.cautions.begin(), s.cautions.end(), caution) != s.cautions.end())
+        return fail(ErrorCode::Refused, "This caution is in the step already.");
     s.cautions.push_back(caution);
     return tried(p, Change{"take a heard caution", {Put<Step>{std::move(s), std::nullopt}}});
 }
@@ -185,13 +194,18 @@ Result<Change> dismiss(const Procedure& p, const RecordingId& recording, const M
 }
 
 Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note) {
-    if (note.kind != NoteKind::DropAsTalk && note.kind != NoteKind::Keep && note.text.find_first_not_of(' ') == std::string::npos) return fail(ErrorCode::Refused, "An empty note says nothing; write what is missing or to be looked up.");
+    if (note.kind != NoteKind::DropAsTalk && note.kind != NoteKind::Keep && note.text.find_first_not_of(' ') == std::string::npos)
+        return fail(ErrorCode::Refused, "An empty note says nothing; write what is missing or to be looked up.");
     RecordingUse use = use_of(p, recording);
-    if (std::find(use.notes.begin(), use.notes.end(), note) != use.notes.end()) return fail(ErrorCode::Refused, "This is noted here already.");
-    use.notes.insert(std::upper_bound(use.notes.begin(), use.notes.end(), note, [](const Note& a, const Note& b) { return a.at < b.at; }), note);
-    return tried(p, Change{note.kind == NoteKind::DropAsTalk ? "drop a line as talk" : note.kind == NoteKind::Keep ? "mark a picture to be kept"
-                                                                                                                   : "note something on the tape",
-                           {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    if (std::find(use.notes.begin(), use.notes.end(), note) != use.notes.end())
+        return fail(ErrorCode::Refused, "This is noted here already.");
+    use.notes.insert(
+        std::upper_bound(use.notes.begin(), use.notes.end(), note, [](const Note& a, const Note& b) { return a.at < b.at; }), note);
+    return tried(p,
+        Change{note.kind == NoteKind::DropAsTalk ? "drop a line as talk"
+                : note.kind == NoteKind::Keep    ? "mark a picture to be kept"
+                                                 : "note something on the tape",
+            {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> remove_note(const Procedure& p, const RecordingId& recording, const Note& note) {
@@ -205,12 +219,17 @@ Result<Change> remove_note(const Procedure& p, const RecordingId& recording, con
 bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& m) {
     const RecordingUse* use = p.find(recording);
     if (use == nullptr) return false;
-    if (std::any_of(use->notes.begin(), use->notes.end(), [&](const Note& n) { return n.kind == NoteKind::DropAsTalk && n.at == m.at; })) return true;
+    if (std::any_of(use->notes.begin(), use->notes.end(), [&](const Note& n) { return n.kind == NoteKind::DropAsTalk && n.at == m.at; }))
+        return true;
     return std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && d.what == m.words; });
 }
 
 const Figure* taken_as(const Procedure& p, const RecordingId& recording, const Mark& m) {
-    const auto it = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == recording && c.at == m.at && (c.words == m.words || (c.value == m.value && overlaps(c.words, m.words))); }); });
+    const auto it = std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) {
+        return std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) {
+            return c.recording == recording && c.at == m.at && (c.words == m.words || (c.value == m.value && overlaps(c.words, m.words)));
+        });
+    });
     return it == p.figures.end() ? nullptr : &*it;
 }
 
@@ -218,7 +237,8 @@ std::vector<const Mark*> open_marks(const Procedure& p, const RecordingId& recor
     std::vector<const Mark*> out;
     for (const auto& m : marks) {
         const bool decides = (m.kind == MarkKind::Figure && !m.taken_back) || m.kind == MarkKind::Slip || m.kind == MarkKind::Unseen;
-        if (decides && !is_dismissed(p, recording, m) && !(m.kind == MarkKind::Figure && taken_as(p, recording, m) != nullptr)) out.push_back(&m);
+        if (decides && !is_dismissed(p, recording, m) && !(m.kind == MarkKind::Figure && taken_as(p, recording, m) != nullptr))
+            out.push_back(&m);
     }
     return out;
 }

@@ -1,8 +1,8 @@
 // Logging the tape: what was heard and bracketed, turned into changes of the guide. Offers only; a person calls each.
 #pragma once
 
-#include "core/narration/reader.h"
 #include "core/edits/edit.h"
+#include "core/narration/reader.h"
 
 namespace anagraph::core {
 
@@ -12,7 +12,8 @@ const Item* item_named(const Procedure& p, const std::string& name);
 
 /// A new step for the stretch [from, to) of a recording, put where the tape has it among the other steps. Its heading and
 /// actions come from what was heard in the stretch. Errors: Refused when the stretch is empty or overlaps another step.
-Result<Change> bracket_step(const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks);
+Result<Change> bracket_step(
+    const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks);
 
 /// Whether a mark is said in the stretch [from, to). A stretch begins at the first frame of its first line, which is shown
 /// up to a frame (here 0.2 s) after the line's own start.

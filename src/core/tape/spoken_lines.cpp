@@ -14,7 +14,9 @@ bool blank(const std::string& text) { return text.find_first_not_of(' ') == std:
 
 template <class Thing, class Moment>
 void insert_by_moment(std::vector<Thing>& things, Thing thing, Moment moment) {
-    things.insert(std::upper_bound(things.begin(), things.end(), thing, [&](const Thing& a, const Thing& b) { return a.*moment < b.*moment; }), thing);
+    things.insert(
+        std::upper_bound(things.begin(), things.end(), thing, [&](const Thing& a, const Thing& b) { return a.*moment < b.*moment; }),
+        thing);
 }
 
 double pace(const Anchor& a, const Anchor& b) { return (b.film.seconds() - a.film.seconds()) / (b.said.seconds() - a.said.seconds()); }
@@ -22,8 +24,11 @@ double pace(const Anchor& a, const Anchor& b) { return (b.film.seconds() - a.fil
 /// The change to other anchors, with everything that stands at a line's moment moved along.
 Result<Change> tie_anew(const Procedure& p, RecordingUse use, std::vector<Anchor> anchors, const std::vector<Segment>& heard) {
     for (std::size_t i = 1; i < anchors.size(); ++i)
-        if (anchors[i - 1].film < anchors[i].film && (pace(anchors[i - 1], anchors[i]) < kSlowest || pace(anchors[i - 1], anchors[i]) > kFastest))
-            return fail(ErrorCode::Refused, "Between this line and the next one tied to the film the words would run at less than half or more than double their pace; untie that line, or choose the moment again.");
+        if (anchors[i - 1].film < anchors[i].film &&
+            (pace(anchors[i - 1], anchors[i]) < kSlowest || pace(anchors[i - 1], anchors[i]) > kFastest))
+            return fail(ErrorCode::Refused,
+                "Between this line and the next one tied to the film the words would run at less than half or more than double their pace; "
+                "untie that line, or choose the moment again.");
     std::map<FrameTime, FrameTime> moved;
     for (const auto& s : heard) moved[film_time(use.anchors, s.start)] = film_time(anchors, s.start);
     const auto follow = [&](FrameTime& at) {
@@ -49,7 +54,8 @@ Result<Change> tie_anew(const Procedure& p, RecordingUse use, std::vector<Anchor
 
 FrameTime film_time(const std::vector<Anchor>& anchors, const FrameTime& said) {
     if (anchors.empty()) return said;
-    const auto next = std::upper_bound(anchors.begin(), anchors.end(), said, [](const FrameTime& t, const Anchor& a) { return t < a.said; });
+    const auto next =
+        std::upper_bound(anchors.begin(), anchors.end(), said, [](const FrameTime& t, const Anchor& a) { return t < a.said; });
     const auto& base = next == anchors.begin() ? anchors.front() : *(next - 1);
     double rate = 1;
     if (anchors.size() > 1) {
@@ -80,7 +86,8 @@ SpokenLines spoken_lines(const std::vector<Segment>& heard, const RecordingUse* 
         line.end = std::max(line.start, film_time(use->anchors, heard[i].end));
     }
     for (const auto& typed : use->typed) {
-        const auto at = std::upper_bound(out.lines.begin(), out.lines.end(), typed, [](const Segment& a, const Segment& b) { return a.start < b.start; });
+        const auto at = std::upper_bound(
+            out.lines.begin(), out.lines.end(), typed, [](const Segment& a, const Segment& b) { return a.start < b.start; });
         out.heard.insert(out.heard.begin() + (at - out.lines.begin()), std::nullopt);
         out.lines.insert(at, typed);
     }
@@ -98,16 +105,20 @@ Result<Change> correct_line(const Procedure& p, const RecordingId& recording, co
 Result<Change> type_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
     RecordingUse use = use_of(p, recording);
     if (blank(line.text)) return fail(ErrorCode::Refused, "An empty line says nothing; write what is done or said here.");
-    if (std::any_of(use.typed.begin(), use.typed.end(), [&](const Segment& s) { return s.start == line.start; })) return fail(ErrorCode::Refused, "A line you typed begins at this moment already; E changes its words, or type the new one a frame later.");
+    if (std::any_of(use.typed.begin(), use.typed.end(), [&](const Segment& s) { return s.start == line.start; }))
+        return fail(
+            ErrorCode::Refused, "A line you typed begins at this moment already; E changes its words, or type the new one a frame later.");
     insert_by_moment(use.typed, line, &Segment::start);
     return tried(p, Change{"type a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> retype_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
     RecordingUse use = use_of(p, recording);
-    if (std::erase_if(use.typed, [&](const Segment& s) { return s.start == line.start; }) == 0) return fail(ErrorCode::NotFound, "No line you typed begins at this moment.");
+    if (std::erase_if(use.typed, [&](const Segment& s) { return s.start == line.start; }) == 0)
+        return fail(ErrorCode::NotFound, "No line you typed begins at this moment.");
     if (!blank(line.text)) insert_by_moment(use.typed, line, &Segment::start);
-    return tried(p, Change{blank(line.text) ? "take a typed line out" : "change a typed line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(
+        p, Change{blank(line.text) ? "take a typed line out" : "change a typed line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> set_speaker(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& name) {
@@ -117,7 +128,8 @@ Result<Change> set_speaker(const Procedure& p, const RecordingId& recording, con
     return tried(p, Change{"say who speaks", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
-Result<Change> tie_line(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t line, const FrameTime& film) {
+Result<Change> tie_line(
+    const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t line, const FrameTime& film) {
     if (line >= heard.size()) return fail(ErrorCode::NotFound, "Nothing is said here that could be tied to the film.");
     RecordingUse use = use_of(p, recording);
     auto anchors = use.anchors;
@@ -129,7 +141,8 @@ Result<Change> tie_line(const Procedure& p, const RecordingId& recording, const 
 Result<Change> untie_line(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t line) {
     RecordingUse use = use_of(p, recording);
     auto anchors = use.anchors;
-    if (line >= heard.size() || std::erase_if(anchors, [&](const Anchor& a) { return a.said == heard[line].start; }) == 0) return fail(ErrorCode::NotFound, "This line is not tied to the film.");
+    if (line >= heard.size() || std::erase_if(anchors, [&](const Anchor& a) { return a.said == heard[line].start; }) == 0)
+        return fail(ErrorCode::NotFound, "This line is not tied to the film.");
     return tie_anew(p, std::move(use), std::move(anchors), heard);
 }
 

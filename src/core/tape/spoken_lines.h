@@ -36,7 +36,8 @@ Result<Change> set_speaker(const Procedure& p, const RecordingId& recording, con
 /// Ties a line to the moment of the film where it is really heard. What the author had decided on the narration (marks put
 /// aside, figures taken, lines dropped) moves along. Errors: Refused where lines would change their order or be pressed or
 /// stretched beyond half or double their pace.
-Result<Change> tie_line(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t line, const FrameTime& film);
+Result<Change> tie_line(
+    const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t line, const FrameTime& film);
 /// Takes the tie of a line out again. Errors: NotFound when it has none.
 Result<Change> untie_line(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t line);
 

@@ -10,7 +10,8 @@ constexpr const char* kNoStep = "There is no step here; bracket one first.";
 constexpr const char* kNoTake = "This step has no stretch in this recording.";
 
 std::size_t place_of(const Procedure& p, const StepId& id) {
-    return static_cast<std::size_t>(std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin());
+    return static_cast<std::size_t>(
+        std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin());
 }
 
 template <class Thing>
@@ -47,8 +48,10 @@ Clip trimmed(Clip clip, const Take& take) {
 Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingId& recording, const FrameTime& at) {
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
-    const auto held = std::find_if(step->takes.begin(), step->takes.end(), [&](const Take& t) { return t.recording == recording && t.from < at && at < t.to; });
-    if (held == step->takes.end()) return fail(ErrorCode::Refused, "A step is divided within its stretch of the tape; go to a frame between its ends.");
+    const auto held = std::find_if(
+        step->takes.begin(), step->takes.end(), [&](const Take& t) { return t.recording == recording && t.from < at && at < t.to; });
+    if (held == step->takes.end())
+        return fail(ErrorCode::Refused, "A step is divided within its stretch of the tape; go to a frame between its ends.");
     const auto index = held - step->takes.begin();
     Step first = *step;
     Step second;
@@ -60,12 +63,18 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
     first.takes.push_back({recording, held->from, at});
     second.takes.push_back({recording, at, held->to});
     second.takes.insert(second.takes.end(), step->takes.begin() + index + 1, step->takes.end());
-    const auto later = [&](const Plate& plate) { return std::any_of(second.takes.begin(), second.takes.end(), [&](const Take& t) { return t.recording == plate.recording && !(plate.at < t.from) && plate.at < t.to; }); };
+    const auto later = [&](const Plate& plate) {
+        return std::any_of(second.takes.begin(), second.takes.end(),
+            [&](const Take& t) { return t.recording == plate.recording && !(plate.at < t.from) && plate.at < t.to; });
+    };
     move_if(first.plates, second.plates, later);
-    const auto shown_later = [&](const auto& nested) { return nested.shown && nested.shown->recording == recording && !(nested.shown->from < at) && nested.shown->to <= held->to; };
+    const auto shown_later = [&](const auto& nested) {
+        return nested.shown && nested.shown->recording == recording && !(nested.shown->from < at) && nested.shown->to <= held->to;
+    };
     move_if(first.checks, second.checks, shown_later);
     move_if(first.waits, second.waits, shown_later);
-    if (first.clip && first.clip->take.recording == recording && first.clip->take.from < at && at < first.clip->take.to) first.clip = trimmed(*first.clip, {recording, first.clip->take.from, at});
+    if (first.clip && first.clip->take.recording == recording && first.clip->take.from < at && at < first.clip->take.to)
+        first.clip = trimmed(*first.clip, {recording, first.clip->take.from, at});
     if (first.clip && first.clip->take.recording == recording && !(first.clip->take.from < at)) {
         second.clip = first.clip;
         first.clip.reset();
@@ -82,7 +91,8 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     const Step& next = p.steps[place + 1];
     for (const auto& m : next.methods) {
         const auto same = std::find_if(s.methods.begin(), s.methods.end(), [&](const StepMethod& x) { return x.topic == m.topic; });
-        if (same != s.methods.end() && same->chosen != m.chosen) return fail(ErrorCode::Refused, "The two steps follow different methods; choose one method for both, or leave them two.");
+        if (same != s.methods.end() && same->chosen != m.chosen)
+            return fail(ErrorCode::Refused, "The two steps follow different methods; choose one method for both, or leave them two.");
         if (same == s.methods.end()) s.methods.push_back(m);
     }
     if (s.variants != next.variants) return fail(ErrorCode::Refused, "The two steps apply to different variants; they stay two.");
@@ -141,7 +151,9 @@ Result<Change> move_edge(const Procedure& p, const StepId& id, const TakeEdge& e
     (edge.edge == Edge::Begin ? take.from : take.to) = to;
     if (!(take.from < take.to)) return fail(ErrorCode::Refused, "A step needs a stretch of the tape; its ends cannot meet.");
     if (s.clip && s.clip->take == before) s.clip = trimmed(*s.clip, take);  // a clip that is the whole take stays the whole take
-    return tried(p, Change{edge.edge == Edge::Begin ? "move the beginning of a step" : "move the end of a step", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p,
+        Change{
+            edge.edge == Edge::Begin ? "move the beginning of a step" : "move the end of a step", {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 std::optional<std::size_t> take_at(const Step& step, const RecordingId& recording, const FrameTime& at) {
@@ -162,10 +174,13 @@ Result<Change> choose_take(const Procedure& p, const StepId& id, std::size_t tak
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
-    if (take == 0) return fail(ErrorCode::Refused, step->takes.size() == 1 ? "The step has this one take only; press A to bracket another." : "This is the best take already.");
+    if (take == 0)
+        return fail(ErrorCode::Refused,
+            step->takes.size() == 1 ? "The step has this one take only; press A to bracket another." : "This is the best take already.");
     Step s = *step;
     const bool whole = s.clip && s.clip->take == s.takes.front();
-    std::rotate(s.takes.begin(), s.takes.begin() + static_cast<std::ptrdiff_t>(take), s.takes.begin() + static_cast<std::ptrdiff_t>(take) + 1);
+    std::rotate(
+        s.takes.begin(), s.takes.begin() + static_cast<std::ptrdiff_t>(take), s.takes.begin() + static_cast<std::ptrdiff_t>(take) + 1);
     if (whole) s.clip = trimmed(*s.clip, s.takes.front());
     return tried(p, Change{"choose the best take", {Put<Step>{std::move(s), std::nullopt}}});
 }
@@ -174,7 +189,8 @@ Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t tak
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
-    if (step->takes.size() == 1) return fail(ErrorCode::Refused, "This is the step's only take; remove the step on the Sheet if it is not wanted.");
+    if (step->takes.size() == 1)
+        return fail(ErrorCode::Refused, "This is the step's only take; remove the step on the Sheet if it is not wanted.");
     Step s = *step;
     if (s.clip && s.clip->take == s.takes[take]) s.clip.reset();
     s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));

@@ -11,8 +11,8 @@ namespace anagraph::core {
 Clip trimmed(Clip clip, const Take& take);
 
 /// Divides a step at a moment within one of its takes. What the step says stays with the first part; pictures from that
-/// moment on go to the second, as do the checks and waits shown there. A clip is cut to the part it stays with. Errors: NotFound; Refused when `at` is at an edge
-/// or outside, since both parts need a stretch.
+/// moment on go to the second, as do the checks and waits shown there. A clip is cut to the part it stays with. Errors: NotFound; Refused
+/// when `at` is at an edge or outside, since both parts need a stretch.
 Result<Change> split_step(const Procedure& p, const StepId& step, const RecordingId& recording, const FrameTime& at);
 
 /// Joins a step with the one after it: both texts one after the other, what stands in both once. Takes of one recording
@@ -20,8 +20,7 @@ Result<Change> split_step(const Procedure& p, const StepId& step, const Recordin
 /// where the two apply to different variants.
 Result<Change> merge_with_next(const Procedure& p, const StepId& step);
 
-enum class Edge { Begin,
-                  End };
+enum class Edge { Begin, End };
 
 /// An edge of one of a step's takes.
 struct TakeEdge {

@@ -28,7 +28,9 @@ bool same_thing(const std::string& a, const std::string& b) {
     const std::string x = slug_of(a);
     const std::string y = slug_of(b);
     if (x == y) return true;
-    const auto ends = [](const std::string& whole, const std::string& end) { return whole.size() > end.size() && whole.ends_with("-" + end); };
+    const auto ends = [](const std::string& whole, const std::string& end) {
+        return whole.size() > end.size() && whole.ends_with("-" + end);
+    };
     return ends(x, y) || ends(y, x) || x + "s" == y || y + "s" == x;
 }
 
@@ -55,7 +57,9 @@ std::vector<Doing> doings(const Procedure& p, const HeardTape& tape) {
     for (const auto& m : *tape.marks)
         if (m.kind == MarkKind::Step && !m.guessed && !is_dismissed(p, tape.recording, m)) {
             const Step* step = step_at(p, tape.recording, m.at);
-            const bool said_by_the_step = step != nullptr && std::any_of(step->actions.begin(), step->actions.end(), [&](const Action& a) { return a.verb == m.verb && !a.items.empty(); });
+            const bool said_by_the_step = step != nullptr && std::any_of(step->actions.begin(), step->actions.end(), [&](const Action& a) {
+                return a.verb == m.verb && !a.items.empty();
+            });
             if (!said_by_the_step) out.push_back({m.verb, m.about, m.at});
         }
     std::stable_sort(out.begin(), out.end(), [](const Doing& a, const Doing& b) { return a.at < b.at; });

@@ -20,8 +20,7 @@ using Neighbours = std::vector<std::set<int>>;
 Neighbours ring(int count, bool closed) {
     Neighbours n(static_cast<std::size_t>(count));
     for (int i = 0; i < count; ++i) {
-        const int next = i + 1 < count ? i + 1 : closed ? 0
-                                                        : -1;
+        const int next = i + 1 < count ? i + 1 : closed ? 0 : -1;
         if (next < 0 || next == i) continue;
         n[static_cast<std::size_t>(i)].insert(next);
         n[static_cast<std::size_t>(next)].insert(i);
@@ -51,7 +50,8 @@ Neighbours nearest_of(const std::vector<BoltPlace>& places) {
 
 /// An order in which no two neighbours follow each other: by trying the best next bolt first and taking back what leads
 /// nowhere, for as many tries as pay. `better(last, a, b)`: is a to be tried before b? Nothing where none was found.
-std::optional<std::vector<int>> apart(const Neighbours& neighbours, int first, const std::function<bool(const std::vector<int>&, int, int)>& better) {
+std::optional<std::vector<int>> apart(
+    const Neighbours& neighbours, int first, const std::function<bool(const std::vector<int>&, int, int)>& better) {
     constexpr int kTries = 20000;
     const std::size_t count = neighbours.size();
     std::vector<int> order{first};
@@ -61,7 +61,8 @@ std::optional<std::vector<int>> apart(const Neighbours& neighbours, int first, c
     const auto choices = [&] {
         std::vector<int> next;
         for (std::size_t i = 0; i < count; ++i)
-            if (!used[i] && !neighbours[static_cast<std::size_t>(order.back())].contains(static_cast<int>(i))) next.push_back(static_cast<int>(i));
+            if (!used[i] && !neighbours[static_cast<std::size_t>(order.back())].contains(static_cast<int>(i)))
+                next.push_back(static_cast<int>(i));
         std::stable_sort(next.begin(), next.end(), [&](int a, int b) { return better(order, b, a); });  // the best one last
         return next;
     };
@@ -136,7 +137,9 @@ std::vector<int> from_the_middle(const std::vector<BoltPlace>& places, const Nei
     // in rings of a little width, so that bolts as good as equally far count as one ring
     double widest = 0;
     for (const auto& p : places) widest = std::max(widest, distance(p, middle));
-    const auto out_from = [&](int i) { return std::lround(distance(places[static_cast<std::size_t>(i)], middle) / std::max(widest, 1e-9) * 40); };
+    const auto out_from = [&](int i) {
+        return std::lround(distance(places[static_cast<std::size_t>(i)], middle) / std::max(widest, 1e-9) * 40);
+    };
     int first = 0;
     for (int i = 1; i < static_cast<int>(places.size()); ++i)
         if (out_from(i) < out_from(first)) first = i;
@@ -162,7 +165,8 @@ std::vector<int> from_the_middle(const std::vector<BoltPlace>& places, const Nei
 }
 
 Outcome fewness(int count) {
-    if (count < 1 || count > kMostBolts) return fail(ErrorCode::BadInput, fmt::format("Between 1 and {} bolts can be put in order.", kMostBolts));
+    if (count < 1 || count > kMostBolts)
+        return fail(ErrorCode::BadInput, fmt::format("Between 1 and {} bolts can be put in order.", kMostBolts));
     return {};
 }
 

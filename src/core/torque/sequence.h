@@ -15,9 +15,11 @@ struct BoltPlace {
     double y = 0;
 };
 
-enum class BoltPattern { Circle,     // bolt 1 at the top, the others clockwise
-                         Rectangle,  // two rows, bolt 1 at the upper left, the others clockwise
-                         Line };     // bolt 1 at one end
+enum class BoltPattern {
+    Circle,     // bolt 1 at the top, the others clockwise
+    Rectangle,  // two rows, bolt 1 at the upper left, the others clockwise
+    Line
+};  // bolt 1 at one end
 std::optional<BoltPattern> bolt_pattern(std::string_view name);
 
 /// Where so many bolts of a pattern sit, within a square of side 2 about (0, 0).

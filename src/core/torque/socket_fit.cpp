@@ -21,9 +21,11 @@ const Band& band_of(const std::array<Band, N>& bands, double width) {
 }
 
 // ISO 4759-1, grade A: how far a head may stay below its nominal width.
-constexpr std::array<Band, 9> kHeads{{{3, 0.14, 0}, {6, 0.18, 0}, {10, 0.22, 0}, {18, 0.27, 0}, {30, 0.33, 0}, {32, 0.39, 0}, {50, 0.62, 0}, {80, 0.74, 0}, {120, 0.87, 0}}};
+constexpr std::array<Band, 9> kHeads{
+    {{3, 0.14, 0}, {6, 0.18, 0}, {10, 0.22, 0}, {18, 0.27, 0}, {30, 0.33, 0}, {32, 0.39, 0}, {50, 0.62, 0}, {80, 0.74, 0}, {120, 0.87, 0}}};
 // ISO 691: how far the opening lies above its nominal width, at least and at most. Below 10 and above 36 mm estimated.
-constexpr std::array<Band, 11> kSockets{{{4, 0.02, 0.12}, {6, 0.03, 0.15}, {9, 0.03, 0.15}, {11, 0.04, 0.19}, {13, 0.04, 0.24}, {16, 0.05, 0.27}, {18, 0.05, 0.30}, {24, 0.06, 0.36}, {32, 0.08, 0.48}, {50, 0.10, 0.60}, {120, 0.12, 0.80}}};
+constexpr std::array<Band, 11> kSockets{{{4, 0.02, 0.12}, {6, 0.03, 0.15}, {9, 0.03, 0.15}, {11, 0.04, 0.19}, {13, 0.04, 0.24},
+    {16, 0.05, 0.27}, {18, 0.05, 0.30}, {24, 0.06, 0.36}, {32, 0.08, 0.48}, {50, 0.10, 0.60}, {120, 0.12, 0.80}}};
 
 }  // namespace
 

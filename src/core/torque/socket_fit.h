@@ -7,10 +7,12 @@
 
 namespace anagraph::core {
 
-enum class Fit { Fits,
-                 Tight,  // goes on some heads of that size and not on others
-                 DoesNotGoOn,
-                 RoundsOff };  // goes on with so much play that it turns over the corners
+enum class Fit {
+    Fits,
+    Tight,  // goes on some heads of that size and not on others
+    DoesNotGoOn,
+    RoundsOff
+};  // goes on with so much play that it turns over the corners
 
 /// "fits", "tight", "does not go on", "rounds off".
 std::string_view name_of(Fit fit);

@@ -18,13 +18,16 @@ struct Coarse {
     double across;  // flats of the head, ISO 4014
 };
 // ISO 261 (pitches), ISO 4014 (heads)
-constexpr std::array<Coarse, 21> kCoarse{{{2, 0.4, 4}, {2.5, 0.45, 5}, {3, 0.5, 5.5}, {4, 0.7, 7}, {5, 0.8, 8}, {6, 1, 10}, {7, 1, 11}, {8, 1.25, 13}, {10, 1.5, 16}, {12, 1.75, 18}, {14, 2, 21}, {16, 2, 24}, {18, 2.5, 27}, {20, 2.5, 30}, {22, 2.5, 34}, {24, 3, 36}, {27, 3, 41}, {30, 3.5, 46}, {33, 3.5, 50}, {36, 4, 55}, {48, 5, 75}}};
+constexpr std::array<Coarse, 21> kCoarse{{{2, 0.4, 4}, {2.5, 0.45, 5}, {3, 0.5, 5.5}, {4, 0.7, 7}, {5, 0.8, 8}, {6, 1, 10}, {7, 1, 11},
+    {8, 1.25, 13}, {10, 1.5, 16}, {12, 1.75, 18}, {14, 2, 21}, {16, 2, 24}, {18, 2.5, 27}, {20, 2.5, 30}, {22, 2.5, 34}, {24, 3, 36},
+    {27, 3, 41}, {30, 3.5, 46}, {33, 3.5, 50}, {36, 4, 55}, {48, 5, 75}}};
 
 struct Strength {
     std::string_view name;
     double yield;  // N/mm2, ISO 898-1
 };
-constexpr std::array<Strength, 8> kStrengths{{{"4.6", 240}, {"5.6", 300}, {"5.8", 420}, {"6.8", 480}, {"8.8", 640}, {"10.9", 940}, {"12.9", 1100}, {"A2-70", 450}}};
+constexpr std::array<Strength, 8> kStrengths{
+    {{"4.6", 240}, {"5.6", 300}, {"5.8", 420}, {"6.8", 480}, {"8.8", 640}, {"10.9", 940}, {"12.9", 1100}, {"A2-70", 450}}};
 
 constexpr double kLeastFriction = 0.10;
 constexpr double kMostFriction = 0.16;
@@ -70,8 +73,7 @@ Result<ThreadedJoint> parse_thread(std::string_view text) {
     const auto bad = [&] { return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no metric thread; write it as M6 or M14x1.5.", text)); };
     std::string s;
     for (const char c : text)
-        if (c != ' ') s += c == 'X' ? 'x' : c == 'm' ? 'M'
-                                                     : c;
+        if (c != ' ') s += c == 'X' ? 'x' : c == 'm' ? 'M' : c;
     if (s.size() < 2 || s[0] != 'M') return bad();
     const auto by = s.find('x');
     const auto diameter = Number::parse(s.substr(1, by == std::string::npos ? by : by - 1));
@@ -90,14 +92,16 @@ Result<ThreadedJoint> parse_thread(std::string_view text) {
 Result<TorqueBand> usual_torque(const ThreadedJoint& joint) {
     const double d = joint.diameter_mm;
     if (!(d >= 2 && d <= 48)) return fail(ErrorCode::BadInput, "Threads from M2 to M48 are known here.");
-    const auto coarse = std::min_element(kCoarse.begin(), kCoarse.end(), [&](const Coarse& a, const Coarse& b) { return std::abs(a.diameter - d) < std::abs(b.diameter - d); });
-    if (joint.pitch_mm == 0 && std::abs(coarse->diameter - d) > 1e-9) return fail(ErrorCode::BadInput, fmt::format("M{} has no coarse pitch in ISO 261: say which pitch it has, as in M14x1.5.", d));
+    const auto coarse = std::min_element(kCoarse.begin(), kCoarse.end(),
+        [&](const Coarse& a, const Coarse& b) { return std::abs(a.diameter - d) < std::abs(b.diameter - d); });
+    if (joint.pitch_mm == 0 && std::abs(coarse->diameter - d) > 1e-9)
+        return fail(ErrorCode::BadInput, fmt::format("M{} has no coarse pitch in ISO 261: say which pitch it has, as in M14x1.5.", d));
     const std::string_view wanted = joint.property_class.empty() ? std::string_view("8.8") : std::string_view(joint.property_class);
     const auto strength = std::find_if(kStrengths.begin(), kStrengths.end(), [&](const Strength& s) { return s.name == wanted; });
-    if (strength == kStrengths.end()) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no property class known here; one such as 8.8 or 10.9 is.", wanted));
+    if (strength == kStrengths.end())
+        return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no property class known here; one such as 8.8 or 10.9 is.", wanted));
     const double pitch = joint.pitch_mm > 0 ? joint.pitch_mm : coarse->pitch;
-    double share = joint.in == ThreadIn::Aluminium ? kInAluminium : joint.in == ThreadIn::Plastic ? kInPlastic
-                                                                                                  : 1;
+    double share = joint.in == ThreadIn::Aluminium ? kInAluminium : joint.in == ThreadIn::Plastic ? kInPlastic : 1;
     if (joint.hollow) share *= kHollow;
     const auto at = [&](double friction) { return share * torque_at(d, pitch, coarse->across, strength->yield, friction); };
     return TorqueBand{at(kLeastFriction), at(kMostFriction)};
@@ -109,8 +113,10 @@ std::optional<std::string> doubt_about(double torque, const ThreadedJoint& joint
     const bool above = torque > band->high * kFarAbove;
     const bool below = !joint.seals && torque < band->low * kFarBelow;
     if (!above && !below) return std::nullopt;
-    const std::string thread = fmt::format("M{}{}{}", joint.diameter_mm, joint.in == ThreadIn::Steel ? "" : fmt::format(" in {}", name_of(joint.in)), joint.hollow ? ", hollow" : "");
-    return fmt::format("{} N·m is far {} the usual {} to {} N·m for {}: a slip of unit?", rounded_text(torque, 3), above ? "above" : "below", rounded_text(band->low, 2), rounded_text(band->high, 2), thread);
+    const std::string thread = fmt::format("M{}{}{}", joint.diameter_mm,
+        joint.in == ThreadIn::Steel ? "" : fmt::format(" in {}", name_of(joint.in)), joint.hollow ? ", hollow" : "");
+    return fmt::format("{} N·m is far {} the usual {} to {} N·m for {}: a slip of unit?", rounded_text(torque, 3),
+        above ? "above" : "below", rounded_text(band->low, 2), rounded_text(band->high, 2), thread);
 }
 
 }  // namespace anagraph::core

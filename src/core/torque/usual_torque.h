@@ -10,9 +10,7 @@
 namespace anagraph::core {
 
 /// What the thread is cut in.
-enum class ThreadIn { Steel,
-                      Aluminium,
-                      Plastic };
+enum class ThreadIn { Steel, Aluminium, Plastic };
 std::optional<ThreadIn> thread_in(std::string_view name);
 std::string_view name_of(ThreadIn material);
 

@@ -30,8 +30,10 @@ double tidy(double value) { return std::round(value * 1e9) / 1e9; }
 Result<double> lengthened_setting(double torque, double arm, double extension, double angle_deg) {
     if (!(torque > 0)) return fail(ErrorCode::BadInput, "The torque must be more than nothing.");
     if (!(arm > 0)) return fail(ErrorCode::BadInput, "The arm, from the drive to the middle of the grip, must be longer than nothing.");
-    if (!(extension >= 0)) return fail(ErrorCode::BadInput, "The extension cannot be shorter than nothing; turn it with --angle 180 to fold it back.");
-    if (!(std::abs(angle_deg) <= 360)) return fail(ErrorCode::BadInput, "The angle is given in degrees between 0 (in line) and 180 (folded back).");
+    if (!(extension >= 0))
+        return fail(ErrorCode::BadInput, "The extension cannot be shorter than nothing; turn it with --angle 180 to fold it back.");
+    if (!(std::abs(angle_deg) <= 360))
+        return fail(ErrorCode::BadInput, "The angle is given in degrees between 0 (in line) and 180 (folded back).");
     // exact at the right angles, where the cosine is not
     const double turned = std::fmod(std::abs(angle_deg), 360.0);
     const double cosine = turned == 90 || turned == 270 ? 0 : std::cos(turned * std::numbers::pi / 180);
@@ -43,7 +45,8 @@ Result<double> lengthened_setting(double torque, double arm, double extension, d
 Result<ScaleSetting> set_on_scale(double torque, double per_unit, const Scale& scale, std::optional<double> tolerance) {
     if (!(torque > 0)) return fail(ErrorCode::BadInput, "The torque must be more than nothing.");
     if (!(scale.step > 0)) return fail(ErrorCode::BadInput, "The scale needs a step between its marks.");
-    if (!(scale.to > scale.from) || scale.from < 0) return fail(ErrorCode::BadInput, "The scale must run upwards, from its first mark to its last.");
+    if (!(scale.to > scale.from) || scale.from < 0)
+        return fail(ErrorCode::BadInput, "The scale must run upwards, from its first mark to its last.");
     const double last = std::floor((scale.to - scale.from) / scale.step + 1e-9);
     const double mark = std::clamp(std::round((torque - scale.from) / scale.step), 0.0, last);
     ScaleSetting s;
@@ -57,10 +60,14 @@ Result<ScaleSetting> set_on_scale(double torque, double per_unit, const Scale& s
     else if (torque < scale.from * (1 - kNothing))
         s.reason = fmt::format("{} is below the first mark at {}: take a smaller wrench.", plain(torque), plain(scale.from));
     else if (std::min(torque, s.setting) < least * (1 - kNothing))
-        s.reason = fmt::format("{} is below 20 % of the scale's end ({}), where a wrench is no longer accurate: take a smaller one.", plain(std::min(torque, s.setting)), plain(least));
+        s.reason = fmt::format("{} is below 20 % of the scale's end ({}), where a wrench is no longer accurate: take a smaller one.",
+            plain(std::min(torque, s.setting)), plain(least));
     else if (tolerance && std::abs(s.error_percent) + scale.accuracy > *tolerance + kNothing)
-        s.reason = scale.accuracy > 0 ? fmt::format("The nearest mark is {:+.1f} % off and the wrench itself may be {} % off; together that is more than the {} % allowed.", s.error_percent, plain(scale.accuracy), plain(*tolerance))
-                                      : fmt::format("The nearest mark is {:+.1f} % off, more than the {} % allowed.", s.error_percent, plain(*tolerance));
+        s.reason = scale.accuracy > 0
+            ? fmt::format(
+                  "The nearest mark is {:+.1f} % off and the wrench itself may be {} % off; together that is more than the {} % allowed.",
+                  s.error_percent, plain(scale.accuracy), plain(*tolerance))
+            : fmt::format("The nearest mark is {:+.1f} % off, more than the {} % allowed.", s.error_percent, plain(*tolerance));
     s.ok = s.reason.empty();
     return s;
 }
@@ -73,7 +80,8 @@ std::string marks_text(const Wrench& w, double setting) {
     return fmt::format("mark {} and {} fine mark{} more", plain(below), fine, fine == 1 ? "" : "s");
 }
 
-std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> tolerance, const std::vector<Wrench>& wrenches, const Day& today, const Lengthening& lengthening) {
+std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> tolerance, const std::vector<Wrench>& wrenches,
+    const Day& today, const Lengthening& lengthening) {
     std::vector<WrenchOffer> offers;
     const Unit* nm = find_unit("Nm");
     for (const auto& w : wrenches) {
@@ -91,7 +99,9 @@ std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> to
         double at_drive = torque_nm;
         if (lengthening.extension_mm > 0) {
             if (w.arm_mm <= 0 && std::abs(lengthening.angle_deg) != 90) {
-                refuse("Its effective length is not known, so the extension cannot be reckoned with: measure it, or set the extension at right angles.");
+                refuse(
+                    "Its effective length is not known, so the extension cannot be reckoned with: measure it, or set the extension at "
+                    "right angles.");
                 continue;
             }
             const auto set = lengthened_setting(torque_nm, w.arm_mm > 0 ? w.arm_mm : 1, lengthening.extension_mm, lengthening.angle_deg);
@@ -123,7 +133,8 @@ std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> to
             continue;
         }
         offer.usable = true;
-        offer.why = fmt::format("Set {} {} ({}): that is {} N·m at the fastener, {:+.1f} %.", plain(scale->setting), unit->symbol, marks_text(w, scale->setting), plain(scale->true_torque), scale->error_percent);
+        offer.why = fmt::format("Set {} {} ({}): that is {} N·m at the fastener, {:+.1f} %.", plain(scale->setting), unit->symbol,
+            marks_text(w, scale->setting), plain(scale->true_torque), scale->error_percent);
         offers.push_back(offer);
     }
     std::stable_sort(offers.begin(), offers.end(), [](const WrenchOffer& a, const WrenchOffer& b) {

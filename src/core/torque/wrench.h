@@ -22,8 +22,7 @@ Result<double> lengthened_setting(double torque, double arm, double extension, d
 
 /// A wrench of the shop. Torques in N·m unless the scale says otherwise.
 struct Wrench {
-    enum class Kind { Click,
-                      Dial };
+    enum class Kind { Click, Dial };
     std::string id;
     std::string name;      // "small click wrench"
     std::string unit;      // of its scale, a unit of torque: "Nm", "lbf.ft"
@@ -84,8 +83,9 @@ struct Lengthening {
 };
 
 /// Every wrench for a torque (in N·m, with the half width of its tolerance in percent where it has one), the usable ones
-/// first and of those the one with the smallest error, then the one nearer the middle of its scale. A wrench that is out of calibration on `today` ("2026-11-28") is
-/// refused with the reason, as is one that would work below 20 % of its size.
-std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> tolerance, const std::vector<Wrench>& wrenches, const Day& today, const Lengthening& lengthening = {});
+/// first and of those the one with the smallest error, then the one nearer the middle of its scale. A wrench that is out of calibration on
+/// `today` ("2026-11-28") is refused with the reason, as is one that would work below 20 % of its size.
+std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> tolerance, const std::vector<Wrench>& wrenches,
+    const Day& today, const Lengthening& lengthening = {});
 
 }  // namespace anagraph::core

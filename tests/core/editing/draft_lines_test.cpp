@@ -4,8 +4,8 @@
 #include <gtest/gtest.h>
 
 #include "core/editing/line_actions.h"
-#include "core/tape/draft.h"
 #include "core/procedure/text.h"
+#include "core/tape/draft.h"
 #include "tests/core/editing/drained.h"
 #include "tests/core/narration/said.h"
 
@@ -36,7 +36,8 @@ TEST(DraftLines, AWholeTapeIsDraftedDownToItsLines) {
     Procedure p;
     p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
     p.items = drained().items;
-    const auto lines = said({"undo the drain plug with a seventeen spanner", "drain the gear oil into a tray", "tighten the drain plug to 25 newton metres", "look at the magnet"});
+    const auto lines = said({"undo the drain plug with a seventeen spanner", "drain the gear oil into a tray",
+        "tighten the drain plug to 25 newton metres", "look at the magnet"});
     p = after(p, draft_steps(p, RecordingId("film"), lines, read_marks(lines), lines.back().end));
     p = after(p, draft_all_lines(p));
     std::string all;

@@ -17,7 +17,9 @@ namespace {
 Procedure guide() {
     Procedure p;
     p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {"PT60"}, ""};
-    const auto item = [&](const char* id, ItemKind kind, const char* name, const char* spec = "") { p.items.push_back({ItemId(id), kind, name, spec, ""}); };
+    const auto item = [&](const char* id, ItemKind kind, const char* name, const char* spec = "") {
+        p.items.push_back({ItemId(id), kind, name, spec, ""});
+    };
     item("drain-plug", ItemKind::Fastener, "drain plug");
     item("level-plug", ItemKind::Fastener, "level plug");
     item("cover", ItemKind::Part, "gearbox cover");
@@ -30,7 +32,9 @@ Procedure guide() {
     item("pan", ItemKind::Vessel, "drain pan");
     item("socket", ItemKind::Tool, "17 mm socket");
     item("gloves", ItemKind::Protection, "gloves");
-    const auto figure = [&](const char* id, FigureKind kind, const char* item_id, const char* value) { p.figures.push_back({FigureId(id), kind, ItemId(item_id), "", *parse_figure_value(value), "", {}, {}, ""}); };
+    const auto figure = [&](const char* id, FigureKind kind, const char* item_id, const char* value) {
+        p.figures.push_back({FigureId(id), kind, ItemId(item_id), "", *parse_figure_value(value), "", {}, {}, ""});
+    };
     figure("drain-torque", FigureKind::Torque, "drain-plug", "25 Nm");
     figure("refill", FigureKind::Volume, "oil", "1.7 L");
     figure("warm-up", FigureKind::Duration, "oil", "5 min");
@@ -69,7 +73,8 @@ void pairs_hold(Rule rule, const std::vector<Pair>& pairs) {
             EXPECT_FALSE(f.why.empty());
             EXPECT_LE(f.from + f.length, f.text.size());
         }
-        for (const auto& f : found(with(pair.right), rule)) ADD_FAILURE() << name_of(rule) << " finds in \"" << pair.right[f.index] << "\": " << f.why;
+        for (const auto& f : found(with(pair.right), rule))
+            ADD_FAILURE() << name_of(rule) << " finds in \"" << pair.right[f.index] << "\": " << f.why;
     }
 }
 
@@ -87,39 +92,44 @@ using L = std::vector<std::string>;
 }  // namespace
 
 TEST(Editor, OneActionALine) {
-    pairs_hold(Rule::TwoActions, {
-                                     {{"Loosen the {item:bolts} and take the {item:cover} off."}, {"Loosen the {item:bolts} and the {item:drain-plug}."}},
-                                     {{"Undo the {item:breather}, then drain the {item:oil}."}, {"Undo the {item:breather} before the {item:drain-plug}."}},
-                                     {{"Stop the pump; wait {figure:settle}."}, {"Stop the pump for {figure:settle}."}},
-                                     {{"Clean the seat. Fit a new {item:washer}."}, {"Clean the seat with a rag."}},
-                                     {{"Push the {item:pan} under the {item:drain-plug} and crack the {item:drain-plug}."}, {"Push the {item:pan} under the {item:drain-plug} and the {item:level-plug}."}},
-                                     {{"Wipe the {item:drain-plug} and then look at it."}, {"Wipe the {item:drain-plug} and its seat."}},
-                                     {{"Unscrew the {item:canister} and let the oil run out."}, {"Unscrew the {item:canister} by hand and with care."}},
-                                     {{"Pour in the {item:oil} and read the dipstick."}, {"Read the dipstick on level ground and at rest."}},
-                                     {{"Undo the wing nuts and pull the {item:canister}."}, {"Put the {item:canister} back when it is whole and clean."}},
-                                     {{"Start the pump and slowly open the tap."}, {"Start the pump with the tap open and the belt off."}},
-                                 });
+    pairs_hold(Rule::TwoActions,
+        {
+            {{"Loosen the {item:bolts} and take the {item:cover} off."}, {"Loosen the {item:bolts} and the {item:drain-plug}."}},
+            {{"Undo the {item:breather}, then drain the {item:oil}."}, {"Undo the {item:breather} before the {item:drain-plug}."}},
+            {{"Stop the pump; wait {figure:settle}."}, {"Stop the pump for {figure:settle}."}},
+            {{"Clean the seat. Fit a new {item:washer}."}, {"Clean the seat with a rag."}},
+            {{"Push the {item:pan} under the {item:drain-plug} and crack the {item:drain-plug}."},
+                {"Push the {item:pan} under the {item:drain-plug} and the {item:level-plug}."}},
+            {{"Wipe the {item:drain-plug} and then look at it."}, {"Wipe the {item:drain-plug} and its seat."}},
+            {{"Unscrew the {item:canister} and let the oil run out."}, {"Unscrew the {item:canister} by hand and with care."}},
+            {{"Pour in the {item:oil} and read the dipstick."}, {"Read the dipstick on level ground and at rest."}},
+            {{"Undo the wing nuts and pull the {item:canister}."}, {"Put the {item:canister} back when it is whole and clean."}},
+            {{"Start the pump and slowly open the tap."}, {"Start the pump with the tap open and the belt off."}},
+        });
 }
 
 TEST(Editor, CutsALineInTwoWhereItIsCertain) {
-    EXPECT_EQ(fixed(Rule::TwoActions, {"Loosen the {item:bolts} and take the {item:cover} off."}), (L{"Loosen the {item:bolts}.", "Take the {item:cover} off."}));
-    EXPECT_EQ(fixed(Rule::TwoActions, {"Wipe the {item:drain-plug} and then look at it."}), (L{"Wipe the {item:drain-plug}.", "Look at the {item:drain-plug}."}));
+    EXPECT_EQ(fixed(Rule::TwoActions, {"Loosen the {item:bolts} and take the {item:cover} off."}),
+        (L{"Loosen the {item:bolts}.", "Take the {item:cover} off."}));
+    EXPECT_EQ(fixed(Rule::TwoActions, {"Wipe the {item:drain-plug} and then look at it."}),
+        (L{"Wipe the {item:drain-plug}.", "Look at the {item:drain-plug}."}));
     EXPECT_EQ(fixed(Rule::TwoActions, {"Stop the pump; wait {figure:settle}."}), (L{"Stop the pump.", "Wait {figure:settle}."}));
     EXPECT_EQ(fixed(Rule::TwoActions, {"Take the {item:cover} and the {item:belt} off and clean it."}), L{"no fix"}) << "which of the two?";
 }
 
 TEST(Editor, ACautionStandsBeforeItsAction) {
-    pairs_hold(Rule::LateCaution, {
-                                      {{"Undo the {item:drain-plug}.", "Careful, the oil is hot."}, {"Undo the {item:drain-plug} carefully."}},
-                                      {{"Start the pump.", "Do not reach into the belt."}, {"Start the pump when nobody reaches into the belt."}},
-                                      {{"Tighten the {item:bolts}.", "Never use an impact driver."}, {"Tighten the {item:bolts} with the {item:socket}."}},
-                                      {{"Lift the {item:cover} off.", "Mind the dowels."}, {"Lift the {item:cover} off the dowels."}},
-                                      {{"Crack the {item:drain-plug}.", "Watch out for the first jet."}, {"Watch the first jet."}},
-                                      {{"Open the tap.", "Beware of the pressure."}, {"Read the pressure."}},
-                                      {{"Warning: the oil burns."}, {"Hang the warning sign on the tap."}},
-                                      {{"Fit the {item:belt}.", "Don't twist it."}, {"Fit the {item:belt} without a twist."}},
-                                      {{"Drain the {item:oil}.", "Be careful with the washer."}, {"Drain the {item:oil} into the {item:pan}."}},
-                                  });
+    pairs_hold(Rule::LateCaution,
+        {
+            {{"Undo the {item:drain-plug}.", "Careful, the oil is hot."}, {"Undo the {item:drain-plug} carefully."}},
+            {{"Start the pump.", "Do not reach into the belt."}, {"Start the pump when nobody reaches into the belt."}},
+            {{"Tighten the {item:bolts}.", "Never use an impact driver."}, {"Tighten the {item:bolts} with the {item:socket}."}},
+            {{"Lift the {item:cover} off.", "Mind the dowels."}, {"Lift the {item:cover} off the dowels."}},
+            {{"Crack the {item:drain-plug}.", "Watch out for the first jet."}, {"Watch the first jet."}},
+            {{"Open the tap.", "Beware of the pressure."}, {"Read the pressure."}},
+            {{"Warning: the oil burns."}, {"Hang the warning sign on the tap."}},
+            {{"Fit the {item:belt}.", "Don't twist it."}, {"Fit the {item:belt} without a twist."}},
+            {{"Drain the {item:oil}.", "Be careful with the washer."}, {"Drain the {item:oil} into the {item:pan}."}},
+        });
     const Procedure p = with({"Undo the {item:drain-plug}.", "Careful, the oil is hot."});
     const auto all = found(p, Rule::LateCaution);
     ASSERT_TRUE(all.front().fix);
@@ -130,18 +140,19 @@ TEST(Editor, ACautionStandsBeforeItsAction) {
 }
 
 TEST(Editor, ANumberIsAFigure) {
-    pairs_hold(Rule::TypedNumber, {
-                                      {{"Pour in 1.7 L of oil."}, {"Pour in {figure:refill} of oil."}},
-                                      {{"Tighten it to 25 Nm."}, {"Tighten it to {figure:drain-torque}."}},
-                                      {{"Wait 5 min."}, {"Wait {figure:settle}."}},
-                                      {{"Press with 20 N."}, {"Press with 2 fingers."}},
-                                      {{"The gap is 0.7 mm."}, {"Loosen it with the 10 mm socket."}},
-                                      {{"Let it cool below 60 °C."}, {"See step 60."}},
-                                      {{"Set 2.4 bar."}, {"Turn 2 bolts."}},
-                                      {{"Run it at 850 rpm."}, {"Undo the M14 plug."}},
-                                      {{"Add 0.25L."}, {"Add the 0.25."}},
-                                      {{"Use the 17 mm size."}, {"Use the {item:socket}."}},
-                                  });
+    pairs_hold(Rule::TypedNumber,
+        {
+            {{"Pour in 1.7 L of oil."}, {"Pour in {figure:refill} of oil."}},
+            {{"Tighten it to 25 Nm."}, {"Tighten it to {figure:drain-torque}."}},
+            {{"Wait 5 min."}, {"Wait {figure:settle}."}},
+            {{"Press with 20 N."}, {"Press with 2 fingers."}},
+            {{"The gap is 0.7 mm."}, {"Loosen it with the 10 mm socket."}},
+            {{"Let it cool below 60 °C."}, {"See step 60."}},
+            {{"Set 2.4 bar."}, {"Turn 2 bolts."}},
+            {{"Run it at 850 rpm."}, {"Undo the M14 plug."}},
+            {{"Add 0.25L."}, {"Add the 0.25."}},
+            {{"Use the 17 mm size."}, {"Use the {item:socket}."}},
+        });
     EXPECT_EQ(fixed(Rule::TypedNumber, {"Pour in 1.7 L of oil."}), L{"Pour in {figure:refill} of oil."});
     EXPECT_EQ(fixed(Rule::TypedNumber, {"Tighten it to 25Nm."}), L{"Tighten it to {figure:drain-torque}."});
     EXPECT_EQ(fixed(Rule::TypedNumber, {"Wait 5 min."}), L{"no fix"}) << "two figures are five minutes";
@@ -149,77 +160,88 @@ TEST(Editor, ANumberIsAFigure) {
 }
 
 TEST(Editor, APartHasOneName) {
-    pairs_hold(Rule::TwoNames, {
-                                   {{"Undo the drain plug."}, {"Undo the {item:drain-plug}."}},
-                                   {{"Undo the plug."}, {"Plug the hole."}},
-                                   {{"Take the filter off."}, {"Take the {item:canister} off."}},
-                                   {{"Fit the gearbox cover."}, {"Fit the {item:cover}."}},
-                                   {{"Wipe the Copper Washer."}, {"Wipe the seat."}},
-                                   {{"Catch the oil."}, {"Read the oil level."}},
-                                   {{"Tighten the cover bolts."}, {"Tighten the bolt heads of the guard."}},
-                                   {{"Undo the breather."}, {"Undo the {item:breather}."}},
-                                   {{"Empty the pan."}, {"Empty a pan into the waste store."}},
-                               });
+    pairs_hold(Rule::TwoNames,
+        {
+            {{"Undo the drain plug."}, {"Undo the {item:drain-plug}."}},
+            {{"Undo the plug."}, {"Plug the hole."}},
+            {{"Take the filter off."}, {"Take the {item:canister} off."}},
+            {{"Fit the gearbox cover."}, {"Fit the {item:cover}."}},
+            {{"Wipe the Copper Washer."}, {"Wipe the seat."}},
+            {{"Catch the oil."}, {"Read the oil level."}},
+            {{"Tighten the cover bolts."}, {"Tighten the bolt heads of the guard."}},
+            {{"Undo the breather."}, {"Undo the {item:breather}."}},
+            {{"Empty the pan."}, {"Empty a pan into the waste store."}},
+        });
     EXPECT_EQ(fixed(Rule::TwoNames, {"Undo the drain plug."}), L{"Undo the {item:drain-plug}."});
     EXPECT_EQ(fixed(Rule::TwoNames, {"Take the filter off."}), L{"Take the {item:canister} off."});
     EXPECT_EQ(fixed(Rule::TwoNames, {"Undo the plug."}), L{"no fix"}) << "the drain plug or the level plug";
 }
 
 TEST(Editor, ItHasOneMeaning) {
-    pairs_hold(Rule::UnclearIt, {
-                                    {{"Undo the {item:drain-plug} under the {item:cover}.", "Clean it."}, {"Undo the {item:drain-plug}.", "Clean it."}},
-                                    {{"Put the {item:washer} on the {item:drain-plug} so that it seats."}, {"Put the {item:washer} on so that it seats."}},
-                                    {{"Fit the {item:belt} behind the {item:cover}.", "Look at it from the side."}, {"Fit the {item:belt}.", "Look at it from the side."}},
-                                    {{"Hold the {item:canister} over the {item:breather} until it is empty."}, {"Hold the {item:canister} over the {item:pan} until it is empty."}},
-                                    {{"Compare the {item:drain-plug} with the {item:level-plug}.", "It is longer."}, {"Compare the {item:drain-plug} with the {item:level-plug}.", "The {item:drain-plug} is longer."}},
-                                    {{"Wipe the {item:breather} and the {item:cover}.", "Lay it aside."}, {"Wipe the {item:breather} and the {item:cover}.", "Lay them aside."}},
-                                    {{"Push the {item:belt} off the {item:cover} when it is loose."}, {"Push the {item:belt} off when it is loose."}},
-                                    {{"Oil the {item:washer} of the {item:canister}.", "Screw it on."}, {"Loosen the {item:bolts} of the {item:cover}.", "Lay them in their pattern."}},
-                                    {{"Turn the {item:drain-plug} in the {item:cover}.", "Stop when it touches."}, {"Turn the {item:drain-plug} with the {item:socket}.", "Stop when it touches."}},
-                                });
+    pairs_hold(Rule::UnclearIt,
+        {
+            {{"Undo the {item:drain-plug} under the {item:cover}.", "Clean it."}, {"Undo the {item:drain-plug}.", "Clean it."}},
+            {{"Put the {item:washer} on the {item:drain-plug} so that it seats."}, {"Put the {item:washer} on so that it seats."}},
+            {{"Fit the {item:belt} behind the {item:cover}.", "Look at it from the side."},
+                {"Fit the {item:belt}.", "Look at it from the side."}},
+            {{"Hold the {item:canister} over the {item:breather} until it is empty."},
+                {"Hold the {item:canister} over the {item:pan} until it is empty."}},
+            {{"Compare the {item:drain-plug} with the {item:level-plug}.", "It is longer."},
+                {"Compare the {item:drain-plug} with the {item:level-plug}.", "The {item:drain-plug} is longer."}},
+            {{"Wipe the {item:breather} and the {item:cover}.", "Lay it aside."},
+                {"Wipe the {item:breather} and the {item:cover}.", "Lay them aside."}},
+            {{"Push the {item:belt} off the {item:cover} when it is loose."}, {"Push the {item:belt} off when it is loose."}},
+            {{"Oil the {item:washer} of the {item:canister}.", "Screw it on."},
+                {"Loosen the {item:bolts} of the {item:cover}.", "Lay them in their pattern."}},
+            {{"Turn the {item:drain-plug} in the {item:cover}.", "Stop when it touches."},
+                {"Turn the {item:drain-plug} with the {item:socket}.", "Stop when it touches."}},
+        });
 }
 
 TEST(Editor, AnOrderIsNoReport) {
-    pairs_hold(Rule::Passive, {
-                                  {{"The {item:cover} is removed."}, {"Remove the {item:cover}."}},
-                                  {{"The {item:bolts} are tightened."}, {"Wait until the {item:bolts} are tightened."}},
-                                  {{"The {item:oil} must be drained."}, {"Drain the {item:oil}."}},
-                                  {{"The pump should be stopped."}, {"Open it only when the pump is stopped."}},
-                                  {{"The {item:washer} is then put on."}, {"Put it back if it is undamaged."}},
-                                  {{"The seat is to be cleaned."}, {"Clean the seat that is worn."}},
-                                  {{"The {item:drain-plug} was undone first."}, {"Undo the {item:drain-plug} first."}},
-                                  {{"The {item:belt} is carefully laid aside."}, {"Lay the {item:belt} aside."}},
-                                  {{"The tap gets locked off."}, {"Check whether the tap is locked off."}},
-                              });
+    pairs_hold(Rule::Passive,
+        {
+            {{"The {item:cover} is removed."}, {"Remove the {item:cover}."}},
+            {{"The {item:bolts} are tightened."}, {"Wait until the {item:bolts} are tightened."}},
+            {{"The {item:oil} must be drained."}, {"Drain the {item:oil}."}},
+            {{"The pump should be stopped."}, {"Open it only when the pump is stopped."}},
+            {{"The {item:washer} is then put on."}, {"Put it back if it is undamaged."}},
+            {{"The seat is to be cleaned."}, {"Clean the seat that is worn."}},
+            {{"The {item:drain-plug} was undone first."}, {"Undo the {item:drain-plug} first."}},
+            {{"The {item:belt} is carefully laid aside."}, {"Lay the {item:belt} aside."}},
+            {{"The tap gets locked off."}, {"Check whether the tap is locked off."}},
+        });
 }
 
 TEST(Editor, WhatCannotBeCheckedIsAsked) {
-    pairs_hold(Rule::Vague, {
-                                {{"Make sure the {item:drain-plug} is tight."}, {"Check that the {item:drain-plug} is tight: {figure:drain-torque}."}},
-                                {{"Tighten it properly."}, {"Tighten it to {figure:drain-torque}."}},
-                                {{"Fill in enough {item:oil}."}, {"Fill in {figure:refill} of {item:oil}."}},
-                                {{"Wait a while."}, {"Wait {figure:settle}."}},
-                                {{"Loosen it a bit."}, {"Loosen it by a turn."}},
-                                {{"Clean it if necessary."}, {"Clean it if the mesh is clogged."}},
-                                {{"Tighten the {item:bolts} firmly."}, {"Tighten the {item:bolts} by hand."}},
-                                {{"Use a suitable tool."}, {"Use the {item:socket}."}},
-                                {{"Wipe the plug, the seat, etc."}, {"Wipe the plug and the seat."}},
-                                {{"Replace several washers."}, {"Replace two washers."}},
-                            });
+    pairs_hold(Rule::Vague,
+        {
+            {{"Make sure the {item:drain-plug} is tight."}, {"Check that the {item:drain-plug} is tight: {figure:drain-torque}."}},
+            {{"Tighten it properly."}, {"Tighten it to {figure:drain-torque}."}},
+            {{"Fill in enough {item:oil}."}, {"Fill in {figure:refill} of {item:oil}."}},
+            {{"Wait a while."}, {"Wait {figure:settle}."}},
+            {{"Loosen it a bit."}, {"Loosen it by a turn."}},
+            {{"Clean it if necessary."}, {"Clean it if the mesh is clogged."}},
+            {{"Tighten the {item:bolts} firmly."}, {"Tighten the {item:bolts} by hand."}},
+            {{"Use a suitable tool."}, {"Use the {item:socket}."}},
+            {{"Wipe the plug, the seat, etc."}, {"Wipe the plug and the seat."}},
+            {{"Replace several washers."}, {"Replace two washers."}},
+        });
 }
 
 TEST(Editor, AFastenerNeedsItsTool) {
-    pairs_hold(Rule::NoTool, {
-                                 {{"Undo the {item:drain-plug}."}, {"Undo the {item:drain-plug} with the {item:socket}."}},
-                                 {{"Tighten the {item:bolts}."}, {"Tighten the {item:bolts} by hand."}},
-                                 {{"Loosen the {item:bolts}."}, {"Lay out the {item:bolts}."}},
-                                 {{"Screw the {item:drain-plug} in."}, {"Screw the {item:canister} on."}},
-                                 {{"Crack the {item:level-plug}."}, {"Look at the {item:level-plug}."}},
-                                 {{"Undo the {item:breather}."}, {"Wipe the {item:breather}."}},
-                                 {{"Unscrew the {item:drain-plug} under the {item:pan}."}, {"Take up the {item:socket}.", "Unscrew the {item:drain-plug}."}},
-                                 {{"Torque the {item:bolts} to {figure:drain-torque}."}, {"Torque the {item:bolts} with a wrench."}},
-                                 {{"Slacken the {item:level-plug}."}, {"Slacken the {item:level-plug} with the fingers."}},
-                             });
+    pairs_hold(Rule::NoTool,
+        {
+            {{"Undo the {item:drain-plug}."}, {"Undo the {item:drain-plug} with the {item:socket}."}},
+            {{"Tighten the {item:bolts}."}, {"Tighten the {item:bolts} by hand."}},
+            {{"Loosen the {item:bolts}."}, {"Lay out the {item:bolts}."}},
+            {{"Screw the {item:drain-plug} in."}, {"Screw the {item:canister} on."}},
+            {{"Crack the {item:level-plug}."}, {"Look at the {item:level-plug}."}},
+            {{"Undo the {item:breather}."}, {"Wipe the {item:breather}."}},
+            {{"Unscrew the {item:drain-plug} under the {item:pan}."}, {"Take up the {item:socket}.", "Unscrew the {item:drain-plug}."}},
+            {{"Torque the {item:bolts} to {figure:drain-torque}."}, {"Torque the {item:bolts} with a wrench."}},
+            {{"Slacken the {item:level-plug}."}, {"Slacken the {item:level-plug} with the fingers."}},
+        });
 }
 
 TEST(Editor, ACheckHasItsVerdict) {
@@ -237,17 +259,18 @@ TEST(Editor, ACheckHasItsVerdict) {
 }
 
 TEST(Editor, AWordOfTheTradeIsExplainedOnce) {
-    pairs_hold(Rule::Unexplained, {
-                                      {{"Drain the sump."}, {"Drain the gearbox."}},
-                                      {{"Tighten crosswise."}, {"Tighten one after the other."}},
-                                      {{"Run it at idle."}, {"Run it slowly."}},
-                                      {{"Bleed the line."}, {"Wipe the line."}},
-                                      {{"Prime the pump."}, {"Fill the pump."}},
-                                      {{"Fit the circlip."}, {"Fit the ring."}},
-                                      {{"Measure the backlash."}, {"Measure the play."}},
-                                      {{"Take off the burrs."}, {"Take off the dirt."}},
-                                      {{"Lift it off the dowels."}, {"Undo the {item:breather}."}},
-                                  });
+    pairs_hold(Rule::Unexplained,
+        {
+            {{"Drain the sump."}, {"Drain the gearbox."}},
+            {{"Tighten crosswise."}, {"Tighten one after the other."}},
+            {{"Run it at idle."}, {"Run it slowly."}},
+            {{"Bleed the line."}, {"Wipe the line."}},
+            {{"Prime the pump."}, {"Fill the pump."}},
+            {{"Fit the circlip."}, {"Fit the ring."}},
+            {{"Measure the backlash."}, {"Measure the play."}},
+            {{"Take off the burrs."}, {"Take off the dirt."}},
+            {{"Lift it off the dowels."}, {"Undo the {item:breather}."}},
+        });
     Procedure p = with({"Drain the sump.", "Wipe the sump."});
     EXPECT_EQ(found(p, Rule::Unexplained).size(), 1U) << "once";
     const auto after = *anagraph::core::apply(p, *found(p, Rule::Unexplained).front().fix);
@@ -256,7 +279,10 @@ TEST(Editor, AWordOfTheTradeIsExplainedOnce) {
 }
 
 TEST(Editor, ReadsWithTheGuidesOwnWords) {
-    const Speller speller{[](const std::string& w) { return w != "teh" && w != "plgu" && w != "Perrick" && w != "breather"; }, [](const std::string& w) { return w == "teh" ? std::vector<std::string>{"the"} : std::vector<std::string>{"plug", "pug"}; }};
+    const Speller speller{[](const std::string& w) { return w != "teh" && w != "plgu" && w != "Perrick" && w != "breather"; },
+        [](const std::string& w) {
+            return w == "teh" ? std::vector<std::string>{"the"} : std::vector<std::string>{"plug", "pug"};
+        }};
     const auto of = [&](const char* line) {
         auto all = findings(with({line}), {}, speller);
         std::erase_if(all, [](const Finding& f) { return f.rule != Rule::Spelling; });
@@ -275,7 +301,16 @@ TEST(UsualCautions, AreProposedWhereTheWorkFirstCarriesThem) {
         const char* wrong;
         const char* right;
     };
-    for (const auto& c : {Case{"hot-oil", "Drain the {item:oil}.", "Pour in the {item:oil}."}, Case{"lifting", "Set the pump on stands.", "Set the pump on the bench."}, Case{"stored-pressure", "Open the hydraulic line.", "Wipe the hydraulic line."}, Case{"battery", "Disconnect the battery.", "Look at the lamp."}, Case{"rotating", "Run the pump with the {item:belt} open.", "Wipe the {item:belt}."}, Case{"fuel", "Disconnect the fuel line.", "Wipe the tank."}, Case{"waste-oil", "Unscrew the {item:canister}.", "Look at the {item:canister}."}, Case{"plastic-thread", "Tighten the plastic cap.", "Wipe the plastic cap."}, Case{"aluminium-thread", "Tighten it into the aluminium housing.", "Wipe the aluminium housing."}, Case{"sharp-edges", "Turn the blade by hand.", "Turn the wheel by hand."}}) {
+    for (const auto& c : {Case{"hot-oil", "Drain the {item:oil}.", "Pour in the {item:oil}."},
+             Case{"lifting", "Set the pump on stands.", "Set the pump on the bench."},
+             Case{"stored-pressure", "Open the hydraulic line.", "Wipe the hydraulic line."},
+             Case{"battery", "Disconnect the battery.", "Look at the lamp."},
+             Case{"rotating", "Run the pump with the {item:belt} open.", "Wipe the {item:belt}."},
+             Case{"fuel", "Disconnect the fuel line.", "Wipe the tank."},
+             Case{"waste-oil", "Unscrew the {item:canister}.", "Look at the {item:canister}."},
+             Case{"plastic-thread", "Tighten the plastic cap.", "Wipe the plastic cap."},
+             Case{"aluminium-thread", "Tighten it into the aluminium housing.", "Wipe the aluminium housing."},
+             Case{"sharp-edges", "Turn the blade by hand.", "Turn the wheel by hand."}}) {
         const auto missing = [&](const char* line) {
             const Procedure p = with({line});
             const auto all = missing_cautions(p, StepId("s"));

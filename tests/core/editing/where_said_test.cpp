@@ -26,7 +26,8 @@ protected:
         s.checks = {{"the magnet", "grey paste", "chips"}, {"the lamp", "off", "on"}};
         s.waits = {{"", FigureId("w")}, {"until it is dry", {}}};
         p_.figures[1].claims = {{kFilm, at(20), "five minutes", {"5", "", "min"}}};
-        lines_ = said({"undo the drain plug", "careful the gear oil is hot and can scald you", "drain the gear oil", "look at the magnet", "tighten the drain plug to twenty five newton metres", "then wait five minutes"});
+        lines_ = said({"undo the drain plug", "careful the gear oil is hot and can scald you", "drain the gear oil", "look at the magnet",
+            "tighten the drain plug to twenty five newton metres", "then wait five minutes"});
         marks_ = read_marks(lines_);
     }
     std::optional<FrameTime> begins(StepPart part, std::size_t index = 0) const {

@@ -114,7 +114,10 @@ TEST(Differences, AToleranceAVariantAndHowALevelIsReadAreTold) {
     after.figures[0].condition = "new seal";
     after.figures[0].level = LevelRule{LevelRule::Temperature::Cold, LevelRule::Engine::Running, 0, LevelRule::Gauge::SightGlass};
     const auto told = differences(before, after);
-    const auto says = [&](const char* words) { return std::any_of(told.begin(), told.end(), [&](const Difference& d) { return d.text.find(words) != std::string::npos && d.read_again; }); };
+    const auto says = [&](const char* words) {
+        return std::any_of(
+            told.begin(), told.end(), [&](const Difference& d) { return d.text.find(words) != std::string::npos && d.read_again; });
+    };
     EXPECT_TRUE(says("its tolerance is now \u00B1 1"));
     EXPECT_TRUE(says("it was given for"));
     EXPECT_TRUE(says("cold, running"));
@@ -126,13 +129,22 @@ TEST(Differences, WhatTheHandDoesOtherwiseMustBeReadAgain) {
         change(after);
         return differences(guide(), after);
     };
-    const auto one = [](const std::vector<Difference>& d, const char* words) { return d.size() == 1 && d[0].read_again && d[0].text.find(words) != std::string::npos; };
-    EXPECT_TRUE(one(told([](Procedure& p) { p.items[0].fastening = {"40 mm", "", "none"}; }), "now 40 mm long, head not known, no washer")) << "another bolt goes into this hole";
+    const auto one = [](const std::vector<Difference>& d, const char* words) {
+        return d.size() == 1 && d[0].read_again && d[0].text.find(words) != std::string::npos;
+    };
+    EXPECT_TRUE(one(told([](Procedure& p) {
+        p.items[0].fastening = {"40 mm", "", "none"};
+    }),
+        "now 40 mm long, head not known, no washer"))
+        << "another bolt goes into this hole";
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].states = {MachineState::LockedOff}; }), "state the machine must be in"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].resets = {{"display", {}, {{Press::Kind::Press, "SET"}}}}; }), "set back"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].methods = {{"seal"}}; }), "which way"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].variants = {"T"}; }), "variants"));
-    EXPECT_TRUE(one(told([](Procedure& p) { p.steps[0].checks = {{"plug", "dry", "a drip", {}, "the instructor", Reading{"torque", "Nm", FigureId("t")}}}; }), "what to check"));
+    EXPECT_TRUE(one(told([](Procedure& p) {
+        p.steps[0].checks = {{"plug", "dry", "a drip", {}, "the instructor", Reading{"torque", "Nm", FigureId("t")}}};
+    }),
+        "what to check"));
     EXPECT_TRUE(one(told([](Procedure& p) { p.header.follow_ups = {{"after an hour", "look again"}}; }), "follow-ups changed"));
     const auto pictures = told([](Procedure& p) { p.steps[0].clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(1, 1)}, 2}; });
     ASSERT_EQ(pictures.size(), 1U);
@@ -217,7 +229,9 @@ TEST(Differences, NothingThatIsPrintedChangesUnsaid) {
         auto a = printed(before);
         auto b = printed(*after);
         // lists no reader sees in an order of their own
-        const auto by_id = [](auto& list) { std::sort(list.begin(), list.end(), [](const auto& x, const auto& y) { return x.id < y.id; }); };
+        const auto by_id = [](auto& list) {
+            std::sort(list.begin(), list.end(), [](const auto& x, const auto& y) { return x.id < y.id; });
+        };
         for (auto* p : {&a, &b}) {
             by_id(p->recordings);
             by_id(p->items);

@@ -20,7 +20,9 @@ Procedure from_guide() {
     p.header.variants = {"T", "U"};
     p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "M14", ""}, {ItemId("washer"), ItemKind::Seal, "washer", "", ""}};
     p.sources = {{SourceId("book"), SourceKind::Book, "service book", "issue 4"}};
-    p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("plug"), "torque", {"25", "", "Nm"}, "", {{job::kFilm, job::at(1), "", {}}}, {{SourceId("book"), "page 2", {"25", "", "Nm"}}}, "", {"T"}}, {FigureId("u"), FigureKind::Torque, ItemId("plug"), "torque", {"30", "", "Nm"}, "", {}, {}, "", {"U"}}};
+    p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("plug"), "torque", {"25", "", "Nm"}, "", {{job::kFilm, job::at(1), "", {}}},
+                     {{SourceId("book"), "page 2", {"25", "", "Nm"}}}, "", {"T"}},
+        {FigureId("u"), FigureKind::Torque, ItemId("plug"), "torque", {"30", "", "Nm"}, "", {}, {}, "", {"U"}}};
     Step& s = p.steps[0];
     s.lines = {"Tighten the {item:plug} to {figure:t}."};
     s.plates = {{PlateId("plate"), job::kFilm, job::at(2), "", {{ItemId("washer"), {}, {}}}}};

@@ -49,7 +49,8 @@ TEST(LineHistory, FollowsALineThroughChangesOfItsWords) {
     w.lines("one", {"Tighten the plug to 25."}, "checker");
     w.lines("two", {"Something else."});
     w.lines("one", {"Tighten the drain plug to 25."});
-    EXPECT_EQ(w.texts("one", 0), (Texts{"author: Tighten the drain plug to 25.", "checker: Tighten the plug to 25.", "author: Tighten the plug."}));
+    EXPECT_EQ(w.texts("one", 0),
+        (Texts{"author: Tighten the drain plug to 25.", "checker: Tighten the plug to 25.", "author: Tighten the plug."}));
 }
 
 TEST(LineHistory, AnotherLineBeforeItChangesNothingOfIt) {

@@ -5,8 +5,8 @@
 
 #include <algorithm>
 
-#include "core/tape/takes.h"
 #include "core/procedure/text.h"
+#include "core/tape/takes.h"
 #include "tests/core/property.h"
 #include "tests/core/random_procedure.h"
 
@@ -119,7 +119,8 @@ TEST(StepEdits, InAnyOrderForThousandsOfEditsKeepEveryReferenceAndEveryLine) {
                     change = merge_with_next(p, step.id);
                     break;
                 case 2:
-                    change = Change{"move a step", {MoveStep{step.id, static_cast<std::size_t>(rnd::pick(0, static_cast<int>(p.steps.size())))}}};
+                    change = Change{
+                        "move a step", {MoveStep{step.id, static_cast<std::size_t>(rnd::pick(0, static_cast<int>(p.steps.size())))}}};
                     break;
                 default:
                     if (done.empty()) continue;

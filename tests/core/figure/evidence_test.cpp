@@ -4,8 +4,8 @@
 #include <gtest/gtest.h>
 
 #include "core/procedure/json.h"
-#include "core/review/open_points.h"
 #include "core/procedure/text.h"
+#include "core/review/open_points.h"
 #include "tests/core/job.h"
 
 using namespace anagraph::core;
@@ -31,7 +31,8 @@ Figure figure(const char* id, const char* text, const char* purpose = "refill wi
 Procedure pump() {
     Procedure p = anagraph::core::testing::guide();
     p.header.variants = {"PT60", "PT60-T"};
-    p.sources = {{SourceId("book"), SourceKind::Book, "service book", "issue 4", "2024"}, {SourceId("old"), SourceKind::Book, "service book", "issue 3", "2019"}, {SourceId("label"), SourceKind::Label, "label", ""}};
+    p.sources = {{SourceId("book"), SourceKind::Book, "service book", "issue 4", "2024"},
+        {SourceId("old"), SourceKind::Book, "service book", "issue 3", "2019"}, {SourceId("label"), SourceKind::Label, "label", ""}};
     return p;
 }
 
@@ -41,15 +42,21 @@ Claim claim(const char* text, int second = 5) { return {kFilm, at(second), std::
 }  // namespace
 
 TEST(FigureValues, LimitsStagesAndAnglesAreReadAndWritten) {
-    const std::pair<const char*, const char*> cases[] = {{"at most 60 degC", "at most 60 °C"}, {"max 25 Nm", "at most 25 N·m"}, {"at least 3 min", "at least 3 min"}, {"20, then 40, then 60 Nm", "20, then 40, then 60 N·m"}, {"20 then 40 then 60 Nm", "20, then 40, then 60 N·m"}, {"40 Nm, then 90 deg", "40 N·m, then 90°"}, {"40 Nm + 90 deg", "40 N·m, then 90°"}, {"20, then 40 Nm, then 90 deg", "20, then 40 N·m, then 90°"}};
+    const std::pair<const char*, const char*> cases[] = {{"at most 60 degC", "at most 60 °C"}, {"max 25 Nm", "at most 25 N·m"},
+        {"at least 3 min", "at least 3 min"}, {"20, then 40, then 60 Nm", "20, then 40, then 60 N·m"},
+        {"20 then 40 then 60 Nm", "20, then 40, then 60 N·m"}, {"40 Nm, then 90 deg", "40 N·m, then 90°"},
+        {"40 Nm + 90 deg", "40 N·m, then 90°"}, {"20, then 40 Nm, then 90 deg", "20, then 40 N·m, then 90°"}};
     for (const auto& [in, out] : cases) {
-        const auto v = parse_figure_value(in, std::string(in).find("degC") != std::string::npos ? FigureKind::Temperature : std::string(in).find("min") != std::string::npos ? FigureKind::Duration
-                                                                                                                                                                             : FigureKind::Torque);
+        const auto v = parse_figure_value(in,
+            std::string(in).find("degC") != std::string::npos      ? FigureKind::Temperature
+                : std::string(in).find("min") != std::string::npos ? FigureKind::Duration
+                                                                   : FigureKind::Torque);
         ASSERT_TRUE(v) << in << ": " << v.error().message;
         EXPECT_EQ(text_of(*v), out);
         EXPECT_EQ(*parse_figure_value(text_of(*v)), *v) << out;  // what is shown reads back
     }
-    for (const char* no : {"40, then 20 Nm", "20, then 20 Nm", "then 40 Nm", "20, then x Nm", "at most Nm", "at most"}) EXPECT_FALSE(parse_figure_value(no, FigureKind::Torque)) << no;
+    for (const char* no : {"40, then 20 Nm", "20, then 20 Nm", "then 40 Nm", "20, then x Nm", "at most Nm", "at most"})
+        EXPECT_FALSE(parse_figure_value(no, FigureKind::Torque)) << no;
 }
 
 TEST(FigureValues, RoundingNeverCrossesALimit) {
@@ -128,7 +135,8 @@ TEST(HouseRule, TheHigherSourceSettlesItWithAReason) {
 }
 
 TEST(HouseRule, IsPrintedAndKept) {
-    EXPECT_EQ(rule_text(House{}), "the maker's book over a standard over a drawing over the maker's word over a label on the part over a measurement over speech");
+    EXPECT_EQ(rule_text(House{}),
+        "the maker's book over a standard over a drawing over the maker's word over a label on the part over a measurement over speech");
     House h;
     h.rank = {SourceKind::Label};
     Wrench w;
@@ -151,7 +159,8 @@ TEST(NewerEdition, AsksForItsFiguresToBeLookedAtAgain) {
     p.figures = {f};
     ASSERT_EQ(outdated_sources(p, f).size(), 1U);
     const auto points = open_points(p);
-    EXPECT_TRUE(std::any_of(points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("a newer edition is here") != std::string::npos; }));
+    EXPECT_TRUE(std::any_of(
+        points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("a newer edition is here") != std::string::npos; }));
     f.proofs.push_back(proof("book", "1.7 L"));
     EXPECT_TRUE(outdated_sources(p, f).empty());
 }
@@ -202,7 +211,8 @@ TEST(JoinAndPart, EveryPlaceThatNamesAFigureNamesTheJoinedOne) {
     s.checks = {{"level", "good", "bad", {}, "ask about {figure:b}", Reading{"amount", "L", FigureId("b")}}};
     s.resets = {{"display", {}, {{Press::Kind::Hold, "SET", 1, FigureId("b")}}}};
     s.plates = {{PlateId("x"), film, {}, "", {}, {{PlateSign::Distance, {}, {}, FigureId("b")}}}};
-    s.clip = Clip{{film, FrameTime(0, 1), FrameTime(2, 1)}, 1, false, {}, {{{PlateSign::Distance, {}, {}, FigureId("b")}, {}, FrameTime(0, 1), FrameTime(1, 1)}}};
+    s.clip = Clip{{film, FrameTime(0, 1), FrameTime(2, 1)}, 1, false, {},
+        {{{PlateSign::Distance, {}, {}, FigureId("b")}, {}, FrameTime(0, 1), FrameTime(1, 1)}}};
     s.translated = {{"de", "Fill {figure:b}.", "{figure:b} einfüllen."}};
     p.header.follow_ups = {{"later", "read {figure:b}"}};
     const Procedure joined = after(p, join_figures(p, FigureId("a"), FigureId("b")));

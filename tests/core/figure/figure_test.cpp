@@ -175,7 +175,8 @@ TEST(FigureText, EveryValueReadsBackAsItself) {
         const auto unit = units()[static_cast<std::size_t>(*rc::gen::inRange<int>(0, static_cast<int>(units().size())))];
         if (unit.dimension == Dimension::Count) return;
         const int low = *rc::gen::inRange(1, 500);
-        FigureValue v{std::to_string(low), *rc::gen::inRange(0, 2) == 0 ? "" : std::to_string(low + *rc::gen::inRange(1, 50)), std::string(unit.id)};
+        FigureValue v{
+            std::to_string(low), *rc::gen::inRange(0, 2) == 0 ? "" : std::to_string(low + *rc::gen::inRange(1, 50)), std::string(unit.id)};
         const auto again = parse_figure_value(text_of(v));
         RC_ASSERT(again.has_value());
         RC_ASSERT(again->low == v.low);

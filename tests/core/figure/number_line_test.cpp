@@ -12,7 +12,8 @@ TEST(NumberLine, HoldsClaimsSourcesAndToleranceOnOneScale) {
     f.kind = FigureKind::Torque;
     f.value = {"25", "", "Nm"};
     f.tolerance = "2.5";
-    f.claims = {{RecordingId("r"), FrameTime(79, 1), "eighteen foot pounds", {"18", "", "lbf.ft"}}, {RecordingId("r"), FrameTime(79, 1), "twenty four", {"24", "", "Nm"}}};
+    f.claims = {{RecordingId("r"), FrameTime(79, 1), "eighteen foot pounds", {"18", "", "lbf.ft"}},
+        {RecordingId("r"), FrameTime(79, 1), "twenty four", {"24", "", "Nm"}}};
     f.proofs = {{SourceId("b"), "page 2", {"25", "", "Nm"}}};
     const auto line = number_line(f);
     ASSERT_TRUE(line.drawable);
@@ -118,7 +119,9 @@ TEST(PlacedLabels, OnThreeThousandRandomLinesNoneCoversAnotherAndNoneIsCut) {
             // now and then many at one place
             x.push_back(!x.empty() && number(0, 3) == 0 ? x.back() : room.left + (room.right - room.left) * number(0, 1000) / 1000.0);
             std::string text = "\u201C";
-            for (int w = number(1, set % 7 == 0 ? 30 : 6); w > 0; --w) text += std::string(static_cast<std::size_t>(number(1, set % 11 == 0 ? 60 : 9)), static_cast<char>('a' + number(0, 25))) + (w > 1 ? " " : "");
+            for (int w = number(1, set % 7 == 0 ? 30 : 6); w > 0; --w)
+                text += std::string(static_cast<std::size_t>(number(1, set % 11 == 0 ? 60 : 9)), static_cast<char>('a' + number(0, 25))) +
+                    (w > 1 ? " " : "");
             words.push_back(text + "\u201D 1:19");
         }
         std::sort(x.begin(), x.end());

@@ -18,7 +18,8 @@ TEST(WordMatch, EveryTypedWordBeginsAWordOfTheText) {
 
 TEST(WordMatch, WordsForTheSameThingFindTheSame) {
     const Findable remove{"Remove step", {}};
-    for (const char* typed : {"remove step", "delete step", "take out step", "drop step", "del"}) EXPECT_TRUE(distance(typed, remove)) << typed;
+    for (const char* typed : {"remove step", "delete step", "take out step", "drop step", "del"})
+        EXPECT_TRUE(distance(typed, remove)) << typed;
     EXPECT_FALSE(distance("delete", Findable{"Close step", {}}));
     EXPECT_TRUE(distance("torque wrench", Findable{"Work it out", {"torque wrench setting", "filling plan"}}));
 }
@@ -31,7 +32,8 @@ TEST(WordMatch, TheTextsOwnWordsComeBeforeOthers) {
 }
 
 RC_GTEST_PROP(WordMatch, TypingOnNeverFindsMore, ()) {
-    const auto words = *rc::gen::container<std::vector<std::string>>(rc::gen::elementOf(std::vector<std::string>{"close", "step", "remove", "figure", "the", "take", "out", "new"}));
+    const auto words = *rc::gen::container<std::vector<std::string>>(
+        rc::gen::elementOf(std::vector<std::string>{"close", "step", "remove", "figure", "the", "take", "out", "new"}));
     std::string text;
     for (const auto& w : words) text += w + " ";
     const auto typed = *rc::gen::container<std::string>(rc::gen::elementOf(std::string("closetpramvfigun ")));

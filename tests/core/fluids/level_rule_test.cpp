@@ -12,7 +12,8 @@ TEST(LevelRule, SaysWhatIsNotKnown) {
 }
 
 TEST(LevelRule, EveryNameReadsBack) {
-    for (int i = 0; i < 3; ++i) EXPECT_EQ(level_temperature(name_of(static_cast<LevelRule::Temperature>(i))), static_cast<LevelRule::Temperature>(i));
+    for (int i = 0; i < 3; ++i)
+        EXPECT_EQ(level_temperature(name_of(static_cast<LevelRule::Temperature>(i))), static_cast<LevelRule::Temperature>(i));
     for (int i = 0; i < 3; ++i) EXPECT_EQ(level_engine(name_of(static_cast<LevelRule::Engine>(i))), static_cast<LevelRule::Engine>(i));
     for (int i = 0; i < 5; ++i) EXPECT_EQ(level_gauge(name_of(static_cast<LevelRule::Gauge>(i))), static_cast<LevelRule::Gauge>(i));
     EXPECT_FALSE(level_gauge("by ear"));

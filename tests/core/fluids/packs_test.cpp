@@ -21,12 +21,15 @@ struct Sum {
 void try_all(double need, const std::vector<Pack>& packs, std::size_t at, double have, double cost, Least least, Sum& best) {
     if (have >= need - 1e-9) {
         const double leftover = have - need;
-        const bool better = least == Least::Leftover ? leftover < best.leftover - 1e-7 || (std::abs(leftover - best.leftover) <= 1e-7 && cost < best.cost) : cost < best.cost - 1e-7 || (std::abs(cost - best.cost) <= 1e-7 && leftover < best.leftover);
+        const bool better = least == Least::Leftover
+            ? leftover < best.leftover - 1e-7 || (std::abs(leftover - best.leftover) <= 1e-7 && cost < best.cost)
+            : cost < best.cost - 1e-7 || (std::abs(cost - best.cost) <= 1e-7 && leftover < best.leftover);
         if (better) best = {leftover, cost};
         return;
     }
     if (at == packs.size()) return;
-    for (int n = 0; have + (n - 1) * packs[at].litres < need; ++n) try_all(need, packs, at + 1, have + n * packs[at].litres, cost + n * packs[at].price.value_or(0), least, best);
+    for (int n = 0; have + (n - 1) * packs[at].litres < need; ++n)
+        try_all(need, packs, at + 1, have + n * packs[at].litres, cost + n * packs[at].price.value_or(0), least, best);
 }
 
 }  // namespace

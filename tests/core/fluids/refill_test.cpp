@@ -62,7 +62,8 @@ TEST(Refill, ContradictionsAreSaid) {
         EXPECT_FALSE(plan);
         return plan ? std::string() : plan.error().message;
     };
-    EXPECT_EQ(why([](FluidSystem& s) { s.total = litres(5.8), s.refill = litres(6, 0.5); }), "6 L refill out of 5.8 L total cannot be: one of the two is wrong.");
+    EXPECT_EQ(why([](FluidSystem& s) { s.total = litres(5.8), s.refill = litres(6, 0.5); }),
+        "6 L refill out of 5.8 L total cannot be: one of the two is wrong.");
     EXPECT_NE(why([](FluidSystem& s) { s.total = litres(5.8), s.refill = litres(5), s.residue = litres(0.2); }), "");
     EXPECT_NE(why([](FluidSystem& s) { s.refill = litres(1), s.filter = litres(1.2); }), "");
     EXPECT_NE(why([](FluidSystem& s) { s.total = litres(2), s.drained = litres(1.9), s.filter = litres(0.2); }), "");

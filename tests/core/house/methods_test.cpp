@@ -95,7 +95,8 @@ TEST(Methods, WhatTheHouseChangedIsTheReasonToReadAgain) {
 
 TEST(UsualMethods, AreProposedFromWhatAStepDoes) {
     Procedure p = job::guide();
-    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "", ""}, {ItemId("oil"), ItemKind::Fluid, "gear oil", "", ""}, {ItemId("washer"), ItemKind::Seal, "copper washer", "", ""}};
+    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "", ""}, {ItemId("oil"), ItemKind::Fluid, "gear oil", "", ""},
+        {ItemId("washer"), ItemKind::Seal, "copper washer", "", ""}};
     const auto met = [&](std::vector<std::string> lines) {
         Step s = job::step("one", 0, 10);
         s.lines = std::move(lines);

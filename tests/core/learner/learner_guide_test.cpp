@@ -28,7 +28,9 @@ Edition edition() {
     Edition e;
     auto& p = e.procedure;
     p.header.variants = {"PT60", "PT60-T"};
-    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "", ""}, {ItemId("wrench"), ItemKind::Tool, "torque wrench", "5 to 30", ""}, {ItemId("oil"), ItemKind::Fluid, "gear oil", "", ""}, {ItemId("cover"), ItemKind::Part, "cover", "", ""}, {ItemId("gloves"), ItemKind::Protection, "gloves", "", ""}};
+    p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "", ""},
+        {ItemId("wrench"), ItemKind::Tool, "torque wrench", "5 to 30", ""}, {ItemId("oil"), ItemKind::Fluid, "gear oil", "", ""},
+        {ItemId("cover"), ItemKind::Part, "cover", "", ""}, {ItemId("gloves"), ItemKind::Protection, "gloves", "", ""}};
     p.sources = {{SourceId("book"), SourceKind::Book, "service book", ""}, {SourceId("label"), SourceKind::Label, "label", ""}};
     p.figures = {torque()};
     Step s;
@@ -162,7 +164,8 @@ RC_GTEST_PROP(LearnerGuideProperty, EveryLineAndEveryPlateIsReadOnceAndInOrder, 
         RC_ASSERT(row.first_line == next);
         next += row.lines.size();
         plates.insert(plates.end(), row.plates.begin(), row.plates.end());
-        for (std::size_t i = 0; i < row.lines.size(); ++i) RC_ASSERT(words_of(row.lines[i]) == words_of(sentence(e.procedure, {}, s.lines[row.first_line + i])));
+        for (std::size_t i = 0; i < row.lines.size(); ++i)
+            RC_ASSERT(words_of(row.lines[i]) == words_of(sentence(e.procedure, {}, s.lines[row.first_line + i])));
     }
     RC_ASSERT(next == s.lines.size());
     std::vector<std::size_t> all(s.plates.size());

@@ -262,4 +262,6 @@ TEST(ReadFigures, HedgesInAllPlaces) {
     });
 }
 
-TEST(ReadFigures, ASecondUnitIsASecondFigure) { check({{{"twenty foot pounds, twenty seven newton metres, on the bolts"}, "torque 27.116; torque 27"}}); }
+TEST(ReadFigures, ASecondUnitIsASecondFigure) {
+    check({{{"twenty foot pounds, twenty seven newton metres, on the bolts"}, "torque 27.116; torque 27"}});
+}

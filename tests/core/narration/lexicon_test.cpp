@@ -21,20 +21,23 @@ std::string verb(const char* word) {
 }  // namespace
 
 TEST(Classes, HoldSingularsPluralsAndOwners) {
-    for (const char* word : {"bolt", "bolts", "bolt's", "gasket", "gaskets", "washer", "brushes", "valves"}) EXPECT_TRUE(is(Class::Part, word)) << word;
+    for (const char* word : {"bolt", "bolts", "bolt's", "gasket", "gaskets", "washer", "brushes", "valves"})
+        EXPECT_TRUE(is(Class::Part, word)) << word;
     for (const char* word : {"happy", "quickly", "the", "friend"}) EXPECT_FALSE(is(Class::Part, word)) << word;
     for (const char* word : {"oil", "coolant", "grease", "diesel"}) EXPECT_TRUE(is(Class::Fluid, word)) << word;
 }
 
 TEST(Classes, KnowThingsOfTradesNobodyListed) {
-    for (const char* word : {"loom", "harpsichord", "derrick", "capstan", "anvil", "guillotine", "periscope", "windmill"}) EXPECT_TRUE(is(Class::Thing, word)) << word;
+    for (const char* word : {"loom", "harpsichord", "derrick", "capstan", "anvil", "guillotine", "periscope", "windmill"})
+        EXPECT_TRUE(is(Class::Thing, word)) << word;
     for (const char* word : {"carpenter", "plumber", "giraffe"}) EXPECT_TRUE(is(Class::Being, word)) << word;
     for (const char* word : {"bread", "soup"}) EXPECT_TRUE(is(Class::Meal, word)) << word;
     for (const char* word : {"four", "eleven", "seventy"}) EXPECT_FALSE(is(Class::Thing, word)) << word << " is a number";
 }
 
 TEST(Classes, AScrewIsNoPersonAndAWasherNeither) {
-    for (const char* word : {"screw", "washer", "driver", "jack", "nut"}) EXPECT_TRUE(is(Class::Part, word) || is(Class::Tool, word)) << word;
+    for (const char* word : {"screw", "washer", "driver", "jack", "nut"})
+        EXPECT_TRUE(is(Class::Part, word) || is(Class::Tool, word)) << word;
 }
 
 TEST(Singular, LeavesWordsThatOnlyLookLikePlurals) {
@@ -47,7 +50,8 @@ TEST(Singular, LeavesWordsThatOnlyLookLikePlurals) {
 }
 
 TEST(WorkVerbs, AreKnownInAllTheirForms) {
-    for (const char* word : {"tighten", "tightens", "tightened", "tightening", "torque", "torqued", "nip", "nipped", "nipping"}) EXPECT_EQ(verb(word), "tighten") << word;
+    for (const char* word : {"tighten", "tightens", "tightened", "tightening", "torque", "torqued", "nip", "nipped", "nipping"})
+        EXPECT_EQ(verb(word), "tighten") << word;
     for (const char* word : {"drain", "drained", "draining", "drains"}) EXPECT_EQ(verb(word), "drain") << word;
     for (const char* word : {"clean", "wipe", "wiped", "wiping", "rinse", "scrubbed", "brushing"}) EXPECT_EQ(verb(word), "clean") << word;
     for (const char* word : {"undo", "undid", "undone", "slacken", "slackened"}) EXPECT_EQ(verb(word), "loosen") << word;
@@ -75,7 +79,8 @@ TEST(WorkVerbs, AParticleChangesWhatIsDone) {
 }
 
 TEST(SpokenUnits, AreAllKnownToTheUnitTable) {
-    for (const char* said : {"newton metres", "foot pounds", "inch pounds", "litres", "quarts", "gallons", "millimetres", "inches", "thou", "bar", "psi", "minutes", "hours", "rpm", "percent", "turns", "kilometres", "months", "degrees celsius"}) {
+    for (const char* said : {"newton metres", "foot pounds", "inch pounds", "litres", "quarts", "gallons", "millimetres", "inches", "thou",
+             "bar", "psi", "minutes", "hours", "rpm", "percent", "turns", "kilometres", "months", "degrees celsius"}) {
         const std::string text(said);
         const auto blank = text.find(' ');
         const auto unit = blank == std::string::npos ? unit_of(text, "", "") : unit_of(text.substr(0, blank), text.substr(blank + 1), "");

@@ -24,7 +24,10 @@ namespace {
 std::string figure(const char* line) {
     const auto figures = answer({line})["figures"];
     std::string out;
-    for (const auto& f : figures) out += (out.empty() ? "" : "; ") + f["kind"].get<std::string>() + " " + (f["value"].is_string() ? f["value"].get<std::string>() : fmt::format("{:g}", f["value"].get<double>())) + (f["value_hi"].is_null() ? "" : fmt::format("-{:g}", f["value_hi"].get<double>())) + (f["hedged"].get<bool>() ? " hedged" : "");
+    for (const auto& f : figures)
+        out += (out.empty() ? "" : "; ") + f["kind"].get<std::string>() + " " +
+            (f["value"].is_string() ? f["value"].get<std::string>() : fmt::format("{:g}", f["value"].get<double>())) +
+            (f["value_hi"].is_null() ? "" : fmt::format("-{:g}", f["value_hi"].get<double>())) + (f["hedged"].get<bool>() ? " hedged" : "");
     return out;
 }
 
@@ -44,7 +47,9 @@ TEST(SpokenNumber, ReadsEveryWholeNumberInWordsAndDigits) {
 }
 
 TEST(SpokenNumber, ReadsFractionsAndDecimals) {
-    const std::pair<const char*, double> cases[] = {{"one point seven", 1.7}, {"point three", 0.3}, {"three quarters", 0.75}, {"one and three quarters", 1.75}, {"two and a half", 2.5}, {"half", 0.5}, {"a quarter", 0.25}, {"1/2", 0.5}, {"1 1/2", 1.5}, {"2,300", 2300}, {"0.25", 0.25}, {"a couple of", 2}, {"fifteen hundred", 1500}, {"a hundred", 100}};
+    const std::pair<const char*, double> cases[] = {{"one point seven", 1.7}, {"point three", 0.3}, {"three quarters", 0.75},
+        {"one and three quarters", 1.75}, {"two and a half", 2.5}, {"half", 0.5}, {"a quarter", 0.25}, {"1/2", 0.5}, {"1 1/2", 1.5},
+        {"2,300", 2300}, {"0.25", 0.25}, {"a couple of", 2}, {"fifteen hundred", 1500}, {"a hundred", 100}};
     for (const auto& [text, value] : cases) {
         const auto words = words_of(text);
         const auto read = read_number(words, 0);
@@ -123,7 +128,9 @@ TEST(Reader, EveryMarkSaysWhyAndLiesInItsSegment) {
 TEST(Reader, NeverFailsOnAnyText) {
     holds([](const std::vector<std::string>& lines) {
         std::vector<Segment> segments;
-        for (const auto& l : lines) segments.push_back({FrameTime(static_cast<std::int64_t>(segments.size()), 1), FrameTime(static_cast<std::int64_t>(segments.size()) + 1, 1), l});
+        for (const auto& l : lines)
+            segments.push_back({FrameTime(static_cast<std::int64_t>(segments.size()), 1),
+                FrameTime(static_cast<std::int64_t>(segments.size()) + 1, 1), l});
         const auto marks = read_marks(segments);
         for (const auto& m : marks) RC_ASSERT(m.segment < segments.size());
         (void)marks_json(segments, marks).dump(-1, ' ', false, json::error_handler_t::replace);

@@ -28,10 +28,13 @@ inline nlohmann::json answer(const std::vector<std::string>& lines) {
 /// "torque 25; length 8-10 hedged": the figures found, in canonical units.
 inline std::string figures_of(const std::vector<std::string>& lines) {
     std::string out;
-    const auto number = [](const nlohmann::json& v) { return v.is_string() ? v.get<std::string>() : fmt::format("{:.5g}", v.get<double>()); };
+    const auto number = [](const nlohmann::json& v) {
+        return v.is_string() ? v.get<std::string>() : fmt::format("{:.5g}", v.get<double>());
+    };
     const auto found = answer(lines);
     for (const auto& f : found["figures"]) {
-        out += fmt::format("{}{} {}{}", out.empty() ? "" : "; ", f["kind"].get<std::string>(), number(f["value"]), f["value_hi"].is_null() ? "" : "-" + number(f["value_hi"]));
+        out += fmt::format("{}{} {}{}", out.empty() ? "" : "; ", f["kind"].get<std::string>(), number(f["value"]),
+            f["value_hi"].is_null() ? "" : "-" + number(f["value_hi"]));
         const auto unit = f["unit"].is_null() ? std::string() : f["unit"].get<std::string>();
         if (unit == "km" || unit == "month" || (unit == "h" && f["kind"] != "duration")) out += " " + unit;
         if (f["hedged"].get<bool>()) out += " hedged";

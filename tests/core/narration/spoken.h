@@ -10,13 +10,16 @@
 
 namespace anagraph::core::testing {
 
-inline std::string pick_word(std::initializer_list<const char*> list) { return *rc::gen::elementOf(std::vector<std::string>(list.begin(), list.end())); }
+inline std::string pick_word(std::initializer_list<const char*> list) {
+    return *rc::gen::elementOf(std::vector<std::string>(list.begin(), list.end()));
+}
 inline int pick_int(int from, int to) { return *rc::gen::inRange(from, to + 1); }
 inline bool now_and_then() { return pick_int(0, 3) == 0; }
 
 /// A whole number below a hundred thousand as it is spoken: "two thousand three hundred and six".
 inline std::string in_words(int n) {
-    static const char* const small[] = {"zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve", "thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen"};
+    static const char* const small[] = {"zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven",
+        "twelve", "thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen"};
     static const char* const tens[] = {"", "", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"};
     if (n < 20) return small[n];
     if (n < 100) return std::string(tens[n / 10]) + (n % 10 == 0 ? "" : std::string(" ") + small[n % 10]);
@@ -34,7 +37,8 @@ inline Spoken spoken_whole(int from, int to) {
     const int n = pick_int(from, to);
     if (now_and_then()) return {std::to_string(n), static_cast<double>(n)};
     // "two fifty", "twelve forty": hundreds with the word left out
-    if (n >= 110 && n < 2000 && n % 100 >= 10 && n % 10 == 0 && now_and_then()) return {in_words(n / 100) + " " + in_words(n % 100), static_cast<double>(n)};
+    if (n >= 110 && n < 2000 && n % 100 >= 10 && n % 10 == 0 && now_and_then())
+        return {in_words(n / 100) + " " + in_words(n % 100), static_cast<double>(n)};
     return {in_words(n), static_cast<double>(n)};
 }
 
@@ -70,14 +74,18 @@ struct SpokenUnitName {
 };
 
 inline SpokenUnitName spoken_unit() {
-    static const std::vector<SpokenUnitName> units{
-        {"torque", "newton metres", 1}, {"torque", "newton meters", 1}, {"torque", "Nm", 1}, {"torque", "foot pounds", 1.3558179483}, {"torque", "foot pound", 1.3558179483}, {"torque", "inch pounds", 0.112984829}, {"volume", "litres", 1}, {"volume", "liters", 1}, {"volume", "quarts", 0.946352946}, {"volume", "gallons", 3.785411784}, {"volume", "millilitres", 0.001}, {"pressure", "bar", 100}, {"pressure", "psi", 6.894757293}, {"pressure", "p s i", 6.894757293}, {"duration", "minutes", 60}, {"duration", "seconds", 1}, {"percent", "percent", 1}, {"speed", "rpm", 1}, {"speed", "revs", 1}};
+    static const std::vector<SpokenUnitName> units{{"torque", "newton metres", 1}, {"torque", "newton meters", 1}, {"torque", "Nm", 1},
+        {"torque", "foot pounds", 1.3558179483}, {"torque", "foot pound", 1.3558179483}, {"torque", "inch pounds", 0.112984829},
+        {"volume", "litres", 1}, {"volume", "liters", 1}, {"volume", "quarts", 0.946352946}, {"volume", "gallons", 3.785411784},
+        {"volume", "millilitres", 0.001}, {"pressure", "bar", 100}, {"pressure", "psi", 6.894757293}, {"pressure", "p s i", 6.894757293},
+        {"duration", "minutes", 60}, {"duration", "seconds", 1}, {"percent", "percent", 1}, {"speed", "rpm", 1}, {"speed", "revs", 1}};
     return *rc::gen::elementOf(units);
 }
 
 /// A sentence with a hole for the figure, that does not change its kind.
 inline std::string in_a_sentence(const std::string& figure) {
-    const std::string before = pick_word({"", "it's ", "the book says ", "so that is ", "right ", "you want ", "and then ", "it wants ", "i make that "});
+    const std::string before =
+        pick_word({"", "it's ", "the book says ", "so that is ", "right ", "you want ", "and then ", "it wants ", "i make that "});
     const std::string behind = pick_word({"", " on this one", ", no more", " and that's it", " here"});
     return before + figure + behind;
 }

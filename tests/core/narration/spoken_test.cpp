@@ -14,10 +14,13 @@ namespace {
 
 /// Is a figure of that kind and value (1 %) among those found in the lines?
 bool finds(const std::vector<std::string>& lines, const char* kind, double value, double high = NAN) {
-    const auto close = [](const nlohmann::json& v, double want) { return v.is_number() && std::abs(v.get<double>() - want) <= 0.01 * std::abs(want); };
+    const auto close = [](const nlohmann::json& v, double want) {
+        return v.is_number() && std::abs(v.get<double>() - want) <= 0.01 * std::abs(want);
+    };
     const auto found = answer(lines);
     for (const auto& f : found["figures"])
-        if (f["kind"] == kind && close(f["value"], value) && (std::isnan(high) ? f["value_hi"].is_null() : close(f["value_hi"], high))) return true;
+        if (f["kind"] == kind && close(f["value"], value) && (std::isnan(high) ? f["value_hi"].is_null() : close(f["value_hi"], high)))
+            return true;
     return false;
 }
 
@@ -26,8 +29,7 @@ bool finds(const std::vector<std::string>& lines, const char* kind, double value
 TEST(SpokenFigures, EveryUnitWithEveryNumberIsFound) {
     holds([] {
         const auto unit = spoken_unit();
-        const auto n = pick_int(0, 2) == 0 ? spoken_decimal(40) : pick_int(0, 2) == 0 ? spoken_mixed(12)
-                                                                                      : spoken_whole(2, 900);
+        const auto n = pick_int(0, 2) == 0 ? spoken_decimal(40) : pick_int(0, 2) == 0 ? spoken_mixed(12) : spoken_whole(2, 900);
         const std::string line = in_a_sentence(n.text + " " + unit.text);
         if (!finds({line}, unit.kind, n.value * unit.factor)) RC_FAIL(line);
     });
@@ -39,8 +41,9 @@ TEST(SpokenFigures, RangesKeepBothEnds) {
         const int low = pick_int(2, 60);
         const int high = low + pick_int(1, 20);
         const std::string joint = pick_word({" to ", " or ", " to about "});
-        const std::string line = joint == " to about " ? in_words(low) + " to " + in_words(high) : pick_int(0, 1) == 0 ? in_words(low) + joint + in_words(high)
-                                                                                                                       : "between " + in_words(low) + " and " + in_words(high);
+        const std::string line = joint == " to about " ? in_words(low) + " to " + in_words(high)
+            : pick_int(0, 1) == 0                      ? in_words(low) + joint + in_words(high)
+                                                       : "between " + in_words(low) + " and " + in_words(high);
         const std::string sentence = in_a_sentence(line + " " + unit.text);
         if (!finds({sentence}, unit.kind, low * unit.factor, high * unit.factor)) RC_FAIL(sentence);
     });
@@ -52,7 +55,10 @@ TEST(SpokenFigures, AFigureSplitOverTwoLinesIsFoundInTheFirst) {
         const int n = pick_int(2, 90);
         const auto found = answer({"it takes " + in_words(n), std::string(unit.text) + " and no more"});
         bool first = false;
-        for (const auto& f : found["figures"]) first = first || (f["t"].get<double>() == 0.0 && f["kind"] == unit.kind && f["value"].is_number() && std::abs(f["value"].get<double>() - n * unit.factor) < 1e-3 * std::abs(n * unit.factor) + 1e-6);
+        for (const auto& f : found["figures"])
+            first = first ||
+                (f["t"].get<double>() == 0.0 && f["kind"] == unit.kind && f["value"].is_number() &&
+                    std::abs(f["value"].get<double>() - n * unit.factor) < 1e-3 * std::abs(n * unit.factor) + 1e-6);
         RC_ASSERT(first);
     });
 }
@@ -62,7 +68,10 @@ TEST(SpokenFigures, HedgesAreHeard) {
         const auto unit = spoken_unit();
         const std::string figure = spoken_whole(2, 90).text + " " + unit.text;
         const bool before = pick_int(0, 1) == 0;
-        const std::string line = before ? pick_word({"about ", "roughly ", "around ", "maybe ", "nearly ", "i think it's ", "probably ", "just over "}) + figure : figure + pick_word({" or so", " or thereabouts", " give or take", " i think", " i reckon", " something like that", " roughly"});
+        const std::string line = before
+            ? pick_word({"about ", "roughly ", "around ", "maybe ", "nearly ", "i think it's ", "probably ", "just over "}) + figure
+            : figure +
+                pick_word({" or so", " or thereabouts", " give or take", " i think", " i reckon", " something like that", " roughly"});
         const auto found = answer({line});
         if (found["figures"].size() != 1U || !found["figures"][0]["hedged"].get<bool>()) RC_FAIL(line);
     });
@@ -73,7 +82,8 @@ TEST(SpokenFigures, ACorrectedValueIsAlwaysASlip) {
         const auto unit = spoken_unit();
         const int wrong = pick_int(20, 60);
         const int right = wrong + pick_int(1, 30);
-        const std::string line = in_words(wrong) + pick_word({" no ", ", no, ", " sorry ", ", sorry, ", " no wait "}) + in_words(right) + " " + unit.text;
+        const std::string line =
+            in_words(wrong) + pick_word({" no ", ", no, ", " sorry ", ", sorry, ", " no wait "}) + in_words(right) + " " + unit.text;
         if (!finds({line}, unit.kind, right * unit.factor) || answer({line})["slips"].size() != 1U) RC_FAIL(line);
     });
 }
@@ -102,7 +112,10 @@ TEST(SpokenNumbers, ReadBackWhatWasSaid) {
 }
 
 TEST(SpokenNumbers, WrittenIsReadAsSpoken) {
-    for (const auto& [text, value] : std::vector<std::pair<const char*, double>>{{"minus seven", -7}, {"point oh four", 0.04}, {"one point twenty five", 1.25}, {"twelve forty eight", 1248}, {"two fifty", 250}, {"six one one nine", 6119}, {"six thousand 118", 6118}, {"a dozen", 12}, {"seven sixteenths", 0.4375}, {"two tenths", 0.2}, {"5 thousand", 5000}, {"three sixty eight", 368}, {"nineteen hundred and six", 1906}}) {
+    for (const auto& [text, value] : std::vector<std::pair<const char*, double>>{{"minus seven", -7}, {"point oh four", 0.04},
+             {"one point twenty five", 1.25}, {"twelve forty eight", 1248}, {"two fifty", 250}, {"six one one nine", 6119},
+             {"six thousand 118", 6118}, {"a dozen", 12}, {"seven sixteenths", 0.4375}, {"two tenths", 0.2}, {"5 thousand", 5000},
+             {"three sixty eight", 368}, {"nineteen hundred and six", 1906}}) {
         const auto words = words_of(text);
         const auto read = read_number(words, 0);
         ASSERT_TRUE(read) << text;

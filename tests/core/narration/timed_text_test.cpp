@@ -15,7 +15,9 @@ std::string utf16(const std::string& ascii, bool big_endian) {
     return out;
 }
 
-const std::string kVtt = "WEBVTT\n\n1\n00:00:01.200 --> 00:00:06.391 align:start\n<v Instructor>Undo the <i>drain plug</i>\nseventeen &amp; up\n\n00:07.000 --> 00:09.000\nnext\n";
+const std::string kVtt =
+    "WEBVTT\n\n1\n00:00:01.200 --> 00:00:06.391 align:start\n<v Instructor>Undo the <i>drain plug</i>\nseventeen &amp; up\n\n00:07.000 --> "
+    "00:09.000\nnext\n";
 
 }  // namespace
 
@@ -60,7 +62,8 @@ TEST(TimedText, ReadsUtf16AndSaysSo) {
 }
 
 TEST(TimedText, LeavesOutCuesWithBrokenTimesAndNamesTheirLine) {
-    const auto n = read_timed_text("WEBVTT\n\n00:01.000 --> 00:02.000\ngood\n\n00:99.000 --> 01:00.000\nbad seconds\n\n00:09.000 --> 00:05.000\nbackwards\n");
+    const auto n = read_timed_text(
+        "WEBVTT\n\n00:01.000 --> 00:02.000\ngood\n\n00:99.000 --> 01:00.000\nbad seconds\n\n00:09.000 --> 00:05.000\nbackwards\n");
     ASSERT_TRUE(n);
     EXPECT_EQ(n->segments.size(), 1U);
     ASSERT_EQ(n->remarks.size(), 2U);
@@ -68,7 +71,8 @@ TEST(TimedText, LeavesOutCuesWithBrokenTimesAndNamesTheirLine) {
 }
 
 TEST(TimedText, RefusesWhatHoldsNothingTimed) {
-    for (const char* text : {"", "just words", "WEBVTT\n\n", "WEBVTT\n\nx --> y\nwords\n", "\x00\x01\x02"}) EXPECT_FALSE(read_timed_text(text));
+    for (const char* text : {"", "just words", "WEBVTT\n\n", "WEBVTT\n\nx --> y\nwords\n", "\x00\x01\x02"})
+        EXPECT_FALSE(read_timed_text(text));
 }
 
 TEST(TimedText, NeverFailsOnAnyBytes) {
@@ -87,7 +91,8 @@ TEST(TimedText, WebVttRoundTrips) {
         for (int i = 0; i < count; ++i) {
             const auto from = at + *rc::gen::inRange(0, 5000);
             at = from + *rc::gen::inRange(1, 8000000);
-            const auto words = *rc::gen::container<std::vector<std::string>>(rc::gen::nonEmpty(rc::gen::container<std::string>(rc::gen::elementOf(std::string("abc&<>'\"{}-.:5;")))));
+            const auto words = *rc::gen::container<std::vector<std::string>>(
+                rc::gen::nonEmpty(rc::gen::container<std::string>(rc::gen::elementOf(std::string("abc&<>'\"{}-.:5;")))));
             std::string text;
             for (const auto& w : words) text += (text.empty() ? "" : " ") + w;
             if (text.empty() || text.find("-->") != std::string::npos) text = "words";

@@ -3,11 +3,11 @@
 
 #include <fmt/format.h>
 #include <gtest/gtest.h>
-
-#include "tests/core/property.h"
 #include <rapidcheck.h>
 
 #include <algorithm>
+
+#include "tests/core/property.h"
 
 using namespace anagraph::core;
 
@@ -24,7 +24,9 @@ std::vector<PageWord> print(const std::vector<std::string>& lines) {
                 word += c;
                 continue;
             }
-            if (!word.empty()) out.push_back({word, {1, left, 1000 + static_cast<int>(i) * 300, left + 300, 1200 + static_cast<int>(i) * 300}, 95, static_cast<int>(i)});
+            if (!word.empty())
+                out.push_back({word, {1, left, 1000 + static_cast<int>(i) * 300, left + 300, 1200 + static_cast<int>(i) * 300}, 95,
+                    static_cast<int>(i)});
             left += 320;
             word.clear();
         }
@@ -32,7 +34,10 @@ std::vector<PageWord> print(const std::vector<std::string>& lines) {
     return out;
 }
 
-const std::vector<std::string> kPage = {"Tightening torques", "Plug, drain, M14, new copper washer 14 x 20 x 1.5 25+2.5 Nm", "Plug, level, M10 12 + 1.2 Nem", "Plug, drain, head 17 mm", "Gear oil 75W90 GL5", "Refill with filter, PT60 (PT60-T} 1.7L (2.2 L)", "Sag at 20 N in the middle of the span 8 to 10 mm", "Open only when the oil is below 60 °C", "Head bolts 20, then 40, then 60 Nm", "service book - issue 4 page 2"};
+const std::vector<std::string> kPage = {"Tightening torques", "Plug, drain, M14, new copper washer 14 x 20 x 1.5 25+2.5 Nm",
+    "Plug, level, M10 12 + 1.2 Nem", "Plug, drain, head 17 mm", "Gear oil 75W90 GL5", "Refill with filter, PT60 (PT60-T} 1.7L (2.2 L)",
+    "Sag at 20 N in the middle of the span 8 to 10 mm", "Open only when the oil is below 60 °C", "Head bolts 20, then 40, then 60 Nm",
+    "service book - issue 4 page 2"};
 
 std::string first(FigureKind kind, std::string_view about) {
     const auto values = values_on(print(kPage), kind, about);
@@ -91,7 +96,10 @@ TEST(PageValues, ColumnsThatTheMachineCutApartAreOneLineToAReader) {
 
 TEST(WordTable, PlacesAreSharesOfThePage) {
     const std::string head = "level\tpage_num\tblock_num\tpar_num\tline_num\tword_num\tleft\ttop\twidth\theight\tconf\ttext\n";
-    const auto words = read_word_table(head + "4\t1\t1\t1\t1\t0\t0\t0\t9\t9\t-1\t\n5\t1\t1\t1\t1\t1\t100\t50\t200\t20\t96.5\tDrain\n5\t1\t1\t1\t2\t1\t100\t90\t200\t20\t41\tplug\r\n5\t1\t1\t1\t2\t2\t100\t90\t200\t20\t95\t \n", 3, 1000, 500);
+    const auto words = read_word_table(head +
+            "4\t1\t1\t1\t1\t0\t0\t0\t9\t9\t-1\t\n5\t1\t1\t1\t1\t1\t100\t50\t200\t20\t96."
+            "5\tDrain\n5\t1\t1\t1\t2\t1\t100\t90\t200\t20\t41\tplug\r\n5\t1\t1\t1\t2\t2\t100\t90\t200\t20\t95\t \n",
+        3, 1000, 500);
     ASSERT_TRUE(words) << words.error().message;
     ASSERT_EQ(words->size(), 2U);
     EXPECT_EQ((*words)[0].spot, (PageSpot{3, 1000, 1000, 3000, 1400}));
@@ -119,7 +127,8 @@ TEST(PageValues, AnyValuePrintedInAnyCompanyIsFoundAsItStands) {
 }
 
 TEST(PageNaming, FindsThePageThatNamesTheFigure) {
-    const std::vector<std::string> book{"Perrick PT60\nWarm up at idle 5 min", "", "Torques\nPlug, level, M10      12 Nm\nPlug, drain, M14      25 Nm", "Plug of the pump   30 Nm"};
+    const std::vector<std::string> book{"Perrick PT60\nWarm up at idle 5 min", "",
+        "Torques\nPlug, level, M10      12 Nm\nPlug, drain, M14      25 Nm", "Plug of the pump   30 Nm"};
     EXPECT_EQ(page_naming(book, FigureKind::Torque, "drain plug, tightening torque"), 3);
     EXPECT_EQ(page_naming(book, FigureKind::Duration, "warm up"), 1);
     EXPECT_EQ(page_naming(book, FigureKind::Volume, "refill"), std::nullopt);
@@ -135,6 +144,7 @@ TEST(PageValues, EachVariantGetsTheValueThatStandsInItsPlace) {
     EXPECT_EQ(amount("Refill with filter, PT60 (PT60-T] 1.7 L (2.2 L)", "PT60"), "1.7 L");
     EXPECT_EQ(amount("Refill with filter, PT60 (PT60-T] 1.7 L (2.2 L)", "PT60-T"), "2.2 L");
     EXPECT_EQ(amount("Refill with filter, PT60-T (PT60) 2.2 L (1.7 L)", "PT60"), "1.7 L");
-    EXPECT_EQ(amount("Refill with filter, PT60 1.7 L or 1.8 qt", "PT60-T"), "1.7 L") << "one variant named, two values: nothing is known of which is whose";
+    EXPECT_EQ(amount("Refill with filter, PT60 1.7 L or 1.8 qt", "PT60-T"), "1.7 L")
+        << "one variant named, two values: nothing is known of which is whose";
     EXPECT_EQ(value_for_variant({}, variants, "PT60"), 0U);
 }

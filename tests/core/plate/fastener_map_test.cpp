@@ -17,10 +17,14 @@ Procedure guide() {
     p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
     p.recordings = {{RecordingId("r"), "", {}}};
     p.sources = {{SourceId("book"), SourceKind::Book, "book", ""}};
-    p.items = {{ItemId("zinc"), ItemKind::Fastener, "zinc cover bolts", "", "", {}, {}, {"16 mm", "hexagon, 10 mm across flats", "none"}}, {ItemId("black"), ItemKind::Fastener, "black cover bolts", "", ""}};
-    p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("zinc"), "tightening torque", {"8", "", "Nm"}, "", {}, {{SourceId("book"), "page 2", {"8", "", "Nm"}}}, ""}, {FigureId("n"), FigureKind::Count, ItemId("zinc"), "bolts", {"4", "", "x"}, "", {}, {}, ""}};
+    p.items = {{ItemId("zinc"), ItemKind::Fastener, "zinc cover bolts", "", "", {}, {}, {"16 mm", "hexagon, 10 mm across flats", "none"}},
+        {ItemId("black"), ItemKind::Fastener, "black cover bolts", "", ""}};
+    p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("zinc"), "tightening torque", {"8", "", "Nm"}, "", {},
+                     {{SourceId("book"), "page 2", {"8", "", "Nm"}}}, ""},
+        {FigureId("n"), FigureKind::Count, ItemId("zinc"), "bolts", {"4", "", "x"}, "", {}, {}, ""}};
     Plate plate{PlateId("p"), RecordingId("r"), {}, "", {}};
-    plate.fasteners = {{ItemId("zinc"), {2000, 2000}}, {ItemId("zinc"), {8000, 2000}}, {ItemId("zinc"), {8000, 8000}}, {ItemId("zinc"), {2000, 8000}}, {ItemId("black"), {5000, 2000}}, {ItemId("black"), {5000, 8000}}};
+    plate.fasteners = {{ItemId("zinc"), {2000, 2000}}, {ItemId("zinc"), {8000, 2000}}, {ItemId("zinc"), {8000, 8000}},
+        {ItemId("zinc"), {2000, 8000}}, {ItemId("black"), {5000, 2000}}, {ItemId("black"), {5000, 8000}}};
     Step s;
     s.id = StepId("s");
     s.heading = "Refit the cover";
@@ -47,8 +51,9 @@ TEST(FastenerMap, EveryFastenerStandsOnceInTheOrder) {
 TEST(FastenerMap, SaysHowManyAndToWhat) {
     auto p = guide();
     EXPECT_EQ(fastener_words(p, plate(p)),
-              "6 fasteners. 4 zinc cover bolts, in circles: 16 mm long, head hexagon, 10 mm across flats, no washer. 2 black cover bolts, in squares. "
-              "Each goes back where it came from. Tightened in the order drawn to 8 N·m (6 lbf·ft).");
+        "6 fasteners. 4 zinc cover bolts, in circles: 16 mm long, head hexagon, 10 mm across flats, no washer. 2 black cover bolts, in "
+        "squares. "
+        "Each goes back where it came from. Tightened in the order drawn to 8 N·m (6 lbf·ft).");
     p.figures[0].proofs.clear();
     EXPECT_NE(fastener_words(p, plate(p)).find("(open)"), std::string::npos) << "what is not proved says so";
     EXPECT_TRUE(fastener_words(p, Plate{}).empty());
@@ -57,11 +62,13 @@ TEST(FastenerMap, SaysHowManyAndToWhat) {
 TEST(FastenerMap, WhatIsNotKnownOfAFastenerIsSaidAndAsked) {
     auto p = guide();
     p.items[1].fastening.length = "40 mm";
-    EXPECT_NE(fastener_words(p, plate(p)).find("in squares: 40 mm long, head not known, washer not known."), std::string::npos) << fastener_words(p, plate(p));
+    EXPECT_NE(fastener_words(p, plate(p)).find("in squares: 40 mm long, head not known, washer not known."), std::string::npos)
+        << fastener_words(p, plate(p));
     ASSERT_EQ(unstated(p, plate(p)).size(), 1U) << "all is known of the zinc ones";
     EXPECT_EQ(unstated(p, plate(p)).front().rfind("Head and washer of the black cover bolts are not stated", 0), 0U);
     const auto points = open_points(p);
-    EXPECT_TRUE(std::any_of(points.begin(), points.end(), [](const OpenPoint& x) { return x.station == Station::Plates && x.text.find("not stated") != std::string::npos; }));
+    EXPECT_TRUE(std::any_of(points.begin(), points.end(),
+        [](const OpenPoint& x) { return x.station == Station::Plates && x.text.find("not stated") != std::string::npos; }));
     p.items[1].fastening = {"40 mm", "hexagon", "plain"};
     EXPECT_TRUE(unstated(p, plate(p)).empty());
 }
@@ -83,7 +90,8 @@ TEST(FastenerMap, DisagreesWithACountAloud) {
     ASSERT_EQ(count_troubles(p, plate(p)).size(), 1U);
     EXPECT_EQ(count_troubles(p, plate(p)).front(), "The picture shows 3 zinc cover bolts; the guide counts 4.");
     const auto points = open_points(p);
-    EXPECT_TRUE(std::any_of(points.begin(), points.end(), [](const OpenPoint& x) { return x.station == Station::Plates && x.text.find("counts 4") != std::string::npos; }));
+    EXPECT_TRUE(std::any_of(points.begin(), points.end(),
+        [](const OpenPoint& x) { return x.station == Station::Plates && x.text.find("counts 4") != std::string::npos; }));
 }
 
 TEST(FastenerMap, HoldsItsItemsAndFigures) {

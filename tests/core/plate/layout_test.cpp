@@ -36,11 +36,11 @@ TEST(CalloutLayout, OnThousandsOfPlatesNothingCrossesNothingIsCoveredAllIsInside
     int plates = 0;
     for (int n = 1; n <= 12; ++n)
         for (int k = 0; k < 300; ++k) {
-            const double aspect = k % 3 == 0 ? kAspect : k % 3 == 1 ? 4.0 / 3
-                                                                    : 9.0 / 16;
+            const double aspect = k % 3 == 0 ? kAspect : k % 3 == 1 ? 4.0 / 3 : 9.0 / 16;
             const auto out = laid_out(random_plate(random, n, aspect), aspect);
             const auto faults = layout_faults(out, aspect);
-            EXPECT_EQ(faults.all(), 0) << n << " callouts, plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, " << faults.outside << " outside";
+            EXPECT_EQ(faults.all(), 0) << n << " callouts, plate " << k << ": " << faults.crossings << " crossing, " << faults.covered
+                                       << " covered, " << faults.outside << " outside";
             EXPECT_EQ(seen_wrong(out, aspect), "") << n << " callouts, plate " << k;
             ++plates;
         }
@@ -53,7 +53,8 @@ TEST(CalloutLayout, FortyCalloutsStillLieWell) {
         const auto out = laid_out(random_plate(random, 40), kAspect);
         const auto faults = layout_faults(out, kAspect);
         EXPECT_EQ(seen_wrong(out, kAspect), "") << "plate " << k;
-        EXPECT_EQ(faults.all(), 0) << "plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, " << faults.outside << " outside";
+        EXPECT_EQ(faults.all(), 0) << "plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, "
+                                   << faults.outside << " outside";
     }
 }
 
@@ -117,7 +118,10 @@ TEST(CalloutLayout, NoDiscLiesOnWhatElseIsDrawn) {
         const auto place = [&] { return Place{share(random), share(random)}; };
         // a glass lies beside the parts called out, as an author would put it
         const Place glass = place();
-        std::erase_if(plate.callouts, [&](const Callout& c) { return std::hypot((c.target.x - glass.x) * kAspect, static_cast<double>(c.target.y - glass.y)) < kLensRadius + 2.5 * kDiscRadius; });
+        std::erase_if(plate.callouts, [&](const Callout& c) {
+            return std::hypot((c.target.x - glass.x) * kAspect, static_cast<double>(c.target.y - glass.y)) <
+                kLensRadius + 2.5 * kDiscRadius;
+        });
         if (k % 2 == 0) plate.marks.push_back({PlateSign::Magnify, place(), glass});
         if (k % 3 == 0) plate.marks.push_back({PlateSign::Distance, place(), place()});
         if (k % 5 == 0) plate.marks.push_back({PlateSign::DoNotTouch, place(), {}});
@@ -127,7 +131,8 @@ TEST(CalloutLayout, NoDiscLiesOnWhatElseIsDrawn) {
         marks += static_cast<int>(plate.marks.size());
         const Plate out = laid_out(plate, kAspect);
         const auto faults = layout_faults(out.callouts, kAspect, kept_clear(out, kAspect));
-        EXPECT_EQ(faults.all(), 0) << "plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, " << faults.outside << " outside";
+        EXPECT_EQ(faults.all(), 0) << "plate " << k << ": " << faults.crossings << " crossing, " << faults.covered << " covered, "
+                                   << faults.outside << " outside";
         EXPECT_EQ(seen_wrong(out.callouts, kAspect, kept_clear(out, kAspect)), "") << "plate " << k;
         EXPECT_EQ(out.marks, plate.marks);
     }
@@ -176,7 +181,9 @@ TEST(CalloutLayout, TheSecondGeometrySeesWhatIsWrong) {
     EXPECT_NE(seen_wrong({callout("a", {2000, 2000}, {100, 2000})}, 1), "") << "outside";
     EXPECT_NE(seen_wrong({callout("a", {1000, 2000}, {5000, 2000}), callout("b", {1000, 8000}, {5300, 2100})}, 1), "") << "on each other";
     EXPECT_NE(seen_wrong({callout("a", {1000, 1000}, {5000, 5000}), callout("b", {1000, 5000}, {5000, 1000})}, 1), "") << "crossing";
-    EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {9000, 5000}), callout("b", {5000, 9000}, {5000, 5200})}, 1), "") << "a line under a disc";
-    EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {5000, 5000}), callout("b", {5100, 5100}, {9000, 9000})}, 1), "") << "a part under a disc";
+    EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {9000, 5000}), callout("b", {5000, 9000}, {5000, 5200})}, 1), "")
+        << "a line under a disc";
+    EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {5000, 5000}), callout("b", {5100, 5100}, {9000, 9000})}, 1), "")
+        << "a part under a disc";
     EXPECT_NE(seen_wrong({callout("a", {1000, 5000}, {5000, 5000})}, 1, {{5200, 4000, 6000, 6000}}), "") << "on a mark";
 }

@@ -3,13 +3,12 @@
 #include <gtest/gtest.h>
 
 #include <functional>
-
 #include <nlohmann/json.hpp>
 
 #include "core/plate/layout.h"
 #include "core/procedure/json.h"
-#include "core/review/open_points.h"
 #include "core/procedure/text.h"
+#include "core/review/open_points.h"
 #include "tests/core/property.h"
 #include "tests/core/random_procedure.h"
 
@@ -25,7 +24,8 @@ Procedure small_guide() {
     p.recordings = {{RecordingId("r"), "", {}}};
     p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "M14", ""}, {ItemId("pan"), ItemKind::Vessel, "pan", "", ""}};
     p.sources = {{SourceId("book"), SourceKind::Book, "book", ""}};
-    p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("plug"), "tightening torque", {"25", "", "Nm"}, "2.5", {}, {{SourceId("book"), "page 2", {"25", "", "Nm"}}}, ""}};
+    p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("plug"), "tightening torque", {"25", "", "Nm"}, "2.5", {},
+        {{SourceId("book"), "page 2", {"25", "", "Nm"}}}, ""}};
     Step s;
     s.id = StepId("s1");
     s.heading = "Refit the drain plug";
@@ -198,7 +198,8 @@ TEST(Text, RendersOneValueInBothUnitsAndNamesTheUnknown) {
 TEST(Standing, FollowsFromTheEvidence) {
     Figure f = small_guide().figures[0];
     EXPECT_EQ(standing_of(f), Standing::Proved);
-    f.claims = {{RecordingId("r"), FrameTime(1, 1), "eighteen foot pounds", {"18", "", "lbf.ft"}}, {RecordingId("r"), FrameTime(1, 1), "twenty four", {"24", "", "Nm"}}};
+    f.claims = {{RecordingId("r"), FrameTime(1, 1), "eighteen foot pounds", {"18", "", "lbf.ft"}},
+        {RecordingId("r"), FrameTime(1, 1), "twenty four", {"24", "", "Nm"}}};
     EXPECT_EQ(standing_of(f), Standing::Proved) << argue_standing(f);
     f.claims.push_back({RecordingId("r"), FrameTime(9, 1), "twelve newtons", {"25", "", "N"}});
     EXPECT_EQ(standing_of(f), Standing::Disputed) << "a force is no torque";
@@ -212,7 +213,9 @@ TEST(Standing, FollowsFromTheEvidence) {
 }
 
 TEST(Standing, ValuesAgreeWithinTheDigitsSaid) {
-    const auto same = [](const char* a, const char* b, const char* tolerance = "") { return agrees(*parse_figure_value(a), *parse_figure_value(b), tolerance); };
+    const auto same = [](const char* a, const char* b, const char* tolerance = "") {
+        return agrees(*parse_figure_value(a), *parse_figure_value(b), tolerance);
+    };
     EXPECT_TRUE(same("24 Nm", "18 lbf.ft"));
     EXPECT_FALSE(same("35 Nm", "20 lbf.ft"));
     EXPECT_FALSE(same("1.7 L", "2 L"));
@@ -231,7 +234,8 @@ TEST(FigureValue, PrintsRangesAndFractionsAndReadsThemBack) {
     EXPECT_EQ(other_system_text({"5", "", "min"}), "");
     EXPECT_EQ(other_system_text({"8", "10", "mm"}), "0.32 to 0.39 in");
     EXPECT_EQ(other_system_text({"80", "95", "degC"}), "176 to 203 °F");
-    for (const char* text : {"25 N·m", "8 to 10 mm", "75W90", "3/4 turn", "1.7 L", "60 °C"}) EXPECT_EQ(text_of(*parse_figure_value(text)), text);
+    for (const char* text : {"25 N·m", "8 to 10 mm", "75W90", "3/4 turn", "1.7 L", "60 °C"})
+        EXPECT_EQ(text_of(*parse_figure_value(text)), text);
     EXPECT_FALSE(parse_figure_value("10 to 8 mm"));
     EXPECT_FALSE(parse_figure_value("25"));
     EXPECT_FALSE(parse_figure_value("25 wombats"));
@@ -268,7 +272,8 @@ TEST(FigureValue, ARangeInTheOtherSystemIsNeverWiderAndNeverUpsideDown) {
 
 TEST(Callouts, TheSameItemHasTheSameNumberInTheWholeGuide) {
     Procedure p = small_guide();
-    p.steps[0].plates = {{PlateId("p1"), RecordingId("r"), {}, "", {{ItemId("pan"), {}, {}}, {ItemId("plug"), {}, {}}}}, {PlateId("p2"), RecordingId("r"), {}, "", {{ItemId("plug"), {}, {}}}}};
+    p.steps[0].plates = {{PlateId("p1"), RecordingId("r"), {}, "", {{ItemId("pan"), {}, {}}, {ItemId("plug"), {}, {}}}},
+        {PlateId("p2"), RecordingId("r"), {}, "", {{ItemId("plug"), {}, {}}}}};
     const auto numbers = callout_numbers(p);
     EXPECT_EQ(numbers.at(ItemId("pan")), 1);
     EXPECT_EQ(numbers.at(ItemId("plug")), 2);
@@ -282,7 +287,8 @@ TEST(PlateLayout, LabelsStayInsideAndClearOfEachOther) {
             const Place target{rnd::pick(0, 10001), rnd::pick(0, 10001)};
             const Place label = label_place(target, plate, 16.0 / 9);
             RC_ASSERT(clamped(label, 16.0 / 9) == label);
-            for (const auto& c : plate.callouts) RC_ASSERT(std::hypot((c.label.x - label.x) * 16.0 / 9, c.label.y - label.y) >= 2.0 * kDiscRadius);
+            for (const auto& c : plate.callouts)
+                RC_ASSERT(std::hypot((c.label.x - label.x) * 16.0 / 9, c.label.y - label.y) >= 2.0 * kDiscRadius);
             plate.callouts.push_back({ItemId("i"), target, label});
         }
     });
@@ -329,7 +335,8 @@ TEST(Edit, WhatAClipOrAReadingNeedsIsHeldBack) {
     Procedure p = small_guide();
     Step s = p.steps[0];
     s.lines.clear();
-    s.clip = Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(9, 1)}, 1, false, {}, {{{}, ItemId("pan"), FrameTime(1, 1), FrameTime(2, 1)}}};
+    s.clip =
+        Clip{{RecordingId("r"), FrameTime(0, 1), FrameTime(9, 1)}, 1, false, {}, {{{}, ItemId("pan"), FrameTime(1, 1), FrameTime(2, 1)}}};
     s.checks = {{"l", "g", "s", {}, "", Reading{"torque", "Nm", FigureId("t")}}};
     p = *anagraph::core::apply(p, Put<Step>{s, std::nullopt});
     EXPECT_FALSE(anagraph::core::apply(p, Remove<ItemId>{ItemId("pan")})) << "its number stands over the clip";
@@ -394,7 +401,9 @@ TEST(Replay, GivesWhatApplyingGaveAndKnowsNoObjections) {
     Step s;
     s.id = StepId("s");
     s.takes = {{RecordingId("nowhere"), FrameTime(5, 1), FrameTime(1, 1)}};
-    const Change odd{"odd", {Put<Step>{s, std::nullopt}, Put<Item>{{ItemId("nameless"), ItemKind::Part, "", "", ""}, std::nullopt}, Remove<ItemId>{ItemId("plug")}, Remove<ItemId>{ItemId("never-there")}, MoveStep{StepId("gone"), 3}}};
+    const Change odd{"odd",
+        {Put<Step>{s, std::nullopt}, Put<Item>{{ItemId("nameless"), ItemKind::Part, "", "", ""}, std::nullopt},
+            Remove<ItemId>{ItemId("plug")}, Remove<ItemId>{ItemId("never-there")}, MoveStep{StepId("gone"), 3}}};
     EXPECT_FALSE(anagraph::core::apply(p, odd));
     const auto after = replay(p, odd);
     EXPECT_EQ(after.steps.size(), 1U);
@@ -411,6 +420,7 @@ TEST(Json, AnIdThatLeadsElsewhereIsNoId) {
         return procedure_from_json(j).has_value();
     };
     EXPECT_TRUE(with("2db928b4b822"));
-    for (const char* no : {"../../../x/y", "/etc/passwd", "a/b", "..", ".hidden", "a\\b", "a\nb", "a{b", "\x01"}) EXPECT_FALSE(with(no)) << no;
+    for (const char* no : {"../../../x/y", "/etc/passwd", "a/b", "..", ".hidden", "a\\b", "a\nb", "a{b", "\x01"})
+        EXPECT_FALSE(with(no)) << no;
     EXPECT_FALSE(with(std::string(201, 'a')));
 }

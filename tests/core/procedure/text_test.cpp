@@ -5,8 +5,8 @@
 
 #include <algorithm>
 
-#include "core/review/open_points.h"
 #include "core/procedure/procedure.h"
+#include "core/review/open_points.h"
 #include "tests/core/property.h"
 
 using namespace anagraph::core;
@@ -43,7 +43,8 @@ std::size_t points_of(const Procedure& p, Station station) {
 }  // namespace
 
 TEST(Tokens, WhatIsNotExactlyATokenStaysWords) {
-    for (const char* line : {"{figure:}", "{figure}", "{item:a b}", "{ figure:x}", "{figure:x", "figure:x}", "{{item:x}", "{}", "{thing:x}"}) {
+    for (const char* line :
+        {"{figure:}", "{figure}", "{item:a b}", "{ figure:x}", "{figure:x", "figure:x}", "{{item:x}", "{}", "{thing:x}"}) {
         const auto pieces = pieces_of(line);
         EXPECT_EQ(line_of(pieces), line);
     }
@@ -148,7 +149,8 @@ TEST(SafetyStatement, NamesWhatComesFirst) {
 }
 
 TEST(NoteKinds, HaveNamesThatReadBack) {
-    for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk}) EXPECT_EQ(note_kind(name_of(k)), k);
+    for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk})
+        EXPECT_EQ(note_kind(name_of(k)), k);
     EXPECT_FALSE(note_kind("wombat"));
 }
 

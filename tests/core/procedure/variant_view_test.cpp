@@ -37,7 +37,9 @@ TEST(VariantView, AVariantWithoutItsOwnFigureSaysSo) {
 
 TEST(VariantView, DifferencesAreMarkedAndStepsThatDoNotApplyAreEmpty) {
     const auto rows = side_by_side(guide());
-    const auto row = [&](const char* step, const char* what) { return *std::find_if(rows.begin(), rows.end(), [&](const VariantRow& r) { return r.step == StepId(step) && r.what == what; }); };
+    const auto row = [&](const char* step, const char* what) {
+        return *std::find_if(rows.begin(), rows.end(), [&](const VariantRow& r) { return r.step == StepId(step) && r.what == what; });
+    };
     EXPECT_TRUE(row("one", "Line 1").differs);
     EXPECT_FALSE(row("one", "Line 2").differs);
     const auto only = row("two", "Line 1");
@@ -49,7 +51,8 @@ TEST(VariantView, DifferencesAreMarkedAndStepsThatDoNotApplyAreEmpty) {
     const auto display = std::find_if(more.begin(), more.end(), [](const VariantRow& r) { return r.what == "Display"; });
     ASSERT_NE(display, more.end());
     EXPECT_EQ(display->texts, (std::vector<std::string>{"one button", "two buttons", ""}));
-    EXPECT_TRUE(std::none_of(rows.begin(), rows.end(), [](const VariantRow& r) { return r.what == "Display"; })) << "nothing is of one variant";
+    EXPECT_TRUE(std::none_of(rows.begin(), rows.end(), [](const VariantRow& r) { return r.what == "Display"; }))
+        << "nothing is of one variant";
 }
 
 TEST(VariantView, ItemsOfOneVariantAndLimitsOfReadingsAreLaidSideBySide) {

@@ -14,7 +14,9 @@ namespace {
 
 const Unit& unit(const char* id) { return *find_unit(id); }
 
-std::string shown(const char* quantity, const char* to, Rounding rounding = Rounding::Nearest) { return display_in(*Quantity::parse(quantity), unit(to), rounding); }
+std::string shown(const char* quantity, const char* to, Rounding rounding = Rounding::Nearest) {
+    return display_in(*Quantity::parse(quantity), unit(to), rounding);
+}
 
 }  // namespace
 

@@ -6,8 +6,8 @@
 
 #include "core/narration/reader.h"
 #include "core/page/page_words.h"
-#include "core/review/open_points.h"
 #include "core/quantity/quantity.h"
+#include "core/review/open_points.h"
 #include "tests/core/job.h"
 #include "tests/core/property.h"
 
@@ -16,7 +16,10 @@ using anagraph::core::testing::holds;
 using Readings = std::vector<std::string>;
 
 TEST(WrittenNumber, IsReadOneWayWhereOnlyOneMakesSense) {
-    const std::pair<const char*, const char*> cases[] = {{"18", "18"}, {"7.5", "7.5"}, {"7,5", "7.5"}, {"0.250", "0.250"}, {"0,250", "0.250"}, {".5", "0.5"}, {"1,200,000", "1200000"}, {"1.200.000", "1200000"}, {"1,200.5", "1200.5"}, {"1.200,5", "1200.5"}, {"1 200", "1200"}, {"1\u00A0200", "1200"}, {"1\u202F200,5", "1200.5"}, {"1234,567", "1234.567"}, {"1,2345", "1.2345"}, {"-40", "-40"}, {"12.34", "12.34"}, {"5.", "5"}};
+    const std::pair<const char*, const char*> cases[] = {{"18", "18"}, {"7.5", "7.5"}, {"7,5", "7.5"}, {"0.250", "0.250"},
+        {"0,250", "0.250"}, {".5", "0.5"}, {"1,200,000", "1200000"}, {"1.200.000", "1200000"}, {"1,200.5", "1200.5"}, {"1.200,5", "1200.5"},
+        {"1 200", "1200"}, {"1\u00A0200", "1200"}, {"1\u202F200,5", "1200.5"}, {"1234,567", "1234.567"}, {"1,2345", "1.2345"},
+        {"-40", "-40"}, {"12.34", "12.34"}, {"5.", "5"}};
     for (const auto& [written, plain] : cases) EXPECT_EQ(readings_of(written), Readings{plain}) << written;
 }
 
@@ -31,7 +34,8 @@ TEST(WrittenNumber, AGroupOfThreeAfterOneSignIsReadBothWaysUnlessTheWriterIsKnow
 }
 
 TEST(WrittenNumber, WhatIsNoNumberHasNoReading) {
-    for (const char* no : {"", " ", "x", "1,20,000", "1,2.3,4", "1..2", ",", "--1", "1 20", "12,00,000", "1,200 5", "5w30"}) EXPECT_TRUE(readings_of(no).empty()) << no;
+    for (const char* no : {"", " ", "x", "1,20,000", "1,2.3,4", "1..2", ",", "--1", "1 20", "12,00,000", "1,200 5", "5w30"})
+        EXPECT_TRUE(readings_of(no).empty()) << no;
     EXPECT_TRUE(readings_of(std::string(200, '1')).empty());
 }
 
@@ -47,7 +51,8 @@ TEST(WrittenNumber, AnyNumberWrittenInAnyOfTheWaysComesBackAsItself) {
             return out;
         };
         const std::string plain = digits + (tail.empty() ? "" : "." + tail);
-        for (const auto& [group, mark] : {std::pair<std::string, std::string>{",", "."}, {".", ","}, {" ", "."}, {" ", ","}, {"\u2009", "."}}) {
+        for (const auto& [group, mark] :
+            {std::pair<std::string, std::string>{",", "."}, {".", ","}, {" ", "."}, {" ", ","}, {"\u2009", "."}}) {
             const auto all = readings_of(grouped(group) + (tail.empty() ? "" : mark + tail));
             RC_ASSERT(std::find(all.begin(), all.end(), plain) != all.end());
         }

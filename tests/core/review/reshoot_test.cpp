@@ -13,7 +13,8 @@ namespace {
 const RecordingId kFilm("film");
 
 struct Job {
-    std::vector<Segment> lines = said({"undo the plug with a seventeen", "you can't see it it's too dark under here", "the torque i'll look that up later", "put the cover back on"});
+    std::vector<Segment> lines = said({"undo the plug with a seventeen", "you can't see it it's too dark under here",
+        "the torque i'll look that up later", "put the cover back on"});
     std::vector<Mark> marks = read_marks(lines);
     Procedure p;
 
@@ -25,7 +26,9 @@ struct Job {
         s.takes = {{kFilm, FrameTime(0, 1), FrameTime(8, 1)}};
         p.steps = {s};
     }
-    std::vector<Missing> list(std::vector<PoorStretch> poor = {}) const { return reshoot_list(p, {{kFilm, &lines, &marks, std::move(poor)}}); }
+    std::vector<Missing> list(std::vector<PoorStretch> poor = {}) const {
+        return reshoot_list(p, {{kFilm, &lines, &marks, std::move(poor)}});
+    }
 };
 
 }  // namespace
@@ -42,7 +45,8 @@ TEST(Reshoot, HoldsWhatIsNotSeenAndWhatWasPromised) {
 
 TEST(Reshoot, HoldsTheNotesOfTheAuthorInTheOrderOfTheTape) {
     Job job;
-    job.p.recordings[0].notes = {{NoteKind::NotFilmed, FrameTime(1, 1), "the thread from near"}, {NoteKind::Note, FrameTime(2, 1), "nice light"}, {NoteKind::LookUp, FrameTime(14, 1), "which washer"}};
+    job.p.recordings[0].notes = {{NoteKind::NotFilmed, FrameTime(1, 1), "the thread from near"},
+        {NoteKind::Note, FrameTime(2, 1), "nice light"}, {NoteKind::LookUp, FrameTime(14, 1), "which washer"}};
     const auto list = job.list();
     ASSERT_EQ(list.size(), 4U);
     EXPECT_EQ(list.front().what, "the thread from near");
@@ -68,7 +72,8 @@ TEST(Reshoot, WhatWasPutAsideOrDroppedAsksForNothing) {
 
 TEST(Reshoot, OneMomentIsOnePoint) {
     Job job;
-    job.p.recordings[0].notes = {{NoteKind::NotFilmed, FrameTime(1, 1), "a"}, {NoteKind::NotFilmed, FrameTime(2, 1), "b"}, {NoteKind::NotFilmed, FrameTime(30, 1), "c"}};
+    job.p.recordings[0].notes = {{NoteKind::NotFilmed, FrameTime(1, 1), "a"}, {NoteKind::NotFilmed, FrameTime(2, 1), "b"},
+        {NoteKind::NotFilmed, FrameTime(30, 1), "c"}};
     std::size_t noted = 0;
     for (const auto& m : job.list()) noted += m.why == "noted as not filmed" ? 1 : 0;
     EXPECT_EQ(noted, 2U);

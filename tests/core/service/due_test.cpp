@@ -30,7 +30,8 @@ ServicePlan pump() {
 
 TEST(Calendar, DaysAreReadAndWritten) {
     EXPECT_EQ(text_of(day("2026-02-28")), "2026-02-28");
-    for (const char* no : {"2026-02-29", "2026-13-01", "26-01-01", "2026/01/01", "", "2026-1-01", "abcd-ef-gh"}) EXPECT_FALSE(parse_day(no)) << no;
+    for (const char* no : {"2026-02-29", "2026-13-01", "26-01-01", "2026/01/01", "", "2026-1-01", "abcd-ef-gh"})
+        EXPECT_FALSE(parse_day(no)) << no;
     EXPECT_EQ(text_of(after_months(day("2026-01-31"), 1)), "2026-02-28");
     EXPECT_EQ(text_of(after_months(day("2024-01-31"), 1)), "2024-02-29");
     EXPECT_EQ(text_of(after_months(day("2026-11-30"), 14)), "2028-01-30");

@@ -4,8 +4,8 @@
 
 #include <algorithm>
 
-#include "core/tape/logging.h"
 #include "core/review/open_points.h"
+#include "core/tape/logging.h"
 #include "tests/core/narration/said.h"
 
 using namespace anagraph::core;
@@ -20,7 +20,9 @@ struct Tape {
     std::vector<Mark> marks;
     Procedure p;
 
-    explicit Tape(const std::vector<std::string>& text) : lines(said(text)), marks(read_marks(lines)) { p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""}; }
+    explicit Tape(const std::vector<std::string>& text) : lines(said(text)), marks(read_marks(lines)) {
+        p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
+    }
     Result<Change> draft() const { return draft_steps(p, kFilm, lines, marks, lines.back().end); }
     void perform(const Result<Change>& change) {
         ASSERT_TRUE(change) << change.error().message;
@@ -28,7 +30,9 @@ struct Tape {
     }
 };
 
-const std::vector<std::string> kJob{"hello and welcome everybody", "undo the breather plug with a twenty two socket", "then remove the gearbox cover", "the cover has six bolts", "drain the oil into a tray", "careful it is hot and it burns", "tighten the drain plug to 25 newton metres", "thanks for watching bye"};
+const std::vector<std::string> kJob{"hello and welcome everybody", "undo the breather plug with a twenty two socket",
+    "then remove the gearbox cover", "the cover has six bolts", "drain the oil into a tray", "careful it is hot and it burns",
+    "tighten the drain plug to 25 newton metres", "thanks for watching bye"};
 
 }  // namespace
 
@@ -67,7 +71,8 @@ TEST(Draft, BringsInTheItemsThatAreActedOnEachOnce) {
     for (const auto& s : tape.p.steps)
         for (const auto& a : s.actions) acted += a.items.size();
     EXPECT_GE(acted, 3U);
-    for (const auto& i : tape.p.items) EXPECT_EQ(std::count_if(tape.p.items.begin(), tape.p.items.end(), [&](const Item& x) { return x.name == i.name; }), 1) << i.name;
+    for (const auto& i : tape.p.items)
+        EXPECT_EQ(std::count_if(tape.p.items.begin(), tape.p.items.end(), [&](const Item& x) { return x.name == i.name; }), 1) << i.name;
     const Item* plug = item_named(tape.p, "drain plug");
     ASSERT_NE(plug, nullptr);
     EXPECT_EQ(plug->kind, ItemKind::Fastener);
@@ -89,8 +94,7 @@ TEST(Draft, LeavesAloneWhatAPersonHasBracketed) {
     const Step mine = tape.p.steps.front();
     tape.perform(tape.draft());
     EXPECT_EQ(*tape.p.find(mine.id), mine);
-    for (const auto& s : tape.p.steps)
-        EXPECT_EQ(s.drafted, s.id != mine.id);
+    for (const auto& s : tape.p.steps) EXPECT_EQ(s.drafted, s.id != mine.id);
 }
 
 TEST(Draft, SaysWhenThereIsNothingToDraft) {

@@ -13,7 +13,8 @@ namespace {
 
 /// Talk 0-12 s, work 12-16, silence to 50, talk 50-51 (too short), work 55-60, the film ends at 90.
 struct Tape {
-    std::vector<Segment> lines{{at(0), at(4), "hello"}, {at(4), at(8), "and thanks"}, {at(8), at(12), "for watching"}, {at(12), at(16), "undo the plug"}, {at(50), at(51), "music"}, {at(55), at(60), "fit the plug"}};
+    std::vector<Segment> lines{{at(0), at(4), "hello"}, {at(4), at(8), "and thanks"}, {at(8), at(12), "for watching"},
+        {at(12), at(16), "undo the plug"}, {at(50), at(51), "music"}, {at(55), at(60), "fit the plug"}};
     std::vector<Mark> marks;
     Procedure p = guide();
 
@@ -54,9 +55,7 @@ TEST(Folds, ALineDroppedByTheAuthorIsTalk) {
     EXPECT_EQ(t.now().front(), (Fold{at(0), at(16), true, 4}));
 }
 
-TEST(Folds, AFilmWithoutAWordIsAllThereIs) {
-    EXPECT_TRUE(folds(guide(), kOther, {}, {}, at(0), at(900)).empty());
-}
+TEST(Folds, AFilmWithoutAWordIsAllThereIs) { EXPECT_TRUE(folds(guide(), kOther, {}, {}, at(0), at(900)).empty()); }
 
 TEST(Folds, NeverOverlap) {
     Tape t;

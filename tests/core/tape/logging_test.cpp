@@ -71,12 +71,14 @@ TEST(Logging, ATakenFigureMakesItsItemOnceAndCountsNoLongerAsOpen) {
 }
 
 TEST(Logging, ClaimsAreOneFigureOnlyWhereThingKindAndPurposeAreTheSameAndTheValuesAgree) {
-    Job job({"tighten the drain plug to 25 newton metres", "the drain plug goes to 35 newton metres", "tighten the level plug to 25 newton metres"});
+    Job job({"tighten the drain plug to 25 newton metres", "the drain plug goes to 35 newton metres",
+        "tighten the level plug to 25 newton metres"});
     job.perform(bracket_step(job.p, kRecording, FrameTime(0, 1), FrameTime(12, 1), job.marks));
     for (int i = 0; i < 3; ++i) job.perform(take_figure(job.p, kRecording, job.figure(i), job.p.steps[0].id));
     ASSERT_EQ(job.p.figures.size(), 3U) << "35 is not 25, and another plug is another figure";
     const auto points = open_points(job.p);
-    const auto asked = std::find_if(points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("twice") != std::string::npos; });
+    const auto asked =
+        std::find_if(points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("twice") != std::string::npos; });
     ASSERT_NE(asked, points.end()) << "which of the two holds is asked";
     EXPECT_NE(asked->text.find("25 N·m and 35 N·m"), std::string::npos) << asked->text;
     EXPECT_EQ(std::count_if(points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("twice") != std::string::npos; }), 1);

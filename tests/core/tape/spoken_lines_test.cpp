@@ -13,7 +13,8 @@ using anagraph::core::testing::kFilm;
 
 namespace {
 
-const std::vector<Segment> kHeard{{at(0), at(4), "undo the brief her", "Lena"}, {at(10), at(14), "tighten the plug to 25 newton metres"}, {at(20), at(24), "and wipe it"}};
+const std::vector<Segment> kHeard{{at(0), at(4), "undo the brief her", "Lena"}, {at(10), at(14), "tighten the plug to 25 newton metres"},
+    {at(20), at(24), "and wipe it"}};
 
 std::vector<Segment> lines(const Procedure& p) { return spoken_lines(kHeard, p.find(kFilm)).lines; }
 
@@ -42,7 +43,8 @@ TEST(TypedLines, StandAmongTheOthersAndAreTakenOutEmpty) {
     EXPECT_EQ(all.lines[1].text, "cover comes off");
     EXPECT_EQ(all.lines[3].text, "look at the washer");
     EXPECT_EQ(all.heard, (std::vector<std::optional<std::size_t>>{0U, std::nullopt, 1U, std::nullopt, 2U}));
-    EXPECT_EQ(type_line(p, kFilm, {at(5), at(6), "the cover comes off"}).error().code, ErrorCode::Refused) << "the words that are there would be lost";
+    EXPECT_EQ(type_line(p, kFilm, {at(5), at(6), "the cover comes off"}).error().code, ErrorCode::Refused)
+        << "the words that are there would be lost";
     EXPECT_EQ(retype_line(p, kFilm, {at(4), at(6), "x"}).error().code, ErrorCode::NotFound);
     p = after(p, retype_line(p, kFilm, {at(5), at(6), "the cover comes off"}));
     EXPECT_EQ(lines(p)[1].text, "the cover comes off") << "written anew";

@@ -122,8 +122,9 @@ TEST(Takes, NoTwoStepsEverShareAMoment) {
             const StepId id = p.steps[static_cast<std::size_t>(*rc::gen::inRange<int>(0, static_cast<int>(p.steps.size())))].id;
             const auto t = at(*rc::gen::inRange(0, 60));
             const int what = *rc::gen::inRange(0, 4);
-            const auto change = what == 0 ? split_step(p, id, kFilm, t) : what == 1 ? merge_with_next(p, id)
-                                                                                    : move_edge(p, id, {0, what == 2 ? Edge::Begin : Edge::End}, t);
+            const auto change = what == 0 ? split_step(p, id, kFilm, t)
+                : what == 1               ? merge_with_next(p, id)
+                                          : move_edge(p, id, {0, what == 2 ? Edge::Begin : Edge::End}, t);
             if (change) p = *anagraph::core::apply(p, *change);
             for (int s = 0; s < 60; ++s) {
                 int holders = 0;

@@ -37,11 +37,13 @@ Procedure unlogged() {
 }  // namespace
 
 TEST(Undone, WhatIsTakenOffStaysOffUntilItIsFitted) {
-    const std::vector<Mark> first{done(1, "remove", "cover"), done(5, "loosen", "drain plug"), done(6, "remove", "drain plug"), done(9, "drain", "oil")};
+    const std::vector<Mark> first{
+        done(1, "remove", "cover"), done(5, "loosen", "drain plug"), done(6, "remove", "drain plug"), done(9, "drain", "oil")};
     const std::vector<Mark> second{done(2, "fit", "plug"), done(4, "fill", "sump")};
     const auto p = unlogged();
     EXPECT_EQ(states(p, {{kFilm, &first}}), (std::vector<std::string>{"cover off", "drain plug off", "oil drained"}));
-    EXPECT_EQ(states(p, {{kFilm, &first}, {kOther, &second}}), (std::vector<std::string>{"cover off"})) << "the short name is the same thing";
+    EXPECT_EQ(states(p, {{kFilm, &first}, {kOther, &second}}), (std::vector<std::string>{"cover off"}))
+        << "the short name is the same thing";
 }
 
 TEST(Undone, APutAsideMarkDoesNotCount) {
@@ -56,7 +58,8 @@ TEST(Undone, AStepsOwnActionsStandForItsStretch) {
     p.items.push_back({ItemId("cover"), ItemKind::Part, "belt cover", "", ""});
     p.steps[0].actions = {{"remove", {ItemId("cover")}, {}}};
     const std::vector<Mark> heard{done(1, "remove", "lid"), done(22, "disconnect", "hose")};
-    EXPECT_EQ(states(p, {{kFilm, &heard}}), (std::vector<std::string>{"belt cover off", "hose disconnected"})) << "what was heard within the step is what the author made of it";
+    EXPECT_EQ(states(p, {{kFilm, &heard}}), (std::vector<std::string>{"belt cover off", "hose disconnected"}))
+        << "what was heard within the step is what the author made of it";
 }
 
 TEST(Undone, ItIsTheLastThingThatCanBeMeant) {

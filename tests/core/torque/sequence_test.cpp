@@ -76,7 +76,8 @@ TEST(TighteningOrder, OfFreePlacesTakesEveryBoltOnce) {
         const auto xs = *rc::gen::container<std::vector<int>>(rc::gen::inRange(0, 1000));
         RC_PRE(!xs.empty() && xs.size() <= 60);
         std::vector<BoltPlace> places;
-        for (std::size_t i = 0; i < xs.size(); ++i) places.push_back({static_cast<double>(xs[i]), static_cast<double>((xs[i] * 37 + 11 * static_cast<int>(i)) % 500)});
+        for (std::size_t i = 0; i < xs.size(); ++i)
+            places.push_back({static_cast<double>(xs[i]), static_cast<double>((xs[i] * 37 + 11 * static_cast<int>(i)) % 500)});
         RC_ASSERT(every_bolt_once(*tightening_order(places), static_cast<int>(places.size())));
     });
 }

@@ -13,7 +13,8 @@ TEST(UsualTorque, AgreesWithTheTablesOfTheStandard) {
         double low;
         double high;
     };
-    const Row rows[] = {{"M6", "8.8", 9.0, 12.3}, {"M8", "8.8", 21.6, 29.8}, {"M10", "8.8", 43, 59}, {"M12", "8.8", 73, 102}, {"M6", "10.9", 13.2, 18.0}, {"M8", "10.9", 31.8, 43.8}, {"M10", "10.9", 63, 87}};
+    const Row rows[] = {{"M6", "8.8", 9.0, 12.3}, {"M8", "8.8", 21.6, 29.8}, {"M10", "8.8", 43, 59}, {"M12", "8.8", 73, 102},
+        {"M6", "10.9", 13.2, 18.0}, {"M8", "10.9", 31.8, 43.8}, {"M10", "10.9", 63, 87}};
     for (const auto& r : rows) {
         auto joint = *parse_thread(r.thread);
         joint.property_class = r.strength;

@@ -8,14 +8,28 @@
 
 namespace anagraph::core {
 
-inline constexpr WordList kMeasured = "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives movement wear worn tread height deflect stretch creep hairline groove gauge feeler feelers deeper thicker";
-inline constexpr WordList kToolWords = "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring ratchet";
-inline constexpr WordList kFluidWords = "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";
-inline constexpr WordList kTightening = "tighten tightened torque torqued nip click clicks plug plugs bolt bolts nut nuts screw screws cap caps wrench pass union banjo stud studs locknut terminal terminals snug clamp clamps fitting tight spec";
-inline constexpr WordList kHeat = "hot warm cool cold temperature thermometer thermostat heat celsius freeze freezing freezes frost minus sump outside boils boil room plus degrees";
-inline constexpr WordList kTurning = "turn turned turns further another angle apart rotate past stage tighten torque swing clockwise anticlockwise back";
-inline constexpr WordList kMeterCues = "clock meter hourmeter odometer odo panel reads read reading shows showing says stands stood display counter dash tach hours bought now last previous ran card sheet book log ";
-inline constexpr WordList kNotCounted = "first second third number step item stage page room chapter fig figure position gear cell cells type mark class part phase cylinder no ";
+inline constexpr WordList kMeasured =
+    "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives "
+    "movement wear worn tread height deflect stretch creep hairline groove gauge feeler feelers deeper thicker";
+inline constexpr WordList kToolWords =
+    "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring ratchet";
+inline constexpr WordList kFluidWords =
+    "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol "
+    "capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";
+inline constexpr WordList kTightening =
+    "tighten tightened torque torqued nip click clicks plug plugs bolt bolts nut nuts screw screws cap caps wrench pass union banjo stud "
+    "studs locknut terminal terminals snug clamp clamps fitting tight spec";
+inline constexpr WordList kHeat =
+    "hot warm cool cold temperature thermometer thermostat heat celsius freeze freezing freezes frost minus sump outside boils boil room "
+    "plus degrees";
+inline constexpr WordList kTurning =
+    "turn turned turns further another angle apart rotate past stage tighten torque swing clockwise anticlockwise back";
+inline constexpr WordList kMeterCues =
+    "clock meter hourmeter odometer odo panel reads read reading shows showing says stands stood display counter dash tach hours bought "
+    "now last previous ran card sheet book log ";
+inline constexpr WordList kNotCounted =
+    "first second third number step item stage page room chapter fig figure position gear cell cells type mark class part phase cylinder "
+    "no ";
 
 /// Is one of the words of the list within `reach` words of [from, end)?
 bool near_any_of(const Line& line, const WordList& list, std::size_t from, std::size_t end, std::size_t reach);

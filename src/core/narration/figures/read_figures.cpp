@@ -27,7 +27,9 @@ const FigureReader::Said* FigureReader::last_of(FigureKind kind, std::size_t wit
 
 const FigureReader::Said* FigureReader::last_measured(std::size_t within) const {
     for (auto it = said_.rbegin(); it != said_.rend() && segment_ - it->segment <= within; ++it)
-        if (it->kind != FigureKind::Count && it->kind != FigureKind::Interval && it->kind != FigureKind::Reading && it->kind != FigureKind::Duration && it->kind != FigureKind::Size && it->kind != FigureKind::Turn && !it->unit.empty()) return &*it;
+        if (it->kind != FigureKind::Count && it->kind != FigureKind::Interval && it->kind != FigureKind::Reading &&
+            it->kind != FigureKind::Duration && it->kind != FigureKind::Size && it->kind != FigureKind::Turn && !it->unit.empty())
+            return &*it;
     return nullptr;
 }
 
@@ -73,10 +75,13 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
         Line joined;
         const Line* source = &line;
         const bool at_end = i + n->length >= line.size();
-        const bool continues = at_end && next != nullptr && next->size() > 0 && !n->fraction && (n->open_point || unit_of(next->at(0), next->at(1), next->at(2)) || (listed("and to", next->at(0)) && line.before(i) == "between"));
+        const bool continues = at_end && next != nullptr && next->size() > 0 && !n->fraction &&
+            (n->open_point || unit_of(next->at(0), next->at(1), next->at(2)) ||
+                (listed("and to", next->at(0)) && line.before(i) == "between"));
         if (continues) {
             joined.words = line.words;
-            joined.words.insert(joined.words.end(), next->words.begin(), next->words.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(8, next->size())));
+            joined.words.insert(joined.words.end(), next->words.begin(),
+                next->words.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(8, next->size())));
             joined.words[line.size()].clause_start = joined.words[line.size()].sentence_start = false;
             source = &joined;
             if (auto again = read_number(joined.words, i)) n = std::move(again);
@@ -86,9 +91,11 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
         if (n->grouped > 0 && (p.unit.empty() || length_unit)) {
             // "four thirteen millimetre bolts" are two numbers; "twelve thirty one" on the meter is one
             const auto together = p.unit.empty() ? bare_sense(*source, p) : std::nullopt;
-            const bool one_number = together && together->kind != FigureKind::Count && together->kind != FigureKind::Size && together->kind != FigureKind::Length;
+            const bool one_number = together && together->kind != FigureKind::Count && together->kind != FigureKind::Size &&
+                together->kind != FigureKind::Length;
             const bool round = p.unit.empty() && line.before(i) == "every";
-            const bool poured = p.unit == "mil" && std::fmod(p.number.value, 50) == 0 && !listed(kToolWords, line.at(p.end)) && !is(Class::Fastener, line.at(p.end)) && (line.any_of(kFluidWords) || line.any(Class::Fluid));
+            const bool poured = p.unit == "mil" && std::fmod(p.number.value, 50) == 0 && !listed(kToolWords, line.at(p.end)) &&
+                !is(Class::Fastener, line.at(p.end)) && (line.any_of(kFluidWords) || line.any(Class::Fluid));
             if (!one_number && !round && !poured) {
                 auto first = read_number(std::span(source->words).first(i + n->grouped), i);
                 if (first) p = phrase_at(*source, i, *first);
@@ -100,9 +107,11 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
             // the kind follows from what the corrected value is
             const Phrase corrected = phrase_at(*source, *second, *read_number(source->words, *second));
             sense = corrected.unit.empty() ? bare_sense(*source, corrected) : sense_of(*source, corrected);
-            if (!sense && p.number.value >= 4 && p.number.value <= 60 && line.any(Class::Fastener)) sense = Sense{FigureKind::Size, "mm", "a size, corrected aloud"};
+            if (!sense && p.number.value >= 4 && p.number.value <= 60 && line.any(Class::Fastener))
+                sense = Sense{FigureKind::Size, "mm", "a size, corrected aloud"};
         }
-        if (!sense && !out.empty() && out.back().taken_back && !p.number.fraction && i < out.back().to + 12) sense = Sense{out.back().kind, out.back().value.unit, "the value that was put right"};
+        if (!sense && !out.empty() && out.back().taken_back && !p.number.fraction && i < out.back().to + 12)
+            sense = Sense{out.back().kind, out.back().value.unit, "the value that was put right"};
         if (!sense || std::abs(p.number.value) > 1e7 || (p.number.value == 0 && sense->kind != FigureKind::Temperature)) {
             i += std::max<std::size_t>(1, p.number.length);
             continue;
@@ -119,7 +128,8 @@ std::vector<FoundFigure> FigureReader::read(const Line& line, const Line* next, 
         keep(std::move(f));
     }
     // "hours on her is" / "six thousand one hundred and eighteen"
-    meter_asked_ = line.any({"hours", "clock", "meter", "odometer", "kilometres", "kilometers"}) && line.size() <= 8 && std::none_of(out.begin(), out.end(), [](const FoundFigure& f) { return f.kind == FigureKind::Reading; });
+    meter_asked_ = line.any({"hours", "clock", "meter", "odometer", "kilometres", "kilometers"}) && line.size() <= 8 &&
+        std::none_of(out.begin(), out.end(), [](const FoundFigure& f) { return f.kind == FigureKind::Reading; });
     word_ += line.size();
     return out;
 }

@@ -25,7 +25,9 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
     };
     const std::size_t clause = line.clause_begin(p.from);
     const std::size_t clause_end = std::min(line.clause_end(std::min(p.end, line.size()) - 1), p.end + 6);
-    const bool tool_beside = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || listed("spanner socket key size", line.before(p.from)) || line.stands_at("across the flats", p.end) || line.stands_at("across flats", p.end) || (is(Class::Fastener, line.at(p.end)) && !listed("head post cap cover", line.at(p.end)));
+    const bool tool_beside = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) ||
+        listed("spanner socket key size", line.before(p.from)) || line.stands_at("across the flats", p.end) ||
+        line.stands_at("across flats", p.end) || (is(Class::Fastener, line.at(p.end)) && !listed("head post cap cover", line.at(p.end)));
     if (tool_beside && !listed("long hose of", line.at(p.end)))
         for_size(3, "the tool named with it");
     else if (line.any_of(kToolWords, clause, clause_end))
@@ -38,11 +40,14 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
         for_size(1.5, "the fastener named before");
     else if (line.any(Class::Fastener) || (fastener_ && segment_ - fastener_segment_ <= 1))
         for_size(0.8, "the fastener named before");
-    if (near_any_of(line, "undo loosen slacken crack tighten nip unscrew unbolt clip clips", p.from, p.end, 9)) for_size(1, "what is done with it");
+    if (near_any_of(line, "undo loosen slacken crack tighten nip unscrew unbolt clip clips", p.from, p.end, 9))
+        for_size(1, "what is done with it");
     const bool usual = p.unit == "in" ? mm <= 46 : mm >= 2 && std::abs(mm * 2 - std::round(mm * 2)) < 1e-6;
     for_size(usual ? 0.5 : -2, "its value");
     if (!tool_beside && line.any_of(kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
-    if (listed("of off deep under from clear below above into out", line.at(p.end)) || near_any_of(line, "washer hose holes", p.from, p.end, 2)) for_size(-1, "");
+    if (listed("of off deep under from clear below above into out", line.at(p.end)) ||
+        near_any_of(line, "washer hose holes", p.from, p.end, 2))
+        for_size(-1, "");
     if (last_of(FigureKind::Size, 0) != nullptr) for_size(1, "the size before it");
     if (size >= 2) return Sense{FigureKind::Size, std::string(p.unit), because};
     return length;
@@ -51,7 +56,8 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
 std::optional<FigureReader::Sense> FigureReader::sense_of_mil(const Line& line, const Phrase& p) const {
     Phrase as_mm = p;
     as_mm.unit = "mm";
-    const bool tool = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) || (is(Class::Fastener, line.at(p.end)) && p.number.value <= 50);
+    const bool tool = listed(kToolWords, line.at(p.end)) || listed(kToolWords, line.at(p.end + 1)) ||
+        (is(Class::Fastener, line.at(p.end)) && p.number.value <= 50);
     const bool measured = line.any_of(kMeasured);
     const bool fluid = line.any_of(kFluidWords) || line.any(Class::Fluid);
     const auto recent = [&](FigureKind kind, std::size_t words) -> const Said* {
