@@ -2,7 +2,9 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cerrno>
+#include <cmath>
 #include <filesystem>
 
 namespace anagraph::media::av {
@@ -152,6 +154,8 @@ core::Result<Codec> open_decoder(const AVStream& stream, int threads, std::atomi
         return fail(ErrorCode::BadInput, fmt::format("The recording's {} cannot be decoded ({}).", codec->name, error_text(r)));
     return decoder;
 }
+
+int even(double x) { return std::max(2, static_cast<int>(std::lround(x / 2)) * 2); }
 
 core::FrameTime time_of(std::int64_t ticks, AVRational base) { return {ticks * base.num, base.den}; }
 

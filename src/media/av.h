@@ -85,6 +85,9 @@ core::Error trouble(const std::string& path, int code, bool reading = false);
 /// damage of the film; `no_memory`, which has to outlive the decoder, is set where that happens.
 core::Result<Codec> open_decoder(const AVStream& stream, int threads = 0, std::atomic<bool>* no_memory = nullptr);
 
+/// The even number of pixels nearest to x, 2 at the least: colour is kept for every second pixel.
+int even(double x);
+
 core::FrameTime time_of(std::int64_t ticks, AVRational base);
 std::int64_t ticks_of(const core::FrameTime& time, AVRational base);
 

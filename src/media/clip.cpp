@@ -4,12 +4,13 @@
 
 #include <algorithm>
 #include <cmath>
-#include <filesystem>
 #include <limits>
+#include <memory>
 #include <vector>
 
 #include "core/base/caught.h"
 #include "media/av.h"
+#include "media/mp4_file.h"
 
 namespace anagraph::media {
 namespace {
@@ -25,25 +26,16 @@ public:
         : options_(options),
           recording_(std::move(recording)),
           take_(take),
-          out_(std::move(out)),
+          file_(std::move(out)),
           max_width_(max_width),
           progress_(progress) {}
 
     Outcome run() {
-        auto done = cut();
-        output_.reset();
-        std::error_code ec;
-        if (done) std::filesystem::rename(temporary(), out_, ec);
-        if (done && ec) done = trouble(AVERROR(ec.value()));
-        if (!done) std::filesystem::remove(temporary(), ec);
-        return done;
+        if (auto done = cut(); !done) return done;
+        return file_.finish();
     }
 
 private:
-    std::string temporary() const { return out_ + ".tmp"; }
-
-    Outcome trouble(int code) const { return tl::make_unexpected(av::trouble(out_, code)); }
-
     Outcome cut() {
         auto streams = av::open_streams(recording_);
         if (!streams) return tl::make_unexpected(streams.error());
@@ -80,7 +72,7 @@ private:
         if (auto fed = feed_video(nullptr, ignored); !fed) return fed;
         if (sound_ != nullptr)
             if (auto fed = feed_sound(nullptr, ignored); !fed) return fed;
-        if (!output_)
+        if (!file_.begun())
             return fail(ErrorCode::NotFound,
                 fmt::format("Between {} and {} the recording holds no picture; choose another stretch.", core::clock_text(take_.from),
                     core::clock_text(take_.to)),
@@ -109,20 +101,14 @@ private:
         return rate.num > 0 ? std::max<std::int64_t>(1, av_rescale_q(1, av_inv_q(rate), video_->time_base)) : 1;
     }
 
-    static int even(double x) { return std::max(2, static_cast<int>(std::lround(x / 2)) * 2); }
-
     Outcome open_output(const AVFrame& f) {
-        AVFormatContext* raw = nullptr;
-        avformat_alloc_output_context2(
-            &raw, nullptr, "mp4", temporary().c_str());  // the name is needed again when the index moves to the front
-        output_.reset(raw);
         const AVCodec* h264 = avcodec_find_encoder_by_name("libx264");
         if (h264 == nullptr)
             return fail(ErrorCode::Unwritable, "This system has no H.264 encoder (libx264), so clips cannot be made; install it.");
-        const int width = f.width > max_width_ ? even(max_width_) : even(f.width);
+        const int width = f.width > max_width_ ? av::even(max_width_) : av::even(f.width);
         encoder_.reset(avcodec_alloc_context3(h264));
         encoder_->width = width;
-        encoder_->height = even(static_cast<double>(f.height) * width / f.width);
+        encoder_->height = av::even(static_cast<double>(f.height) * width / f.width);
         encoder_->pix_fmt = AV_PIX_FMT_YUV420P;
         encoder_->time_base = video_->time_base;
         encoder_->sample_aspect_ratio = f.sample_aspect_ratio;
@@ -134,25 +120,23 @@ private:
         encoder_->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
         av_opt_set(encoder_->priv_data, "preset", "medium", 0);
         av_opt_set(encoder_->priv_data, "crf", "23", 0);
-        if (const int r = avcodec_open2(encoder_.get(), h264, nullptr); r < 0) return trouble(r);
-        AVStream* picture = avformat_new_stream(raw, nullptr);
-        avcodec_parameters_from_context(picture->codecpar, encoder_.get());
-        picture->time_base = video_->time_base;
-        if (const auto* matrix = av_stream_get_side_data(video_, AV_PKT_DATA_DISPLAYMATRIX, nullptr)) {
-            if (auto* copy = av_stream_new_side_data(picture, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t)))
-                std::copy_n(matrix, 9 * sizeof(std::int32_t), copy);
-        }
+        if (const int r = avcodec_open2(encoder_.get(), h264, nullptr); r < 0) return file_.trouble(r);
+        if (auto added = add_stream(*encoder_, video_); !added) return added;
         if (sound_ != nullptr)
-            if (auto opened = open_sound(raw); !opened) return opened;
-        if (const int r = avio_open(&raw->pb, temporary().c_str(), AVIO_FLAG_WRITE); r < 0) return trouble(r);
-        AVDictionary* options = nullptr;
-        av_dict_set(&options, "movflags", "+faststart", 0);
-        const int r = avformat_write_header(raw, &options);
-        av_dict_free(&options);
-        return r < 0 ? trouble(r) : Outcome{};
+            if (auto opened = open_sound(); !opened) return opened;
+        return file_.begin();
     }
 
-    Outcome open_sound(AVFormatContext* raw) {
+    /// A stream of what the encoder makes.
+    Outcome add_stream(const AVCodecContext& encoder, const AVStream* upright) {
+        const std::unique_ptr<AVCodecParameters, void (*)(AVCodecParameters*)> parameters(
+            avcodec_parameters_alloc(), [](AVCodecParameters* p) { avcodec_parameters_free(&p); });
+        if (!parameters || avcodec_parameters_from_context(parameters.get(), &encoder) < 0) return file_.trouble(AVERROR(ENOMEM));
+        const auto added = file_.add(*parameters, encoder.time_base, upright);
+        return added ? Outcome{} : tl::make_unexpected(added.error());
+    }
+
+    Outcome open_sound() {
         const AVCodec* aac = avcodec_find_encoder(AV_CODEC_ID_AAC);
         sound_encoder_.reset(avcodec_alloc_context3(aac));
         sound_encoder_->sample_rate = 48000;
@@ -161,30 +145,24 @@ private:
         sound_encoder_->bit_rate = 96000;
         sound_encoder_->time_base = {1, 48000};
         sound_encoder_->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
-        if (const int r = avcodec_open2(sound_encoder_.get(), aac, nullptr); r < 0) return trouble(r);
-        AVStream* stream = avformat_new_stream(raw, nullptr);
-        avcodec_parameters_from_context(stream->codecpar, sound_encoder_.get());
-        stream->time_base = sound_encoder_->time_base;
-        return {};
+        if (const int r = avcodec_open2(sound_encoder_.get(), aac, nullptr); r < 0) return file_.trouble(r);
+        return add_stream(*sound_encoder_, nullptr);
     }
 
     Outcome send(AVCodecContext* encoder, const AVFrame* frame, int stream) {
-        int r = avcodec_send_frame(encoder, frame);
-        if (r < 0 && r != AVERROR_EOF) return trouble(r);
+        const int r = avcodec_send_frame(encoder, frame);
+        if (r < 0 && r != AVERROR_EOF) return file_.trouble(r);
         auto packet = av::packet();
         while (avcodec_receive_packet(encoder, packet.get()) >= 0) {
-            packet->stream_index = stream;
             // without a length the last picture would be cut off by the file's own edit list
             if (stream == 0 && packet->duration == 0) packet->duration = frame_ticks() * options_.slower;
-            av_packet_rescale_ts(packet.get(), encoder->time_base, output_->streams[stream]->time_base);
-            r = av_interleaved_write_frame(output_.get(), packet.get());
-            if (r < 0) return trouble(r);
+            if (auto written = file_.write(packet.get(), stream, encoder->time_base); !written) return written;
         }
         return {};
     }
 
     Outcome write_picture(std::int64_t pts) {
-        if (!output_)
+        if (!file_.begun())
             if (auto opened = open_output(*frame_); !opened) return opened;
         const double done =
             static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
@@ -200,10 +178,10 @@ private:
         scaled->format = AV_PIX_FMT_YUV420P;
         scaled->width = encoder_->width;
         scaled->height = encoder_->height;
-        if (av_frame_get_buffer(scaled.get(), 0) < 0) return trouble(AVERROR(ENOMEM));
+        if (av_frame_get_buffer(scaled.get(), 0) < 0) return file_.trouble(AVERROR(ENOMEM));
         if (drawn_on) {
             SwsContext* to_paint = to_paint_.of(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_BGRA, SWS_BICUBIC);
-            if (to_paint == nullptr) return trouble(AVERROR(ENOMEM));
+            if (to_paint == nullptr) return file_.trouble(AVERROR(ENOMEM));
             Picture picture{encoder_->width, encoder_->height, av::bgra_of(*to_paint, *frame_, encoder_->width, encoder_->height)};
             options_.paint(picture, moment);
             if (!from_paint_)
@@ -214,7 +192,7 @@ private:
             sws_scale(from_paint_.get(), rows, strides, 0, picture.height, scaled->data, scaled->linesize);
         } else {
             SwsContext* sws = scaling_.of(*frame_, encoder_->width, encoder_->height, AV_PIX_FMT_YUV420P, SWS_BICUBIC);
-            if (sws == nullptr) return trouble(AVERROR(ENOMEM));
+            if (sws == nullptr) return file_.trouble(AVERROR(ENOMEM));
             sws_scale(sws, frame_->data, frame_->linesize, 0, frame_->height, scaled->data, scaled->linesize);
         }
         scaled->pts = (pts - from_ticks_) * options_.slower;
@@ -272,7 +250,7 @@ private:
             f->ch_layout = AV_CHANNEL_LAYOUT_MONO;
             f->sample_rate = 48000;
             f->nb_samples = static_cast<int>(std::min(kPiece, pcm_.size() - at));
-            if (av_frame_get_buffer(f.get(), 0) < 0) return trouble(AVERROR(ENOMEM));
+            if (av_frame_get_buffer(f.get(), 0) < 0) return file_.trouble(AVERROR(ENOMEM));
             std::copy_n(pcm_.begin() + static_cast<std::ptrdiff_t>(at), f->nb_samples, reinterpret_cast<float*>(f->data[0]));
             f->pts = static_cast<std::int64_t>(sound_written_ + at);
             if (auto sent = send(sound_encoder_.get(), f.get(), 1); !sent) return sent;
@@ -285,15 +263,13 @@ private:
     Outcome close() {
         if (sound_encoder_)
             if (auto written = write_sound(true); !written) return written;
-        if (auto sent = send(encoder_.get(), nullptr, 0); !sent) return sent;
-        const int r = av_write_trailer(output_.get());
-        return r < 0 ? trouble(r) : Outcome{};
+        return send(encoder_.get(), nullptr, 0);
     }
 
     const ClipOptions& options_;
     std::string recording_;
     core::Take take_;
-    std::string out_;
+    Mp4File file_;
     int max_width_;
     const Progress& progress_;
     av::Input input_;
@@ -309,7 +285,6 @@ private:
     av::Sws from_paint_;       // ... and back
     bool as_it_is_ = false;    // pictures go to the encoder without being converted
     av::Swr swr_;
-    av::Output output_;
     std::vector<float> pcm_;         // waits to be encoded
     std::size_t sound_written_ = 0;  // samples encoded before it
     std::int64_t last_pts_ = AV_NOPTS_VALUE;

@@ -3,7 +3,6 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <filesystem>
 #include <limits>
 #include <set>
 #include <vector>
@@ -11,6 +10,7 @@
 #include "core/base/caught.h"
 #include "media/av.h"
 #include "media/clip.h"
+#include "media/mp4_file.h"
 
 extern "C" {
 #include <libavcodec/bsf.h>
@@ -59,7 +59,7 @@ void append_nal(std::vector<std::uint8_t>& out, const std::uint8_t* nal, std::si
 class FastCutter {
 public:
     FastCutter(std::string recording, const core::Take& take, std::string out, const Progress& progress)
-        : recording_(std::move(recording)), take_(take), out_(std::move(out)), progress_(progress) {}
+        : recording_(std::move(recording)), take_(take), file_(std::move(out)), progress_(progress) {}
 
     /// Nothing written and a reason where the stretch cannot be copied.
     core::Result<CutReport> run() {
@@ -76,15 +76,7 @@ public:
             report.why = "The pictures at the ends of the stretch cannot be decoded by themselves, so all of it is encoded anew.";
             return report;
         }
-        auto done = write();
-        output_.reset();
-        std::error_code ec;
-        if (done) std::filesystem::rename(temporary(), out_, ec);
-        if (done && ec) done = trouble(AVERROR(ec.value()));
-        if (!done) {
-            std::filesystem::remove(temporary(), ec);
-            return tl::make_unexpected(done.error());
-        }
+        if (auto done = write(); !done) return tl::make_unexpected(done.error());
         report.copied = copy_end_ - copy_begin_;
         report.encoded = encoded_.size();
         return report;
@@ -100,10 +92,6 @@ private:
         av::Packet packet;
         bool tail;
     };
-
-    std::string temporary() const { return out_ + ".tmp"; }
-
-    Outcome trouble(int code) const { return tl::make_unexpected(av::trouble(out_, code)); }
 
     Outcome open() {
         auto streams = av::open_streams(recording_);
@@ -178,7 +166,7 @@ private:
     std::string choose_stretch() {
         for (const double seconds : {0.0, 2.0, 10.0, 60.0, -1.0}) {
             early_ = seconds < 0 ? -1 : static_cast<std::int64_t>(seconds / av_q2d(video_->time_base));
-            if (auto trouble = read_metas(); !trouble.empty()) return trouble;
+            if (auto why = read_metas(); !why.empty()) return why;
             if (std::any_of(metas_.begin(), metas_.end(), [&](const Meta& m) { return m.key && m.pts <= from_; })) break;
         }
         const auto n = metas_.size();
@@ -237,7 +225,7 @@ private:
             0);
         // the parameter sets of the ends stand beside the recording's own
         av_opt_set(e->priv_data, "x264-params", "sps-id=1:open-gop=0", 0);
-        if (const int r = avcodec_open2(e.get(), h264, nullptr); r < 0) return tl::make_unexpected(trouble(r).error());
+        if (const int r = avcodec_open2(e.get(), h264, nullptr); r < 0) return tl::make_unexpected(file_.trouble(r).error());
         return e;
     }
 
@@ -280,7 +268,7 @@ private:
 
     Outcome send(AVCodecContext* codec, const AVFrame* frame, bool tail) {
         if (progress_ && !progress_(0.1)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
-        if (const int r = avcodec_send_frame(codec, frame); r < 0 && r != AVERROR_EOF) return trouble(r);
+        if (const int r = avcodec_send_frame(codec, frame); r < 0 && r != AVERROR_EOF) return file_.trouble(r);
         for (;;) {
             auto packet = av::packet();
             if (avcodec_receive_packet(codec, packet.get()) < 0) return {};
@@ -305,30 +293,12 @@ private:
     // -- the file ---------------------------------------------------------------------------------------------------
 
     Outcome open_output() {
-        AVFormatContext* raw = nullptr;
-        avformat_alloc_output_context2(&raw, nullptr, "mp4", temporary().c_str());
-        output_.reset(raw);
-        AVStream* picture = avformat_new_stream(raw, nullptr);
-        avcodec_parameters_copy(picture->codecpar, video_->codecpar);
-        picture->codecpar->codec_tag = 0;
-        picture->time_base = video_->time_base;
-        picture->sample_aspect_ratio = video_->codecpar->sample_aspect_ratio;
-        if (auto done = join_headers(*picture->codecpar); !done) return done;
-        if (const auto* matrix = av_stream_get_side_data(video_, AV_PKT_DATA_DISPLAYMATRIX, nullptr))
-            if (auto* copy = av_stream_new_side_data(picture, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t)))
-                std::copy_n(matrix, 9 * sizeof(std::int32_t), copy);
-        if (sound_ != nullptr) {
-            AVStream* stream = avformat_new_stream(raw, nullptr);
-            avcodec_parameters_copy(stream->codecpar, sound_->codecpar);
-            stream->codecpar->codec_tag = 0;
-            stream->time_base = sound_->time_base;
-        }
-        if (const int r = avio_open(&raw->pb, temporary().c_str(), AVIO_FLAG_WRITE); r < 0) return trouble(r);
-        AVDictionary* options = nullptr;
-        av_dict_set(&options, "movflags", "+faststart", 0);
-        const int r = avformat_write_header(raw, &options);
-        av_dict_free(&options);
-        return r < 0 ? trouble(r) : Outcome{};
+        const auto picture = file_.add(*video_->codecpar, video_->time_base, video_);
+        if (!picture) return tl::make_unexpected(picture.error());
+        if (auto done = join_headers(*(*picture)->codecpar); !done) return done;
+        if (sound_ != nullptr)
+            if (const auto sound = file_.add(*sound_->codecpar, sound_->time_base); !sound) return tl::make_unexpected(sound.error());
+        return file_.begin();
     }
 
     /// Extradata with the parameter sets of the recording first and those of the ends after them.
@@ -369,14 +339,10 @@ private:
     }
 
     Outcome put(AVPacket* packet, std::int64_t pts, std::int64_t dts, std::int64_t duration) {
-        packet->stream_index = 0;
         packet->pts = pts - from_;
         packet->dts = dts;
         packet->duration = duration;
-        packet->pos = -1;
-        av_packet_rescale_ts(packet, video_->time_base, output_->streams[0]->time_base);
-        const int r = av_interleaved_write_frame(output_.get(), packet);
-        return r < 0 ? trouble(r) : Outcome{};
+        return file_.write(packet, 0, video_->time_base);
     }
 
     Outcome write_packets() {
@@ -391,8 +357,7 @@ private:
         for (const auto& e : encoded_)
             if (e.tail)
                 if (auto done = put(e.packet.get(), e.packet->pts, dts[next++], usual); !done) return done;
-        const int r = av_write_trailer(output_.get());
-        return r < 0 ? trouble(r) : Outcome{};
+        return file_.finish();
     }
 
     Outcome copy_middle(const std::vector<std::int64_t>& dts, std::size_t& next, std::int64_t usual) {
@@ -433,15 +398,15 @@ private:
         const std::int64_t pts = packet->pts;
         const std::int64_t duration = packet->duration > 0 ? packet->duration : usual;
         const int flags = packet->flags;
-        if (const int r = av_bsf_send_packet(&filter, packet); r < 0) return trouble(r);
+        if (const int r = av_bsf_send_packet(&filter, packet); r < 0) return file_.trouble(r);
         auto whole = av::packet();
-        if (const int r = av_bsf_receive_packet(&filter, whole.get()); r < 0) return trouble(r);
+        if (const int r = av_bsf_receive_packet(&filter, whole.get()); r < 0) return file_.trouble(r);
         std::vector<std::uint8_t> bytes;
         each_nal(whole->data, static_cast<std::size_t>(whole->size), [&](int type, const std::uint8_t* nal, std::size_t size) {
             if (type != kNalSps && type != kNalPps && type != kNalDelimiter) append_nal(bytes, nal, size);
         });
         auto copy = av::packet();
-        if (const int r = av_new_packet(copy.get(), static_cast<int>(bytes.size())); r < 0) return trouble(r);
+        if (const int r = av_new_packet(copy.get(), static_cast<int>(bytes.size())); r < 0) return file_.trouble(r);
         std::copy(bytes.begin(), bytes.end(), copy->data);
         copy->flags = flags;
         ++next;
@@ -452,24 +417,19 @@ private:
         auto copy = av::packet();
         av_packet_ref(copy.get(), packet);
         const std::int64_t shift = av::ticks_of(take_.from, sound_->time_base);
-        copy->stream_index = 1;
         copy->pts -= shift;
         copy->dts = copy->pts;
-        copy->pos = -1;
-        av_packet_rescale_ts(copy.get(), sound_->time_base, output_->streams[1]->time_base);
-        const int r = av_interleaved_write_frame(output_.get(), copy.get());
-        return r < 0 ? trouble(r) : Outcome{};
+        return file_.write(copy.get(), 1, sound_->time_base);
     }
 
     std::string recording_;
     core::Take take_;
-    std::string out_;
+    Mp4File file_;
     const Progress& progress_;
     av::Input input_;
     AVStream* video_ = nullptr;
     AVStream* sound_ = nullptr;
     bool other_sound_ = false;
-    av::Output output_;
     std::int64_t from_ = 0;
     std::int64_t to_ = 0;
     std::int64_t early_ = 0;      // ticks to seek before what is looked for; below zero: read from the beginning
