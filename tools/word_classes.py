@@ -4,8 +4,9 @@
     tools/word_classes.py [/usr/share/wordnet] > src/core/narration/word_classes.cpp
 
 A word is a thing when one of its four commonest senses is an artefact, otherwise its class is the lexicographer file of its
-commonest noun sense, so that the reader knows a thing from a person or a
-meal in trades whose words nobody listed. Only run it again to take a newer database; the result is committed.
+commonest noun sense, so that the reader knows a thing from a person or a meal in trades whose words nobody listed. Names of
+people, places and makers and trade names are left out, and so are drugs: no workshop says them. Only run it again to take a
+newer database; the result is committed.
 """
 import sys
 
@@ -23,29 +24,52 @@ stuff day night week month year hour minute place dry low right stick zero four 
 nineteen twenty thirty forty fifty sixty seventy eighty ninety hundred thousand dozen couple""".split())
 
 
-def first_senses():
-    files = {}
+class Sense:
+    """A synset of data.noun: its lexicographer file, the words as written, and what it is a kind of."""
+
+    def __init__(self, line):
+        fields = line.partition("|")[0].split()
+        self.file = fields[1]
+        count = int(fields[3], 16)
+        self.written = fields[4:4 + 2 * count:2]
+        pointers = fields[5 + 2 * count:]
+        self.kinds_of = [pointers[i + 1] for i in range(0, 4 * int(fields[4 + 2 * count]), 4) if pointers[i] in ("@", "@i")]
+
+    def is_name_of(self, word):
+        """Is it written with a capital here? Trade names are."""
+        return word not in self.written
+
+
+def senses():
     with open(f"{FOLDER}/data.noun", encoding="latin-1") as f:
-        for line in f:
-            if not line.startswith("  "):
-                fields = line.split(" ", 3)
-                files[fields[0]] = fields[1]
+        return {line.split(" ", 1)[0]: Sense(line) for line in f if not line.startswith("  ")}
+
+
+def words_with_senses():
+    all_senses = senses()
+    drug = next(offset for offset, s in all_senses.items() if s.written == ["drug"])
+
+    def is_drug(offset):
+        return offset == drug or any(is_drug(kind) for kind in all_senses[offset].kinds_of)
+
     with open(f"{FOLDER}/index.noun", encoding="latin-1") as f:
         for line in f:
             if line.startswith("  "):
                 continue
             fields = line.split()
             word, pointers = fields[0], int(fields[3])
-            yield word, [files[offset] for offset in fields[6 + pointers:]]
+            own = [o for o in fields[6 + pointers:] if not all_senses[o].is_name_of(word) and not is_drug(o)]
+            if own:
+                yield word, [all_senses[o].file for o in own]
 
 
 lists = {name: [] for name in CLASSES}
-for word, senses in first_senses():
+for word, files in words_with_senses():
     if not word.isalpha() or not 3 <= len(word) <= 14 or word in NOT:
         continue
-    thing = "06" in senses[:4] and not senses[0] in CLASSES["Meal"]
+    thing = "06" in files[:4] and not files[0] in CLASSES["Meal"]
     for name, wanted in CLASSES.items():
-        if thing if name == "Thing" else senses[0] in wanted and not thing:
+        if thing if name == "Thing" else files[0] in wanted and not thing:
             lists[name].append(word)
 
 print("// Made by tools/word_classes.py from WordNet 3.0, Copyright 2006 by Princeton University; see resources/licences/wordnet.txt.")
