@@ -10,6 +10,7 @@
 #include "core/base/letters.h"
 #include "core/learner/learner_guide.h"
 #include "core/plate/fastener_map.h"
+#include "publish/colours.h"
 #include "publish/hazard_signs.h"
 #include "publish/marks_svg.h"
 #include "publish/plate_svg.h"
@@ -46,21 +47,6 @@ std::string figures_html(const std::vector<core::FigureRead>& figures, const std
 /// "proved: book, page 2".
 std::string standing_words(const core::FigureRead& f) {
     return fmt::format("{}{}{}", core::name_of(f.standing), f.evidence.empty() ? "" : ": ", f.evidence);
-}
-
-/// The colour behind a signal word, after ISO 3864-4.
-const char* ground_of(core::Signal signal) {
-    switch (signal) {
-        case core::Signal::Danger:
-            return "#a91b20";
-        case core::Signal::Warning:
-            return "#f58a1f";
-        case core::Signal::Caution:
-            return "#f9c800";
-        case core::Signal::Notice:
-            return "#1f5a96";
-    }
-    return "none";
 }
 
 /// Within a page of HTML a drawing needs no namespace of its own.
@@ -105,6 +91,7 @@ public:
         d.set("form", page_form());
         d.set("step_count", std::to_string(p_.steps.size()));
         d.set("safety", guide_.safety);
+        set_or_not(d, "language", guide_.language == "en" ? std::string() : guide_.language);  // the page's own words are English
         set_or_not(d, "site_note", h.site_note);
         set_or_not(d, "interval", h.interval);
         set_or_not(d, "variants", fmt::format("{}", fmt::join(h.variants, ", ")));
@@ -269,11 +256,11 @@ private:
 
     data caution(const core::CautionRead& c) {
         // Said in the drawing itself: the page's style does not reach into a drawing on its way to the PDF.
-        const bool light = c.signal == core::Signal::Danger || c.signal == core::Signal::Notice;
+        const auto colours = signal_colours(c.signal);
         data x;
         x.set("signal", std::string(core::name_of(c.signal)));
         x.set("word", core::capitalised(std::string(core::name_of(c.signal))));
-        x.set("sign", inline_svg(hazard_svg(c.symbol, light ? "#ffffff" : "#000000", ground_of(c.signal))));
+        x.set("sign", inline_svg(hazard_svg(c.symbol, colours.on, colours.ground)));
         x.set("text", line_html(c.text));
         return x;
     }
@@ -440,14 +427,14 @@ private:
 
 std::string page_form() {
     std::string all;
-    for (const char* part : {"guide.html", "plate.html", kPageParts[0], kPageParts[1]}) all += resource(part);
+    for (const char* part : {"guide.html", "plate.html", kPageParts[0], kPageParts[1]}) all += template_text(part);
     return fmt::format("{}-{}", kPageWriter, store::sha256(all).substr(0, 8));
 }
 
 std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files) {
     mustache page(html_template);
     data d = PagePrinter(edition, files).page(mark);
-    d.set("plate", data{kainjow::mustache::partial{[] { return resource("plate.html"); }}});
+    d.set("plate", data{kainjow::mustache::partial{[] { return template_text("plate.html"); }}});
     return page.render(d);
 }
 

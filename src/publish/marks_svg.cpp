@@ -9,6 +9,7 @@
 
 #include "core/plate/fastener_map.h"
 #include "core/plate/layout.h"
+#include "publish/colours.h"
 #include "publish/plate_svg.h"
 
 namespace anagraph::publish {
@@ -26,26 +27,26 @@ struct Pen {
     double y(const core::Place& p) const { return p.y * height / 10000; }
 
     /// A path in white under ink.
-    void path(const std::string& d, double thick, const char* ink, bool dashed = false) {
-        for (const auto& [colour, extra] : {std::pair<std::string, double>{"#fff", 0.16}, std::pair<std::string, double>{ink, 0.0}})
+    void path(const std::string& d, double thick, const std::string& drawn_in, bool dashed = false) {
+        for (const auto& [over, extra] :
+            {std::pair<std::string, double>{colour("white"), 0.16}, std::pair<std::string, double>{drawn_in, 0.0}})
             out += fmt::format(
                 "<path d=\"{}\" fill=\"none\" stroke=\"{}\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" "
                 "stroke-linejoin=\"round\"{}/>\n",
-                d, colour, unit * (thick + extra),
-                dashed ? fmt::format(" stroke-dasharray=\"{:.1f} {:.1f}\"", unit * 0.5, unit * 0.4) : "");
+                d, over, unit * (thick + extra), dashed ? fmt::format(" stroke-dasharray=\"{:.1f} {:.1f}\"", unit * 0.5, unit * 0.4) : "");
     }
     /// An arrowhead whose tip is at a point, coming from a direction.
-    void head(double px, double py, double direction, const char* ink) {
+    void head(double px, double py, double direction, const std::string& drawn_in) {
         std::string d = fmt::format("M{:.1f} {:.1f}", px, py);
         for (const double turn : {2.6, -2.6})
             d += fmt::format("L{:.1f} {:.1f}", px + std::cos(direction + turn) * unit * 0.8, py + std::sin(direction + turn) * unit * 0.8);
-        out += fmt::format("<path d=\"{}Z\" fill=\"{}\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n", d, ink, unit * 0.08);
+        out += fmt::format("<path d=\"{}Z\" fill=\"{}\" stroke=\"{white}\" stroke-width=\"{:.1f}\"/>\n", d, drawn_in, unit * 0.08, white());
     }
     void words(double px, double py, const std::string& text, double size) {
         out += fmt::format(
             "<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" "
-            "text-anchor=\"middle\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\" paint-order=\"stroke\">{}</text>\n",
-            px, py, unit * size, unit * 0.16, escaped(text));
+            "text-anchor=\"middle\" fill=\"{ink}\" stroke=\"{white}\" stroke-width=\"{:.1f}\" paint-order=\"stroke\">{}</text>\n",
+            px, py, unit * size, unit * 0.16, escaped(text), ink(), white());
     }
 };
 
@@ -54,7 +55,7 @@ std::string circle(double x, double y, double r) {
     return fmt::format("M{0:.1f} {1:.1f}a{2:.1f} {2:.1f} 0 1 0 {3:.1f} 0a{2:.1f} {2:.1f} 0 1 0 {4:.1f} 0", x - r, y, r, 2 * r, -2 * r);
 }
 
-void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const char* ink) {
+void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const std::string& ink) {
     const double ax = pen.x(m.at);
     const double ay = pen.y(m.at);
     const double bx = pen.x(m.to);
@@ -95,8 +96,9 @@ void sign(Pen& pen, const core::Procedure& p, const core::PlateMark& m, const ch
             return;
         case PlateSign::DoNotTouch:
             // the prohibition sign of ISO 3864: ring and bar; its shape says it without its red
-            pen.path(circle(ax, ay, pen.unit * 1.5), 0.34, "#b3141e");
-            pen.path(line(ax - pen.unit * 1.05, ay - pen.unit * 1.05, ax + pen.unit * 1.05, ay + pen.unit * 1.05), 0.34, "#b3141e");
+            pen.path(circle(ax, ay, pen.unit * 1.5), 0.34, colour("prohibition"));
+            pen.path(
+                line(ax - pen.unit * 1.05, ay - pen.unit * 1.05, ax + pen.unit * 1.05, ay + pen.unit * 1.05), 0.34, colour("prohibition"));
             return;
         case PlateSign::Distance: {
             pen.path(line(ax, ay, bx, by), 0.12, ink);
@@ -146,19 +148,20 @@ void fasteners(Pen& pen, const core::Plate& plate) {
     for (std::size_t i = 1; i < order.size(); ++i) {
         const auto& a = all[static_cast<std::size_t>(order[i - 1] - 1)].at;
         const auto& b = all[static_cast<std::size_t>(order[i] - 1)].at;
-        pen.path(line(pen.x(a), pen.y(a), pen.x(b), pen.y(b)), 0.06, "#20242a", true);
+        pen.path(line(pen.x(a), pen.y(a), pen.x(b), pen.y(b)), 0.06, colour("ink"), true);
     }
     for (std::size_t i = 0; i < order.size(); ++i) {
         const auto& at = all[static_cast<std::size_t>(order[i] - 1)].at;
         const auto shape = core::fastener_shape(plate, all[static_cast<std::size_t>(order[i] - 1)].item);
-        pen.path(outline(shape, pen.x(at), pen.y(at), pen.unit * 0.55), 0.14, "#20242a");
+        pen.path(outline(shape, pen.x(at), pen.y(at), pen.unit * 0.55), 0.14, colour("ink"));
         // a dark tag, so that no one takes it for a callout's number; its shape is the kind's as well
         const double tx = pen.x(at) + pen.unit * 1.2;
         const double ty = pen.y(at) - pen.unit * 1.2;
         pen.out += fmt::format(
-            "<path d=\"{}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n<text x=\"{:.1f}\" y=\"{:.1f}\" "
-            "font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" fill=\"#fff\">{}</text>\n",
-            outline(shape, tx, ty, pen.unit * 0.75), pen.unit * 0.08, tx, ty + pen.unit * 0.36, pen.unit, i + 1);
+            "<path d=\"{}\" fill=\"{ink}\" stroke=\"{white}\" stroke-width=\"{:.1f}\"/>\n<text x=\"{:.1f}\" y=\"{:.1f}\" "
+            "font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" text-anchor=\"middle\" "
+            "fill=\"{white}\">{}</text>\n",
+            outline(shape, tx, ty, pen.unit * 0.75), pen.unit * 0.08, tx, ty + pen.unit * 0.36, pen.unit, i + 1, ink(), white());
     }
 }
 
@@ -175,8 +178,8 @@ void off_order(Pen& pen, const core::Plate& plate) {
         const double bx = pen.x(b->target) - std::cos(way) * pen.unit * 0.9;
         const double by = pen.y(b->target) - std::sin(way) * pen.unit * 0.9;
         pen.path(line(pen.x(a->target) + std::cos(way) * pen.unit * 0.9, pen.y(a->target) + std::sin(way) * pen.unit * 0.9, bx, by), 0.14,
-            "#20242a", true);
-        pen.head(bx, by, way, "#20242a");
+            colour("ink"), true);
+        pen.head(bx, by, way, colour("ink"));
     }
 }
 
@@ -189,39 +192,39 @@ void role_tag(Pen& pen, core::PairRole role) {
     const auto [tag_wide, tag_high] = core::role_tag_size(role);
     const double wide = pen.unit * tag_wide;
     const double high = pen.unit * tag_high;
-    pen.out +=
-        fmt::format("<rect x=\"0\" y=\"0\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{:.1f}\"/>\n",
-            wide, high, u * 0.1);
-    const auto ink = [&](const std::string& d) {
+    pen.out += fmt::format(
+        "<rect x=\"0\" y=\"0\" width=\"{:.1f}\" height=\"{:.1f}\" fill=\"{white}\" stroke=\"{ink}\" stroke-width=\"{:.1f}\"/>\n", wide,
+        high, u * 0.1, ink(), white());
+    const auto stroke = [&](const std::string& d) {
         pen.out += fmt::format(
-            "<path d=\"{}\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" "
+            "<path d=\"{}\" fill=\"none\" stroke=\"{ink}\" stroke-width=\"{:.1f}\" stroke-linecap=\"round\" "
             "stroke-linejoin=\"round\"/>\n",
-            d, u * 0.2);
+            d, u * 0.2, ink());
     };
     const double x = u * 1.15;
     const double y = high / 2;
     using core::PairRole;
-    if (role == PairRole::Right || role == PairRole::New) ink(circle(x, y, u * 0.75));
+    if (role == PairRole::Right || role == PairRole::New) stroke(circle(x, y, u * 0.75));
     if (role == PairRole::Right)
-        ink(fmt::format(
+        stroke(fmt::format(
             "M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x - u * 0.38, y, x - u * 0.08, y + u * 0.32, x + u * 0.4, y - u * 0.32));
-    if (role == PairRole::New) ink(line(x - u * 0.35, y, x + u * 0.35, y) + line(x, y - u * 0.35, x, y + u * 0.35));
+    if (role == PairRole::New) stroke(line(x - u * 0.35, y, x + u * 0.35, y) + line(x, y - u * 0.35, x, y + u * 0.35));
     if (role == PairRole::Wrong || role == PairRole::Old)
-        ink(fmt::format("M{0:.1f} {1:.1f}H{2:.1f}V{3:.1f}H{0:.1f}Z", x - u * 0.7, y - u * 0.7, x + u * 0.7, y + u * 0.7));
+        stroke(fmt::format("M{0:.1f} {1:.1f}H{2:.1f}V{3:.1f}H{0:.1f}Z", x - u * 0.7, y - u * 0.7, x + u * 0.7, y + u * 0.7));
     if (role == PairRole::Wrong)
-        ink(line(x - u * 0.35, y - u * 0.35, x + u * 0.35, y + u * 0.35) + line(x - u * 0.35, y + u * 0.35, x + u * 0.35, y - u * 0.35));
-    if (role == PairRole::Old) ink(line(x - u * 0.35, y, x + u * 0.35, y));
+        stroke(line(x - u * 0.35, y - u * 0.35, x + u * 0.35, y + u * 0.35) + line(x - u * 0.35, y + u * 0.35, x + u * 0.35, y - u * 0.35));
+    if (role == PairRole::Old) stroke(line(x - u * 0.35, y, x + u * 0.35, y));
     if (role == PairRole::Before || role == PairRole::After) {
         const double way = role == PairRole::Before ? 1 : -1;
-        ink(line(x - way * u * 0.6, y, x + way * u * 0.5, y) +
+        stroke(line(x - way * u * 0.6, y, x + way * u * 0.5, y) +
             fmt::format("M{:.1f} {:.1f}L{:.1f} {:.1f}L{:.1f} {:.1f}", x + way * u * 0.1, y - u * 0.4, x + way * u * 0.55, y,
                 x + way * u * 0.1, y + u * 0.4));
-        ink(line(x + way * u * 0.75, y - u * 0.6, x + way * u * 0.75, y + u * 0.6));
+        stroke(line(x + way * u * 0.75, y - u * 0.6, x + way * u * 0.75, y + u * 0.6));
     }
     pen.out += fmt::format(
         "<text x=\"{:.1f}\" y=\"{:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{:.1f}\" font-weight=\"bold\" "
-        "fill=\"#20242a\">{}</text>\n",
-        u * 2.2, y + u * 0.4, u * 1.1, word);
+        "fill=\"{ink}\">{}</text>\n",
+        u * 2.2, y + u * 0.4, u * 1.1, word, ink());
 }
 
 }  // namespace
@@ -231,7 +234,7 @@ std::string marks_svg(const core::Procedure& p, const core::Plate& plate, double
     fasteners(pen, plate);
     off_order(pen, plate);
     for (std::size_t i = 0; i < plate.marks.size(); ++i)
-        sign(pen, p, plate.marks[i], static_cast<int>(i) == chosen ? "#6b2a5b" : "#20242a");
+        sign(pen, p, plate.marks[i], colour(static_cast<int>(i) == chosen ? "accent" : "ink"));
     role_tag(pen, plate.role);
     return pen.out;
 }
@@ -239,8 +242,8 @@ std::string marks_svg(const core::Procedure& p, const core::Plate& plate, double
 std::string fastener_sign(core::FastenerShape shape) {
     return fmt::format(
         "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 20 20\" width=\"14\" height=\"14\" aria-hidden=\"true\"><path d=\"{}\" "
-        "fill=\"#20242a\"/></svg>",
-        outline(shape, 10, 10, 7));
+        "fill=\"{ink}\"/></svg>",
+        outline(shape, 10, 10, 7), ink());
 }
 
 std::string marks_words(const core::Procedure& p, const core::Plate& plate) {

@@ -222,10 +222,10 @@ private:
     }
 
     Outcome page() {
-        const std::string html = guide_page(resource("guide.html"), r_.edition, edition_mark(r_.edition, r_.sha256), files_);
+        const std::string html = guide_page(template_text("guide.html"), r_.edition, edition_mark(r_.edition, r_.sha256), files_);
         if (auto done = store::write_file(work_ + "/guide.html", html); !done) return done;
         for (const char* file : {kPageParts[0], kPageParts[1], "fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
-            if (auto done = store::write_file(work_ + "/" + file, resource(file)); !done) return done;
+            if (auto done = store::write_file(work_ + "/" + file, template_text(file)); !done) return done;
         return store::write_file(work_ + "/edition.json", core::canonical_text(core::to_json(r_.edition)));
     }
 

@@ -8,6 +8,7 @@
 
 #include "core/base/letters.h"
 #include "core/plate/layout.h"
+#include "publish/colours.h"
 #include "publish/marks_svg.h"
 
 namespace anagraph::publish {
@@ -75,20 +76,20 @@ std::string callouts_svg(const core::Plate& plate, const std::map<core::ItemId, 
             const double sx = x(c.label) + dx / length * r;
             const double sy = y(c.label) + dy / length * r;
             // white under black: the leader is seen on dark and on light
-            for (const auto& [colour, thick] : {std::pair{"#fff", 0.26}, std::pair{"#20242a", 0.1}})
+            for (const auto& [name, thick] : {std::pair{"white", 0.26}, std::pair{"ink", 0.1}})
                 out += fmt::format(
                     "<line x1=\"{:.1f}\" y1=\"{:.1f}\" x2=\"{:.1f}\" y2=\"{:.1f}\" stroke=\"{}\" stroke-width=\"{:.1f}\" "
                     "stroke-linecap=\"round\"/>\n",
-                    sx, sy, x(c.target), y(c.target), colour, r * thick);
-            out +=
-                fmt::format("<circle cx=\"{:.1f}\" cy=\"{:.1f}\" r=\"{:.1f}\" fill=\"#20242a\" stroke=\"#fff\" stroke-width=\"{:.1f}\"/>\n",
-                    x(c.target), y(c.target), r * 0.2, r * 0.08);
+                    sx, sy, x(c.target), y(c.target), colour(name), r * thick);
+            out += fmt::format(
+                "<circle cx=\"{:.1f}\" cy=\"{:.1f}\" r=\"{:.1f}\" fill=\"{ink}\" stroke=\"{white}\" stroke-width=\"{:.1f}\"/>\n",
+                x(c.target), y(c.target), r * 0.2, r * 0.08, ink(), white());
         }
         out += fmt::format(
-            "<circle cx=\"{0:.1f}\" cy=\"{1:.1f}\" r=\"{2:.1f}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"{3:.1f}\"/>\n<text "
+            "<circle cx=\"{0:.1f}\" cy=\"{1:.1f}\" r=\"{2:.1f}\" fill=\"{white}\" stroke=\"{ink}\" stroke-width=\"{3:.1f}\"/>\n<text "
             "x=\"{0:.1f}\" y=\"{4:.1f}\" font-family=\"B612, sans-serif\" font-size=\"{5:.1f}\" font-weight=\"bold\" "
-            "text-anchor=\"middle\" fill=\"#20242a\">{6}</text>\n",
-            x(c.label), y(c.label), r, r * 0.12, y(c.label) + r * 0.42, r * 1.15, numbers.at(c.item));
+            "text-anchor=\"middle\" fill=\"{ink}\">{6}</text>\n",
+            x(c.label), y(c.label), r, r * 0.12, y(c.label) + r * 0.42, r * 1.15, numbers.at(c.item), ink(), white());
     }
     return out;
 }

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include "publish/colours.h"
 #include "publish/plate_svg.h"
 
 namespace anagraph::publish {
@@ -25,26 +26,26 @@ std::string drawing(const core::Procedure& p, const core::Press& press, int x) {
     std::string out;
     const auto words = [&](int y, int size, const std::string& text, bool bold) {
         out += fmt::format(
-            "<text x=\"{}\" y=\"{}\" font-family=\"B612, sans-serif\" font-size=\"{}\"{} text-anchor=\"middle\" fill=\"#20242a\">{}</text>",
-            middle, y, size, bold ? " font-weight=\"bold\"" : "", escaped(text));
+            "<text x=\"{}\" y=\"{}\" font-family=\"B612, sans-serif\" font-size=\"{}\"{} text-anchor=\"middle\" fill=\"{ink}\">{}</text>",
+            middle, y, size, bold ? " font-weight=\"bold\"" : "", escaped(text), ink());
     };
     if (!press.shows.empty()) {
-        out += fmt::format("<rect x=\"{}\" y=\"4\" width=\"{}\" height=\"30\" rx=\"3\" fill=\"#20242a\"/>", x + 22, kWide - 44);
+        out += fmt::format("<rect x=\"{}\" y=\"4\" width=\"{}\" height=\"30\" rx=\"3\" fill=\"{ink}\"/>", x + 22, kWide - 44, ink());
         out += fmt::format(
             "<text x=\"{}\" y=\"25\" font-family=\"B612 Mono, B612, monospace\" font-size=\"17\" text-anchor=\"middle\" "
-            "fill=\"#fff\">{}</text>",
-            middle, escaped(press.shows));
+            "fill=\"{white}\">{}</text>",
+            middle, escaped(press.shows), white());
     }
     out +=
-        fmt::format("<rect x=\"{}\" y=\"50\" width=\"{}\" height=\"38\" rx=\"{}\" fill=\"#fff\" stroke=\"#20242a\" stroke-width=\"2.5\"/>",
-            x + 28, kWide - 56, press.kind == Kind::Turn ? 19 : 6);
+        fmt::format("<rect x=\"{}\" y=\"50\" width=\"{}\" height=\"38\" rx=\"{}\" fill=\"{white}\" stroke=\"{ink}\" stroke-width=\"2.5\"/>",
+            x + 28, kWide - 56, press.kind == Kind::Turn ? 19 : 6, ink(), white());
     words(75, press.button.size() > 8 ? 12 : 16, press.button, true);
     if (press.kind == Kind::Turn)
-        out += fmt::format(
-            "<path d=\"M{} 46a44 30 0 0 1 70 0l4 -9m-4 9l-10 0\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle - 35);
+        out += fmt::format("<path d=\"M{} 46a44 30 0 0 1 70 0l4 -9m-4 9l-10 0\" fill=\"none\" stroke=\"{ink}\" stroke-width=\"2.5\"/>",
+            middle - 35, ink());
     else
         out += fmt::format(
-            "<path d=\"M{0} 86v22m-7 0v-14a7 7 0 0 1 14 0v14\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", middle);
+            "<path d=\"M{0} 86v22m-7 0v-14a7 7 0 0 1 14 0v14\" fill=\"none\" stroke=\"{ink}\" stroke-width=\"2.5\"/>", middle, ink());
     std::string how(core::name_of(press.kind));
     if (press.kind == Kind::Hold) how += until_shown(press) ? " until shown" : " " + hold_words(p, press);
     if (press.times > 1) how += fmt::format(", {} ×", press.times);
@@ -78,7 +79,7 @@ std::string press_strip(const core::Procedure& p, const core::ResetSequence& seq
         width, kHigh, escaped(press_words(p, sequence)), width * 2 / 3);
     for (std::size_t i = 0; i < sequence.presses.size(); ++i) {
         const int x = kWide * static_cast<int>(i);
-        if (i > 0) out += fmt::format("<path d=\"M{0} 62l9 7l-9 7\" fill=\"none\" stroke=\"#20242a\" stroke-width=\"2.5\"/>", x - 4);
+        if (i > 0) out += fmt::format("<path d=\"M{0} 62l9 7l-9 7\" fill=\"none\" stroke=\"{ink}\" stroke-width=\"2.5\"/>", x - 4, ink());
         out += drawing(p, sequence.presses[i], x);
     }
     return out + "</svg>";

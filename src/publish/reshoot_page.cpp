@@ -70,7 +70,7 @@ std::string reshoot_page(const core::Procedure& p, const std::vector<ReshootPoin
     page.set("figures", figures);
     page.set("has_figures", any);
     page.set("nothing", !any && points.empty());
-    kainjow::mustache::mustache html(resource("reshoot.html"));
+    kainjow::mustache::mustache html(template_text("reshoot.html"));
     return html.render(page);
 }
 

@@ -2,6 +2,8 @@
 
 #include <QFile>
 
+#include "publish/colours.h"
+
 static void load_publish_resources() { Q_INIT_RESOURCE(publish); }
 
 namespace anagraph::publish {
@@ -11,5 +13,7 @@ std::string resource(const char* name) {
     QFile file(QStringLiteral(":/publish/") + QString::fromLatin1(name));
     return file.open(QIODevice::ReadOnly) ? file.readAll().toStdString() : std::string();
 }
+
+std::string template_text(const char* name) { return with_colours(resource(name)); }
 
 }  // namespace anagraph::publish

@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/plate/still_frame.h"
+#include "publish/colours.h"
 
 namespace anagraph::publish {
 namespace {
@@ -30,8 +31,8 @@ QRect nearest(const core::Area& a, const QSize& size) {
 /// One flat grey with a hatching: nothing of what was there can be worked out, and nobody takes it for a part of the machine.
 void hide(QImage& image, const QRect& where) {
     QPainter p(&image);
-    p.fillRect(where, QColor(120, 122, 126));
-    p.fillRect(where, QBrush(QColor(150, 152, 156), Qt::BDiagPattern));
+    p.fillRect(where, QColor(QString::fromStdString(colour("hidden"))));
+    p.fillRect(where, QBrush(QColor(QString::fromStdString(colour("hidden_hatch"))), Qt::BDiagPattern));
 }
 
 /// Raises what is dark and leaves black and white where they are: a curve of the eye's kind, stronger for larger amounts.
@@ -85,7 +86,7 @@ QImage magnified(const QImage& still, const core::Place& at, double radius) {
     QPainterPath round;
     round.addEllipse(QRectF(0, 0, size, size));
     p.setClipPath(round);
-    p.fillRect(out.rect(), Qt::white);
+    p.fillRect(out.rect(), QColor(QString::fromStdString(colour("white"))));
     const QPointF middle(at.x * still.width() / 10000.0, at.y * still.height() / 10000.0);
     p.drawImage(QRectF(0, 0, size, size), still, QRectF(middle.x() - radius / 2, middle.y() - radius / 2, radius, radius));
     return out;

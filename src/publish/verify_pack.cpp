@@ -59,10 +59,10 @@ void check_page(const std::string& folder, const core::Edition& edition, Verific
             "guide.html was made by another version of the program, so it was not compared with edition.json word for word.");
         return;
     }
-    if (*page != guide_page(resource("guide.html"), edition, v.mark, pack_files_in(folder, edition.procedure)))
+    if (*page != guide_page(template_text("guide.html"), edition, v.mark, pack_files_in(folder, edition.procedure)))
         v.troubles.emplace_back("guide.html does not say what edition.json says: one of them was altered.");
     for (const char* part : kPageParts)
-        if (store::read_file(folder + "/" + part, kMostText).value_or("") != resource(part))
+        if (store::read_file(folder + "/" + part, kMostText).value_or("") != template_text(part))
             v.troubles.push_back(fmt::format("{} is not what was written with this page: it was altered.", part));
 }
 
