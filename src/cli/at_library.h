@@ -3,11 +3,29 @@
 
 #include <string>
 
-#include "cli/answer.h"
+#include "cli/command.h"
 #include "core/procedure/procedure.h"
 #include "store/library.h"
 
 namespace anagraph::cli {
+
+/// A command at a library: its first argument.
+class AtLibrary : public Command {
+public:
+    AtLibrary(CLI::App& app, const Answer& answer) : Command(answer) { app.add_option("LIBRARY", library_)->required(); }
+
+protected:
+    std::string library_;
+};
+
+/// A command at a guide of a library: its first two arguments.
+class AtGuide : public AtLibrary {
+public:
+    AtGuide(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) { app.add_option("GUIDE", guide_)->required(); }
+
+protected:
+    std::string guide_;
+};
 
 /// A library that is not there is a path mistyped: wrong use.
 int wrong_path(const core::Error& error);

@@ -14,12 +14,9 @@ namespace {
 
 using nlohmann::json;
 
-class Check : public Command {
+class Check : public AtGuide {
 public:
-    Check(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
-        app.add_option("GUIDE", guide_)->required();
-    }
+    using AtGuide::AtGuide;
 
     int run() override {
         auto library = store::Library::read(library_);
@@ -35,7 +32,7 @@ public:
         }
         // what the editor would say: advice, which stops nothing
         const auto house = (*library)->house();
-        const auto speller = shop::dictionary();
+        const auto speller = shop::dictionary(procedure->header.language);
         const auto found =
             core::findings(*procedure, house ? house->rules_off : std::vector<std::string>{}, speller.value_or(core::Speller{}));
         json advice = json::array();
@@ -52,10 +49,6 @@ public:
         return answer_.say(
             {{"open", out}, {"advice", advice}}, words.empty() ? "Nothing is open." : words, points.empty() ? kFine : kFoundWrong);
     }
-
-private:
-    std::string library_;
-    std::string guide_;
 };
 
 }  // namespace

@@ -10,11 +10,9 @@ namespace {
 
 using nlohmann::json;
 
-class Deliver : public Command {
+class Deliver : public AtGuide {
 public:
-    Deliver(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
-        app.add_option("GUIDE", guide_)->required();
+    Deliver(CLI::App& app, const Answer& answer) : AtGuide(app, answer) {
         app.add_option("EDITION", edition_)->required();
         app.add_option("--to", to_, "folder of the pack")->required();
     }
@@ -30,8 +28,6 @@ public:
     }
 
 private:
-    std::string library_;
-    std::string guide_;
     std::string to_;
     int edition_ = 0;
 };

@@ -14,12 +14,9 @@ namespace {
 using nlohmann::json;
 
 /// All figures of a guide, those that are not proved first.
-class Figures : public Command {
+class Figures : public AtGuide {
 public:
-    Figures(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
-        app.add_option("GUIDE", guide_)->required();
-    }
+    using AtGuide::AtGuide;
 
     int run() override {
         auto library = store::Library::read(library_);
@@ -43,10 +40,6 @@ public:
         }
         return answer_.say({{"figures", list}}, words.empty() ? "The guide has no figures yet." : words);
     }
-
-private:
-    std::string library_;
-    std::string guide_;
 };
 
 }  // namespace

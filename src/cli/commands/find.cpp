@@ -11,10 +11,9 @@ namespace {
 
 using nlohmann::json;
 
-class Find : public Command {
+class Find : public AtLibrary {
 public:
-    Find(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
+    Find(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
         app.add_option("FOLDER", where_, "where to look, with everything in it")->required();
     }
 
@@ -43,7 +42,6 @@ public:
     }
 
 private:
-    std::string library_;
     std::string where_;
 };
 

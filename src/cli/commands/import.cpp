@@ -10,10 +10,9 @@ namespace {
 
 using nlohmann::json;
 
-class Import : public Command {
+class Import : public AtLibrary {
 public:
-    Import(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
+    Import(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
         app.add_option("RECORDING", recording_)->required();
         app.add_option("--narration", narration_, "its timed text; without it, a file of the same name beside the recording");
         app.add_flag("--in-place", stays_, "do not copy the recording; remember where it lies");
@@ -37,7 +36,6 @@ public:
     }
 
 private:
-    std::string library_;
     std::string recording_;
     std::string narration_;
     bool stays_ = false;

@@ -12,11 +12,9 @@ namespace {
 
 using nlohmann::json;
 
-class Issue : public Command {
+class Issue : public AtGuide {
 public:
-    Issue(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
-        app.add_option("GUIDE", guide_)->required();
+    Issue(CLI::App& app, const Answer& answer) : AtGuide(app, answer) {
         app.add_option("--to", to_, "folder of the pack")->required();
         app.add_option("--author", author_, "who wrote it, by post")->capture_default_str();
         app.add_option("--checker", checker_, "who checked it, by post; not the author")->required();
@@ -52,8 +50,6 @@ public:
     }
 
 private:
-    std::string library_;
-    std::string guide_;
     std::string to_;
     std::string author_ = "author";
     std::string checker_;

@@ -9,9 +9,9 @@ namespace {
 
 using nlohmann::json;
 
-class List : public Command {
+class List : public AtLibrary {
 public:
-    List(CLI::App& app, const Answer& answer) : Command(answer) { app.add_option("LIBRARY", library_)->required(); }
+    using AtLibrary::AtLibrary;
 
     int run() override {
         auto library = store::Library::read(library_);
@@ -34,9 +34,6 @@ public:
         }
         return answer_.say(out, words);
     }
-
-private:
-    std::string library_;
 };
 
 }  // namespace

@@ -22,7 +22,7 @@ public:
     }
 
     int run() override {
-        const auto kind = core::figure_kind(kind_);
+        const auto kind = core::from_name<core::FigureKind>(kind_);
         if (!kind) return answer_.wrong({core::ErrorCode::BadInput, fmt::format("\"{}\" is no kind of figure.", kind_), ""}, kWrongUse);
         const auto document = paper::open_document(file_);
         if (!document) return answer_.wrong(document.error(), kWrongUse);

@@ -12,11 +12,9 @@ namespace {
 
 using nlohmann::json;
 
-class Reshoot : public Command {
+class Reshoot : public AtGuide {
 public:
-    Reshoot(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("LIBRARY", library_)->required();
-        app.add_option("GUIDE", guide_)->required();
+    Reshoot(CLI::App& app, const Answer& answer) : AtGuide(app, answer) {
         app.add_option("--to", to_, "also write it as a page with pictures, for paper or a phone");
         app.add_flag("--replace", replace_, "write over a page that is there");
     }
@@ -46,8 +44,6 @@ public:
     }
 
 private:
-    std::string library_;
-    std::string guide_;
     std::string to_;
     bool replace_ = false;
 };
