@@ -78,14 +78,14 @@ core::Result<std::string> keep_original(
 }
 
 /// A film kept and looked through, in a folder of its own.
-struct Looked {
+struct LookedThrough {
     std::string hash;
     std::string original;  // where it lies once the folder is in its place
     media::RecordingIndex index;
     store::WorkFolder files;
 };
 
-core::Result<Looked> look_through(
+core::Result<LookedThrough> look_through(
     const std::string& library_folder, const std::string& film, const media::Progress& progress, Original kept) {
     auto work = store::Library::work_folder(library_folder);
     if (!work) return tl::make_unexpected(work.error());
@@ -109,7 +109,7 @@ core::Result<Looked> look_through(
         return tl::make_unexpected(index.error());
     }
     if (auto made = publish::write_cover(work->path(), *index); !made) return tl::make_unexpected(made.error());
-    return Looked{std::move(*hash), original, std::move(*index), std::move(*work)};
+    return LookedThrough{std::move(*hash), original, std::move(*index), std::move(*work)};
 }
 
 core::Result<PreparedRecording> prepared(const std::string& library_folder, const std::string& recording, const std::string& narration,

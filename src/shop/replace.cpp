@@ -7,18 +7,18 @@
 
 namespace anagraph::shop {
 
-std::size_t Sayers::times() const {
+std::size_t GuidesWithWords::times() const {
     std::size_t out = 0;
     for (const auto& g : guides) out += g.times;
     return out;
 }
 
-core::Result<Sayers> guides_saying(
+core::Result<GuidesWithWords> guides_with_words(
     const store::Library& library, const std::string& words, const store::GuideId& except, const std::function<bool(double)>& progress) {
-    return core::caught([&]() -> core::Result<Sayers> {
+    return core::caught([&]() -> core::Result<GuidesWithWords> {
         auto guides = library.guides_that_may_say(words);
         if (!guides) return tl::make_unexpected(guides.error());
-        Sayers out;
+        GuidesWithWords out;
         for (std::size_t i = 0; i < guides->size(); ++i) {
             auto& g = (*guides)[i];
             if (progress && !progress(static_cast<double>(i) / static_cast<double>(guides->size())))

@@ -16,14 +16,14 @@ struct GuideSays {
 };
 
 /// The guides that say them, and a sentence for each that could not be read.
-struct Sayers {
+struct GuidesWithWords {
     std::vector<GuideSays> guides;
     std::vector<std::string> unreadable;
     std::size_t times() const;
 };
 /// `except` left out. Runs on any thread with a library of its own. Told the share done; return false to stop. Errors: those of
 /// the list of guides; Cancelled.
-core::Result<Sayers> guides_saying(const store::Library& library, const std::string& words, const store::GuideId& except = {},
+core::Result<GuidesWithWords> guides_with_words(const store::Library& library, const std::string& words, const store::GuideId& except = {},
     const std::function<bool(double)>& progress = {});
 
 /// The changes that replace them in these guides, to be kept together by Library::append_all(); issued editions stay as they were

@@ -8,8 +8,8 @@
 
 namespace anagraph::shop {
 
-/// A speller for a language as its dictionary is called ("en_GB"), with at most three offers a word; nothing where that
-/// dictionary is not installed. Copies share the dictionary; one thread at a time.
-std::optional<core::Speller> dictionary(const std::string& language = "en_GB");
+/// A speller for a language of ISO 639-1, with at most three offers a word: the dictionary of its usual country ("en_GB", "de_DE"),
+/// else any of that language; nothing where none is installed. Copies share the dictionary; one thread at a time.
+std::optional<core::Speller> dictionary(const std::string& language);
 
 }  // namespace anagraph::shop

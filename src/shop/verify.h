@@ -15,8 +15,8 @@ enum class PackTruth {
     Altered,    // it is not what was issued, or its parts contradict each other
     Undamaged,  // whole, and its parts agree; whether it is what was issued is not known here
     Issued,     // whole, and exactly what this library issued
-    Foreign
-};  // whole, but this library issued no such edition, or with another pack
+    Foreign,    // whole, but this library issued no such edition, or with another pack
+};
 
 struct PackVerdict {
     PackTruth truth = PackTruth::Altered;

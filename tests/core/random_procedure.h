@@ -142,7 +142,7 @@ inline Edit random_edit(const Procedure& p) {
     switch (pick(0, 13)) {
         case 0:
             return SetHeader{{some_words(), some_words(), words(), words(), {words()}, words(), {{words(), words()}}, {{words(), words()}},
-                {{"de", words(), words()}}}};
+                {{"de", words(), words()}}, pick(0, 2) == 0 ? "de" : "en"}};
         case 1:
             return Put<RecordingUse>{random_use(p), place()};
         case 2:

@@ -27,7 +27,7 @@ FigureId figure_for_action(const Procedure& p, const Step& step, const Action& a
 }
 
 /// A step with its lines, checks and waits drafted, the latter two with the stretch of the tape they were said in.
-Step drafted(const Procedure& p, Step s, const std::vector<Told>& tapes) {
+Step drafted(const Procedure& p, Step s, const std::vector<TapeLines>& tapes) {
     std::vector<FigureId> written;
     for (const auto& a : s.actions) {
         const Item* item = a.items.empty() ? nullptr : p.find(a.items.front());
@@ -68,7 +68,7 @@ constexpr const char* kNothingHeard =
 
 }  // namespace
 
-Result<Change> draft_lines(const Procedure& p, const StepId& id, const std::vector<Told>& tapes) {
+Result<Change> draft_lines(const Procedure& p, const StepId& id, const std::vector<TapeLines>& tapes) {
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, "Choose the step whose lines are to be drafted.");
     if (!step->lines.empty())
@@ -78,7 +78,7 @@ Result<Change> draft_lines(const Procedure& p, const StepId& id, const std::vect
     return tried(p, Change{"draft lines from the tape", {Put<Step>{std::move(next), std::nullopt}}});
 }
 
-Result<Change> draft_all_lines(const Procedure& p, const std::vector<Told>& tapes) {
+Result<Change> draft_all_lines(const Procedure& p, const std::vector<TapeLines>& tapes) {
     Change change{"draft lines from the tape", {}};
     for (const auto& step : p.steps) {
         if (!step.lines.empty()) continue;

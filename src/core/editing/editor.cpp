@@ -10,23 +10,21 @@ namespace {
 
 struct RuleText {
     Rule rule;
-    std::string_view name;
     std::string_view reason;
 };
-constexpr std::array<RuleText, kRules> kTexts{{
-    {Rule::TwoActions, "two actions",
-        "One action a line: who looks up from the machine finds the place again, and nothing is done halfway."},
-    {Rule::LateCaution, "late caution", "A caution stands before the action it warns of: afterwards the hand is already there."},
-    {Rule::UsualCaution, "usual caution", "Work of a kind carries cautions that every guide shows, before the first step they concern."},
-    {Rule::TypedNumber, "typed number", "A number is a figure: with its evidence, in both unit systems, and changed in one place."},
-    {Rule::TwoNames, "two names", "A part has one name in the whole guide, the one on its picture."},
-    {Rule::UnclearIt, "unclear it", "“It” and “them” must have one possible meaning: the wrong part is undone otherwise."},
-    {Rule::Passive, "passive", "An order says who does it: the reader, now. “Is removed” may have been done by somebody else."},
-    {Rule::Vague, "vague", "“Properly” and “make sure” cannot be checked: say how tight, how much, how long, or what to look for."},
-    {Rule::NoTool, "no tool", "A fastener needs its tool named, so that it is in the kit and not fetched from under the machine."},
-    {Rule::NoVerdict, "no verdict", "A check says what is good, what stops the job, and whom to ask then."},
-    {Rule::Unexplained, "unexplained word", "A word of the trade that is no part on a picture is explained once in the guide."},
-    {Rule::Spelling, "spelling", "A misspelt word makes a reader doubt the figures too."},
+constexpr std::array<RuleText, Names<Rule>::all.size()> kTexts{{
+    {Rule::TwoActions, "One action a line: who looks up from the machine finds the place again, and nothing is done halfway."},
+    {Rule::LateCaution, "A caution stands before the action it warns of: afterwards the hand is already there."},
+    {Rule::UsualCaution, "Work of a kind carries cautions that every guide shows, before the first step they concern."},
+    {Rule::TypedNumber, "A number is a figure: with its evidence, in both unit systems, and changed in one place."},
+    {Rule::TwoNames, "A part has one name in the whole guide, the one on its picture."},
+    {Rule::UnclearIt, "“It” and “them” must have one possible meaning: the wrong part is undone otherwise."},
+    {Rule::Passive, "An order says who does it: the reader, now. “Is removed” may have been done by somebody else."},
+    {Rule::Vague, "“Properly” and “make sure” cannot be checked: say how tight, how much, how long, or what to look for."},
+    {Rule::NoTool, "A fastener needs its tool named, so that it is in the kit and not fetched from under the machine."},
+    {Rule::NoVerdict, "A check says what is good, what stops the job, and whom to ask then."},
+    {Rule::Unexplained, "A word of the trade that is no part on a picture is explained once in the guide."},
+    {Rule::Spelling, "A misspelt word makes a reader doubt the figures too."},
 }};
 
 bool answered(const Step& step, const Finding& f) {
@@ -57,11 +55,12 @@ void look_at(const Procedure& p, const Step& step, const std::vector<std::vector
 
 }  // namespace
 
-std::string_view name_of(Rule rule) { return kTexts[static_cast<std::size_t>(rule)].name; }
-std::string_view reason_of(Rule rule) { return kTexts[static_cast<std::size_t>(rule)].reason; }
-std::optional<Rule> editor_rule(std::string_view name) {
-    const auto it = std::find_if(kTexts.begin(), kTexts.end(), [&](const RuleText& t) { return t.name == name; });
-    return it == kTexts.end() ? std::nullopt : std::optional(it->rule);
+std::string_view reason_of(Rule rule) {
+    return std::find_if(kTexts.begin(), kTexts.end(), [&](const RuleText& t) { return t.rule == rule; })->reason;
+}
+
+bool reads(Rule rule, std::string_view language) {
+    return language == "en" || rule == Rule::TypedNumber || rule == Rule::NoVerdict || rule == Rule::Spelling;
 }
 
 std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>& rules_off, const Speller& speller) {
@@ -76,7 +75,8 @@ std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>
             if (m.step == i) editing::usual_caution(step, *m.hazard, here);
         look_at(p, step, item_names, speller, here);
         std::erase_if(here, [&](const Finding& f) {
-            return answered(step, f) || std::find(rules_off.begin(), rules_off.end(), name_of(f.rule)) != rules_off.end();
+            return !reads(f.rule, p.header.language) || answered(step, f) ||
+                std::find(rules_off.begin(), rules_off.end(), name_of(f.rule)) != rules_off.end();
         });
         // down the step: what concerns it as a whole first, then its lines with what is in each, then its checks
         std::stable_sort(here.begin(), here.end(),

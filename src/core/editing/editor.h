@@ -8,6 +8,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/base/named.h"
 #include "core/editing/step_part.h"
 #include "core/edits/edit.h"
 
@@ -27,10 +28,13 @@ enum class Rule {
     Unexplained,   // a word of the trade is explained
     Spelling
 };
-inline constexpr int kRules = 12;
-
-std::string_view name_of(Rule rule);  // as in files: "two actions"
-std::optional<Rule> editor_rule(std::string_view name);
+template <>
+struct Names<Rule> {
+    static constexpr auto all = std::to_array<Named<Rule>>({{Rule::TwoActions, "two actions"}, {Rule::LateCaution, "late caution"},
+        {Rule::UsualCaution, "usual caution"}, {Rule::TypedNumber, "typed number"}, {Rule::TwoNames, "two names"},
+        {Rule::UnclearIt, "unclear it"}, {Rule::Passive, "passive"}, {Rule::Vague, "vague"}, {Rule::NoTool, "no tool"},
+        {Rule::NoVerdict, "no verdict"}, {Rule::Unexplained, "unexplained word"}, {Rule::Spelling, "spelling"}});
+};
 /// What the rule asks and why, for the help.
 std::string_view reason_of(Rule rule);
 
@@ -52,8 +56,11 @@ struct Speller {
     std::function<std::vector<std::string>(const std::string& word)> offers;
 };
 
-/// Everything found in the guide by the rules that are on, step by step and down each step; what was answered is left out.
-/// Without a speller nothing is said of spelling.
+/// Do the rule's words fit a text in that language? Those of wording and of usual cautions know English only.
+bool reads(Rule rule, std::string_view language);
+
+/// Everything found in the guide by the rules that are on and read its language, step by step and down each step; what was answered is left
+/// out. Without a speller nothing is said of spelling.
 std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>& rules_off = {}, const Speller& speller = {});
 
 /// The finding is answered: it stands as it is. Errors: NotFound for a step that is gone; BadInput without a reason.

@@ -24,13 +24,13 @@ constexpr double kAlike = 0.25;
 
 class Search {
 public:
-    Search(const Procedure& p, const Step& step, const std::vector<Told>& tapes) : p_(p), step_(step), tapes_(tapes) {}
+    Search(const Procedure& p, const Step& step, const std::vector<TapeLines>& tapes) : p_(p), step_(step), tapes_(tapes) {}
 
     /// The mark that fits best, in the best take that has one; `fit` is 0 for one that does not.
     template <class Fit>
     std::optional<Take> best_mark(Fit&& fit) const {
         for (const auto& take : step_.takes) {
-            const Told* told = told_on(take.recording);
+            const TapeLines* told = told_on(take.recording);
             if (told == nullptr) continue;
             const Mark* best = nullptr;
             double most = 0;
@@ -51,7 +51,7 @@ public:
         const Figure* f = p_.find(id);
         if (f == nullptr) return std::nullopt;
         for (const auto& take : step_.takes) {
-            const Told* told = told_on(take.recording);
+            const TapeLines* told = told_on(take.recording);
             if (told == nullptr) continue;
             for (const auto& c : f->claims)
                 if (c.recording == take.recording)
@@ -93,14 +93,14 @@ private:
         return item != nullptr && std::find(items.begin(), items.end(), item->id) != items.end();
     }
 
-    const Told* told_on(const RecordingId& id) const {
-        const auto it = std::find_if(
-            tapes_.begin(), tapes_.end(), [&](const Told& t) { return t.recording == id && t.narration != nullptr && t.marks != nullptr; });
+    const TapeLines* told_on(const RecordingId& id) const {
+        const auto it = std::find_if(tapes_.begin(), tapes_.end(),
+            [&](const TapeLines& t) { return t.recording == id && t.narration != nullptr && t.marks != nullptr; });
         return it == tapes_.end() ? nullptr : &*it;
     }
 
     /// The line that begins at a moment, as far as it lies in the take.
-    static std::optional<Take> line_at(const Told& told, const Take& take, const FrameTime& at) {
+    static std::optional<Take> line_at(const TapeLines& told, const Take& take, const FrameTime& at) {
         const auto frame = [&](const FrameTime& t) { return told.frame_from ? told.frame_from(t) : t; };
         const auto line = std::find_if(told.narration->begin(), told.narration->end(), [&](const Segment& s) { return s.start == at; });
         if (line == told.narration->end()) return std::nullopt;
@@ -110,12 +110,12 @@ private:
 
     const Procedure& p_;
     const Step& step_;
-    const std::vector<Told>& tapes_;
+    const std::vector<TapeLines>& tapes_;
 };
 
 }  // namespace
 
-std::optional<Take> where_said(const Procedure& p, const Step& step, const PartOfStep& part, const std::vector<Told>& tapes) {
+std::optional<Take> where_said(const Procedure& p, const Step& step, const PartOfStep& part, const std::vector<TapeLines>& tapes) {
     const Search search(p, step, tapes);
     const std::size_t i = part.index;
     switch (part.part) {

@@ -208,7 +208,8 @@ void header_differences(const Procedure& before, const Procedure& after, std::ve
         h.translated.clear();
         return h;
     };
-    if (rest(before.header) != rest(after.header)) out.push_back({"Title, number, variants or the shop's note changed.", false});
+    if (rest(before.header) != rest(after.header))
+        out.push_back({"Title, number, language, variants or the workshop note changed.", false});
 }
 
 }  // namespace

@@ -57,7 +57,7 @@ void put_changed(Change& change, const std::vector<Thing>& things, const std::ve
 
 GuideSettings settings_of(const Procedure& p) {
     const Header& h = p.header;
-    GuideSettings out{h.machine, h.title, h.number, h.interval, h.site_note, {}};
+    GuideSettings out{h.machine, h.title, h.number, h.interval, h.site_note, h.language, {}};
     for (const auto& v : h.variants) out.variants.push_back({v, v});
     return out;
 }
@@ -89,6 +89,10 @@ Result<Change> set_guide(const Procedure& p, const GuideSettings& settings) {
     next.number = trimmed(settings.number);
     next.interval = trimmed(settings.interval);
     next.site_note = trimmed(settings.workshop_note);
+    next.language = trimmed(settings.language);
+    const auto small = [](char c) { return c >= 'a' && c <= 'z'; };
+    if (next.language.size() != 2 || !std::all_of(next.language.begin(), next.language.end(), small))
+        return fail(ErrorCode::BadInput, "The language is given by its two letters: en, de, fr, nl.", next.language);
     if (next.machine.empty() || next.title.empty()) return fail(ErrorCode::BadInput, "A guide needs a machine and a job.");
     next.variants.clear();
     std::set<std::string> names;

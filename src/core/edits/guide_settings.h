@@ -23,6 +23,7 @@ struct GuideSettings {
     std::string number;
     std::string interval;
     std::string workshop_note;
+    std::string language = "en";           // its texts are written in, after ISO 639-1
     std::vector<VariantSetting> variants;  // in the order they are shown
 };
 
@@ -31,7 +32,8 @@ GuideSettings settings_of(const Procedure& p);
 /// What applies to some of these variants and to no other, each named as a person would: "step 3, Drain the oil".
 std::vector<std::string> only_for(const Procedure& p, const std::vector<std::string>& these);
 
-/// The change that sets it, as one. BadInput where machine or job is empty, or two variants have one name; Refused where a variant
+/// The change that sets it, as one. BadInput where machine or job is empty, the language is
+/// no code of two letters, or two variants have one name; Refused where a variant
 /// is to go that something applies to alone, with what that is. A change without edits where nothing is different.
 Result<Change> set_guide(const Procedure& p, const GuideSettings& settings);
 

@@ -37,6 +37,14 @@ Result<Change> translate(const Procedure& p, const TranslatedLine& line, std::st
 /// The guide in that language: texts with a current translation are put in its place, all others stay as they are.
 Procedure in_language(const Procedure& p, std::string_view language);
 
+/// Languages offered to choose from; any other code of ISO 639-1 serves as well.
+struct OfferedLanguage {
+    std::string_view code;  // "de"
+    std::string_view name;  // "German"
+};
+inline constexpr OfferedLanguage kOfferedLanguages[] = {
+    {"en", "English"}, {"de", "German"}, {"fr", "French"}, {"nl", "Dutch"}, {"pl", "Polish"}, {"es", "Spanish"}};
+
 /// The languages something is translated into, in the order of their codes.
 std::vector<std::string> languages_of(const Procedure& p);
 

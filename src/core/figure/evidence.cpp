@@ -264,7 +264,7 @@ Result<Change> part_claim(const Procedure& p, const FigureId& id, std::size_t cl
             {Put<Figure>{std::move(rest), std::nullopt}, Put<Figure>{std::move(own), static_cast<std::size_t>(after)}}});
 }
 
-Change note_not_found(const Figure& figure, Looked looked) {
+Change note_not_found(const Figure& figure, FailedSearch looked) {
     Figure next = figure;
     next.looked.push_back(std::move(looked));
     return {"note where a figure was looked for", {Put<Figure>{std::move(next), std::nullopt}}};

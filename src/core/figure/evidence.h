@@ -56,6 +56,6 @@ Result<Change> join_figures(const Procedure& p, const FigureId& figure, const Fi
 Result<Change> part_claim(const Procedure& p, const FigureId& figure, std::size_t claim);
 
 /// "Not found", with who looked where and when. The value stays unknown.
-Change note_not_found(const Figure& figure, Looked looked);
+Change note_not_found(const Figure& figure, FailedSearch looked);
 
 }  // namespace anagraph::core

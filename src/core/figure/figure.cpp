@@ -12,30 +12,6 @@
 namespace anagraph::core {
 namespace {
 
-struct KindName {
-    FigureKind kind;
-    std::string_view name;
-    std::string_view spoken;
-};
-constexpr std::array<KindName, 16> kKinds{{
-    {FigureKind::Torque, "torque", "torque"},
-    {FigureKind::Turn, "turn", "turn"},
-    {FigureKind::Volume, "volume", "amount"},
-    {FigureKind::Size, "size", "size"},
-    {FigureKind::Grade, "grade", "grade"},
-    {FigureKind::PartNumber, "part_number", "part number"},
-    {FigureKind::Pressure, "pressure", "pressure"},
-    {FigureKind::Temperature, "temperature", "temperature"},
-    {FigureKind::Duration, "duration", "time"},
-    {FigureKind::Interval, "interval", "interval"},
-    {FigureKind::Reading, "reading", "reading"},
-    {FigureKind::Length, "length", "length"},
-    {FigureKind::Speed, "speed", "speed"},
-    {FigureKind::Percent, "percent", "share"},
-    {FigureKind::Count, "count", "count"},
-    {FigureKind::Force, "force", "force"},
-}};
-
 std::string folded(std::string_view text) {
     std::string out;
     for (const char c : text)
@@ -63,17 +39,6 @@ std::optional<Span> span_in(const FigureValue& v, const Unit& unit) {
 }
 
 }  // namespace
-
-std::string_view name_of(FigureKind kind) {
-    return std::find_if(kKinds.begin(), kKinds.end(), [&](const KindName& k) { return k.kind == kind; })->name;
-}
-std::string_view spoken_name_of(FigureKind kind) {
-    return std::find_if(kKinds.begin(), kKinds.end(), [&](const KindName& k) { return k.kind == kind; })->spoken;
-}
-std::optional<FigureKind> figure_kind(std::string_view name) {
-    const auto it = std::find_if(kKinds.begin(), kKinds.end(), [&](const KindName& k) { return k.name == name; });
-    return it == kKinds.end() ? std::nullopt : std::optional(it->kind);
-}
 
 namespace {
 
@@ -259,18 +224,6 @@ std::string ambiguous_number(const FigureValue& value) {
     return {};
 }
 
-std::string_view name_of(Standing standing) {
-    switch (standing) {
-        case Standing::Open:
-            return "open";
-        case Standing::Proved:
-            return "proved";
-        case Standing::Disputed:
-            return "disputed";
-    }
-    return "";
-}
-
 bool agrees(const FigureValue& value, const FigureValue& other, const std::string& tolerance, const std::string& slack) {
     const Unit* unit = find_unit(value.unit);
     if (unit == nullptr || find_unit(other.unit) == nullptr)
@@ -298,13 +251,10 @@ bool agrees(const FigureValue& value, const FigureValue& other, const std::strin
 
 bool within(double share, const FigureValue& value, const FigureValue& other) {
     if (!value.known() || !other.known()) return false;
-    const auto unit_of = [](const FigureValue& v, const FigureValue& beside) {
+    const auto unit_of = [](const FigureValue& v, const FigureValue& other_one) {
         const Unit* own = find_unit(v.unit);
-        const Unit* its = find_unit(beside.unit);
-        // a force said for a torque: its number was meant
-        if (own != nullptr && its != nullptr && own->dimension == Dimension::Force && its->dimension == Dimension::Torque)
-            return find_unit(own->id == "lbf" ? "lbf.ft" : "Nm");
-        return own;
+        const Unit* its = find_unit(other_one.unit);
+        return own != nullptr && its != nullptr ? &unit_meant(*own, its->dimension) : own;
     };
     const Unit* a = unit_of(value, other);
     const Unit* b = unit_of(other, value);

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/base/frame_time.h"
+#include "core/base/named.h"
 #include "core/base/result.h"
 #include "core/fluids/level_rule.h"
 #include "core/page/page_spot.h"
@@ -34,12 +35,22 @@ enum class FigureKind {
     Force
 };
 
-std::string_view name_of(FigureKind kind);         // "part_number": as in files
-std::string_view spoken_name_of(FigureKind kind);  // "part number": as a person reads it
-std::optional<FigureKind> figure_kind(std::string_view name);
+template <>
+struct Names<FigureKind> {
+    static constexpr auto all = std::to_array<Named<FigureKind>>(
+        {{FigureKind::Torque, "torque"}, {FigureKind::Turn, "turn"}, {FigureKind::Volume, "volume", "amount"}, {FigureKind::Size, "size"},
+            {FigureKind::Grade, "grade"}, {FigureKind::PartNumber, "part_number", "part number"}, {FigureKind::Pressure, "pressure"},
+            {FigureKind::Temperature, "temperature"}, {FigureKind::Duration, "duration", "time"}, {FigureKind::Interval, "interval"},
+            {FigureKind::Reading, "reading"}, {FigureKind::Length, "length"}, {FigureKind::Speed, "speed"},
+            {FigureKind::Percent, "percent", "share"}, {FigureKind::Count, "count"}, {FigureKind::Force, "force"}});
+};
 
 /// A value may be a limit on one side.
 enum class Limit { None, AtMost, AtLeast };
+template <>
+struct Names<Limit> {
+    static constexpr auto all = std::to_array<Named<Limit>>({{Limit::None, ""}, {Limit::AtMost, "at most"}, {Limit::AtLeast, "at least"}});
+};
 
 /// A value with the digits as they were written: "25" Nm, "8" to "10" mm, "75W90" without a unit. Empty `low`: not known.
 struct FigureValue {
@@ -88,14 +99,18 @@ struct Proof {
 };
 
 enum class Standing { Open, Proved, Disputed };
-std::string_view name_of(Standing standing);
+template <>
+struct Names<Standing> {
+    static constexpr auto all =
+        std::to_array<Named<Standing>>({{Standing::Open, "open"}, {Standing::Proved, "proved"}, {Standing::Disputed, "disputed"}});
+};
 
 /// Where a value was looked for and not found. "Not found" is an answer.
-struct Looked {
+struct FailedSearch {
     std::string where;  // "service book, issue 4"
     std::string who;    // by post
     std::string on;     // day, "2026-11-28"
-    friend bool operator==(const Looked&, const Looked&) = default;
+    friend bool operator==(const FailedSearch&, const FailedSearch&) = default;
 };
 
 struct Figure {
@@ -110,7 +125,7 @@ struct Figure {
     std::string settled;                     // why the author holds to the value although evidence differs; empty: not settled
     std::vector<std::string> variants = {};  // it holds for; empty: for all
     std::string condition = {};              // it depends on: "cold", "new seal"; empty: on nothing
-    std::vector<Looked> looked = {};
+    std::vector<FailedSearch> looked = {};
     std::vector<std::string> replaces = {};  // older part numbers or grades in whose place the value stands
     std::optional<LevelRule> level = {};     // of an amount: how the level is read by which it is checked
     friend bool operator==(const Figure&, const Figure&) = default;

@@ -14,13 +14,12 @@ struct Ends {
     double high;
 };
 
-/// A value in the unit of the line. A force said for a torque stands at its number: that is what was meant.
+/// A value in the unit of the line.
 std::optional<Ends> in_unit(const FigureValue& v, const Unit& unit) {
     const auto low = Number::kept(v.low);
     const Unit* own = find_unit(v.unit);
     if (!low || own == nullptr) return std::nullopt;
-    const bool force = own->dimension == Dimension::Force && unit.dimension == Dimension::Torque;
-    if (force) own = find_unit(own->id == "lbf" ? "lbf.ft" : "Nm");
+    own = &unit_meant(*own, unit.dimension);
     if (own->dimension != unit.dimension) return std::nullopt;
     const auto high = v.high.empty() ? low : Number::kept(v.high);
     return Ends{convert(low->value(), *own, unit), convert(high ? high->value() : low->value(), *own, unit)};
@@ -50,16 +49,11 @@ double nice_step(double span) {
 }
 
 const Unit* line_unit(const Figure& f) {
-    const auto usable = [](const FigureValue& v) -> const Unit* {
-        const Unit* u = find_unit(v.unit);
-        if (u != nullptr && u->dimension == Dimension::Force) return find_unit("Nm");
-        return u;
-    };
     if (const auto* u = find_unit(f.value.unit)) return u;
     for (const auto& p : f.proofs)
         if (const auto* u = find_unit(p.value.unit)) return u;
     for (const auto& c : f.claims)
-        if (const auto* u = f.kind == FigureKind::Torque ? usable(c.value) : find_unit(c.value.unit)) return u;
+        if (const auto* u = find_unit(c.value.unit)) return f.kind == FigureKind::Torque ? &unit_meant(*u, Dimension::Torque) : u;
     return nullptr;
 }
 

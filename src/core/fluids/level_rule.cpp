@@ -6,30 +6,6 @@
 #include <vector>
 
 namespace anagraph::core {
-namespace {
-
-constexpr std::string_view kTemperatures[] = {"unknown", "cold", "warm"};
-constexpr std::string_view kEngines[] = {"unknown", "stopped", "running"};
-constexpr std::string_view kGauges[] = {"unknown", "dipstick resting", "dipstick screwed in", "sight glass", "weeping plug"};
-
-template <class Enum, std::size_t N>
-std::optional<Enum> value_in(const std::string_view (&names)[N], std::string_view name) {
-    for (std::size_t i = 0; i < N; ++i)
-        if (names[i] == name) return static_cast<Enum>(i);
-    return std::nullopt;
-}
-
-}  // namespace
-
-std::string_view name_of(LevelRule::Temperature t) { return kTemperatures[static_cast<int>(t)]; }
-std::string_view name_of(LevelRule::Engine e) { return kEngines[static_cast<int>(e)]; }
-std::string_view name_of(LevelRule::Gauge g) { return kGauges[static_cast<int>(g)]; }
-std::optional<LevelRule::Temperature> level_temperature(std::string_view name) {
-    return value_in<LevelRule::Temperature>(kTemperatures, name);
-}
-std::optional<LevelRule::Engine> level_engine(std::string_view name) { return value_in<LevelRule::Engine>(kEngines, name); }
-std::optional<LevelRule::Gauge> level_gauge(std::string_view name) { return value_in<LevelRule::Gauge>(kGauges, name); }
-
 std::string text_of(const LevelRule& rule) {
     std::vector<std::string> parts{"On level ground"};
     std::vector<std::string> unknown;

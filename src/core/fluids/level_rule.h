@@ -5,6 +5,8 @@
 #include <string>
 #include <string_view>
 
+#include "core/base/named.h"
+
 namespace anagraph::core {
 
 struct LevelRule {
@@ -17,12 +19,22 @@ struct LevelRule {
     Gauge gauge = Gauge::Unknown;
     friend bool operator==(const LevelRule&, const LevelRule&) = default;
 };
-std::string_view name_of(LevelRule::Temperature temperature);  // as in files: "warm"; "unknown"
-std::string_view name_of(LevelRule::Engine engine);
-std::string_view name_of(LevelRule::Gauge gauge);
-std::optional<LevelRule::Temperature> level_temperature(std::string_view name);
-std::optional<LevelRule::Engine> level_engine(std::string_view name);
-std::optional<LevelRule::Gauge> level_gauge(std::string_view name);
+template <>
+struct Names<LevelRule::Temperature> {
+    static constexpr auto all = std::to_array<Named<LevelRule::Temperature>>(
+        {{LevelRule::Temperature::Unknown, "unknown"}, {LevelRule::Temperature::Cold, "cold"}, {LevelRule::Temperature::Warm, "warm"}});
+};
+template <>
+struct Names<LevelRule::Engine> {
+    static constexpr auto all = std::to_array<Named<LevelRule::Engine>>(
+        {{LevelRule::Engine::Unknown, "unknown"}, {LevelRule::Engine::Stopped, "stopped"}, {LevelRule::Engine::Running, "running"}});
+};
+template <>
+struct Names<LevelRule::Gauge> {
+    static constexpr auto all = std::to_array<Named<LevelRule::Gauge>>({{LevelRule::Gauge::Unknown, "unknown"},
+        {LevelRule::Gauge::DipstickResting, "dipstick resting"}, {LevelRule::Gauge::DipstickScrewed, "dipstick screwed in"},
+        {LevelRule::Gauge::SightGlass, "sight glass"}, {LevelRule::Gauge::WeepingPlug, "weeping plug"}});
+};
 /// "On level ground, warm, engine stopped for 5 min, dipstick resting, not screwed in." What is unknown is named at the end.
 std::string text_of(const LevelRule& rule);
 

@@ -4,6 +4,7 @@
 
 #include <array>
 #include <cmath>
+#include <numeric>
 #include <span>
 
 namespace anagraph::core {
@@ -71,8 +72,6 @@ Result<Portions> mix_by_ratio(double amount, double concentrate, double water) {
     return Portions{amount * concentrate / (concentrate + water), amount * water / (concentrate + water)};
 }
 
-std::string_view name_of(Glycol type) { return type == Glycol::Ethylene ? "ethylene glycol" : "propylene glycol"; }
-
 Result<double> freezing_point(Glycol type, double strength) {
     const auto table = table_of(type);
     for (std::size_t i = 1; i < table.size(); ++i) {
@@ -102,6 +101,16 @@ std::vector<double> jug_marks(const std::vector<double>& parts) {
     double level = 0;
     for (const double p : parts) marks.push_back(level += p);
     return marks;
+}
+
+Result<JugFillings> jug_fillings(const std::vector<double>& parts, double jug) {
+    const double all = std::accumulate(parts.begin(), parts.end(), 0.0);
+    if (!(all > 0) || !(jug > 0)) return fail(ErrorCode::BadInput, "Say what is poured and what the jug holds.");
+    const double times = std::ceil(all / jug - 1e-9);
+    if (times > kMostFillings) return fail(ErrorCode::Refused, fmt::format("That is {:.0f} jugs: take a larger one.", times));
+    std::vector<double> one;
+    for (const double part : parts) one.push_back(part / times);
+    return JugFillings{static_cast<int>(times), jug_marks(one)};
 }
 
 }  // namespace anagraph::core

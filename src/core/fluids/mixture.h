@@ -4,6 +4,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/base/named.h"
 #include "core/base/result.h"
 
 namespace anagraph::core {
@@ -31,7 +32,11 @@ struct Portions {
 Result<Portions> mix_by_ratio(double amount, double concentrate_parts, double water_parts);
 
 enum class Glycol { Ethylene, Propylene };
-std::string_view name_of(Glycol type);
+template <>
+struct Names<Glycol> {
+    static constexpr auto all =
+        std::to_array<Named<Glycol>>({{Glycol::Ethylene, "ethylene glycol"}, {Glycol::Propylene, "propylene glycol"}});
+};
 
 /// Freezing point in degC of a mixture with water of that strength in percent by volume, by interpolation.
 /// Source: ASHRAE Handbook, Fundamentals, chapter on secondary coolants (tables of freezing points by mass), turned into
@@ -43,5 +48,14 @@ Result<double> strength_for(Glycol type, double degrees);
 
 /// Marks on a jug of that size for pouring the parts one after the other: "concentrate to 0.5, water to 2.0".
 std::vector<double> jug_marks(const std::vector<double>& parts);
+
+/// What does not go into one jug, in several of the same: how often it is filled, and the marks of one filling.
+struct JugFillings {
+    int times = 1;
+    std::vector<double> marks;
+};
+inline constexpr int kMostFillings = 50;
+/// Parts and jug in one unit. Errors: BadInput for no parts or a jug that holds nothing; Refused for more than kMostFillings.
+Result<JugFillings> jug_fillings(const std::vector<double>& parts, double jug);
 
 }  // namespace anagraph::core

@@ -11,13 +11,8 @@ namespace {
 constexpr double kExact = 1e-9;
 constexpr int kTopUps = 3;  // small pours after the first, with a reading between them
 
-/// Without noughts that say nothing: "3 L", "1.7 L", "0.25 L".
-std::string litres(double value) {
-    std::string text = rounded_text(value, value < 1 ? 2 : 3);
-    if (text.find('.') != std::string::npos) text.erase(text.find_last_not_of('0') + 1);
-    if (text.ends_with('.')) text.pop_back();
-    return text + " L";
-}
+/// With the digits that tell two figures apart.
+std::string exact(double litres) { return amount_text(litres, 3); }
 
 Amount sum(const Amount& a, const Amount& b) { return {a.litres + b.litres, a.slack + b.slack}; }
 Amount difference(const Amount& a, const Amount& b) { return {a.litres - b.litres, a.slack + b.slack}; }
@@ -41,15 +36,15 @@ Outcome positive(const FluidSystem& s) {
 Outcome agreeing(const FluidSystem& s) {
     const auto no = [](std::string why) { return fail(ErrorCode::Refused, std::move(why)); };
     if (s.refill && s.total && exceeds(*s.refill, *s.total))
-        return no(fmt::format(
-            "{} refill out of {} total cannot be: one of the two is wrong.", litres(s.refill->litres), litres(s.total->litres)));
+        return no(
+            fmt::format("{} refill out of {} total cannot be: one of the two is wrong.", exact(s.refill->litres), exact(s.total->litres)));
     if (s.residue && s.total && exceeds(*s.residue, *s.total))
-        return no(fmt::format("{} cannot stay behind of {} in all.", litres(s.residue->litres), litres(s.total->litres)));
+        return no(fmt::format("{} cannot stay behind of {} in all.", exact(s.residue->litres), exact(s.total->litres)));
     if (s.total && s.refill && s.residue) {
         const Amount both = sum(*s.refill, *s.residue);
         if (differ(both, *s.total))
-            return no(fmt::format("{} refill and {} residue make {}, not the {} said to be the total.", litres(s.refill->litres),
-                litres(s.residue->litres), litres(both.litres), litres(s.total->litres)));
+            return no(fmt::format("{} refill and {} residue make {}, not the {} said to be the total.", exact(s.refill->litres),
+                exact(s.residue->litres), exact(both.litres), exact(s.total->litres)));
     }
     const std::optional<Amount> refill = s.refill ? s.refill
         : s.total && s.residue                    ? std::optional(difference(*s.total, *s.residue))
@@ -57,16 +52,16 @@ Outcome agreeing(const FluidSystem& s) {
     for (const auto& [holds, name] : {std::pair(refill, "refill"), std::pair(s.total, "total")}) {
         if (!holds) continue;
         if (s.filter && exceeds(*s.filter, *holds))
-            return no(fmt::format("The filter cannot take {} of {} {}.", litres(s.filter->litres), litres(holds->litres), name));
+            return no(fmt::format("The filter cannot take {} of {} {}.", exact(s.filter->litres), exact(holds->litres), name));
         if (s.between_marks && exceeds(*s.between_marks, *holds))
-            return no(fmt::format(
-                "{} between the marks is more than the {} of {}.", litres(s.between_marks->litres), name, litres(holds->litres)));
+            return no(
+                fmt::format("{} between the marks is more than the {} of {}.", exact(s.between_marks->litres), name, exact(holds->litres)));
     }
     if (s.total && s.drained) {
         const Amount out = s.filter ? sum(*s.drained, *s.filter) : *s.drained;
         if (exceeds(out, *s.total))
             return no(fmt::format("{} came out of a system that holds {}: it was overfilled, or one of the two is wrong.",
-                litres(out.litres), litres(s.total->litres)));
+                exact(out.litres), exact(s.total->litres)));
     }
     return {};
 }
@@ -80,6 +75,26 @@ double safe_pour(const FluidSystem& s, const Amount& refill) {
 }
 
 }  // namespace
+
+std::string amount_text(double litres, int digits) {
+    const bool small = litres > 0 && litres < 0.1;
+    const double value = small ? litres * 1000 : litres;
+    std::string text = rounded_text(value, value < 1 ? 2 : digits);
+    // without noughts that say nothing: "3 L", "1.7 L"
+    if (text.find('.') != std::string::npos) text.erase(text.find_last_not_of('0') + 1);
+    if (text.ends_with('.')) text.pop_back();
+    return text + (small ? " mL" : " L");
+}
+
+std::string amount_in_both(double litres) {
+    return fmt::format("{} ({} US qt)", amount_text(litres), rounded_text(convert(litres, *find_unit("L"), *find_unit("qt")), 2));
+}
+
+std::optional<double> most_that_comes_out(const RefillPlan& plan, const FluidSystem& system) {
+    if (plan.refill) return plan.refill->litres;
+    if (system.total) return system.total->litres;
+    return std::nullopt;
+}
 
 Result<Amount> amount_of(const Quantity& quantity) {
     constexpr double kMostSlack = 0.02;
@@ -100,7 +115,7 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
     if (!plan.refill && s.total && s.residue) {
         plan.refill = difference(*s.total, *s.residue);
         plan.because.push_back(
-            fmt::format("Refill: the total less what stays behind, {} − {}.", litres(s.total->litres), litres(s.residue->litres)));
+            fmt::format("Refill: the total less what stays behind, {} − {}.", exact(s.total->litres), exact(s.residue->litres)));
     }
     if (!plan.refill && s.drained) {
         plan.refill = s.filter ? sum(*s.drained, *s.filter) : *s.drained;
@@ -113,7 +128,7 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
         plan.residue = difference(*s.total, *plan.refill);
         plan.residue->litres = std::max(0.0, plan.residue->litres);
         plan.because.push_back(
-            fmt::format("Residue: the total less the refill, {} − {}.", litres(s.total->litres), litres(plan.refill->litres)));
+            fmt::format("Residue: the total less the refill, {} − {}.", exact(s.total->litres), exact(plan.refill->litres)));
     }
     if (!plan.total && plan.refill && s.residue && !plan.measured) plan.total = sum(*plan.refill, *s.residue);
     if (plan.refill) {
@@ -158,9 +173,9 @@ Result<VesselPlan> vessel_for(double out, double vessel, double margin) {
     plan.changes = plan.trips - 1;
     plan.change_after = plan.holds ? 0 : usable;
     plan.words = plan.holds
-        ? fmt::format("The vessel of {} takes all {} and has {} to spare.", litres(vessel), litres(out), litres(vessel - out))
-        : fmt::format("The vessel of {} does not take {}: close the plug at {} and change it, {} time{}.", litres(vessel), litres(out),
-              litres(usable), plan.changes, plan.changes == 1 ? "" : "s");
+        ? fmt::format("The vessel of {} takes all {} and has {} to spare.", exact(vessel), exact(out), exact(vessel - out))
+        : fmt::format("The vessel of {} does not take {}: close the plug at {} and change it, {} time{}.", exact(vessel), exact(out),
+              exact(usable), plan.changes, plan.changes == 1 ? "" : "s");
     return plan;
 }
 

@@ -20,6 +20,11 @@ struct Amount {
 /// Errors: BadInput for a quantity that is no volume.
 Result<Amount> amount_of(const Quantity& quantity);
 
+/// As a person reads an amount, in two digits that can be poured: "1.7 L", "25 mL". Figures that are compared need a third.
+std::string amount_text(double litres, int digits = 2);
+/// The same in both systems, as a guide prints it: "1.7 L (1.8 US qt)".
+std::string amount_in_both(double litres);
+
 /// What is known of a system. All by the same rule: total = refill + residue; the refill holds the filter's share.
 struct FluidSystem {
     std::optional<Amount> total;          // dry
@@ -44,6 +49,10 @@ struct RefillPlan {
 /// Errors: BadInput for an amount that is not positive; Refused, with the reason, where two figures cannot both be true ("6 L
 /// refill out of 5.8 L total").
 Result<RefillPlan> plan_refill(const FluidSystem& system);
+
+/// The most that comes out when it is drained: what goes in again, the filter's share with it, or all there is in it. Nothing
+/// where neither is known.
+std::optional<double> most_that_comes_out(const RefillPlan& plan, const FluidSystem& system);
 
 /// Where the filter's share is not known, as much of the refill as a filter may take: the first pour stays that far below.
 inline constexpr double kMostFilterShare = 0.15;

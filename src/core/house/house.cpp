@@ -86,7 +86,7 @@ Result<House> house_from_json(std::string_view text) {
         House house;
         house.rank.clear();
         for (const auto& name : j.at("rank")) {
-            const auto kind = source_kind(name.get<std::string>());
+            const auto kind = from_name<SourceKind>(name.get<std::string>());
             if (!kind) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no kind of source.", name.get<std::string>()), "rank");
             house.rank.push_back(*kind);
         }

@@ -171,6 +171,7 @@ public:
     explicit Reader(const Edition& e) : e_(e), p_(e.procedure) { out_.callouts = callout_numbers(p_); }
 
     LearnerGuide guide() {
+        out_.language = p_.header.language;
         out_.safety = std::string(safety_statement());
         out_.kit = kit(p_);
         for (const auto& s : p_.steps) out_.steps.push_back(step(s));

@@ -116,7 +116,8 @@ struct FollowUpRead {
 };
 
 struct LearnerGuide {
-    std::string safety;  // always first, and never left out
+    std::string language;  // of the guide's own texts, after ISO 639-1
+    std::string safety;    // always first, and never left out
     std::vector<KitRead> kit;
     std::vector<StepRead> steps;
     std::vector<FollowUpRead> later;

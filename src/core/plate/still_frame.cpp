@@ -48,6 +48,21 @@ Place recorded_at(const Place& shown, const StillCare& care, double aspect) {
     return rounded((p.x / aspect + 0.5) * 10000, (p.y + 0.5) * 10000);
 }
 
+Area recorded_area(const Area& shown, int tilt, double aspect) {
+    StillCare turned;
+    turned.tilt = tilt;
+    Area out{10000, 10000, 0, 0};
+    for (const Place corner :
+        {Place{shown.left, shown.top}, Place{shown.right, shown.top}, Place{shown.left, shown.bottom}, Place{shown.right, shown.bottom}}) {
+        const auto p = recorded_at(corner, turned, aspect);
+        out.left = std::clamp(std::min(out.left, p.x), 0, 10000);
+        out.top = std::clamp(std::min(out.top, p.y), 0, 10000);
+        out.right = std::clamp(std::max(out.right, p.x), 0, 10000);
+        out.bottom = std::clamp(std::max(out.bottom, p.y), 0, 10000);
+    }
+    return out;
+}
+
 double shown_aspect(const StillCare& care, double aspect) {
     return aspect * (care.crop.right - care.crop.left) / (care.crop.bottom - care.crop.top);
 }

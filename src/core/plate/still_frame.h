@@ -15,6 +15,9 @@ double growth(int tilt, double aspect);
 Place shown_at(const Place& recorded, const StillCare& care, double aspect);
 Place recorded_at(const Place& shown, const StillCare& care, double aspect);
 
+/// The part of the frame that lies under an area of the turned, uncut picture: the smallest upright one that covers it.
+Area recorded_area(const Area& shown, int tilt, double aspect);
+
 /// Width over height of what is shown.
 double shown_aspect(const StillCare& care, double aspect);
 

@@ -18,35 +18,6 @@ struct Wrong {
     std::string message;
 };
 
-// -- names of kinds ------------------------------------------------------------------------------------------------------
-
-std::string_view name_of(Limit limit) { return limit == Limit::None ? "" : limit == Limit::AtMost ? "at most" : "at least"; }
-bool named(const std::string& s, Limit& out) {
-    for (const Limit l : {Limit::None, Limit::AtMost, Limit::AtLeast})
-        if (name_of(l) == s) {
-            out = l;
-            return true;
-        }
-    return false;
-}
-template <class Enum>
-bool take_over(const std::optional<Enum>& found, Enum& out) {
-    if (found) out = *found;
-    return found.has_value();
-}
-bool named(const std::string& s, ItemKind& out) { return take_over(item_kind(s), out); }
-bool named(const std::string& s, SourceKind& out) { return take_over(source_kind(s), out); }
-bool named(const std::string& s, NoteKind& out) { return take_over(note_kind(s), out); }
-bool named(const std::string& s, FigureKind& out) { return take_over(figure_kind(s), out); }
-bool named(const std::string& s, Signal& out) { return take_over(signal_of(s), out); }
-bool named(const std::string& s, PlateSign& out) { return take_over(plate_sign(s), out); }
-bool named(const std::string& s, PairRole& out) { return take_over(pair_role(s), out); }
-bool named(const std::string& s, MachineState& out) { return take_over(machine_state(s), out); }
-bool named(const std::string& s, Press::Kind& out) { return take_over(press_kind(s), out); }
-bool named(const std::string& s, LevelRule::Temperature& out) { return take_over(level_temperature(s), out); }
-bool named(const std::string& s, LevelRule::Engine& out) { return take_over(level_engine(s), out); }
-bool named(const std::string& s, LevelRule::Gauge& out) { return take_over(level_gauge(s), out); }
-
 // -- writing -------------------------------------------------------------------------------------------------------------
 
 struct Writer {
@@ -205,7 +176,9 @@ struct Reader {
         if constexpr (std::is_enum_v<T>) {
             std::string text;
             read(v, text);
-            if (!named(text, out)) throw Wrong{fmt::format("\"{}\" is no {} known here", text, now)};
+            const auto value = from_name<T>(text);
+            if (!value) throw Wrong{fmt::format("\"{}\" is no {} known here", text, now)};
+            out = *value;
         } else {
             Reader inner{v};
             fields(inner, out);

@@ -16,7 +16,7 @@ void fields(F& f, FigureValue& v) {
     f.may("turn", v.turn);
 }
 template <class F>
-void fields(F& f, Looked& l) {
+void fields(F& f, FailedSearch& l) {
     f.must("where", l.where);
     f.must("who", l.who);
     f.must("on", l.on);
@@ -317,6 +317,7 @@ void fields(F& f, Header& h) {
     f.may("glossary", h.glossary);
     f.may("follow_ups", h.follow_ups);
     f.may("translated", h.translated);
+    f.may("language", h.language, std::string("en"));
 }
 
 }  // namespace anagraph::core

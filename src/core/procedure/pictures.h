@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/base/frame_time.h"
+#include "core/base/named.h"
 #include "core/procedure/ids.h"
 
 namespace anagraph::core {
@@ -54,10 +55,14 @@ enum class PlateSign {
     Look,        // ring around `at` as far as `to`
     DoNotTouch,  // at `at`
     Distance,    // from `at` to `to`, with its figure
-    Magnify
-};  // what is at `at`, larger, shown about `to`
-std::string_view name_of(PlateSign sign);
-std::optional<PlateSign> plate_sign(std::string_view name);
+    Magnify,     // what is at `at`, larger, shown about `to`
+};
+template <>
+struct Names<PlateSign> {
+    static constexpr auto all = std::to_array<Named<PlateSign>>({{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"},
+        {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"},
+        {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}, {PlateSign::Magnify, "magnify"}});
+};
 
 struct PlateMark {
     PlateSign sign = PlateSign::Look;
@@ -86,8 +91,12 @@ struct StillCare {
 
 /// What a picture shows of two that are looked at together.
 enum class PairRole { None, Before, After, Right, Wrong, New, Old };
-std::string_view name_of(PairRole role);
-std::optional<PairRole> pair_role(std::string_view name);
+template <>
+struct Names<PairRole> {
+    static constexpr auto all =
+        std::to_array<Named<PairRole>>({{PairRole::None, ""}, {PairRole::Before, "before"}, {PairRole::After, "after"},
+            {PairRole::Right, "right"}, {PairRole::Wrong, "wrong"}, {PairRole::New, "new"}, {PairRole::Old, "old"}});
+};
 /// The role of the other picture: Wrong for Right.
 PairRole counterpart(PairRole role);
 

@@ -21,35 +21,6 @@ const Thing* find_in(const std::vector<Thing>& things, const IdType& id) {
     return it == things.end() ? nullptr : &*it;
 }
 
-template <class Enum, std::size_t N>
-std::string_view name_in(const std::array<std::pair<Enum, std::string_view>, N>& table, Enum value) {
-    return std::find_if(table.begin(), table.end(), [&](const auto& e) { return e.first == value; })->second;
-}
-template <class Enum, std::size_t N>
-std::optional<Enum> value_in(const std::array<std::pair<Enum, std::string_view>, N>& table, std::string_view name) {
-    const auto it = std::find_if(table.begin(), table.end(), [&](const auto& e) { return e.second == name; });
-    return it == table.end() ? std::nullopt : std::optional(it->first);
-}
-
-constexpr std::array<std::pair<ItemKind, std::string_view>, 7> kItemKinds{
-    {{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"},
-        {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection"}}};
-constexpr std::array<std::pair<SourceKind, std::string_view>, 6> kSourceKinds{
-    {{SourceKind::Book, "book"}, {SourceKind::Label, "label"}, {SourceKind::Drawing, "drawing"}, {SourceKind::Measurement, "measurement"},
-        {SourceKind::Standard, "standard"}, {SourceKind::Word, "word"}}};
-constexpr std::array<std::pair<Signal, std::string_view>, 4> kSignals{
-    {{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}}};
-constexpr std::array<std::pair<PlateSign, std::string_view>, 9> kSigns{{{PlateSign::Turn, "turn"}, {PlateSign::TurnBack, "turn back"},
-    {PlateSign::Pull, "pull"}, {PlateSign::Press, "press"}, {PlateSign::Flow, "flow"}, {PlateSign::Look, "look"},
-    {PlateSign::DoNotTouch, "do not touch"}, {PlateSign::Distance, "distance"}, {PlateSign::Magnify, "magnify"}}};
-constexpr std::array<std::pair<PairRole, std::string_view>, 7> kRoles{{{PairRole::None, ""}, {PairRole::Before, "before"},
-    {PairRole::After, "after"}, {PairRole::Right, "right"}, {PairRole::Wrong, "wrong"}, {PairRole::New, "new"}, {PairRole::Old, "old"}}};
-constexpr std::array<std::pair<MachineState, std::string_view>, 8> kStates{{{MachineState::Level, "level"}, {MachineState::Cold, "cold"},
-    {MachineState::Warm, "warm"}, {MachineState::Running, "running"}, {MachineState::Stopped, "stopped"},
-    {MachineState::Isolated, "isolated"}, {MachineState::LockedOff, "locked off"}, {MachineState::OnStands, "on stands"}}};
-constexpr std::array<std::pair<Press::Kind, std::string_view>, 3> kPresses{
-    {{Press::Kind::Press, "press"}, {Press::Kind::Hold, "hold"}, {Press::Kind::Turn, "turn"}}};
-
 /// Callouts as they stand clockwise about the middle of their targets, from the left below on; those that stand nowhere
 /// apart, as they were made.
 std::vector<const Callout*> clockwise(const std::vector<Callout>& callouts) {
@@ -82,56 +53,6 @@ std::string_view safety_statement() {
            "work is responsible for it.";
 }
 
-std::string_view name_of(ItemKind kind) { return name_in(kItemKinds, kind); }
-std::optional<ItemKind> item_kind(std::string_view name) { return value_in(kItemKinds, name); }
-std::string_view name_of(SourceKind kind) { return name_in(kSourceKinds, kind); }
-std::string_view spoken_name_of(SourceKind kind) {
-    switch (kind) {
-        case SourceKind::Book:
-            return "maker's book";
-        case SourceKind::Label:
-            return "label on the part";
-        case SourceKind::Drawing:
-            return "drawing";
-        case SourceKind::Measurement:
-            return "measurement";
-        case SourceKind::Standard:
-            return "standard";
-        case SourceKind::Word:
-            return "maker's word";
-    }
-    return "";
-}
-std::optional<SourceKind> source_kind(std::string_view name) { return value_in(kSourceKinds, name); }
-std::string_view name_of(NoteKind kind) {
-    switch (kind) {
-        case NoteKind::Note:
-            return "note";
-        case NoteKind::NotFilmed:
-            return "not_filmed";
-        case NoteKind::LookUp:
-            return "look_up";
-        case NoteKind::DropAsTalk:
-            return "talk";
-        case NoteKind::Keep:
-            return "keep";
-    }
-    return "";
-}
-std::optional<NoteKind> note_kind(std::string_view name) {
-    for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk, NoteKind::Keep})
-        if (name_of(k) == name) return k;
-    return std::nullopt;
-}
-
-std::string_view name_of(Signal signal) { return name_in(kSignals, signal); }
-std::optional<Signal> signal_of(std::string_view name) { return value_in(kSignals, name); }
-
-std::string_view name_of(PlateSign sign) { return name_in(kSigns, sign); }
-std::optional<PlateSign> plate_sign(std::string_view name) { return value_in(kSigns, name); }
-
-std::string_view name_of(PairRole role) { return name_in(kRoles, role); }
-std::optional<PairRole> pair_role(std::string_view name) { return value_in(kRoles, name); }
 PairRole counterpart(PairRole role) {
     switch (role) {
         case PairRole::None:
@@ -152,15 +73,13 @@ PairRole counterpart(PairRole role) {
     return PairRole::None;
 }
 
-std::string_view name_of(MachineState state) { return name_in(kStates, state); }
-std::string_view spoken_name_of(MachineState state) {
-    if (state == MachineState::Level) return "on level ground";
-    if (state == MachineState::LockedOff) return "isolated and locked off";
-    return name_of(state);
+std::string contradiction(const std::vector<MachineState>& states) {
+    const auto in = [&](MachineState state) { return std::find(states.begin(), states.end(), state) != states.end(); };
+    if (in(MachineState::Cold) && in(MachineState::Warm)) return "It cannot be cold and warm at once.";
+    if (in(MachineState::Running) && (in(MachineState::Stopped) || in(MachineState::Isolated) || in(MachineState::LockedOff)))
+        return "It cannot run while it is stopped, isolated or locked off.";
+    return {};
 }
-std::optional<MachineState> machine_state(std::string_view name) { return value_in(kStates, name); }
-std::string_view name_of(Press::Kind kind) { return name_in(kPresses, kind); }
-std::optional<Press::Kind> press_kind(std::string_view name) { return value_in(kPresses, name); }
 
 const Item* Procedure::find(const ItemId& id) const { return find_in(items, id); }
 const Source* Procedure::find(const SourceId& id) const { return find_in(sources, id); }

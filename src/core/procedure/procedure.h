@@ -8,6 +8,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/base/named.h"
 #include "core/figure/figure.h"
 #include "core/narration/timed_text.h"
 #include "core/procedure/ids.h"
@@ -48,6 +49,7 @@ struct Header {
     std::vector<Term> glossary = {};
     std::vector<FollowUp> follow_ups = {};
     std::vector<Translated> translated = {};  // title, site note, words and follow-ups
+    std::string language = "en";              // its texts are written in, after ISO 639-1
     friend bool operator==(const Header&, const Header&) = default;
 };
 
@@ -55,8 +57,12 @@ struct Header {
 std::string_view safety_statement();
 
 enum class ItemKind { Part, Fastener, Seal, Fluid, Tool, Vessel, Protection };
-std::string_view name_of(ItemKind kind);
-std::optional<ItemKind> item_kind(std::string_view name);
+template <>
+struct Names<ItemKind> {
+    static constexpr auto all = std::to_array<Named<ItemKind>>(
+        {{ItemKind::Part, "part"}, {ItemKind::Fastener, "fastener"}, {ItemKind::Seal, "seal"}, {ItemKind::Fluid, "fluid"},
+            {ItemKind::Tool, "tool"}, {ItemKind::Vessel, "vessel"}, {ItemKind::Protection, "protection", "protective gear"}});
+};
 
 /// What tells a fastener from the one beside it, as marked or measured; empty: not known.
 struct Fastening {
@@ -79,10 +85,12 @@ struct Item {
 };
 
 enum class SourceKind { Book, Label, Drawing, Measurement, Standard, Word };  // the maker's word: a letter, a call
-std::string_view name_of(SourceKind kind);
-/// As a person reads it: "label on the part".
-std::string_view spoken_name_of(SourceKind kind);
-std::optional<SourceKind> source_kind(std::string_view name);
+template <>
+struct Names<SourceKind> {
+    static constexpr auto all = std::to_array<Named<SourceKind>>(
+        {{SourceKind::Book, "book", "maker's book"}, {SourceKind::Label, "label", "label on the part"}, {SourceKind::Drawing, "drawing"},
+            {SourceKind::Measurement, "measurement"}, {SourceKind::Standard, "standard"}, {SourceKind::Word, "word", "maker's word"}});
+};
 
 struct Source {
     SourceId id;
@@ -105,8 +113,11 @@ enum class NoteKind {
     DropAsTalk,  // the line is nothing but talk
     Keep,        // this picture is wanted; a step bracketed over it takes it as a plate
 };
-std::string_view name_of(NoteKind kind);
-std::optional<NoteKind> note_kind(std::string_view name);
+template <>
+struct Names<NoteKind> {
+    static constexpr auto all = std::to_array<Named<NoteKind>>({{NoteKind::Note, "note"}, {NoteKind::NotFilmed, "not_filmed", "not filmed"},
+        {NoteKind::LookUp, "look_up", "look up"}, {NoteKind::DropAsTalk, "talk"}, {NoteKind::Keep, "keep"}});
+};
 
 struct Note {
     NoteKind kind = NoteKind::Note;
@@ -164,8 +175,11 @@ struct RecordingUse {
 
 /// Signal words of ANSI Z535.6 / ISO 3864-2: danger (will kill or maim), warning (can), caution (minor injury), notice (damage).
 enum class Signal { Danger, Warning, Caution, Notice };
-std::string_view name_of(Signal signal);
-std::optional<Signal> signal_of(std::string_view name);
+template <>
+struct Names<Signal> {
+    static constexpr auto all = std::to_array<Named<Signal>>(
+        {{Signal::Danger, "danger"}, {Signal::Warning, "warning"}, {Signal::Caution, "caution"}, {Signal::Notice, "notice"}});
+};
 
 struct Caution {
     Signal signal = Signal::Caution;
@@ -219,9 +233,16 @@ struct Answered {
 
 /// The state the machine must be in for a step.
 enum class MachineState { Level, Cold, Warm, Running, Stopped, Isolated, LockedOff, OnStands };
-std::string_view name_of(MachineState state);         // as in files: "locked off"
-std::string_view spoken_name_of(MachineState state);  // "isolated and locked off"
-std::optional<MachineState> machine_state(std::string_view name);
+template <>
+struct Names<MachineState> {
+    static constexpr auto all = std::to_array<Named<MachineState>>(
+        {{MachineState::Level, "level", "on level ground"}, {MachineState::Cold, "cold"}, {MachineState::Warm, "warm"},
+            {MachineState::Running, "running"}, {MachineState::Stopped, "stopped"}, {MachineState::Isolated, "isolated"},
+            {MachineState::LockedOff, "locked off", "isolated and locked off"}, {MachineState::OnStands, "on stands"}});
+};
+
+/// Why no machine can be in all of these states, a sentence: "It cannot be cold and warm at once." Empty where it can.
+std::string contradiction(const std::vector<MachineState>& states);
 
 /// A question practitioners answer differently (see methods.h), which the step meets. The house's choice holds unless the
 /// step has one of its own.
@@ -242,8 +263,11 @@ struct Press {
     std::string shows = {};  // what the display shows then
     friend bool operator==(const Press&, const Press&) = default;
 };
-std::string_view name_of(Press::Kind kind);
-std::optional<Press::Kind> press_kind(std::string_view name);
+template <>
+struct Names<Press::Kind> {
+    static constexpr auto all =
+        std::to_array<Named<Press::Kind>>({{Press::Kind::Press, "press"}, {Press::Kind::Hold, "hold"}, {Press::Kind::Turn, "turn"}});
+};
 
 /// How a reminder or a meter is set back on one kind of display.
 struct ResetSequence {

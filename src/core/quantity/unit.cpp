@@ -164,4 +164,9 @@ double convert(double value, const Unit& from, const Unit& to) {
     return (value + from.offset) * from.factor / to.factor - to.offset;
 }
 
+const Unit& unit_meant(const Unit& said, Dimension wanted) {
+    if (said.dimension != Dimension::Force || wanted != Dimension::Torque) return said;
+    return *find_unit(said.id == "lbf" ? "lbf.ft" : said.id == "kgf" ? "kgf.m" : "Nm");
+}
+
 }  // namespace anagraph::core

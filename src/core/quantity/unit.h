@@ -36,4 +36,8 @@ std::string ambiguous_unit(std::string_view spelling);
 /// 1 US gal = 3.785411784 L (exact), 1 imperial gal = 4.54609 L (exact). Source: NIST SP 811, appendix B.
 double convert(double value, const Unit& from, const Unit& to);
 
+/// The unit that is meant where a person said `said` of something in `wanted`: a force said for a torque counts by its number ("eight
+/// newtons" of a bolt: N·m). Otherwise `said` itself.
+const Unit& unit_meant(const Unit& said, Dimension wanted);
+
 }  // namespace anagraph::core

@@ -26,8 +26,11 @@ struct ServicePlan {
     std::vector<Avoided> avoid;
     bool first = false;              // the run-in interval below holds instead
     std::optional<Quantity> run_in;  // first interval of a new machine
-    double hard_use = 1;             // intervals are multiplied by it: 0.5 for dust or short trips
+    double hard_use = 1;             // intervals are multiplied by it; see kHardUse
 };
+
+/// Dust, heat and short runs halve an interval: the usual of makers' books for hard use.
+inline constexpr double kHardUse = 0.5;
 
 struct NextDue {
     std::optional<double> due_reading;  // in the unit of the reading

@@ -172,13 +172,6 @@ Outcome fewness(int count) {
 
 }  // namespace
 
-std::optional<BoltPattern> bolt_pattern(std::string_view name) {
-    if (name == "circle") return BoltPattern::Circle;
-    if (name == "rectangle") return BoltPattern::Rectangle;
-    if (name == "line") return BoltPattern::Line;
-    return std::nullopt;
-}
-
 std::vector<BoltPlace> bolt_places(BoltPattern pattern, int count) {
     std::vector<BoltPlace> places;
     for (int i = 0; i < count; ++i) {

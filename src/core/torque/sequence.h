@@ -5,6 +5,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/base/named.h"
 #include "core/base/result.h"
 
 namespace anagraph::core {
@@ -18,9 +19,13 @@ struct BoltPlace {
 enum class BoltPattern {
     Circle,     // bolt 1 at the top, the others clockwise
     Rectangle,  // two rows, bolt 1 at the upper left, the others clockwise
-    Line
-};  // bolt 1 at one end
-std::optional<BoltPattern> bolt_pattern(std::string_view name);
+    Line,       // bolt 1 at one end
+};
+template <>
+struct Names<BoltPattern> {
+    static constexpr auto all = std::to_array<Named<BoltPattern>>({{BoltPattern::Circle, "circle", "on a circle"},
+        {BoltPattern::Rectangle, "rectangle", "on a rectangle"}, {BoltPattern::Line, "line", "in a line"}});
+};
 
 /// Where so many bolts of a pattern sit, within a square of side 2 about (0, 0).
 std::vector<BoltPlace> bolt_places(BoltPattern pattern, int count);

@@ -29,20 +29,6 @@ constexpr std::array<Band, 11> kSockets{{{4, 0.02, 0.12}, {6, 0.03, 0.15}, {9, 0
 
 }  // namespace
 
-std::string_view name_of(Fit fit) {
-    switch (fit) {
-        case Fit::Fits:
-            return "fits";
-        case Fit::Tight:
-            return "tight";
-        case Fit::DoesNotGoOn:
-            return "does not go on";
-        case Fit::RoundsOff:
-            return "rounds off";
-    }
-    return "";
-}
-
 Widths head_widths(double nominal) { return {nominal - band_of(kHeads, nominal).low, nominal}; }
 Widths socket_widths(double nominal) {
     const Band& b = band_of(kSockets, nominal);

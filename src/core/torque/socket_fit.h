@@ -3,6 +3,7 @@
 
 #include <string_view>
 
+#include "core/base/named.h"
 #include "core/base/result.h"
 
 namespace anagraph::core {
@@ -11,11 +12,14 @@ enum class Fit {
     Fits,
     Tight,  // goes on some heads of that size and not on others
     DoesNotGoOn,
-    RoundsOff
-};  // goes on with so much play that it turns over the corners
+    RoundsOff,  // goes on with so much play that it turns over the corners
+};
 
-/// "fits", "tight", "does not go on", "rounds off".
-std::string_view name_of(Fit fit);
+template <>
+struct Names<Fit> {
+    static constexpr auto all = std::to_array<Named<Fit>>(
+        {{Fit::Fits, "fits"}, {Fit::Tight, "tight"}, {Fit::DoesNotGoOn, "does not go on"}, {Fit::RoundsOff, "rounds off"}});
+};
 
 /// Widths across flats in mm, from the smallest to the largest that the standard lets through.
 struct Widths {

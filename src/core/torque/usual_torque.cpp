@@ -51,24 +51,6 @@ double torque_at(double d, double pitch, double across, double yield, double fri
 
 }  // namespace
 
-std::optional<ThreadIn> thread_in(std::string_view name) {
-    for (const auto m : {ThreadIn::Steel, ThreadIn::Aluminium, ThreadIn::Plastic})
-        if (name_of(m) == name) return m;
-    return std::nullopt;
-}
-
-std::string_view name_of(ThreadIn material) {
-    switch (material) {
-        case ThreadIn::Steel:
-            return "steel";
-        case ThreadIn::Aluminium:
-            return "aluminium";
-        case ThreadIn::Plastic:
-            return "plastic";
-    }
-    return "";
-}
-
 Result<ThreadedJoint> parse_thread(std::string_view text) {
     const auto bad = [&] { return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no metric thread; write it as M6 or M14x1.5.", text)); };
     std::string s;

@@ -5,14 +5,18 @@
 #include <string>
 #include <string_view>
 
+#include "core/base/named.h"
 #include "core/base/result.h"
 
 namespace anagraph::core {
 
 /// What the thread is cut in.
 enum class ThreadIn { Steel, Aluminium, Plastic };
-std::optional<ThreadIn> thread_in(std::string_view name);
-std::string_view name_of(ThreadIn material);
+template <>
+struct Names<ThreadIn> {
+    static constexpr auto all =
+        std::to_array<Named<ThreadIn>>({{ThreadIn::Steel, "steel"}, {ThreadIn::Aluminium, "aluminium"}, {ThreadIn::Plastic, "plastic"}});
+};
 
 struct ThreadedJoint {
     double diameter_mm = 0;      // nominal: 6 for M6

@@ -36,8 +36,10 @@ TEST(GuideSettings, MachineJobNumberIntervalAndNoteAreSet) {
     settings.number = "KQ-1";
     settings.interval = "every 200 h";
     settings.workshop_note = "Lock the bay.";
+    settings.language = "de";
     const auto h = after(guide(), settings).header;
     EXPECT_EQ(h.machine, "Perrick PT80");
+    EXPECT_EQ(h.language, "de");
     EXPECT_EQ(h.title, "200 h service");
     EXPECT_EQ(h.number, "KQ-1");
     EXPECT_EQ(h.interval, "every 200 h");
@@ -112,4 +114,13 @@ RC_GTEST_PROP(GuideSettings, RenamingThereAndBackIsTheSameGuide, ()) {
     const auto again = set_guide(renamed, back);
     RC_ASSERT(again.has_value());
     RC_ASSERT(*apply(renamed, *again) == p);
+}
+
+TEST(GuideSettings, ALanguageIsACodeOfTwoLetters) {
+    auto settings = settings_of(guide());
+    EXPECT_EQ(settings.language, "en") << "of a guide that says none";
+    for (const char* wrong : {"", "German", "DE", "d", "d1"}) {
+        settings.language = wrong;
+        EXPECT_FALSE(set_guide(guide(), settings)) << wrong;
+    }
 }

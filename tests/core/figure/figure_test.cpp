@@ -151,15 +151,6 @@ TEST(StandingOf, AForceSaidForATorqueIsNoAgreement) {
     EXPECT_EQ(standing_of(f), Standing::Disputed);
 }
 
-TEST(FigureKinds, HaveNamesThatReadBack) {
-    for (int k = 0; k <= static_cast<int>(FigureKind::Force); ++k) {
-        const auto kind = static_cast<FigureKind>(k);
-        EXPECT_EQ(figure_kind(name_of(kind)), kind);
-        EXPECT_FALSE(spoken_name_of(kind).empty());
-    }
-    EXPECT_FALSE(figure_kind("wombat"));
-}
-
 TEST(FigureText, AStageMayBeUndoneAgain) {
     const auto v = value("40, then loosen, then 20, then 60 Nm, then 90 deg");
     EXPECT_EQ(v.before, (std::vector<std::string>{"40", "loosen", "20"}));

@@ -71,3 +71,15 @@ TEST(FreezingPoint, FallsWithStrengthAndComesBack) {
         }
     }
 }
+
+TEST(JugFillings, WhatDoesNotGoIntoOneJugIsPouredInSeveralOfTheSame) {
+    const auto two = jug_fillings({1.84, 0.96}, 2);
+    ASSERT_TRUE(two);
+    EXPECT_EQ(two->times, 2);
+    EXPECT_NEAR(two->marks[0], 0.92, 1e-9);
+    EXPECT_NEAR(two->marks[1], 1.4, 1e-9);
+    EXPECT_EQ(jug_fillings({1, 1}, 2)->times, 1) << "to the brim";
+    EXPECT_FALSE(jug_fillings({200}, 2));
+    EXPECT_FALSE(jug_fillings({}, 2));
+    EXPECT_FALSE(jug_fillings({1}, 0));
+}

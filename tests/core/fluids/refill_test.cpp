@@ -126,3 +126,21 @@ TEST(Vessel, HoldsItAllOrIsChanged) {
         RC_ASSERT((p.trips - 1) * vessel * 0.9 < out);
     });
 }
+
+TEST(AmountText, IsReadInWholeNumbersOfMillilitresWhereItIsSmall) {
+    EXPECT_EQ(amount_text(3), "3 L");
+    EXPECT_EQ(amount_text(1.7), "1.7 L");
+    EXPECT_EQ(amount_text(0.25), "0.25 L");
+    EXPECT_EQ(amount_text(0.03), "30 mL");
+    EXPECT_EQ(amount_in_both(1.7), "1.7 L (1.8 US qt)");
+}
+
+TEST(MostThatComesOut, IsWhatGoesInAgainOrAllThereIs) {
+    FluidSystem system;
+    system.total = Amount{2.1, 0.05};
+    RefillPlan plan;
+    EXPECT_EQ(most_that_comes_out(plan, system), 2.1);
+    plan.refill = Amount{1.7, 0.05};
+    EXPECT_EQ(most_that_comes_out(plan, system), 1.7);
+    EXPECT_FALSE(most_that_comes_out({}, {}));
+}

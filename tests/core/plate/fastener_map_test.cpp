@@ -113,8 +113,3 @@ TEST(CalloutNumbers, RunClockwiseWithinAPlate) {
     EXPECT_EQ(callout_numbers(p).at(ItemId("black")), 1) << "the upper left one comes before the lower right one";
     EXPECT_EQ(callout_numbers(p).at(ItemId("zinc")), 2);
 }
-
-TEST(PlateSigns, HaveNamesThatReadBack) {
-    for (int i = 0; i < 9; ++i) EXPECT_EQ(plate_sign(name_of(static_cast<PlateSign>(i))), static_cast<PlateSign>(i));
-    EXPECT_FALSE(plate_sign("wave"));
-}

@@ -70,3 +70,20 @@ TEST(StillFrame, WhatIsDrawnStaysOnWhatItWasDrawnOnAndComesBack) {
     EXPECT_EQ(shown.fasteners[0].at, (Place{7000, 7000}));
     EXPECT_EQ(with_care(shown, {}, 16.0 / 9).callouts[0], plate.callouts[0]);
 }
+
+TEST(RecordedArea, CoversWhatWasDrawnOnTheTurnedPicture) {
+    const Area drawn{4000, 3000, 6000, 5000};
+    EXPECT_EQ(recorded_area(drawn, 0, 1.5), drawn);
+    const auto turned = recorded_area(drawn, 100, 1.5);
+    StillCare care;
+    care.tilt = 100;
+    for (const auto corner : {Place{4000, 3000}, Place{6000, 3000}, Place{4000, 5000}, Place{6000, 5000}}) {
+        const auto at = recorded_at(corner, care, 1.5);
+        EXPECT_LE(turned.left, at.x);
+        EXPECT_GE(turned.right, at.x);
+        EXPECT_LE(turned.top, at.y);
+        EXPECT_GE(turned.bottom, at.y);
+    }
+    EXPECT_GT((turned.right - turned.left) * (turned.bottom - turned.top), 0);
+    EXPECT_EQ(recorded_area({0, 0, 10000, 10000}, 0, 1.5), (Area{0, 0, 10000, 10000}));
+}

@@ -148,12 +148,6 @@ TEST(SafetyStatement, NamesWhatComesFirst) {
     for (const char* word : {"maker", "local codes", "site", "lock", "licensed"}) EXPECT_NE(s.find(word), std::string::npos) << word;
 }
 
-TEST(NoteKinds, HaveNamesThatReadBack) {
-    for (const NoteKind k : {NoteKind::Note, NoteKind::NotFilmed, NoteKind::LookUp, NoteKind::DropAsTalk})
-        EXPECT_EQ(note_kind(name_of(k)), k);
-    EXPECT_FALSE(note_kind("wombat"));
-}
-
 TEST(OpenPointsOf, ACalloutNobodySpeaksOfIsPointedOut) {
     Procedure p;
     p.recordings = {{RecordingId("r"), "", {}}};
@@ -222,4 +216,12 @@ TEST(OpenPointsOf, AnUnknownNameStopsTheIssueWhereverItStands) {
     p.header.follow_ups.clear();
     p.steps[0].checks = {{"plug", "dry", "a drip: see {figure:gone}"}};
     EXPECT_EQ(reasons_not_to_issue(p).size(), 1U);
+}
+
+TEST(MachineStates, ThatExcludeEachOtherAreSaid) {
+    using enum MachineState;
+    EXPECT_EQ(contradiction({Cold, Level, Warm}), "It cannot be cold and warm at once.");
+    for (const auto state : {Stopped, Isolated, LockedOff}) EXPECT_FALSE(contradiction({Running, state}).empty()) << name_of(state);
+    EXPECT_EQ(contradiction({Running, Warm, Level, OnStands}), "");
+    EXPECT_EQ(contradiction({Stopped, Isolated, LockedOff, Cold}), "");
 }

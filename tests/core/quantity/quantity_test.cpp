@@ -134,3 +134,12 @@ TEST(Units, ThatAreTwoAreAskedForAndNeverGuessed) {
     EXPECT_EQ(Quantity::parse("18 ft-lb")->unit->id, "lbf.ft");
     EXPECT_EQ(Quantity::parse("25 nm")->unit->id, "Nm");
 }
+
+TEST(UnitMeant, AForceSaidForATorqueCountsByItsNumber) {
+    const auto meant = [](const char* said, Dimension wanted) { return std::string(unit_meant(*find_unit(said), wanted).id); };
+    EXPECT_EQ(meant("N", Dimension::Torque), "Nm");
+    EXPECT_EQ(meant("lbf", Dimension::Torque), "lbf.ft");
+    EXPECT_EQ(meant("N", Dimension::Force), "N");
+    EXPECT_EQ(meant("lbf.in", Dimension::Torque), "lbf.in");
+    EXPECT_EQ(meant("L", Dimension::Torque), "L");
+}
