@@ -40,4 +40,7 @@ double seconds(Work&& work) {
 double quantile(std::vector<double> values, double share);
 inline double median(std::vector<double> values) { return quantile(std::move(values), 0.5); }
 
+/// The median of the ratios of two things timed in turn: what slows the machine down for a while slows neighbours alike.
+double median_ratio(const std::vector<double>& ours, const std::vector<double>& reference);
+
 }  // namespace anagraph::bench

@@ -84,8 +84,8 @@ public:
         QTest::keyClicks(&w_.issue().checker(), QStringLiteral("checker"));
         answer_yes();
         QTest::keyClick(&w_.issue().checker(), Qt::Key_Return, Qt::ControlModifier);
-        if (!w_.issue().issuing()) return fail("issuing did not begin: " + w_.notice().toStdString());
-        wait_until([&] { return !w_.issue().issuing(); }, 300000);
+        if (!w_.issue().busy()) return fail("issuing did not begin: " + w_.notice().toStdString());
+        wait_until([&] { return !w_.issue().busy(); }, 300000);
         if (w_.issue().chosen_pack().isEmpty()) return fail("the edition was not issued: " + w_.notice().toStdString());
         QTest::qWait(300);
         picture("issue");

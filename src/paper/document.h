@@ -37,8 +37,8 @@ core::Result<std::vector<std::string>> page_texts(const Document& document, cons
 enum class Layout {
     Page,    // lines of print
     Object,  // here and there, as on a part
-    Block
-};  // one block, as in a marked place
+    Block,   // one block, as in a marked place
+};
 
 /// Reads a part of a page's picture with tesseract; the words' places are those on the whole page. Safe on any thread.
 /// Errors: Unwritable where tesseract is not installed; Unreadable; Cancelled.

@@ -9,11 +9,20 @@
 #include <set>
 
 #include "app/figures/figures_station.h"
+#include "app/figures/page_reader.h"
+#include "app/figures/source_dialog.h"
+#include "app/figures/work_out.h"
+#include "app/guide/settings_dialog.h"
+#include "app/house/house_dialog.h"
 #include "app/issue/issue_station.h"
+#include "app/plates/clip_dialog.h"
 #include "app/plates/plates_station.h"
+#include "app/plates/still_dialog.h"
 #include "app/sheet/sheet_station.h"
 #include "app/sheet/step_card.h"
+#include "app/sheet/translation_dialog.h"
 #include "app/shelf/shelf_station.h"
+#include "app/tape/takes_dialog.h"
 #include "app/window/finder.h"
 #include "app/window/help.h"
 #include "tests/app/demo_guide.h"
@@ -303,4 +312,49 @@ TEST_F(CommandTable, TheHelpListsEveryCommandWithItsKey) {
             EXPECT_TRUE(help.contains(key_words(c->key))) << c->id.toStdString();
             EXPECT_TRUE(help.contains(c->help)) << c->id.toStdString();
         }
+}
+
+TEST_F(CommandTable, TheCommandsOfDialogsHaveWordsHelpAndKeysToo) {
+    // a second take, so that there are two to compare
+    core::Step again = guide().steps.front();
+    ASSERT_FALSE(again.takes.empty());
+    const auto& times = session().recording(again.takes.front().recording)->index.times;
+    again.takes.push_back({again.takes.front().recording, times[times.size() - 20], times[times.size() - 10]});
+    ASSERT_TRUE(session().perform(core::Change{"take it again", {core::Put<core::Step>{again, std::nullopt}}}));
+    const auto& p = guide();
+    const auto with_clip = std::find_if(p.steps.begin(), p.steps.end(), [](const core::Step& s) { return !s.plates.empty() && s.clip; });
+    ASSERT_NE(with_clip, p.steps.end()) << "the demo has a step with a plate and a clip";
+    const auto torque =
+        std::find_if(p.figures.begin(), p.figures.end(), [](const core::Figure& f) { return f.kind == core::FigureKind::Torque; });
+    const auto& plate = with_clip->plates[0];
+    PageReader reader(nullptr);
+    std::vector<std::unique_ptr<QDialog>> dialogs;
+    dialogs.push_back(std::make_unique<HouseDialog>(core::House{}, nullptr));
+    dialogs.push_back(std::make_unique<GuideSettingsDialog>(p, nullptr));
+    dialogs.push_back(std::make_unique<TranslationDialog>(session(), nullptr));
+    dialogs.push_back(std::make_unique<StillDialog>(*session().recording(plate.recording), plate.at, plate.care, nullptr));
+    dialogs.push_back(std::make_unique<ClipDialog>(session(), *with_clip->clip, nullptr));
+    dialogs.push_back(std::make_unique<TakesDialog>(session(), again.id, nullptr));
+    dialogs.push_back(std::make_unique<WorkOut>(session(), *torque, nullptr));
+    dialogs.push_back(std::make_unique<SourceDialog>(session(), reader, *torque, nullptr));
+    for (const auto& dialog : dialogs) {
+        const std::string title = dialog->windowTitle().toStdString();
+        const auto tables_here = dialog->findChildren<Commands*>();
+        ASSERT_EQ(tables_here.size(), 1) << title;
+        std::set<QString> keys;
+        for (const auto& c : tables_here.front()->all()) {
+            const std::string id = title + ": " + c->id.toStdString();
+            EXPECT_FALSE(c->words.isEmpty()) << id;
+            EXPECT_TRUE(c->help.endsWith(QLatin1Char('.'))) << id;
+            EXPECT_FALSE(c->group.isEmpty()) << id;
+            EXPECT_FALSE(c->key.isEmpty()) << id;
+            EXPECT_TRUE(keys.insert(c->key.toString()).second) << id << ": two commands on one key";
+        }
+        dialog->show();
+        for (const auto* b : seen(*dialog)) {
+            EXPECT_TRUE(b->isEnabled()) << title << ": " << b->text().toStdString();
+            EXPECT_TRUE(tables_here.front()->cannot(b->command()).isEmpty())
+                << title << ": " << b->text().toStdString() << " cannot be done";
+        }
+    }
 }

@@ -157,7 +157,7 @@ TEST_F(FiguresWorkedOut, TheFillingPlanFollowsFromTheGuidesOwnFigures) {
     work_out([&](WorkOut& dialog) {
         EXPECT_TRUE(says(dialog, "Pour 1.4 L")) << "the first pour";
         EXPECT_TRUE(says(dialog, "1.7 L (1.8 US qt) in all"));
-        EXPECT_TRUE(says(dialog, "the opened 0.40 L of gear oil"));
+        EXPECT_TRUE(says(dialog, "the opened 0.4 L of gear oil"));
         auto* reading = dialog.findChild<QSlider*>();
         reading->setValue(33);
         EXPECT_TRUE(says(dialog, "add 0.17 L"));

@@ -133,7 +133,7 @@ TEST_F(FirstHour, AnEmptyLibrarySaysWhatToDoAndEachStepLeadsToTheNext) {
     w->type("checker");
     when_asked<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
     press("Issue edition 1");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().issuing() && anagraph::testing::shown(**w, "Open pack") != nullptr; }, 120000))
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().busy() && anagraph::testing::shown(**w, "Open pack") != nullptr; }, 120000))
         << (*w)->notice().toStdString();
     EXPECT_EQ((*w)->session().library().editions((*w)->session().guide())->size(), 1U);
 }

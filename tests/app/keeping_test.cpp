@@ -72,14 +72,14 @@ TEST_F(Keeping, WhatIsIssuedIsTheGuideThatWasAskedForWhateverIsOpenedMeanwhile) 
     (*w)->issue().checker().setText("checker");
     when_asked<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
     w->key(Qt::Key_Return, Qt::ControlModifier);
-    ASSERT_TRUE((*w)->issue().issuing()) << (*w)->notice().toStdString();
+    ASSERT_TRUE((*w)->issue().busy()) << (*w)->notice().toStdString();
     const auto frozen = guide();
     // an edit, and another guide taken in hand, while the pack is made
     core::Step s = guide().steps[0];
     s.heading = "Changed meanwhile";
     ASSERT_TRUE(session().perform(core::Change{"write", {core::Put<core::Step>{s, std::nullopt}}}));
     ASSERT_TRUE(session().open_guide(b));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().issuing(); }, 180000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().busy(); }, 180000));
     EXPECT_TRUE(session().library().editions(b)->empty()) << "the guide in hand got nothing";
     const auto editions = session().library().editions(asked);
     ASSERT_EQ(editions->size(), 1U);

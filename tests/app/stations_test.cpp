@@ -280,7 +280,7 @@ TEST_F(IssueKeys, TheAuthorCannotCheckHimselfAndNothingIsWritten) {
     (*w)->go(MainWindow::Issue);
     (*w)->issue().checker().setText(session().author());
     w->key(Qt::Key_Return, Qt::ControlModifier);
-    EXPECT_FALSE((*w)->issue().issuing());
+    EXPECT_FALSE((*w)->issue().busy());
     EXPECT_TRUE((*w)->notice().contains("second person"));
     EXPECT_TRUE(session().library().editions(session().guide())->empty());
 }
@@ -290,10 +290,10 @@ TEST_F(IssueKeys, IsCancelledWithEscapeAndLeavesNoEditionAndNoPack) {
     (*w)->issue().checker().setText("checker");
     when_asked<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
     w->key(Qt::Key_Return, Qt::ControlModifier);
-    ASSERT_TRUE((*w)->issue().issuing());
+    ASSERT_TRUE((*w)->issue().busy());
     QTest::qWait(60);
     w->key(Qt::Key_Escape);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().issuing(); }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !(*w)->issue().busy(); }, 60000));
     EXPECT_TRUE(session().library().editions(session().guide())->empty());
     EXPECT_FALSE(session().library().pack_folder(session().guide(), 1));
     for (const char* part : {"/editions", "/work"}) EXPECT_TRUE(std::filesystem::is_empty(session().library().folder() + part)) << part;

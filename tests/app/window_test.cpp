@@ -232,8 +232,8 @@ TEST(Window, TheWholePathFromARecordingToTwoEditionsByKeys) {
         when_asked<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
         w->issue().checker().setFocus();
         w.key(Qt::Key_Return, Qt::ControlModifier);
-        EXPECT_TRUE(w->issue().issuing()) << w->notice().toStdString();
-        EXPECT_TRUE(QTest::qWaitFor([&] { return !w->issue().issuing(); }, 180000));
+        EXPECT_TRUE(w->issue().busy()) << w->notice().toStdString();
+        EXPECT_TRUE(QTest::qWaitFor([&] { return !w->issue().busy(); }, 180000));
         EXPECT_EQ(w->session().library().editions(w->session().guide())->back().edition.number, number) << w->notice().toStdString();
     };
     issue(1);

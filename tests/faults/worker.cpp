@@ -98,7 +98,7 @@ int replace(const std::string& folder, int count) {
         const bool pushed = core::times_said(session->procedure(), "Push") > 0;
         const std::string from = pushed ? "Push" : "Press";
         const std::string to = pushed ? "Press" : "Push";
-        const auto sayers = shop::guides_saying(session->library(), from, session->guide());
+        const auto sayers = shop::guides_with_words(session->library(), from, session->guide());
         if (!sayers) return wrong(sayers.error());
         auto changes = shop::replacements(session->library(), sayers->guides, from, to);
         const auto own = core::replace_words(session->procedure(), from, to);

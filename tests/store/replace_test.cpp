@@ -43,18 +43,18 @@ protected:
 }  // namespace
 
 TEST_F(SeveralGuides, AreFoundByTheWordsTheySayAndHowOften) {
-    const auto saying = shop::guides_saying(*library, "push");
+    const auto saying = shop::guides_with_words(*library, "push");
     ASSERT_TRUE(saying);
     ASSERT_EQ(saying->guides.size(), 1U) << "whole words, as they are written";
     EXPECT_EQ(saying->guides[0].guide.id, first);
     EXPECT_EQ(saying->guides[0].times, 2U);
-    EXPECT_TRUE(shop::guides_saying(*library, "push", first)->guides.empty()) << "the guide in hand is left out";
-    EXPECT_EQ(shop::guides_saying(*library, "Push")->guides.size(), 2U);
-    EXPECT_TRUE(shop::guides_saying(*library, "")->guides.empty());
+    EXPECT_TRUE(shop::guides_with_words(*library, "push", first)->guides.empty()) << "the guide in hand is left out";
+    EXPECT_EQ(shop::guides_with_words(*library, "Push")->guides.size(), 2U);
+    EXPECT_TRUE(shop::guides_with_words(*library, "")->guides.empty());
 }
 
 TEST_F(SeveralGuides, AreChangedEachInItsOwnJournal) {
-    const auto saying = shop::guides_saying(*library, "Push")->guides;
+    const auto saying = shop::guides_with_words(*library, "Push")->guides;
     const auto before = library->history(third)->size();
     const auto changes = shop::replacements(*library, saying, "Push", "Press");
     ASSERT_TRUE(changes) << changes.error().message;

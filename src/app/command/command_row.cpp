@@ -1,5 +1,6 @@
 #include "app/command/command_row.h"
 
+#include <QHBoxLayout>
 #include <QPainter>
 #include <algorithm>
 #include <utility>
@@ -14,25 +15,27 @@ constexpr int kSide = 9;  // between a button's edge and its words
 }  // namespace
 
 CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent)
-    : QPushButton(parent), command_(command), key_(key_words(command.key)) {
+    : QPushButton(parent), commands_(commands), command_(command), key_(key_words(command.key)) {
     setCursor(Qt::PointingHandCursor);
     setFocusPolicy(Qt::TabFocus);
-    show_words(commands.words(command));
-    show_help(commands.help(command));
+    setAutoDefault(false);
+    follow();
     connect(
         this, &QPushButton::clicked, &commands, [&commands, &command] { commands.perform(command); }, Qt::QueuedConnection);
 }
 
-void CommandButton::show_words(const QString& words) {
+void CommandButton::follow() {
+    const QString words = commands_.words(command_);
+    const QString help = commands_.help(command_);
+    const QString tip = key_.isEmpty() ? help : QStringLiteral("%1 (%2)").arg(help, key_);
+    if (toolTip() != tip) {
+        setToolTip(tip);
+        setAccessibleDescription(tip);
+    }
     if (text() == words) return;
     setText(words);
     setAccessibleName(words);
     updateGeometry();
-}
-
-void CommandButton::show_help(const QString& help) {
-    setToolTip(key_.isEmpty() ? help : QStringLiteral("%1 (%2)").arg(help, key_));
-    setAccessibleDescription(toolTip());
 }
 
 void CommandButton::show_way_on(bool way_on) {
@@ -66,6 +69,27 @@ void CommandButton::paintEvent(QPaintEvent*) {
     p.setFont(theme::font("small"));
     p.setPen(theme::colour(way_on_ ? "on_accent" : "second"));
     p.drawText(box.adjusted(0, 0, 1 - kSide, 0), Qt::AlignVCenter | Qt::AlignRight, key_);
+}
+
+QLayout* command_line(Commands& commands, const QStringList& ids, QWidget* parent) {
+    auto* line = new QHBoxLayout;
+    line->setSpacing(kGap);
+    for (const auto& id : ids) {
+        auto* button = new CommandButton(commands, *commands.find(id), parent);
+        QSizePolicy policy = button->sizePolicy();
+        policy.setRetainSizeWhenHidden(true);
+        button->setSizePolicy(policy);
+        const auto follow = [&commands, button] {
+            button->follow();
+            button->show_way_on(Commands::is_way_on(button->command()));
+            button->setVisible(commands.cannot(button->command()).isEmpty());
+        };
+        QObject::connect(&commands, &Commands::refreshed, button, follow);
+        line->addWidget(button);
+        follow();
+    }
+    line->addStretch(1);
+    return line;
 }
 
 CommandRow::CommandRow(Commands& commands, QWidget* parent) : QWidget(parent), commands_(commands) {
@@ -106,10 +130,8 @@ void CommandRow::follow() {
         }
     }
     for (auto* b : buttons_) {
-        const QString words = commands_.words(b->command());
-        moves = moves || words != b->text();
-        b->show_words(words);
-        if (b->command().help_now) b->show_help(b->command().help_now());
+        moves = moves || commands_.words(b->command()) != b->text();
+        b->follow();
         b->show_way_on(b == buttons_.front() && Commands::is_way_on(b->command()));
     }
     if (!moves) return;

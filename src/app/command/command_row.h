@@ -14,8 +14,8 @@ class CommandButton : public QPushButton {
 public:
     CommandButton(Commands& commands, const Command& command, QWidget* parent);
     const Command& command() const { return command_; }
-    void show_words(const QString& words);
-    void show_help(const QString& help);
+    /// Words, help and way on as they are now.
+    void follow();
     void show_way_on(bool way_on);
     bool way_on() const { return way_on_; }
     QSize sizeHint() const override;
@@ -25,10 +25,15 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    Commands& commands_;
     const Command& command_;
     QString key_;
     bool way_on_ = false;
 };
+
+/// Commands of a dialog as buttons beside each other, in this order. One that cannot be done just now is not shown, and keeps its
+/// place.
+QLayout* command_line(Commands& commands, const QStringList& ids, QWidget* parent);
 
 class CommandRow : public QWidget {
     Q_OBJECT

@@ -62,7 +62,8 @@ DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figur
         replaces_ = new QLineEdit(older.join(QStringLiteral(", ")), this);
         replaces_->setPlaceholderText(tr("KQ-FC1, KQ-FC0"));
         form->addRow(tr("&Replaces"), replaces_);
-        form->addRow(QString(), second(tr("Older numbers in whose place it stands. Evidence that names one of them then agrees."), this));
+        form->addRow(
+            QString(), quiet_label(tr("Older numbers in whose place it stands. Evidence that names one of them then agrees."), this));
     }
     if (figure.kind == core::FigureKind::Volume) {
         const core::LevelRule rule = figure.level.value_or(core::LevelRule{});
@@ -72,12 +73,12 @@ DetailsDialog::DetailsDialog(const core::Procedure& procedure, const core::Figur
         minutes_ = new QLineEdit(rule.minutes_after > 0 ? QString::number(rule.minutes_after) : QString(), this);
         ask_when_ambiguous(minutes_);
         minutes_->setPlaceholderText(tr("min; not known"));
-        form->addRow(titled(tr("How the level is read"), this));
+        form->addRow(title_label(tr("How the level is read"), this));
         form->addRow(tr("&Oil and gear are"), temperature_);
         form->addRow(tr("&Machine is"), engine_);
         form->addRow(tr("&Time after stopping"), minutes_);
         form->addRow(tr("&Read by"), gauge_);
-        level_words_ = second(QString(), this);
+        level_words_ = quiet_label(QString(), this);
         form->addRow(level_words_);
         const auto say = [this] { level_words_->setText(text(core::text_of(level()))); };
         for (auto* box : {temperature_, engine_, gauge_}) connect(box, &QComboBox::currentIndexChanged, this, say);

@@ -8,6 +8,7 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/workout/known.h"
 
 namespace anagraph::app {
 
@@ -15,8 +16,6 @@ using theme::colour;
 using theme::text;
 
 namespace {
-
-constexpr double kHardUse = 0.5;  // an interval is halved for dust, heat and short runs
 
 tl::unexpected<core::Error> wrong(const QString& words) { return core::fail(core::ErrorCode::BadInput, words.toStdString()); }
 
@@ -37,29 +36,19 @@ DuePanel::DuePanel(const core::Procedure& procedure, const core::Figure& figure,
         connect(edit, &QLineEdit::textChanged, this, &DuePanel::reckon);
         return edit;
     };
-    // all intervals the guide has for the same thing: the meter's and the calendar's
+    const auto known = core::known_intervals(procedure, figure);
+    const auto said = [](const core::Figure* f) { return f == nullptr ? QString() : text(f->value.low + " " + f->value.unit); };
     QStringList every;
-    QString first;
-    for (const auto& f : procedure.figures) {
-        if (f.kind != core::FigureKind::Interval || !f.value.known() || f.item != figure.item) continue;
-        const QString said = text(f.value.low + " " + f.value.unit);
-        if (f.purpose.find("first") != std::string::npos)
-            first = said;
-        else
-            every << said;
-    }
+    for (const auto* f : known.every) every << said(f);
     intervals_ = field(tr("&Every"), every.join(QStringLiteral("; ")), tr("100 h; 12 month"));
-    run_in_ = field(tr("&First at"), first, tr("20 h; nothing where it is the same"));
+    run_in_ = field(tr("&First at"), said(known.first), tr("20 h; nothing where it is the same"));
     first_ = new QCheckBox(tr("it is the &first service"), this);
     hard_ = new QCheckBox(tr("&hard use: half the interval"), this);
     form->addRow(first_);
     form->addRow(hard_);
-    QString meter;
-    for (const auto& f : procedure.figures)
-        if (f.kind == core::FigureKind::Reading && f.value.known() && meter.isEmpty()) meter = text(f.value.low + " " + f.value.unit);
     last_reading_ = field(tr("&Last: meter"), QString(), tr("202 h, 1200 km"));
     last_day_ = field(tr("Last: &day"), QString(), tr("2026-05-28"));
-    reading_ = field(tr("&Now: meter"), meter, tr("302 h"));
+    reading_ = field(tr("&Now: meter"), said(known.meter), tr("302 h"));
     today_ = field(tr("Now: d&ay"), QDate::currentDate().toString(Qt::ISODate), tr("2026-11-28"));
     avoid_ = field(tr("Not &within"), QString(), tr("2027-06-01..2027-08-31"));
     for (auto* box : {first_, hard_}) connect(box, &QCheckBox::toggled, this, &DuePanel::reckon);
@@ -101,7 +90,7 @@ core::Result<core::ServicePlan> DuePanel::plan() const {
     }
     out.first = first_->isChecked();
     if (out.first && !out.run_in) return wrong(tr("Say at what the first service is, or take the tick away."));
-    if (hard_->isChecked()) out.hard_use = kHardUse;
+    if (hard_->isChecked()) out.hard_use = core::kHardUse;
     return out;
 }
 

@@ -69,7 +69,7 @@ void FiguresStation::remove_source() {
             names << QStringLiteral("%1. %2, %3").arg(i + 1).arg(text(core::text_of(f->proofs[i].value)), text(f->proofs[i].place));
         bool ok = false;
         const QString chosen =
-            QInputDialog::getItem(this, tr("Remove a source"), tr("Which one no longer gives it?"), names, 0, false, &ok);
+            QInputDialog::getItem(this, tr("Remove a source"), tr("Which source no longer counts?"), names, 0, false, &ok);
         if (!ok) return;
         at = static_cast<std::size_t>(names.indexOf(chosen));
     }
@@ -220,8 +220,7 @@ void FiguresStation::add_figure() {
     dialog.setWindowTitle(tr("New figure"));
     auto* form = new QFormLayout(&dialog);
     auto* kind = new QComboBox(&dialog);
-    for (int k = 0; k <= static_cast<int>(core::FigureKind::Force); ++k)
-        kind->addItem(text(std::string(core::spoken_name_of(static_cast<core::FigureKind>(k)))), k);
+    for (const auto& k : core::all_of<core::FigureKind>()) kind->addItem(text(std::string(k.spoken)), static_cast<int>(k.value));
     auto* item = new QComboBox(&dialog);
     item->addItem(tr("(no item)"), QString());
     for (const auto& i : session_.procedure().items) item->addItem(text(i.name), text(i.id.text()));
@@ -234,7 +233,7 @@ void FiguresStation::add_figure() {
     form->addRow(tr("&About"), item);
     form->addRow(tr("&Purpose"), purpose);
     form->addRow(tr("&Value"), value);
-    auto* trouble = second(QString(), &dialog);
+    auto* trouble = quiet_label(QString(), &dialog);
     form->addRow(trouble);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
     form->addRow(buttons);

@@ -34,13 +34,25 @@ void FigureList::refresh() {
     update();
 }
 
-/// A row is as high as its evidence takes; what that is depends on how wide the list is.
+/// A row is as high as its evidence takes; what that is depends on how wide the list is. What has not changed is not worked out
+/// again: this runs at every edit.
 void FigureList::lay_out() {
+    const Width now{width(), both_};
+    if (laid_out_for_ != now) heights_.clear();
+    laid_out_for_ = now;
+    std::map<core::FigureId, Height> kept;
     tops_.assign(1, 0);
     for (const auto& id : shown_) {
         const auto* f = session_.procedure().find(id);
-        tops_.push_back(tops_.back() + (f == nullptr ? kRow : row_height(*f)));
+        int high = kRow;
+        if (f != nullptr) {
+            const auto known = heights_.find(id);
+            high = known != heights_.end() && known->second.of == *f ? known->second.high : row_height(*f);
+            kept[id] = {*f, high};
+        }
+        tops_.push_back(tops_.back() + high);
     }
+    heights_ = std::move(kept);
     setMinimumHeight(std::max(kRow, tops_.back()));
 }
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QWidget>
+#include <map>
 
 #include "app/figures/figure_filter.h"
 #include "app/session/session.h"
@@ -69,7 +70,18 @@ private:
     bool both_ = false;
     std::vector<core::FigureId> shown_;
     std::vector<int> tops_;  // of each row, and the end of the last
-    core::FigureId over_;    // a source is held over it
+    struct Width {
+        int pixels = -1;
+        bool both = false;
+        friend bool operator==(const Width&, const Width&) = default;
+    };
+    struct Height {
+        core::Figure of;
+        int high = 0;
+    };
+    Width laid_out_for_;
+    std::map<core::FigureId, Height> heights_;
+    core::FigureId over_;  // a source is held over it
     struct EvidencePlace {
         QRectF box;
         core::FigureId figure;

@@ -32,7 +32,7 @@ QPixmap printed_line(const QImage& page, const core::PageSpot& spot, int width, 
     const double top = y((spot.top + spot.bottom) / 2.0) - high / 2;
     QPixmap out(QSize(width, kStripHeight) * ratio);
     out.setDevicePixelRatio(ratio);
-    out.fill(Qt::white);
+    out.fill(theme::colour("white"));
     QPainter p(&out);
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     QColor wash = theme::colour("accent");
@@ -127,7 +127,7 @@ QWidget* FiguresStation::build_filter() {
         row->addWidget(box, 1);
         connect(box, &QComboBox::currentIndexChanged, this, &FiguresStation::filter);
     }
-    counted_ = second(QString(), bar);
+    counted_ = quiet_label(QString(), bar);
     row->addWidget(counted_);
     down->addLayout(row);
     chips_ = new SourceChips(session_, bar);
@@ -178,9 +178,9 @@ void FiguresStation::build_evidence(QWidget* side) {
     auto* down = new QVBoxLayout(side);
     down->setContentsMargins(18, 14, 18, 14);
     down->setSpacing(8);
-    title_ = titled(QString(), side);
+    title_ = title_label(QString(), side);
     title_->setWordWrap(true);
-    why_ = second(QString(), side);
+    why_ = quiet_label(QString(), side);
     film_ = new FilmView(side);
     film_->setFixedHeight(220);
     words_ = new QLabel(side);
@@ -198,7 +198,7 @@ void FiguresStation::build_evidence(QWidget* side) {
     tolerance_->setAccessibleName(tr("Tolerance"));
     tolerance_->setPlaceholderText(tr("± tolerance"));
     tolerance_->setFixedWidth(110);
-    form->addWidget(second(tr("Value"), side));
+    form->addWidget(quiet_label(tr("Value"), side));
     form->addWidget(value_, 1);
     form->addWidget(tolerance_);
     down->addLayout(form);
@@ -210,7 +210,7 @@ void FiguresStation::build_evidence(QWidget* side) {
     strip_->setAccessibleName(tr("The printed line of its source"));
     strip_->setFixedHeight(kStripHeight);
     down->addWidget(strip_);
-    uses_ = second(QString(), side);
+    uses_ = quiet_label(QString(), side);
     down->addWidget(uses_);
     down->addStretch(1);
     for (auto* edit : {value_, tolerance_}) ask_when_ambiguous(edit);

@@ -86,10 +86,10 @@ void FiguresStation::build_commands() {
     add({"figures.applies-to", tr("Say what it applies to"), Qt::Key_E,
         tr("Variants, condition, what it replaces, and how a level is read."), self, one, [this] { set_details(); }, any,
         {tr("details"), tr("level"), tr("superseded")}, true});
-    add({"figures.new", tr("New figure"), Qt::Key_N, tr("A figure that nobody has said yet."), self, {}, [this] { add_figure(); },
+    add({"figures.new", tr("New figure"), Qt::Key_N, tr("A figure entered by hand."), self, {}, [this] { add_figure(); },
         [this] { return no_guide(session_); }, {tr("torque"), tr("capacity")}, true, [this] { return figure() == nullptr; }});
     add({"figures.join", tr("Merge with another"), Qt::Key_J,
-        tr("Two figures that say the same become one, with the claims and sources of both."), self, one, [this] { join(); },
+        tr("Two figures that are the same become one, with the claims and sources of both."), self, one, [this] { join(); },
         of_figure([this](const core::Figure& f) {
             const auto& all = session_.procedure().figures;
             return unless(
@@ -122,7 +122,7 @@ void FiguresStation::build_commands() {
         view, {}, [this] { list_->show_both_units(!list_->both_units()); }, {}, {tr("convert"), tr("imperial"), tr("metric")}, false, {},
         [this] { return list_->both_units() ? tr("Show values as given") : tr("Show both unit systems"); }});
     add({"figures.house", tr("House settings"), Qt::Key_H,
-        tr("Which source comes first here, the shop's wrenches and packs, and the editor's rules."), tr("House"), {},
+        tr("Which source comes first here, the packs in the store, methods, and the editor's rules."), tr("House"), {},
         [this] { edit_house(); }, {},
         {tr("preferences"), tr("wrench settings"), tr("torque wrench"), tr("store"), tr("precedence"), tr("methods")}});
     connect(commands_, &Commands::refused, &session_, &Session::tell);

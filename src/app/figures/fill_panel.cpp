@@ -11,6 +11,8 @@
 #include "app/theme/theme.h"
 #include "core/fluids/grade.h"
 #include "core/fluids/packs.h"
+#include "core/workout/known.h"
+#include "core/workout/store_packs.h"
 
 namespace anagraph::app {
 
@@ -22,28 +24,20 @@ namespace {
 constexpr int kReadings = 100;  // steps of the slider between the marks
 
 using Part = std::optional<core::Amount> core::FluidSystem::*;
-/// What may be known, the word of a figure's purpose that says so, and what it is called here.
+/// What may be known, and what it is called here.
 struct Known {
     Part part;
-    const char* purpose;
     const char* label;
 };
-constexpr std::array<Known, 6> kKnown{{{&core::FluidSystem::total, "total", QT_TRANSLATE_NOOP("FillPanel", "&Total, dry")},
-    {&core::FluidSystem::refill, "refill", QT_TRANSLATE_NOOP("FillPanel", "&Refill with filter")},
-    {&core::FluidSystem::residue, "stays", QT_TRANSLATE_NOOP("FillPanel", "&Stays behind")},
-    {&core::FluidSystem::filter, "filter takes", QT_TRANSLATE_NOOP("FillPanel", "&Filter takes")},
-    {&core::FluidSystem::drained, "drained", QT_TRANSLATE_NOOP("FillPanel", "&Came out")},
-    {&core::FluidSystem::between_marks, "between", QT_TRANSLATE_NOOP("FillPanel", "&Between the marks")}}};
+constexpr std::array<Known, 6> kKnown{{{&core::FluidSystem::total, QT_TRANSLATE_NOOP("FillPanel", "&Total, dry")},
+    {&core::FluidSystem::refill, QT_TRANSLATE_NOOP("FillPanel", "&Refill with filter")},
+    {&core::FluidSystem::residue, QT_TRANSLATE_NOOP("FillPanel", "&Stays behind")},
+    {&core::FluidSystem::filter, QT_TRANSLATE_NOOP("FillPanel", "&Filter takes")},
+    {&core::FluidSystem::drained, QT_TRANSLATE_NOOP("FillPanel", "&Came out")},
+    {&core::FluidSystem::between_marks, QT_TRANSLATE_NOOP("FillPanel", "&Between the marks")}}};
 
-QString litres(double value) {
-    return value > 0 && value < 0.1 ? text(core::rounded_text(value * 1000, 2)) + QStringLiteral(" mL")
-                                    : text(core::rounded_text(value, 2)) + QStringLiteral(" L");
-}
-/// In both systems, as a guide prints it.
-QString in_both(double value) {
-    return QStringLiteral("%1 (%2 US qt)")
-        .arg(litres(value), text(core::rounded_text(core::convert(value, *core::find_unit("L"), *core::find_unit("qt")), 2)));
-}
+QString litres(double value) { return text(core::amount_text(value)); }
+QString in_both(double value) { return text(core::amount_in_both(value)); }
 
 }  // namespace
 
@@ -125,7 +119,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     across->setSpacing(20);
     auto* left = new QGridLayout;
     left->setVerticalSpacing(8);
-    left->addWidget(titled(tr("What is known"), this), 0, 0, 1, 2);
+    left->addWidget(title_label(tr("What is known"), this), 0, 0, 1, 2);
     for (std::size_t i = 0; i < known_.size(); ++i) {
         known_[i] = new QLineEdit(this);
         ask_when_ambiguous(known_[i]);
@@ -146,7 +140,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     packs_label->setBuddy(packs_);
     left->addWidget(packs_label, 7, 0);
     left->addWidget(packs_, 7, 1);
-    left->addWidget(second(tr("Sizes and prices, as in\n1 L@6.50; 5 L@24"), this), 8, 0, 1, 2);
+    left->addWidget(quiet_label(tr("Sizes and prices, as in\n1 L@6.50; 5 L@24"), this), 8, 0, 1, 2);
     machines_ = new QSpinBox(this);
     machines_->setRange(1, 50);
     machines_->setFixedWidth(110);
@@ -159,11 +153,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     vessel_->setFixedWidth(110);
     vessel_->setPlaceholderText(tr("not known"));
     vessel_->setAccessibleName(tr("The pan holds"));
-    for (const auto& i : session_.procedure().items)
-        if (i.kind == core::ItemKind::Vessel && vessel_->text().isEmpty())
-            // "3 L or more" of the guide's own pan
-            if (const auto said = core::Quantity::parse(i.spec.substr(0, i.spec.find(" or"))); said && core::amount_of(*said))
-                vessel_->setText(text(core::as_typed(core::display(*said))));
+    if (const auto vessel = core::known_vessel(session_.procedure())) vessel_->setText(text(core::as_typed(core::display(*vessel))));
     auto* vessel_label = new QLabel(tr("T&he pan holds"), this);
     vessel_label->setBuddy(vessel_);
     left->addWidget(vessel_label, 10, 0);
@@ -174,7 +164,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     across->addWidget(sump_);
     auto* right = new QVBoxLayout;
     right->setSpacing(10);
-    right->addWidget(titled(tr("How to fill it"), this));
+    right->addWidget(title_label(tr("How to fill it"), this));
     trouble_ = new QLabel(this);
     trouble_->setObjectName(QStringLiteral("trouble"));
     trouble_->setWordWrap(true);
@@ -194,11 +184,11 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     reading_words_ = new QLabel(this);
     reading_words_->setWordWrap(true);
     right->addWidget(reading_words_);
-    level_words_ = second(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level)))
-                                       : tr("How its level is read is not written down; say it at the figure."),
+    level_words_ = quiet_label(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level)))
+                                            : tr("How its level is read is not written down; say it at the figure."),
         this);
     right->addWidget(level_words_);
-    right->addWidget(titled(tr("What it drains into"), this));
+    right->addWidget(title_label(tr("What it drains into"), this));
     vessel_words_ = new QLabel(this);
     vessel_words_->setWordWrap(true);
     right->addWidget(vessel_words_);
@@ -215,23 +205,12 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
 }
 
 void FillPanel::prefill(const core::Figure& figure) {
-    if (const auto* item = session_.procedure().find(figure.item)) {
-        std::string asked = item->spec;
-        for (const auto& f : session_.procedure().figures)
-            if (f.kind == core::FigureKind::Grade && f.item == figure.item && f.value.known()) asked += " " + f.value.low;
-        demanded_ = core::parse_fluid_spec(asked);
-    }
-    const QSignalBlocker quiet(this);
+    demanded_ = core::known_demand(session_.procedure(), figure);
     for (std::size_t i = 0; i < kKnown.size(); ++i) {
-        const core::Figure* best = nullptr;
-        for (const auto& f : session_.procedure().figures) {
-            if (f.kind != core::FigureKind::Volume || !f.value.known() || f.purpose.find(kKnown[i].purpose) == std::string::npos) continue;
-            if (!f.variants.empty() && !figure.variants.empty() && f.variants != figure.variants) continue;  // another variant's
-            if (best == nullptr || f.id == figure.id || (f.item == figure.item && best->item != figure.item)) best = &f;
-        }
-        if (best == nullptr) continue;
+        const auto* known = core::known_amount(session_.procedure(), figure, kKnown[i].part);
+        if (known == nullptr) continue;
         const QSignalBlocker still(known_[i]);
-        known_[i]->setText(text(core::as_typed(best->value.low + " " + best->value.unit)));
+        known_[i]->setText(text(core::as_typed(known->value.low + " " + known->value.unit)));
     }
 }
 
@@ -242,41 +221,27 @@ QString FillPanel::packs_words(double need) const {
         if (!pack) return text(pack.error().message);
         packs.push_back(pack->pack);
     }
-    // what is open in the store comes first, where it is known to be the right fluid
-    std::vector<core::StoredPack> store;
-    std::vector<const core::StoreFluid*> stored;
-    QStringList aside;
-    for (const auto& f : house_.store) {
-        const auto fit = core::compare(demanded_, core::parse_fluid_spec(f.spec));
-        if (fit.suits == core::Suits::Yes) {
-            store.push_back({f.left});
-            stored.push_back(&f);
-        } else if (fit.suits == core::Suits::Unknown) {
-            aside << tr("The open %1 of %2 is left aside: %3").arg(litres(f.left), text(f.name), text(fit.why));
-        }
-    }
-    const auto choice = core::choose_packs(need, packs, core::Least::Leftover, store);
-    if (!choice) return text(choice.error().message);
+    const auto found = core::choose_with_store(need, packs, demanded_, house_.store);
+    if (!found) return text(found.error().message);
+    const auto& choice = found->choice;
     QStringList used;
     QStringList opened;
-    for (std::size_t i = 0; i < store.size(); ++i)
-        if (choice->from_store[i]) used << tr("the opened %1 of %2").arg(litres(stored[i]->left), text(stored[i]->name));
+    for (const auto* f : found->used) used << tr("the opened %1 of %2").arg(litres(f->left), text(f->name));
     for (std::size_t i = 0; i < packs.size(); ++i)
-        if (choice->count[i] > 0) opened << QStringLiteral("%1 × %2").arg(choice->count[i]).arg(litres(packs[i].litres));
+        if (choice.count[i] > 0) opened << QStringLiteral("%1 × %2").arg(choice.count[i]).arg(litres(packs[i].litres));
     QString words = used.isEmpty() ? QString() : tr("Use up %1 first. ").arg(used.join(tr(" and ")));
     if (!opened.isEmpty()) words += tr("Open %1. ").arg(opened.join(tr(" and ")));
     words += tr("%1 is left over%2.")
-                 .arg(litres(choice->leftover),
-                     choice->cost && *choice->cost > 0 ? tr("; it costs %1").arg(QString::number(*choice->cost, 'f', 2)) : QString());
-    for (const auto& a : aside) words += QLatin1Char(' ') + a;
+                 .arg(litres(choice.leftover),
+                     choice.cost && *choice.cost > 0 ? tr("; it costs %1").arg(QString::number(*choice.cost, 'f', 2)) : QString());
+    for (const auto& a : found->aside)
+        words += QLatin1Char(' ') + tr("The open %1 of %2 is left aside: %3").arg(litres(a.fluid->left), text(a.fluid->name), text(a.why));
     return words;
 }
 
 /// What comes out is what goes in again, the filter's share with it; where neither is known, nothing is promised.
 QString FillPanel::vessel_words(const core::RefillPlan& plan, const core::FluidSystem& system) const {
-    const std::optional<double> out = plan.refill ? std::optional(plan.refill->litres)
-        : system.total                            ? std::optional(system.total->litres)
-                                                  : std::nullopt;
+    const auto out = core::most_that_comes_out(plan, system);
     if (!out) return tr("How much comes out is not known: keep a second pan beside it.");
     if (vessel_->text().trimmed().isEmpty())
         return tr("%1 come out: say what the pan holds to see whether it takes them.").arg(litres(*out * machines_->value()));

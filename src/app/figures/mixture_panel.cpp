@@ -9,6 +9,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/fluids/refill.h"
+#include "core/workout/known.h"
 
 namespace anagraph::app {
 
@@ -19,12 +20,7 @@ namespace {
 
 constexpr int kFieldWidth = 120;
 
-/// In both systems, as a guide prints it.
-QString in_both(double litres) {
-    const auto* quart = core::find_unit("qt");
-    return QStringLiteral("%1 L (%2 US qt)")
-        .arg(text(core::rounded_text(litres, 2)), text(core::rounded_text(core::convert(litres, *core::find_unit("L"), *quart), 2)));
-}
+QString in_both(double litres) { return text(core::amount_in_both(litres)); }
 
 std::optional<double> litres_in(const QLineEdit* edit) {
     const auto said = core::Quantity::parse(edit->text().trimmed().toStdString());
@@ -64,11 +60,8 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
         return row;
     };
     // what the guide knows of the system; nothing is made up
-    QString holds;
-    for (const auto& f : procedure.figures)
-        if (f.kind == core::FigureKind::Volume && f.value.known() && !figure.item.empty() && f.item == figure.item &&
-            f.purpose.find("total") != std::string::npos && holds.isEmpty())
-            holds = text(f.value.low + " " + f.value.unit);
+    const auto* total = core::known_amount(procedure, figure, &core::FluidSystem::total);
+    const QString holds = total == nullptr ? QString() : text(total->value.low + " " + total->value.unit);
     volume_ = field(tr("The system &holds"), holds, tr("8 L"));
     room_ = field(tr("&Room above it"), QString(), tr("1 L"));
     have_ = field(tr("&Measured, %"), QString(), tr("35"));
@@ -76,8 +69,7 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
     concentrate_ = field(tr("&Concentrate, %"), QStringLiteral("100"), tr("100"));
     ratio_ = field(tr("Rati&o, to water"), QString(), tr("1 : 10"));
     type_ = new QComboBox(this);
-    for (const auto t : {core::Glycol::Ethylene, core::Glycol::Propylene})
-        type_->addItem(QString::fromUtf8(core::name_of(t).data(), static_cast<qsizetype>(core::name_of(t).size())), static_cast<int>(t));
+    for (const auto& t : core::all_of<core::Glycol>()) type_->addItem(text(std::string(t.spoken)), static_cast<int>(t.value));
     form->addRow(tr("&Type"), type_);
     jug_ = field(tr("The &jug holds"), QString(), tr("2 L"));
     connect(type_, &QComboBox::currentIndexChanged, this, &MixturePanel::reckon);
@@ -94,27 +86,25 @@ QString MixturePanel::protection(double percent) const {
     const auto freezes = core::freezing_point(type, percent);
     if (!freezes) return QStringLiteral("<p>%1</p>").arg(text(freezes.error().message));
     return tr("<p>%1 % of %2 freezes at about %3 °C (%4 °F). The product's own table counts before this one.</p>")
-        .arg(text(core::rounded_text(percent, 2)), type_->currentText(), degrees(*freezes), degrees(*freezes * 9 / 5 + 32));
+        .arg(text(core::rounded_text(percent, 2)), type_->currentText(), degrees(*freezes),
+            degrees(core::convert(*freezes, *core::find_unit("degC"), *core::find_unit("degF"))));
 }
 
 /// The marks for the jug in hand: filled as often as it takes, the parts one after the other.
 QString MixturePanel::jug_words() const {
     const auto jug = litres_in(jug_.edit);
     if (!jug || *jug <= 0 || pours_.empty()) return {};
-    double all = 0;
-    for (const auto& p : pours_) all += p.litres;
-    const int fills = static_cast<int>(std::ceil(all / *jug - 1e-9));
-    constexpr int kMostFills = 50;
-    if (fills > kMostFills) return tr("<p>That is %1 jugs: take a larger one.</p>").arg(fills);
     std::vector<double> parts;
-    for (const auto& p : pours_) parts.push_back(p.litres / fills);
-    const auto marks = core::jug_marks(parts);
+    for (const auto& p : pours_) parts.push_back(p.litres);
+    const auto fillings = core::jug_fillings(parts, *jug);
+    if (!fillings) return QStringLiteral("<p>%1</p>").arg(text(fillings.error().message));
+    const auto& marks = fillings->marks;
     QStringList words;
     for (std::size_t i = 0; i < marks.size(); ++i)
         words << tr("%1 to the mark <b>%2 L</b>").arg(pours_[i].of, text(core::rounded_text(marks[i], 2)));
     return QStringLiteral("<p>%1</p>")
-        .arg(fills == 1 ? tr("In the jug: %1.").arg(words.join(tr(", then ")))
-                        : tr("In the jug, %1 times: %2.").arg(fills).arg(words.join(tr(", then "))));
+        .arg(fillings->times == 1 ? tr("In the jug: %1.").arg(words.join(tr(", then ")))
+                                  : tr("In the jug, %1 times: %2.").arg(fillings->times).arg(words.join(tr(", then "))));
 }
 
 QString MixturePanel::answer() {
@@ -139,14 +129,14 @@ QString MixturePanel::answer() {
         if (!room) return tr("Say how much room there is above what is in it.");
         const auto add = core::top_up(*volume, *room, *have, *want, *concentrate);
         if (!add) return text(add.error().message);
-        if (*add == 0) return tr("It is right as it is.") + protection(*want);
+        if (*add == 0) return tr("The strength is right; nothing has to be added.") + protection(*want);
         const QString of = *want < *have ? tr("water") : tr("concentrate");
         pours_ = {{*add, of}};
         return tr("<p>Pour in <b>%1 of %2</b>. Run until it has mixed, then measure again.</p>").arg(in_both(*add), of) + protection(*want);
     }
     const auto r = core::drain_and_replace(*volume, *have, *want, *concentrate);
     if (!r) return text(r.error().message);
-    if (r->drain == 0) return tr("It is right as it is.") + protection(*want);
+    if (r->drain == 0) return tr("The strength is right; nothing has to be added.") + protection(*want);
     const QString of = r->of_percent > 0 ? tr("concentrate") : tr("water");
     pours_ = {{r->drain, of}};
     return tr("<p>Drain <b>%1</b> and keep it for the waste store.</p><p>Pour <b>%1 of %2</b> in instead. Run until it has mixed, then "
@@ -161,7 +151,7 @@ void MixturePanel::reckon() {
         row.edit->setVisible(on);
     };
     const bool ratio = way() == Way::Ratio;
-    volume_.label->setText(ratio ? tr("To be &mixed") : way() == Way::TopUp ? tr("There &is in it") : tr("The system &holds"));
+    volume_.label->setText(ratio ? tr("To be &mixed") : way() == Way::TopUp ? tr("&Amount in it") : tr("The system &holds"));
     show(room_, way() == Way::TopUp);
     for (const auto& row : {have_, want_, concentrate_}) show(row, !ratio);
     show(ratio_, ratio);
@@ -180,10 +170,11 @@ void MixturePanel::paintEvent(QPaintEvent*) {
     const double left = type_->geometry().right() + 40;
     const QRectF jug(left, 20, 130, 260);
     const auto holds = litres_in(jug_.edit);  // without its size there are no marks to draw
-    double all = 0;
-    for (const auto& pour : pours_) all += pour.litres;
     if (!holds || *holds <= 0) return;
-    const double fills = all > 0 ? std::ceil(all / *holds - 1e-9) : 1;
+    std::vector<double> parts;
+    for (const auto& pour : pours_) parts.push_back(pour.litres);
+    const auto fillings = core::jug_fillings(parts, *holds);
+    const double fills = fillings ? fillings->times : 1;
     const auto y = [&](double litres) { return jug.bottom() - 4 - (jug.height() - 24) * litres / fills / *holds; };
     double level = 0;
     for (std::size_t i = 0; i < pours_.size(); ++i) {

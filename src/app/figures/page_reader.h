@@ -4,12 +4,11 @@
 
 #include <QImage>
 #include <QObject>
-#include <atomic>
 #include <map>
-#include <memory>
 #include <optional>
 #include <string>
 
+#include "app/work/work.h"
 #include "paper/document.h"
 
 namespace anagraph::app {
@@ -18,7 +17,6 @@ class PageReader : public QObject {
     Q_OBJECT
 public:
     explicit PageReader(QObject* parent);
-    ~PageReader() override { stop(); }
 
     /// Shows a page of a document and has it read, unless it is for the eye alone. What ran before is stopped.
     void show_page(const std::string& path, int page, bool read = true);
@@ -26,8 +24,8 @@ public:
     void find_page(const std::string& path, core::FigureKind kind, const std::string& about);
     /// Reads a part of the page in hand once more, closely.
     void read_closely(const core::PageSpot& part);
-    void stop();
-    bool busy() const { return busy_; }
+    void stop() { work_.drop(); }
+    bool busy() const { return work_.busy(); }
 
     const QImage& image() const { return image_; }
     const std::vector<core::PageWord>& words() const { return words_; }
@@ -50,14 +48,12 @@ private:
         friend auto operator<=>(const Key&, const Key&) = default;
     };
     void read_page();
-    void set_busy(bool busy);
 
     std::optional<paper::Document> document_;
     QImage image_;
     std::vector<core::PageWord> words_;
     int page_ = 1;
-    bool busy_ = false;
-    std::shared_ptr<std::atomic<bool>> stopped_;  // of what runs now
+    Work work_{this};
     std::map<Key, std::vector<core::PageWord>> read_;
     std::map<std::string, int> last_page_;
 };

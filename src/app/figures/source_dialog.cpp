@@ -10,6 +10,8 @@
 #include <QShortcut>
 #include <QVBoxLayout>
 
+#include "app/command/command_row.h"
+#include "app/command/reasons.h"
 #include "app/theme/theme.h"
 
 namespace anagraph::app {
@@ -76,7 +78,7 @@ SourceDialog::SourceDialog(Session& session, PageReader& reader, const core::Fig
     connect(&reader_, &PageReader::page_read, this, [this] { offer(reader_.words(), false); });
     connect(&reader_, &PageReader::part_read, this, [this](const auto& words) { offer(words, true); });
     connect(&reader_, &PageReader::failed, this, [this](const QString& sentence) { trouble_->setText(sentence); });
-    connect(&reader_, &PageReader::busy_changed, this, [this] { stop_->setVisible(reader_.busy()); });
+    connect(&reader_, &PageReader::busy_changed, this, [this] { commands_->refresh(); });
     connect(page_, &PageView::dragged, this, [this](const core::PageSpot& part) {
         spot_ = part;
         page_->mark(part);
@@ -139,23 +141,30 @@ void SourceDialog::build_form(QWidget* side) {
     down->addWidget(fresh_);
 
     auto* file = new QHBoxLayout;
-    open_ = new KeyButton(tr("Page or picture"), QKeySequence(Qt::CTRL | Qt::Key_O), this);
+    commands_ = new Commands(tr("Source"), this);
+    const QString page = tr("Page");
+    commands_->add({"source.open", tr("Page or picture"), Qt::CTRL | Qt::Key_O,
+        tr("Chooses the file that shows it: a page of the book, a picture."), page, {}, [this] { browse(); }});
+    commands_->add({"source.stop", tr("Stop reading"), Qt::CTRL | Qt::Key_Period, tr("Stops reading the page."), page, {},
+        [this] {
+            reader_.stop();
+            reading_->setText(tr("Reading was stopped: mark the place with the mouse, or type what stands there."));
+        },
+        [this] { return unless(reader_.busy(), tr("No page is being read.")); }});
     number_ = new QSpinBox(side);
     number_->setAccessibleName(tr("Page"));
     number_->setPrefix(tr("page "));
-    of_pages_ = second(QString(), side);
-    file->addWidget(open_);
+    of_pages_ = quiet_label(QString(), side);
+    file->addLayout(command_line(*commands_, {QStringLiteral("source.open")}, side));
     file->addWidget(number_);
     file->addWidget(of_pages_);
     file->addStretch(1);
     down->addLayout(file);
     auto* how = new QHBoxLayout;
-    reading_ = second(QString(), side);
+    reading_ = quiet_label(QString(), side);
     reading_->setWordWrap(true);
-    stop_ = new KeyButton(tr("Stop reading"), QKeySequence(Qt::CTRL | Qt::Key_Period), this);
-    stop_->hide();
     how->addWidget(reading_, 1);
-    how->addWidget(stop_);
+    how->addLayout(command_line(*commands_, {QStringLiteral("source.stop")}, side));
     down->addLayout(how);
     readings_ = new QListWidget(side);
     readings_->setAccessibleName(tr("Read on the page"));
@@ -196,17 +205,11 @@ void SourceDialog::build_form(QWidget* side) {
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, side);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("It stands there"));
     buttons->button(QDialogButtonBox::Ok)->setDefault(true);
-    for (auto* b : {static_cast<QPushButton*>(open_), static_cast<QPushButton*>(stop_)}) b->setAutoDefault(false);
     down->addWidget(buttons);
     connect(buttons, &QDialogButtonBox::accepted, this, &SourceDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(source_, &QComboBox::currentIndexChanged, this, &SourceDialog::source_changed);
     connect(kind_, &QComboBox::currentIndexChanged, this, &SourceDialog::show_rows);
-    connect(open_, &QPushButton::clicked, this, &SourceDialog::browse);
-    connect(stop_, &QPushButton::clicked, this, [this] {
-        reader_.stop();
-        reading_->setText(tr("Reading was stopped: mark the place with the mouse, or type what stands there."));
-    });
     connect(number_, &QSpinBox::valueChanged, this, [this] { turn_page(0); });
     connect(readings_, &QListWidget::currentRowChanged, this, &SourceDialog::take);
 }
@@ -314,7 +317,7 @@ void SourceDialog::offer(const std::vector<core::PageWord>& words, bool from_par
     page_->set_words(
         from_part ? QString() : tr("Drag over a place to read it closely. + and − bring the page nearer, Page Up and Down turn it."));
     if (offers_.empty())
-        reading_->setText(from_part ? tr("No %1 was read there: type what stands at the marked place.").arg(kind)
+        reading_->setText(from_part ? tr("No %1 could be read there: type what the marked place says.").arg(kind)
                                     : tr("No %1 was read on this page: turn the page, or mark the place with the mouse.").arg(kind));
     else
         reading_->setText(tr("Read by a machine. Compare it with the page before you confirm."));
@@ -338,7 +341,7 @@ void SourceDialog::take(int i) {
     tolerance_->setText(text(core::as_typed(v.tolerance)));
     const QString line = place_words(v);
     place_->setText(reader_.pages() > 1 ? tr("page %1, “%2”").arg(v.spot.page).arg(line) : tr("“%1”").arg(line));
-    reading_->setText(v.mended || v.sureness < kSureEnough ? tr("A sign was hard to read: compare it closely with the page.")
+    reading_->setText(v.mended || v.sureness < kSureEnough ? tr("A character was hard to read: compare it closely with the page.")
                                                            : tr("Read by a machine. Compare it with the page before you confirm."));
 }
 

@@ -11,6 +11,7 @@
 #include <QSpinBox>
 #include <vector>
 
+#include "app/command/commands.h"
 #include "app/figures/page_reader.h"
 #include "app/figures/page_view.h"
 #include "app/session/session.h"
@@ -70,8 +71,7 @@ private:
     QLineEdit* instrument_;
     QLabel* instrument_label_;
     std::vector<QCheckBox*> variants_;
-    KeyButton* open_;
-    KeyButton* stop_;
+    Commands* commands_ = nullptr;
     QSpinBox* number_;
     QLabel* of_pages_;
     QLabel* reading_;

@@ -1,5 +1,6 @@
 #include "app/figures/work_out.h"
 
+#include <QDialogButtonBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
@@ -33,7 +34,7 @@ WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) 
     down->setContentsMargins(22, 18, 22, 18);
     down->setSpacing(12);
     auto* head = new QHBoxLayout;
-    auto* title = titled(text(core::title_of(session.procedure(), figure)), this);
+    auto* title = title_label(text(core::title_of(session.procedure(), figure)), this);
     head->addWidget(title);
     head->addStretch(1);
     auto* value = new QLabel(
@@ -56,10 +57,9 @@ WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) 
         panel = new SequencePanel(session.procedure(), figure, this);
     down->addWidget(panel, 1);
     auto* foot = new QHBoxLayout;
-    foot->addWidget(second(tr("This is arithmetic, not permission: the maker's current book comes first."), this), 1);
-    auto* close = new KeyButton(tr("Close"), Qt::Key_Escape, this);
-    close->setAutoDefault(false);
-    connect(close, &QPushButton::clicked, this, &QDialog::accept);
+    foot->addWidget(quiet_label(tr("This is arithmetic, not permission: the maker's current book comes first."), this), 1);
+    auto* close = new QDialogButtonBox(QDialogButtonBox::Close, this);
+    connect(close, &QDialogButtonBox::rejected, this, &QDialog::accept);
     foot->addWidget(close);
     down->addLayout(foot);
     panel->setFocus();

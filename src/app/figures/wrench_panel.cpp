@@ -11,9 +11,12 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/command/command_row.h"
+#include "app/command/reasons.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/torque/usual_torque.h"
+#include "core/workout/known.h"
 
 namespace anagraph::app {
 
@@ -30,14 +33,6 @@ QString unit_symbol(const std::string& id) {
 }
 
 QString plain(double value) { return QString::number(value, 'g', 5); }
-
-/// The half width of a figure's tolerance in percent of its value, where it has one.
-std::optional<double> tolerance_percent(const core::Figure& f) {
-    const auto value = core::Number::kept(f.value.low);
-    const auto half = core::Number::kept(f.tolerance);
-    if (!value || !half || value->value() <= 0) return std::nullopt;
-    return half->value() / value->value() * 100;
-}
 
 }  // namespace
 
@@ -194,7 +189,7 @@ WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* 
     row->addWidget(extension_);
     row->addWidget(angle_label);
     row->addWidget(angle_);
-    row->addWidget(second(tr("0 in line, 90 at right angles (no change), 180 folded back"), this), 1);
+    row->addWidget(quiet_label(tr("0 in line, 90 at right angles (no change), 180 folded back"), this), 1);
     down->addLayout(row);
     doubt_ = new QLabel(this);
     doubt_->setObjectName(QStringLiteral("trouble"));
@@ -209,18 +204,19 @@ WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* 
     said_ = new QLabel(this);
     said_->setWordWrap(true);
     down->addWidget(said_);
-    auto* keys = new QHBoxLayout;
-    auto* fresh = new KeyButton(tr("New wrench"), Qt::Key_N, this);
-    auto* change = new KeyButton(tr("Change it"), Qt::Key_E, this);
-    auto* away = new KeyButton(tr("Remove"), Qt::Key_Delete, this);
-    for (auto* b : {fresh, change, away}) keys->addWidget(b);
-    keys->addStretch(1);
-    down->addLayout(keys);
-    connect(fresh, &QPushButton::clicked, this, [this] { edit(nullptr); });
-    connect(change, &QPushButton::clicked, this, [this] {
-        if (scales_->wrench() != nullptr) edit(scales_->wrench());
-    });
-    connect(away, &QPushButton::clicked, this, &WrenchPanel::remove);
+    auto* commands = new Commands(tr("Wrenches"), this);
+    const auto chosen = [this] { return unless(scales_->wrench() != nullptr, tr("No wrench is kept yet.")); };
+    const QString wrenches = tr("Wrenches of the workshop");
+    commands->add({"wrench.new", tr("New wrench"), Qt::Key_N, tr("Adds a wrench of the workshop: its range, its marks, its calibration."),
+        wrenches, {}, [this] { edit(nullptr); }});
+    commands->add({"wrench.edit", tr("Edit wrench"), Qt::Key_E, tr("Changes what is kept of the chosen wrench."), wrenches, {},
+        [this] { edit(scales_->wrench()); }, chosen});
+    commands->add({"wrench.remove", tr("Remove wrench"), Qt::Key_Delete, tr("The workshop has it no longer."), wrenches, {},
+        [this] { remove(); }, chosen});
+    down->addLayout(
+        command_line(*commands, {QStringLiteral("wrench.new"), QStringLiteral("wrench.edit"), QStringLiteral("wrench.remove")}, this));
+    connect(commands, &Commands::refused, &session_, &Session::tell);
+    connect(scales_, &WrenchScales::chosen_changed, commands, &Commands::refresh);
     connect(extension_, &QLineEdit::textChanged, this, &WrenchPanel::reckon);
     connect(angle_, &QLineEdit::textChanged, this, &WrenchPanel::reckon);
     connect(scales_, &WrenchScales::chosen_changed, this, [this] { said_->setText(scales_->words()); });
@@ -229,6 +225,7 @@ WrenchPanel::WrenchPanel(Session& session, const core::Figure& figure, QWidget* 
     else
         session_.tell(text(house.error().message));
     reckon();
+    commands->refresh();
     setFocusProxy(scales_);
 }
 
@@ -248,23 +245,12 @@ void WrenchPanel::reckon() {
     const auto angle = core::Number::parse(angle_->text().toStdString());
     if (extension && extension->value() >= 0) lengthening.extension_mm = extension->value();
     if (angle) lengthening.angle_deg = angle->value();
-    if (const auto* item = session_.procedure().find(figure_.item)) {
-        // the thread, where the item's words name one
-        const auto at = item->spec.find('M');
-        const auto thread = at == std::string::npos ? core::parse_thread("")
-                                                    : core::parse_thread(item->spec.substr(at, item->spec.find_first_of(", ", at) - at));
-        if (thread) {
-            auto joint = *thread;
-            joint.seals = item->name.find("plug") != std::string::npos || item->name.find("breather") != std::string::npos;
-            if (item->spec.find("aluminium") != std::string::npos) joint.in = core::ThreadIn::Aluminium;
-            if (item->spec.find("plastic") != std::string::npos) joint.in = core::ThreadIn::Plastic;
-            if (const auto doubt = core::doubt_about(torque, joint)) {
-                doubt_->setText(text(*doubt));
-                doubt_->show();
-            }
-        }
+    const auto joint = core::known_joint(session_.procedure(), figure_);
+    if (const auto doubt = joint ? core::doubt_about(torque, *joint) : std::nullopt) {
+        doubt_->setText(text(*doubt));
+        doubt_->show();
     }
-    scales_->show_offers(core::wrenches_for(torque, tolerance_percent(figure_), house_.wrenches, today(), lengthening));
+    scales_->show_offers(core::wrenches_for(torque, core::tolerance_percent(figure_), house_.wrenches, today(), lengthening));
 }
 
 bool WrenchPanel::keep() {
@@ -330,7 +316,7 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
         w.calibrated = calibrated->text().trimmed().toStdString();
         w.due = due->text().trimmed().toStdString();
         if (w.name.empty())
-            trouble->setText(tr("Give the wrench the name the shop calls it by."));
+            trouble->setText(tr("Give the wrench the name it has in the workshop."));
         else if (known == nullptr || known->dimension != core::Dimension::Torque)
             trouble->setText(tr("The unit of a torque wrench is Nm, lbf.ft, lbf.in or kgf.m."));
         else if (!(w.to > w.from))

@@ -1,12 +1,16 @@
 #include "app/guide/settings_dialog.h"
 
+#include <QComboBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/command/command_row.h"
+#include "app/command/reasons.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/edits/translation.h"
 
 namespace anagraph::app {
 
@@ -35,8 +39,26 @@ GuideSettingsDialog::GuideSettingsDialog(const core::Procedure& guide, QWidget* 
     number_ = field(tr("Guide &number"), now.number, tr("the workshop's number, as in KQ-PT60-100"));
     interval_ = field(tr("&Interval"), now.interval, tr("every 100 h or 12 months, whichever comes first"));
     workshop_note_ = field(tr("&Workshop note"), now.workshop_note, tr("what the workshop adds to the safety statement"));
+    build_language(form, now.language);
     build_variants(form);
     trouble_ = end_form(form, this);
+}
+
+void GuideSettingsDialog::build_language(QFormLayout* form, const std::string& now) {
+    language_ = new QComboBox(this);
+    language_->setAccessibleName(tr("Language"));
+    for (const auto& offered : core::kOfferedLanguages)
+        language_->addItem(text(std::string(offered.name)), text(std::string(offered.code)));
+    if (language_->findData(text(now)) < 0) language_->addItem(text(now), text(now));
+    language_->setCurrentIndex(language_->findData(text(now)));
+    form->addRow(tr("&Language"), language_);
+    auto* note = quiet_label(tr("The guide's own texts. The page's fixed words stay English; usual cautions and the rules of wording are "
+                                "looked for in English only."),
+        this);
+    form->addRow(QString(), note);
+    const auto show = [this, note] { note->setVisible(language_->currentData() != QLatin1String("en")); };
+    connect(language_, &QComboBox::currentIndexChanged, this, show);
+    show();
 }
 
 void GuideSettingsDialog::build_variants(QFormLayout* form) {
@@ -51,18 +73,19 @@ void GuideSettingsDialog::build_variants(QFormLayout* form) {
     }
     auto* down = new QVBoxLayout;
     down->addWidget(variants_);
-    auto* row = new QHBoxLayout;
-    auto* add = new KeyButton(tr("Add variant"), QKeySequence(Qt::CTRL | Qt::Key_I), this);
-    auto* remove = new KeyButton(tr("Remove variant"), QKeySequence(Qt::CTRL | Qt::Key_Backspace), this);
-    row->addWidget(add);
-    row->addWidget(remove);
-    row->addStretch(1);
-    down->addLayout(row);
-    held_ = second(QString(), this);
+    auto* commands = new Commands(tr("Guide settings"), this);
+    commands->add({"settings.add-variant", tr("Add variant"), Qt::CTRL | Qt::Key_I,
+        tr("A further variant of the machine, to which steps, figures and parts can apply."), tr("Variants"), {},
+        [this] { add_variant(); }});
+    commands->add({"settings.remove-variant", tr("Remove variant"), Qt::CTRL | Qt::Key_Backspace,
+        tr("The guide does without it; what applies to it alone has to go first."), tr("Variants"), {}, [this] { remove_variant(); },
+        [this] { return unless(variants_->currentItem() != nullptr, tr("No variant is chosen.")); }});
+    down->addLayout(command_line(*commands, {QStringLiteral("settings.add-variant"), QStringLiteral("settings.remove-variant")}, this));
+    held_ = quiet_label(QString(), this);
     down->addWidget(held_);
     form->addRow(tr("Variants"), down);
-    connect(add, &QPushButton::clicked, this, &GuideSettingsDialog::add_variant);
-    connect(remove, &QPushButton::clicked, this, &GuideSettingsDialog::remove_variant);
+    connect(variants_, &QListWidget::currentRowChanged, commands, &Commands::refresh);
+    connect(commands, &Commands::refused, this, [this](const QString& why) { trouble_->setText(why); });
     connect(variants_, &QListWidget::currentRowChanged, this, &GuideSettingsDialog::show_held);
     show_held();
 }
@@ -110,7 +133,7 @@ void GuideSettingsDialog::show_held() {
 
 core::GuideSettings GuideSettingsDialog::settings() const {
     core::GuideSettings out{machine_->text().toStdString(), job_->text().toStdString(), number_->text().toStdString(),
-        interval_->text().toStdString(), workshop_note_->text().toStdString(), removed_};
+        interval_->text().toStdString(), workshop_note_->text().toStdString(), language_->currentData().toString().toStdString(), removed_};
     for (int i = 0; i < variants_->count(); ++i)
         out.variants.push_back({variants_->item(i)->data(kWas).toString().toStdString(), variants_->item(i)->text().toStdString()});
     return out;

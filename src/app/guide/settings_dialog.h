@@ -1,6 +1,7 @@
 // GuideSettingsDialog: what is set for a guide as a whole, its variants among it.
 #pragma once
 
+#include <QComboBox>
 #include <QDialog>
 #include <QFormLayout>
 #include <QLabel>
@@ -19,6 +20,7 @@ public:
     const core::Change& change() const { return change_; }
 
 private:
+    void build_language(QFormLayout* form, const std::string& now);
     void build_variants(QFormLayout* form);
     void add_variant();
     void remove_variant();
@@ -33,6 +35,7 @@ private:
     QLineEdit* number_;
     QLineEdit* interval_;
     QLineEdit* workshop_note_;
+    QComboBox* language_ = nullptr;
     QListWidget* variants_;
     QLabel* held_;
     QLabel* trouble_;

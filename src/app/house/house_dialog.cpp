@@ -8,6 +8,8 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/command/command_row.h"
+#include "app/command/reasons.h"
 #include "app/house/methods_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
@@ -62,7 +64,7 @@ protected:
         else if (!size || !left)
             trouble_->setText(text((size ? left : size).error().message));
         else if (*size <= 0 || *left < 0 || *left > *size)
-            trouble_->setText(HouseDialog::tr("There cannot be more in it than it holds, nor less than nothing."));
+            trouble_->setText(HouseDialog::tr("What is left cannot be more than its size, or less than nothing."));
         else if (!price.empty() && !core::Number::parse(price))
             trouble_->setText(HouseDialog::tr("The price is a number, as in 6.50."));
         else {
@@ -84,110 +86,127 @@ private:
 }  // namespace
 
 HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), house_(std::move(house)) {
-    setWindowTitle(tr("The house: kept for all guides"));
+    setWindowTitle(tr("House settings: kept for all guides"));
     resize(1180, 580);
+    build_commands();
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(22, 18, 22, 18);
     down->setSpacing(12);
     auto* across = new QHBoxLayout;
     across->setSpacing(26);
-    auto* left = new QVBoxLayout;
-    left->addWidget(titled(tr("Where sources differ, the upper one holds"), this));
-    rank_ = new QListWidget(this);
-    rank_->setAccessibleName(tr("Which source outranks which"));
-    left->addWidget(rank_, 1);
-    auto* moves = new QHBoxLayout;
-    moves->setSpacing(8);
-    auto* up = new KeyButton(tr("Move up"), QKeySequence(Qt::ALT | Qt::Key_Up), this);
-    auto* lower = new KeyButton(tr("Move down"), QKeySequence(Qt::ALT | Qt::Key_Down), this);
-    moves->addWidget(up);
-    moves->addWidget(lower);
-    moves->addStretch(1);
-    left->addLayout(moves);
-    rule_ = second(QString(), this);
-    // both columns end in as many lines, so that their buttons stand at one height
-    const int lines = 3 * fontMetrics().lineSpacing();
-    rule_->setMinimumHeight(lines);
-    rule_->setAlignment(Qt::AlignTop);
-    left->addWidget(rule_);
-    across->addLayout(left, 1);
-    auto* right = new QVBoxLayout;
-    right->addWidget(titled(tr("In the store"), this));
-    store_ = new QListWidget(this);
-    store_->setAccessibleName(tr("Packs in the store"));
-    right->addWidget(store_, 1);
-    auto* packs = new QHBoxLayout;
-    packs->setSpacing(8);
-    auto* add = new KeyButton(tr("Add"), Qt::Key_N, this);
-    auto* change = new KeyButton(tr("Change"), Qt::Key_E, this);
-    auto* remove = new KeyButton(tr("Used up"), Qt::Key_Delete, this);
-    for (auto* b : {add, change, remove}) packs->addWidget(b);
-    packs->addStretch(1);
-    right->addLayout(packs);
-    auto* first_used = second(tr("What is open is used up before a new pack is opened, where the pack says it suits."), this);
-    first_used->setMinimumHeight(lines);
-    first_used->setAlignment(Qt::AlignTop);
-    right->addWidget(first_used);
-    across->addLayout(right, 1);
-    auto* third = new QVBoxLayout;
-    third->addWidget(titled(tr("What the editor looks for"), this));
-    rules_ = new QListWidget(this);
-    rules_->setAccessibleName(tr("Rules of the editor"));
-    for (int i = 0; i < core::kRules; ++i) {
-        const auto rule = static_cast<core::Rule>(i);
-        const std::string name(core::name_of(rule));
-        auto* row = new QListWidgetItem(text(name), rules_);
-        row->setToolTip(text(std::string(core::reason_of(rule))));
-        row->setFlags(row->flags() | Qt::ItemIsUserCheckable);
-        row->setCheckState(
-            std::find(house_.rules_off.begin(), house_.rules_off.end(), name) == house_.rules_off.end() ? Qt::Checked : Qt::Unchecked);
-    }
-    third->addWidget(rules_, 1);
-    auto* why = second(QString(), this);
-    why->setMinimumHeight(lines + fontMetrics().lineSpacing());
-    why->setAlignment(Qt::AlignTop);
-    third->addWidget(why);
-    connect(rules_, &QListWidget::currentRowChanged, this,
-        [why](int row) { why->setText(row < 0 ? QString() : text(std::string(core::reason_of(static_cast<core::Rule>(row))))); });
-    connect(rules_, &QListWidget::itemChanged, this, [this] {
-        house_.rules_off.clear();
-        for (int i = 0; i < rules_->count(); ++i)
-            if (rules_->item(i)->checkState() == Qt::Unchecked) house_.rules_off.push_back(rules_->item(i)->text().toStdString());
-    });
-    rules_->setCurrentRow(0);
-    across->addLayout(third, 1);
+    across->addLayout(rank_column(), 1);
+    across->addLayout(store_column(), 1);
+    across->addLayout(rules_column(), 1);
     down->addLayout(across, 1);
-    auto* methods = new KeyButton(tr("Where practitioners differ"), Qt::Key_W, this);
-    methods->setAutoDefault(false);
-    methods_ = second(QString(), this);
+    methods_ = quiet_label(QString(), this);
     auto* ways = new QHBoxLayout;
-    ways->addWidget(methods);
+    ways->addLayout(command_line(*commands_, {QStringLiteral("house.methods")}, this));
     ways->addWidget(methods_, 1);
     down->addLayout(ways);
-    connect(methods, &QPushButton::clicked, this, [this] {
-        MethodsDialog dialog(house_.methods, this);
-        if (dialog.exec() != QDialog::Accepted) return;
-        house_.methods = dialog.methods();
-        show_house();
-    });
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));
     buttons->button(QDialogButtonBox::Ok)->setDefault(true);
-    for (auto* b : {up, lower, add, change, remove}) b->setAutoDefault(false);
     down->addWidget(buttons);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-    connect(up, &QPushButton::clicked, this, [this] { move_rank(-1); });
-    connect(lower, &QPushButton::clicked, this, [this] { move_rank(1); });
-    connect(add, &QPushButton::clicked, this, [this] { edit_fluid(true); });
-    connect(change, &QPushButton::clicked, this, [this] { edit_fluid(false); });
-    connect(remove, &QPushButton::clicked, this, &HouseDialog::remove_fluid);
+    for (auto* list : {rank_, store_}) connect(list, &QListWidget::currentRowChanged, commands_, &Commands::refresh);
     // a kind of source the house has not ranked yet comes last, where it can be moved up
     for (const auto kind : core::House{}.rank)
         if (std::find(house_.rank.begin(), house_.rank.end(), kind) == house_.rank.end()) house_.rank.push_back(kind);
     show_house();
     rank_->setCurrentRow(0);
     rank_->setFocus();
+}
+
+void HouseDialog::build_commands() {
+    commands_ = new Commands(tr("Workshop"), this);
+    const auto add = [this](Command c) { commands_->add(std::move(c)); };
+    const auto can_move = [this](int by) {
+        const int to = rank_->currentRow() + by;
+        return unless(rank_->currentRow() >= 0 && to >= 0 && to < static_cast<int>(house_.rank.size()), tr("It cannot be moved further."));
+    };
+    const QString sources = tr("Sources");
+    add({"house.move-up", tr("Move up"), Qt::ALT | Qt::Key_Up, tr("This kind of source outranks the one above it."), sources, {},
+        [this] { move_rank(-1); }, [can_move] { return can_move(-1); }});
+    add({"house.move-down", tr("Move down"), Qt::ALT | Qt::Key_Down, tr("The kind of source below outranks this one."), sources, {},
+        [this] { move_rank(1); }, [can_move] { return can_move(1); }});
+    const auto pack = [this] { return unless(store_->currentRow() >= 0, tr("No pack is chosen.")); };
+    const QString store = tr("Store");
+    add({"house.add-pack", tr("Add pack"), Qt::Key_N, tr("A fluid that stands in the store: what it is, how much is left."), store, {},
+        [this] { edit_fluid(true); }});
+    add({"house.edit-pack", tr("Edit pack"), Qt::Key_E, tr("Changes what is known of the chosen pack."), store, {},
+        [this] { edit_fluid(false); }, pack});
+    add({"house.used-up", tr("Used up"), Qt::Key_Delete, tr("The chosen pack is empty and goes."), store, {}, [this] { remove_fluid(); },
+        pack});
+    add({"house.methods", tr("Where practitioners differ"), Qt::Key_W,
+        tr("What this workshop says where good practitioners do it differently."), tr("Methods"), {}, [this] {
+            MethodsDialog dialog(house_.methods, this);
+            if (dialog.exec() != QDialog::Accepted) return;
+            house_.methods = dialog.methods();
+            show_house();
+        }});
+}
+
+QVBoxLayout* HouseDialog::rank_column() {
+    auto* down = new QVBoxLayout;
+    down->addWidget(title_label(tr("Where sources differ, the upper one holds"), this));
+    rank_ = new QListWidget(this);
+    rank_->setAccessibleName(tr("Which source outranks which"));
+    down->addWidget(rank_, 1);
+    down->addLayout(command_line(*commands_, {QStringLiteral("house.move-up"), QStringLiteral("house.move-down")}, this));
+    rule_ = foot_of_column(QString());
+    down->addWidget(rule_);
+    return down;
+}
+
+QVBoxLayout* HouseDialog::store_column() {
+    auto* down = new QVBoxLayout;
+    down->addWidget(title_label(tr("In the store"), this));
+    store_ = new QListWidget(this);
+    store_->setAccessibleName(tr("Packs in the store"));
+    down->addWidget(store_, 1);
+    down->addLayout(command_line(
+        *commands_, {QStringLiteral("house.add-pack"), QStringLiteral("house.edit-pack"), QStringLiteral("house.used-up")}, this));
+    down->addWidget(foot_of_column(tr("What is open is used up before a new pack is opened, where the pack says it suits.")));
+    return down;
+}
+
+QVBoxLayout* HouseDialog::rules_column() {
+    auto* down = new QVBoxLayout;
+    down->addWidget(title_label(tr("What the editor looks for"), this));
+    rules_ = new QListWidget(this);
+    rules_->setAccessibleName(tr("Rules of the editor"));
+    for (const auto& rule : core::all_of<core::Rule>()) {
+        const std::string name(rule.name);
+        auto* row = new QListWidgetItem(text(name), rules_);
+        row->setToolTip(text(std::string(core::reason_of(rule.value))));
+        row->setFlags(row->flags() | Qt::ItemIsUserCheckable);
+        row->setCheckState(
+            std::find(house_.rules_off.begin(), house_.rules_off.end(), name) == house_.rules_off.end() ? Qt::Checked : Qt::Unchecked);
+    }
+    down->addWidget(rules_, 1);
+    auto* why = foot_of_column(QString());
+    why->setMinimumHeight(why->minimumHeight() + fontMetrics().lineSpacing());
+    down->addWidget(why);
+    connect(rules_, &QListWidget::currentRowChanged, this, [why](int row) {
+        why->setText(
+            row < 0 ? QString() : text(std::string(core::reason_of(core::all_of<core::Rule>()[static_cast<std::size_t>(row)].value))));
+    });
+    connect(rules_, &QListWidget::itemChanged, this, [this] {
+        house_.rules_off.clear();
+        for (int i = 0; i < rules_->count(); ++i)
+            if (rules_->item(i)->checkState() == Qt::Unchecked) house_.rules_off.push_back(rules_->item(i)->text().toStdString());
+    });
+    rules_->setCurrentRow(0);
+    return down;
+}
+
+/// Of as many lines in each column, so that their buttons stand at one height.
+QLabel* HouseDialog::foot_of_column(const QString& words) {
+    auto* label = quiet_label(words, this);
+    label->setMinimumHeight(3 * fontMetrics().lineSpacing());
+    label->setAlignment(Qt::AlignTop);
+    return label;
 }
 
 void HouseDialog::show_house() {

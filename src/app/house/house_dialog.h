@@ -5,7 +5,9 @@
 #include <QDialog>
 #include <QLabel>
 #include <QListWidget>
+#include <QVBoxLayout>
 
+#include "app/command/commands.h"
 #include "core/house/house.h"
 
 namespace anagraph::app {
@@ -17,17 +19,23 @@ public:
     const core::House& house() const { return house_; }
 
 private:
+    void build_commands();
+    QVBoxLayout* rank_column();
+    QVBoxLayout* store_column();
+    QVBoxLayout* rules_column();
+    QLabel* foot_of_column(const QString& words);
     void show_house();
     void move_rank(int by);
     void edit_fluid(bool fresh);
     void remove_fluid();
 
     core::House house_;
-    QListWidget* rank_;
+    Commands* commands_ = nullptr;
+    QListWidget* rank_ = nullptr;
     QLabel* methods_ = nullptr;
-    QLabel* rule_;
-    QListWidget* store_;
-    QListWidget* rules_;
+    QLabel* rule_ = nullptr;
+    QListWidget* store_ = nullptr;
+    QListWidget* rules_ = nullptr;
 };
 
 }  // namespace anagraph::app

@@ -27,7 +27,7 @@ MethodsDialog::MethodsDialog(std::vector<core::HouseMethod> methods, QWidget* pa
     for (const auto& t : core::method_topics()) topics_->addItem(text(std::string(t.question)));
     across->addWidget(topics_);
     auto* right = new QVBoxLayout;
-    question_ = titled(QString(), this);
+    question_ = title_label(QString(), this);
     question_->setWordWrap(true);
     right->addWidget(question_);
     auto* form = new QFormLayout;
@@ -39,14 +39,14 @@ MethodsDialog::MethodsDialog(std::vector<core::HouseMethod> methods, QWidget* pa
     form->addRow(tr("&This house"), chosen_);
     form->addRow(tr("&Because"), because_);
     right->addLayout(form);
-    right->addWidget(second(tr("Methods, and what speaks for each; tick those that are accepted too:"), this));
+    right->addWidget(quiet_label(tr("Methods, and what speaks for each; tick those that are accepted too:"), this));
     ways_ = new QVBoxLayout;
     right->addLayout(ways_);
     right->addStretch(1);
     across->addLayout(right, 1);
     down->addLayout(across, 1);
-    down->addWidget(second(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's "
-                              "book. A step carries the question; the answer reaches all guides."),
+    down->addWidget(quiet_label(tr("Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker's "
+                                   "book. A step carries the question; the answer reaches all guides."),
         this));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));
@@ -97,7 +97,7 @@ void MethodsDialog::show_chosen() {
         box->setSpacing(1);
         auto* tick = new QCheckBox(text(std::string(way.name)), row);
         tick->setChecked(std::find(now.accepted.begin(), now.accepted.end(), way.id) != now.accepted.end());
-        auto* why = second(text(std::string(way.reason)), row);
+        auto* why = quiet_label(text(std::string(way.reason)), row);
         why->setContentsMargins(24, 0, 0, 0);
         box->addWidget(tick);
         box->addWidget(why);

@@ -34,11 +34,11 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     header_ = new QLabel(head);
     header_->setWordWrap(true);
     header_->setTextFormat(Qt::PlainText);
-    header_->setAccessibleName(tr("What stands on every page"));
+    header_->setAccessibleName(tr("What is printed on every page"));
     facts->addWidget(header_);
-    facts->addWidget(second(tr("Press the guide's name above to change these."), head));
+    facts->addWidget(quiet_label(tr("Press the guide's name above to change these."), head));
     left->addWidget(head);
-    what_title_ = titled(QString(), this);
+    what_title_ = title_label(QString(), this);
     left->addWidget(what_title_);
     what_ = new QListWidget(this);
     what_->setWordWrap(true);
@@ -53,27 +53,18 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     sign->addWidget(checker_, 1);
     left->addLayout(sign);
     left->addWidget(new CommandRow(*commands_, this));
-    work_ = new QWidget(this);
-    auto* work = new QHBoxLayout(work_);
-    work->setContentsMargins(0, 0, 0, 0);
-    work_words_ = new QLabel(work_);
-    bar_ = new QProgressBar(work_);
-    bar_->setRange(0, 1000);
-    bar_->setTextVisible(false);
-    work->addWidget(work_words_);
-    work->addWidget(bar_, 1);
-    work->addWidget(new CommandButton(*commands_, *commands_->find(QStringLiteral("issue.cancel")), work_));
-    work_->hide();
-    left->addWidget(work_);
+    bar_ = new WorkBar(work_, tr("Progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("issue.cancel")), this), this);
+    connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
+    left->addWidget(bar_);
     across->addLayout(left, 3);
 
     auto* right = new QVBoxLayout;
     right->setSpacing(10);
-    right->addWidget(titled(tr("Editions"), this));
+    right->addWidget(title_label(tr("Editions"), this));
     editions_->setWordWrap(true);
     editions_->setAccessibleName(tr("Editions"));
     right->addWidget(editions_, 1);
-    verdict_ = second(QString(), this);
+    verdict_ = quiet_label(QString(), this);
     right->addWidget(verdict_);
     across->addLayout(right, 2);
 
@@ -155,29 +146,11 @@ void IssueStation::issue() {
         this);
     ask.setDefaultButton(QMessageBox::Yes);
     if (ask.exec() != QMessageBox::Yes) return;
-    issuing_ = true;
-    commands_->refresh();
-    work_->show();
-    bar_->setValue(0);
-    stop_ = make_stop();
-    const auto progress = [this, stop = stop_](const std::string& what, double share) {
-        QMetaObject::invokeMethod(
-            this,
-            [this, what, share] {
-                work_words_->setText(text(what));
-                bar_->setValue(static_cast<int>(share * 1000));
-            },
-            Qt::QueuedConnection);
-        return !stop->load();
-    };
+    bar_->set_words(tr("Issuing edition %1").arg(request->pack.edition.number));
     // what is issued was fixed above; whatever guide is in hand by the end, this one gets the edition
     const auto fixed = std::make_shared<const shop::IssueRequest>(std::move(*request));
-    beside(
-        this, [fixed, progress] { return shop::make_pack(*fixed, progress); },
+    work_.run([fixed](const GoOn& go_on) { return shop::make_pack(*fixed, go_on); },
         [this, fixed](core::Result<shop::MadePack>& pack) {
-            issuing_ = false;
-            work_->hide();
-            commands_->refresh();
             const auto hash = pack ? shop::enter_edition(session_.library(), *fixed, std::move(*pack)) : tl::make_unexpected(pack.error());
             if (!hash) {
                 session_.tell(text(hash.error().message));
@@ -209,17 +182,15 @@ void IssueStation::open_pack() {
 }
 
 void IssueStation::verify_pack() {
-    verdict_->setText(tr("Every file of the pack is being read …"));
-    beside(
-        this,
-        [pack = chosen_pack().toStdString(), library = session_.library().folder(), stop = make_stop()] {
-            return shop::verify(pack, library, [stop](double) { return !*stop; });
-        },
+    verdict_->clear();
+    bar_->set_words(tr("Every file of the pack is being read"));
+    work_.run([pack = chosen_pack().toStdString(), library = session_.library().folder()](
+                  const GoOn& go_on) { return shop::verify(pack, library, go_on); },
         [this](const core::Result<shop::PackVerdict>& v) { verdict_->setText(text(v ? v->words : v.error().message)); });
 }
 
 void IssueStation::copy_pack() {
-    const QString folder = QFileDialog::getExistingDirectory(this, tr("Into which folder shall the pack be copied?"));
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Choose the folder to copy the pack into"));
     if (!folder.isEmpty()) copy_pack_into(folder);
 }
 
@@ -227,13 +198,13 @@ void IssueStation::copy_pack_into(const QString& folder) {
     const int number = chosen_edition();
     const auto guide = session_.guide();
     const QString to = QStringLiteral("%1/%2-%3").arg(folder, text(guide.text())).arg(number);
-    verdict_->setText(tr("Edition %1 is being copied to %2 …").arg(number).arg(to));
-    beside(
-        this,
-        [library = session_.library().folder(), guide, number, to = to.toStdString(), stop = make_stop()]() -> core::Outcome {
+    verdict_->clear();
+    bar_->set_words(tr("Edition %1 is being copied to %2").arg(number).arg(to));
+    work_.run(
+        [library = session_.library().folder(), guide, number, to = to.toStdString()](const GoOn& go_on) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());
-            return shop::deliver(**opened, guide, number, to, [stop](double) { return !*stop; });
+            return shop::deliver(**opened, guide, number, to, go_on);
         },
         [this, number, to](const core::Outcome& done) {
             verdict_->setText(done ? tr("Edition %1 is in %2.").arg(number).arg(to) : text(done.error().message));

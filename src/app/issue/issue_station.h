@@ -4,14 +4,11 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
-#include <QProgressBar>
 #include <QWidget>
-#include <atomic>
-#include <memory>
 
 #include "app/command/command_row.h"
-#include "app/session/beside.h"
 #include "app/session/session.h"
+#include "app/work/work_bar.h"
 
 namespace anagraph::app {
 
@@ -20,7 +17,8 @@ class IssueStation : public QWidget {
 public:
     explicit IssueStation(Session& session, QWidget* parent = nullptr);
     QLineEdit& checker() { return *checker_; }
-    bool issuing() const { return issuing_; }
+    /// Is an edition being issued, or a pack verified or copied?
+    bool busy() const { return work_.busy(); }
     /// The folder of the edition chosen in the list, or empty.
     QString chosen_pack() const;
     /// Copies the pack of the chosen edition into a new folder in this one.
@@ -46,14 +44,11 @@ private:
     QLabel* what_title_ = nullptr;
     QListWidget* what_ = nullptr;
     QLineEdit* checker_ = nullptr;
-    QWidget* work_ = nullptr;
-    QLabel* work_words_ = nullptr;
-    QProgressBar* bar_ = nullptr;
+    Work work_{this};
+    WorkBar* bar_ = nullptr;
     QListWidget* editions_ = nullptr;
     QLabel* verdict_ = nullptr;
-    bool issuing_ = false;
     bool something_to_issue_ = false;
-    Stop stop_;
 };
 
 }  // namespace anagraph::app

@@ -21,22 +21,6 @@ namespace {
 
 std::array<int*, 4> edges_of(core::Area& a) { return {&a.left, &a.top, &a.right, &a.bottom}; }
 
-/// The part of the frame that lies under an area of the turned picture: the smallest upright one that covers it.
-core::Area recorded_area(const core::Area& shown, const core::StillCare& care, double aspect) {
-    core::StillCare turned;
-    turned.tilt = care.tilt;
-    core::Area out{10000, 10000, 0, 0};
-    for (const core::Place corner : {core::Place{shown.left, shown.top}, core::Place{shown.right, shown.top},
-             core::Place{shown.left, shown.bottom}, core::Place{shown.right, shown.bottom}}) {
-        const auto p = core::recorded_at(corner, turned, aspect);
-        out.left = std::clamp(std::min(out.left, p.x), 0, 10000);
-        out.top = std::clamp(std::min(out.top, p.y), 0, 10000);
-        out.right = std::clamp(std::max(out.right, p.x), 0, 10000);
-        out.bottom = std::clamp(std::max(out.bottom, p.y), 0, 10000);
-    }
-    return out;
-}
-
 }  // namespace
 
 CareView::CareView(QImage frame, QWidget* parent) : QWidget(parent), frame_(std::move(frame)) {
@@ -83,8 +67,10 @@ void CareView::paintEvent(QPaintEvent*) {
     away.addRect(r);
     QPainterPath kept;
     kept.addRect(rect(care_.crop));
-    p.fillPath(away - kept, QColor(32, 36, 42, 150));
-    p.setPen(QPen(Qt::white, 3));
+    QColor away_from_it = theme::colour("ink");
+    away_from_it.setAlpha(150);
+    p.fillPath(away - kept, away_from_it);
+    p.setPen(QPen(theme::colour("white"), 3));
     p.drawRect(rect(care_.crop));
     p.setPen(QPen(theme::colour("ink"), 1));
     p.drawRect(rect(care_.crop));
@@ -122,7 +108,7 @@ CareDialog::CareDialog(const QImage& frame, core::StillCare care, QWidget* paren
     view_ = new CareView(frame, this);
     across->addWidget(view_, 1);
     auto* side = new QVBoxLayout;
-    side->addWidget(titled(tr("Draw on the picture"), this));
+    side->addWidget(title_label(tr("Draw on the picture"), this));
     cutting_ = new QRadioButton(tr("&Keep this part"), this);
     hiding_ = new QRadioButton(tr("&Hide this part"), this);
     cutting_->setChecked(true);
@@ -150,14 +136,14 @@ CareDialog::CareDialog(const QImage& frame, core::StillCare care, QWidget* paren
         const QString names[] = {tr("left"), tr("top"), tr("right"), tr("bottom")};
         for (std::size_t i = 0; i < 4; ++i) {
             boxes[i] = number(0, 100, *edges_of(area)[i] / 100, QStringLiteral(" %"), tr("%1, %2").arg(what, names[i]));
-            grid->addWidget(second(names[i], this), static_cast<int>(i) / 2, 2 * (static_cast<int>(i) % 2));
+            grid->addWidget(quiet_label(names[i], this), static_cast<int>(i) / 2, 2 * (static_cast<int>(i) % 2));
             grid->addWidget(boxes[i], static_cast<int>(i) / 2, 2 * (static_cast<int>(i) % 2) + 1);
         }
         side->addLayout(grid);
     };
-    side->addWidget(titled(tr("Kept"), this));
+    side->addWidget(title_label(tr("Kept"), this));
     four(edges_, care_.crop, tr("Kept"));
-    side->addWidget(titled(tr("Hidden"), this));
+    side->addWidget(title_label(tr("Hidden"), this));
     hidden_ = new QListWidget(this);
     hidden_->setMaximumHeight(90);
     hidden_->setAccessibleName(tr("Hidden parts"));
@@ -171,9 +157,9 @@ CareDialog::CareDialog(const QImage& frame, core::StillCare care, QWidget* paren
         row->addWidget(b);
     }
     side->addLayout(row);
-    side->addWidget(
-        second(tr("A face, a number plate, a screen: what is hidden is gone from everything that is issued. The recording is not touched."),
-            this));
+    side->addWidget(quiet_label(
+        tr("A face, a number plate, a screen: what is hidden is gone from everything that is issued. The recording is not touched."),
+        this));
     side->addStretch(1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel | QDialogButtonBox::Reset, this);
     buttons->button(QDialogButtonBox::Reset)->setText(tr("As recorded"));
@@ -228,7 +214,7 @@ CareDialog::CareDialog(const QImage& frame, core::StillCare care, QWidget* paren
 
 void CareDialog::take_area(const core::Area& area) {
     if (hiding_->isChecked())
-        care_.hidden.push_back(recorded_area(area, care_, aspect_));
+        care_.hidden.push_back(core::recorded_area(area, care_.tilt, aspect_));
     else
         care_.crop = area;
 }

@@ -6,15 +6,15 @@
 #include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
-#include <QShortcut>
 #include <QSvgRenderer>
+#include <QTemporaryDir>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 #include <algorithm>
 #include <cmath>
 
+#include "app/command/command_row.h"
+#include "app/command/reasons.h"
 #include "app/plates/mark_menu.h"
-#include "app/session/beside.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/tape/takes.h"
@@ -70,7 +70,7 @@ ClipDialog::ClipDialog(Session& session, core::Clip clip, QWidget* parent)
     film_ = new FilmView(this);
     film_->setAccessibleName(tr("The film at the frame in hand"));
     left->addWidget(film_, 1);
-    moment_ = second(QString(), this);
+    moment_ = quiet_label(QString(), this);
     left->addWidget(moment_);
     across->addLayout(left, 1);
     overlay_ = new ClipOverlay(session_, clip_, film_);
@@ -78,34 +78,9 @@ ClipDialog::ClipDialog(Session& session, core::Clip clip, QWidget* parent)
     auto* side = new QVBoxLayout;
     build_side(side);
     across->addLayout(side);
-    for (const auto& [key, by] : {std::pair{Qt::Key_Left, -1}, std::pair{Qt::Key_Right, 1}}) {
-        auto* step = new QShortcut(key, this);
-        connect(step, &QShortcut::activated, this, [this, by = by] { film_->step_frames(by); });
-    }
-    for (const auto& [key, end] : {std::pair{Qt::Key_Home, false}, std::pair{Qt::Key_End, true}}) {
-        auto* go = new QShortcut(key, this);
-        connect(go, &QShortcut::activated, this, [this, end = end] {
-            film_->pause();
-            film_->show_time(end ? clip_.take.to : clip_.take.from);
-            if (end) film_->step_frames(-1);
-        });
-    }
-    for (const auto& [key, dx, dy] :
-        {std::tuple{Qt::Key_Left, -1, 0}, std::tuple{Qt::Key_Right, 1, 0}, std::tuple{Qt::Key_Up, 0, -1}, std::tuple{Qt::Key_Down, 0, 1}})
-        for (const bool far_end : {false, true}) {
-            auto* move = new QShortcut(
-                QKeySequence(static_cast<int>(Qt::ALT) | (far_end ? static_cast<int>(Qt::SHIFT) : 0) | static_cast<int>(key)), this);
-            connect(move, &QShortcut::activated, this, [this, dx = dx, dy = dy, far_end] { move_mark(dx, dy, far_end); });
-        }
     rest_.setSingleShot(true);
     rest_.setInterval(600);
     connect(&rest_, &QTimer::timeout, this, &ClipDialog::measure);
-    connect(&watcher_, &QFutureWatcherBase::finished, this, [this] {
-        const Cut cut = watcher_.result();
-        bytes_ = cut.bytes;
-        trouble_->setText(text(cut.trouble));
-        show_facts();
-    });
     connect(film_, &FilmView::moved, this, [this] {
         overlay_->setGeometry(film_->rect());
         overlay_->update();
@@ -116,54 +91,79 @@ ClipDialog::ClipDialog(Session& session, core::Clip clip, QWidget* parent)
     changed();
 }
 
-ClipDialog::~ClipDialog() {
-    if (stop_) *stop_ = true;
-    watcher_.waitForFinished();
+void ClipDialog::build_commands() {
+    commands_ = new Commands(tr("Clip"), this);
+    const auto add = [this](Command c) { commands_->add(std::move(c)); };
+    const QString clip = tr("Clip");
+    add({"clip.play", tr("Play"), Qt::Key_Space, tr("Plays the clip as the learner sees it."), clip, {}, [this] { play(); }});
+    add({"clip.poster", tr("Use as still"), Qt::Key_P, tr("This frame stands for the clip before it is played, and in print."), clip, {},
+        [this] { set_poster(); }});
+    add({"clip.begin", tr("Begin here"), Qt::Key_BracketLeft, tr("The clip begins with this frame."), clip, {}, [this] { set_begin(); }});
+    add({"clip.end", tr("End here"), Qt::Key_BracketRight, tr("This is the last frame of the clip."), clip, {}, [this] { set_end(); }});
+    add({"clip.slower", tr("Slower"), Qt::Key_S, tr("At half or a quarter of its speed, and back; slowed clips are silent."), clip, {},
+        [this] {
+            clip_.slower = clip_.slower >= 4 ? 1 : clip_.slower * 2;
+            changed();
+        }});
+    add({"clip.sound", tr("Sound"), Qt::Key_N, tr("With its sound or silent."), clip, {}, [this] {
+             clip_.silent = !clip_.silent;
+             changed();
+         }});
+    const QString drawn = tr("Drawn over it");
+    const auto chosen = [this] { return unless(mark() != nullptr, tr("No sign or number is chosen.")); };
+    add({"clip.add-mark", tr("Add sign or number"), Qt::Key_M, tr("Draws a sign or a part's number over the clip from this frame on."),
+        drawn, {}, [this] { add_mark(); }});
+    add({"clip.remove-mark", tr("Remove"), Qt::Key_Delete, tr("The chosen sign or number is drawn no longer."), drawn, {},
+        [this] { remove_mark(); }, chosen});
+    add({"clip.mark-from", tr("From here"), Qt::Key_F, tr("The chosen sign or number shows from this frame on."), drawn, {},
+        [this] { time_mark(true); }, chosen});
+    add({"clip.mark-until", tr("Until here"), Qt::Key_U, tr("The chosen sign or number shows until this frame."), drawn, {},
+        [this] { time_mark(false); }, chosen});
+    const std::tuple<const char*, QString, QString, Qt::Key, int, int> ways[] = {
+        {"left", tr("Move left"), tr("Move far end left"), Qt::Key_Left, -1, 0},
+        {"right", tr("Move right"), tr("Move far end right"), Qt::Key_Right, 1, 0},
+        {"up", tr("Move up"), tr("Move far end up"), Qt::Key_Up, 0, -1},
+        {"down", tr("Move down"), tr("Move far end down"), Qt::Key_Down, 0, 1}};
+    for (const auto& [id, words, far_words, key, dx, dy] : ways) {
+        add({QStringLiteral("clip.mark-") + QLatin1String(id), words, Qt::ALT | key, tr("Moves the chosen sign or number."), drawn, {},
+            [this, dx = dx, dy = dy] { move_mark(dx, dy, false); }, chosen});
+        add({QStringLiteral("clip.far-end-") + QLatin1String(id), far_words, Qt::ALT | Qt::SHIFT | key,
+            tr("Moves the far end of the chosen sign."), drawn, {}, [this, dx = dx, dy = dy] { move_mark(dx, dy, true); }, chosen});
+    }
+    const QString frames = tr("Frames");
+    add({"clip.frame-back", tr("Frame back"), Qt::Key_Left, tr("Shows the frame before."), frames, {}, [this] { film_->step_frames(-1); }});
+    add({"clip.frame-on", tr("Frame on"), Qt::Key_Right, tr("Shows the next frame."), frames, {}, [this] { film_->step_frames(1); }});
+    add({"clip.first", tr("First frame"), Qt::Key_Home, tr("Goes to where the clip begins."), frames, {}, [this] {
+             film_->pause();
+             film_->show_time(clip_.take.from);
+         }});
+    add({"clip.last", tr("Last frame"), Qt::Key_End, tr("Goes to where the clip ends."), frames, {}, [this] {
+             film_->pause();
+             film_->show_time(clip_.take.to);
+             film_->step_frames(-1);
+         }});
 }
 
 void ClipDialog::build_side(QVBoxLayout* side) {
-    const auto row = [&](std::initializer_list<KeyButton*> buttons) {
-        auto* line = new QHBoxLayout;
-        for (auto* b : buttons) {
-            b->setAutoDefault(false);
-            line->addWidget(b);
-        }
-        line->addStretch(1);
-        side->addLayout(line);
-    };
-    const auto button = [&](const QString& words, const QKeySequence& key, auto what) {
-        auto* b = new KeyButton(words, key, this);
-        connect(b, &QPushButton::clicked, this, what);
-        return b;
-    };
-    facts_ = titled(QString(), this);
+    build_commands();
+    const auto row = [&](const QStringList& ids) { side->addLayout(command_line(*commands_, ids, this)); };
+    facts_ = title_label(QString(), this);
     facts_->setWordWrap(true);
     facts_->setFixedWidth(330);
     side->addWidget(facts_);
-    row({button(tr("Play the clip"), Qt::Key_Space, [this] { play(); }), button(tr("Still for it"), Qt::Key_P, [this] { set_poster(); })});
-    row({button(tr("Begins here"), Qt::Key_BracketLeft, [this] { set_begin(); }),
-        button(tr("Ends here"), Qt::Key_BracketRight, [this] { set_end(); })});
-    row({button(tr("Slower"), Qt::Key_S,
-             [this] {
-                 clip_.slower = clip_.slower >= 4 ? 1 : clip_.slower * 2;
-                 changed();
-             }),
-        button(tr("Sound"), Qt::Key_N, [this] {
-            clip_.silent = !clip_.silent;
-            changed();
-        })});
-    side->addWidget(titled(tr("Drawn over it"), this));
+    row({QStringLiteral("clip.play"), QStringLiteral("clip.poster")});
+    row({QStringLiteral("clip.begin"), QStringLiteral("clip.end")});
+    row({QStringLiteral("clip.slower"), QStringLiteral("clip.sound")});
+    side->addWidget(title_label(tr("Drawn over it"), this));
     marks_ = new QListWidget(this);
     marks_->setFixedWidth(330);
     marks_->setWordWrap(true);
     marks_->setAccessibleName(tr("Signs and numbers over the clip"));
     side->addWidget(marks_, 1);
-    row({button(tr("Sign or number"), Qt::Key_M, [this] { add_mark(); }), button(tr("Out"), Qt::Key_Delete, [this] { remove_mark(); })});
-    row({button(tr("From here"), Qt::Key_F, [this] { time_mark(true); }),
-        button(tr("Until here"), Qt::Key_U, [this] { time_mark(false); })});
-    side->addWidget(second(tr("← → step by frames, Home and End go to the clip's own ends. A click places the chosen sign, a drag its far "
-                              "end; Alt+arrows move it, with Shift the far end."),
-        this));
+    row({QStringLiteral("clip.add-mark"), QStringLiteral("clip.remove-mark")});
+    row({QStringLiteral("clip.mark-from"), QStringLiteral("clip.mark-until")});
+    side->addWidget(
+        quiet_label(tr("A click places the chosen sign, a drag its far end. All keys stand in the menu of the right button."), this));
     trouble_ = new QLabel(this);
     trouble_->setObjectName(QStringLiteral("trouble"));
     trouble_->setWordWrap(true);
@@ -172,7 +172,9 @@ void ClipDialog::build_side(QVBoxLayout* side) {
     side->addWidget(buttons);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    connect(commands_, &Commands::refused, trouble_, &QLabel::setText);
     connect(marks_, &QListWidget::currentRowChanged, this, [this](int i) {
+        commands_->refresh();
         if (i < 0 || i >= static_cast<int>(clip_.marks.size())) return;
         const auto& m = clip_.marks[static_cast<std::size_t>(i)];
         if (film_->time() < m.from || !(film_->time() < m.to)) film_->show_time(m.from);
@@ -203,6 +205,7 @@ void ClipDialog::changed() {
         }
         marks_->setCurrentRow(std::min(row, marks_->count() - 1));
     }
+    commands_->refresh();
     bytes_ = 0;
     overlay_->update();
     show_facts();
@@ -347,22 +350,26 @@ void ClipDialog::place_mark(const core::Place& place, bool far_end) {
 
 /// Cuts it as the pack will, beside the window.
 void ClipDialog::measure() {
-    if (stop_) *stop_ = true;
-    watcher_.waitForFinished();
-    if (recording_->away || !folder_.isValid()) {
+    if (recording_->away) {
         trouble_->setText(tr("The recording is missing, so its size cannot be measured; the clip is kept all the same."));
         return;
     }
-    stop_ = make_stop();
-    const std::string out = folder_.filePath(QStringLiteral("clip.mp4")).toStdString();
-    watcher_.setFuture(QtConcurrent::run(&work_threads(),
-        [path = recording_->entry.path, clip = clip_, out, stop = stop_,
-            options = publish::clip_options(session_.procedure(), clip_, recording_->index.rotation, recording_->index.pixel_aspect)] {
-            const auto cut = media::cut_clip(
-                path, clip.take, out, publish::kClipWidth, [stop](double) { return !*stop; }, options);
-            if (!cut) return Cut{0, cut.error().code == core::ErrorCode::Cancelled ? std::string() : cut.error().message};
-            return Cut{QFileInfo(QString::fromStdString(out)).size(), {}};
-        }));
+    work_.run(
+        [path = recording_->entry.path, clip = clip_,
+            options = publish::clip_options(session_.procedure(), clip_, recording_->index.rotation, recording_->index.pixel_aspect)](
+            const GoOn& go_on) -> core::Result<std::int64_t> {
+            // each in a folder of its own: one that was told to stop may still write
+            const QTemporaryDir folder;
+            const QString out = folder.filePath(QStringLiteral("clip.mp4"));
+            const auto cut = media::cut_clip(path, clip.take, out.toStdString(), publish::kClipWidth, go_on, options);
+            if (!cut) return tl::make_unexpected(cut.error());
+            return QFileInfo(out).size();
+        },
+        [this](const core::Result<std::int64_t>& bytes) {
+            bytes_ = bytes.value_or(0);
+            trouble_->setText(bytes ? QString() : text(bytes.error().message));
+            show_facts();
+        });
 }
 
 }  // namespace anagraph::app

@@ -3,17 +3,15 @@
 #pragma once
 
 #include <QDialog>
-#include <QFutureWatcher>
 #include <QLabel>
 #include <QListWidget>
-#include <QTemporaryDir>
 #include <QTimer>
 #include <QVBoxLayout>
-#include <atomic>
-#include <memory>
 
+#include "app/command/commands.h"
 #include "app/film/film_view.h"
 #include "app/session/session.h"
+#include "app/work/work.h"
 
 namespace anagraph::app {
 
@@ -23,13 +21,13 @@ class ClipDialog : public QDialog {
     Q_OBJECT
 public:
     ClipDialog(Session& session, core::Clip clip, QWidget* parent);
-    ~ClipDialog() override;
     const core::Clip& clip() const { return clip_; }
     FilmView& film() { return *film_; }
     /// The size in the pack, measured by cutting it; 0 while it is being cut.
     std::int64_t bytes() const { return bytes_; }
 
 private:
+    void build_commands();
     void build_side(QVBoxLayout* side);
     void changed();
     void set_begin();
@@ -56,13 +54,8 @@ private:
     QLabel* trouble_;
     QListWidget* marks_;
     QTimer rest_;
-    QTemporaryDir folder_;
-    struct Cut {
-        std::int64_t bytes = 0;
-        std::string trouble;
-    };
-    QFutureWatcher<Cut> watcher_;
-    std::shared_ptr<std::atomic<bool>> stop_;
+    Work work_{this};
+    Commands* commands_ = nullptr;
     std::int64_t bytes_ = 0;
 };
 

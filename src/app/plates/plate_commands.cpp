@@ -8,9 +8,9 @@
 #include "app/plates/clip_dialog.h"
 #include "app/plates/plates_station.h"
 #include "app/plates/still_dialog.h"
-#include "app/session/beside.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "app/work/work.h"
 #include "core/plate/layout.h"
 #include "core/plate/still_frame.h"
 #include "media/stills.h"
@@ -48,7 +48,7 @@ void PlatesStation::choose_still() {
     const auto* r = session_.recording(now->recording);
     if (r == nullptr) return;
     if (r->away) {
-        session_.tell(tr("The recording is missing; stills are taken from the recording itself. Bring it back on the Shelf."));
+        session_.tell(tr("The recording is missing; stills are taken from the recording itself. Find it again on the Shelf."));
         return;
     }
     StillDialog dialog(*r, now->at, now->care, this);
@@ -71,8 +71,8 @@ void PlatesStation::take_care() {
     const double shown = core::shown_aspect(next.care, aspect);
     if (put(core::laid_out(std::move(next), shown), "crop, hide or brighten a still") && lost > 0)
         session_.tell(
-            theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is cut off and went; undo brings it back."),
-                tr("%1 callouts pointed at what is cut off and went; undo brings them back.")));
+            theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is now cut off and was removed; undo brings it back."),
+                tr("%1 callouts pointed at what is now cut off and were removed; undo brings them back.")));
 }
 
 /// A second picture beside this one, or the roles of the two, or two pictures on their own again.
@@ -169,7 +169,7 @@ void PlatesStation::follow_callouts() {
         return out;
     };
     session_.tell(tr("Looking for what the plate before calls out …"));
-    beside(this, look, [this, looked_at = *now](const core::Result<std::vector<Followed>>& found) {
+    Work::once(this, look, [this, looked_at = *now](const core::Result<std::vector<Followed>>& found) {
         if (!found)
             session_.tell(text(found.error().message));
         else if (const auto* still = plate(); still != nullptr && *still == looked_at)  // nobody has gone on meanwhile

@@ -118,7 +118,7 @@ void PlateView::paintEvent(QPaintEvent*) {
     }
     if (cursor_) {
         const QPointF at = to_widget(*cursor_);
-        for (const auto& [c, w] : {std::pair{QColor(Qt::white), 4.0}, std::pair{theme::colour("accent"), 1.6}}) {
+        for (const auto& [c, w] : {std::pair{theme::colour("white"), 4.0}, std::pair{theme::colour("accent"), 1.6}}) {
             p.setPen(QPen(c, w));
             p.drawLine(at - QPointF(16, 0), at + QPointF(16, 0));
             p.drawLine(at - QPointF(0, 16), at + QPointF(0, 16));

@@ -10,10 +10,10 @@
 #include <algorithm>
 
 #include "app/plates/mark_menu.h"
-#include "app/session/beside.h"
 #include "app/sheet/plate_preview.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "app/work/work.h"
 #include "core/plate/layout.h"
 #include "core/procedure/text.h"
 #include "core/review/open_points.h"
@@ -47,8 +47,8 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     middle->setContentsMargins(16, 14, 16, 14);
     middle->setSpacing(10);
     auto* head = new QHBoxLayout;
-    title_ = titled(QString(), this);
-    moment_ = second(QString(), this);
+    title_ = title_label(QString(), this);
+    moment_ = quiet_label(QString(), this);
     moment_->setWordWrap(false);
     head->addWidget(title_, 1);
     head->addWidget(moment_);
@@ -61,7 +61,7 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     pictures->addWidget(view_, 3);
     pictures->addWidget(other_, 2);
     middle->addLayout(pictures, 1);
-    told_ = second(QString(), this);
+    told_ = quiet_label(QString(), this);
     told_->setTextFormat(Qt::RichText);
     told_->setFont(theme::font("small"));
     told_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
@@ -72,7 +72,7 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     build_commands();
     middle->addWidget(new CommandRow(*commands_, this));
     auto* words = new QHBoxLayout;
-    words->addWidget(second(tr("Caption"), this));
+    words->addWidget(quiet_label(tr("Caption"), this));
     caption_ = new QLineEdit(this);
     caption_->setAccessibleName(tr("Caption of the plate"));
     caption_->setPlaceholderText(tr("what is seen here"));
@@ -125,14 +125,14 @@ QWidget* PlatesStation::build_side() {
     side->setFixedWidth(252);
     auto* down = new QVBoxLayout(side);
     down->setContentsMargins(16, 16, 16, 16);
-    down->addWidget(titled(tr("Call out"), side));
-    down->addWidget(second(
+    down->addWidget(title_label(tr("Call out"), side));
+    down->addWidget(quiet_label(
         tr("Choose an item, then click its place on the picture. Arrows move the callout in hand, with Shift what it points at."), side));
     items_ = new QListWidget(side);
     items_->setAccessibleName(tr("Items"));
     items_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     down->addWidget(items_, 1);
-    missing_ = second(QString(), side);
+    missing_ = quiet_label(QString(), side);
     down->addWidget(missing_);
     connect(items_, &QListWidget::itemDoubleClicked, this, [this] { edit_item(false); });
     return side;
@@ -259,7 +259,7 @@ void PlatesStation::load_still(const core::Plate& p, PlateView* view) {
     view->show_plate(&p, {}, tr("Fetching the exact frame …"));
     const auto* r = session_.recording(p.recording);
     if (r == nullptr) return;
-    beside(this, frame_reader(*r, p.at), [this, key](const core::Result<media::Picture>& still) {
+    Work::once(this, frame_reader(*r, p.at), [this, key](const core::Result<media::Picture>& still) {
         if (!still) {
             session_.tell(text(still.error().message));
             return;
@@ -426,9 +426,8 @@ void PlatesStation::edit_item(bool fresh) {
     form->setContentsMargins(20, 16, 20, 16);
     auto* name = new QLineEdit(text(item.name), &dialog);
     auto* kind = new QComboBox(&dialog);
-    for (int k = 0; k <= static_cast<int>(core::ItemKind::Protection); ++k)
-        kind->addItem(text(std::string(core::name_of(static_cast<core::ItemKind>(k)))), k);
-    kind->setCurrentIndex(static_cast<int>(item.kind));
+    for (const auto& k : core::all_of<core::ItemKind>()) kind->addItem(text(std::string(k.spoken)), static_cast<int>(k.value));
+    kind->setCurrentIndex(kind->findData(static_cast<int>(item.kind)));
     auto* spec = new QLineEdit(text(item.spec), &dialog);
     auto* number = new QLineEdit(text(item.number), &dialog);
     form->addRow(tr("&Name"), name);

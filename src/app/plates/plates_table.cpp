@@ -99,7 +99,7 @@ void PlatesStation::build_commands() {
         [this] { nudge_frame(-1); }, no_plate, {}});
     add({"plates.next-frame", tr("Next frame"), Qt::Key_Period, tr("The plate shows the next frame."), picture, any,
         [this] { nudge_frame(1); }, no_plate, {}});
-    add({"plates.remove-plate", tr("Remove plate"), Qt::CTRL | Qt::Key_Backspace, tr("The picture goes, with what is drawn on it."),
+    add({"plates.remove-plate", tr("Remove plate"), Qt::CTRL | Qt::Key_Backspace, tr("Removes the picture and what is drawn on it."),
         picture, any, [this] { remove_plate(); }, no_plate, {}});
 
     const QString items = tr("Items");

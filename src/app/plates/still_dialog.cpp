@@ -3,9 +3,9 @@
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 
-#include "app/session/beside.h"
+#include "app/command/command_row.h"
+#include "app/command/reasons.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "publish/still_care.h"
@@ -36,34 +36,23 @@ StillDialog::StillDialog(const LoadedRecording& recording, const core::FrameTime
     picture_->setStyleSheet(QStringLiteral("background: %1;").arg(theme::colour("film").name()));
     across->addWidget(picture_, 1);
     down->addLayout(across, 1);
-    said_ = second(QString(), this);
+    said_ = quiet_label(QString(), this);
     down->addWidget(said_);
-    auto* row = new QHBoxLayout;
-    auto* closer = new KeyButton(tr("Closer together"), Qt::Key_Minus, this);
-    auto* wider = new KeyButton(tr("Further apart"), Qt::Key_Plus, this);
-    auto* take = new KeyButton(tr("Take this frame"), Qt::Key_Return, this, true);
-    for (auto* b : {closer, wider}) {
-        b->setAutoDefault(false);
-        row->addWidget(b);
-    }
-    row->addStretch(1);
-    row->addWidget(take);
-    down->addLayout(row);
-    connect(closer, &QPushButton::clicked, this, [this] { widen(1 / 3.0); });
-    connect(wider, &QPushButton::clicked, this, [this] { widen(3); });
-    connect(take, &QPushButton::clicked, this, [this] {
-        if (ready()) accept();
-    });
+    commands_ = new Commands(tr("Still"), this);
+    const QString frames = tr("Frames");
+    const auto some = [this] { return unless(ready(), tr("The frames are being fetched.")); };
+    commands_->add({"still.take", tr("Take this frame"), Qt::Key_Return, tr("The plate shows this frame."), frames, {},
+        [this] { accept(); }, some, {}, true, always});
+    commands_->add({"still.closer", tr("Closer together"), Qt::Key_Minus, tr("Offers frames that lie closer about this one."), frames, {},
+        [this] { widen(1 / 3.0); }, {}, {}, true});
+    commands_->add({"still.wider", tr("Further apart"), Qt::Key_Plus, tr("Offers frames from further before and after."), frames, {},
+        [this] { widen(3); }, {}, {}, true});
+    down->addWidget(new CommandRow(*commands_, this));
     connect(list_, &QListWidget::currentRowChanged, this, &StillDialog::show_row);
     connect(list_, &QListWidget::itemActivated, this, &QDialog::accept);
-    connect(&watcher_, &QFutureWatcherBase::finished, this, &StillDialog::show_offers);
+    connect(&work_, &Work::busy_changed, commands_, &Commands::refresh);
     list_->setFocus();
     look();
-}
-
-StillDialog::~StillDialog() {
-    if (stop_) *stop_ = true;
-    watcher_.waitForFinished();
 }
 
 void StillDialog::widen(double by) {
@@ -73,29 +62,24 @@ void StillDialog::widen(double by) {
 }
 
 void StillDialog::look() {
-    if (stop_) *stop_ = true;
-    watcher_.waitForFinished();
-    stop_ = make_stop();
     said_->setText(tr("Looking at the frames within %1 s …").arg(seconds_, 0, 'g', 2));
-    watcher_.setFuture(QtConcurrent::run(
-        &work_threads(), [path = recording_.entry.path, times = recording_.index.times, at = at_, seconds = seconds_, stop = stop_] {
-            return std::make_shared<Offers>(media::stills_about(path, times, at, seconds, kOffers, [stop](double) { return !*stop; }));
-        }));
+    work_.run([path = recording_.entry.path, times = recording_.index.times, at = at_, seconds = seconds_](
+                  const GoOn& go_on) { return media::stills_about(path, times, at, seconds, kOffers, go_on); },
+        [this](Offers& offers) { show_offers(offers); });
 }
 
-void StillDialog::show_offers() {
-    const auto offers = watcher_.result();
-    if (!*offers) {
-        if ((*offers).error().code != core::ErrorCode::Cancelled) said_->setText(text((*offers).error().message));
+void StillDialog::show_offers(Offers& offers) {
+    if (!offers) {
+        said_->setText(text(offers.error().message));
         return;
     }
     list_->clear();
     times_.clear();
     images_.clear();
-    const auto best = media::sharpest_of(**offers);
-    const double most = std::max(1e-9, (**offers)[best].sharpness);
-    for (std::size_t i = 0; i < (**offers).size(); ++i) {
-        auto& o = (**offers)[i];
+    const auto best = media::sharpest_of(*offers);
+    const double most = std::max(1e-9, (*offers)[best].sharpness);
+    for (std::size_t i = 0; i < (*offers).size(); ++i) {
+        auto& o = (*offers)[i];
         const QImage image = publish::cared_for(
             publish::image_of(media::upright(std::move(o.picture), recording_.index.rotation, recording_.index.pixel_aspect)), care_);
         images_.push_back(image);

@@ -2,14 +2,13 @@
 #pragma once
 
 #include <QDialog>
-#include <QFutureWatcher>
 #include <QLabel>
 #include <QListWidget>
-#include <atomic>
-#include <memory>
 #include <vector>
 
+#include "app/command/commands.h"
 #include "app/session/session.h"
+#include "app/work/work.h"
 #include "media/stills.h"
 
 namespace anagraph::app {
@@ -19,17 +18,17 @@ class StillDialog : public QDialog {
 public:
     /// `at` must be a frame of the recording; `care` is shown on every offer, so that it is judged as it will be seen.
     StillDialog(const LoadedRecording& recording, const core::FrameTime& at, core::StillCare care, QWidget* parent);
-    ~StillDialog() override;
     core::FrameTime chosen() const { return chosen_; }
     bool ready() const { return list_->count() > 0; }
 
 private:
     void look();
-    void show_offers();
     void show_row(int row);
     void widen(double by);
 
     using Offers = core::Result<std::vector<media::StillOffer>>;
+    void show_offers(Offers& offers);
+
     const LoadedRecording& recording_;
     core::FrameTime at_;
     core::FrameTime chosen_;
@@ -38,8 +37,8 @@ private:
     QListWidget* list_;
     QLabel* picture_;
     QLabel* said_;
-    QFutureWatcher<std::shared_ptr<Offers>> watcher_;
-    std::shared_ptr<std::atomic<bool>> stop_;
+    Work work_{this};
+    Commands* commands_ = nullptr;
     std::vector<core::FrameTime> times_;
     std::vector<QImage> images_;
 };

@@ -3,8 +3,8 @@
 #include <QFileInfo>
 #include <QTime>
 
-#include "app/session/beside.h"
 #include "app/theme/theme.h"
+#include "app/work/work.h"
 #include "core/tape/logging.h"
 
 namespace anagraph::app {
@@ -240,7 +240,7 @@ void Session::read_lines(LoadedRecording& r) {
     }
     r.marks.clear();
     r.reading = true;
-    beside(
+    Work::once(
         this, [lines = r.narration] { return core::read_marks(lines); },
         [this, id = r.entry.id, told = r.told](std::vector<core::Mark>& marks) {
             const auto it = loaded_.find(id);
@@ -276,8 +276,8 @@ std::vector<core::RecordingId> Session::tape_order() {
     return out;
 }
 
-std::vector<core::Told> Session::told(const std::vector<core::RecordingId>& recordings) {
-    std::vector<core::Told> out;
+std::vector<core::TapeLines> Session::tape_lines(const std::vector<core::RecordingId>& recordings) {
+    std::vector<core::TapeLines> out;
     for (const auto& id : recordings)
         if (const auto* r = recording(id))
             out.push_back({id, &r->narration, &r->marks,

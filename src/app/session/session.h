@@ -85,7 +85,7 @@ public:
     std::vector<core::RecordingId> tape_order();
     void set_chosen_recording(const core::RecordingId& id) { chosen_recording_ = id; }
     /// What is told on these recordings, for finding where something was said. Those that cannot be read are left out.
-    std::vector<core::Told> told(const std::vector<core::RecordingId>& recordings);
+    std::vector<core::TapeLines> tape_lines(const std::vector<core::RecordingId>& recordings);
     /// Is the page at hand on which a proof stands?
     bool has_page(const core::Proof& proof) const;
     /// Marks on all recordings of the guide that nobody has decided on yet.

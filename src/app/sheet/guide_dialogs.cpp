@@ -155,7 +155,7 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     list->setCurrentRow(0);
     down->addWidget(list, 1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, &dialog);
-    auto* back = buttons->addButton(tr("Write it as it was"), QDialogButtonBox::AcceptRole);
+    auto* back = buttons->addButton(tr("Restore this version"), QDialogButtonBox::AcceptRole);
     back->setEnabled(false);
     QObject::connect(list, &QListWidget::currentRowChanged, &dialog, [&](int row) { back->setEnabled(row > 0); });
     QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
@@ -200,7 +200,7 @@ std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* p
     QObject::connect(which, &QComboBox::currentIndexChanged, &dialog, show);
     down->addWidget(which);
     down->addWidget(list, 1);
-    down->addWidget(second(
+    down->addWidget(quiet_label(
         tr("It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used."),
         &dialog));
     auto* form = new QFormLayout;

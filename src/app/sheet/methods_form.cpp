@@ -20,9 +20,10 @@ MethodsForm::MethodsForm(Session& session, const core::Step& step, QWidget* pare
     resize(960, 580);
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(20, 16, 20, 16);
-    down->addWidget(second(tr("A ticked question is answered in the guide by the house's rule; the reader unfolds why and what else is "
-                              "accepted. What this step meets by what it does stands first."),
-        this));
+    down->addWidget(
+        quiet_label(tr("A ticked question is answered in the guide by the house's rule; the reader unfolds why and what else is "
+                       "accepted. Questions this step raises stand first."),
+            this));
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     auto* page = new QWidget(scroll);
@@ -101,7 +102,7 @@ void MethodsForm::accept() {
         std::find_if(now.begin(), now.end(), [](const core::StepMethod& m) { return !m.chosen.empty() && m.because.empty(); });
     if (bare != now.end())
         trouble_->setText(
-            tr("Say why this step departs from the house: %1").arg(text(std::string(core::find_topic(bare->topic)->question))));
+            tr("Say why this step differs from the house's method: %1").arg(text(std::string(core::find_topic(bare->topic)->question))));
     else
         QDialog::accept();
 }

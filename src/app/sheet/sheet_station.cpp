@@ -10,12 +10,12 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "app/session/beside.h"
 #include "app/sheet/guide_dialogs.h"
 #include "app/sheet/methods_form.h"
 #include "app/sheet/translation_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "app/work/work.h"
 #include "core/editing/draft_lines.h"
 #include "core/editing/replace_words.h"
 #include "core/edits/step_edits.h"
@@ -56,7 +56,8 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     safety_->setWordWrap(true);
     safety_->setTextFormat(Qt::RichText);
     safety_->setContentsMargins(14, 10, 14, 10);
-    safety_->setStyleSheet(QStringLiteral("border: 2px solid %1; background: #fff;").arg(theme::colour("ink").name()));
+    safety_->setStyleSheet(
+        QStringLiteral("border: 2px solid %1; background: %2;").arg(theme::colour("ink").name(), theme::colour("white").name()));
     stack_->addWidget(safety_);
     stack_->addStretch(1);
     scroll_->setWidget(page);
@@ -77,7 +78,7 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     side->setFixedWidth(316);
     auto* down = new QVBoxLayout(side);
     down->setContentsMargins(16, 16, 16, 16);
-    points_title_ = titled(QString(), side);
+    points_title_ = title_label(QString(), side);
     down->addWidget(points_title_);
     points_ = new QListWidget(side);
     points_->setWordWrap(true);
@@ -86,7 +87,7 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     points_->setAccessibleName(tr("Open points of the sheet"));
     down->addWidget(points_, 1);
     down->addStretch(0);
-    down->addWidget(second(
+    down->addWidget(quiet_label(
         tr("Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line removes it."), side));
     connect(points_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) {
         session_.set_step(core::StepId(item->data(Qt::UserRole).toString().toStdString()));
@@ -134,7 +135,7 @@ void SheetStation::choose_methods() {
 
 void SheetStation::draft() {
     leave_field();
-    if (session_.perform(core::draft_all_lines(session_.procedure(), session_.told(session_.tape_order()))))
+    if (session_.perform(core::draft_all_lines(session_.procedure(), session_.tape_lines(session_.tape_order()))))
         session_.tell(tr("Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back."));
 }
 
@@ -150,7 +151,7 @@ void SheetStation::hear() {
     }
     std::vector<core::RecordingId> recordings;
     for (const auto& take : step->takes) recordings.push_back(take.recording);
-    const auto said = core::where_said(p, *step, part, session_.told(recordings));
+    const auto said = core::where_said(p, *step, part, session_.tape_lines(recordings));
     const auto& at = said ? *said : step->takes.front();
     if (const auto* r = session_.recording(at.recording); !said && r != nullptr && r->reading)
         session_.tell(tr("What is said on this recording is still being read; the step plays from its beginning."));
@@ -252,10 +253,12 @@ void SheetStation::list_points() {
 }
 
 void SheetStation::read() {
-    // the dictionary is opened when it is first needed, not when the window opens
-    if (!speller_) speller_ = shop::dictionary().value_or(core::Speller{});
+    // a dictionary is opened when it is first needed, not when the window opens
+    const auto& language = session_.procedure().header.language;
+    if (spelt_in_ != language) speller_ = shop::dictionary(language).value_or(core::Speller{});
+    spelt_in_ = language;
     const auto house = session_.library().house();
-    found_ = core::findings(session_.procedure(), house ? house->rules_off : std::vector<std::string>{}, *speller_);
+    found_ = core::findings(session_.procedure(), house ? house->rules_off : std::vector<std::string>{}, speller_);
     for (auto* card : cards_) {
         std::vector<core::Finding> here;
         for (const auto& f : found_)
@@ -286,7 +289,7 @@ void SheetStation::mend() {
     const auto* f = finding_in_hand(line);
     if (f == nullptr || !f->fix) {
         session_.tell(
-            f == nullptr ? tr("The editor found nothing here.") : tr("How to put this right is yours to say: %1").arg(text(f->why)));
+            f == nullptr ? tr("The editor found nothing here.") : tr("You decide how to put this right: %1").arg(text(f->why)));
         return;
     }
     const core::Change fix = *f->fix;
@@ -306,7 +309,7 @@ void SheetStation::let_stand() {
     const core::Finding finding = *f;
     bool ok = false;
     const QString because = QInputDialog::getText(this, tr("Keep as it is"),
-        tr("%1\n\nWhy is it fine as it is? (kept with the step)").arg(text(finding.why)), QLineEdit::Normal, QString(), &ok);
+        tr("%1\n\nWhy is it kept as it is? (the reason stays with the step)").arg(text(finding.why)), QLineEdit::Normal, QString(), &ok);
     if (!ok) return;
     session_.perform(core::answer(session_.procedure(), finding, because.toStdString()));
     read();
@@ -359,7 +362,7 @@ void SheetStation::replace_words() {
     from->setPlaceholderText(tr("words as they stand"));
     auto* to = new QLineEdit(&dialog);
     to->setPlaceholderText(tr("what stands there instead; empty removes them"));
-    auto* count = second(QString(), &dialog);
+    auto* count = quiet_label(QString(), &dialog);
     form->addRow(tr("&Words"), from);
     form->addRow(tr("&By"), to);
     form->addRow(count);
@@ -368,9 +371,9 @@ void SheetStation::replace_words() {
     auto* everywhere = new QCheckBox(tr("in the other guides of the library too"), &dialog);
     form->insertRow(2, QString(), everywhere);
     // other guides are looked through beside the window, when the typing rests and not at every letter
-    shop::Sayers others;
-    Stop looking;
+    shop::GuidesWithWords others;
     bool looked = false;
+    Work looking(nullptr);  // behind what its answer is put into
     const auto show = [&] {
         const std::string words = from->text().toStdString();
         QString said = theme::counted(static_cast<qsizetype>(core::times_said(session_.procedure(), words)),
@@ -387,21 +390,19 @@ void SheetStation::replace_words() {
         ok->setEnabled(!words.empty() && (looked || !everywhere->isChecked()));
     };
     const auto look = [&] {
-        if (looking) *looking = true;
+        looking.drop();
         others = {};
         looked = false;
         const std::string words = from->text().toStdString();
         if (everywhere->isChecked() && !words.empty()) {
-            looking = make_stop();
-            beside(
-                &dialog,
-                [folder = session_.library().folder(), words, own = session_.guide(), stop = looking]() -> core::Result<shop::Sayers> {
+            looking.run(
+                [folder = session_.library().folder(), words, own = session_.guide()](
+                    const GoOn& go_on) -> core::Result<shop::GuidesWithWords> {
                     const auto library = store::Library::read(folder);
                     if (!library) return tl::make_unexpected(library.error());
-                    return shop::guides_saying(**library, words, own, [stop](double) { return !*stop; });
+                    return shop::guides_with_words(**library, words, own, go_on);
                 },
-                [&, mine = looking](core::Result<shop::Sayers>& found) {
-                    if (*mine) return;  // other words are looked for by now
+                [&](core::Result<shop::GuidesWithWords>& found) {
                     looked = found.has_value();
                     if (found) others = std::move(*found);
                     show();
@@ -416,14 +417,14 @@ void SheetStation::replace_words() {
     connect(&rest, &QTimer::timeout, &dialog, look);
     connect(from, &QLineEdit::textChanged, &dialog, [&] {
         looked = false;
-        if (looking) *looking = true;
+        looking.drop();
         show();
         if (everywhere->isChecked()) rest.start();
     });
     connect(everywhere, &QCheckBox::toggled, &dialog, look);
     show();
     const bool wanted = dialog.exec() == QDialog::Accepted;
-    if (looking) *looking = true;
+    looking.drop();
     if (!wanted) return;
     const std::string words = from->text().toStdString();
     const std::string by = to->text().toStdString();

@@ -64,7 +64,8 @@ private:
     QLabel* points_title_ = nullptr;
     std::vector<StepCard*> cards_;
     QTimer* reading_ = nullptr;
-    std::optional<core::Speller> speller_;  // not there before the first reading
+    core::Speller speller_;
+    std::string spelt_in_;  // its language; empty before the first reading
     std::vector<core::Finding> found_;
 };
 

@@ -52,7 +52,7 @@ void SheetStation::build_commands() {
         text, [this] { mend(); },
         [no_finding, fixable] {
             const QString none = no_finding();
-            return none.isEmpty() ? unless(fixable(), tr("How to put this right is yours to say.")) : none;
+            return none.isEmpty() ? unless(fixable(), tr("Only you can decide how to put this right.")) : none;
         },
         {tr("correct"), tr("mend")}, true, always});
     add({"sheet.keep", tr("Keep as it is"), Qt::ALT | Qt::Key_A, tr("The words stay, with a reason that is kept with the step."), editor,
@@ -119,7 +119,7 @@ void SheetStation::build_commands() {
             perform(guide_dialogs::copy_step(session_, this));
         },
         without_guide, {tr("reuse"), tr("template")}});
-    add({"sheet.remove-step", tr("Remove step"), Qt::CTRL | Qt::Key_Backspace, tr("The step goes, with its lines and pictures."),
+    add({"sheet.remove-step", tr("Remove step"), Qt::CTRL | Qt::Key_Backspace, tr("Removes the step with its lines and pictures."),
         step_group, step, [this] { remove_step(); }, no_step});
 
     const QString guide = tr("The guide");

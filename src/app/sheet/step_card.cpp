@@ -15,6 +15,7 @@
 #include "app/theme/theme.h"
 #include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
+#include "publish/colours.h"
 #include "publish/hazard_signs.h"
 #include "publish/press_strip.h"
 
@@ -73,7 +74,7 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     head->addWidget(number_);
     head->addWidget(heading_, 1);
     words->addLayout(head);
-    facts_ = second(QString(), this);
+    facts_ = quiet_label(QString(), this);
     facts_->setContentsMargins(38, 0, 0, 0);
     facts_->setTextFormat(Qt::RichText);
     words->addWidget(facts_);
@@ -101,7 +102,7 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     reset_box_ = new QVBoxLayout;
     reset_box_->setContentsMargins(38, 0, 0, 0);
     words->addLayout(reset_box_);
-    ways_ = second(QString(), this);
+    ways_ = quiet_label(QString(), this);
     ways_->setContentsMargins(38, 0, 0, 0);
     ways_->setTextFormat(Qt::RichText);
     words->addWidget(ways_);
@@ -169,8 +170,7 @@ void StepCard::show_cautions(const core::Step& step) {
         auto* sign = new QLabel(row);
         sign->setFixedSize(30, 30);
         auto* signal = new QComboBox(row);
-        for (const auto s : {core::Signal::Danger, core::Signal::Warning, core::Signal::Caution, core::Signal::Notice})
-            signal->addItem(theme::signal_word(s), static_cast<int>(s));
+        for (const auto& s : core::all_of<core::Signal>()) signal->addItem(theme::signal_word(s.value), static_cast<int>(s.value));
         signal->setAccessibleName(tr("Signal word"));
         signal->setFixedWidth(124);
         signal->setFocusPolicy(Qt::TabFocus);
@@ -195,18 +195,15 @@ void StepCard::show_cautions(const core::Step& step) {
     for (std::size_t i = 0; i < cautions_.size(); ++i) {
         auto& row = cautions_[i];
         row.signal->setCurrentIndex(row.signal->findData(static_cast<int>(step.cautions[i].signal)));
-        const char* token = step.cautions[i].signal == core::Signal::Danger ? "danger"
-            : step.cautions[i].signal == core::Signal::Warning              ? "warning"
-            : step.cautions[i].signal == core::Signal::Caution              ? "caution"
-                                                                            : "notice";
-        const bool light = step.cautions[i].signal == core::Signal::Danger || step.cautions[i].signal == core::Signal::Notice;
+        const auto colours = publish::signal_colours(step.cautions[i].signal);
         row.signal->setStyleSheet(QStringLiteral("QComboBox { background: %1; color: %2; font-weight: bold; border: 0; }")
-                                      .arg(theme::colour(token).name(), light ? QStringLiteral("#fff") : QStringLiteral("#000")));
+                                      .arg(text(colours.ground), text(colours.on)));
         const auto* hazard = core::find_hazard(step.cautions[i].hazard);
         const QString symbol = hazard == nullptr ? QStringLiteral("general") : text(std::string(hazard->symbol));
         if (row.sign->property("symbol") != symbol) {
             row.sign->setProperty("symbol", symbol);
-            row.sign->setPixmap(drawn(publish::hazard_svg(symbol.toStdString(), "#20242a", "#ffffff"), QSize(30, 27), devicePixelRatioF()));
+            row.sign->setPixmap(drawn(publish::hazard_svg(symbol.toStdString(), publish::colour("ink"), publish::colour("white")),
+                QSize(30, 27), devicePixelRatioF()));
         }
         row.sign->setToolTip(hazard == nullptr ? tr("General warning: its hazard is not named") : text(std::string(hazard->name)));
         row.words->set_line(step.cautions[i].text);
@@ -232,7 +229,7 @@ void StepCard::show_lines(const core::Step& step) {
         line_notes_.push_back(note(row));
         down->addWidget(line_notes_.back());
         const int i = static_cast<int>(lines_.size());
-        auto* number = second(QStringLiteral("%1.").arg(i + 1), row);
+        auto* number = quiet_label(QStringLiteral("%1.").arg(i + 1), row);
         number->setWordWrap(false);
         number->setFixedWidth(22);
         number->setContentsMargins(0, 6, 0, 0);
@@ -269,7 +266,7 @@ void StepCard::show_checks(const core::Step& step) {
         auto* grid = new QGridLayout(row);
         grid->setContentsMargins(0, 4, 0, 0);
         grid->setSpacing(4);
-        CheckRow r{row, new QLineEdit(row), new QLineEdit(row), new QLineEdit(row), second(QString(), row)};
+        CheckRow r{row, new QLineEdit(row), new QLineEdit(row), new QLineEdit(row), quiet_label(QString(), row)};
         auto* box = new QLabel(QStringLiteral("☐"), row);
         box->setFont(theme::font("title"));
         grid->addWidget(box, 0, 0);
@@ -282,7 +279,7 @@ void StepCard::show_checks(const core::Step& step) {
             watch(field);
             connect(field, &QLineEdit::editingFinished, this, [this] { save("write a check"); });
         }
-        auto* stop = second(tr("stop when"), row);
+        auto* stop = quiet_label(tr("stop when"), row);
         stop->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         grid->addWidget(stop, 1, 1);
         grid->addWidget(r.more, 2, 1, 1, 2);
@@ -388,7 +385,7 @@ void StepCard::show_resets(const core::Step& step) {
         strip->setAccessibleName(QStringLiteral("%1: %2").arg(text(r.display), text(publish::press_words(session_.procedure(), r))));
         QStringList variants;
         for (const auto& v : r.variants) variants << text(v);
-        auto* name = second(
+        auto* name = quiet_label(
             variants.isEmpty() ? text(r.display) : tr("%1, %2 only").arg(text(r.display), variants.join(QStringLiteral(", "))), this);
         for (auto* label : {name, strip}) {
             reset_box_->addWidget(label);

@@ -16,6 +16,7 @@
 #include <algorithm>
 #include <functional>
 
+#include "app/command/command_row.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/editing/usual_cautions.h"
@@ -54,7 +55,7 @@ public:
         rows_->addRow(label, box);
         return box;
     }
-    void words(const QString& words) { rows_->addRow(second(words, this)); }
+    void words(const QString& words) { rows_->addRow(quiet_label(words, this)); }
     /// True when it was answered.
     bool ask(std::function<QString()> check = {}) {
         check_ = std::move(check);
@@ -162,24 +163,24 @@ Answer facts(Session& session, QWidget* parent) {
     if (p.header.variants.empty())
         form.words(tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
     QStringList names;
-    for (int i = 0; i < 8; ++i) names << text(std::string(core::spoken_name_of(static_cast<core::MachineState>(i))));
+    const auto& known = core::all_of<core::MachineState>();
+    for (const auto& state : known) names << text(std::string(state.spoken));
     const auto states = ticks(form, tr("The machine is"), names,
-        [&](int i) { return std::find(s.states.begin(), s.states.end(), static_cast<core::MachineState>(i)) != s.states.end(); });
-    const auto on = [&](core::MachineState state) { return states[static_cast<std::size_t>(state)]->isChecked(); };
+        [&](int i) { return std::find(s.states.begin(), s.states.end(), known[static_cast<std::size_t>(i)].value) != s.states.end(); });
+    const auto chosen = [&] {
+        std::vector<core::MachineState> out;
+        for (std::size_t i = 0; i < states.size(); ++i)
+            if (states[i]->isChecked()) out.push_back(known[i].value);
+        return out;
+    };
     const auto check = [&]() -> QString {
-        using core::MachineState;
         if (!variants.empty() && std::none_of(variants.begin(), variants.end(), [](QCheckBox* b) { return b->isChecked(); }))
-            return tr("A step applies to one variant at least; take the step out if it is not wanted.");
-        if (on(MachineState::Cold) && on(MachineState::Warm)) return tr("It cannot be cold and warm at once.");
-        if (on(MachineState::Running) && (on(MachineState::Stopped) || on(MachineState::Isolated) || on(MachineState::LockedOff)))
-            return tr("It cannot run while it is stopped, isolated or locked off.");
-        return {};
+            return tr("A step applies to at least one variant; remove the step where it applies to none.");
+        return text(core::contradiction(chosen()));
     };
     if (!form.ask(check)) return {};
     s.variants = ticked(variants, p.header.variants);
-    s.states.clear();
-    for (std::size_t i = 0; i < states.size(); ++i)
-        if (states[i]->isChecked()) s.states.push_back(static_cast<core::MachineState>(i));
+    s.states = chosen();
     return put("say what a step applies to", std::move(s));
 }
 
@@ -198,8 +199,8 @@ Answer caution(Session& session, int which, QWidget* parent) {
     }
     auto* kind = form.choice(tr("&Hazard"), kinds, row);
     auto* harm = form.choice(tr("What can &happen"),
-        {tr("it will kill or maim: DANGER"), tr("it can kill or maim: WARNING"), tr("it can hurt: CAUTION"),
-            tr("it spoils the machine or the surroundings: NOTICE")},
+        {tr("it will kill or seriously injure: DANGER"), tr("it can kill or seriously injure: WARNING"), tr("it can cause a minor injury: CAUTION"),
+            tr("it can damage the machine or the surroundings: NOTICE")},
         static_cast<int>(fresh ? core::Signal::Warning : old.signal));
     // an old text is one piece; its parts are the author's to tell apart
     auto* source = form.line(tr("&Source of harm"), fresh ? "" : old.text, tr("Hot oil"));
@@ -219,7 +220,7 @@ Answer caution(Session& session, int which, QWidget* parent) {
     const auto check = [&]() -> QString {
         if (source->text().trimmed().isEmpty()) return tr("Say what does the harm.");
         if (fresh && (what->text().trimmed().isEmpty() || avoid->text().trimmed().isEmpty()))
-            return tr("Say what happens and how it is avoided: a reader who is only frightened is not helped.");
+            return tr("Say what can happen and how to avoid it: a warning alone does not help the reader.");
         return {};
     };
     if (!form.ask(check)) return {};
@@ -328,13 +329,10 @@ public:
         down->addLayout(rows_);
         for (const auto& press : sequence.presses) add(press);
         add({});
-        auto* more = new KeyButton(tr("One more press"), QKeySequence(Qt::CTRL | Qt::Key_Return), this);
-        more->setAutoDefault(false);
-        connect(more, &QPushButton::clicked, this, [this] { add({})->button->setFocus(); });
-        auto* row = new QHBoxLayout;
-        row->addWidget(more);
-        row->addStretch(1);
-        down->addLayout(row);
+        auto* commands = new Commands(tr("Display"), this);
+        commands->add({"display.add-press", tr("One more press"), Qt::CTRL | Qt::Key_Return,
+            tr("A further row for a button that is pressed."), tr("Presses"), {}, [this] { add({})->button->setFocus(); }});
+        down->addLayout(command_line(*commands, {QStringLiteral("display.add-press")}, this));
         auto* end = new QFormLayout;
         trouble_ = end_form(end, this);
         down->addLayout(end);
@@ -449,8 +447,7 @@ Answer follow_ups(Session& session, QWidget* parent) {
     core::Header header = session.procedure().header;
     Form form(tr("Follow-ups"), parent, 860);
     form.words(
-        tr("What belongs to the guide and cannot be done with it: look again after the first hour, tomorrow, cold. It stands at its end, "
-           "with a box to tick. {item:…} and {figure:…} name as they do in a line. An empty row goes."));
+        tr("What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed."));
     std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
     const auto add = [&](const core::FollowUp& f) {
         auto* row = new QWidget(&form);

@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/command/command_row.h"
 #include "app/theme/theme.h"
 
 namespace anagraph::app {
@@ -19,22 +20,25 @@ TranslationDialog::TranslationDialog(Session& session, QWidget* parent) : QDialo
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(20, 16, 20, 16);
     auto* across = new QHBoxLayout;
-    across->addWidget(second(tr("Language"), this));
+    across->addWidget(quiet_label(tr("Language"), this));
     language_ = new QComboBox(this);
     language_->setEditable(true);
     language_->setAccessibleName(tr("Language, as its two letters: de, fr, nl"));
     for (const auto& l : core::languages_of(session.procedure())) language_->addItem(text(l));
-    for (const char* usual : {"de", "fr", "nl", "pl", "es"})
-        if (language_->findText(QLatin1String(usual)) < 0) language_->addItem(QLatin1String(usual));
+    for (const auto& offered : core::kOfferedLanguages)
+        if (const QString code = text(std::string(offered.code));
+            offered.code != session.procedure().header.language && language_->findText(code) < 0)
+            language_->addItem(code);
     language_->setFixedWidth(90);
     across->addWidget(language_);
-    counted_ = second(QString(), this);
+    counted_ = quiet_label(QString(), this);
     counted_->setWordWrap(false);
     across->addWidget(counted_, 1);
-    auto* next = new KeyButton(tr("Next open"), QKeySequence(Qt::CTRL | Qt::Key_N), this);
-    next->setAutoDefault(false);
-    connect(next, &QPushButton::clicked, this, &TranslationDialog::next_open);
-    across->addWidget(next);
+    auto* commands = new Commands(tr("Translation"), this);
+    commands->add({"translation.next-open", tr("Next open"), Qt::CTRL | Qt::Key_N,
+        tr("Goes to the next line that is not translated, or whose original has changed since."), tr("Lines"), {},
+        [this] { next_open(); }});
+    across->addLayout(command_line(*commands, {QStringLiteral("translation.next-open")}, this));
     down->addLayout(across);
     scroll_ = new QScrollArea(this);
     scroll_->setWidgetResizable(true);
@@ -43,9 +47,10 @@ TranslationDialog::TranslationDialog(Session& session, QWidget* parent) : QDialo
     trouble_->setObjectName(QStringLiteral("trouble"));
     trouble_->setWordWrap(true);
     down->addWidget(trouble_);
-    down->addWidget(second(tr("{figure:…} and {item:…} stay as they are: figures are never typed twice, and an item's name is translated "
-                              "once, below. Each line is kept when you leave it."),
-        this));
+    down->addWidget(
+        quiet_label(tr("{figure:…} and {item:…} stay as they are: figures are never typed twice, and an item's name is translated "
+                       "once, below. Each line is kept when you leave it."),
+            this));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
     down->addWidget(buttons);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -65,7 +70,7 @@ void TranslationDialog::show_lines() {
     grid->setVerticalSpacing(6);
     for (std::size_t i = 0; i < lines_.size(); ++i) {
         const auto& line = lines_[i];
-        auto* where = second(text(line.what), page);
+        auto* where = quiet_label(text(line.what), page);
         where->setWordWrap(false);
         auto* original = new QLabel(text(line.of), page);
         original->setWordWrap(true);
@@ -110,7 +115,7 @@ void TranslationDialog::write(std::size_t i) {
     const std::string language = language_->currentText().trimmed().toLower().toStdString();
     if (words == line.text) return;
     if (language.size() != 2) {
-        trouble_->setText(tr("Say the language by its two letters, as in de, fr or nl."));
+        trouble_->setText(tr("Enter the language by its two letters, as in de, fr or nl."));
         return;
     }
     const auto change = core::translate(session_.procedure(), line, language, words);

@@ -4,7 +4,6 @@
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QDragEnterEvent>
-#include <QElapsedTimer>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QFormLayout>
@@ -124,32 +123,23 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     welcome_->hide();
 
     auto* left = new QVBoxLayout;
-    left->addWidget(titled(tr("Guides, by machine"), this));
+    left->addWidget(title_label(tr("Guides, by machine"), this));
     guides_ = card_list(tr("Guides"), guide_rows_, this);
     left->addWidget(guides_, 1);
     across->addLayout(left, 1);
 
     auto* right = new QVBoxLayout;
-    right->addWidget(titled(tr("Recordings"), this));
+    right->addWidget(title_label(tr("Recordings"), this));
     recordings_ = card_list(tr("Recordings"), recording_rows_, this);
     right->addWidget(recordings_, 1);
-    empty_ = second(
+    empty_ = quiet_label(
         tr("Nothing here yet. Drop a film here, or import one; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
     right->addWidget(empty_);
-    work_ = new QWidget(this);
-    auto* work = new QHBoxLayout(work_);
-    work->setContentsMargins(0, 0, 0, 0);
-    work_words_ = new QLabel(work_);
-    bar_ = new QProgressBar(work_);
-    bar_->setRange(0, 1000);
-    bar_->setTextVisible(false);
-    bar_->setAccessibleName(tr("Import progress"));
-    work->addWidget(work_words_);
-    work->addWidget(bar_, 1);
-    work->addWidget(new CommandButton(*commands_, *commands_->find(QStringLiteral("shelf.cancel")), work_));
-    work_->hide();
+    bar_ = new WorkBar(
+        work_, tr("Import progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("shelf.cancel")), this), this);
+    connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
     across->addLayout(right, 1);
-    down->addWidget(work_);
+    down->addWidget(bar_);
     down->addWidget(new CommandRow(*commands_, this));
 
     connect(guides_, &QListView::doubleClicked, this, &ShelfStation::open_chosen);
@@ -204,7 +194,7 @@ void ShelfStation::refresh() {
 
 void ShelfStation::look_at(const core::RecordingId& id) {
     if (!looked_at_.insert(id).second) return;
-    beside(
+    Work::once(
         this,
         [folder = session_.library().recording_folder(id)]() -> core::Result<core::FrameTime> {
             const auto index = media::load_index(folder);
@@ -228,7 +218,7 @@ void ShelfStation::show_use() {
 
 void ShelfStation::cancel() {
     queue_.clear();
-    if (stop_) *stop_ = true;
+    work_.cancel();
 }
 
 void ShelfStation::open_chosen() {
@@ -244,7 +234,7 @@ void ShelfStation::new_guide() {
     auto* number = new QLineEdit(&dialog);
     machine->setPlaceholderText(tr("Perrick PT60"));
     title->setPlaceholderText(tr("100 h service"));
-    number->setPlaceholderText(tr("the shop's number, as in KQ-PT60-100"));
+    number->setPlaceholderText(tr("the workshop's number, as in KQ-PT60-100"));
     form->addRow(tr("&Machine"), machine);
     form->addRow(tr("&Job"), title);
     form->addRow(tr("&Number"), number);
@@ -299,29 +289,7 @@ void ShelfStation::dropEvent(QDropEvent* event) {
 
 void ShelfStation::bring_in(const QStringList& files, shop::Original original) {
     for (const auto& f : files) queue_.emplace_back(f, original);
-    if (!importing_) next_import();
-}
-
-media::Progress ShelfStation::begin_work(const QString& words) {
-    importing_ = true;
-    commands_->refresh();
-    stop_ = make_stop();
-    work_->show();
-    work_words_->setText(words);
-    bar_->setValue(0);
-    QElapsedTimer clock;
-    clock.start();
-    return [this, stop = stop_, clock, words](double share) {
-        QMetaObject::invokeMethod(
-            this,
-            [this, share, clock, words] {
-                bar_->setValue(static_cast<int>(share * 1000));
-                const double left = share > 0.02 ? static_cast<double>(clock.elapsed()) / 1000 * (1 - share) / share : 0;
-                work_words_->setText(share > 0.02 ? tr("%1, %2 s left").arg(words).arg(static_cast<int>(left + 0.9)) : words);
-            },
-            Qt::QueuedConnection);
-        return !stop->load();
-    };
+    if (!importing()) next_import();
 }
 
 void ShelfStation::next_import() {
@@ -331,26 +299,22 @@ void ShelfStation::next_import() {
     // A narration dropped together with its film is found beside it; alone it is told what to do.
     if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(
             QFileInfo(file).suffix().toLower())) {
-        if (queue_.empty() && !importing_)
+        if (queue_.empty() && !importing())
             session_.tell(
-                tr("%1 is a narration: import the film beside it (same name), and it comes along.").arg(QFileInfo(file).fileName()));
+                tr("%1 is a narration: import the film beside it (same name), and it is imported with it.").arg(QFileInfo(file).fileName()));
         next_import();
         return;
     }
-    const auto progress = begin_work(tr("Looking through %1").arg(QFileInfo(file).fileName()));
-    beside(
-        this,
-        [folder = session_.library().folder(), path = file.toStdString(), progress, kept = original] {
-            auto prepared = shop::prepare_recording(folder, path, {}, progress, kept);
+    bar_->set_words(tr("Looking through %1").arg(QFileInfo(file).fileName()));
+    work_.run(
+        [folder = session_.library().folder(), path = file.toStdString(), kept = original](const GoOn& go_on) {
+            auto prepared = shop::prepare_recording(folder, path, {}, go_on, kept);
             if (prepared)
                 if (auto entered = shop::enter_recording_beside(folder, *prepared); !entered)
                     prepared = tl::make_unexpected(entered.error());
             return prepared;
         },
         [this](const core::Result<shop::PreparedRecording>& prepared) {
-            importing_ = false;
-            commands_->refresh();
-            work_->hide();
             if (prepared) {
                 session_.reload_recording(prepared->entry.id);
                 covers_.forget(prepared->entry.id);
@@ -364,24 +328,20 @@ void ShelfStation::next_import() {
 }
 
 void ShelfStation::choose_folder_to_look_in() {
-    const QString folder = QFileDialog::getExistingDirectory(this, tr("Where may the recording lie?"));
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Choose a folder to look for the recording in"));
     if (!folder.isEmpty()) find_original_in(folder);
 }
 
 void ShelfStation::find_original_in(const QString& folder) {
     const auto* chosen = recording_rows_->at(recordings_->currentIndex());
-    if (chosen == nullptr || importing_) return;
+    if (chosen == nullptr || importing()) return;
     const core::RecordingId id = chosen->id;
     const auto* r = session_.recording(id);
     if (r == nullptr) return;
-    const auto progress = begin_work(tr("Looking for %1").arg(text(chosen->name)));
-    beside(
-        this,
-        [id, bytes = r->index.bytes, where = folder.toStdString(), progress] { return shop::find_original(id, bytes, where, progress); },
+    bar_->set_words(tr("Looking for %1").arg(text(chosen->name)));
+    work_.run([id, bytes = r->index.bytes, where = folder.toStdString()](
+                  const GoOn& go_on) { return shop::find_original(id, bytes, where, go_on); },
         [this, id](const core::Result<std::string>& found) {
-            importing_ = false;
-            commands_->refresh();
-            work_->hide();
             if (!found) {
                 session_.tell(text(found.error().message));
             } else if (auto moved = session_.library().move_recording(id, *found); !moved) {

@@ -3,15 +3,14 @@
 
 #include <QLabel>
 #include <QListView>
-#include <QProgressBar>
 #include <QWidget>
 #include <deque>
 #include <memory>
 
 #include "app/command/command_row.h"
-#include "app/session/beside.h"
 #include "app/session/session.h"
 #include "app/shelf/shelf_models.h"
+#include "app/work/work_bar.h"
 #include "shop/intake.h"
 
 namespace anagraph::app {
@@ -29,7 +28,7 @@ public:
     Hand in_hand() const;
     /// Does the library hold nothing yet, so that the station says what to do?
     bool welcoming() const { return welcome_->isVisible(); }
-    bool importing() const { return importing_; }
+    bool importing() const { return work_.busy(); }
     QListView& guides() { return *guides_; }
     QListView& recordings() { return *recordings_; }
 
@@ -47,8 +46,6 @@ private:
     void refresh();
     void choose_files(shop::Original original);
     void choose_folder_to_look_in();
-    /// Shows the bar with these words; returns what long work reports its progress to.
-    media::Progress begin_work(const QString& words);
     void open_chosen();
     void new_guide();
     void use_recording();
@@ -68,15 +65,12 @@ private:
     QListView* guides_ = nullptr;
     QListView* recordings_ = nullptr;
     std::set<core::RecordingId> looked_at_;
-    QWidget* work_ = nullptr;
-    QLabel* work_words_ = nullptr;
-    QProgressBar* bar_ = nullptr;
+    Work work_{this};  // an import, or looking for an original
+    WorkBar* bar_ = nullptr;
     QLabel* empty_ = nullptr;
     QWidget* lists_ = nullptr;
     QLabel* welcome_ = nullptr;  // in their place while the library holds nothing
     std::deque<std::pair<QString, shop::Original>> queue_;
-    bool importing_ = false;
-    Stop stop_;
 };
 
 }  // namespace anagraph::app

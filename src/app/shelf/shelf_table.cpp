@@ -44,7 +44,7 @@ void ShelfStation::build_commands() {
         [this] { return unless(recordings_->currentIndex().data(kAway).toBool(), tr("The original is where it should be.")); },
         {tr("relink"), tr("missing")}, true});
     add({"shelf.cancel", tr("Cancel"), Qt::Key_Escape, tr("Stops the import; nothing of it stays."), recordings, {}, [this] { cancel(); },
-        [this] { return unless(importing_, tr("Nothing is being imported.")); }, {tr("stop")}});
+        [this] { return unless(importing(), tr("Nothing is being imported.")); }, {tr("stop")}});
     connect(commands_, &Commands::refused, &session_, &Session::tell);
 }
 

@@ -1,9 +1,10 @@
 #include "app/tape/takes_dialog.h"
 
 #include <QHBoxLayout>
-#include <QShortcut>
 #include <QVBoxLayout>
 
+#include "app/command/command_row.h"
+#include "app/command/reasons.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/tape/takes.h"
@@ -24,33 +25,30 @@ TakesDialog::TakesDialog(Session& session, const core::StepId& step, QWidget* pa
     across->setSpacing(16);
     for (auto& side : sides_) {
         auto* column = new QVBoxLayout;
-        side.label = titled(QString(), this);
+        side.label = title_label(QString(), this);
         side.film = new FilmView(this);
         column->addWidget(side.label);
         column->addWidget(side.film, 1);
         across->addLayout(column, 1);
     }
     down->addLayout(across, 1);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(8);
-    const auto button = [&](const QString& words, const QKeySequence& key, bool main, auto&& action) {
-        auto* b = new KeyButton(words, key, this, main);
-        connect(b, &QPushButton::clicked, this, action);
-        row->addWidget(b);
-        return b;
-    };
-    button(tr("Play both"), Qt::Key_Space, false, [this] { play_both(); });
-    if (s->takes.size() > 2) button(tr("Next take on the right"), Qt::Key_PageDown, false, [this] { other_take(1); });
-    auto* hint = second(tr("Frame ← →"), this);
-    row->addWidget(hint);
-    row->addStretch(1);
-    button(tr("Left is best"), Qt::Key_L, false, [this] { choose(sides_[0]); });
-    button(tr("Right is best"), Qt::Key_R, true, [this] { choose(sides_[1]); });
-    down->addLayout(row);
-    for (const int by : {-1, 1}) {
-        auto* key = new QShortcut(by < 0 ? Qt::Key_Left : Qt::Key_Right, this);
-        connect(key, &QShortcut::activated, this, [this, by] { step_both(by); });
-    }
+    auto* commands = new Commands(tr("Takes"), this);
+    const auto add = [commands](Command c) { commands->add(std::move(c)); };
+    const QString films = tr("Films");
+    const QString best = tr("Best take");
+    add({"takes.right-best", tr("Right is best"), Qt::Key_R, tr("Clip and pictures come from the take on the right."), best, {},
+        [this] { choose(sides_[1]); }, {}, {}, true, always});
+    add({"takes.left-best", tr("Left is best"), Qt::Key_L, tr("Clip and pictures come from the take on the left."), best, {},
+        [this] { choose(sides_[0]); }, {}, {}, true});
+    add({"takes.play", tr("Play both"), Qt::Key_Space, tr("Plays both takes, or stops them."), films, {}, [this] { play_both(); }, {}, {},
+        true});
+    add({"takes.next", tr("Next take on the right"), Qt::Key_PageDown, tr("Compares the left one with the next."), films, {},
+        [this] { other_take(1); }, [n = s->takes.size()] { return unless(n > 2, tr("There are two takes, and both are shown.")); }, {},
+        true});
+    add({"takes.frame-back", tr("Frame back"), Qt::Key_Left, tr("Shows the frame before, on both sides."), films, {},
+        [this] { step_both(-1); }});
+    add({"takes.frame-on", tr("Frame on"), Qt::Key_Right, tr("Shows the next frame, on both sides."), films, {}, [this] { step_both(1); }});
+    down->addWidget(new CommandRow(*commands, this));
     show_take(sides_[0], 0);
     show_take(sides_[1], 1);
 }

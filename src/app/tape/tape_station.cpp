@@ -10,13 +10,13 @@
 #include <QWheelEvent>
 #include <algorithm>
 
-#include "app/session/beside.h"
 #include "app/tape/heard_panel.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/takes_dialog.h"
 #include "app/tape/word_commands.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "app/work/work.h"
 #include "core/tape/draft.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
@@ -106,7 +106,7 @@ QWidget* TapeStation::build_step_panel() {
     heading_->setObjectName(QStringLiteral("heading"));
     heading_->setPlaceholderText(tr("what is done, as an order"));
     heading_->setAccessibleName(tr("Heading of the step"));
-    span_ = second(QString(), card);
+    span_ = quiet_label(QString(), card);
     span_->setWordWrap(false);
     head->addWidget(number_);
     head->addWidget(heading_, 1);
@@ -114,7 +114,7 @@ QWidget* TapeStation::build_step_panel() {
     down->addLayout(head);
     heard_ = new HeardPanel(session_, card);
     down->addWidget(heard_, 1);
-    why_ = second(QString(), card);
+    why_ = quiet_label(QString(), card);
     why_->setObjectName(QStringLiteral("why"));
     why_->setAccessibleName(tr("Why this line is marked"));
     // always the same room, so that nothing moves from line to line
@@ -361,7 +361,7 @@ void TapeStation::write_reshoot() {
     }
     const QString start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QLatin1Char('/') +
         tr("reshoot list, %1.html").arg(text(session_.procedure().header.machine).replace(QLatin1Char('/'), QLatin1Char(' ')));
-    const QString chosen = QFileDialog::getSaveFileName(this, tr("Where shall the reshoot list go?"), start, tr("Web page (*.html)"));
+    const QString chosen = QFileDialog::getSaveFileName(this, tr("Save the reshoot list as"), start, tr("Web page (*.html)"));
     if (chosen.isEmpty()) return;
     // the dialog has asked whether an old list may be written over
     auto place = store::Destination::file(chosen.toStdString(), {}, true);
@@ -373,7 +373,7 @@ void TapeStation::write_reshoot() {
     writing_reshoot_ = true;
     commands_->refresh();
     // the stills are decoded beside the window
-    beside(
+    Work::once(
         this,
         [p = session_.procedure(), list = *points, to = std::make_shared<store::Destination>(std::move(*place))] {
             return shop::write_reshoot(p, list, *to);

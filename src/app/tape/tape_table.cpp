@@ -53,7 +53,7 @@ void TapeStation::build_commands() {
         }});
     add({"tape.dismiss", tr("Dismiss marks"), Qt::Key_X, tr("What was found in this line is not needed; it counts no longer."), step,
         with_line, on(step_commands::dismiss_marks), why(reasons::nothing_to_dismiss), {tr("ignore")}, true});
-    add({"tape.discard-step", tr("Cancel step"), Qt::Key_Backspace, tr("The step that was opened is not meant."), step, {Hand::Bracket},
+    add({"tape.discard-step", tr("Cancel step"), Qt::Key_Backspace, tr("Forgets the step that was opened and not closed yet."), step, {Hand::Bracket},
         on(step_commands::drop_bracket), why(reasons::no_bracket), {tr("cancel step")}, true});
     add({"tape.split", tr("Split here"), Qt::Key_Slash, tr("The step is divided at this frame."), step, with_step, on(step_commands::split),
         why(reasons::no_step), {}, true});
@@ -117,7 +117,7 @@ void TapeStation::build_commands() {
         [this] { word_commands::note(*hand_, core::NoteKind::LookUp); }, why(reasons::no_recording)});
     add({"tape.note", tr("Note for yourself"), Qt::Key_T, tr("A note at this moment."), notes, on_film,
         [this] { word_commands::note(*hand_, core::NoteKind::Note); }, why(reasons::no_recording), {tr("comment")}});
-    add({"tape.remove-note", tr("Remove note"), Qt::SHIFT | Qt::Key_N, tr("The note nearest to this moment goes."), notes, on_film,
+    add({"tape.remove-note", tr("Remove note"), Qt::SHIFT | Qt::Key_N, tr("Removes the note nearest to this moment."), notes, on_film,
         on(word_commands::remove_note), why(reasons::no_note)});
     add({"tape.reshoot", tr("Write reshoot list"), Qt::CTRL | Qt::Key_R,
         tr("What was not filmed, not seen or promised, as a page for paper or a phone."), notes, {}, [this] { write_reshoot(); },
@@ -131,9 +131,9 @@ void TapeStation::build_commands() {
     add({"tape.slow", tr("Play slowly"), Qt::Key_S, tr("Plays at a quarter of the speed, or at full speed again."), film, on_film,
         [this] { film_->toggle_slow(); }, why(reasons::no_recording), {}, false, {},
         [this] { return film_->slow() ? tr("Play at full speed") : tr("Play slowly"); }});
-    add({"tape.next-frame", tr("Next frame"), Qt::Key_Right, tr("One picture on."), film, on_film, [this] { film_->step_frames(1); },
+    add({"tape.next-frame", tr("Next frame"), Qt::Key_Right, tr("One frame forward."), film, on_film, [this] { film_->step_frames(1); },
         why(reasons::no_recording)});
-    add({"tape.frame-before", tr("Frame before"), Qt::Key_Left, tr("One picture back."), film, on_film, [this] { film_->step_frames(-1); },
+    add({"tape.frame-before", tr("Frame before"), Qt::Key_Left, tr("One frame back."), film, on_film, [this] { film_->step_frames(-1); },
         why(reasons::no_recording)});
     add({"tape.next-line", tr("Next line"), Qt::Key_Down, tr("To where the next line of the narration begins."), film, on_film,
         [this] { step_lines(1); }, why(reasons::no_lines)});

@@ -4,79 +4,13 @@
 #include <QDialogButtonBox>
 #include <QEvent>
 #include <QFocusEvent>
-#include <QPainter>
 #include <QPointer>
-#include <QShortcut>
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
 #include "core/quantity/quantity.h"
 
 namespace anagraph::app {
-
-KeyButton::KeyButton(const QString& words, const QKeySequence& key, QWidget* scope, bool main)
-    : QPushButton(words, scope), key_(key), main_(main) {
-    setAccessibleName(words);
-    setToolTip(key.isEmpty() ? words : tr("%1 (%2)").arg(words, key.toString(QKeySequence::NativeText)));
-    setCursor(Qt::PointingHandCursor);
-    setFocusPolicy(Qt::TabFocus);
-    if (key.isEmpty()) return;
-    shortcut_ = new QShortcut(key, scope);
-    shortcut_->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(shortcut_, &QShortcut::activated, this, &QPushButton::click);
-}
-
-void KeyButton::changeEvent(QEvent* event) {
-    // A button that is not offered leaves its key to others: Escape to a dialog, for one.
-    if (event->type() == QEvent::EnabledChange && shortcut_ != nullptr) shortcut_->setEnabled(isEnabled());
-    QPushButton::changeEvent(event);
-}
-
-void KeyButton::set_words(const QString& words) {
-    setText(words);
-    setAccessibleName(words);
-    updateGeometry();
-}
-
-QSize KeyButton::sizeHint() const {
-    const QFontMetrics metrics(font());
-    const QFontMetrics small(theme::font("small"));
-    const QString key = key_.toString(QKeySequence::NativeText);
-    return {metrics.horizontalAdvance(text()) + 20 + (key.isEmpty() ? 0 : small.horizontalAdvance(key) + 16), metrics.height() + 14};
-}
-
-void KeyButton::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    const QRectF box = QRectF(rect()).adjusted(0.75, 0.75, -0.75, -0.75);
-    const bool filled = main_ && isEnabled();
-    QColor ground = filled            ? theme::colour(isDown() ? "accent_dark" : "accent")
-        : isDown()                    ? theme::colour("key")
-        : underMouse() && isEnabled() ? theme::colour("wash")
-                                      : theme::colour("sheet");
-    p.setPen(QPen(hasFocus() ? theme::colour("accent") : filled ? ground : theme::colour("strong"), hasFocus() ? 2 : 1.2));
-    p.setBrush(ground);
-    p.drawRoundedRect(box, 3, 3);
-    if (hasFocus() && filled) {
-        p.setPen(QPen(theme::colour("on_accent"), 1, Qt::DotLine));
-        p.setBrush(Qt::NoBrush);
-        p.drawRoundedRect(box.adjusted(3, 3, -3, -3), 2, 2);
-    }
-    const QColor ink = !isEnabled() ? theme::colour("strong") : filled ? theme::colour("on_accent") : theme::colour("ink");
-    p.setPen(ink);
-    p.setFont(font());
-    const QString key = key_.toString(QKeySequence::NativeText);
-    p.drawText(box.adjusted(10, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
-    if (key.isEmpty()) return;
-    p.setFont(theme::font("small"));
-    const double w = QFontMetricsF(p.font()).horizontalAdvance(key) + 10;
-    const QRectF cap(box.right() - w - 6, box.center().y() - 9.5, w, 19);
-    p.setPen(Qt::NoPen);
-    p.setBrush(filled ? theme::colour("accent_dark") : theme::colour("key"));
-    p.drawRoundedRect(cap, 2, 2);
-    p.setPen(ink);
-    p.drawText(cap, Qt::AlignCenter, key);
-}
 
 namespace {
 
@@ -127,7 +61,7 @@ QLabel* end_form(QFormLayout* form, QDialog* dialog) {
 
 QLabel* answer_column(QHBoxLayout* across, const QString& title, QWidget* parent) {
     auto* down = new QVBoxLayout;
-    down->addWidget(titled(title, parent));
+    down->addWidget(title_label(title, parent));
     auto* answer = new QLabel(parent);
     answer->setWordWrap(true);
     answer->setTextFormat(Qt::RichText);
@@ -145,13 +79,13 @@ void tell_it_is_left(QWidget* field) {
     QApplication::sendEvent(field, &out);
 }
 
-QLabel* titled(const QString& words, QWidget* parent) {
+QLabel* title_label(const QString& words, QWidget* parent) {
     auto* label = new QLabel(words, parent);
     label->setObjectName(QStringLiteral("title"));
     return label;
 }
 
-QLabel* second(const QString& words, QWidget* parent) {
+QLabel* quiet_label(const QString& words, QWidget* parent) {
     auto* label = new QLabel(words, parent);
     label->setObjectName(QStringLiteral("second"));
     label->setWordWrap(true);

@@ -1,38 +1,15 @@
-// Small controls shared by the stations: a button that shows its key, and labels in the house's styles.
+// Small controls shared by the stations: fields, the ends of forms, and labels in the house's styles.
 #pragma once
 
 #include <QDialog>
 #include <QFormLayout>
 #include <QHBoxLayout>
-#include <QKeySequence>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
 
-class QShortcut;
-
 namespace anagraph::app {
-
-/// A button with its key painted beside its words. The shortcut works within `scope` (the station)
-/// while the button is enabled.
-class KeyButton : public QPushButton {
-    Q_OBJECT
-public:
-    KeyButton(const QString& words, const QKeySequence& key, QWidget* scope, bool main = false);
-    QSize sizeHint() const override;
-    QSize minimumSizeHint() const override { return sizeHint(); }
-    void set_words(const QString& words);
-
-protected:
-    void paintEvent(QPaintEvent* event) override;
-    void changeEvent(QEvent* event) override;
-
-private:
-    QKeySequence key_;
-    QShortcut* shortcut_ = nullptr;
-    bool main_;
-};
 
 /// What is chosen from a menu; null when nothing is. While it is open a key is the letter of an entry and no command of the
 /// station, whose shortcuts would go first.
@@ -54,7 +31,7 @@ bool has_keys(const QWidget* widget);
 /// closing. It then keeps what was typed, as it does otherwise.
 void tell_it_is_left(QWidget* field);
 
-QLabel* titled(const QString& words, QWidget* parent);
-QLabel* second(const QString& words, QWidget* parent);
+QLabel* title_label(const QString& words, QWidget* parent);
+QLabel* quiet_label(const QString& words, QWidget* parent);
 
 }  // namespace anagraph::app

@@ -11,6 +11,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "publish/colours.h"
+#include "publish/resource.h"
+
 static void load_app_resources() { Q_INIT_RESOURCE(app); }
 
 namespace anagraph::app::theme {
@@ -34,8 +37,8 @@ QByteArray resource(const QString& name) {
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
 
-const QJsonObject& tokens() {
-    static const QJsonObject object = QJsonDocument::fromJson(resource(QStringLiteral("tokens.json"))).object();
+const QJsonObject& sizes() {
+    static const QJsonObject object = QJsonDocument::fromJson(QByteArray::fromStdString(publish::resource("tokens.json"))).object();
     return object;
 }
 
@@ -43,18 +46,13 @@ QString style_sheet() {
     QString style = QString::fromUtf8(resource(QStringLiteral("app.qss")));
     style.replace(QStringLiteral("@titlept"), QString::number(number("title")) + QStringLiteral("pt"));
     style.replace(QStringLiteral("@smallpt"), QString::number(number("small")) + QStringLiteral("pt"));
-    QStringList names = tokens().keys();
-    // longer names first: @accent_dark before @accent
-    std::sort(names.begin(), names.end(), [](const QString& a, const QString& b) { return a.size() > b.size(); });
-    for (const QString& name : names)
-        if (tokens().value(name).isString()) style.replace(QLatin1Char('@') + name, tokens().value(name).toString());
-    return style;
+    return text(publish::with_colours(style.toStdString()));
 }
 
 }  // namespace
 
-QColor colour(const char* token) { return QColor(tokens().value(QLatin1String(token)).toString()); }
-double number(const char* token) { return tokens().value(QLatin1String(token)).toDouble(); }
+QColor colour(std::string_view token) { return QColor(text(publish::colour(token))); }
+double number(const char* token) { return sizes().value(QLatin1String(token)).toDouble(); }
 
 QFont font(const char* size_token, bool bold) {
     QFont f(QStringLiteral("B612"));
@@ -89,7 +87,7 @@ void draw_standing_box(QPainter& p, const QRectF& box, core::Standing standing) 
     QPen pen(colour("ink"), 1.6);
     if (standing == core::Standing::Open) pen.setDashPattern({3, 2.2});
     p.setPen(pen);
-    p.setBrush(Qt::white);
+    p.setBrush(colour("white"));
     p.drawRoundedRect(box, 2, 2);
     if (standing == core::Standing::Proved) {
         const double c = std::min(13.0, box.height() * 0.42);
@@ -125,16 +123,16 @@ void draw_callout(QPainter& p, const QPointF& target, const QPointF& label, doub
     const double length = std::hypot(d.x(), d.y());
     if (length > radius) {
         const QPointF from = label + d / length * radius;
-        for (const auto& [c, w] : {std::pair{QColor(Qt::white), 0.26}, std::pair{colour("ink"), 0.1}}) {
+        for (const auto& [c, w] : {std::pair{colour("white"), 0.26}, std::pair{colour("ink"), 0.1}}) {
             p.setPen(QPen(c, radius * w, Qt::SolidLine, Qt::RoundCap));
             p.drawLine(from, target);
         }
-        p.setPen(QPen(Qt::white, radius * 0.08));
+        p.setPen(QPen(colour("white"), radius * 0.08));
         p.setBrush(colour("ink"));
         p.drawEllipse(target, radius * 0.2, radius * 0.2);
     }
     p.setPen(QPen(selected ? colour("accent") : colour("ink"), radius * (selected ? 0.2 : 0.12)));
-    p.setBrush(Qt::white);
+    p.setBrush(colour("white"));
     p.drawEllipse(label, radius, radius);
     QFont f = font("text", true);
     f.setPixelSize(static_cast<int>(std::lround(radius * 1.15)));
@@ -159,15 +157,11 @@ QString signal_word(core::Signal signal) {
 }
 
 void draw_signal(QPainter& p, const QRectF& box, core::Signal signal) {
-    const char* token = signal == core::Signal::Danger ? "danger"
-        : signal == core::Signal::Warning              ? "warning"
-        : signal == core::Signal::Caution              ? "caution"
-                                                       : "notice";
-    const bool light = signal == core::Signal::Danger || signal == core::Signal::Notice;
-    const QColor on = light ? QColor(Qt::white) : QColor(Qt::black);
+    const auto colours = publish::signal_colours(signal);
+    const QColor on(text(colours.on));
     p.save();
     p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(box, colour(token));
+    p.fillRect(box, QColor(text(colours.ground)));
     p.setPen(QPen(on, 1.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     const double h = std::min(18.0, box.height() - 8);
     const QPointF at(box.left() + 10, box.center().y() - h / 2);

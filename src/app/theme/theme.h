@@ -7,12 +7,13 @@
 #include <QPainter>
 #include <QRectF>
 #include <QString>
+#include <string_view>
 
 #include "core/procedure/procedure.h"
 
 namespace anagraph::app::theme {
 
-QColor colour(const char* token);
+QColor colour(std::string_view token);
 double number(const char* token);
 inline int px(const char* token) { return static_cast<int>(number(token)); }
 

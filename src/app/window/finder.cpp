@@ -89,7 +89,7 @@ Finder::Finder(
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setAccessibleName(tr("What was found"));
     down->addWidget(list_, 1);
-    count_ = second(QString(), this);
+    count_ = quiet_label(QString(), this);
     down->addWidget(count_);
     connect(line_, &QLineEdit::textChanged, this, &Finder::look);
     connect(line_, &QLineEdit::returnPressed, this, &Finder::accept);
@@ -151,7 +151,7 @@ void Finder::show_lines(const std::vector<store::SaidLine>& lines) {
         add(e);
     }
     if (nothing && list_->count() > 0) list_->setCurrentRow(0);
-    count_->setText(list_->count() == 0 ? tr("Nothing is called that, and nobody said it.")
+    count_->setText(list_->count() == 0 ? tr("Nothing found: no command, thing or spoken line matches.")
                                         : theme::counted(list_->count(), tr("1 found"), tr("%1 found")));
     if (go_there_) accept();
 }

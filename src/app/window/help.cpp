@@ -37,9 +37,8 @@ QString table_of(const Commands& station) {
 /// The editor's rules as rows: what each is called, and why.
 QString editor_rules() {
     QString out;
-    for (int i = 0; i < core::kRules; ++i)
-        out += row(theme::text(std::string(core::name_of(static_cast<core::Rule>(i)))),
-            theme::text(std::string(core::reason_of(static_cast<core::Rule>(i)))), {});
+    for (const auto& rule : core::all_of<core::Rule>())
+        out += row(theme::text(std::string(rule.spoken)), theme::text(std::string(core::reason_of(rule.value))), {});
     return QStringLiteral("<table cellspacing='2'>%1</table>").arg(out);
 }
 

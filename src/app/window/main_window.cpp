@@ -15,7 +15,6 @@
 #include "app/guide/settings_dialog.h"
 #include "app/issue/issue_station.h"
 #include "app/plates/plates_station.h"
-#include "app/session/beside.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
@@ -23,6 +22,7 @@
 #include "app/theme/theme.h"
 #include "app/window/help.h"
 #include "app/window/way_round.h"
+#include "app/work/work.h"
 #include "core/figure/evidence.h"
 #include "core/review/open_points.h"
 
@@ -79,7 +79,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
 
 MainWindow::~MainWindow() {
     keep_typing();
-    end_all_work();  // while what the work reports to is still there
+    Work::end_all();  // while what the work reports to is still there
     delete takeCentralWidget();
 }
 
@@ -98,12 +98,12 @@ QWidget* MainWindow::build_head() {
     auto* row = new QHBoxLayout(head);
     row->setContentsMargins(18, 6, 16, 6);
     row->setSpacing(10);
-    title_ = titled(QString(), head);
+    title_ = title_label(QString(), head);
     title_->setCursor(Qt::PointingHandCursor);
     title_->installEventFilter(this);
-    subtitle_ = second(QString(), head);
+    subtitle_ = quiet_label(QString(), head);
     subtitle_->setWordWrap(false);
-    saved_ = second(QString(), head);
+    saved_ = quiet_label(QString(), head);
     saved_->setWordWrap(false);
     saved_->setAccessibleName(tr("Saved state"));
     row->addWidget(title_);
