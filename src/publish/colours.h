@@ -23,7 +23,13 @@ struct SignalColours {
 SignalColours signal_colours(core::Signal signal);
 
 /// For drawings: "{ink}" and "{white}" in a format.
-inline auto ink() { return fmt::arg("ink", std::string_view(colour("ink"))); }
-inline auto white() { return fmt::arg("white", std::string_view(colour("white"))); }
+inline auto ink() {
+    static const std::string_view value = colour("ink");  // outlives the argument, which refers to it
+    return fmt::arg("ink", value);
+}
+inline auto white() {
+    static const std::string_view value = colour("white");
+    return fmt::arg("white", value);
+}
 
 }  // namespace anagraph::publish

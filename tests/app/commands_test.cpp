@@ -358,3 +358,24 @@ TEST_F(CommandTable, TheCommandsOfDialogsHaveWordsHelpAndKeysToo) {
         }
     }
 }
+
+TEST_F(CommandTable, WordsWithSignsOfMarkUpAreShownWithoutThem) {
+    const auto look_at = [](const QWidget& shown, const std::string& where) {
+        for (const auto* l : shown.findChildren<QLabel*>())
+            EXPECT_TRUE(!(l->text().contains("<b>") || l->text().contains("<p")) || l->textFormat() == Qt::RichText)
+                << where << " shows the signs of " << l->text().toStdString();
+    };
+    for (const auto& f : guide().figures) {
+        if (!WorkOut::serves(guide(), f)) continue;
+        WorkOut dialog(session(), f, nullptr);
+        dialog.show();
+        look_at(dialog, core::title_of(guide(), f));
+    }
+    for (const auto station :
+        {anagraph::testing::MainWindow::Tape, anagraph::testing::MainWindow::Figures, anagraph::testing::MainWindow::Sheet,
+            anagraph::testing::MainWindow::Plates, anagraph::testing::MainWindow::Issue, anagraph::testing::MainWindow::Shelf}) {
+        (*w)->go(station);
+        QTest::qWait(50);
+        look_at(*w->operator->(), "station " + std::to_string(static_cast<int>(station)));
+    }
+}

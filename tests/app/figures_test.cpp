@@ -163,6 +163,9 @@ TEST_F(FiguresWorkedOut, TheFillingPlanFollowsFromTheGuidesOwnFigures) {
         EXPECT_TRUE(says(dialog, "add 0.17 L"));
         reading->setValue(120);
         EXPECT_TRUE(says(dialog, "draw off 50 mL"));
+        for (const auto* l : dialog.findChildren<QLabel*>())
+            EXPECT_TRUE(!l->text().contains("<b>") || l->textFormat() == Qt::RichText)
+                << "its signs would be read: " << l->text().toStdString();
         // a contradiction is said, not reckoned with
         auto* total = dialog.findChildren<QLineEdit*>().front();
         total->setText(QStringLiteral("1.5 L"));

@@ -5,6 +5,8 @@
 #include <QFileDialog>
 #include <QLabel>
 #include <QMessageBox>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QSettings>
 #include <QTextDocument>
 #include <cstdlib>
@@ -12,6 +14,7 @@
 #include <set>
 
 #include "app/issue/issue_station.h"
+#include "app/shelf/example_dialog.h"
 #include "app/shelf/shelf_station.h"
 #include "app/window/finder.h"
 #include "app/window/help.h"
@@ -187,4 +190,19 @@ TEST_F(FirstHour, TheHelpHasAPageWithItsPictureForEveryStation) {
         EXPECT_FALSE(QImage(page->html.mid(from, page->html.indexOf(QLatin1Char('\''), from) - from)).isNull())
             << station->station().toStdString();
     }
+}
+
+TEST_F(FirstHour, AnEmptyLibraryShowsAnExampleGuide) {
+    bool seen = false;
+    when_asked<ExampleDialog>([&](ExampleDialog* d) {
+        seen = true;
+        auto* scroll = d->findChild<QScrollArea*>();
+        EXPECT_GT(scroll->widget()->height(), 8 * scroll->widget()->width()) << "all its pages, one under the other";
+        EXPECT_EQ(scroll->horizontalScrollBar()->maximum(), 0) << "a page is as wide as its place";
+        QTest::keyClick(scroll, Qt::Key_PageDown);
+        EXPECT_GT(scroll->verticalScrollBar()->value(), 100);
+        QTest::keyClick(d, Qt::Key_Escape);
+    });
+    press("See an example guide");
+    EXPECT_TRUE(seen);
 }

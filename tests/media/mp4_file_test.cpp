@@ -12,7 +12,8 @@ namespace fs = std::filesystem;
 
 namespace {
 
-void begin(media::Mp4File& file) {
+/// With a stream of pictures.
+void add_pictures(media::Mp4File& file) {
     AVCodecParameters* p = avcodec_parameters_alloc();
     p->codec_type = AVMEDIA_TYPE_VIDEO;
     p->codec_id = AV_CODEC_ID_MPEG4;
@@ -20,7 +21,6 @@ void begin(media::Mp4File& file) {
     p->height = 48;
     ASSERT_TRUE(file.add(*p, {1, 25}));
     avcodec_parameters_free(&p);
-    ASSERT_TRUE(file.begin());
 }
 
 }  // namespace
@@ -33,13 +33,15 @@ TEST(Mp4File, WhatIsNotFinishedIsTakenAwayAndNothingOfOthers) {
     EXPECT_TRUE(fs::exists(out + ".tmp"));
     {
         media::Mp4File file(out);
-        begin(file);
+        add_pictures(file);
+        ASSERT_TRUE(file.begin());
     }
     EXPECT_FALSE(fs::exists(out + ".tmp"));
     EXPECT_FALSE(fs::exists(out));
     {
         media::Mp4File file(out);
-        begin(file);
+        add_pictures(file);
+        ASSERT_TRUE(file.begin());
         EXPECT_TRUE(file.finish());
     }
     EXPECT_TRUE(fs::exists(out)) << "and it stays when its writer goes";
@@ -49,12 +51,6 @@ TEST(Mp4File, WhatIsNotFinishedIsTakenAwayAndNothingOfOthers) {
 TEST(Mp4File, AFolderThatIsNotThereIsSaid) {
     const anagraph::testing::Scratch scratch;
     media::Mp4File file(scratch / "nowhere/clip.mp4");
-    AVCodecParameters* p = avcodec_parameters_alloc();
-    p->codec_type = AVMEDIA_TYPE_VIDEO;
-    p->codec_id = AV_CODEC_ID_MPEG4;
-    p->width = 64;
-    p->height = 48;
-    ASSERT_TRUE(file.add(*p, {1, 25}));
-    avcodec_parameters_free(&p);
+    add_pictures(file);
     EXPECT_FALSE(file.begin());
 }

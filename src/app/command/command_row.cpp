@@ -71,23 +71,22 @@ void CommandButton::paintEvent(QPaintEvent*) {
     p.drawText(box.adjusted(0, 0, 1 - kSide, 0), Qt::AlignVCenter | Qt::AlignRight, key_);
 }
 
+CommandButton* command_button(Commands& commands, const QString& id, QWidget* parent) {
+    auto* button = new CommandButton(commands, *commands.find(id), parent);
+    const auto follow = [&commands, button] {
+        button->follow();
+        button->show_way_on(Commands::is_way_on(button->command()));
+        button->setVisible(commands.cannot(button->command()).isEmpty());
+    };
+    QObject::connect(&commands, &Commands::refreshed, button, follow);
+    follow();
+    return button;
+}
+
 QLayout* command_line(Commands& commands, const QStringList& ids, QWidget* parent) {
     auto* line = new QHBoxLayout;
     line->setSpacing(kGap);
-    for (const auto& id : ids) {
-        auto* button = new CommandButton(commands, *commands.find(id), parent);
-        QSizePolicy policy = button->sizePolicy();
-        policy.setRetainSizeWhenHidden(true);
-        button->setSizePolicy(policy);
-        const auto follow = [&commands, button] {
-            button->follow();
-            button->show_way_on(Commands::is_way_on(button->command()));
-            button->setVisible(commands.cannot(button->command()).isEmpty());
-        };
-        QObject::connect(&commands, &Commands::refreshed, button, follow);
-        line->addWidget(button);
-        follow();
-    }
+    for (const auto& id : ids) line->addWidget(command_button(commands, id, parent));
     line->addStretch(1);
     return line;
 }

@@ -31,8 +31,9 @@ private:
     bool way_on_ = false;
 };
 
-/// Commands of a dialog as buttons beside each other, in this order. One that cannot be done just now is not shown, and keeps its
-/// place.
+/// A command of a dialog as a button of its own; it is not shown while it cannot be done.
+CommandButton* command_button(Commands& commands, const QString& id, QWidget* parent);
+/// Several beside each other, in this order.
 QLayout* command_line(Commands& commands, const QStringList& ids, QWidget* parent);
 
 class CommandRow : public QWidget {

@@ -114,7 +114,7 @@ void DuePanel::reckon() {
         words += QStringLiteral("<p style='color:%1'>%2</p>").arg(colour("second").name(), text(due->because).toHtmlEscaped());
         answer_->setText(words);
     }
-    setAccessibleDescription(answer_->text());
+    setAccessibleDescription(without_markup(answer_->text()));
     update();
 }
 

@@ -183,6 +183,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     right->addWidget(reading_);
     reading_words_ = new QLabel(this);
     reading_words_->setWordWrap(true);
+    reading_words_->setTextFormat(Qt::RichText);
     right->addWidget(reading_words_);
     level_words_ = quiet_label(figure.level ? tr("How it is read: %1").arg(text(core::text_of(*figure.level)))
                                             : tr("How its level is read is not written down; say it at the figure."),

@@ -159,7 +159,7 @@ void MixturePanel::reckon() {
     pours_.clear();
     const QString words = answer();
     answer_->setText(words + jug_words());
-    setAccessibleDescription(answer_->text());
+    setAccessibleDescription(without_markup(answer_->text()));
     update();
 }
 

@@ -146,7 +146,7 @@ void SequencePanel::reckon() {
         }
     }
     list_->setText(words);
-    setAccessibleDescription(list_->text());
+    setAccessibleDescription(without_markup(list_->text()));
     update();
 }
 

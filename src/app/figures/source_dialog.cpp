@@ -155,7 +155,7 @@ void SourceDialog::build_form(QWidget* side) {
     number_->setAccessibleName(tr("Page"));
     number_->setPrefix(tr("page "));
     of_pages_ = quiet_label(QString(), side);
-    file->addLayout(command_line(*commands_, {QStringLiteral("source.open")}, side));
+    file->addWidget(command_button(*commands_, QStringLiteral("source.open"), side));
     file->addWidget(number_);
     file->addWidget(of_pages_);
     file->addStretch(1);
@@ -164,7 +164,7 @@ void SourceDialog::build_form(QWidget* side) {
     reading_ = quiet_label(QString(), side);
     reading_->setWordWrap(true);
     how->addWidget(reading_, 1);
-    how->addLayout(command_line(*commands_, {QStringLiteral("source.stop")}, side));
+    how->addWidget(command_button(*commands_, QStringLiteral("source.stop"), side));
     down->addLayout(how);
     readings_ = new QListWidget(side);
     readings_->setAccessibleName(tr("Read on the page"));

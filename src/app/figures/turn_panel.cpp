@@ -8,6 +8,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 
 namespace anagraph::app {
@@ -20,6 +21,7 @@ TurnPanel::TurnPanel(const core::Figure& figure, QWidget* parent) : QWidget(pare
     across->setContentsMargins(0, 0, 0, 0);
     auto* words = new QLabel(this);
     words->setWordWrap(true);
+    words->setTextFormat(Qt::RichText);
     words->setFixedWidth(300);
     words->setAlignment(Qt::AlignTop);
     words->setText(turn_ ? tr("<p>Turn it by hand until the seal just touches.</p><p>Draw a line across part and housing.</p><p>Turn on by "
@@ -27,7 +29,7 @@ TurnPanel::TurnPanel(const core::Figure& figure, QWidget* parent) : QWidget(pare
                               "lines stay, to be looked at after the first hour.</p>")
                                .arg(QString::number(turn_->degrees, 'g', 4), text(turn_->in_words))
                          : tr("How far to turn is not known yet: find the source that says it, or leave it as not known."));
-    setAccessibleDescription(words->text());
+    setAccessibleDescription(without_markup(words->text()));
     across->addWidget(words);
     across->addStretch(1);
 }

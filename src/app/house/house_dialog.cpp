@@ -100,7 +100,7 @@ HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), 
     down->addLayout(across, 1);
     methods_ = quiet_label(QString(), this);
     auto* ways = new QHBoxLayout;
-    ways->addLayout(command_line(*commands_, {QStringLiteral("house.methods")}, this));
+    ways->addWidget(command_button(*commands_, QStringLiteral("house.methods"), this));
     ways->addWidget(methods_, 1);
     down->addLayout(ways);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);

@@ -38,7 +38,7 @@ TranslationDialog::TranslationDialog(Session& session, QWidget* parent) : QDialo
     commands->add({"translation.next-open", tr("Next open"), Qt::CTRL | Qt::Key_N,
         tr("Goes to the next line that is not translated, or whose original has changed since."), tr("Lines"), {},
         [this] { next_open(); }});
-    across->addLayout(command_line(*commands, {QStringLiteral("translation.next-open")}, this));
+    across->addWidget(command_button(*commands, QStringLiteral("translation.next-open"), this));
     down->addLayout(across);
     scroll_ = new QScrollArea(this);
     scroll_->setWidgetResizable(true);

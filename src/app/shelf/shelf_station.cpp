@@ -12,6 +12,7 @@
 #include <QMimeData>
 #include <QPainter>
 #include <QStyledItemDelegate>
+#include <QUrl>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -300,8 +301,8 @@ void ShelfStation::next_import() {
     if (QStringList{QStringLiteral("vtt"), QStringLiteral("srt"), QStringLiteral("txt"), QStringLiteral("md")}.contains(
             QFileInfo(file).suffix().toLower())) {
         if (queue_.empty() && !importing())
-            session_.tell(
-                tr("%1 is a narration: import the film beside it (same name), and it is imported with it.").arg(QFileInfo(file).fileName()));
+            session_.tell(tr("%1 is a narration: import the film beside it (same name), and it is imported with it.")
+                              .arg(QFileInfo(file).fileName()));
         next_import();
         return;
     }

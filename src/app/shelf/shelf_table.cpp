@@ -1,5 +1,6 @@
 // The commands of the Shelf as a table.
 #include "app/command/reasons.h"
+#include "app/shelf/example_dialog.h"
 #include "app/shelf/shelf_station.h"
 #include "app/theme/controls.h"
 
@@ -23,6 +24,9 @@ void ShelfStation::build_commands() {
         [this] { return in_hand() == Hand::Guide; }});
     add({"shelf.new", tr("New guide"), Qt::CTRL | Qt::Key_N, tr("Begins a guide; it uses the chosen recording."), guides, {},
         [this] { new_guide(); }, {}, {tr("begin")}, true, [no_guides, no_recordings] { return no_guides() && !no_recordings(); }});
+    add({"shelf.example", tr("See an example guide"), Qt::CTRL | Qt::Key_E,
+        tr("Shows the printed form of a finished guide: what comes out at the end."), guides, {Hand::Nothing},
+        [this] { ExampleDialog(this).exec(); }, {}, {tr("demo"), tr("sample")}, true});
     const QString recordings = tr("Recordings");
     add({"shelf.import", tr("Import recording"), Qt::CTRL | Qt::Key_O,
         tr("Copies a film into the library; a narration of the same name comes with it."), recordings, {},

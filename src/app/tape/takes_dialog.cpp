@@ -51,6 +51,8 @@ TakesDialog::TakesDialog(Session& session, const core::StepId& step, QWidget* pa
     down->addWidget(new CommandRow(*commands, this));
     show_take(sides_[0], 0);
     show_take(sides_[1], 1);
+    setFocusPolicy(Qt::StrongFocus);
+    setFocus();  // the keys are the dialog's own, and none of its buttons is in hand
 }
 
 void TakesDialog::show_take(Side& side, std::size_t take) {

@@ -5,6 +5,7 @@
 #include <QEvent>
 #include <QFocusEvent>
 #include <QPointer>
+#include <QTextDocumentFragment>
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
@@ -78,6 +79,8 @@ void tell_it_is_left(QWidget* field) {
     QFocusEvent out(QEvent::FocusOut);
     QApplication::sendEvent(field, &out);
 }
+
+QString without_markup(const QString& html) { return QTextDocumentFragment::fromHtml(html).toPlainText(); }
 
 QLabel* title_label(const QString& words, QWidget* parent) {
     auto* label = new QLabel(words, parent);

@@ -31,6 +31,9 @@ bool has_keys(const QWidget* widget);
 /// closing. It then keeps what was typed, as it does otherwise.
 void tell_it_is_left(QWidget* field);
 
+/// What is shown of a marked-up text, for those who have it read to them.
+QString without_markup(const QString& html);
+
 QLabel* title_label(const QString& words, QWidget* parent);
 QLabel* quiet_label(const QString& words, QWidget* parent);
 
