@@ -69,6 +69,9 @@ protected:
             accents += b->way_on() ? 1 : 0;
         }
         EXPECT_LE(accents, 1) << where;
+        // for the eye: ANAGRAPH_PICTURES=FOLDER leaves a picture of each
+        if (const QString folder = qEnvironmentVariable("ANAGRAPH_PICTURES"); !folder.isEmpty())
+            (*w)->grab().save(QStringLiteral("%1/%2-%3.png").arg(folder, commands.station()).arg(static_cast<int>(expected)));
     }
 };
 

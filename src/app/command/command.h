@@ -53,6 +53,8 @@ struct Command {
     std::function<QString()> words_now{};
     /// What happens at this moment, where that changes: what is undone. Not set: `help`.
     std::function<QString()> help_now{};
+    /// Done when it is called for, before it is judged whether it can be done: what is just being typed counts then.
+    std::function<void()> before{};
 };
 
 /// A key as it stands on the keyboard: "Ctrl+Enter".

@@ -58,6 +58,7 @@ std::vector<const Command*> Commands::row() const {
 }
 
 bool Commands::perform(const Command& c) {
+    if (c.before) c.before();
     if (const QString why = cannot(c); !why.isEmpty()) {
         emit refused(why);
         return false;

@@ -131,7 +131,7 @@ void IssueStation::refresh() {
     }
     commands_->refresh();
     for (const auto& point : core::open_points(p))
-        if (point.station == core::Station::Figures) line(tr("Printed as what it is: %1").arg(text(point.text)), "?");
+        if (point.station == core::Station::Figures) line(tr("Goes out like this: %1").arg(text(point.text)), "?");
 }
 
 void IssueStation::issue() {

@@ -288,8 +288,7 @@ void SheetStation::mend() {
     leave_field();
     const auto* f = finding_in_hand(line);
     if (f == nullptr || !f->fix) {
-        session_.tell(
-            f == nullptr ? tr("The editor found nothing here.") : tr("You decide how to put this right: %1").arg(text(f->why)));
+        session_.tell(f == nullptr ? tr("The editor found nothing here.") : tr("You decide how to put this right: %1").arg(text(f->why)));
         return;
     }
     const core::Change fix = *f->fix;
@@ -315,20 +314,25 @@ void SheetStation::let_stand() {
     read();
 }
 
-/// What is being typed counts before anything is done to it.
-void SheetStation::leave_field() {
-    if (auto* field = qobject_cast<QLineEdit*>(window()->focusWidget()); field != nullptr && isAncestorOf(field)) {
+/// What is being typed is kept and read now.
+void SheetStation::catch_up() {
+    if (auto* field = qobject_cast<QLineEdit*>(window()->focusWidget()); field != nullptr && isAncestorOf(field))
         emit field->editingFinished();
-        // the field would keep its words over what is done to them now
-        if (auto* c = current(); c != nullptr && c->line_in_hand() >= 0) {
-            tell_it_is_left(field);
-            c->focus_heading();
-        }
-    }
     // a fix made from an older state of the guide would take back what came after it
-    if (reading_->isActive()) {
-        reading_->stop();
-        read();
+    if (!reading_->isActive()) return;
+    reading_->stop();
+    read();
+}
+
+/// What is being typed counts before anything is done to it, and is out of its field.
+void SheetStation::leave_field() {
+    catch_up();
+    auto* field = qobject_cast<QLineEdit*>(window()->focusWidget());
+    if (field == nullptr || !isAncestorOf(field)) return;
+    // the field would keep its words over what is done to them now
+    if (auto* c = current(); c != nullptr && c->line_in_hand() >= 0) {
+        tell_it_is_left(field);
+        c->focus_heading();
     }
 }
 

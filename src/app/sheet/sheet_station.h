@@ -39,6 +39,7 @@ private:
     const core::Finding* finding_in_hand(int line);
     void mend();
     void let_stand();
+    void catch_up();
     void leave_field();
     void split_step();
     void merge_steps();

@@ -30,14 +30,12 @@ void SheetStation::build_commands() {
     const auto steps = [this]() -> const std::vector<core::Step>& { return session_.procedure().steps; };
     const auto without_guide = [this] { return no_guide(session_); };
     const auto no_step = [this] { return unless(current() != nullptr, tr("No step is in hand.")); };
-    // what is being typed is read in a moment; until then nobody knows
-    const auto no_finding = [this] {
-        return unless(reading_->isActive() || finding_in_hand(line_in_hand()) != nullptr, tr("The editor found nothing here."));
-    };
+    const auto no_finding = [this] { return unless(finding_in_hand(line_in_hand()) != nullptr, tr("The editor found nothing here.")); };
     const auto fixable = [this] {
         const auto* f = finding_in_hand(line_in_hand());
-        return reading_->isActive() || (f != nullptr && f->fix.has_value());
+        return f != nullptr && f->fix.has_value();
     };
+    const auto read_first = [this] { catch_up(); };
     const auto card = [this](void (StepCard::*what)()) { return [this, what] { (current()->*what)(); }; };
     const auto form = [this](step_forms::Answer (*ask)(Session&, QWidget*)) { return [this, ask] { take(ask); }; };
     const auto about = [this](int (StepCard::*which)() const, step_forms::Answer (*ask)(Session&, int, QWidget*)) {
@@ -54,9 +52,9 @@ void SheetStation::build_commands() {
             const QString none = no_finding();
             return none.isEmpty() ? unless(fixable(), tr("Only you can decide how to put this right.")) : none;
         },
-        {tr("correct"), tr("mend")}, true, always});
+        {tr("correct"), tr("mend")}, true, always, {}, {}, read_first});
     add({"sheet.keep", tr("Keep as it is"), Qt::ALT | Qt::Key_A, tr("The words stay, with a reason that is kept with the step."), editor,
-        text, [this] { let_stand(); }, no_finding, {tr("ignore"), tr("dismiss")}, true});
+        text, [this] { let_stand(); }, no_finding, {tr("ignore"), tr("dismiss")}, true, {}, {}, {}, read_first});
 
     const QString parts = tr("Parts of the step");
     add({"sheet.check-full", tr("Check in full"), Qt::ALT | Qt::Key_T, tr("Whom to ask, and a reading with its limits."), parts,

@@ -199,8 +199,8 @@ Answer caution(Session& session, int which, QWidget* parent) {
     }
     auto* kind = form.choice(tr("&Hazard"), kinds, row);
     auto* harm = form.choice(tr("What can &happen"),
-        {tr("it will kill or seriously injure: DANGER"), tr("it can kill or seriously injure: WARNING"), tr("it can cause a minor injury: CAUTION"),
-            tr("it can damage the machine or the surroundings: NOTICE")},
+        {tr("it will kill or seriously injure: DANGER"), tr("it can kill or seriously injure: WARNING"),
+            tr("it can cause a minor injury: CAUTION"), tr("it can damage the machine or the surroundings: NOTICE")},
         static_cast<int>(fresh ? core::Signal::Warning : old.signal));
     // an old text is one piece; its parts are the author's to tell apart
     auto* source = form.line(tr("&Source of harm"), fresh ? "" : old.text, tr("Hot oil"));
@@ -447,7 +447,8 @@ Answer follow_ups(Session& session, QWidget* parent) {
     core::Header header = session.procedure().header;
     Form form(tr("Follow-ups"), parent, 860);
     form.words(
-        tr("What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed."));
+        tr("What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with "
+           "a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed."));
     std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
     const auto add = [&](const core::FollowUp& f) {
         auto* row = new QWidget(&form);
