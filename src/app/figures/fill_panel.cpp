@@ -117,6 +117,22 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(20);
+    across->addLayout(known_column());
+    sump_ = new SumpView(this);
+    across->addWidget(sump_);
+    across->addLayout(plan_column(figure), 1);
+    if (auto house = session_.library().house()) house_ = *house;
+    prefill(figure);
+    for (auto* edit : {packs_, vessel_}) ask_when_ambiguous(edit);
+    for (auto* edit : {packs_, vessel_}) connect(edit, &QLineEdit::textChanged, this, &FillPanel::reckon);
+    connect(machines_, &QSpinBox::valueChanged, this, &FillPanel::reckon);
+    connect(reading_, &QSlider::valueChanged, this, &FillPanel::reckon);
+    reckon();
+    setFocusProxy(reading_);
+}
+
+/// What is known of the system, and what there is to fill it from and drain it into.
+QLayout* FillPanel::known_column() {
     auto* left = new QGridLayout;
     left->setVerticalSpacing(8);
     left->addWidget(title_label(tr("What is known"), this), 0, 0, 1, 2);
@@ -159,9 +175,11 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     left->addWidget(vessel_label, 10, 0);
     left->addWidget(vessel_, 10, 1);
     left->setRowStretch(11, 1);
-    across->addLayout(left);
-    sump_ = new SumpView(this);
-    across->addWidget(sump_);
+    return left;
+}
+
+/// What follows from it.
+QLayout* FillPanel::plan_column(const core::Figure& figure) {
     auto* right = new QVBoxLayout;
     right->setSpacing(10);
     right->addWidget(title_label(tr("How to fill it"), this));
@@ -194,15 +212,7 @@ FillPanel::FillPanel(Session& session, const core::Figure& figure, QWidget* pare
     vessel_words_->setWordWrap(true);
     right->addWidget(vessel_words_);
     right->addStretch(1);
-    across->addLayout(right, 1);
-    if (auto house = session_.library().house()) house_ = *house;
-    prefill(figure);
-    for (auto* edit : {packs_, vessel_}) ask_when_ambiguous(edit);
-    for (auto* edit : {packs_, vessel_}) connect(edit, &QLineEdit::textChanged, this, &FillPanel::reckon);
-    connect(machines_, &QSpinBox::valueChanged, this, &FillPanel::reckon);
-    connect(reading_, &QSlider::valueChanged, this, &FillPanel::reckon);
-    reckon();
-    setFocusProxy(reading_);
+    return right;
 }
 
 void FillPanel::prefill(const core::Figure& figure) {

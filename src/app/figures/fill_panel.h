@@ -37,6 +37,8 @@ public:
     FillPanel(Session& session, const core::Figure& figure, QWidget* parent);
 
 private:
+    QLayout* known_column();
+    QLayout* plan_column(const core::Figure& figure);
     void prefill(const core::Figure& figure);
     void reckon();
     QString packs_words(double need) const;

@@ -103,6 +103,29 @@ void SourceDialog::build_form(QWidget* side) {
     source_->addItem(tr("another source …"), QString());
     form->addRow(tr("&Source"), source_);
     down->addLayout(form);
+    build_new_source(side);
+    down->addWidget(fresh_);
+    build_page(side, down);
+    build_given(side, down);
+    trouble_ = new QLabel(side);
+    trouble_->setObjectName(QStringLiteral("trouble"));
+    trouble_->setWordWrap(true);
+    down->addWidget(trouble_);
+    down->addStretch(0);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, side);
+    buttons->button(QDialogButtonBox::Ok)->setText(tr("It stands there"));
+    buttons->button(QDialogButtonBox::Ok)->setDefault(true);
+    down->addWidget(buttons);
+    connect(buttons, &QDialogButtonBox::accepted, this, &SourceDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    connect(source_, &QComboBox::currentIndexChanged, this, &SourceDialog::source_changed);
+    connect(kind_, &QComboBox::currentIndexChanged, this, &SourceDialog::show_rows);
+    connect(number_, &QSpinBox::valueChanged, this, [this] { turn_page(0); });
+    connect(readings_, &QListWidget::currentRowChanged, this, &SourceDialog::take);
+}
+
+/// What is asked of a source that is new.
+void SourceDialog::build_new_source(QWidget* side) {
     fresh_ = new QWidget(side);
     auto* of_new = new QFormLayout(fresh_);
     of_new->setContentsMargins(0, 0, 0, 0);
@@ -138,8 +161,10 @@ void SourceDialog::build_form(QWidget* side) {
     instrument_label_ = new QLabel(tr("&Instrument"), fresh_);
     instrument_label_->setBuddy(instrument_);
     of_new->addRow(instrument_label_, instrument_);
-    down->addWidget(fresh_);
+}
 
+/// The page that shows it, and what is read there.
+void SourceDialog::build_page(QWidget* side, QVBoxLayout* down) {
     auto* file = new QHBoxLayout;
     commands_ = new Commands(tr("Source"), this);
     const QString page = tr("Page");
@@ -177,7 +202,10 @@ void SourceDialog::build_form(QWidget* side) {
     crop_->setAccessibleName(tr("The place, enlarged"));
     crop_->setAlignment(Qt::AlignCenter);
     down->addWidget(crop_);
+}
 
+/// The value as the source gives it.
+void SourceDialog::build_given(QWidget* side, QVBoxLayout* down) {
     auto* given = new QFormLayout;
     given->setVerticalSpacing(7);
     value_ = new QLineEdit(side);
@@ -197,21 +225,6 @@ void SourceDialog::build_form(QWidget* side) {
     given->addRow(slack_label_, slack_);
     given->addRow(tr("&Place in it"), place_);
     down->addLayout(given);
-    trouble_ = new QLabel(side);
-    trouble_->setObjectName(QStringLiteral("trouble"));
-    trouble_->setWordWrap(true);
-    down->addWidget(trouble_);
-    down->addStretch(0);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, side);
-    buttons->button(QDialogButtonBox::Ok)->setText(tr("It stands there"));
-    buttons->button(QDialogButtonBox::Ok)->setDefault(true);
-    down->addWidget(buttons);
-    connect(buttons, &QDialogButtonBox::accepted, this, &SourceDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-    connect(source_, &QComboBox::currentIndexChanged, this, &SourceDialog::source_changed);
-    connect(kind_, &QComboBox::currentIndexChanged, this, &SourceDialog::show_rows);
-    connect(number_, &QSpinBox::valueChanged, this, [this] { turn_page(0); });
-    connect(readings_, &QListWidget::currentRowChanged, this, &SourceDialog::take);
 }
 
 core::SourceKind SourceDialog::kind() const {

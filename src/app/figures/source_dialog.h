@@ -9,6 +9,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QSpinBox>
+#include <QVBoxLayout>
 #include <vector>
 
 #include "app/command/commands.h"
@@ -38,6 +39,9 @@ protected:
 
 private:
     void build_form(QWidget* side);
+    void build_new_source(QWidget* side);
+    void build_page(QWidget* side, QVBoxLayout* down);
+    void build_given(QWidget* side, QVBoxLayout* down);
     const core::Source* chosen() const {
         return session_.procedure().find(core::SourceId(source_->currentData().toString().toStdString()));
     }

@@ -1,9 +1,6 @@
 #include "app/sheet/sheet_station.h"
 
 #include <QApplication>
-#include <QCheckBox>
-#include <QDialogButtonBox>
-#include <QFormLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QPainter>
@@ -12,17 +9,15 @@
 
 #include "app/sheet/guide_dialogs.h"
 #include "app/sheet/methods_form.h"
+#include "app/sheet/replace_dialog.h"
 #include "app/sheet/translation_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "app/work/work.h"
 #include "core/editing/draft_lines.h"
-#include "core/editing/replace_words.h"
 #include "core/edits/step_edits.h"
 #include "core/review/open_points.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
-#include "shop/replace.h"
 #include "shop/spelling.h"
 
 namespace anagraph::app {
@@ -357,95 +352,8 @@ void SheetStation::merge_steps() {
 
 void SheetStation::replace_words() {
     leave_field();
-    QDialog dialog(this);
-    dialog.setWindowTitle(tr("Replace words in the whole guide"));
-    dialog.setMinimumWidth(480);
-    auto* form = new QFormLayout(&dialog);
-    form->setContentsMargins(20, 16, 20, 16);
-    auto* from = new QLineEdit(&dialog);
-    from->setPlaceholderText(tr("words as they stand"));
-    auto* to = new QLineEdit(&dialog);
-    to->setPlaceholderText(tr("what stands there instead; empty removes them"));
-    auto* count = quiet_label(QString(), &dialog);
-    form->addRow(tr("&Words"), from);
-    form->addRow(tr("&By"), to);
-    form->addRow(count);
-    end_form(form, &dialog);
-    auto* ok = dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok);
-    auto* everywhere = new QCheckBox(tr("in the other guides of the library too"), &dialog);
-    form->insertRow(2, QString(), everywhere);
-    // other guides are looked through beside the window, when the typing rests and not at every letter
-    shop::GuidesWithWords others;
-    bool looked = false;
-    Work looking(nullptr);  // behind what its answer is put into
-    const auto show = [&] {
-        const std::string words = from->text().toStdString();
-        QString said = theme::counted(static_cast<qsizetype>(core::times_said(session_.procedure(), words)),
-            tr("It stands in 1 place of this guide."), tr("It stands in %1 places of this guide."));
-        if (everywhere->isChecked() && !looked) said += QLatin1Char(' ') + tr("The other guides are being looked through …");
-        if (everywhere->isChecked() && looked) {
-            said += QLatin1Char(' ') +
-                tr("In %1 other guides: %2 places. One undo takes all of it back; issued editions stay as they are.")
-                    .arg(others.guides.size())
-                    .arg(others.times());
-            for (const auto& trouble : others.unreadable) said += QLatin1Char('\n') + text(trouble);
-        }
-        count->setText(words.empty() ? QString() : said);
-        ok->setEnabled(!words.empty() && (looked || !everywhere->isChecked()));
-    };
-    const auto look = [&] {
-        looking.drop();
-        others = {};
-        looked = false;
-        const std::string words = from->text().toStdString();
-        if (everywhere->isChecked() && !words.empty()) {
-            looking.run(
-                [folder = session_.library().folder(), words, own = session_.guide()](
-                    const GoOn& go_on) -> core::Result<shop::GuidesWithWords> {
-                    const auto library = store::Library::read(folder);
-                    if (!library) return tl::make_unexpected(library.error());
-                    return shop::guides_with_words(**library, words, own, go_on);
-                },
-                [&](core::Result<shop::GuidesWithWords>& found) {
-                    looked = found.has_value();
-                    if (found) others = std::move(*found);
-                    show();
-                    if (!found) count->setText(text(found.error().message));
-                });
-        }
-        show();
-    };
-    QTimer rest;
-    rest.setSingleShot(true);
-    rest.setInterval(kReadAfterMs);
-    connect(&rest, &QTimer::timeout, &dialog, look);
-    connect(from, &QLineEdit::textChanged, &dialog, [&] {
-        looked = false;
-        looking.drop();
-        show();
-        if (everywhere->isChecked()) rest.start();
-    });
-    connect(everywhere, &QCheckBox::toggled, &dialog, look);
-    show();
-    const bool wanted = dialog.exec() == QDialog::Accepted;
-    looking.drop();
-    if (!wanted) return;
-    const std::string words = from->text().toStdString();
-    const std::string by = to->text().toStdString();
-    if (!everywhere->isChecked() || others.guides.empty()) {
-        session_.perform(core::replace_words(session_.procedure(), words, by));
-        return;
-    }
-    auto changes = shop::replacements(session_.library(), others.guides, words, by);
-    const auto own = core::times_said(session_.procedure(), words) > 0 ? core::replace_words(session_.procedure(), words, by)
-                                                                       : core::Result<core::Change>(core::Change{});
-    if (!changes || !own) {
-        session_.tell(text((changes ? own.error() : changes.error()).message));
-        return;
-    }
-    if (session_.perform_everywhere(*own, std::move(*changes)))
-        session_.tell(theme::counted(
-            static_cast<qsizetype>(others.guides.size()), tr("Replaced in 1 other guide."), tr("Replaced in %1 other guides.")));
+    ReplaceDialog dialog(session_, this);
+    if (dialog.exec() == QDialog::Accepted) dialog.replace();
 }
 
 void SheetStation::mark_current() {
