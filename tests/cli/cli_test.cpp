@@ -256,6 +256,23 @@ TEST(Cli, ReadsAPageOfABookForValues) {
     EXPECT_EQ(cli({"page", "/no/such.pdf", "--kind", "torque"}).code, 2);
 }
 
+TEST(Cli, SaysWhatLinesOrder) {
+    const Scratch scratch;
+    const std::string file = scratch / "lines.json";
+    std::ofstream(file)
+        << R"({"items": [{"id": "oil", "kind": "fluid", "name": "gear oil"}, {"id": "pan", "kind": "vessel", "name": "pan"}],
+        "lines": ["Let the {item:oil} run into the {item:pan}.", "The {item:oil} is hot."]})";
+    const auto a = cli({"actions", file, "--json"});
+    EXPECT_EQ(a.code, 0);
+    EXPECT_EQ(a.value()["lines"], json::parse(R"([[{"verb": "drain", "items": ["oil"], "needs": ["pan"], "figure": null}], []])"));
+    EXPECT_EQ(cli({"actions", file}).out, "Let the {item:oil} run into the {item:pan}.\n    drain oil with pan\nThe {item:oil} is hot.\n");
+    std::ofstream(file) << "{";
+    EXPECT_EQ(cli({"actions", file}).code, 2);
+    std::ofstream(file) << R"({"lines": [7]})";
+    EXPECT_EQ(cli({"actions", file}).code, 2);
+    EXPECT_EQ(cli({"actions", "/no/such/file"}).code, 2);
+}
+
 TEST(CliCalc, WrenchAndScale) {
     EXPECT_NEAR(
         calc({"wrench", "--torque", "50 Nm", "--arm", "400 mm", "--extension", "100 mm"})["setting"]["value"].get<double>(), 40, 1e-9);

@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "core/plate/layout.h"
+#include "publish/colours.h"
 #include "publish/resource.h"
 
 using namespace anagraph;
@@ -140,10 +141,10 @@ TEST(GuidePage, CautionsStandBeforeTheLinesAndKeepTheirSignal) {
     EXPECT_LT(html.find("caution warning"), html.find("class=\"lines\""));
     EXPECT_NE(html.find("Hot &lt;oil&gt; burns."), std::string::npos);
     EXPECT_NE(html.find("<span>Warning</span>"), std::string::npos);
-    EXPECT_NE(html.find("stroke=\"#000000\""), std::string::npos) << "black on orange";
+    EXPECT_NE(html.find("stroke=\"" + publish::colour("black") + "\""), std::string::npos) << "black on orange";
     Edition e = edition();
     e.procedure.steps[0].cautions[0].signal = Signal::Danger;
-    EXPECT_NE(page(e).find("stroke=\"#ffffff\""), std::string::npos) << "white on red";
+    EXPECT_NE(page(e).find("stroke=\"" + publish::colour("white") + "\""), std::string::npos) << "white on red";
 }
 
 TEST(GuidePage, AWaitSaysHowLongOrThatNobodyKnows) {

@@ -6,6 +6,7 @@
 #include <QXmlStreamReader>
 #include <set>
 
+#include "publish/colours.h"
 #include "publish/plate_svg.h"
 
 using namespace anagraph;
@@ -41,7 +42,7 @@ TEST(MarksSvg, IsWholeAndUnderInkLiesWhite) {
     EXPECT_FALSE(xml.hasError()) << xml.errorString().toStdString();
     EXPECT_GT(paths, 20);
     const std::string marks = publish::marks_svg(p, plate(), 1280, 720);
-    EXPECT_NE(marks.find("stroke=\"#fff\""), std::string::npos);
+    EXPECT_NE(marks.find("stroke=\"" + publish::colour("white") + "\""), std::string::npos);
     EXPECT_NE(marks.find("8 to 10 mm"), std::string::npos) << "a distance carries its figure as text";
     EXPECT_NE(marks, publish::marks_svg(p, plate(), 1280, 720, 0)) << "the chosen one looks chosen";
 }

@@ -64,7 +64,7 @@ Step drafted(const Procedure& p, Step s, const std::vector<TapeLines>& tapes) {
 }
 
 constexpr const char* kNothingHeard =
-    "Nothing was logged in this step that a line could be made of: take actions and figures on the Tape, or write the line.";
+    "Nothing was logged in this step that a line could be made of: take its actions and figures first, or write the line.";
 
 }  // namespace
 

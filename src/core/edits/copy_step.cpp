@@ -63,6 +63,7 @@ public:
                 m.mark.figure = figure(m.mark.figure);
             }
         }
+        for (auto& use : whole_later_) change_.edits.emplace_back(Put<RecordingUse>{std::move(use), {}});
         change_.edits.emplace_back(Put<Step>{std::move(step), at});
         return std::move(change_);
     }
@@ -87,9 +88,19 @@ private:
     void use(const RecordingId& id) {
         if (to_.find(id) != nullptr || used_.count(id) != 0) return;
         const auto* known = from_.find(id);
+        const RecordingUse whole = known == nullptr ? RecordingUse{id, "", {}} : *known;
+        RecordingUse first = whole;
+        used_[id] = false;  // not there yet
+        if (whole.alongside) {
+            const auto& with = whole.alongside->with;
+            use(with);
+            // two that run alongside each other: the one that comes first learns of the other afterwards
+            if (const auto it = used_.find(with); it != used_.end() && !it->second) first.alongside.reset();
+        }
         used_[id] = true;
-        if (known != nullptr && known->alongside) use(known->alongside->with);
-        change_.edits.emplace_back(Put<RecordingUse>{known == nullptr ? RecordingUse{id, "", {}} : *known, {}});
+        const bool later = first.alongside != whole.alongside;
+        change_.edits.emplace_back(Put<RecordingUse>{std::move(first), {}});
+        if (later) whole_later_.push_back(whole);
     }
 
     /// What an id is called here, after `same` thing was looked for and a fresh id was given where there is none.
@@ -173,7 +184,8 @@ private:
     const Procedure& from_;
     const Procedure& to_;
     Change change_{"copy a step", {}};
-    std::map<RecordingId, bool> used_;
+    std::map<RecordingId, bool> used_;  // is it there by the edits so far?
+    std::vector<RecordingUse> whole_later_;
     std::map<ItemId, ItemId> items_;
     std::map<SourceId, SourceId> sources_;
     std::map<FigureId, FigureId> figures_;

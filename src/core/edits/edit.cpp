@@ -114,7 +114,7 @@ std::string holder(const Procedure& p, const FigureId& id) {
 std::string holder(const Procedure&, const StepId&) { return {}; }
 
 bool known(const Procedure& p, const RecordingId& id) { return p.find(id) != nullptr; }
-constexpr const char* kNoRecording = "That recording is not used in this guide yet; use it on the Shelf first.";
+constexpr const char* kNoRecording = "That recording is not used in this guide yet; add it to the guide first.";
 
 // Refusals of values that cannot be: an empty text means the thing may be put.
 std::string objection(const Procedure& p, const RecordingUse& r) {

@@ -269,8 +269,7 @@ Canonical canonical_value(const Mark& m) {
     const Unit* unit = find_unit(m.value.unit);
     if (unit == nullptr) return {m.value.low, nullptr, nullptr};
     // A force said for a torque keeps its number; the unit is what has to be asked.
-    const bool force_for_torque = m.figure_kind == FigureKind::Torque && unit->dimension == Dimension::Force;
-    const Unit* source = force_for_torque ? find_unit(unit->id == "lbf" ? "lbf.ft" : "Nm") : unit;
+    const Unit* source = m.figure_kind == FigureKind::Torque ? &unit_meant(*unit, Dimension::Torque) : unit;
     const Unit* target = find_unit(canonical_unit(m.figure_kind, *source));
     const auto number = [&](const std::string& text) -> nlohmann::json {
         const auto n = Number::kept(text);

@@ -38,7 +38,7 @@ void step_points(const Procedure& p, const Step& s, std::size_t index, std::vect
     const auto add = [&](Station station, std::string text, bool stops) {
         out.push_back({station, fmt::format("Step {}: {}", index + 1, text), s.id, {}, stops});
     };
-    if (s.drafted) add(Station::Tape, "it was drafted from what was said; look at it and confirm it (Enter on the Tape).", true);
+    if (s.drafted) add(Station::Tape, "it was drafted from what was said; look at it and confirm it.", true);
     if (s.heading.empty()) add(Station::Sheet, "it has no heading yet; say what is done, as an order.", true);
     if (s.lines.empty()) add(Station::Sheet, "no instruction is written yet.", true);
     std::set<std::string> unknown;

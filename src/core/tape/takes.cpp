@@ -190,7 +190,7 @@ Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t tak
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
     if (step->takes.size() == 1)
-        return fail(ErrorCode::Refused, "This is the step's only take; remove the step on the Sheet if it is not wanted.");
+        return fail(ErrorCode::Refused, "This is the step's only take; remove the step if it is not wanted.");
     Step s = *step;
     if (s.clip && s.clip->take == s.takes[take]) s.clip.reset();
     s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));

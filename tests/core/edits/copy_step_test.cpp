@@ -93,4 +93,21 @@ TEST(CopyStep, AnyStepOfAnyGuideGoesIntoAnyOther) {
     });
 }
 
+TEST(CopyStep, RecordingsThatRunAlongsideEachOtherComeTogether) {
+    Procedure from = from_guide();
+    const RecordingId one("left");
+    const RecordingId other("right");
+    from.recordings.push_back({one, "left", {}});
+    from.recordings.push_back({other, "right", {}});
+    from.recordings[from.recordings.size() - 2].alongside = Alongside{other, {1, 1}};
+    from.recordings.back().alongside = Alongside{one, {-1, 1}};
+    from.steps[0].takes = {{one, job::at(100), job::at(110)}};
+    const auto change = copy_step(from, from.steps[0].id, job::guide(), 0);
+    ASSERT_TRUE(change) << change.error().message;
+    const auto q = anagraph::core::apply(job::guide(), *change);
+    ASSERT_TRUE(q) << q.error().message;
+    EXPECT_EQ(q->find(one)->alongside->with, other);
+    EXPECT_EQ(q->find(other)->alongside->with, one);
+}
+
 TEST(CopyStep, AStepThatIsNotThereIsSaid) { EXPECT_FALSE(copy_step(from_guide(), StepId("no"), job::guide(), 0)); }
