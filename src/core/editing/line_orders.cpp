@@ -18,7 +18,8 @@ constexpr WordList kDescribing{
     "new old clean dry fresh upper lower inner outer left right front rear top bottom first second used spare other same whole"};
 constexpr WordList kPronouns{"it them these those this both"};
 constexpr WordList kParticles{"in on off out up down back away aside apart over together home forward through round around"};
-constexpr WordList kAtOnce{"off out up down back away apart aside together"};  // behind the verb they never begin a place
+constexpr WordList kAtOnce{"off out up down back away apart aside together"};           // behind the verb they never begin a place
+constexpr WordList kPutsInOn{"screw wind thread spin push put plug slip switch turn"};  // "put on the cover" puts the cover on
 constexpr WordList kPlaces{
     "with using into onto under underneath below above beneath beside behind from of at to for against between across by inside near "
     "towards along past in on over through round around off out"};
@@ -32,9 +33,7 @@ constexpr WordList kPlugged{"connector battery cable lead terminal hose pipe har
 constexpr WordList kMachines{
     "machine engine motor pump gearbox compressor generator vehicle car truck tractor press lathe spindle saw mower fan tool"};
 constexpr WordList kValves{"tap valve cock isolator switch breaker"};
-constexpr WordList kLevers{"lever primer pedal handle plunger bulb"};
 constexpr WordList kLocks{"lock tag padlock locks tags padlocks lock-off lockout"};
-constexpr WordList kInstruments{"meter gauge dipstick glass scale display thermometer"};
 constexpr WordList kGuides{"stands stand blocks trestles chocks"};
 
 /// What is in hand of a clause.
@@ -87,10 +86,8 @@ constexpr std::array kPlain{Sense{"drain empty siphon syphon", "drain"}, Sense{"
 /// Verbs whose sense hangs on their particle and on what they are done to.
 constexpr WordList kOther{
     "put set turn screw wind thread spin take lift pull push slide slip let pour top fill add lock switch run start make see write press "
-    "pump work "
-    "stroke plug release free drop finish throw hang stand drive tap hook give bring move drag roll warm cool leave catch collect tip suck "
-    "draw "
-    "support secure clip twist tug rest block chock prime"};
+    "pump work stroke plug release free drop finish throw hang stand drive tap hook give bring move drag roll warm cool leave catch "
+    "collect tip suck draw support do secure clip twist tug rest block chock prime"};
 
 bool is_verb(std::string_view w) {
     return kOther.has(w) || std::any_of(kPlain.begin(), kPlain.end(), [&](const Sense& s) { return s.verbs.has(w); });
@@ -109,18 +106,26 @@ bool may_be_thing(std::string_view word) {
     return lexicon::is(Class::Thing, word) || lexicon::is(Class::Part, word) || lexicon::is(Class::Fluid, word);
 }
 
+/// Does the sentence from word i on tell something ("oil on the lever is normal") rather than order it?
+bool tells(const std::vector<LineWord>& words, std::size_t i) {
+    constexpr WordList kTelling{"is are was were means must may might can will would should has have had does shows"};
+    for (; i < words.size() && !kStates.has(words[i].lower); ++i) {
+        if (kTelling.has(words[i].lower)) return true;
+        if (words[i].stop != ' ') return false;
+    }
+    return false;
+}
+
 /// Can the verb at word i open a clause: is there something after it that a verb is followed by?
 bool opens(const std::vector<LineWord>& words, std::size_t i) {
     if (i >= words.size() || words[i].kind != TokenKind::Words || !is_verb(words[i].lower)) return false;
     if (i + 1 >= words.size() || words[i].stop != ' ') return true;
     const auto& next = words[i + 1];
-    if (next.kind != TokenKind::Words || kDeterminers.has(next.lower) || kDescribing.has(next.lower) || kParticles.has(next.lower)) {
-        // "oil on the lever is normal": what leads to a place makes a thing of a word that may be one
-        return next.kind != TokenKind::Words || !kPlaces.has(next.lower) || !may_be_thing(words[i].lower) ||
-            !thing_at(words, i + 2, words.size());
-    }
+    if (next.kind != TokenKind::Words || kDeterminers.has(next.lower) || kDescribing.has(next.lower)) return true;
+    if (!may_be_thing(words[i].lower)) return true;
     // a word that may be a thing as well needs more behind it: "seat" in "clean the plug and seat" is none
-    return next.lower == "with" || !may_be_thing(words[i].lower);
+    return (kParticles.has(next.lower) || kPlaces.has(next.lower) || kStates.has(next.lower) || kLeading.has(next.lower)) &&
+        !tells(words, i + 1);
 }
 
 struct Kinds {
@@ -174,7 +179,7 @@ Phrase phrase_of(const std::vector<LineWord>& words, std::size_t verb, std::size
             p.by_hand = p.by_hand || (i > 0 && words[i - 1].lower == "by") || w.lower == "fingers";
         if (w.lower == "more" || w.lower == "further") p.more = true;
         const bool ends = i + 1 >= end || w.stop != ' ' || !thing_at(words, i + 1, end);
-        const bool behind_verb = i == verb + 1 && kAtOnce.has(w.lower);
+        const bool behind_verb = i == verb + 1 && (kAtOnce.has(w.lower) || (WordList{"in on"}.has(w.lower) && kPutsInOn.has(p.verb)));
         if (kParticles.has(w.lower) && (ends || behind_verb)) {
             p.particles.push_back(w.lower);
         } else if (kPlaces.has(w.lower)) {
@@ -215,8 +220,12 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
     if (lock && on("hang put place fit fix attach lock")) return "isolate";
     if (v == "lock") return "isolate";
     if (to_waste && on("put take throw drop pour tip bring place move empty")) return "dispose";
-    if (p.fresh && on("put fit refit install mount insert slip slide screw place push set press attach")) return "replace";
+    if (p.fresh && on("put fit refit install mount insert slip slide screw wind thread turn spin place push set press attach"))
+        return "replace";
 
+    if (v == "do") return p.has("up") ? "tighten" : "";
+    if (on("close shut stop") && machine) return "stop";
+    if (on("ease crack undo loosen free tap") && away) return "remove";
     if (v == "make" || v == "see") return p.nouns.empty() ? "" : "check";
     if (v == "let" || v == "leave") {
         const auto says = [&](const WordList& list) { return p.speaks_of(list); };
@@ -243,7 +252,7 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
             : "record";
     if (on("pour top fill add prime")) return "fill";
     if (on("tip suck")) return "drain";
-    if (on("catch collect")) return "drain";
+    if (on("catch collect")) return fluid ? "drain" : "";
     if (v == "draw" && fluid) return "drain";
     if (on("turn screw wind thread spin twist drive run start switch")) {
         if (v == "start" && p.by_hand) return "fit";
@@ -256,7 +265,9 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
         if (p.speaks_of(WordList{"anticlockwise counterclockwise"})) return "loosen";
         if (p.by_hand && p.particles.empty() && on("turn spin")) return p.speaks_of(WordList{"check see feel"}) ? "check" : "";
         if (!p.figure.empty() || p.more) return v == "run" || v == "start" ? "run" : "tighten";
-        if (p.has_any(WordList{"in on home up"}) || p.by_hand || !p.at.empty()) return "fit";
+        const bool somewhere =
+            std::any_of(p.at.begin(), p.at.end(), [](const Phrase::At& a) { return WordList{"into in on onto over"}.has(a.place); });
+        if (p.has_any(WordList{"in on home up"}) || p.by_hand || somewhere) return "fit";
         return on("run start") ? "run" : "";
     }
     if (on("pump work stroke")) return "pump";
@@ -269,7 +280,7 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
         if (v == "lift" && (machine || p.has("up")) && !away) return "lift";
         if (electrical && away) return "disconnect";
         if (away || v == "pull" || v == "tug") return "remove";
-        if (v == "take") return p.has("down") ? "remove" : fluid ? "dispose" : p.at.empty() ? "remove" : "remove";
+        if (v == "take") return fluid && !p.has("down") ? "dispose" : "remove";
         return p.has("up") || items.empty() ? "lift" : "remove";
     }
     if (on("put set slide slip drop hang stand tap hook give bring move roll throw support secure block chock")) {
@@ -279,7 +290,7 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
             if (p.has("down")) return machine ? "lower" : "place";
             if (!p.figure.empty() || p.speaks_of(WordList{"gap clearance stop"})) return "adjust";
         }
-        if (p.has_any(WordList{"aside out away"}) && v != "tap") return v == "slide" || v == "slip" || v == "tap" ? "remove" : "place";
+        if (p.has_any(WordList{"aside out away"})) return v == "slide" || v == "slip" ? "remove" : "place";
         if (p.has("off")) return "remove";
         const bool guides = std::any_of(p.at.begin(), p.at.end(), [&](const Phrase::At& a) { return k.called(a.item, kGuides); });
         if (v == "support" || v == "chock" || v == "block") return "place";
@@ -293,17 +304,8 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
             return "place";
         return electrical && p.has("in") ? "connect" : "fit";
     }
-    if (v == "blow" || v == "brush" || v == "wash") return "clean";
-    if (v == "draw" || v == "paint") return "mark";
-    if (v == "jack" || v == "raise" || v == "hoist") return "lift";
-    if (v == "oil" || v == "grease") return "lubricate";
     if (v == "torque" || v == "tighten") return p.by_hand && p.figure.empty() ? "fit" : "tighten";
-    if (v == "open" && electrical) return "disconnect";
-    if (v == "disconnect") return "disconnect";
     if (v == "remove" && electrical && k.any_called(items, WordList{"connector cable lead terminal"})) return "disconnect";
-    if (v == "lower" || v == "lay" || v == "place") return v == "lower" ? "lower" : "place";
-    if (v == "read") return "measure";
-    if (v == "note" && k.any_called(items, kInstruments) && p.nouns.empty()) return "record";
     for (const auto& sense : kPlain)
         if (sense.verbs.has(v)) return std::string(sense.canonical);
     return {};
@@ -417,7 +419,8 @@ std::vector<LineOrder> line_orders(std::string_view line, const std::vector<Item
         const Phrase p = phrase_of(words, clause.verb, clause.end);
         LineOrder order;
         share_out(p, kinds, order.items, order.needs);
-        if (p.pronoun && order.items.empty()) order.items = meant_by_it(words, clause.verb, out);
+        const bool of_it = std::any_of(p.nouns.begin(), p.nouns.end(), [](const std::string& w) { return w == "its" || w == "their"; });
+        if ((p.pronoun || of_it) && order.items.empty()) order.items = meant_by_it(words, clause.verb, out);
         order.verb = verb_of(p, order.items, kinds, out.empty() ? nullptr : &out.back());
         if (order.verb.empty()) continue;
         order.figure = p.figure;

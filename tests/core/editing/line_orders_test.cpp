@@ -119,6 +119,25 @@ TEST(LineOrders, WhatForbidsOrDescribesOrdersNothing) {
         EXPECT_EQ(orders(line), "") << line;
 }
 
+TEST(LineOrders, AParticleTurnsAVerb) {
+    EXPECT_EQ(orders("Ease the {item:cover} off with the {item:screwdriver}."), "remove cover with screwdriver");
+    EXPECT_EQ(orders("Tap the {item:bearing} out of the housing with the {item:punch}."), "remove bearing with punch");
+    EXPECT_EQ(orders("Do up the {item:nuts} evenly."), "tighten nuts");
+    EXPECT_EQ(orders("Shut the {item:engine} down and wait {figure:t}."), "stop engine; wait");
+    EXPECT_EQ(orders("Screw in the new {item:plug}."), "replace plug");
+    EXPECT_EQ(orders("Disconnect the {item:lead} and mark its place."), "disconnect lead; mark lead");
+}
+
+TEST(LineOrders, AWordThatMayBeAThingOrdersWhereNothingIsTold) {
+    EXPECT_EQ(orders("Drain into the {item:tray}."), "drain with tray");
+    EXPECT_EQ(orders("Pump until it is firm."), "pump");
+    EXPECT_EQ(orders("Drain through the side hole until it drips."), "drain");
+    EXPECT_EQ(orders("Brush from the inside with the {item:rag}."), "clean with rag");
+    EXPECT_EQ(orders("Grease on the {item:lever} must be wiped off."), "");
+    EXPECT_EQ(orders("Mark on the {item:tap} shows the way."), "");
+    EXPECT_EQ(orders("Undo the {item:nut} and washer."), "loosen nut");
+}
+
 TEST(LineOrders, AStateIsNoOrderAndTheOneBehindItIs) {
     EXPECT_EQ(orders("Once the {item:oil} has run out, close the {item:tap}."), "close tap");
     EXPECT_EQ(orders("If the {item:seal} is torn, replace it."), "replace seal");
