@@ -26,11 +26,11 @@ CommandButton::CommandButton(Commands& commands, const Command& command, QWidget
 
 void CommandButton::follow() {
     const QString words = commands_.words(command_);
-    const QString help = commands_.help(command_);
-    const QString tip = key_.isEmpty() ? help : QStringLiteral("%1 (%2)").arg(help, key_);
-    if (toolTip() != tip) {
-        setToolTip(tip);
-        setAccessibleDescription(tip);
+    // this is asked at every frame of a film: only help that changes is made anew
+    if (command_.help_now || toolTip().isEmpty()) {
+        const QString help = commands_.help(command_);
+        setToolTip(key_.isEmpty() ? help : QStringLiteral("%1 (%2)").arg(help, key_));
+        setAccessibleDescription(toolTip());
     }
     if (text() == words) return;
     setText(words);

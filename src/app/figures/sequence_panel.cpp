@@ -39,9 +39,7 @@ SequencePanel::SequencePanel(const core::Procedure& procedure, const core::Figur
     const auto said = core::Number::kept(figure.value.low);
     count_->setValue(said ? static_cast<int>(said->value()) : 6);
     pattern_ = new QComboBox(this);
-    pattern_->addItem(tr("on a circle"), static_cast<int>(core::BoltPattern::Circle));
-    pattern_->addItem(tr("on a rectangle"), static_cast<int>(core::BoltPattern::Rectangle));
-    pattern_->addItem(tr("in a line"), static_cast<int>(core::BoltPattern::Line));
+    for (const auto& p : core::all_of<core::BoltPattern>()) pattern_->addItem(text(std::string(p.spoken)), static_cast<int>(p.value));
     pattern_->addItem(tr("placed by hand"), kFree);
     free_ = new QLineEdit(this);
     free_->setPlaceholderText(tr("click the drawing, or 10,20; 60,15; …"));

@@ -342,7 +342,7 @@ public:
         core::ResetSequence out{words_of(display_), ticked(variants_, p_.header.variants), {}};
         for (const auto& r : presses_) {
             if (words_of(r.button).empty()) continue;
-            const auto kind = static_cast<core::Press::Kind>(r.kind->currentIndex());
+            const auto kind = static_cast<core::Press::Kind>(r.kind->currentData().toInt());
             out.presses.push_back({kind, words_of(r.button), r.times->value(),
                 kind == core::Press::Kind::Hold ? core::FigureId(r.hold->currentData().toString().toStdString()) : core::FigureId{},
                 words_of(r.shows)});
@@ -368,7 +368,7 @@ private:
         across->setContentsMargins(0, 0, 0, 0);
         PressRow r{row, new QComboBox(row), new QLineEdit(text(press.button), row), new QSpinBox(row), new QComboBox(row),
             new QLineEdit(text(press.shows), row)};
-        r.kind->addItems({tr("press"), tr("hold"), tr("turn")});
+        for (const auto& k : core::all_of<core::Press::Kind>()) r.kind->addItem(text(std::string(k.spoken)), static_cast<int>(k.value));
         r.kind->setCurrentIndex(static_cast<int>(press.kind));
         r.kind->setAccessibleName(tr("What is done"));
         r.button->setPlaceholderText(tr("button: MODE"));

@@ -29,7 +29,8 @@ struct ServicePlan {
     double hard_use = 1;             // intervals are multiplied by it; see kHardUse
 };
 
-/// Dust, heat and short runs halve an interval: the usual of makers' books for hard use.
+/// What hard use (dust, heat, short runs) makes of an interval where the maker's book does not say: half. A choice of this program
+/// and no standard's; the book comes first.
 inline constexpr double kHardUse = 0.5;
 
 struct NextDue {

@@ -28,8 +28,8 @@ bool says(const std::string& text, const std::array<std::string_view, N>& words)
 
 constexpr std::array<std::string_view, 4> kSealing{"plug", "breather", "bleed", "banjo"};
 constexpr std::array<std::string_view, 2> kHollow{"banjo", "hollow"};
-constexpr std::array<std::string_view, 4> kAluminium{"aluminium", "aluminum", "alloy", "magnesium"};
-constexpr std::array<std::string_view, 3> kPlastic{"plastic", "nylon", "polymer"};
+constexpr std::array<std::string_view, 2> kAluminium{"aluminium", "aluminum"};
+constexpr std::array<std::string_view, 1> kPlastic{"plastic"};  // a nut with a nylon ring is cut in steel
 constexpr std::array<std::string_view, 5> kClasses{"12.9", "10.9", "8.8", "5.8", "5.6"};
 
 /// "M14 x 1.5" out of "M14 x 1.5, magnetic tip": an M before a digit, not within a word, with its pitch.
@@ -54,17 +54,26 @@ std::string_view thread_in(std::string_view spec) {
     return {};
 }
 
-/// What a purpose says where it means one of the amounts of a system.
+/// What a purpose says where it means one of the amounts of a system. The first that fits counts: "refill with filter" is no
+/// filter's share, and "what is drained at a change" no refill.
 struct AmountWords {
     std::optional<Amount> FluidSystem::*amount;
-    std::array<std::string_view, 5> words;
+    std::array<std::string_view, 4> words;
 };
-constexpr std::array<AmountWords, 6> kAmounts{{{&FluidSystem::total, {"total", "dry", "whole system", "system holds", "empty system"}},
-    {&FluidSystem::refill, {"refill", "change", "service fill", "with filter", "fill up"}},
-    {&FluidSystem::residue, {"stays", "residue", "left behind", "remains", "does not drain"}},
-    {&FluidSystem::filter, {"filter takes", "filter holds", "filter's share", "in the filter", "new filter"}},
-    {&FluidSystem::drained, {"drained", "came out", "comes out", "drains", "what ran out"}},
-    {&FluidSystem::between_marks, {"between", "from mark to mark", "min to max", "low to full", "lower to upper"}}}};
+constexpr std::array<AmountWords, 6> kAmounts{
+    {{&FluidSystem::between_marks, {"between", "from mark to mark", "min to max", "lower to upper"}},
+        {&FluidSystem::residue, {"stays", "residue", "left behind", "remains"}},
+        {&FluidSystem::filter, {"filter takes", "filter holds", "filter's share", "in the filter"}},
+        {&FluidSystem::drained, {"drained", "came out", "comes out", "what ran out"}},
+        {&FluidSystem::refill, {"refill", "change", "service fill", "with filter"}},
+        {&FluidSystem::total, {"total", "dry", "whole system", "system holds"}}}};
+
+/// The amount a purpose means; null where it names none.
+std::optional<Amount> FluidSystem::*amount_meant(const std::string& purpose) {
+    const auto words = small_letters(purpose);
+    const auto it = std::find_if(kAmounts.begin(), kAmounts.end(), [&](const AmountWords& a) { return says(words, a.words); });
+    return it == kAmounts.end() ? nullptr : it->amount;
+}
 
 bool of_other_variants(const Figure& f, const Figure& about) {
     if (f.variants.empty() || about.variants.empty()) return false;
@@ -86,8 +95,10 @@ std::optional<ThreadedJoint> known_joint(const Procedure& p, const Figure& torqu
     joint.hollow = says(name, kHollow) || says(spec, kHollow);
     if (says(spec, kAluminium)) joint.in = ThreadIn::Aluminium;
     if (says(spec, kPlastic)) joint.in = ThreadIn::Plastic;
+    // "class 10.9", and not the 8.8 of "18.8 mm"
     for (const auto c : kClasses)
-        if (joint.property_class.empty() && says(spec, std::array{c})) joint.property_class = c;
+        for (const char* word : {"class ", "grade "})
+            if (joint.property_class.empty() && spec.find(word + std::string(c)) != std::string::npos) joint.property_class = c;
     return joint;
 }
 
@@ -99,11 +110,10 @@ std::optional<double> tolerance_percent(const Figure& figure) {
 }
 
 const Figure* known_amount(const Procedure& p, const Figure& about, std::optional<Amount> FluidSystem::*amount) {
-    const auto& words = std::find_if(kAmounts.begin(), kAmounts.end(), [&](const AmountWords& a) { return a.amount == amount; })->words;
     const Figure* best = nullptr;
     const auto nearness = [&](const Figure& f) { return f.id == about.id ? 2 : !about.item.empty() && f.item == about.item ? 1 : 0; };
     for (const auto& f : p.figures)
-        if (f.kind == FigureKind::Volume && f.value.known() && says(small_letters(f.purpose), words) && !of_other_variants(f, about) &&
+        if (f.kind == FigureKind::Volume && f.value.known() && amount_meant(f.purpose) == amount && !of_other_variants(f, about) &&
             (best == nullptr || nearness(f) > nearness(*best)))
             best = &f;
     return best;
@@ -130,7 +140,7 @@ std::optional<Quantity> known_vessel(const Procedure& p) {
 }
 
 KnownIntervals known_intervals(const Procedure& p, const Figure& interval) {
-    constexpr std::array<std::string_view, 4> kFirst{"first", "run-in", "running in", "new"};
+    constexpr std::array<std::string_view, 4> kFirst{"first", "run-in", "running in", "new machine"};
     KnownIntervals out;
     for (const auto& f : p.figures) {
         if (!f.value.known() || of_other_variants(f, interval)) continue;

@@ -60,6 +60,9 @@ TEST(KnownJoint, KnowsWhatItIsCutInAndWhetherItSeals) {
     EXPECT_EQ(joint_of("bolt", "M8, into aluminium")->in, ThreadIn::Aluminium);
     EXPECT_EQ(joint_of("bolt", "M8 in the plastic housing")->in, ThreadIn::Plastic);
     EXPECT_EQ(joint_of("bolt", "M8, class 10.9")->property_class, "10.9");
+    EXPECT_EQ(joint_of("bolt", "M8, 18.8 mm long")->property_class, "") << "a length is no class";
+    EXPECT_EQ(joint_of("nut", "M8 with a nylon ring")->in, ThreadIn::Steel);
+    EXPECT_EQ(joint_of("bolt", "M8, alloy steel")->in, ThreadIn::Steel);
     EXPECT_TRUE(joint_of("banjo bolt", "M10")->hollow);
 }
 
@@ -91,6 +94,19 @@ TEST(KnownAmount, IsFoundByWhatItsPurposeSaysAndNotAnotherVariants) {
     p.figures[2].value = {};
     p.figures[2].variants = {};
     EXPECT_EQ(known_amount(p, p.figures[1], &FluidSystem::total)->id, FigureId("gear-total")) << "an unknown one says nothing";
+}
+
+TEST(KnownAmount, APurposeMeansOneAmountOnly) {
+    const std::pair<const char*, std::optional<Amount> FluidSystem::*> purposes[] = {{"refill with new filter", &FluidSystem::refill},
+        {"what the new filter takes", &FluidSystem::filter}, {"total refill", &FluidSystem::refill},
+        {"drained at a change", &FluidSystem::drained}, {"between the marks of the dry dipstick", &FluidSystem::between_marks}};
+    for (const auto& [purpose, meant] : purposes) {
+        Procedure p;
+        p.figures = {figure("f", FigureKind::Volume, "oil", purpose, "1.7", "L")};
+        for (const auto amount : {&FluidSystem::total, &FluidSystem::refill, &FluidSystem::residue, &FluidSystem::filter,
+                 &FluidSystem::drained, &FluidSystem::between_marks})
+            EXPECT_EQ(known_amount(p, p.figures[0], amount) != nullptr, amount == meant) << purpose;
+    }
 }
 
 TEST(KnownDemand, IsTheItemsSizeAndItsGrades) {
