@@ -247,7 +247,7 @@ private:
         s.cautions = std::move(cautions);
         s.checks = std::move(checks);
         s.takes.push_back({f.id, f.at(from), f.at(to + 1)});
-        s.actions = actions_of(s.lines, {});
+        s.actions = actions_of(s, p_.items, {});
         const auto written = [&](const FigureId& id_of) {
             return std::any_of(
                 s.lines.begin(), s.lines.end(), [&](const std::string& line) { return names(line, TokenKind::Figure, id_of.text()); });

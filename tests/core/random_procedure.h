@@ -101,12 +101,16 @@ inline Step random_step(const Procedure& p) {
         s.plates.push_back({PlateId("p" + std::to_string(pick(0, 9))), existing<RecordingId>(p.recordings), FrameTime(pick(0, 99), 12),
             words(), {{existing<ItemId>(p.items), {pick(0, 10000), pick(0, 10000)}, {pick(0, 10000), pick(0, 10000)}}}});
     }
+    if (!s.actions.empty() && pick(0, 2) == 1) s.actions.front().needs = {existing<ItemId>(p.items)};
+    if (!s.actions.empty() && pick(0, 3) == 1) s.put_right.push_back({words(), s.actions});
+    if (pick(0, 3) == 1) s.hands = {"5", "", "min"};
+    s.pinned = pick(0, 5) == 1;
     s.drafted = pick(0, 2) == 1;
     if (!p.recordings.empty() && pick(0, 2) == 1) {
         const int from = pick(0, 500);
         s.takes.push_back({existing<RecordingId>(p.recordings), FrameTime(from, 12), FrameTime(from + pick(1, 40), 12)});
         if (pick(0, 2) == 1) s.clip = Clip{s.takes.front()};
-        if (pick(0, 2) == 1) s.waits.push_back({words(), existing<FigureId>(p.figures), s.takes.front()});
+        if (pick(0, 2) == 1) s.waits.push_back({words(), existing<FigureId>(p.figures), s.takes.front(), pick(0, 2) == 1});
         if (!s.checks.empty()) s.checks.front().shown = s.takes.front();
     }
     for (auto& c : s.checks) {
@@ -133,6 +137,20 @@ inline Step random_step(const Procedure& p) {
     return s;
 }
 
+inline Item random_item(const Procedure& p) {
+    Item i{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(), {words()},
+        {{"de", words(), words()}}, {words(), words(), words()}};
+    if (!p.items.empty() && pick(0, 3) == 1) i.closes = Closes{existing<ItemId>(p.items), static_cast<Opening>(pick(0, 4))};
+    if (!p.items.empty() && pick(0, 3) == 1) i.behind = {existing<ItemId>(p.items)};
+    if (!p.items.empty() && pick(0, 3) == 1) i.under = {existing<ItemId>(p.items)};
+    if (pick(0, 3) == 1) i.none_of = {"closes"};
+    i.renew = static_cast<Renewal>(pick(0, 3));
+    if (pick(0, 3) == 1) i.total = existing<FigureId>(p.figures);
+    if (pick(0, 3) == 1) i.refill = existing<FigureId>(p.figures);
+    if (pick(0, 3) == 1) i.holds = existing<FigureId>(p.figures);
+    return i;
+}
+
 inline std::optional<std::size_t> place() {
     return pick(0, 2) == 0 ? std::nullopt : std::optional<std::size_t>(static_cast<std::size_t>(pick(0, 6)));
 }
@@ -146,9 +164,7 @@ inline Edit random_edit(const Procedure& p) {
         case 1:
             return Put<RecordingUse>{random_use(p), place()};
         case 2:
-            return Put<Item>{{ItemId("i" + std::to_string(pick(0, 6))), static_cast<ItemKind>(pick(0, 7)), words(), words(), words(),
-                                 {words()}, {{"de", words(), words()}}, {words(), words(), words()}},
-                place()};
+            return Put<Item>{random_item(p), place()};
         case 3:
             return Put<Source>{{SourceId("q" + std::to_string(pick(0, 3))), static_cast<SourceKind>(pick(0, 6)), words(), words(), "", {},
                                    "", DocumentId(*rc::gen::element<std::string>("", "doc-1", "doc-2")), words()},

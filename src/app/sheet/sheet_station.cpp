@@ -14,7 +14,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/editing/draft_lines.h"
-#include "core/edits/step_edits.h"
+#include "core/editing/split_line.h"
 #include "core/review/open_points.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"

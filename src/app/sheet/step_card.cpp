@@ -244,7 +244,7 @@ void StepCard::show_lines(const core::Step& step) {
             core::Step s = *now();
             auto left = s.lines;
             if (i < static_cast<int>(left.size())) left.erase(left.begin() + i);
-            s = core::with_lines(std::move(s), std::move(left));
+            s = core::with_lines(std::move(s), std::move(left), session_.procedure().items);
             if (i > 0)
                 focus_line(i - 1);
             else
@@ -443,7 +443,7 @@ void StepCard::save(const char* label) {
     for (auto* f : lines_)
         if (!f->line().empty() || f->editing()) lines.push_back(f->line());
     while (!lines.empty() && lines.back().empty()) lines.pop_back();
-    if (lines != next.lines) next = core::with_lines(std::move(next), std::move(lines));
+    if (lines != next.lines) next = core::with_lines(std::move(next), std::move(lines), session_.procedure().items);
     for (std::size_t i = 0; i < cautions_.size() && i < next.cautions.size(); ++i) {
         next.cautions[i].signal = static_cast<core::Signal>(cautions_[i].signal->currentData().toInt());
         next.cautions[i].text = cautions_[i].words->line();

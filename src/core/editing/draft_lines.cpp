@@ -7,6 +7,7 @@
 #include "core/base/letters.h"
 #include "core/editing/line_actions.h"
 #include "core/procedure/text.h"
+#include "core/procedure/verbs.h"
 
 namespace anagraph::core {
 namespace {
@@ -18,9 +19,10 @@ FigureId figure_for_action(const Procedure& p, const Step& step, const Action& a
     for (const auto& id : step.heard) {
         const Figure* f = p.find(id);
         if (f == nullptr || f->item != a.items.front()) continue;
-        const bool tightened = a.verb == "tighten" && (f->kind == FigureKind::Torque || f->kind == FigureKind::Turn);
-        const bool filled = (a.verb == "fill" || a.verb == "pour" || a.verb == "add") && f->kind == FigureKind::Volume;
-        const bool run = (a.verb == "run" || a.verb == "warm" || a.verb == "wait") && f->kind == FigureKind::Duration;
+        const auto verb = verb_of(a.verb);
+        const bool tightened = verb == Verb::Tighten && (f->kind == FigureKind::Torque || f->kind == FigureKind::Turn);
+        const bool filled = verb == Verb::Fill && f->kind == FigureKind::Volume;
+        const bool run = (verb == Verb::Run || verb == Verb::Wait) && f->kind == FigureKind::Duration;
         if (tightened || filled || run) return id;
     }
     return {};
@@ -29,6 +31,7 @@ FigureId figure_for_action(const Procedure& p, const Step& step, const Action& a
 /// A step with its lines, checks and waits drafted, the latter two with the stretch of the tape they were said in.
 Step drafted(const Procedure& p, Step s, const std::vector<TapeLines>& tapes) {
     std::vector<FigureId> written;
+    std::vector<std::string> lines = s.lines;
     for (const auto& a : s.actions) {
         const Item* item = a.items.empty() ? nullptr : p.find(a.items.front());
         if (looks(a.verb)) {
@@ -48,8 +51,9 @@ Step drafted(const Procedure& p, Step s, const std::vector<TapeLines>& tapes) {
             written.push_back(figure);
         }
         line += '.';
-        if (std::find(s.lines.begin(), s.lines.end(), line) == s.lines.end()) s.lines.push_back(std::move(line));
+        if (std::find(lines.begin(), lines.end(), line) == lines.end()) lines.push_back(std::move(line));
     }
+    if (lines != s.lines) s = with_lines(std::move(s), std::move(lines), p.items);
     for (const auto& id : s.heard) {
         const Figure* f = p.find(id);
         const bool said = std::find(written.begin(), written.end(), id) != written.end() ||

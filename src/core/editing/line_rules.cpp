@@ -77,11 +77,11 @@ Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, st
     return {rule, in.step.id, StepPart::Line, in.index, in.line, from, to - from, std::move(why), std::nullopt};
 }
 
-Change lines_instead(const Step& step, std::size_t index, const std::vector<std::string>& lines, const char* label) {
-    auto next = step.lines;
-    next.erase(next.begin() + static_cast<std::ptrdiff_t>(index));
-    next.insert(next.begin() + static_cast<std::ptrdiff_t>(index), lines.begin(), lines.end());
-    return {label, {Put<Step>{with_lines(step, std::move(next)), std::nullopt}}};
+Change lines_instead(const LineInHand& in, const std::vector<std::string>& lines, const char* label) {
+    auto next = in.step.lines;
+    const auto at = next.erase(next.begin() + static_cast<std::ptrdiff_t>(in.index));
+    next.insert(at, lines.begin(), lines.end());
+    return {label, {Put<Step>{with_lines(in.step, std::move(next), in.p.items), std::nullopt}}};
 }
 
 void two_actions(const LineInHand& in, std::vector<Finding>& out) {
@@ -106,8 +106,7 @@ void two_actions(const LineInHand& in, std::vector<Finding>& out) {
         break;
     }
     if (certain)
-        f.fix = lines_instead(
-            in.step, in.index, {full_stop(in.line.substr(0, second.joined_from)), full_stop(capitalised(rest))}, "one action a line");
+        f.fix = lines_instead(in, {full_stop(in.line.substr(0, second.joined_from)), full_stop(capitalised(rest))}, "one action a line");
     out.push_back(std::move(f));
 }
 
@@ -138,8 +137,8 @@ void typed_numbers(const LineInHand& in, std::vector<Finding>& out) {
             why = fmt::format("“{}” is typed; the guide has it as “{}”.", in.line.substr(from, to - from), title_of(in.p, *same.front()));
         auto f = at(in, Rule::TypedNumber, from, to, std::move(why));
         if (same.size() == 1)
-            f.fix = lines_instead(in.step, in.index, {with_part(in.line, from, to, fmt::format("{{figure:{}}}", same.front()->id.text()))},
-                "a figure for a typed number");
+            f.fix = lines_instead(
+                in, {with_part(in.line, from, to, fmt::format("{{figure:{}}}", same.front()->id.text()))}, "a figure for a typed number");
         out.push_back(std::move(f));
         i = number->last;
     }
@@ -171,8 +170,8 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
             auto f = at(in, Rule::TwoNames, from, to,
                 fmt::format("“{}” is typed; named as an item it has its number on the pictures and follows when it is renamed.",
                     in.line.substr(from, to - from)));
-            f.fix = lines_instead(
-                in.step, in.index, {with_part(in.line, from, to, fmt::format("{{item:{}}}", best->id.text()))}, "an item for typed words");
+            f.fix =
+                lines_instead(in, {with_part(in.line, from, to, fmt::format("{{item:{}}}", best->id.text()))}, "an item for typed words");
             out.push_back(std::move(f));
             i += length - 1;
             continue;
@@ -198,9 +197,9 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
         }
         auto f = at(in, Rule::TwoNames, in.words[i].from, in.words[i].to,
             fmt::format("“{}” is called “{}” elsewhere: one name for one part.", word, called.front()->name));
-        f.fix = lines_instead(in.step, in.index,
-            {with_part(in.line, in.words[i].from, in.words[i].to, fmt::format("{{item:{}}}", called.front()->id.text()))},
-            "one name for one part");
+        f.fix =
+            lines_instead(in, {with_part(in.line, in.words[i].from, in.words[i].to, fmt::format("{{item:{}}}", called.front()->id.text()))},
+                "one name for one part");
         out.push_back(std::move(f));
     }
 }
@@ -369,7 +368,7 @@ void spelling(const LineInHand& in, const Speller& speller, std::vector<Finding>
             offers.empty() ? fmt::format("“{}” is in no dictionary here.", w.text)
                            : fmt::format("“{}” is in no dictionary here; “{}” perhaps?", w.text, offers.front()));
         // two ways to mend it are none
-        if (offers.size() == 1) f.fix = lines_instead(in.step, in.index, {with_part(in.line, w.from, w.to, offers.front())}, "mend a word");
+        if (offers.size() == 1) f.fix = lines_instead(in, {with_part(in.line, w.from, w.to, offers.front())}, "mend a word");
         out.push_back(std::move(f));
     }
 }

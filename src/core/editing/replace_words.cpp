@@ -60,7 +60,7 @@ Result<Change> replace_words(const Procedure& p, std::string_view words, std::st
                     if (c.at == step.lines[i]) c.at = next.lines[i];
             if (auto lines = next.lines; lines != step.lines) {
                 next.lines = step.lines;
-                next = with_lines(std::move(next), std::move(lines));
+                next = with_lines(std::move(next), std::move(lines), p.items);
             }
             if (next != step) change.edits.emplace_back(Put<Step>{std::move(next), std::nullopt});
         }

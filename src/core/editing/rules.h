@@ -39,6 +39,6 @@ void no_verdict(const Procedure& p, const Step& step, std::vector<Finding>& out)
 /// A finding about some words of the line in hand.
 Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, std::string why);
 /// The change that puts other lines in the place of one.
-Change lines_instead(const Step& step, std::size_t index, const std::vector<std::string>& lines, const char* label);
+Change lines_instead(const LineInHand& in, const std::vector<std::string>& lines, const char* label);
 
 }  // namespace anagraph::core::editing

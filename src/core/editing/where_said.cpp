@@ -63,7 +63,7 @@ public:
     /// An action on an item; the verb alone where the item was not made out.
     std::optional<Take> action(const Action& a) const {
         return best_mark([&](const Mark& m) {
-            if (m.kind != MarkKind::Step || m.verb != a.verb) return 0.0;
+            if (m.kind != MarkKind::Step || !same_verb(m.verb, a.verb)) return 0.0;
             return names_one_of(m, a.items) ? 2.0 : 1.0;
         });
     }
@@ -123,7 +123,7 @@ std::optional<Take> where_said(const Procedure& p, const Step& step, const PartO
             return step.actions.empty() ? std::nullopt : search.action(step.actions.front());
         case StepPart::Line: {
             if (i >= step.lines.size()) return std::nullopt;
-            const auto actions = actions_of_line(step.lines[i]);
+            const auto actions = actions_of_line(step, i, p.items);
             for (const auto& a : actions)
                 if (auto at = search.action(a)) return at;
             for (const auto& a : actions)

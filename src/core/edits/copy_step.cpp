@@ -38,9 +38,10 @@ public:
             t.of = renamed(t.of);
             t.text = renamed(t.text);
         }
-        for (auto& a : step.actions) {
-            for (auto& i : a.items) i = item(i);
-            a.figure = figure(a.figure);
+        carry_actions(step.actions);
+        for (auto& l : step.put_right) {
+            l.line = renamed(l.line);
+            carry_actions(l.actions);
         }
         for (auto& f : step.heard) f = figure(f);
         for (auto& c : step.checks)
@@ -63,6 +64,7 @@ public:
                 m.mark.figure = figure(m.mark.figure);
             }
         }
+        for (auto& thing : related_later_) change_.edits.emplace_back(Put<Item>{std::move(thing), {}});
         for (auto& use : whole_later_) change_.edits.emplace_back(Put<RecordingUse>{std::move(use), {}});
         change_.edits.emplace_back(Put<Step>{std::move(step), at});
         return std::move(change_);
@@ -83,6 +85,14 @@ private:
             if (p.kind == TokenKind::Figure) p.text = figure(FigureId(p.text)).text();
         }
         return line_of(pieces);
+    }
+
+    void carry_actions(std::vector<Action>& actions) {
+        for (auto& a : actions) {
+            for (auto& i : a.items) i = item(i);
+            for (auto& i : a.needs) i = item(i);
+            a.figure = figure(a.figure);
+        }
     }
 
     void use(const RecordingId& id) {
@@ -137,7 +147,17 @@ private:
         if (fresh) {
             Item thing = *from_.find(id);
             thing.id = as;
-            change_.edits.emplace_back(Put<Item>{std::move(thing), {}});
+            Item alone = thing;  // first without what it is related to, which may be related to it
+            alone.closes.reset();
+            alone.behind.clear();
+            alone.under.clear();
+            alone.total = alone.refill = alone.holds = {};
+            change_.edits.emplace_back(Put<Item>{alone, {}});
+            if (thing.closes) thing.closes->fluid = item(thing.closes->fluid);
+            for (auto& i : thing.behind) i = item(i);
+            for (auto& i : thing.under) i = item(i);
+            for (auto* f : {&thing.total, &thing.refill, &thing.holds}) *f = figure(*f);
+            if (thing != alone) related_later_.push_back(std::move(thing));
         }
         return as;
     }
@@ -186,6 +206,7 @@ private:
     Change change_{"copy a step", {}};
     std::map<RecordingId, bool> used_;  // is it there by the edits so far?
     std::vector<RecordingUse> whole_later_;
+    std::vector<Item> related_later_;
     std::map<ItemId, ItemId> items_;
     std::map<SourceId, SourceId> sources_;
     std::map<FigureId, FigureId> figures_;

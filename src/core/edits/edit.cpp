@@ -50,6 +50,8 @@ auto position(std::vector<Thing>& things, const IdType& id) {
     return std::find_if(things.begin(), things.end(), [&](const Thing& t) { return t.id == id; });
 }
 
+bool has(const std::vector<ItemId>& list, const ItemId& id) { return std::find(list.begin(), list.end(), id) != list.end(); }
+
 /// What still refers to a thing that is to be removed, or an empty text. Words that name it do not hold it back: they are
 /// pointed out as naming something unknown, and undo brings it back.
 std::string holder(const Procedure& p, const RecordingId& id) {
@@ -70,8 +72,8 @@ std::string holder(const Procedure& p, const RecordingId& id) {
 std::string holder(const Procedure& p, const ItemId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
-        const bool done = std::any_of(s.actions.begin(), s.actions.end(),
-            [&](const Action& a) { return std::find(a.items.begin(), a.items.end(), id) != a.items.end(); });
+        const bool done =
+            std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return has(a.items, id) || has(a.needs, id); });
         const bool shown =
             std::any_of(s.plates.begin(), s.plates.end(),
                 [&](const Plate& x) {
@@ -83,6 +85,12 @@ std::string holder(const Procedure& p, const ItemId& id) {
     }
     for (const auto& f : p.figures)
         if (f.item == id) return fmt::format("the figure \"{}\" is about it", title_of(p, f));
+    for (const auto& i : p.items) {
+        if (i.id == id) continue;
+        if (i.closes && i.closes->fluid == id) return fmt::format("the {} closes its system", i.name);
+        if (has(i.behind, id)) return fmt::format("the {} lies behind it", i.name);
+        if (has(i.under, id)) return fmt::format("the {} sits under it", i.name);
+    }
     return {};
 }
 std::string holder(const Procedure& p, const SourceId& id) {
@@ -109,6 +117,8 @@ std::string holder(const Procedure& p, const FigureId& id) {
         if (done || drawn || limits || held || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end())
             return fmt::format("step {} still uses it", i + 1);
     }
+    for (const auto& i : p.items)
+        if (i.total == id || i.refill == id || i.holds == id) return fmt::format("the {} is said to hold it", i.name);
     return {};
 }
 std::string holder(const Procedure&, const StepId&) { return {}; }
@@ -125,7 +135,6 @@ std::string objection(const Procedure& p, const RecordingUse& r) {
             return "Lines tied to the film stay in the order in which they are said; untie the other line first.";
     return {};
 }
-std::string objection(const Procedure&, const Item& i) { return i.name.empty() ? "An item needs a name." : ""; }
 std::string objection(const Procedure&, const Source& s) { return s.title.empty() ? "A source needs a title." : ""; }
 std::string objection(const Procedure& p, const Figure& f) {
     if (!f.item.empty() && p.find(f.item) == nullptr)
@@ -147,6 +156,30 @@ std::string unknown_item(const Procedure& p, const ItemId& id, std::string_view 
     return p.find(id) == nullptr ? fmt::format("{} \"{}\", which is no item of this guide; add the item first.", does, id.text()) : "";
 }
 bool known_or_empty(const Procedure& p, const FigureId& id) { return id.empty() || p.find(id) != nullptr; }
+
+std::string objection(const Procedure& p, const Item& i) {
+    if (i.name.empty()) return "An item needs a name.";
+    if (i.closes)
+        if (std::string no = unknown_item(p, i.closes->fluid, fmt::format("The {} closes", i.name)); !no.empty()) return no;
+    for (const auto& [list, does] : {std::pair(&i.behind, "lies behind"), std::pair(&i.under, "sits under")})
+        for (const auto& id : *list) {
+            if (id == i.id) return fmt::format("Nothing {} itself; take the {} from that list.", does, i.name);
+            if (std::string no = unknown_item(p, id, fmt::format("The {} {}", i.name, does)); !no.empty()) return no;
+        }
+    for (const auto* figure : {&i.total, &i.refill, &i.holds})
+        if (!known_or_empty(p, *figure)) return fmt::format("What the {} holds is no figure of this guide; add the figure first.", i.name);
+    return {};
+}
+
+std::string objection(const Procedure& p, const std::vector<Action>& actions) {
+    for (const auto& a : actions) {
+        for (const auto* list : {&a.items, &a.needs})
+            for (const auto& i : *list)
+                if (std::string no = unknown_item(p, i, "An action names"); !no.empty()) return no;
+        if (!known_or_empty(p, a.figure)) return "An action is done to a figure that is not in this guide.";
+    }
+    return {};
+}
 
 std::string objection(const Procedure& p, const Clip& clip) {
     if (!known(p, clip.take.recording)) return kNoRecording;
@@ -213,11 +246,10 @@ std::string objection(const Procedure& p, const Step& s) {
     for (const auto& r : s.resets)
         for (const auto& press : r.presses)
             if (!known_or_empty(p, press.hold)) return "A button is held for a time that is no figure of this guide.";
-    for (const auto& a : s.actions) {
-        for (const auto& i : a.items)
-            if (std::string no = unknown_item(p, i, "An action names"); !no.empty()) return no;
-        if (!a.figure.empty() && p.find(a.figure) == nullptr) return "An action is done to a figure that is not in this guide.";
-    }
+    if (std::string no = objection(p, s.actions); !no.empty()) return no;
+    for (const auto& l : s.put_right)
+        if (std::string no = objection(p, l.actions); !no.empty()) return no;
+    if (s.hands.known() && s.hands.unit.empty()) return "The time a step takes needs a unit: 5 min.";
     for (const auto& f : s.heard)
         if (p.find(f) == nullptr) return "The step uses a figure that is not in this guide.";
     return {};

@@ -41,6 +41,10 @@ Step renamed(Step s, const FigureId& from, const FigureId& to) {
     for (auto& a : s.answered) line(a.text);
     for (auto& w : s.waits) id(w.figure);
     for (auto& a : s.actions) id(a.figure);
+    for (auto& l : s.put_right) {
+        line(l.line);
+        for (auto& a : l.actions) id(a.figure);
+    }
     for (auto& c : s.checks)
         if (c.reading) id(c.reading->limits);
     for (auto& r : s.resets)
@@ -231,6 +235,12 @@ Result<Change> join_figures(const Procedure& p, const FigureId& id, const Figure
     Change change{"merge two figures", {Put<Figure>{std::move(joined), std::nullopt}}};
     for (const auto& s : p.steps)
         if (Step now = renamed(s, other_id, id); now != s) change.edits.emplace_back(Put<Step>{std::move(now), std::nullopt});
+    for (Item item : p.items) {
+        bool held = false;
+        for (auto* amount : {&item.total, &item.refill, &item.holds})
+            if (*amount == other_id) *amount = id, held = true;
+        if (held) change.edits.emplace_back(Put<Item>{std::move(item), std::nullopt});
+    }
     Header header = p.header;
     for (auto& f : header.follow_ups)
         for (auto* text : {&f.when, &f.what}) *text = renamed(*text, other_id, id);

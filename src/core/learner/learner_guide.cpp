@@ -6,14 +6,14 @@
 #include <algorithm>
 
 #include "core/base/letters.h"
+#include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
 #include "core/figure/evidence.h"
 #include "core/plate/layout.h"
+#include "core/procedure/verbs.h"
 
 namespace anagraph::core {
 namespace {
-
-constexpr std::string_view kPutIn[] = {"Pour ", "Add ", "Fill ", "Top "};
 
 /// "book, page 2, torques; label": every source that gives it.
 std::string evidence_words(const Procedure& p, const Figure& f, Standing standing) {
@@ -80,17 +80,18 @@ std::vector<KitRead> kit(const Procedure& p) {
 /// only where it is put in; where it runs out it is there already.
 std::vector<KitRead> needs(const Procedure& p, const Step& s) {
     std::vector<ItemId> taken;
-    const auto take_from = [&](const std::string& line) {
-        const bool put_in =
-            std::any_of(std::begin(kPutIn), std::end(kPutIn), [&](std::string_view verb) { return line.starts_with(verb); });
+    const auto take_from = [&](const std::string& line, bool put_in) {
         for (const auto& id : items_named(line)) {
             const auto* item = p.find(id);
             if (item == nullptr || item->kind == ItemKind::Part || item->kind == ItemKind::Fastener) continue;
             if ((item->kind != ItemKind::Fluid || put_in) && std::find(taken.begin(), taken.end(), id) == taken.end()) taken.push_back(id);
         }
     };
-    for (const auto& c : s.cautions) take_from(c.text);
-    for (const auto& l : s.lines) take_from(l);
+    for (const auto& c : s.cautions) take_from(c.text, false);
+    for (std::size_t i = 0; i < s.lines.size(); ++i) {
+        const auto orders = actions_of_line(s, i, p.items);
+        take_from(s.lines[i], std::any_of(orders.begin(), orders.end(), [](const Action& a) { return verb_of(a.verb) == Verb::Fill; }));
+    }
     std::vector<KitRead> out;
     for (const auto& id : taken) out.push_back(read_kit(*p.find(id)));
     return out;

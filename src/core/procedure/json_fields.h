@@ -9,7 +9,7 @@ namespace anagraph::core {
 template <class F>
 void fields(F& f, FigureValue& v) {
     f.must("low", v.low);
-    f.must("high", v.high);
+    f.late("high", v.high);
     f.must("unit", v.unit);
     f.may("limit", v.limit);
     f.may("before", v.before);
@@ -84,6 +84,11 @@ void fields(F& f, Fastening& x) {
     f.may("washer", x.washer);
 }
 template <class F>
+void fields(F& f, Closes& c) {
+    f.must("fluid", c.fluid);
+    f.must("at", c.at);
+}
+template <class F>
 void fields(F& f, Item& i) {
     f.must("id", i.id);
     f.must("kind", i.kind);
@@ -93,6 +98,14 @@ void fields(F& f, Item& i) {
     f.may("variants", i.variants);
     f.may("translated", i.translated);
     f.may("fastening", i.fastening);
+    f.may("closes", i.closes);
+    f.may("behind", i.behind);
+    f.may("under", i.under);
+    f.may("renew", i.renew);
+    f.may("total", i.total);
+    f.may("refill", i.refill);
+    f.may("holds", i.holds);
+    f.may("none_of", i.none_of);
 }
 template <class F>
 void fields(F& f, Source& s) {
@@ -178,6 +191,12 @@ void fields(F& f, Action& a) {
     f.must("verb", a.verb);
     f.must("items", a.items);
     f.must("figure", a.figure);
+    f.may("needs", a.needs);
+}
+template <class F>
+void fields(F& f, LineActions& l) {
+    f.must("line", l.line);
+    f.must("actions", l.actions);
 }
 template <class F>
 void fields(F& f, Reading& r) {
@@ -198,7 +217,8 @@ template <class F>
 void fields(F& f, Wait& w) {
     f.must("text", w.text);
     f.must("figure", w.figure);
-    f.must("shown", w.shown);
+    f.late("shown", w.shown);
+    f.may("attended", w.attended);
 }
 template <class F>
 void fields(F& f, Callout& c) {
@@ -305,6 +325,9 @@ void fields(F& f, Step& s) {
     f.may("resets", s.resets);
     f.may("comments", s.comments);
     f.may("translated", s.translated);
+    f.may("put_right", s.put_right);
+    f.may("hands", s.hands);
+    f.may("pinned", s.pinned);
 }
 template <class F>
 void fields(F& f, Header& h) {

@@ -90,7 +90,10 @@ const RecordingUse* Procedure::find(const RecordingId& id) const { return find_i
 std::vector<int> steps_using(const Procedure& p, const FigureId& id) {
     const auto drawn = [&](const PlateMark& m) { return m.figure == id; };
     const auto uses = [&](const Step& s) {
-        bool found = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) ||
+        const auto done = [&](const Action& a) { return a.figure == id; };
+        bool found = std::any_of(s.actions.begin(), s.actions.end(), done) ||
+            std::any_of(s.put_right.begin(), s.put_right.end(),
+                [&](const LineActions& l) { return std::any_of(l.actions.begin(), l.actions.end(), done); }) ||
             std::any_of(s.waits.begin(), s.waits.end(), [&](const Wait& w) { return w.figure == id; }) ||
             std::any_of(s.checks.begin(), s.checks.end(), [&](const Check& c) { return c.reading && c.reading->limits == id; }) ||
             std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end();

@@ -72,6 +72,28 @@ struct Fastening {
     friend bool operator==(const Fastening&, const Fastening&) = default;
 };
 
+/// Where an item closes a fluid's system: what runs out of an opening at the bottom, stands up to one at the side, goes in at the
+/// top; a vent lets air in. A canister or a filter closes at the bottom.
+enum class Opening { Bottom, Side, Top, Vent };
+template <>
+struct Names<Opening> {
+    static constexpr auto all = std::to_array<Named<Opening>>(
+        {{Opening::Bottom, "bottom"}, {Opening::Side, "side"}, {Opening::Top, "top"}, {Opening::Vent, "vent"}});
+};
+struct Closes {
+    ItemId fluid;  // whose system is open while the item is off or open
+    Opening at = Opening::Bottom;
+    friend bool operator==(const Closes&, const Closes&) = default;
+};
+
+/// May a seal that was opened go back? Practitioners differ; where nothing is said it is not known.
+enum class Renewal { NotSaid, EachTime, IfDamaged };
+template <>
+struct Names<Renewal> {
+    static constexpr auto all = std::to_array<Named<Renewal>>({{Renewal::NotSaid, "", "not said"},
+        {Renewal::EachTime, "each time", "new each time"}, {Renewal::IfDamaged, "if damaged", "new if damaged"}});
+};
+
 struct Item {
     ItemId id;
     ItemKind kind = ItemKind::Part;
@@ -81,6 +103,14 @@ struct Item {
     std::vector<std::string> variants = {};   // it belongs to; empty: to all
     std::vector<Translated> translated = {};  // its name
     Fastening fastening = {};                 // of a fastener
+    std::optional<Closes> closes = {};        // of a plug, cap, cover, breather, valve, canister
+    std::vector<ItemId> behind = {};          // these must be off or open before it can be reached
+    std::vector<ItemId> under = {};           // of a seal: what it sits under
+    Renewal renew = Renewal::NotSaid;         // of a seal
+    FigureId total = {};                      // of a fluid: what its system holds dry
+    FigureId refill = {};                     // of a fluid: what goes in again
+    FigureId holds = {};                      // of a vessel
+    std::vector<std::string> none_of = {};    // fields that it has none of, as the author said: nothing is worked out for them
     friend bool operator==(const Item&, const Item&) = default;
 };
 
@@ -188,12 +218,20 @@ struct Caution {
     friend bool operator==(const Caution&, const Caution&) = default;
 };
 
-/// A verb on items, with the figure it is done to.
+/// A verb on items, with the figure it is done to, and the tools and vessels it is done with or into.
 struct Action {
-    std::string verb;
+    std::string verb;  // of verbs.h; guides made by older programs hold others
     std::vector<ItemId> items;
     FigureId figure;
+    std::vector<ItemId> needs = {};
     friend bool operator==(const Action&, const Action&) = default;
+};
+
+/// What a line orders, put right by the author where it was read wrongly. It holds as long as the line reads the same.
+struct LineActions {
+    std::string line;  // as it stands in the step
+    std::vector<Action> actions;
+    friend bool operator==(const LineActions&, const LineActions&) = default;
 };
 
 /// A value that is read and written down while the job is done.
@@ -220,13 +258,14 @@ struct Wait {
     std::string text;  // "until the oil has run into the sump"
     FigureId figure;   // empty: no time is known
     std::optional<Take> shown = {};
+    bool attended = false;  // hands are needed while it lasts: holding, pouring slowly
     friend bool operator==(const Wait&, const Wait&) = default;
 };
 
-/// A finding of the editor (see editor.h) that stands as it is, and why.
+/// A finding of the editor (editor.h) or of the dry run (dry_run.h) that stands as it is, and why.
 struct Answered {
     std::string rule;
-    std::string text;     // the words it was found in; changed words are looked at again
+    std::string text;     // the words it was found in, or the ids of the items it is about; others are looked at again
     std::string because;  // the author's reason
     friend bool operator==(const Answered&, const Answered&) = default;
 };
@@ -308,6 +347,9 @@ struct Step {
     std::vector<ResetSequence> resets = {};
     std::vector<Comment> comments = {};
     std::vector<Translated> translated = {};
+    std::vector<LineActions> put_right = {};  // lines whose orders the author put right
+    FigureValue hands = {};                   // hands-on time as the author set it: "5" min; not known: worked out
+    bool pinned = false;                      // stays where it is in every plan
     friend bool operator==(const Step&, const Step&) = default;
 };
 

@@ -99,7 +99,7 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     if (s.heading.empty()) s.heading = next.heading;
     s.lines.insert(s.lines.end(), next.lines.begin(), next.lines.end());
     append_new(s.cautions, next.cautions);
-    append_new(s.actions, next.actions);
+    s.actions.insert(s.actions.end(), next.actions.begin(), next.actions.end());  // what is done twice is two actions
     append_new(s.checks, next.checks);
     append_new(s.waits, next.waits);
     append_new(s.heard, next.heard);
@@ -108,6 +108,9 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     append_new(s.resets, next.resets);
     append_new(s.comments, next.comments);
     append_new(s.translated, next.translated);
+    append_new(s.put_right, next.put_right);
+    s.hands = {};  // the time of both is another one
+    s.pinned = s.pinned || next.pinned;
     s.plates.insert(s.plates.end(), next.plates.begin(), next.plates.end());
     s.drafted = s.drafted || next.drafted;
     for (const auto& take : next.takes) {
@@ -189,8 +192,7 @@ Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t tak
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
-    if (step->takes.size() == 1)
-        return fail(ErrorCode::Refused, "This is the step's only take; remove the step if it is not wanted.");
+    if (step->takes.size() == 1) return fail(ErrorCode::Refused, "This is the step's only take; remove the step if it is not wanted.");
     Step s = *step;
     if (s.clip && s.clip->take == s.takes[take]) s.clip.reset();
     s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));

@@ -68,13 +68,6 @@ constexpr std::array<AmountWords, 6> kAmounts{
         {&FluidSystem::refill, {"refill", "change", "service fill", "with filter"}},
         {&FluidSystem::total, {"total", "dry", "whole system", "system holds"}}}};
 
-/// The amount a purpose means; null where it names none.
-std::optional<Amount> FluidSystem::*amount_meant(const std::string& purpose) {
-    const auto words = small_letters(purpose);
-    const auto it = std::find_if(kAmounts.begin(), kAmounts.end(), [&](const AmountWords& a) { return says(words, a.words); });
-    return it == kAmounts.end() ? nullptr : it->amount;
-}
-
 bool of_other_variants(const Figure& f, const Figure& about) {
     if (f.variants.empty() || about.variants.empty()) return false;
     return std::none_of(f.variants.begin(), f.variants.end(),
@@ -82,6 +75,12 @@ bool of_other_variants(const Figure& f, const Figure& about) {
 }
 
 }  // namespace
+
+std::optional<Amount> FluidSystem::*amount_meant(std::string_view purpose) {
+    const auto words = small_letters(purpose);
+    const auto it = std::find_if(kAmounts.begin(), kAmounts.end(), [&](const AmountWords& a) { return says(words, a.words); });
+    return it == kAmounts.end() ? nullptr : it->amount;
+}
 
 std::optional<ThreadedJoint> known_joint(const Procedure& p, const Figure& torque) {
     const auto* item = p.find(torque.item);

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <optional>
+#include <string_view>
 #include <vector>
 
 #include "core/fluids/grade.h"
@@ -18,6 +19,9 @@ std::optional<ThreadedJoint> known_joint(const Procedure& p, const Figure& torqu
 
 /// The half width of a figure's tolerance in percent of its value; nothing where it has none.
 std::optional<double> tolerance_percent(const Figure& figure);
+
+/// The amount of a system that a figure's purpose means ("refill with filter"); null where it names none.
+std::optional<Amount> FluidSystem::*amount_meant(std::string_view purpose);
 
 /// The figure that says an amount of the system `about` belongs to: by the words of its purpose, of the same variants, of the
 /// same fluid before another's. Null where the guide does not say it.

@@ -45,7 +45,7 @@ TEST(DraftLines, AWholeTapeIsDraftedDownToItsLines) {
         for (const auto& l : s.lines) {
             all += rendered(p, l) + "\n";
             EXPECT_TRUE(unknown_names(p, l).empty());
-            EXPECT_FALSE(actions_of_line(l).empty()) << l << " is an action again";
+            EXPECT_FALSE(actions_of_line(l, p.items).empty()) << l << " is an action again";
         }
     }
     EXPECT_NE(all.find("Tighten the drain plug to 25 N·m"), std::string::npos) << all;

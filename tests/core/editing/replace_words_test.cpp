@@ -45,7 +45,7 @@ TEST(ReplaceWords, WhatALineNowOrdersIsDone) {
     const Procedure p = guide();
     const auto now = after(p, replace_words(p, "Undo", "Tighten"));
     ASSERT_EQ(now.steps[0].actions.size(), 1U);
-    EXPECT_EQ(now.steps[0].actions[0].verb, "tighten");
+    EXPECT_EQ(now.steps[0].actions[0].verb, "fit") << "what is tightened by hand is fitted";
     EXPECT_EQ(now.steps[0].comments[0].at, "Tighten the {item:plug} by hand.") << "the comment is about this line still";
 }
 

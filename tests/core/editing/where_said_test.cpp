@@ -21,7 +21,7 @@ protected:
         s.takes = {{kFilm, at(0), at(24)}};
         p_.steps.erase(p_.steps.begin() + 1, p_.steps.end());
         s.lines = {"Undo the {item:plug}.", "Drain the {item:oil}.", "Tighten the {item:plug} to {figure:t}.", "Whistle."};
-        s.actions = actions_of(s.lines, {});
+        s.actions = actions_of(s, p_.items, {});
         s.cautions = {{Signal::Warning, "The {item:oil} is hot and can scald you.", "hot-oil"}, {Signal::Notice, "Keep the paint clean."}};
         s.checks = {{"the magnet", "grey paste", "chips"}, {"the lamp", "off", "on"}};
         s.waits = {{"", FigureId("w")}, {"until it is dry", {}}};

@@ -3,7 +3,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/edits/step_edits.h"
+#include "core/editing/split_line.h"
 #include "core/tape/takes.h"
 #include "tests/core/job.h"
 

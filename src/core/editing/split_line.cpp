@@ -1,7 +1,8 @@
-#include "core/edits/step_edits.h"
+#include "core/editing/split_line.h"
 
 #include <algorithm>
 
+#include "core/editing/line_actions.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -40,10 +41,19 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
                 ++it;
             }
     };
-    move(first.actions, second.actions, [&](const Action& a) {
-        return !a.items.empty() &&
-            std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& i) { return only_later(TokenKind::Item, i.text()); });
-    });
+    // actions go with their lines; what no line orders stays, unless only the later lines name what it is done to
+    const auto ordered_in = lines_of_actions(*step, p.items);
+    first.actions.clear();
+    for (std::size_t i = 0; i < step->actions.size(); ++i) {
+        const Action& a = step->actions[i];
+        const bool later = ordered_in[i] ? *ordered_in[i] >= line
+                                         : !a.items.empty() &&
+                std::all_of(a.items.begin(), a.items.end(), [&](const ItemId& thing) { return only_later(TokenKind::Item, thing.text()); });
+        (later ? second : first).actions.push_back(a);
+    }
+    first.hands = {};  // each of the two takes its own time
+    move(first.put_right, second.put_right,
+        [&](const LineActions& l) { return std::find(second.lines.begin(), second.lines.end(), l.line) != second.lines.end(); });
     move(first.heard, second.heard, [&](const FigureId& f) { return only_later(TokenKind::Figure, f.text()); });
     move(first.answered, second.answered,
         [&](const Answered& a) { return std::find(second.lines.begin(), second.lines.end(), a.text) != second.lines.end(); });

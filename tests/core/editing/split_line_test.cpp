@@ -1,5 +1,5 @@
 // Steps cut in two, put together, moved and undone in any order: every reference stays whole.
-#include "core/edits/step_edits.h"
+#include "core/editing/split_line.h"
 
 #include <gtest/gtest.h>
 

@@ -1,0 +1,97 @@
+// What can go wrong with the machine as a whole: running, locked off, hot, lifted.
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "core/base/letters.h"
+#include "core/dryrun/rules.h"
+
+namespace anagraph::core::dryrun {
+namespace {
+
+/// What was in it has run out, and nothing is in it yet.
+bool is_drained(const State& s, int fluid) { return s.fluid(fluid).drained.ever() && !s.fluid(fluid).filled.ever(); }
+
+}  // namespace
+
+void state_not_brought_about(const Scene& in, Findings& out) {
+    const auto& step = in.job.at(in.step);
+    for (const auto asked : step.step->states) {
+        if (!is_asked_in_vain(in.state, in.job, in.step, asked) || (in.state.asked_in_vain >> static_cast<unsigned>(asked) & 1U) != 0)
+            continue;
+        out.say(in.when, {}, [&] {
+            return fmt::format("{} asks for the machine to be {}, and nothing before it has brought that about.",
+                capitalised(in.job.step_name(in.step)), spoken_name_of(asked));
+        });
+    }
+}
+
+void in_the_wrong_state(const Scene& in, Findings& out) {
+    const auto& d = *in.doing;
+    if (d.verb == Verb::Run) {
+        if (!d.items.empty() && parts_of(in.job, d).empty()) return;  // a tool is run, not the machine
+        if (in.state.isolated) {
+            out.say(in.when, d.items, [] { return std::string("It is run while it is locked off; nothing has released it."); });
+            return;
+        }
+        for (std::size_t i = 0; i < in.job.fluids.size(); ++i) {
+            const auto& system = in.job.fluids[i];
+            const auto& s = in.state.fluids[i];
+            std::vector<ThingNo> open;
+            for (const auto* places : {&system.bottom, &system.side, &system.top})
+                for (const int n : *places)
+                    if (is_off(in.state, n) || (places == &system.bottom && in.state.at(n).grip == Grip::Loose)) open.push_back(n);
+            const auto& name = in.job.thing(system.thing).name;
+            if (!open.empty())
+                out.say(in.when, open, [&] {
+                    return fmt::format(
+                        "It is run while {} {} open: the {} comes out.", in.job.the(open), open.size() == 1 ? "is" : "are", name);
+                });
+            else if (s.drained.ever() && !s.filled.ever())
+                out.say(in.when, {system.thing}, [&] { return fmt::format("It is run without {}.", name); });
+        }
+        return;
+    }
+    if (in.state.reached_into || !reaches_into_running(in.state, in.job, d)) return;
+    out.say(in.when, d.items, [&] { return std::string("Hands are in the machine while it runs; nothing has stopped it."); });
+}
+
+void too_hot(const Scene& in, Findings& out) {
+    if (!in.state.hot || in.job.at(in.step).warns_of_heat || in.job.at(in.step).waits_to_cool) return;
+    const auto& d = *in.doing;
+    if (d.verb == Verb::Drain) {
+        for (const int f : d.fluids)
+            if (!open_below(in.state, in.job.fluid(f)))
+                out.say(in.when, {in.job.fluid(f).thing}, [&] {
+                    return fmt::format("The {} is drained straight after running: no temperature, no wait, no caution.",
+                        in.job.thing(in.job.fluid(f).thing).name);
+                });
+        return;
+    }
+    if (d.verb != Verb::Remove && d.verb != Verb::Open && d.verb != Verb::Disconnect && d.verb != Verb::Replace) return;
+    for (const int n : d.items)
+        if (const int f = in.job.thing(n).fluid; f != kNone && !is_off(in.state, n) && !is_drained(in.state, f))
+            out.say(in.when, {n}, [&] {
+                return fmt::format("{} is opened straight after running: no temperature, no wait, no caution.", capitalised(in.job.the(n)));
+            });
+}
+
+void unsupported(const Scene& in, Findings& out) {
+    const auto& d = *in.doing;
+    if (in.state.raised != Raised::Up) return;
+    const bool work = hands_in(d.verb) || d.verb == Verb::Inspect || d.verb == Verb::Check || d.verb == Verb::Measure ||
+        d.verb == Verb::Mark || d.verb == Verb::Pump || d.verb == Verb::Run;
+    if (!work) return;
+    const bool beside = !d.items.empty() && std::all_of(d.items.begin(), d.items.end(), [&](int n) {
+        const auto kind = in.job.thing(n).kind;
+        return kind == ItemKind::Tool || kind == ItemKind::Vessel || kind == ItemKind::Protection || in.job.thing(n).stand ||
+            (is_off(in.state, n) && d.verb != Verb::Fit && d.verb != Verb::Close && d.verb != Verb::Connect);
+    });
+    if (beside) return;
+    out.say(in.when, d.items, [&] {
+        return std::string(in.state.stands_placed ? "The machine is lifted and not lowered on its stands yet."
+                                                  : "The machine is lifted and not on stands.");
+    });
+}
+
+}  // namespace anagraph::core::dryrun

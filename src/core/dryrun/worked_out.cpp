@@ -1,0 +1,338 @@
+#include "core/dryrun/worked_out.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <map>
+
+#include "core/base/letters.h"
+#include "core/dryrun/job.h"
+#include "core/procedure/verbs.h"
+#include "core/workout/known.h"
+
+namespace anagraph::core {
+namespace {
+
+constexpr WordList kClosing{"plug screw cock tap valve bolt cap nut union"};
+constexpr WordList kDraining{"drain sump"};
+constexpr WordList kFilling{"fill filler filling"};
+constexpr WordList kVents{"breather vent bleed bleeder"};
+constexpr WordList kFluidFilters{"filter canister"};
+constexpr WordList kOtherFilters{"air cabin dust pollen"};
+constexpr WordList kCovers{"cover guard shield tray panel shroud hood cowl housing lid plate bonnet casing"};
+constexpr WordList kCommon{"oil fluid liquid plug cap screw the of and gear filler drain fill level"};
+
+/// One action of the guide, in the order in which things were done.
+struct Done {
+    Verb verb;
+    std::vector<ItemId> items;
+    std::size_t step;
+};
+
+bool takes_off(Verb v) { return v == Verb::Remove || v == Verb::Open || v == Verb::Disconnect; }
+bool puts_on(Verb v) { return v == Verb::Fit || v == Verb::Close || v == Verb::Connect || v == Verb::Replace; }
+
+/// On the film, where every step has its place there; else as written.
+std::vector<Done> done_in_order(const Procedure& p) {
+    std::vector<std::size_t> order;
+    for (std::size_t i = 0; i < p.steps.size(); ++i) order.push_back(i);
+    if (std::all_of(p.steps.begin(), p.steps.end(), [](const Step& s) { return !s.takes.empty(); })) {
+        const auto tape = [&](const Step& s) {
+            return std::find_if(p.recordings.begin(), p.recordings.end(), [&](const RecordingUse& r) {
+                return r.id == s.takes.front().recording;
+            }) - p.recordings.begin();
+        };
+        std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {
+            const auto on_a = tape(p.steps[a]);
+            const auto on_b = tape(p.steps[b]);
+            return on_a != on_b ? on_a < on_b : p.steps[a].takes.front().from < p.steps[b].takes.front().from;
+        });
+    }
+    std::vector<Done> out;
+    for (const auto i : order)
+        for (const auto& a : p.steps[i].actions)
+            if (const auto verb = verb_of(a.verb)) out.push_back({*verb, a.items, i});
+    return out;
+}
+
+bool has(const std::vector<ItemId>& list, const ItemId& id) { return std::find(list.begin(), list.end(), id) != list.end(); }
+
+class Worker {
+public:
+    explicit Worker(const Procedure& p) : p_(p), done_(done_in_order(p)) {
+        for (const auto& d : done_)
+            if (d.verb == Verb::Drain || d.verb == Verb::Fill)
+                for (const auto& id : d.items)
+                    if (const Item* item = p.find(id); item != nullptr && item->kind == ItemKind::Fluid && !has(fluids_, id))
+                        fluids_.push_back(id);
+    }
+
+    std::vector<WorkedOut> all() {
+        for (const auto& item : p_.items) {
+            if (may(item, Trait::Closes) && !item.closes) closes(item);
+            if (may(item, Trait::Behind) && item.behind.empty()) behind(item);
+            if (item.kind == ItemKind::Seal && may(item, Trait::Under) && item.under.empty()) under(item);
+            if (item.kind == ItemKind::Seal && may(item, Trait::Renew) && item.renew == Renewal::NotSaid) renew(item);
+            if (item.kind == ItemKind::Fluid) amounts(item);
+            if (item.kind == ItemKind::Vessel && may(item, Trait::Holds) && item.holds.empty()) holds(item);
+        }
+        return std::move(out_);
+    }
+
+private:
+    static bool may(const Item& item, Trait trait) {
+        return std::find(item.none_of.begin(), item.none_of.end(), name_of(trait)) == item.none_of.end();
+    }
+    void add(Trait trait, Item with, std::string says, std::string because) {
+        out_.push_back({trait, std::move(with), std::move(says), std::move(because)});
+    }
+    const std::string& name(const ItemId& id) const { return p_.find(id)->name; }
+
+    // -- closes -----------------------------------------------------------------------------------------------------------
+
+    std::optional<Opening> place_by_name(const Item& item) const {
+        const auto own = words(item.name);
+        if (!own.empty() && kFluidFilters.has(own.back()) && !called(item.name, kOtherFilters)) {
+            const bool changed = std::any_of(done_.begin(), done_.end(), [&](const Done& d) {
+                return (takes_off(d.verb) || d.verb == Verb::Replace || d.verb == Verb::Loosen) && has(d.items, item.id);
+            });
+            return changed ? std::optional(Opening::Bottom) : std::nullopt;
+        }
+        const bool closing = called(item.name, kClosing);
+        if (closing && called(item.name, kDraining)) return Opening::Bottom;
+        if (called(item.name, kFilling) && (closing || called(item.name, WordList{"filler neck tube"}))) return Opening::Top;
+        if (closing && called(item.name, WordList{"level"})) return Opening::Side;
+        if (called(item.name, WordList{"dipstick"}) && called(item.name, WordList{"tube"})) return Opening::Top;
+        if (called(item.name, kVents)) return Opening::Vent;
+        return std::nullopt;
+    }
+
+    /// The fluid a thing closes in: the only one, else the one that shares a word with its name, else the one that is drained or
+    /// filled next after it was undone.
+    std::pair<const Item*, std::string> fluid_for(const Item& item) const {
+        if (fluids_.size() == 1)
+            return {p_.find(fluids_.front()), fmt::format("{} is the only fluid that is drained or filled", name(fluids_.front()))};
+        for (const auto& id : fluids_)
+            for (const auto& word : words(name(id)))
+                if (const auto own = words(item.name + " " + item.spec);
+                    !kCommon.has(word) && std::find(own.begin(), own.end(), word) != own.end())
+                    return {p_.find(id), fmt::format("it shares the word “{}” with the {}", word, name(id))};
+        bool undone = false;
+        for (const auto& d : done_) {
+            undone = undone || ((takes_off(d.verb) || d.verb == Verb::Loosen) && has(d.items, item.id));
+            if (undone && (d.verb == Verb::Drain || d.verb == Verb::Fill))
+                for (const auto& id : d.items)
+                    if (has(fluids_, id))
+                        return {p_.find(id),
+                            fmt::format("the {} is {} next after it is undone", name(id), d.verb == Verb::Drain ? "drained" : "filled")};
+        }
+        return {nullptr, {}};
+    }
+    static bool called(std::string_view name, const WordList& list) { return dryrun::called(name, list); }
+    static std::vector<std::string> words(std::string_view name) { return dryrun::name_words(name); }
+
+    void closes(const Item& item) {
+        if (item.kind != ItemKind::Part && item.kind != ItemKind::Fastener) return;
+        const auto at = place_by_name(item);
+        if (!at) return;
+        const auto [fluid, why] = fluid_for(item);
+        if (fluid == nullptr) return;
+        Item with = item;
+        with.closes = Closes{fluid->id, *at};
+        add(Trait::Closes, std::move(with),
+            fmt::format("The {} {} the {} {}.", item.name, *at == Opening::Vent ? "vents" : "closes", fluid->name,
+                *at == Opening::Bottom     ? "at the bottom"
+                    : *at == Opening::Side ? "at the side"
+                    : *at == Opening::Top  ? "where it is filled"
+                                           : "at the top"),
+            fmt::format("It is called “{}”, and {}.", item.name, why));
+    }
+
+    // -- behind -----------------------------------------------------------------------------------------------------------
+
+    struct Times {
+        std::size_t off = 0, on = 0;
+        bool both = false;
+    };
+    /// When a thing came off first and went back last.
+    Times times(const ItemId& id) const {
+        Times t;
+        bool off = false;
+        for (std::size_t i = 0; i < done_.size(); ++i) {
+            if (!has(done_[i].items, id)) continue;
+            if (!off && takes_off(done_[i].verb)) t.off = i, off = true;
+            if (off && puts_on(done_[i].verb)) t.on = i, t.both = true;
+        }
+        return t;
+    }
+
+    void behind(const Item& item) {
+        if (item.kind != ItemKind::Part && item.kind != ItemKind::Fastener) return;
+        const Times own = times(item.id);
+        if (!own.both) return;
+        Item with = item;
+        for (const auto& other : p_.items) {
+            // a plug or a lid that closes a system stands in nobody's way
+            if (other.id == item.id || has(other.behind, item.id) || other.closes || place_by_name(other)) continue;
+            const bool cover = other.kind == ItemKind::Part && called(other.name, kCovers);
+            const bool holds = other.kind == ItemKind::Fastener && item.kind == ItemKind::Part;
+            if (!cover && !holds) continue;
+            const Times before = times(other.id);
+            if (!before.both || before.off >= own.off || before.on <= own.on) continue;
+            // a fastener holds what comes off straight after it
+            if (holds && !cover && !straight_after(before.off, own.off)) continue;
+            with.behind.push_back(other.id);
+        }
+        if (with.behind.empty()) return;
+        std::string list;
+        for (const auto& id : with.behind) list += (list.empty() ? "the " : " and the ") + name(id);
+        add(Trait::Behind, std::move(with), fmt::format("The {} lies behind {}.", item.name, list),
+            "It came off after that and went back before.");
+    }
+    /// Nothing but fasteners comes off between the two.
+    bool straight_after(std::size_t first, std::size_t second) const {
+        for (std::size_t i = first + 1; i < second; ++i)
+            if (takes_off(done_[i].verb))
+                for (const auto& id : done_[i].items)
+                    if (const Item* it = p_.find(id); it != nullptr && it->kind != ItemKind::Fastener) return false;
+        return true;
+    }
+
+    // -- seals ------------------------------------------------------------------------------------------------------------
+
+    void under(const Item& item) {
+        const Item* over = nullptr;
+        std::string why;
+        std::size_t most = 0;
+        const auto own = words(item.name);
+        for (const auto& other : p_.items) {
+            if (other.kind != ItemKind::Part && other.kind != ItemKind::Fastener) continue;
+            const auto theirs = words(other.name);
+            const bool within = !theirs.empty() && std::all_of(theirs.begin(), theirs.end(), [&](const std::string& w) {
+                return std::find(own.begin(), own.end(), w) != own.end();
+            });
+            if (within && theirs.size() > most) {
+                over = &other;
+                most = theirs.size();
+                why = "Its name says so.";
+            }
+        }
+        for (std::size_t i = 0; over == nullptr && i < done_.size(); ++i) {
+            if (!puts_on(done_[i].verb) || !has(done_[i].items, item.id)) continue;
+            for (std::size_t k = i; k < done_.size() && done_[k].step == done_[i].step && over == nullptr; ++k)
+                if (puts_on(done_[k].verb))
+                    for (const auto& id : done_[k].items)
+                        if (const Item* next = p_.find(id); next != nullptr && id != item.id &&
+                            (next->kind == ItemKind::Part || next->kind == ItemKind::Fastener) && over == nullptr) {
+                            over = next;
+                            why = fmt::format("The {} goes on next after it.", next->name);
+                        }
+        }
+        if (over == nullptr) return;
+        Item with = item;
+        with.under = {over->id};
+        add(Trait::Under, std::move(with), fmt::format("The {} sits under the {}.", item.name, over->name), std::move(why));
+    }
+
+    void renew(const Item& item) {
+        const std::string said = item.name + " " + item.spec;
+        const bool once = (called(said, WordList{"new"}) && called(said, WordList{"each every always"})) ||
+            (called(said, WordList{"single"}) && called(said, WordList{"use"})) ||
+            (called(said, WordList{"never"}) && called(said, WordList{"twice"}));
+        const bool may_go_back = called(said, WordList{"damaged reusable reused worn"});
+        if (once == may_go_back) return;
+        Item with = item;
+        with.renew = once ? Renewal::EachTime : Renewal::IfDamaged;
+        add(Trait::Renew, std::move(with),
+            fmt::format("The {} is {}.", item.name, spoken_name_of(once ? Renewal::EachTime : Renewal::IfDamaged)),
+            fmt::format("Its size says “{}”.", item.spec));
+    }
+
+    // -- amounts ----------------------------------------------------------------------------------------------------------
+
+    void amounts(const Item& item) {
+        for (const auto& [trait, field, amount] :
+            {std::tuple(Trait::Total, &Item::total, &FluidSystem::total), std::tuple(Trait::Refill, &Item::refill, &FluidSystem::refill)}) {
+            if (!may(item, trait) || !(item.*field).empty()) continue;
+            const auto it = std::find_if(p_.figures.begin(), p_.figures.end(), [&](const Figure& f) {
+                return f.kind == FigureKind::Volume && f.item == item.id && f.value.known() && amount_meant(f.purpose) == amount;
+            });
+            if (it == p_.figures.end()) continue;
+            Item with = item;
+            with.*field = it->id;
+            add(trait, std::move(with),
+                trait == Trait::Total ? fmt::format("Of {}, {} is all the system holds.", item.name, text_of(it->value))
+                                      : fmt::format("Of {}, {} goes in again.", item.name, text_of(it->value)),
+                fmt::format("The figure is called “{}”.", it->purpose));
+        }
+    }
+    void holds(const Item& item) {
+        const auto it = std::find_if(p_.figures.begin(), p_.figures.end(),
+            [&](const Figure& f) { return f.kind == FigureKind::Volume && f.item == item.id && f.value.known(); });
+        if (it == p_.figures.end()) return;
+        Item with = item;
+        with.holds = it->id;
+        add(Trait::Holds, std::move(with), fmt::format("The {} holds {}.", item.name, text_of(it->value)), "It is the figure about it.");
+    }
+
+    const Procedure& p_;
+    std::vector<Done> done_;
+    std::vector<ItemId> fluids_;
+    std::vector<WorkedOut> out_;
+};
+
+void take_over(Item& item, const WorkedOut& fact) {
+    switch (fact.trait) {
+        case Trait::Closes:
+            item.closes = fact.item.closes;
+            break;
+        case Trait::Behind:
+            item.behind = fact.item.behind;
+            break;
+        case Trait::Under:
+            item.under = fact.item.under;
+            break;
+        case Trait::Renew:
+            item.renew = fact.item.renew;
+            break;
+        case Trait::Total:
+            item.total = fact.item.total;
+            break;
+        case Trait::Refill:
+            item.refill = fact.item.refill;
+            break;
+        case Trait::Holds:
+            item.holds = fact.item.holds;
+            break;
+    }
+}
+
+}  // namespace
+
+std::vector<WorkedOut> worked_out(const Procedure& p) { return Worker(p).all(); }
+
+Procedure with_worked_out(const Procedure& p) {
+    Procedure out = p;
+    for (const auto& fact : worked_out(p))
+        for (auto& item : out.items)
+            if (item.id == fact.item.id) take_over(item, fact);
+    return out;
+}
+
+Result<Change> confirm(const Procedure& p, const WorkedOut& fact) {
+    const Item* item = p.find(fact.item.id);
+    if (item == nullptr) return fail(ErrorCode::NotFound, "That item is no longer in the guide.");
+    Item next = *item;
+    take_over(next, fact);
+    return tried(p, {"confirm what was worked out", {Put<Item>{std::move(next), std::nullopt}}});
+}
+
+Result<Change> deny(const Procedure& p, const WorkedOut& fact) {
+    const Item* item = p.find(fact.item.id);
+    if (item == nullptr) return fail(ErrorCode::NotFound, "That item is no longer in the guide.");
+    Item next = *item;
+    next.none_of.emplace_back(name_of(fact.trait));
+    return tried(p, {"say that it is not so", {Put<Item>{std::move(next), std::nullopt}}});
+}
+
+}  // namespace anagraph::core

@@ -1,0 +1,110 @@
+#include "core/schedule/step_times.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/figure/evidence.h"
+#include "core/procedure/verbs.h"
+
+namespace anagraph::core {
+namespace {
+
+/// A wait of more than this is no part of a plan of one job.
+constexpr double kMostSeconds = 366.0 * 24 * 3600;
+
+std::optional<Seconds> seconds_of(const FigureValue& v) {
+    const auto number = Number::kept(v.low);
+    const Unit* unit = find_unit(v.unit);
+    if (!number || number->value() < 0) return std::nullopt;
+    double seconds = 0;
+    if (unit != nullptr && unit->dimension == Dimension::Duration)
+        seconds = convert(number->value(), *unit, *find_unit("s"));
+    else if (v.unit == "day" || v.unit == "week")
+        seconds = number->value() * (v.unit == "day" ? 1 : 7) * 24 * 3600;
+    else
+        return std::nullopt;
+    return static_cast<Seconds>(std::llround(std::min(seconds, kMostSeconds)));
+}
+
+std::optional<Seconds> seconds_of(const Procedure& p, const FigureId& id, std::string_view variant) {
+    const Figure* f = p.find(id);
+    if (f != nullptr && !variant.empty()) f = figure_for(p, *f, variant);
+    return f == nullptr ? std::nullopt : seconds_of(f->value);
+}
+
+/// The length of the best take, less what of it shows waiting.
+std::optional<Seconds> filmed(const Step& step) {
+    if (step.takes.empty()) return std::nullopt;
+    const Take& best = step.takes.front();
+    double seconds = best.to.seconds() - best.from.seconds();
+    for (const auto& w : step.waits)
+        if (w.shown && w.shown->recording == best.recording) {
+            const double from = std::max(w.shown->from.seconds(), best.from.seconds());
+            const double to = std::min(w.shown->to.seconds(), best.to.seconds());
+            seconds -= std::max(0.0, to - from);
+        }
+    return static_cast<Seconds>(std::llround(std::max(0.0, seconds)));
+}
+
+}  // namespace
+
+Seconds StepTimes::held() const {
+    Seconds sum = hands;
+    Seconds since = 0;
+    for (const auto& w : waits) {
+        since += w.seconds;
+        if (w.attended) sum += std::exchange(since, 0);
+    }
+    return sum;
+}
+
+Seconds StepTimes::alone() const {
+    Seconds sum = 0;
+    for (const auto& w : waits) sum = w.attended ? 0 : sum + w.seconds;
+    return sum;
+}
+
+StepTimes times_of(const Procedure& p, const Step& step, std::string_view variant) {
+    StepTimes out;
+    if (const auto set = seconds_of(step.hands)) {
+        out.hands = *set;
+        out.from = TimeFrom::Author;
+    } else if (const auto take = filmed(step)) {
+        out.hands = *take;
+        out.from = TimeFrom::Take;
+    }
+    for (const auto& w : step.waits) {
+        const auto seconds = seconds_of(p, w.figure, variant);
+        out.open_wait = out.open_wait || !seconds;
+        if (seconds) out.waits.push_back({*seconds, w.attended});
+    }
+    bool begun = false;  // something has been done before it is waited
+    for (const auto& a : step.actions) {
+        if (verb_of(a.verb) != Verb::Wait) {
+            begun = true;
+            continue;
+        }
+        const bool named = std::any_of(step.waits.begin(), step.waits.end(), [&](const Wait& w) { return w.figure == a.figure; });
+        const auto seconds = seconds_of(p, a.figure, variant);
+        out.open_wait = out.open_wait || (!seconds && step.waits.empty());
+        if (named || !seconds) continue;
+        if (begun)
+            out.waits.push_back({*seconds, false});
+        else
+            out.before += *seconds;
+    }
+    return out;
+}
+
+std::string time_text(Seconds seconds) {
+    if (seconds < 60) return fmt::format("{} s", seconds);
+    const Seconds minutes = (seconds + 30) / 60;
+    if (minutes < 60) return fmt::format("{} min", minutes);
+    if (minutes < 48 * 60)
+        return minutes % 60 == 0 ? fmt::format("{} h", minutes / 60) : fmt::format("{} h {} min", minutes / 60, minutes % 60);
+    return fmt::format("{} days", (minutes + 720) / 1440);
+}
+
+}  // namespace anagraph::core

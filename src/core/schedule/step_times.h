@@ -1,0 +1,41 @@
+// StepTimes: how long the parts of a step take: hands, and waits in which nobody is needed.
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string_view>
+#include <vector>
+
+#include "core/procedure/procedure.h"
+
+namespace anagraph::core {
+
+using Seconds = std::int64_t;
+
+/// Where the hands-on time of a step comes from.
+enum class TimeFrom { Author, Take, Nothing };
+
+struct StepTimes {
+    Seconds hands = 0;  // 0 where it is not known
+    TimeFrom from = TimeFrom::Nothing;
+    struct Wait {
+        Seconds seconds = 0;
+        bool attended = false;
+    };
+    Seconds before = 0;       // a wait that comes before the hands
+    std::vector<Wait> waits;  // after them, in order
+    bool open_wait = false;   // it waits for something that has no time
+    /// How long somebody is held: the hands, and all up to the last wait that needs them.
+    Seconds held() const;
+    /// The waits after that.
+    Seconds alone() const;
+};
+
+/// Hands: as the author set them, else the length of the best take less the waits shown in it. Waits: those of the step, and the
+/// actions that wait for a time the step does not name among its own.
+StepTimes times_of(const Procedure& p, const Step& step, std::string_view variant);
+
+/// "8 min", "45 s", "1 h 20 min": a time as it is planned with, to the minute from one minute on.
+std::string time_text(Seconds seconds);
+
+}  // namespace anagraph::core
