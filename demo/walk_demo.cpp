@@ -13,6 +13,7 @@
 #include <QTimer>
 #include <map>
 
+#include "app/dryrun/dryrun_station.h"
 #include "app/figures/details_dialog.h"
 #include "app/figures/figures_station.h"
 #include "app/figures/page_view.h"
@@ -48,6 +49,7 @@ public:
         QTest::keyClick(focus(), Qt::Key_Return);  // opens the guide
         if (!w_.session().has_guide()) return fail("the guide did not open");
         wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        if (qEnvironmentVariableIsSet("ONLYDRY")) return dry_run();
         for (int i = 0; i < 24; ++i) QTest::keyClick(&w_.tape(), Qt::Key_Down);
         wait_until([&] { return !w_.tape().film().settling(); }, 15000);
         QTest::qWait(400);
@@ -79,7 +81,8 @@ public:
         QTest::qWait(600);
         picture("plates");
         if (!plates_in_depth()) return false;
-        QTest::keyClick(focus(), Qt::Key_5, Qt::ControlModifier);
+        if (!dry_run()) return false;
+        QTest::keyClick(focus(), Qt::Key_6, Qt::ControlModifier);
         QTest::qWait(200);
         QTest::keyClicks(&w_.issue().checker(), QStringLiteral("checker"));
         answer_yes();
@@ -118,6 +121,25 @@ private:
         QTest::qWait(500);
         picture("draft");
         return other_views_of_the_tape(recordings.back().id);
+    }
+
+    /// The guide walked, played half way, planned for two, and its kit.
+    bool dry_run() {
+        auto& dry_run = w_.dry_run();
+        QTest::keyClick(focus(), Qt::Key_5, Qt::ControlModifier);
+        if (!wait_until([&] { return dry_run.planned(); }, 30000)) return fail("no plan was made");
+        QTest::qWait(300);
+        picture("dryrun");
+        dry_run.view().stand_on({6, 0.5});
+        QTest::keyClick(&dry_run, Qt::Key_P);
+        QTest::qWait(900);
+        picture("dryrun-playing");
+        QTest::keyClick(&dry_run, Qt::Key_P);
+        QTest::keyClick(&dry_run, Qt::Key_W);
+        if (!wait_until([&] { return dry_run.planned(); }, 30000)) return fail("no plan for two was made");
+        QTest::qWait(300);
+        picture("dryrun-two");
+        return asked(dry_run, Qt::Key_K, Qt::NoModifier, "kit");
     }
 
     /// What a key asks or shows for a figure; `ready` says when it is worth a picture.

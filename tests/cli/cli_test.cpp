@@ -273,6 +273,75 @@ TEST(Cli, SaysWhatLinesOrder) {
     EXPECT_EQ(cli({"actions", "/no/such/file"}).code, 2);
 }
 
+TEST(Cli, WalksAGuideOfALibraryOrAFile) {
+    const Scratch scratch;
+    anagraph::testing::copy_demo_library(scratch / "library");
+    const auto right = cli({"dryrun", scratch / "library", "perrick-pt60-100-h-service", "--json"});
+    EXPECT_EQ(right.code, 0) << right.out;
+    EXPECT_TRUE(right.value()["findings"].empty());
+    EXPECT_EQ(cli({"dryrun", scratch / "library", "perrick-pt60-100-h-service"}).out, "The order of the steps works.\n");
+    const auto wrong = cli({"dryrun", scratch / "library", "tolvane-30-forklift-axle-oil-and-wheel-bearings", "--json"});
+    EXPECT_EQ(wrong.code, 1);
+    ASSERT_EQ(wrong.value()["findings"].size(), 8U);
+    for (const auto& f : wrong.value()["findings"]) {
+        for (const char* field : {"rule", "level", "step", "line", "items", "because", "fix"}) EXPECT_TRUE(f.contains(field)) << field;
+        EXPECT_TRUE(f["level"] == "stop" || f["level"] == "warn");
+        EXPECT_TRUE(f["fix"].is_null() || f["fix"].contains("edits"));
+    }
+    EXPECT_EQ(cli({"dryrun", scratch / "library", "perrick-pt60-100-h-service", "--variant", "PT60-T"}).code, 0);
+    const auto unknown = cli({"dryrun", scratch / "library", "perrick-pt60-100-h-service", "--variant", "PT9"});
+    EXPECT_EQ(unknown.code, 2);
+    EXPECT_NE(unknown.err.find("PT60, PT60-T"), std::string::npos);
+    EXPECT_EQ(cli({"dryrun", scratch / "library", "nothing"}).code, 2);
+    EXPECT_EQ(cli({"dryrun", "/no/such/file"}).code, 2);
+}
+
+TEST(Cli, WalksAProcedureOrAnEditionInAFile) {
+    const Scratch scratch;
+    const std::string file = scratch / "guide.json";
+    const json procedure =
+        json::parse(R"({"format": 1, "header": {"title": "t", "machine": "Orrin W5", "number": "", "interval": "", "variants": [],
+        "site_note": ""}, "recordings": [], "sources": [], "figures": [],
+        "items": [{"id": "lid", "kind": "part", "name": "lid", "spec": "", "number": ""}],
+        "steps": [{"id": "one", "heading": "Open it", "lines": ["Open the {item:lid}."], "cautions": [], "checks": [], "heard": [], "takes": [],
+        "plates": [], "clip": null, "actions": [{"verb": "open", "items": ["lid"], "figure": ""}], "hands": {"low": "2", "unit": "min"}}]})");
+    std::ofstream(file) << procedure;
+    const auto a = cli({"dryrun", file, "--json"});
+    EXPECT_EQ(a.code, 1);
+    ASSERT_EQ(a.value()["findings"].size(), 1U);
+    EXPECT_EQ(a.value()["findings"][0]["rule"], "left-off");
+    EXPECT_EQ(a.value()["findings"][0]["line"], 0);
+    EXPECT_FALSE(a.value()["findings"][0]["fix"].is_null());
+    std::ofstream(file) << json{{"edition", 1}, {"procedure", procedure}};
+    EXPECT_EQ(cli({"dryrun", file}).code, 1) << "an edition holds one";
+    EXPECT_EQ(cli({"plan", file, "--json"}).value()["seconds"], 120);
+    std::ofstream(file) << "[1, 2]";
+    EXPECT_EQ(cli({"dryrun", file}).code, 2);
+    EXPECT_EQ(cli({"plan", file}).code, 2);
+}
+
+TEST(Cli, PlansForOneAndForTwo) {
+    const Scratch scratch;
+    anagraph::testing::copy_demo_library(scratch / "library");
+    const auto one = cli({"plan", scratch / "library", "perrick-pt60-100-h-service", "--variant", "PT60", "--json"});
+    ASSERT_EQ(one.code, 0) << one.err;
+    const json v = one.value();
+    for (const char* field : {"variant", "people", "seconds", "as_written_seconds", "optimal", "order", "tasks", "critical", "idle_seconds",
+             "suggestion", "kit"})
+        EXPECT_TRUE(v.contains(field)) << field;
+    EXPECT_EQ(v["people"], 1);
+    EXPECT_EQ(v["optimal"], true);
+    EXPECT_LT(v["seconds"].get<int>(), v["as_written_seconds"].get<int>());
+    EXPECT_TRUE(v["suggestion"]["change"].contains("edits"));
+    EXPECT_EQ(v["order"].size(), 14U);
+    for (const auto& t : v["tasks"]) EXPECT_TRUE(t["who"].is_null() || t["who"] == "A");
+    EXPECT_EQ(v["kit"]["fluids"][0]["packs"][0]["count"], 2);
+    const auto two = cli({"plan", scratch / "library", "perrick-pt60-100-h-service", "--people", "2", "--json"});
+    EXPECT_LE(two.value()["seconds"].get<int>(), v["seconds"].get<int>());
+    EXPECT_TRUE(two.value()["idle_seconds"].contains("B"));
+    EXPECT_EQ(cli({"plan", scratch / "library", "perrick-pt60-100-h-service", "--people", "3"}).code, 2);
+}
+
 TEST(CliCalc, WrenchAndScale) {
     EXPECT_NEAR(
         calc({"wrench", "--torque", "50 Nm", "--arm", "400 mm", "--extension", "100 mm"})["setting"]["value"].get<double>(), 40, 1e-9);

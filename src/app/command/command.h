@@ -25,7 +25,11 @@ enum class Hand {
     Callout,
     Mark,
     Fasteners,  // are being placed
-    Guide
+    Guide,
+    Finding,  // of the dry run
+    Answered,  // a finding that is kept as it is
+    WorkedOut,
+    Suggestion
 };
 
 struct Command {

@@ -164,7 +164,8 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     if (dialog.exec() != QDialog::Accepted || list->currentRow() <= 0) return {};
     auto lines = step->lines;
     lines[static_cast<std::size_t>(line)] = versions[static_cast<std::size_t>(list->currentRow())].text;
-    return core::Change{"write a line as it was", {core::Put<core::Step>{core::with_lines(*step, std::move(lines), session.procedure().items), std::nullopt}}};
+    return core::Change{"write a line as it was",
+        {core::Put<core::Step>{core::with_lines(*step, std::move(lines), session.procedure().items), std::nullopt}}};
 }
 
 std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* parent) {

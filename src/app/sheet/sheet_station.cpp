@@ -179,6 +179,15 @@ void SheetStation::showEvent(QShowEvent*) {
     }
 }
 
+void SheetStation::show_line(int line) {
+    auto* c = current();
+    if (c == nullptr) return;
+    if (line >= 0 && c->line(line) != nullptr)
+        c->focus_line(line);
+    else
+        c->focus_heading();
+}
+
 StepCard* SheetStation::current() {
     const auto it = std::find_if(cards_.begin(), cards_.end(), [&](StepCard* c) { return c->step() == session_.step(); });
     return it == cards_.end() ? nullptr : *it;

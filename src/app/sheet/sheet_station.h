@@ -20,6 +20,8 @@ class SheetStation : public QWidget {
 public:
     explicit SheetStation(Session& session, QWidget* parent = nullptr);
     void next_open();
+    /// Puts the cursor into a line of the step in hand; into its heading where there is no such line.
+    void show_line(int line);
     Commands& commands() { return *commands_; }
     Hand in_hand();
     const std::vector<core::Finding>& found() const { return found_; }

@@ -11,6 +11,7 @@
 #include <algorithm>
 
 #include "app/command/reasons.h"
+#include "app/dryrun/dryrun_station.h"
 #include "app/figures/figures_station.h"
 #include "app/guide/settings_dialog.h"
 #include "app/issue/issue_station.h"
@@ -49,6 +50,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     stations_->addWidget(figures_ = new FiguresStation(session_, stations_));
     stations_->addWidget(sheet_ = new SheetStation(session_, stations_));
     stations_->addWidget(plates_ = new PlatesStation(session_, stations_));
+    stations_->addWidget(dry_run_ = new DryRunStation(session_, stations_));
     stations_->addWidget(issue_ = new IssueStation(session_, stations_));
     stations_->addWidget(shelf_ = new ShelfStation(session_, stations_));
     right->addWidget(stations_, 1);
@@ -61,10 +63,15 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     right->addWidget(notice_);
     across->addLayout(right, 1);
     setCentralWidget(whole);
-    commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &issue_->commands(),
-        &shelf_->commands(), own_};
+    commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &dry_run_->commands(),
+        &issue_->commands(), &shelf_->commands(), own_};
     for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) { uses_.count(command.id); });
     connect(rail_, &RouteRail::chosen, this, &MainWindow::go);
+    connect(dry_run_, &DryRunStation::line_asked, this, [this](const core::StepId& step, int line) {
+        session_.set_step(step);
+        go(Sheet);
+        sheet_->show_line(line);
+    });
     connect(shelf_, &ShelfStation::guide_chosen, this, [this] { go(Tape); });
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::library_changed, this, &MainWindow::refresh);
@@ -148,6 +155,7 @@ void MainWindow::build_commands() {
         {"figures", tr("Figures"), tr("What each figure rests on."), false},
         {"sheet", tr("Sheet"), tr("The guide as its reader will see it."), false},
         {"plates", tr("Plates"), tr("The pictures, and what is called out on them."), false},
+        {"dryrun", tr("Dry run"), tr("Whether the order of the steps works; the time it takes; the kit."), false},
         {"issue", tr("Issue"), tr("What changed; freezing the next edition."), false},
         {"shelf", tr("Shelf"), tr("The guides and recordings of the library."), true}};
     std::vector<RouteRail::Stop> on_rail;
@@ -209,7 +217,7 @@ void MainWindow::go(int stop) {
 
 void MainWindow::refresh() {
     const bool guide = session_.has_guide();
-    for (const int stop : {Tape, Figures, Sheet, Plates, Issue}) rail_->set_enabled(stop, guide);
+    for (const int stop : {Tape, Figures, Sheet, Plates, DryRun, Issue}) rail_->set_enabled(stop, guide);
     const auto& h = session_.procedure().header;
     title_->setToolTip(guide ? tr("Guide settings") : QString());
     title_->setText(guide ? text(h.machine + " · " + h.title) : tr("Anagraph"));
@@ -240,6 +248,9 @@ void MainWindow::next_open() {
             break;
         case Plates:
             plates_->next_open();
+            break;
+        case DryRun:
+            dry_run_->next_open();
             break;
         default:
             break;

@@ -20,12 +20,13 @@ class TapeStation;
 class FiguresStation;
 class SheetStation;
 class PlatesStation;
+class DryRunStation;
 class IssueStation;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Stop { Tape, Figures, Sheet, Plates, Issue, Shelf };
+    enum Stop { Tape, Figures, Sheet, Plates, DryRun, Issue, Shelf };
 
     explicit MainWindow(std::unique_ptr<store::Library> library);
     /// What is being typed is kept; the stations go before the session they work on.
@@ -37,6 +38,7 @@ public:
     FiguresStation& figures() { return *figures_; }
     SheetStation& sheet() { return *sheet_; }
     PlatesStation& plates() { return *plates_; }
+    DryRunStation& dry_run() { return *dry_run_; }
     IssueStation& issue() { return *issue_; }
     RouteRail& rail() { return *rail_; }
     void go(int stop);
@@ -74,7 +76,7 @@ private:
     Commands* own_ = nullptr;
     std::vector<Commands*> commands_;
     Uses uses_;
-    std::vector<int> open_ = std::vector<int>(6, 0);  // points open, by station
+    std::vector<int> open_ = std::vector<int>(7, 0);  // points open, by station
     QStackedWidget* stations_ = nullptr;
     QLabel* notice_ = nullptr;
     ShelfStation* shelf_ = nullptr;
@@ -82,6 +84,7 @@ private:
     FiguresStation* figures_ = nullptr;
     SheetStation* sheet_ = nullptr;
     PlatesStation* plates_ = nullptr;
+    DryRunStation* dry_run_ = nullptr;
     IssueStation* issue_ = nullptr;
 };
 

@@ -382,7 +382,9 @@ private:
 
 void act(State& state, const Job& job, const Doing& doing, Moment when) {
     state.reached_into = state.reached_into || reaches_into_running(state, job, doing);
+    state.worked_under = state.worked_under || works_under_lifted(state, job, doing);
     Acting(state, job, doing, when).act();
+    if (state.raised != Raised::Up) state.worked_under = false;
     if (!state.running) state.reached_into = false;
 }
 
@@ -461,6 +463,19 @@ bool reaches_into_running(const State& s, const Job& job, const Doing& d) {
             (kind != ItemKind::Fluid && s.at(n).seat == Seat::Off && !goes_on);
     });
     return !beside;
+}
+
+bool works_under_lifted(const State& s, const Job& job, const Doing& d) {
+    if (s.raised != Raised::Up) return false;
+    const bool work = hands_in(d.verb) || d.verb == Verb::Inspect || d.verb == Verb::Check || d.verb == Verb::Measure ||
+        d.verb == Verb::Mark || d.verb == Verb::Pump || d.verb == Verb::Run;
+    const bool goes_on = d.verb == Verb::Fit || d.verb == Verb::Close || d.verb == Verb::Connect;
+    const bool beside = !d.items.empty() && std::all_of(d.items.begin(), d.items.end(), [&](int n) {
+        const auto kind = job.thing(n).kind;
+        return kind == ItemKind::Tool || kind == ItemKind::Vessel || kind == ItemKind::Protection || job.thing(n).stand ||
+            (is_off(s, n) && !goes_on);
+    });
+    return work && !beside;
 }
 
 bool is_asked_in_vain(const State& s, const Job& job, int step, MachineState asked) {

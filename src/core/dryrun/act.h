@@ -19,6 +19,8 @@ bool hands_in(Verb verb);
 /// Does the action put hands into the machine while it runs? Not where the step asks for it to run and nothing comes off: a setting,
 /// a bleed, a topping up.
 bool reaches_into_running(const State& s, const Job& job, const Doing& doing);
+/// Is it work on a machine that is lifted and does not stand on stands yet?
+bool works_under_lifted(const State& s, const Job& job, const Doing& doing);
 /// Is a state that the step asks for not there, and brought about by none of its own actions?
 bool is_asked_in_vain(const State& s, const Job& job, int step, MachineState asked);
 

@@ -120,7 +120,7 @@ std::optional<Change> fix_for(const Procedure& p, const OrderFinding& finding) {
 Result<Change> answer(const Procedure& p, const OrderFinding& finding, const std::string& because) {
     const Step* step = p.find(finding.step);
     if (step == nullptr) return fail(ErrorCode::NotFound, "That step is no longer in the guide.");
-    if (trimmed(because).empty()) return fail(ErrorCode::BadInput, "Say why it stands as it is; the reason is printed for the checker.");
+    if (trimmed(because).empty()) return fail(ErrorCode::BadInput, "Say why it is kept as it is; the reason is printed for the checker.");
     Step next = *step;
     next.answered.push_back({std::string(name_of(finding.rule)), key_of(finding), because});
     return Change{"answer the dry run", {Put<Step>{std::move(next), std::nullopt}}};

@@ -20,7 +20,7 @@ std::vector<OrderFinding> dry_run(const Procedure& p);
 /// The change that takes the finding away and brings no other of its weight or a heavier one; nothing where none is certain.
 std::optional<Change> fix_for(const Procedure& p, const OrderFinding& finding);
 
-/// The finding is answered: it stands, and why. Errors: NotFound for a step that is gone; BadInput without a reason.
+/// The finding is answered: it is kept, and why. Errors: NotFound for a step that is gone; BadInput without a reason.
 Result<Change> answer(const Procedure& p, const OrderFinding& finding, const std::string& because);
 /// The answer taken back. Errors: NotFound.
 Result<Change> ask_again(const Procedure& p, const StepId& step, const Answered& answer);

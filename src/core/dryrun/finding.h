@@ -59,7 +59,7 @@ struct Names<OrderRule> {
         {OrderRule::Overfilled, "overfilled", "too much poured"}, {OrderRule::Short, "short", "too little poured"},
         {OrderRule::LevelNotRead, "level-not-read", "level not read"}, {OrderRule::OffTwice, "off-twice", "off twice"},
         {OrderRule::WithoutEffect, "without-effect", "without effect"}, {OrderRule::FigureOpen, "figure-open", "figure not proved"},
-        {OrderRule::Waste, "waste", "where the waste goes"}, {OrderRule::NotRecorded, "not-recorded", "not recorded"}});
+        {OrderRule::Waste, "waste", "waste"}, {OrderRule::NotRecorded, "not-recorded", "not recorded"}});
 };
 Weight weight_of(OrderRule rule);
 /// What the rule asks and why, a sentence for the help.

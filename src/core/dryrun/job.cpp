@@ -21,9 +21,6 @@ constexpr WordList kByHand{
 constexpr WordList kGauges{"dipstick gauge sight glass indicator window level float scale"};
 constexpr WordList kStands{"stand trestle block support cradle cribbing"};
 constexpr WordList kRamps{"ramp pit lift post"};
-constexpr WordList kMachineWords{
-    "machine engine motor pump gearbox compressor generator vehicle car truck tractor press lathe mower excavator forklift winch bike "
-    "motorcycle quad van baler boat plane brushcutter"};
 constexpr WordList kFilters{"filter canister cartridge element strainer bowl"};
 constexpr WordList kTaps{"tap valve cock isolator breaker switch damper"};
 
@@ -57,7 +54,8 @@ std::optional<Range> range_in(const FigureValue& v, const char* unit) {
 
 /// "5 L" of a vessel's size.
 std::optional<Range> litres_in(const std::string& spec) {
-    const auto value = parse_figure_value(spec.substr(0, spec.find(',')));
+    const std::string said = spec.substr(0, spec.find(" or"));  // "3 L or more"
+    const auto value = parse_figure_value(said.substr(0, said.find(',')));
     return value ? range_in(*value, "L") : std::nullopt;
 }
 
@@ -143,7 +141,7 @@ private:
         t.stand = is_stand(item.name);
         t.ramp = called(item.name, kRamps) && item.kind == ItemKind::Tool;
         t.filter = called(item.name, kFilters);
-        t.machine = item.kind == ItemKind::Part && (is_the_machine(item.name) || called_last(item.name, kMachineWords));
+        t.machine = item.kind == ItemKind::Part && (is_the_machine(item.name) || called_last(item.name, lexicon::kMachines));
         const auto words = name_words(item.name);
         t.starts_off = !words.empty() && words.front() == "new";
         t.pieces = pieces_said(item.name);
@@ -452,6 +450,12 @@ std::string Job::the(const std::vector<ThingNo>& list) const {
     std::string out;
     for (std::size_t i = 0; i < list.size(); ++i) out += (i == 0 ? "" : i + 1 == list.size() ? " and " : ", ") + the(list[i]);
     return out;
+}
+
+bool Job::many(const std::vector<ThingNo>& list) const {
+    if (list.size() != 1) return list.size() > 1;
+    const auto words = name_words(thing(list.front()).name);
+    return thing(list.front()).pieces > 1 || (!words.empty() && lexicon::is_plural(words.back()));
 }
 
 std::string Job::step_name(int step) const { return fmt::format("step {}", at(step).number); }

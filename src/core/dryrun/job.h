@@ -114,6 +114,8 @@ struct Job {
     std::string the(ThingNo n) const;
     /// "the drain plug and the washer"
     std::string the(const std::vector<ThingNo>& list) const;
+    /// Are they spoken of as several: "the wheel nuts", "the plug and the washer"?
+    bool many(const std::vector<ThingNo>& list) const;
     const JobStep& at(int step) const { return steps[static_cast<std::size_t>(step)]; }
     std::string step_name(int step) const;  // "step 4"
     int number_of(const ItemId& id) const;  // kNone where the guide does not know it

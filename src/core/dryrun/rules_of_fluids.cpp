@@ -63,7 +63,7 @@ void fluid_onto_open(const Scene& in, Findings& out) {
         if (!open.empty())
             out.say(in.when, open, [&] {
                 return fmt::format("The {} is filled while {} {} open: it runs out again.", name(in, f), in.job.the(open),
-                    open.size() == 1 ? "is" : "are");
+                    in.job.many(open) ? "are" : "is");
             });
     }
 }
@@ -114,7 +114,7 @@ void vessel_too_small(const Scene& in, Findings& out) {
     if (!known || in.doing->fluids.empty() || room >= comes) return;
     out.say(in.when, into, [&] {
         return fmt::format("Up to {} comes out; {} {} {}.", amount_text(comes), in.job.the(into),
-            into.size() == 1 ? "has room for" : "have room for", amount_text(std::max(room, 0.0)));
+            in.job.many(into) ? "have room for" : "has room for", amount_text(std::max(room, 0.0)));
     });
 }
 
@@ -132,9 +132,9 @@ void not_tested(const Scene& in, Findings& out) {
         if (opened.empty()) opened.push_back(system.thing);
         out.say(at, opened, [&] {
             return s.run_closed ? fmt::format("It runs with the {} in it again, and nobody looks whether {} {} tight.", name(in, f),
-                                      in.job.the(opened), opened.size() == 1 ? "is" : "are")
+                                      in.job.the(opened), in.job.many(opened) ? "are" : "is")
                                 : fmt::format("{} {} opened, and it is not run and looked at for leaks once it is closed and filled again.",
-                                      capitalised(in.job.the(opened)), opened.size() == 1 ? "was" : "were");
+                                      capitalised(in.job.the(opened)), in.job.many(opened) ? "were" : "was");
         });
     }
 }

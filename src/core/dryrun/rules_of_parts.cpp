@@ -49,9 +49,10 @@ void left_off(const Scene& in, Findings& out) {
         // the old seal comes off to make way; that another sits there is asked where it is closed
         if (t.kind == ItemKind::Seal && s.disposed) continue;
         out.say(s.came_off, {n}, [&] {
-            return fmt::format("{} {} in {} and {} at the end.", capitalised(in.job.the(n)),
-                s.seat == Seat::Off ? "comes off" : "is opened", in.job.step_name(s.came_off.step),
-                s.seat == Seat::Off ? "is not back on" : "is still open");
+            const bool many = in.job.many({n});
+            const char* goes = s.seat == Seat::Off ? (many ? "come off" : "comes off") : many ? "are opened" : "is opened";
+            return fmt::format("{} {} in {} and {} {} at the end.", capitalised(in.job.the(n)), goes, in.job.step_name(s.came_off.step),
+                many ? "are" : "is", s.seat == Seat::Off ? "not back on" : "still open");
         });
     }
 }
@@ -65,7 +66,9 @@ void left_loose(const Scene& in, Findings& out) {
         const bool undone = s.grip == Grip::Loose;
         if (!undone && !is_to_be_tight(t, s)) continue;
         out.say(s.put_on.ever() ? s.put_on : s.came_off, {n}, [&] {
-            return fmt::format("{} {} and never tightened{}.", capitalised(in.job.the(n)), undone ? "is loosened" : "goes back",
+            const bool many = in.job.many({n});
+            const char* how = undone ? (many ? "are loosened" : "is loosened") : many ? "go back" : "goes back";
+            return fmt::format("{} {} and {} never tightened{}.", capitalised(in.job.the(n)), how, many ? "are" : "is",
                 t.tightened_to ? ", and there is a figure for it" : "");
         });
     }
@@ -83,8 +86,7 @@ void tightened_early(const Scene& in, Findings& out) {
         if (std::find(things.begin(), things.end(), n) == things.end()) things.insert(things.begin(), n);
         out.say(in.when, things, [&] {
             return fmt::format("{} {} tightened before {} {} started: the part is held askew, and the others no longer find their threads.",
-                capitalised(in.job.the(n)), in.job.thing(n).pieces > 1 ? "are" : "is", in.job.the(waiting),
-                waiting.size() == 1 && in.job.thing(waiting.front()).pieces == 1 ? "is" : "are");
+                capitalised(in.job.the(n)), in.job.many({n}) ? "are" : "is", in.job.the(waiting), in.job.many(waiting) ? "are" : "is");
         });
     }
 }
@@ -142,8 +144,8 @@ void not_reached(const Scene& in, Findings& out) {
         }
         return;
     }
-    const bool on_it = hands_in(in.doing->verb) || does(in, Verb::Measure);
-    if (!on_it) return;
+    const bool looks = does(in, Verb::Inspect) || does(in, Verb::Check);
+    if (!hands_in(in.doing->verb) && !does(in, Verb::Measure) && !looks) return;
     for (const int n : in.doing->items) {
         const auto& t = in.job.thing(n);
         if (t.cyclic) {
@@ -153,6 +155,8 @@ void not_reached(const Scene& in, Findings& out) {
             });
             continue;
         }
+        // a look for leaks is a look at what closes a system from where one stands
+        if (looks && (in.state.running || (t.fluid != kNone && in.state.fluid(t.fluid).run_closed))) continue;
         // what is off is in the hand; going back on it needs its place free
         if (is_off(in.state, n) && !puts_on(in) && !does(in, Verb::Replace)) continue;
         std::vector<ThingNo> before;
@@ -165,8 +169,8 @@ void not_reached(const Scene& in, Findings& out) {
         auto things = before;
         things.insert(things.begin(), n);
         out.say(in.when, things, [&] {
-            return fmt::format("{} lies behind {}, and {} still on.", capitalised(in.job.the(n)), in.job.the(before),
-                before.size() == 1 && in.job.thing(before.front()).pieces == 1 ? "that is" : "they are");
+            return fmt::format("{} {} behind {}, and {} still on.", capitalised(in.job.the(n)), in.job.many({n}) ? "lie" : "lies",
+                in.job.the(before), in.job.many(before) ? "they are" : "that is");
         });
     }
 }
@@ -230,9 +234,11 @@ void without_effect(const Scene& in, Findings& out) {
         case Verb::Fill:
             for (const int f : in.doing->fluids) {
                 const auto& s = in.state.fluid(f);
-                if (s.drained.ever() && s.filled.ever() && s.read.ever() && in.doing->litres)
+                const auto& refill = in.job.fluid(f).refill;
+                if (s.drained.ever() && in.doing->litres && refill && !s.poured_to_mark && s.poured.low >= refill->low)
                     out.say(in.when, {in.job.fluid(f).thing}, [&] {
-                        return fmt::format("The {} has been filled and its level read already.", in.job.thing(in.job.fluid(f).thing).name);
+                        return fmt::format(
+                            "The {} is full already: what goes in again has been poured.", in.job.thing(in.job.fluid(f).thing).name);
                     });
             }
             break;

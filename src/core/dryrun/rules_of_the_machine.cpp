@@ -45,7 +45,7 @@ void in_the_wrong_state(const Scene& in, Findings& out) {
             if (!open.empty())
                 out.say(in.when, open, [&] {
                     return fmt::format(
-                        "It is run while {} {} open: the {} comes out.", in.job.the(open), open.size() == 1 ? "is" : "are", name);
+                        "It is run while {} {} open: the {} comes out.", in.job.the(open), in.job.many(open) ? "are" : "is", name);
                 });
             else if (s.drained.ever() && !s.filled.ever())
                 out.say(in.when, {system.thing}, [&] { return fmt::format("It is run without {}.", name); });
@@ -78,16 +78,7 @@ void too_hot(const Scene& in, Findings& out) {
 
 void unsupported(const Scene& in, Findings& out) {
     const auto& d = *in.doing;
-    if (in.state.raised != Raised::Up) return;
-    const bool work = hands_in(d.verb) || d.verb == Verb::Inspect || d.verb == Verb::Check || d.verb == Verb::Measure ||
-        d.verb == Verb::Mark || d.verb == Verb::Pump || d.verb == Verb::Run;
-    if (!work) return;
-    const bool beside = !d.items.empty() && std::all_of(d.items.begin(), d.items.end(), [&](int n) {
-        const auto kind = in.job.thing(n).kind;
-        return kind == ItemKind::Tool || kind == ItemKind::Vessel || kind == ItemKind::Protection || in.job.thing(n).stand ||
-            (is_off(in.state, n) && d.verb != Verb::Fit && d.verb != Verb::Close && d.verb != Verb::Connect);
-    });
-    if (beside) return;
+    if (in.state.worked_under || !works_under_lifted(in.state, in.job, d)) return;
     out.say(in.when, d.items, [&] {
         return std::string(in.state.stands_placed ? "The machine is lifted and not lowered on its stands yet."
                                                   : "The machine is lifted and not on stands.");

@@ -51,7 +51,9 @@ private:
             const bool meant = std::find(d.fluids.begin(), d.fluids.end(), static_cast<int>(f)) != d.fluids.end();
             if (state_.fluids[f].inside == before.fluids[f].inside && !meant) continue;
             auto& t = fluid_thread(static_cast<int>(f), before);
-            const auto [low, high] = share(static_cast<int>(f), state_.fluids[f].inside);
+            auto [low, high] = share(static_cast<int>(f), state_.fluids[f].inside);
+            // until something runs out it is taken to be full: it ran until now
+            if (!state_.fluids[f].drained.ever() && !state_.fluids[f].runs_out) low = high;
             t.knots.push_back({at, low, high, std::string(name_of(d.verb))});
         }
         note_machine(at);

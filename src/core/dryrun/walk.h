@@ -15,6 +15,11 @@ public:
     /// The end of the job.
     void finish();
 
+    /// Goes on beside a walk of another order: from now on it is told where a thing is looked at or cleaned that lies in the hand in
+    /// the one and sits in the machine in the other.
+    void compare_with(const std::vector<std::vector<Seat>>& written) { written_ = &written; }
+    bool differs() const { return differs_; }
+
     const State& state() const { return state_; }
     const std::vector<Found>& found() const { return found_; }
 
@@ -25,7 +30,12 @@ private:
     State state_;
     std::vector<Found> found_;
     bool words_;
+    const std::vector<std::vector<Seat>>* written_ = nullptr;
+    bool differs_ = false;
 };
+
+/// How the first thing of each action sits when it is done, step by step, in the written order.
+std::vector<std::vector<Seat>> written_seats(const Job& job);
 
 /// A job walked as it is written.
 Walk walked(const Job& job, bool words);

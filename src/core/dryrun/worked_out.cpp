@@ -167,7 +167,8 @@ private:
     }
 
     void behind(const Item& item) {
-        if (item.kind != ItemKind::Part && item.kind != ItemKind::Fastener) return;
+        // fasteners hold things; of them only those that close something are looked for behind a cover
+        if (item.kind != ItemKind::Part && !(item.kind == ItemKind::Fastener && (item.closes || place_by_name(item)))) return;
         const Times own = times(item.id);
         if (!own.both) return;
         Item with = item;
@@ -186,7 +187,7 @@ private:
         if (with.behind.empty()) return;
         std::string list;
         for (const auto& id : with.behind) list += (list.empty() ? "the " : " and the ") + name(id);
-        add(Trait::Behind, std::move(with), fmt::format("The {} lies behind {}.", item.name, list),
+        add(Trait::Behind, std::move(with), fmt::format("Reached only past {}: the {}.", list, item.name),
             "It came off after that and went back before.");
     }
     /// Nothing but fasteners comes off between the two.
@@ -317,6 +318,33 @@ Procedure with_worked_out(const Procedure& p) {
         for (auto& item : out.items)
             if (item.id == fact.item.id) take_over(item, fact);
     return out;
+}
+
+Item without_denials(Item item) {
+    const auto said = [&](Trait trait) {
+        switch (trait) {
+            case Trait::Closes:
+                return item.closes.has_value();
+            case Trait::Behind:
+                return !item.behind.empty();
+            case Trait::Under:
+                return !item.under.empty();
+            case Trait::Renew:
+                return item.renew != Renewal::NotSaid;
+            case Trait::Total:
+                return !item.total.empty();
+            case Trait::Refill:
+                return !item.refill.empty();
+            case Trait::Holds:
+                return !item.holds.empty();
+        }
+        return false;
+    };
+    std::erase_if(item.none_of, [&](const std::string& field) {
+        const auto trait = from_name<Trait>(field);
+        return trait && said(*trait);
+    });
+    return item;
 }
 
 Result<Change> confirm(const Procedure& p, const WorkedOut& fact) {

@@ -31,6 +31,8 @@ struct WorkedOut {
 std::vector<WorkedOut> worked_out(const Procedure& p);
 /// The guide with all of it filled in, as the dry run reads it.
 Procedure with_worked_out(const Procedure& p);
+/// The item as it is when fields of it are said that were denied before: what is said is not denied.
+Item without_denials(Item item);
 /// The field of that item taken over as worked out. Errors: NotFound where the item is gone.
 Result<Change> confirm(const Procedure& p, const WorkedOut& fact);
 /// It is not so: the item has none of it, and nothing is worked out for that field any more. Errors: as confirm().

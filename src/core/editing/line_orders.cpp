@@ -30,8 +30,6 @@ constexpr WordList kWaste{"waste bin scrap disposal recycling rubbish drum skip"
 
 // What a thing is called where its kind does not tell what is done to it.
 constexpr WordList kPlugged{"connector battery cable lead terminal hose pipe harness wiring socket coupling coupler line"};
-constexpr WordList kMachines{
-    "machine engine motor pump gearbox compressor generator vehicle car truck tractor press lathe spindle saw mower fan tool"};
 constexpr WordList kValves{"tap valve cock isolator switch breaker"};
 constexpr WordList kLocks{"lock tag padlock locks tags padlocks lock-off lockout"};
 constexpr WordList kGuides{"stands stand blocks trestles chocks"};
@@ -209,7 +207,7 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
     const bool fluid = k.any(items, ItemKind::Fluid);
     const bool vessel = k.any(items, ItemKind::Vessel);
     const bool electrical = k.any_called(items, kPlugged);
-    const bool machine = k.any_called(items, kMachines) || (items.empty() && p.speaks_of(kMachines));
+    const bool machine = k.any_called(items, lexicon::kMachines) || (items.empty() && p.speaks_of(lexicon::kMachines));
     const bool valve = k.any_called(items, kValves) || p.speaks_of(kValves);
     const bool away = p.has_any(WordList{"off out away apart"});
     const bool lock = (p.speaks_of(kLocks) || k.any_called(items, kLocks));
@@ -277,7 +275,9 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
     if (v == "free") return "loosen";
     if (v == "finish") return before == nullptr ? "" : before->verb == "loosen" ? "remove" : before->verb == "fit" ? "tighten" : "";
     if (on("take pull lift tug drag")) {
-        if (v == "lift" && (machine || p.has("up")) && !away) return "lift";
+        const bool with_a_tool =
+            std::any_of(p.at.begin(), p.at.end(), [&](const Phrase::At& a) { return a.place == "with" && k.is(a.item, ItemKind::Tool); });
+        if (v == "lift" && (machine || p.has("up") || with_a_tool) && !away) return "lift";
         if (electrical && away) return "disconnect";
         if (away || v == "pull" || v == "tug") return "remove";
         if (v == "take") return fluid && !p.has("down") ? "dispose" : "remove";

@@ -50,6 +50,12 @@ private:
 
 namespace anagraph::core::lexicon {
 
+/// What a whole machine is called: "forklift", "pump".
+inline constexpr WordList kMachines{
+    "machine engine motor pump gearbox compressor generator vehicle car truck tractor press lathe spindle saw mower fan excavator forklift "
+    "winch "
+    "bike motorcycle quad van baler boat plane brushcutter dredger"};
+
 enum class Class {
     Part,       // names a part of a machine for certain: "plug", "gasket"
     Thing,      // an artefact of any trade, parts included

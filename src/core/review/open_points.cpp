@@ -6,6 +6,7 @@
 #include <cctype>
 #include <set>
 
+#include "core/dryrun/dry_run.h"
 #include "core/figure/evidence.h"
 #include "core/plate/fastener_map.h"
 #include "core/procedure/step_texts.h"
@@ -122,6 +123,11 @@ std::vector<OpenPoint> open_points(const Procedure& p) {
                 fmt::format("{} stands on {}, {}; a newer edition is here: look it up again.", title_of(p, f), s->title, s->edition), {},
                 f.id, false});
     for (std::size_t i = 0; i < p.steps.size(); ++i) step_points(p, p.steps[i], i, out);
+    for (const auto& f : dry_run(p)) {
+        if (f.weight() == Weight::Note) continue;
+        const auto step = std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == f.step; }) - p.steps.begin();
+        out.push_back({Station::DryRun, fmt::format("Step {}: {}", step + 1, f.because), f.step, {}, f.weight() == Weight::Stop});
+    }
     for (const auto& f : p.header.follow_ups)
         for (const auto& text : {f.when, f.what})
             for (const auto& name : unknown_names(p, text))

@@ -8,7 +8,7 @@
 
 namespace anagraph::core {
 
-enum class Station { Tape, Figures, Sheet, Plates, Issue };
+enum class Station { Tape, Figures, Sheet, Plates, DryRun, Issue };
 
 struct OpenPoint {
     Station station = Station::Sheet;
@@ -18,7 +18,7 @@ struct OpenPoint {
     bool stops_issue = false;  // an edition cannot go out with it
 };
 
-/// Open points of figures, sheet and plates, and drafts to be confirmed on the tape; its open marks need the narration and
+/// Open points of figures, sheet, plates and the dry run, and drafts to be confirmed on the tape; its open marks need the narration and
 /// are found by logging.h.
 std::vector<OpenPoint> open_points(const Procedure& p);
 

@@ -116,7 +116,7 @@ private:
             if (p.done[i] || !allowed_.after(step, p.done)) continue;
             // what is pinned has its place, and its place has it
             if (allowed_.pinned(step) ? i != place : allowed_.pinned(static_cast<int>(place))) continue;
-            auto walk = p.walk == nullptr ? std::make_shared<Walk>(allowed_.job(), step, false) : std::make_shared<Walk>(*p.walk);
+            auto walk = p.walk == nullptr ? std::make_shared<Walk>(allowed_.begin(step)) : std::make_shared<Walk>(*p.walk);
             const std::size_t found = walk->found().size();
             walk->go(step);
             if (place + 1 == steps_) walk->finish();
@@ -187,7 +187,7 @@ private:
 
 }  // namespace
 
-Allowed::Allowed(const dryrun::Job& job) : job_(&job), written_(dryrun::walked(job, false).found()) {
+Allowed::Allowed(const dryrun::Job& job) : job_(&job), written_(dryrun::walked(job, false).found()), seats_(dryrun::written_seats(job)) {
     for (const auto& step : job.steps) {
         pinned_.push_back(step.step->pinned);
         records_.push_back(
@@ -195,11 +195,18 @@ Allowed::Allowed(const dryrun::Job& job) : job_(&job), written_(dryrun::walked(j
     }
 }
 
+Walk Allowed::begin(int step) const {
+    Walk walk(*job_, step, false);
+    walk.compare_with(seats_);
+    return walk;
+}
+
 bool Allowed::after(int step, const std::vector<bool>& done) const {
     return !records_[static_cast<std::size_t>(step)] || std::all_of(done.begin(), done.begin() + step, [](bool d) { return d; });
 }
 
 bool Allowed::is_worse(const Walk& walk, std::size_t from) const {
+    if (walk.differs()) return true;
     const auto& found = walk.found();
     for (std::size_t i = from; i < found.size(); ++i)
         if (std::none_of(written_.begin(), written_.end(), [&](const dryrun::Found& w) {
@@ -213,7 +220,7 @@ bool Allowed::order(const std::vector<int>& steps) const {
     for (std::size_t i = 0; i < steps.size(); ++i)
         if (pinned(static_cast<int>(i)) && steps[i] != static_cast<int>(i)) return false;
     if (steps.empty()) return true;
-    Walk walk(*job_, steps.front(), false);
+    Walk walk = begin(steps.front());
     std::vector<bool> done(steps.size(), false);
     for (const int s : steps) {
         if (!after(s, done)) return false;

@@ -17,11 +17,13 @@ struct Placing {
     friend bool operator==(const Placing&, const Placing&) = default;
 };
 
-/// What is allowed: the findings of the written order, which any other may have too, and the steps that stay where they are.
+/// What is allowed: what is looked at in the hand stays looked at in the hand; and the findings of the written order, which any other may have too, and the steps that stay where they are.
 class Allowed {
 public:
     explicit Allowed(const dryrun::Job& job);
     const dryrun::Job& job() const { return *job_; }
+    /// A walk of an order that begins with that step.
+    dryrun::Walk begin(int step) const;
     bool pinned(int step) const { return pinned_[static_cast<std::size_t>(step)]; }
     /// Has the walk found something from its finding number `from` on that the written order does not have?
     bool is_worse(const dryrun::Walk& walk, std::size_t from) const;
@@ -34,6 +36,7 @@ public:
 private:
     const dryrun::Job* job_;
     std::vector<dryrun::Found> written_;  // without words
+    std::vector<std::vector<dryrun::Seat>> seats_;
     std::vector<bool> pinned_;
     std::vector<bool> records_;
 };

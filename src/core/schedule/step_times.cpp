@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/letters.h"
 #include "core/figure/evidence.h"
 #include "core/procedure/verbs.h"
 
@@ -81,7 +82,11 @@ StepTimes times_of(const Procedure& p, const Step& step, std::string_view varian
         if (seconds) out.waits.push_back({*seconds, w.attended});
     }
     bool begun = false;  // something has been done before it is waited
-    for (const auto& a : step.actions) {
+    const auto last =
+        std::find_if(step.actions.rbegin(), step.actions.rend(), [](const Action& a) { return verb_of(a.verb) != Verb::Wait; });
+    const auto left = static_cast<std::size_t>(step.actions.rend() - last);  // actions up to the last that is no wait
+    for (std::size_t i = 0; i < step.actions.size(); ++i) {
+        const auto& a = step.actions[i];
         if (verb_of(a.verb) != Verb::Wait) {
             begun = true;
             continue;
@@ -91,11 +96,25 @@ StepTimes times_of(const Procedure& p, const Step& step, std::string_view varian
         out.open_wait = out.open_wait || (!seconds && step.waits.empty());
         if (named || !seconds) continue;
         if (begun)
-            out.waits.push_back({*seconds, false});
+            out.waits.push_back({*seconds, i < left});  // whoever goes on in the step stays
         else
             out.before += *seconds;
     }
     return out;
+}
+
+Result<Change> with_hands_time(const Procedure& p, const StepId& id, std::string_view typed) {
+    const Step* step = p.find(id);
+    if (step == nullptr) return fail(ErrorCode::NotFound, "That step is no longer in the guide.");
+    Step next = *step;
+    next.hands = {};
+    if (!trimmed(typed).empty()) {
+        const auto value = parse_figure_value(trimmed(typed), FigureKind::Duration);
+        if (!value) return tl::make_unexpected(value.error());
+        if (!seconds_of(*value)) return fail(ErrorCode::BadInput, "Say how long hands are needed, as a time: 5 min.");
+        next.hands = *value;
+    }
+    return tried(p, {"set the time of a step", {Put<Step>{std::move(next), std::nullopt}}});
 }
 
 std::string time_text(Seconds seconds) {

@@ -6,7 +6,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/procedure/procedure.h"
+#include "core/edits/edit.h"
 
 namespace anagraph::core {
 
@@ -32,8 +32,11 @@ struct StepTimes {
 };
 
 /// Hands: as the author set them, else the length of the best take less the waits shown in it. Waits: those of the step, and the
-/// actions that wait for a time the step does not name among its own.
+/// actions that wait for a time the step does not name among its own; in the middle of a step somebody stays.
 StepTimes times_of(const Procedure& p, const Step& step, std::string_view variant);
+
+/// The hands-on time of a step as its author says it: "5 min"; empty: as the film shows it. Errors: NotFound; BadInput for what is no time.
+Result<Change> with_hands_time(const Procedure& p, const StepId& step, std::string_view typed);
 
 /// "8 min", "45 s", "1 h 20 min": a time as it is planned with, to the minute from one minute on.
 std::string time_text(Seconds seconds);

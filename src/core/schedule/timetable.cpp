@@ -18,6 +18,7 @@ struct Touches {
     bool machine = false;   // runs, stops, locks, frees or lifts it, or is about it as a whole
     bool whole = false;     // what is written into the book is about all that was done
     bool hands_in = false;  // hands are in it
+    bool runs = false;      // it is run in it, and stands still at the end
     bool opens = false;     // something of a system comes off or is drained
     bool asks_cold = false;
     bool waits_for_machine = false;  // its wait is of the machine as a whole
@@ -48,6 +49,7 @@ void touch(const Job& job, const Doing& d, Touches& out) {
             out.opens = true;
     }
     if (d.verb == Verb::Drain) out.opens = true;
+    if (d.verb == Verb::Run) out.runs = true;
     if (of_whole_machine(d.verb)) out.machine = true;
     if (dryrun::hands_in(d.verb)) out.hands_in = true;
     if (d.verb == Verb::Wait && d.items.empty()) out.waits_for_machine = true;
@@ -88,8 +90,9 @@ Load load_of(const Job& job, const std::vector<StepTimes>& times) {
             const auto& a = touches[i];
             const auto& b = touches[j];
             const bool same = meet(a.fluids, b.fluids) || meet(a.parts, b.parts) || (a.machine && b.machine);
-            out.waits_for[j][i] = same || b.whole || (b.machine && !a.fluids.empty()) ||
-                (a.waits_for_machine && (b.hands_in || b.machine)) || (a.cools && (b.opens || b.asks_cold));
+            out.waits_for[j][i] = same || b.whole || (a.runs && (b.hands_in || b.machine || !b.parts.empty() || !b.fluids.empty())) ||
+                (b.machine && !a.fluids.empty()) || (a.waits_for_machine && (b.hands_in || b.machine)) ||
+                (a.cools && (b.opens || b.asks_cold));
             out.apart[j][i] = same || (a.machine && b.hands_in) || (b.machine && a.hands_in);
         }
     group(out);
