@@ -8,6 +8,7 @@
 #include <map>
 #include <set>
 
+#include "app/dryrun/dryrun_station.h"
 #include "app/figures/figures_station.h"
 #include "app/figures/page_reader.h"
 #include "app/figures/source_dialog.h"
@@ -145,6 +146,13 @@ TEST_F(CommandTable, AtMostEightCommandsAreShownWhateverIsInHand) {
     look(window.plates().commands(), Hand::Callout);
     w->key(Qt::Key_F);
     look(window.plates().commands(), Hand::Fasteners);
+    window.go(MainWindow::DryRun);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window.dry_run().planned(); }, 60000));
+    look(window.dry_run().commands(), Hand::Suggestion);
+    for (int i = 0; i < window.dry_run().list().count(); ++i) {
+        window.dry_run().list().setCurrentRow(i);
+        look(window.dry_run().commands(), window.dry_run().in_hand());
+    }
     window.go(MainWindow::Issue);
     look(window.issue().commands(), Hand::Nothing);
     window.go(MainWindow::Shelf);
@@ -374,9 +382,9 @@ TEST_F(CommandTable, WordsWithSignsOfMarkUpAreShownWithoutThem) {
         dialog.show();
         look_at(dialog, core::title_of(guide(), f));
     }
-    for (const auto station :
-        {anagraph::testing::MainWindow::Tape, anagraph::testing::MainWindow::Figures, anagraph::testing::MainWindow::Sheet,
-            anagraph::testing::MainWindow::Plates, anagraph::testing::MainWindow::Issue, anagraph::testing::MainWindow::Shelf}) {
+    for (const auto station : {anagraph::testing::MainWindow::Tape, anagraph::testing::MainWindow::Figures,
+             anagraph::testing::MainWindow::Sheet, anagraph::testing::MainWindow::Plates, anagraph::testing::MainWindow::DryRun,
+             anagraph::testing::MainWindow::Issue, anagraph::testing::MainWindow::Shelf}) {
         (*w)->go(station);
         QTest::qWait(50);
         look_at(*w->operator->(), "station " + std::to_string(static_cast<int>(station)));

@@ -357,8 +357,8 @@ TEST_F(ShelfKeys, TheHeadOffersOnlyWhatThereIs) {
 }
 
 TEST_F(Stations, EveryFieldAndListHasAnAccessibleName) {
-    for (const int stop :
-        {MainWindow::Tape, MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::Issue, MainWindow::Shelf}) {
+    for (const int stop : {MainWindow::Tape, MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::DryRun,
+             MainWindow::Issue, MainWindow::Shelf}) {
         (*w)->go(stop);
         QTest::qWait(30);
         for (auto* list : (*w)->findChildren<QListWidget*>()) {

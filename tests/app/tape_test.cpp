@@ -108,8 +108,8 @@ TEST_F(TapeKeys, AWholeFilmIsLoggedInFewPresses) {
 TEST_F(TapeKeys, TheWindowFits1280WithAFilmAndADraftInIt) {
     w->key(Qt::Key_D);
     ASSERT_TRUE(w->settled());
-    for (const int stop :
-        {MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::Issue, MainWindow::Shelf, MainWindow::Tape}) {
+    for (const int stop : {MainWindow::Figures, MainWindow::Sheet, MainWindow::Plates, MainWindow::DryRun, MainWindow::Issue,
+             MainWindow::Shelf, MainWindow::Tape}) {
         (*w)->go(stop);
         QTest::qWait(50);
         EXPECT_LE((*w)->minimumSizeHint().width(), 1280) << "station " << stop;

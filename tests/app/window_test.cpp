@@ -225,7 +225,7 @@ TEST(Window, TheWholePathFromARecordingToTwoEditionsByKeys) {
     EXPECT_LT(difference(plate.still(), *media::exact_frame(film.recording()->entry.path, kept)), 0.01) << "the still is the exact frame";
 
     // 6. Issue: edition 1; a torque changes; edition 2 says so; edition 1 is untouched
-    w.key(Qt::Key_5, Qt::ControlModifier);
+    w.key(Qt::Key_6, Qt::ControlModifier);
     w->issue().checker().setFocus();
     w.type("checker");
     const auto issue = [&](int number) {
@@ -335,7 +335,7 @@ TEST(Window, TheWindowAnswersWhileARecordingIsBroughtIn) {
     int answered = 0;
     while (w->shelf().importing() && answered < 2000) {
         const int stop = answered % 2 == 0 ? MainWindow::Figures : MainWindow::Shelf;
-        w.key(stop == MainWindow::Figures ? Qt::Key_2 : Qt::Key_6, Qt::ControlModifier);
+        w.key(stop == MainWindow::Figures ? Qt::Key_2 : Qt::Key_7, Qt::ControlModifier);
         EXPECT_EQ(w->rail().current(), stop);
         if (answered == 4) {
             core::Step s = w.guide().steps[0];

@@ -207,6 +207,7 @@ void DryRunStation::add_row(Row row, const QString& words, const QString& spoken
 void DryRunStation::fill_list() {
     const auto& p = session_.procedure();
     const int kept = list_->currentRow();
+    const QString kept_words = list_->currentItem() == nullptr ? QString() : list_->currentItem()->text();
     {
         const QSignalBlocker quiet(list_);
         list_->clear();
@@ -241,7 +242,9 @@ void DryRunStation::fill_list() {
     title_->setText(p.steps.empty() ? tr("Nothing to walk yet")
             : heavy == 0            ? tr("The order works")
                          : theme::counted(static_cast<qsizetype>(heavy), tr("1 finding to decide"), tr("%1 findings to decide")));
-    if (list_->count() > 0) list_->setCurrentRow(std::clamp(kept, 0, list_->count() - 1));
+    // what is in hand stays in hand, wherever it stands now
+    const auto same = list_->findItems(kept_words, Qt::MatchExactly);
+    if (list_->count() > 0) list_->setCurrentRow(same.isEmpty() ? std::clamp(kept, 0, list_->count() - 1) : list_->row(same.front()));
     row_chosen();
 }
 

@@ -63,12 +63,14 @@ void RelationsDialog::build() {
     form_->addRow(tr("&Goes in again"), refill_);
     form_->addRow(tr("Vessel h&olds"), holds_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
-    connect(buttons, &QDialogButtonBox::accepted, this, [this] {
-        keep_item();
-        accept();
-    });
+    connect(buttons, &QDialogButtonBox::accepted, this, &RelationsDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     form_->addRow(buttons);
+}
+
+void RelationsDialog::accept() {
+    keep_item();
+    QDialog::accept();
 }
 
 core::Item* RelationsDialog::now() {

@@ -17,6 +17,7 @@ public:
     RelationsDialog(const core::Procedure& p, const core::ItemId& first, QWidget* parent);
     /// All items that were changed, as one change; without edits where none was.
     core::Change change() const;
+    void accept() override;
 
 private:
     void build();

@@ -6,6 +6,7 @@ namespace anagraph::app {
 namespace {
 
 constexpr double kGap = 14;
+constexpr double kLeaning = 34;  // names lean over to the right of the last column
 constexpr double kMostBetweenThreads = 62;
 constexpr double kLane = 40;       // one person's column of the plan
 constexpr double kJoin = 30;       // room for the lines from rows to blocks
@@ -40,13 +41,12 @@ ThreadLayout thread_layout(const core::Threads& threads, const core::Plan* plan,
     const double first = out.band + kBandWidth + kGap;
     const double plan_room = plan == nullptr ? 0 : metrics.plan;
     const auto columns = static_cast<double>(threads.threads.size() + threads.fluids.size());
-    const double room = metrics.width - first - plan_room - kGap;
+    const double room = metrics.width - first - plan_room - kGap - kLeaning;
     const double step = columns == 0 ? 0 : std::clamp(room / columns, kLeastBetweenThreads, kMostBetweenThreads);
     double x = first + step / 2;
     for (std::size_t i = 0; i < threads.threads.size(); ++i, x += step) out.threads.push_back(x);
     for (std::size_t i = 0; i < threads.fluids.size(); ++i, x += step) out.fluids.push_back(x);
-    // the plan stands at the right edge; names lean over to the right of the last thread
-    out.plan_left = std::max(x - step / 2 + kGap, metrics.width - plan_room);
+    out.plan_left = std::max(x - step / 2 + kGap + kLeaning, metrics.width - plan_room);
     out.width = std::max(metrics.width, out.plan_left + plan_room);
     out.height = metrics.head + static_cast<double>(out.rows) * metrics.row + kGap;
     if (plan == nullptr || plan->seconds <= 0 || out.rows == 0) return out;

@@ -14,7 +14,7 @@ namespace anagraph::app {
 struct ThreadMetrics {
     double width = 900;
     double row = 52;
-    double head = 112;      // above the first row, for the names
+    double head = 100;      // above the first row, for the names
     double headings = 216;  // room for number and heading of a step
     double plan = 190;      // room for the plan; 0: none is shown
 };

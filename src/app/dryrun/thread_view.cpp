@@ -56,18 +56,19 @@ void ThreadView::show(Shown shown) {
 
 void ThreadView::lay_out() {
     ThreadMetrics m;
-    m.width = viewport()->width();
     const double line = QFontMetricsF(theme::font("text")).height();
     // all steps at once where two lines of a heading still find room, else they scroll
-    const double all = (viewport()->height() - m.head - 16) / std::max<double>(1, static_cast<double>(shown_.threads.steps.size()));
-    m.row = std::clamp(all, std::max(39.0, 2 * line + 5), std::max(60.0, 3 * line));
+    const double all = (viewport()->height() - m.head - 15) / std::max<double>(1, static_cast<double>(shown_.threads.steps.size()));
+    m.row = std::clamp(all, 2 * line, std::max(60.0, 3 * line));
+    const bool scrolls = all < 2 * line;
+    m.width = width() - (scrolls ? verticalScrollBar()->sizeHint().width() : 0);
     const auto people = shown_.plan ? shown_.plan->people : 1;
     m.plan = 40 + (people + 1) * 40 + 44;
     layout_ = thread_layout(shown_.threads, shown_.plan && shown_.plan->seconds > 0 ? &*shown_.plan : nullptr, m);
     verticalScrollBar()->setRange(0, std::max(0, static_cast<int>(std::ceil(layout_.height)) - viewport()->height()));
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(static_cast<int>(m.row / 2));
-    horizontalScrollBar()->setRange(0, std::max(0, static_cast<int>(std::ceil(layout_.width)) - viewport()->width()));
+    horizontalScrollBar()->setRange(0, std::max(0, static_cast<int>(std::lround(layout_.width - m.width))));
     horizontalScrollBar()->setPageStep(viewport()->width());
     viewport()->update();
 }
@@ -207,10 +208,10 @@ void ThreadView::paint_rows(QPainter& p) {
         p.setFont(theme::font("title", now));
         p.drawText(QRectF(14, top, 30, layout_.metrics.row), Qt::AlignVCenter | Qt::AlignLeft, QString::number(shown_.numbers[i]));
         p.setFont(theme::font("text", now));
-        const QRectF room(46, top + 1, layout_.metrics.headings - 58, layout_.metrics.row - 3);
+        const QRectF room(46, top, layout_.metrics.headings - 58, layout_.metrics.row - 1);
         const QString heading = shown_.headings[i] + (shown_.pinned[i] ? tr(" (stays)") : QString());
         const QRectF needs = QFontMetricsF(p.font()).boundingRect(room, Qt::TextWordWrap | Qt::AlignVCenter, heading);
-        if (needs.height() > room.height())
+        if (needs.height() > room.height() + 1)
             cut_.draw(p, QRectF(room.left(), room.center().y() - metrics.height() / 2, room.width(), metrics.height()), heading);
         else
             p.drawText(room, Qt::TextWordWrap | Qt::AlignVCenter, heading);

@@ -13,6 +13,7 @@
 #include "app/sheet/translation_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/dryrun/dry_run.h"
 #include "core/editing/draft_lines.h"
 #include "core/editing/split_line.h"
 #include "core/review/open_points.h"
@@ -213,12 +214,13 @@ void SheetStation::refresh() {
                 next.push_back(card);
             }
         }
-        for (auto* c : cards_)
+        // what goes may give the keys to another card while it does: the list is whole by then
+        std::swap(cards_, next);
+        for (auto* c : next)
             if (c != nullptr) {
                 c->hide();
                 c->deleteLater();
             }
-        cards_ = std::move(next);
         for (std::size_t i = 0; i < cards_.size(); ++i) stack_->insertWidget(static_cast<int>(i) + 1, cards_[i]);
     }
     for (auto* c : cards_) c->refresh();
@@ -263,11 +265,15 @@ void SheetStation::read() {
     spelt_in_ = language;
     const auto house = session_.library().house();
     found_ = core::findings(session_.procedure(), house ? house->rules_off : std::vector<std::string>{}, speller_);
+    const auto of_the_order = core::dry_run(session_.procedure());
     for (auto* card : cards_) {
+        std::vector<core::OrderFinding> order_here;
+        for (const auto& f : of_the_order)
+            if (f.step == card->step() && f.weight() != core::Weight::Note) order_here.push_back(f);
         std::vector<core::Finding> here;
         for (const auto& f : found_)
             if (f.step == card->step()) here.push_back(f);
-        card->show_findings(here);
+        card->show_findings(here, order_here);
     }
     list_points();
     commands_->refresh();

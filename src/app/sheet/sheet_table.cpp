@@ -72,6 +72,9 @@ void SheetStation::build_commands() {
         no_step, {tr("time"), tr("drain"), tr("cure")}});
     add({"sheet.resets", tr("Display resets"), Qt::ALT | Qt::Key_R, tr("Buttons pressed to set a display back."), parts, step,
         form(step_forms::resets), no_step, {tr("service light"), tr("buttons")}});
+    add({"sheet.orders", tr("Orders"), Qt::ALT | Qt::Key_E,
+        tr("What the line orders: verb, items, tools and figure; put right where it was read wrongly."), parts, line,
+        about(&StepCard::line_in_hand, step_forms::orders), no_step, {tr("actions"), tr("verb"), tr("dry run")}, true});
     add({"sheet.comment", tr("Comment"), Qt::ALT | Qt::Key_C, tr("A reviewer's comment at this line, or the answer to one."), parts, line,
         about(&StepCard::line_in_hand, step_forms::comment), no_step, {tr("review")}, true});
     add({"sheet.history", tr("History of line"), Qt::ALT | Qt::Key_H, tr("Who wrote this line, and what stood there before."), parts, line,

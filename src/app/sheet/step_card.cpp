@@ -10,6 +10,7 @@
 #include <QSvgRenderer>
 #include <algorithm>
 
+#include "app/sheet/orders_dialog.h"
 #include "app/sheet/plate_preview.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
@@ -46,6 +47,21 @@ QLabel* note(QWidget* parent) {
     label->setTextFormat(Qt::RichText);
     label->hide();
     return label;
+}
+
+/// What a line orders, small and quiet.
+QLabel* orders_mark(QWidget* parent) {
+    auto* label = quiet_label(QString(), parent);
+    label->setFont(theme::font("small"));
+    label->setContentsMargins(30, 0, 0, 2);
+    label->setAccessibleName(QCoreApplication::translate("StepCard", "What the line orders"));
+    label->hide();
+    return label;
+}
+
+QString order_note(const core::OrderFinding& f) {
+    return QStringLiteral("<span style='color:%1'>%2</span> %3")
+        .arg(theme::colour("accent").name(), QCoreApplication::translate("StepCard", "Dry run:"), text(f.because).toHtmlEscaped());
 }
 
 QString note_words(const core::Finding& f) {
@@ -127,7 +143,7 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
 void StepCard::watch(QWidget* widget) { widget->installEventFilter(this); }
 
 bool StepCard::eventFilter(QObject*, QEvent* event) {
-    if (event->type() == QEvent::FocusIn) {
+    if (event->type() == QEvent::FocusIn && now() != nullptr) {
         session_.set_step(id_);
         emit entered();
     }
@@ -217,6 +233,7 @@ void StepCard::show_lines(const core::Step& step) {
         lines_.back()->parentWidget()->deleteLater();
         lines_.pop_back();
         line_notes_.pop_back();
+        line_orders_.pop_back();
     }
     while (lines_.size() < wanted) {
         auto* row = new QWidget(this);
@@ -226,6 +243,8 @@ void StepCard::show_lines(const core::Step& step) {
         auto* across = new QHBoxLayout;
         across->setContentsMargins(0, 0, 0, 0);
         down->addLayout(across);
+        line_orders_.push_back(orders_mark(row));
+        down->addWidget(line_orders_.back());
         line_notes_.push_back(note(row));
         down->addWidget(line_notes_.back());
         const int i = static_cast<int>(lines_.size());
@@ -253,7 +272,25 @@ void StepCard::show_lines(const core::Step& step) {
         });
         lines_.push_back(field);
     }
-    for (std::size_t i = 0; i < lines_.size(); ++i) lines_[i]->set_line(i < step.lines.size() ? step.lines[i] : std::string());
+    for (std::size_t i = 0; i < lines_.size(); ++i) {
+        lines_[i]->set_line(i < step.lines.size() ? step.lines[i] : std::string());
+        show_orders(step, i);
+    }
+}
+
+/// The verbs and items of a line as a small mark under it; a dot before it where its author put it right.
+void StepCard::show_orders(const core::Step& step, std::size_t line) {
+    QStringList words;
+    for (const auto& a : core::actions_of_line(step, line, session_.procedure().items)) words << order_words(session_.procedure(), a);
+    const bool put_right = line < step.lines.size() &&
+        std::any_of(step.put_right.begin(), step.put_right.end(), [&](const core::LineActions& l) { return l.line == step.lines[line]; });
+    if (put_right && words.isEmpty()) words << tr("orders nothing");
+    line_orders_[line]->setText((put_right ? QStringLiteral("● ") : QString()) + words.join(QStringLiteral("  ·  ")));
+    line_orders_[line]->setVisible(!words.isEmpty());
+}
+
+QString StepCard::orders_of(int i) const {
+    return i < 0 || i >= static_cast<int>(line_orders_.size()) ? QString() : line_orders_[static_cast<std::size_t>(i)]->text();
 }
 
 void StepCard::show_checks(const core::Step& step) {
@@ -466,7 +503,7 @@ int StepCard::line_in_hand() const {
     return -1;
 }
 
-void StepCard::show_findings(const std::vector<core::Finding>& found) {
+void StepCard::show_findings(const std::vector<core::Finding>& found, const std::vector<core::OrderFinding>& of_the_order) {
     const auto show = [](QLabel* label, const QStringList& words) {
         label->setText(words.join(QStringLiteral("<br>")));
         label->setVisible(!words.isEmpty());
@@ -482,6 +519,7 @@ void StepCard::show_findings(const std::vector<core::Finding>& found) {
         else
             of_step << note_words(f);
     }
+    for (const auto& f : of_the_order) (f.line && *f.line < of_lines.size() ? of_lines[*f.line] : of_step) << order_note(f);
     show(step_note_, of_step);
     show(check_note_, of_checks);
     for (std::size_t i = 0; i < line_notes_.size(); ++i) show(line_notes_[i], of_lines[i]);

@@ -10,6 +10,7 @@
 
 #include "app/session/session.h"
 #include "app/sheet/line_field.h"
+#include "core/dryrun/finding.h"
 #include "core/editing/editor.h"
 
 namespace anagraph::app {
@@ -29,7 +30,9 @@ public:
     void add_caution();
     void add_check();
     /// What the editor found in this step, each beside what it is about.
-    void show_findings(const std::vector<core::Finding>& found);
+    void show_findings(const std::vector<core::Finding>& found, const std::vector<core::OrderFinding>& of_the_order);
+    /// What a line orders, as it stands under it; empty where it orders nothing.
+    QString orders_of(int line) const;
     /// The line that is typed in, or -1; the caution; the check one of whose fields has the keys.
     int line_in_hand() const;
     int caution_in_hand() const;
@@ -60,6 +63,7 @@ private:
     };
     void show_cautions(const core::Step& step);
     void show_lines(const core::Step& step);
+    void show_orders(const core::Step& step, std::size_t line);
     void show_checks(const core::Step& step);
     void show_waits(const core::Step& step);
     void show_facts(const core::Step& step);
@@ -80,8 +84,9 @@ private:
     PlatePreview* preview_;
     std::vector<CautionRow> cautions_;
     std::vector<LineField*> lines_;
-    std::vector<QLabel*> line_notes_;  // under each line
-    QLabel* step_note_;                // of the step as a whole
+    std::vector<QLabel*> line_notes_;   // under each line
+    std::vector<QLabel*> line_orders_;  // what each line orders
+    QLabel* step_note_;                 // of the step as a whole
     QLabel* check_note_;
     QLabel* facts_;     // for which variants, and the state of the machine
     QLabel* ways_;      // what the house says where practitioners differ

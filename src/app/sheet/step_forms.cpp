@@ -17,8 +17,10 @@
 #include <functional>
 
 #include "app/command/command_row.h"
+#include "app/sheet/orders_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
 
 namespace anagraph::app::step_forms {
@@ -479,6 +481,17 @@ Answer follow_ups(Session& session, QWidget* parent) {
     for (const auto& [when, what] : rows)
         if (!words_of(what).empty()) header.follow_ups.push_back({words_of(when), words_of(what)});
     return core::Change{"edit the follow-ups", {core::SetHeader{std::move(header)}}};
+}
+
+Answer orders(Session& session, int line, QWidget* parent) {
+    const auto& p = session.procedure();
+    const auto* step = p.find(session.step());
+    if (step == nullptr || line < 0 || line >= static_cast<int>(step->lines.size())) return {};
+    OrdersDialog dialog(p, *step, static_cast<std::size_t>(line), parent);
+    if (dialog.exec() != QDialog::Accepted) return {};
+    core::Step next = core::with_line_actions(*step, static_cast<std::size_t>(line), dialog.actions(), p.items);
+    if (next == *step) return {};
+    return core::tried(p, {"put right what a line orders", {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 Answer comment(Session& session, int line, QWidget* parent) {

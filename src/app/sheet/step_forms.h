@@ -24,6 +24,8 @@ Answer wait(Session& session, QWidget* parent);
 Answer resets(Session& session, QWidget* parent);
 /// What belongs to the guide and is done later.
 Answer follow_ups(Session& session, QWidget* parent);
+/// What a line orders, put right.
+Answer orders(Session& session, int line, QWidget* parent);
 /// A comment on a line (or on the step, with -1), or the answer to those that stand there.
 Answer comment(Session& session, int line, QWidget* parent);
 

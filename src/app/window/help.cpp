@@ -8,6 +8,7 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
+#include "core/dryrun/finding.h"
 #include "core/editing/editor.h"
 
 namespace anagraph::app {
@@ -44,6 +45,19 @@ QString editor_rules() {
 
 }  // namespace
 
+namespace {
+
+/// The rules of the dry run as rows: what each is called, why, and whether it stops the guide.
+QString order_rules() {
+    QString out;
+    for (const auto& rule : core::all_of<core::OrderRule>())
+        out += row(theme::text(std::string(core::spoken_name_of(core::weight_of(rule.value)))), theme::text(std::string(rule.spoken)),
+            theme::text(std::string(core::reason_of(rule.value))));
+    return QStringLiteral("<table cellspacing='2'>%1</table>").arg(out);
+}
+
+}  // namespace
+
 std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
     struct About {
         QString station;
@@ -64,6 +78,13 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
         {tr("Plates"), "plates",
             tr("<p>Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift "
                "what it points at.</p>")},
+        {tr("Dry run"), "dryrun",
+            tr("<p>The guide is walked before a learner meets it: each item is a thread that runs down the steps, solid while it is tight, "
+               "thin while it is only on, broken while it is loose, dotted while it is off, double once it is new. A ring is a finding, "
+               "two "
+               "rings stop the guide. Click a place, or hold Space with the picture in hand, and see what lies beside the machine then. "
+               "The "
+               "plan beside it shows hands and waits in the same direction; plum is what another order moves.</p>")},
         {tr("Issue"), "issue",
             tr("<p>See what changed since the last edition, name who checked it, and freeze the next one. What goes out never changes "
                "again.</p>")},
@@ -74,7 +95,7 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
         tr("<h2>From a recording to a guide</h2>"
            "<p>The stations stand in the order of the work: import a recording on the <b>Shelf</b> and begin a guide; mark its steps and "
            "take its figures on the <b>Tape</b>; prove each value on the <b>Figures</b>; shape the words on the <b>Sheet</b>; call the "
-           "parts out on the <b>Plates</b>; freeze the edition on the <b>Issue</b>.</p>"
+           "parts out on the <b>Plates</b>; walk it on the <b>Dry run</b>; freeze the edition on the <b>Issue</b>.</p>"
            "<p>A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything "
            "by typing. Everything can be undone, and what the head calls saved is on disk.</p>")});
     for (const auto* station : stations) {
@@ -92,6 +113,10 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
         tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house "
            "settings can do without a rule.</p>") +
             editor_rules()});
+    out.push_back({tr("What the dry run looks for"),
+        tr("<h2>What the dry run looks for</h2><p>What stops a guide is mended, or kept as it is with a reason that is printed for the "
+           "checker; a warning goes out if you let it; a note is only told.</p>") +
+            order_rules()});
     return out;
 }
 
