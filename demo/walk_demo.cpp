@@ -49,6 +49,72 @@ public:
         QTest::keyClick(focus(), Qt::Key_Return);  // opens the guide
         if (!w_.session().has_guide()) return fail("the guide did not open");
         wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        for (int i = 0; i < 24; ++i) QTest::keyClick(&w_.tape(), Qt::Key_Down);
+        wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        QTest::qWait(400);
+        picture("tape");
+        QTest::keyClick(focus(), Qt::Key_2, Qt::ControlModifier);
+        QTest::qWait(300);
+        QTest::keyClick(&w_.figures(), Qt::Key_F4);
+        wait_until([&] { return !w_.figures().film().settling(); }, 15000);
+        QTest::qWait(600);
+        picture("figures");
+        if (!figures_in_depth()) return false;
+        settle_by_rule();
+        QTest::keyClick(focus(), Qt::Key_3, Qt::ControlModifier);
+        w_.session().set_step(w_.session().procedure().steps[5].id);
+        QTest::qWait(500);
+        picture("sheet");
+        const auto typed = [](QDialog& d) {
+            d.findChild<QLineEdit*>()->setText(QStringLiteral("drain"));
+            QTest::qWait(600);  // until what was said is there too
+            return true;
+        };
+        if (!asked(w_.sheet(), Qt::Key_F, Qt::ControlModifier, "finder", typed) ||
+            !asked(w_.sheet(), Qt::Key_G, Qt::ControlModifier, "settings"))
+            return false;
+        if (!sheet_in_depth()) return false;
+        w_.session().set_step(w_.session().procedure().steps[12].id);  // the one with the fasteners of the cover
+        QTest::keyClick(focus(), Qt::Key_4, Qt::ControlModifier);
+        wait_until([&] { return w_.plates().still_ready(); }, 15000);
+        QTest::qWait(600);
+        picture("plates");
+        if (!plates_in_depth()) return false;
+        if (!dry_run()) return false;
+        QTest::keyClick(focus(), Qt::Key_6, Qt::ControlModifier);
+        QTest::qWait(200);
+        QTest::keyClicks(&w_.issue().checker(), QStringLiteral("checker"));
+        answer_yes();
+        QTest::keyClick(&w_.issue().checker(), Qt::Key_Return, Qt::ControlModifier);
+        if (!w_.issue().busy()) return fail("issuing did not begin: " + w_.notice().toStdString());
+        wait_until([&] { return !w_.issue().busy(); }, 300000);
+        if (w_.issue().chosen_pack().isEmpty()) return fail("the edition was not issued: " + w_.notice().toStdString());
+        QTest::qWait(300);
+        picture("issue");
+        fmt::print("pack: {}\n", w_.issue().chosen_pack().toStdString());
+        return draft_a_second_guide() && faults();
+    }
+
+private:
+    /// The same recordings once more, as a new guide whose steps the program drafts.
+    bool draft_a_second_guide() {
+        auto& session = w_.session();
+        const auto recordings = session.procedure().recordings;
+        anagraph::core::Header header;
+        header.machine = "Perrick PT60";
+        header.title = "first draft";
+        if (!session.new_guide(header)) return fail("no second guide could be begun");
+        for (const auto& r : recordings)
+            session.perform(anagraph::core::Change{
+                "use a recording", {anagraph::core::Put<anagraph::core::RecordingUse>{{r.id, r.title, {}}, std::nullopt}}});
+        QApplication::setActiveWindow(&w_);
+        w_.go(MainWindow::Tape);
+        wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        QTest::keyClick(&w_.tape(), Qt::Key_D);
+        for (int i = 0; i < 3; ++i) {
+            QTest::keyClick(&w_.tape(), Qt::Key_Return);
+            wait_until([&] { return !w_.tape().film().settling(); }, 15000);
+        }
         session.perform(anagraph::core::add_note(session.procedure(), recordings.front().id,
             {anagraph::core::NoteKind::NotFilmed, w_.tape().film().time(), "the thread of the plug from near"}));
         QTest::qWait(500);
@@ -73,6 +139,18 @@ public:
         QTest::qWait(300);
         picture("dryrun-two");
         return asked(dry_run, Qt::Key_K, Qt::NoModifier, "kit");
+    }
+
+    /// The guide that was drafted in a hurry.
+    bool faults() {
+        if (!w_.session().open_guide(anagraph::store::GuideId("tolvane-30-forklift-axle-oil-and-wheel-bearings")))
+            return fail("the second guide did not open");
+        w_.go(MainWindow::DryRun);
+        if (!wait_until([&] { return w_.dry_run().planned(); }, 30000)) return fail("no plan was made");
+        for (int i = 0; i < 3; ++i) QTest::keyClick(&w_.dry_run().list(), Qt::Key_Down);
+        QTest::qWait(400);
+        picture("dryrun-faults");
+        return true;
     }
 
     /// What a key asks or shows for a figure; `ready` says when it is worth a picture.
