@@ -17,8 +17,10 @@
 #include "app/shelf/shelf_station.h"
 #include "app/window/said_search.h"
 #include "bench/bench.h"
+#include "core/dryrun/dry_run.h"
 #include "core/narration/timed_text.h"
 #include "core/plate/layout.h"
+#include "core/schedule/plan.h"
 #include "store/files.h"
 #include "store/library.h"
 
@@ -169,6 +171,46 @@ double frame_of_painting(QWidget& window) {
     return median(times);
 }
 
+/// A guide of 60 steps with some 200 actions: covers come off and go back, some of them wait.
+core::Procedure long_guide() {
+    core::Procedure p;
+    p.header.title = "service";
+    p.header.machine = "Vellan dredger engine";
+    for (int i = 0; i < 60; ++i) {
+        const std::string n = std::to_string(i);
+        const core::ItemId cover("cover-" + n);
+        const core::ItemId bolts("bolts-" + n);
+        p.items.push_back({bolts, core::ItemKind::Fastener, "bolts " + n, "", ""});
+        p.items.push_back({cover, core::ItemKind::Part, "cover " + n, "", ""});
+        p.items.back().behind = {bolts};
+        core::Step s;
+        s.id = core::StepId("step-" + n);
+        s.hands = {std::to_string(2 + i % 5), "", "min"};
+        s.actions = {{"remove", {bolts}, {}}, {"remove", {cover}, {}}, {"fit", {cover}, {}}};
+        if (i % 3 == 0) s.actions.push_back({"clean", {cover}, {}});
+        s.actions.push_back({"fit", {bolts}, {}});
+        s.actions.push_back({"tighten", {bolts}, {}});
+        if (i % 3 != 0) s.actions.erase(s.actions.begin() + 2, s.actions.begin() + 4);
+        if (i % 6 == 0) s.waits.push_back({"", core::FigureId("wait")});
+        p.steps.push_back(std::move(s));
+    }
+    p.figures.push_back({core::FigureId("wait"), core::FigureKind::Duration, {}, "wait", {"8", "", "min"}, "", {}, {}, ""});
+    return p;
+}
+
+std::vector<json> dry_runs(double frame) {
+    const auto p = long_guide();
+    std::size_t actions = 0;
+    for (const auto& s : p.steps) actions += s.actions.size();
+    std::vector<double> walks;
+    for (int k = 0; k < 9; ++k) walks.push_back(seconds([&] { core::dry_run(p); }));
+    double plans = 0;
+    for (const int people : {1, 2}) plans = std::max(plans, seconds([&] { core::plan(p, "", people); }));
+    return {line(fmt::format("walking 60 steps with {} actions, against painting the window once", actions), median(walks) / frame, 1,
+                fmt::format("{:.2f} ms against {:.1f} ms", median(walks) * 1000, frame * 1000)),
+        line("planning 60 steps for one person or two", plans, 1, fmt::format("{:.2f} s", plans), "s")};
+}
+
 json work_between_frames(app::MainWindow& window) {
     const double frame = frame_of_painting(window);
     std::vector<double> layout;
@@ -196,10 +238,12 @@ json work_between_frames(app::MainWindow& window) {
             core::standing_of(*next.find(changed.id));
         }));
     }
-    return {line("laying out 40 callouts, against painting the window once", median(layout) / frame, 1,
-                fmt::format("{:.1f} ms against {:.1f} ms", median(layout) * 1000, frame * 1000)),
+    json out{line("laying out 40 callouts, against painting the window once", median(layout) / frame, 1,
+                 fmt::format("{:.1f} ms against {:.1f} ms", median(layout) * 1000, frame * 1000)),
         line("judging again after one edit beside 5,000 claims, against painting the window once", median(edit) / frame, 1,
             fmt::format("{:.2f} ms against {:.1f} ms", median(edit) * 1000, frame * 1000))};
+    for (auto& l : dry_runs(frame)) out.push_back(std::move(l));
+    return out;
 }
 
 json busy_during_import(const std::string& folder, const std::string& film) {

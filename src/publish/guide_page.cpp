@@ -133,6 +133,15 @@ private:
             figures << x;
         }
         set_list(d, "figures", std::move(figures));
+        data kept{data::type::list};
+        for (const auto& k : guide_.kept) {
+            data x;
+            x.set("step", std::to_string(k.step));
+            x.set("what", core::capitalised(k.what));
+            x.set("because", k.because);
+            kept << x;
+        }
+        set_list(d, "kept", std::move(kept));
         data sources{data::type::list};
         for (const auto& s : guide_.sources) {
             data x;
@@ -211,6 +220,7 @@ private:
             x.set("name", core::capitalised(thing.name));
             set_or_not(x, "spec", thing.spec);
             set_or_not(x, "part", thing.number);
+            set_or_not(x, "amount", thing.amount);
             set_only(x, thing.variants);
             list << x;
         }

@@ -148,6 +148,7 @@ TEST_F(CommandTable, AtMostEightCommandsAreShownWhateverIsInHand) {
     look(window.plates().commands(), Hand::Fasteners);
     window.go(MainWindow::DryRun);
     ASSERT_TRUE(QTest::qWaitFor([&] { return window.dry_run().planned(); }, 60000));
+    window.dry_run().list().setCurrentRow(0);
     look(window.dry_run().commands(), Hand::Suggestion);
     for (int i = 0; i < window.dry_run().list().count(); ++i) {
         window.dry_run().list().setCurrentRow(i);

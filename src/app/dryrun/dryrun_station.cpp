@@ -242,8 +242,8 @@ void DryRunStation::fill_list() {
     title_->setText(p.steps.empty() ? tr("Nothing to walk yet")
             : heavy == 0            ? tr("The order works")
                          : theme::counted(static_cast<qsizetype>(heavy), tr("1 finding to decide"), tr("%1 findings to decide")));
-    // what is in hand stays in hand, wherever it stands now
-    const auto same = list_->findItems(kept_words, Qt::MatchExactly);
+    // what is in hand stays in hand, wherever it stands now; who has not chosen yet begins at the top
+    const auto same = kept <= 0 ? QList<QListWidgetItem*>() : list_->findItems(kept_words, Qt::MatchExactly);
     if (list_->count() > 0) list_->setCurrentRow(same.isEmpty() ? std::clamp(kept, 0, list_->count() - 1) : list_->row(same.front()));
     row_chosen();
 }

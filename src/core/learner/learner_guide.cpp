@@ -6,11 +6,14 @@
 #include <algorithm>
 
 #include "core/base/letters.h"
+#include "core/dryrun/dry_run.h"
 #include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
 #include "core/figure/evidence.h"
+#include "core/fluids/refill.h"
 #include "core/plate/layout.h"
 #include "core/procedure/verbs.h"
+#include "core/schedule/kit.h"
 
 namespace anagraph::core {
 namespace {
@@ -67,12 +70,44 @@ std::vector<ItemId> items_named(std::string_view line) {
 
 KitRead read_kit(const Item& item) { return {item.name, item.spec, item.number, item.variants}; }
 
-/// Protective gear, then tools and vessels, then what is used up: the order they are laid out in.
+std::string packs_words(const KitFluid& f) {
+    std::vector<std::string> out;
+    for (const auto& pack : f.packs) out.push_back(fmt::format("{} × {}", pack.count, amount_text(pack.litres)));
+    return fmt::format("{}", fmt::join(out, " + "));
+}
+
+/// What is laid out before the work, in the order of use: gear, tools and vessels, fluids, new parts; then what the guide lists and no
+/// action needs. Of a guide for several variants no amount is told here: they differ.
 std::vector<KitRead> kit(const Procedure& p) {
+    const Kit needed = kit_of(p, "");
     std::vector<KitRead> out;
+    std::vector<ItemId> told;
+    const auto tell = [&](const ItemId& id, std::string amount) {
+        if (std::find(told.begin(), told.end(), id) != told.end()) return;
+        told.push_back(id);
+        out.push_back(read_kit(*p.find(id)));
+        if (p.header.variants.size() < 2) out.back().amount = std::move(amount);
+    };
+    const auto count = [](const KitEntry& e) { return e.count > 1 ? fmt::format("{} ×", e.count) : std::string(); };
+    for (const auto& e : needed.protection) tell(e.item, "");
+    for (const auto& e : needed.tools) tell(e.item, "");
+    for (const auto& f : needed.fluids) {
+        const std::string packs = packs_words(f);
+        tell(f.entry.item, !f.litres ? "" : packs.empty() ? amount_text(*f.litres) : fmt::format("{}, {}", amount_text(*f.litres), packs));
+    }
+    for (const auto& e : needed.parts) tell(e.item, count(e));
     for (const ItemKind kind : {ItemKind::Protection, ItemKind::Tool, ItemKind::Vessel, ItemKind::Fluid, ItemKind::Seal, ItemKind::Part})
         for (const auto& item : p.items)
-            if (item.kind == kind && (kind != ItemKind::Part || !item.number.empty())) out.push_back(read_kit(item));
+            if (item.kind == kind && (kind != ItemKind::Part || !item.number.empty())) tell(item.id, "");
+    return out;
+}
+
+/// What the dry run found and the author keeps, with the reason.
+std::vector<KeptRead> kept(const Procedure& p) {
+    std::vector<KeptRead> out;
+    for (std::size_t i = 0; i < p.steps.size(); ++i)
+        for (const auto& a : p.steps[i].answered)
+            if (const auto rule = rule_answered(a)) out.push_back({static_cast<int>(i) + 1, std::string(spoken_name_of(*rule)), a.because});
     return out;
 }
 
@@ -175,6 +210,7 @@ public:
         out_.language = p_.header.language;
         out_.safety = std::string(safety_statement());
         out_.kit = kit(p_);
+        out_.kept = kept(p_);
         for (const auto& s : p_.steps) out_.steps.push_back(step(s));
         mark_repeated();
         for (const auto& f : p_.header.follow_ups) out_.later.push_back({read(f.when), read(f.what)});

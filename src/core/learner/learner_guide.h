@@ -43,6 +43,14 @@ struct KitRead {
     std::string spec;
     std::string number;                 // part number
     std::vector<std::string> variants;  // it belongs to; empty: to all
+    std::string amount = {};            // "6 ×", "1.7 L, 2 × 1 L"; empty: one, or not known
+};
+
+/// What the dry run found and the author keeps as it is, for the checker.
+struct KeptRead {
+    int step = 0;      // number
+    std::string what;  // "vessel too small"
+    std::string because;
 };
 
 struct CautionRead {
@@ -121,6 +129,7 @@ struct LearnerGuide {
     std::vector<KitRead> kit;
     std::vector<StepRead> steps;
     std::vector<FollowUpRead> later;
+    std::vector<KeptRead> kept;
     std::vector<EvidenceRead> figures;
     std::vector<SourceRead> sources;
     std::map<ItemId, int> callouts;  // the numbers on the plates

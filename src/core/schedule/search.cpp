@@ -11,8 +11,14 @@ namespace {
 
 using dryrun::Walk;
 
-/// More prefixes than this are not looked at: what is best so far is not proved then.
-constexpr std::size_t kMostPrefixes = 60000;
+/// So many steps that can move are proved whatever it takes; with more of them, so many steps are walked and no more, and what is
+/// best so far is given with its bound.
+constexpr std::size_t kProved = 12;
+constexpr std::size_t kMostWalked = 9000;
+/// After so many the shortest order is looked for and no longer, among the shortest, the nearest to the written one.
+constexpr std::size_t kNearest = 15000;
+/// And after so many even a small guide is given with its bound: somebody waits.
+constexpr std::size_t kPatience = 300000;
 /// Steps beyond this number are left as they are written.
 constexpr std::size_t kMostSteps = 200;
 
@@ -37,7 +43,12 @@ struct Later {
 class Search {
 public:
     Search(const Allowed& allowed, const Load& load, int people, const std::function<bool()>& go_on)
-        : allowed_(allowed), load_(load), people_(people), go_on_(go_on), steps_(load.held.size()) {}
+        : allowed_(allowed), load_(load), people_(people), go_on_(go_on), steps_(load.held.size()) {
+        Seconds common = 0;
+        for (const auto* times : {&load.before, &load.held, &load.alone})
+            for (const Seconds t : *times) common = std::gcd(common, t);
+        grain_ = std::max<Seconds>(1, common);
+    }
 
     Best run() {
         Best best;
@@ -55,20 +66,22 @@ public:
         const Seconds bound = best.bound;
         best = improved(std::move(best));  // the shorter what is known, the less has to be looked at
         best.bound = bound;
+        most_walked_ = movable(allowed_) > kProved ? kMostWalked : kPatience;
         queue_.push(std::move(first));
         std::size_t looked_at = 0;
         while (!queue_.empty()) {
             const auto prefix = queue_.top();
             queue_.pop();
             if (prefix->order.size() == steps_) return {prefix->order, prefix->times.end(), true, prefix->times.end()};
+            if (hurries() && prefix->bound >= best.seconds) break;  // and so are all the others
             if (is_superfluous(*prefix)) continue;
-            if (++looked_at > kMostPrefixes || (looked_at % 64 == 0 && go_on_ && !go_on_())) {
+            if (walked_ > most_walked_ || (++looked_at % 16 == 0 && go_on_ && !go_on_())) {
                 best.proved = false;
                 best.bound = prefix->bound;
                 best.proved = best.seconds <= best.bound;
                 return best;
             }
-            extend(*prefix, best.seconds);
+            extend(*prefix, hurries() ? best.seconds - 1 : best.seconds);
         }
         best.bound = best.seconds;
         return best;
@@ -92,21 +105,25 @@ private:
                 if (load_.waits_for[i][static_cast<std::size_t>(placed.step)]) begin = std::max(begin, placed.wait_end + load_.before[i]);
             tail = std::max(tail, begin + load_.held[i] + load_.alone[i]);
         }
-        if (people_ == 2)
-            for (const auto& group : load_.one_by_one) {
-                Seconds together = 0;
-                for (const int g : group)
-                    if (!p.done[static_cast<std::size_t>(g)]) together += load_.held[static_cast<std::size_t>(g)];
-                if (together > 0) tail = std::max(tail, soonest_of(p, group, soonest) + together);
-            }
-        return std::max(tail, (sum + work + people_ - 1) / people_);
+        for (const auto& group : load_.one_by_one) tail = std::max(tail, end_of(p, group, soonest, false));
+        for (const auto& group : load_.in_a_row) tail = std::max(tail, end_of(p, group, soonest, true));
+        // every moment of a plan is a sum of its times: nothing ends between two multiples of what they have in common
+        const Seconds bound = std::max(tail, (sum + work + people_ - 1) / people_);
+        return (bound + grain_ - 1) / grain_ * grain_;
     }
 
-    /// When one of those still to be done of a group can begin: after those of it that are done.
-    static Seconds soonest_of(const Prefix& p, const std::vector<int>& group, Seconds soonest) {
+    /// When what is still to be done of a group can end at the soonest, one after the other, with the waits between them or without.
+    Seconds end_of(const Prefix& p, const std::vector<int>& group, Seconds soonest, bool with_waits) const {
+        Seconds together = 0;
+        for (const int g : group) {
+            const auto i = static_cast<std::size_t>(g);
+            if (!p.done[i]) together += load_.held[i] + (with_waits ? load_.alone[i] : 0);
+        }
+        if (together == 0) return 0;
         for (const auto& placed : p.times.placed())
-            if (std::find(group.begin(), group.end(), placed.step) != group.end()) soonest = std::max(soonest, placed.hands_end);
-        return soonest;
+            if (std::binary_search(group.begin(), group.end(), placed.step))
+                soonest = std::max(soonest, with_waits ? placed.wait_end : placed.hands_end);
+        return soonest + together;
     }
 
     void extend(const Prefix& p, Seconds at_most) {
@@ -118,6 +135,7 @@ private:
             if (allowed_.pinned(step) ? i != place : allowed_.pinned(static_cast<int>(place))) continue;
             auto walk = p.walk == nullptr ? std::make_shared<Walk>(allowed_.begin(step)) : std::make_shared<Walk>(*p.walk);
             const std::size_t found = walk->found().size();
+            ++walked_;
             walk->go(step);
             if (place + 1 == steps_) walk->finish();
             if (allowed_.is_worse(*walk, found)) continue;
@@ -145,11 +163,14 @@ private:
         auto& others = by_steps_[p.done];
         for (const auto& o : others) {
             if (o.order == p.order) return false;
-            if (o.inversions <= p.inversions && o.times.as_early_as(p.times) && o.walk->state() == p.walk->state()) return true;
+            if ((hurries() || o.inversions <= p.inversions) && o.times.as_early_as(p.times) && o.walk->state() == p.walk->state())
+                return true;
         }
         if (keep) others.push_back(p);
         return false;
     }
+
+    bool hurries() const { return walked_ > kNearest; }
 
     /// One step after the other is put where the whole becomes shortest, as long as that helps.
     Best improved(Best best) const {
@@ -157,10 +178,12 @@ private:
         while (better && (!go_on_ || go_on_())) {
             better = false;
             for (std::size_t from = 0; from < steps_ && !better; ++from)
-                for (std::size_t to = 0; to < steps_ && !better; ++to) {
-                    if (from == to) continue;
+                for (std::size_t at = 0; at < steps_ * static_cast<std::size_t>(people_) && !better; ++at) {
+                    const std::size_t to = at % steps_;
                     auto order = best.order;
-                    const auto moved = order[from];
+                    auto moved = order[from];
+                    if (at >= steps_) moved.who = 1 - moved.who;
+                    if (from == to && at < steps_) continue;
                     order.erase(order.begin() + static_cast<std::ptrdiff_t>(from));
                     order.insert(order.begin() + static_cast<std::ptrdiff_t>(to), moved);
                     const Seconds seconds = length_of(load_, order, people_);
@@ -181,6 +204,9 @@ private:
     int people_;
     const std::function<bool()>& go_on_;
     std::size_t steps_;
+    Seconds grain_ = 1;
+    std::size_t walked_ = 0;
+    std::size_t most_walked_ = 0;
     std::priority_queue<std::shared_ptr<Prefix>, std::vector<std::shared_ptr<Prefix>>, Later> queue_;
     std::map<std::vector<bool>, std::vector<Prefix>> by_steps_;
 };
@@ -252,6 +278,27 @@ void tell_apart(const Allowed& allowed, Load& load) {
             if (!allowed.order(later_first) && !allowed.order(earlier_last)) load.apart[i][j] = load.apart[j][i] = true;
         }
     group(load);
+}
+
+std::size_t movable(const Allowed& allowed) {
+    const std::size_t n = allowed.job().steps.size();
+    std::size_t count = 0;
+    for (std::size_t from = 0; from < n; ++from) {
+        bool moves = false;
+        // from its own place outwards: what can move at all mostly passes its neighbour
+        for (std::size_t by = 1; by < n && !moves; ++by)
+            for (const bool up : {true, false}) {
+                if (moves || (up ? from < by : from + by >= n)) continue;
+                std::vector<int> order(n);
+                std::iota(order.begin(), order.end(), 0);
+                order.erase(order.begin() + static_cast<std::ptrdiff_t>(from));
+                order.insert(order.begin() + static_cast<std::ptrdiff_t>(up ? from - by : from + by), static_cast<int>(from));
+                moves = allowed.order(order);
+            }
+        count += moves ? 1 : 0;
+        if (count > kProved) return count;
+    }
+    return count;
 }
 
 Best best_order(const Allowed& allowed, const Load& load, int people, const std::function<bool()>& go_on) {

@@ -17,7 +17,8 @@ struct Placing {
     friend bool operator==(const Placing&, const Placing&) = default;
 };
 
-/// What is allowed: what is looked at in the hand stays looked at in the hand; and the findings of the written order, which any other may have too, and the steps that stay where they are.
+/// What is allowed: what is looked at in the hand stays looked at in the hand; and the findings of the written order, which any other may
+/// have too, and the steps that stay where they are.
 class Allowed {
 public:
     explicit Allowed(const dryrun::Job& job);
@@ -40,6 +41,9 @@ private:
     std::vector<bool> pinned_;
     std::vector<bool> records_;
 };
+
+/// How many steps can stand anywhere but where they are written, the others staying; counted up to one more than are always proved.
+std::size_t movable(const Allowed& allowed);
 
 /// Two steps that may not change places in the written order by the dry run are never done at the same time.
 void tell_apart(const Allowed& allowed, Load& load);

@@ -80,6 +80,7 @@ Load load_of(const Job& job, const std::vector<StepTimes>& times) {
         out.before.push_back(times[i].before);
         out.held.push_back(times[i].held());
         out.alone.push_back(times[i].alone());
+        out.last.push_back(touches.back().whole);
     }
     const std::size_t n = touches.size();
     out.waits_for.assign(n, std::vector<bool>(n, false));
@@ -99,21 +100,35 @@ Load load_of(const Job& job, const std::vector<StepTimes>& times) {
     return out;
 }
 
-void group(Load& load) {
-    load.one_by_one.clear();
-    const std::size_t n = load.held.size();
+namespace {
+
+/// Steps that are all related to one another, grown from each of them.
+template <class Related>
+std::vector<std::vector<int>> groups_of(std::size_t n, Related&& related) {
+    std::vector<std::vector<int>> out;
     for (std::size_t seed = 0; seed < n; ++seed) {
         std::vector<int> group{static_cast<int>(seed)};
         for (std::size_t i = 0; i < n; ++i)
-            if (i != seed && std::all_of(group.begin(), group.end(), [&](int g) { return load.apart[i][static_cast<std::size_t>(g)]; }))
+            if (i != seed && std::all_of(group.begin(), group.end(), [&](int g) { return related(i, static_cast<std::size_t>(g)); }))
                 group.push_back(static_cast<int>(i));
         std::sort(group.begin(), group.end());
-        if (group.size() > 1 && std::find(load.one_by_one.begin(), load.one_by_one.end(), group) == load.one_by_one.end())
-            load.one_by_one.push_back(std::move(group));
+        if (group.size() > 1 && std::find(out.begin(), out.end(), group) == out.end()) out.push_back(std::move(group));
     }
+    return out;
 }
 
-Timetable::Timetable(const Load& load, int people) : load_(&load), free_(static_cast<std::size_t>(people), 0) {}
+}  // namespace
+
+void group(Load& load) {
+    const std::size_t n = load.held.size();
+    load.one_by_one = groups_of(n, [&](std::size_t i, std::size_t j) { return load.apart[i][j]; });
+    load.in_a_row = groups_of(n, [&](std::size_t i, std::size_t j) {
+        return (load.waits_for[i][j] && load.waits_for[j][i]) || (load.last[i] && j < i) || (load.last[j] && i < j);
+    });
+}
+
+Timetable::Timetable(const Load& load, int people)
+    : load_(&load), free_(static_cast<std::size_t>(people), 0), where_(load.held.size(), -1) {}
 
 void Timetable::place(int step, int who) {
     const auto s = static_cast<std::size_t>(step);
@@ -142,20 +157,27 @@ void Timetable::place(int step, int who) {
     free_[static_cast<std::size_t>(who)] = now.hands_end;
     last_begin_ = now.begin;
     end_ = std::max(end_, now.wait_end);
+    where_[s] = static_cast<int>(placed_.size());
     placed_.push_back(now);
 }
 
 bool Timetable::as_early_as(const Timetable& other) const {
     if (end_ > other.end_ || last_begin_ > other.last_begin_) return false;
-    for (std::size_t i = 0; i < free_.size(); ++i)
-        if (free_[i] > other.free_[i]) return false;
+    // from here on the two people are alike
+    auto mine = free_;
+    auto theirs = other.free_;
+    std::sort(mine.begin(), mine.end());
+    std::sort(theirs.begin(), theirs.end());
+    for (std::size_t i = 0; i < mine.size(); ++i)
+        if (mine[i] > theirs[i]) return false;
+    // an end that lies before everything that is still to come is felt by nobody
+    const Seconds floor = theirs.front();
     for (const auto& p : placed_) {
-        const auto it = std::find_if(other.placed_.begin(), other.placed_.end(), [&](const Placed& o) { return o.step == p.step; });
-        // an end that lies before everything that is still to come is felt by nobody
-        const Seconds floor = *std::min_element(other.free_.begin(), other.free_.end());
-        if (it == other.placed_.end() || (p.wait_end > it->wait_end && p.wait_end > floor) ||
-            (p.hands_end > it->hands_end && p.hands_end > floor))
-            return false;
+        if (p.wait_end <= floor) continue;
+        const int at = other.where_[static_cast<std::size_t>(p.step)];
+        if (at < 0) return false;
+        const auto& o = other.placed_[static_cast<std::size_t>(at)];
+        if (p.wait_end > o.wait_end || (p.hands_end > o.hands_end && p.hands_end > floor)) return false;
     }
     return true;
 }

@@ -11,9 +11,11 @@ namespace anagraph::core::schedule {
 /// What a plan needs to know of a job's steps, worked out once.
 struct Load {
     std::vector<Seconds> before, held, alone;  // of each step
+    std::vector<bool> last;                    // it comes after all that is written before it: the entry in the book
     std::vector<std::vector<bool>> waits_for;  // [j][i]: j, coming after i, begins once the waits of i have ended
     std::vector<std::vector<bool>> apart;      // [j][i]: never done at the same time by two people
     std::vector<std::vector<int>> one_by_one;  // steps of which each is apart from every other; see group()
+    std::vector<std::vector<int>> in_a_row;    // and of which each waits for every other, whatever the order: a bound with their waits
 };
 /// `times` in the order of the job's steps. Two steps that may not change places by the dry run are apart as well; that is told later
 /// (search.h).
@@ -48,6 +50,7 @@ private:
     const Load* load_;
     std::vector<Seconds> free_;
     std::vector<Placed> placed_;
+    std::vector<int> where_;  // of each step in placed_; -1: not placed
     Seconds last_begin_ = 0;
     Seconds end_ = 0;
 };
