@@ -47,7 +47,7 @@ struct ThreadLayout {
 };
 
 inline constexpr double kBandWidth = 20;
-inline constexpr double kLeastBetweenThreads = 30;
+inline constexpr double kLeastBetweenThreads = 28;
 
 ThreadLayout thread_layout(const core::Threads& threads, const core::Plan* plan, const ThreadMetrics& metrics);
 

@@ -25,8 +25,10 @@ public:
         const auto found = variant_.empty() ? core::dry_run(*p) : core::dry_run(*p, variant_);
         json findings = json::array();
         std::string words;
+        std::size_t fixes = kFixes;  // who has hundreds of findings mends the first ones and asks again
         for (const auto& f : found) {
-            findings.push_back(as_json(*p, f));
+            findings.push_back(as_json(*p, f, fixes > 0));
+            fixes -= fixes > 0 ? 1 : 0;
             words += in_words(*p, f);
         }
         json facts = json::array();
@@ -38,10 +40,12 @@ public:
     }
 
 private:
-    json as_json(const core::Procedure& p, const core::OrderFinding& f) const {
+    static constexpr std::size_t kFixes = 40;
+
+    json as_json(const core::Procedure& p, const core::OrderFinding& f, bool with_fix) const {
         json items = json::array();
         for (const auto& id : f.items) items.push_back(id.text());
-        const auto fix = core::fix_for(p, f);
+        const auto fix = with_fix && answer_.as_json ? core::fix_for(p, f) : std::nullopt;
         json out{{"rule", core::name_of(f.rule)}, {"level", core::name_of(f.weight())}, {"step", f.step.text()},
             {"line", f.line ? json(*f.line) : json(nullptr)}, {"items", items}, {"because", f.because},
             {"fix", fix ? core::to_json(*fix) : json(nullptr)}};

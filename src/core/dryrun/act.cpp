@@ -177,6 +177,12 @@ private:
         t.seat = Seat::On;
         t.put_on = when_;
         closed(n);
+        // the new one sits where the old one came off
+        if (const int old = job_.thing(n).instead_of; old != kNone && s_.at(old).seat == Seat::Off) {
+            s_.at(old).seat = Seat::On;
+            s_.at(old).grip = Grip::Tight;
+            closed(old);
+        }
     }
 
     void closed(int n) {
@@ -323,12 +329,11 @@ private:
     void lower() {
         const bool carried = !d_.items.empty() && std::all_of(d_.items.begin(), d_.items.end(), [&](int n) { return is_off(s_, n); });
         if (carried || s_.raised == Raised::Down) return;
-        if (names_stand()) {
-            s_.stands_placed = true;
-            s_.raised = Raised::OnStands;
-        } else {
+        // stands that nobody has placed carry nothing
+        if (!names_stand())
             s_.raised = Raised::Down;
-        }
+        else if (s_.stands_placed)
+            s_.raised = Raised::OnStands;
     }
 
     void place() {
@@ -456,7 +461,7 @@ bool reaches_into_running(const State& s, const Job& job, const Doing& d) {
     const bool opens = d.verb == Verb::Remove || d.verb == Verb::Disconnect || d.verb == Verb::Drain || d.verb == Verb::Clean ||
         d.verb == Verb::Cut || d.verb == Verb::Replace;
     if (asked && !opens) return false;
-    const bool goes_on = d.verb == Verb::Fit || d.verb == Verb::Close || d.verb == Verb::Connect || d.verb == Verb::Replace;
+    const bool goes_on = puts_on(d.verb) || d.verb == Verb::Replace;
     const bool beside = !d.items.empty() && std::all_of(d.items.begin(), d.items.end(), [&](int n) {
         const auto kind = job.thing(n).kind;
         return kind == ItemKind::Tool || kind == ItemKind::Vessel || kind == ItemKind::Protection ||
@@ -469,7 +474,7 @@ bool works_under_lifted(const State& s, const Job& job, const Doing& d) {
     if (s.raised != Raised::Up) return false;
     const bool work = hands_in(d.verb) || d.verb == Verb::Inspect || d.verb == Verb::Check || d.verb == Verb::Measure ||
         d.verb == Verb::Mark || d.verb == Verb::Pump || d.verb == Verb::Run;
-    const bool goes_on = d.verb == Verb::Fit || d.verb == Verb::Close || d.verb == Verb::Connect;
+    const bool goes_on = puts_on(d.verb);
     const bool beside = !d.items.empty() && std::all_of(d.items.begin(), d.items.end(), [&](int n) {
         const auto kind = job.thing(n).kind;
         return kind == ItemKind::Tool || kind == ItemKind::Vessel || kind == ItemKind::Protection || job.thing(n).stand ||

@@ -4,6 +4,7 @@
 #include <map>
 
 #include "core/base/letters.h"
+#include "core/dryrun/mends.h"
 #include "core/dryrun/walk.h"
 #include "core/editing/line_actions.h"
 
@@ -112,8 +113,12 @@ std::optional<Change> fix_for(const Procedure& p, const OrderFinding& finding) {
     const auto rule = std::find_if(rules.begin(), rules.end(), [&](const RuleOfOrder& r) { return r.rule == finding.rule; });
     if (rule->mend == nullptr || p.find(finding.step) == nullptr) return std::nullopt;
     const auto before = dry_run(p);
+    std::size_t tries = tries_in(p);
     for (auto& change : rule->mend(p, finding))
-        if (mends(p, finding, before, change)) return std::move(change);
+        if (tries-- == 0)
+            break;
+        else if (mends(p, finding, before, change))
+            return std::move(change);
     return std::nullopt;
 }
 

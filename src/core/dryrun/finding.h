@@ -55,7 +55,7 @@ struct Names<OrderRule> {
         {OrderRule::Unsupported, "unsupported", "not on stands"}, {OrderRule::NoVessel, "no-vessel", "nothing to drain into"},
         {OrderRule::VesselTooSmall, "vessel-too-small", "vessel too small"}, {OrderRule::NotNamed, "not-named", "not on the list"},
         {OrderRule::ClosedBeforeTest, "closed-before-test", "closed before the test"},
-        {OrderRule::NotTested, "not-tested", "leaks not looked for"}, {OrderRule::NotRefilled, "not-refilled", "not filled again"},
+        {OrderRule::NotTested, "not-tested", "no look for leaks"}, {OrderRule::NotRefilled, "not-refilled", "not filled again"},
         {OrderRule::Overfilled, "overfilled", "too much poured"}, {OrderRule::Short, "short", "too little poured"},
         {OrderRule::LevelNotRead, "level-not-read", "level not read"}, {OrderRule::OffTwice, "off-twice", "off twice"},
         {OrderRule::WithoutEffect, "without-effect", "without effect"}, {OrderRule::FigureOpen, "figure-open", "figure not proved"},

@@ -97,6 +97,7 @@ public:
         for (const auto& item : p_.items)
             if (item.kind == ItemKind::Fluid) fluid_of(number(item.id));
         tell_siblings();
+        tell_old_from_new();
         find_cycles();
         for (const auto& step : p_.steps) step_of(step);
         tell_levels();
@@ -235,6 +236,17 @@ private:
             for (const auto& id : item.under)
                 if (const auto it = numbers_.find(id); it != numbers_.end()) under.push_back(it->second);
             tell(under);
+        }
+    }
+
+    /// "new filter" takes the place of "old filter". What closes a system is no opening of it while it lies ready.
+    void tell_old_from_new() {
+        for (auto& t : job_.things) {
+            if (!t.starts_off) continue;
+            const std::string rest = t.name.substr(3);
+            for (std::size_t i = 0; i < job_.things.size(); ++i)
+                if (job_.things[i].name == "old" + rest || job_.things[i].name == "used" + rest) t.instead_of = static_cast<int>(i);
+            if (t.fluid != kNone) t.starts_off = false;
         }
     }
 

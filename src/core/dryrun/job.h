@@ -49,7 +49,8 @@ struct Thing {
     bool ramp = false;     // carries what it lifts safely by itself
     bool machine = false;  // the machine of the guide
     bool filter = false;
-    bool starts_off = false;  // a new one that lies ready
+    bool starts_off = false;     // a new one that lies ready
+    ThingNo instead_of = kNone;  // the old one whose place it takes
     bool starts_open = false;
     bool cyclic = false;        // it lies behind itself, by way of others
     std::vector<Range> wrench;  // torques a wrench of this name can be set to, N·m

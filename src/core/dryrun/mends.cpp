@@ -23,11 +23,13 @@ std::size_t place_of(const Procedure& p, const StepId& id) {
 }
 Place place_of(const Procedure& p, const OrderFinding& f) { return {place_of(p, f.step), f.action.value_or(0)}; }
 
-/// Every place from one on: the later ones of its step, and those of the steps after it.
+/// The places from one on: the later ones of its step, and those of the steps after it; in a very long guide the nearest.
 std::vector<Place> places_from(const Procedure& p, Place from) {
+    const std::size_t most = tries_in(p);
     std::vector<Place> out;
     for (std::size_t s = from.step; s < p.steps.size(); ++s)
-        for (std::size_t a = s == from.step ? from.action : 0; a <= p.steps[s].actions.size(); ++a) out.push_back({s, a});
+        for (std::size_t a = s == from.step ? from.action : 0; a <= p.steps[s].actions.size() && out.size() < most; ++a)
+            out.push_back({s, a});
     return out;
 }
 Place after(Place place) { return {place.step, place.action + 1}; }
@@ -128,6 +130,14 @@ std::vector<Place> done_later(const Procedure& p, Place from, const ItemId& item
     return out;
 }
 
+/// The action put off to each place after the next one.
+Changes later(const Procedure& p, const OrderFinding& f, const char* label) {
+    Changes out;
+    const Place at = place_of(p, f);
+    for (const auto& to : places_from(p, {at.step, at.action + 2})) move(out, p, at, to, label);
+    return out;
+}
+
 const Item* item_of_kind(const Procedure& p, const OrderFinding& f, ItemKind kind) {
     for (const auto& id : f.items)
         if (const Item* item = p.find(id); item != nullptr && item->kind == kind) return item;
@@ -135,6 +145,13 @@ const Item* item_of_kind(const Procedure& p, const OrderFinding& f, ItemKind kin
 }
 
 }  // namespace
+
+std::size_t tries_in(const Procedure& p) {
+    constexpr std::size_t kActionsWalked = 60000;
+    std::size_t actions = 1;
+    for (const auto& s : p.steps) actions += s.actions.size();
+    return std::max<std::size_t>(10, kActionsWalked / actions);
+}
 
 Changes open_it_before(const Procedure& p, const OrderFinding& f) {
     Changes out;
@@ -145,12 +162,7 @@ Changes open_it_before(const Procedure& p, const OrderFinding& f) {
     return out;
 }
 
-Changes fill_later(const Procedure& p, const OrderFinding& f) {
-    Changes out;
-    const Place at = place_of(p, f);
-    for (const auto& to : places_from(p, {at.step, at.action + 2})) move(out, p, at, to, "fill it once it is closed");
-    return out;
-}
+Changes fill_later(const Procedure& p, const OrderFinding& f) { return later(p, f, "fill it once it is closed"); }
 
 Changes put_it_back(const Procedure& p, const OrderFinding& f) {
     Changes out;
@@ -191,12 +203,7 @@ Changes tighten_it(const Procedure& p, const OrderFinding& f) {
     return out;
 }
 
-Changes do_it_later(const Procedure& p, const OrderFinding& f) {
-    Changes out;
-    const Place at = place_of(p, f);
-    for (const auto& to : places_from(p, {at.step, at.action + 2})) move(out, p, at, to, "tighten it once all are started");
-    return out;
-}
+Changes do_it_later(const Procedure& p, const OrderFinding& f) { return later(p, f, "tighten it once all are started"); }
 
 Changes renew_it(const Procedure& p, const OrderFinding& f) {
     Changes out;

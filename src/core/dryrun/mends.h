@@ -6,6 +6,9 @@
 
 namespace anagraph::core::dryrun {
 
+/// How many ways to mend something are tried in a guide: fewer in a very long one, so that nobody waits.
+std::size_t tries_in(const Procedure& p);
+
 std::vector<Change> open_it_before(const Procedure& p, const OrderFinding& f);
 std::vector<Change> fill_later(const Procedure& p, const OrderFinding& f);
 std::vector<Change> put_it_back(const Procedure& p, const OrderFinding& f);

@@ -18,6 +18,8 @@ struct Scene {
     Moment when;
 };
 
+inline bool does(const Scene& in, Verb verb) { return in.doing->verb == verb; }
+
 /// What was found, in the numbers of the job.
 struct Found {
     OrderRule rule = OrderRule::LeftOff;

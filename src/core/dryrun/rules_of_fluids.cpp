@@ -13,9 +13,6 @@ namespace {
 const std::string& name(const Scene& in, int fluid) { return in.job.thing(in.job.fluid(fluid).thing).name; }
 std::vector<ThingNo> itself(const Scene& in, int fluid) { return {in.job.fluid(fluid).thing}; }
 
-bool does(const Scene& in, Verb verb) { return in.doing->verb == verb; }
-bool takes_off(const Scene& in) { return does(in, Verb::Remove) || does(in, Verb::Open) || does(in, Verb::Disconnect); }
-
 /// Amounts of a guide are good to about two parts in a hundred: what differs by less is the same, written in other units.
 constexpr double kSame = 0.02;
 
@@ -43,7 +40,7 @@ void fill_not_proved(const Scene& in, Findings& out) {
     };
     if (does(in, Verb::Drain))
         for (const int f : in.doing->fluids) at(f);
-    if (takes_off(in))
+    if (takes_off(in.doing->verb))
         for (const int n : in.doing->items) {
             const auto& t = in.job.thing(n);
             if (t.fluid != kNone && t.at == Opening::Bottom && !t.filter && !is_off(in.state, n)) at(t.fluid);
@@ -77,8 +74,7 @@ void no_vessel(const Scene& in, Findings& out) {
         return;
     }
     // what was opened and is closed again without an action that drains it has run out all the same
-    const bool puts_on = does(in, Verb::Fit) || does(in, Verb::Close) || does(in, Verb::Connect) || does(in, Verb::Replace);
-    if (!puts_on) return;
+    if (!puts_on(in.doing->verb) && !does(in, Verb::Replace)) return;
     for (const int n : in.doing->items) {
         const int f = in.job.thing(n).fluid;
         if (f == kNone || in.job.thing(n).at != Opening::Bottom || !is_off(in.state, n)) continue;

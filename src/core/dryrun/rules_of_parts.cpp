@@ -9,10 +9,6 @@
 namespace anagraph::core::dryrun {
 namespace {
 
-bool does(const Scene& in, Verb verb) { return in.doing->verb == verb; }
-bool takes_off(const Scene& in) { return does(in, Verb::Remove) || does(in, Verb::Open) || does(in, Verb::Disconnect); }
-bool puts_on(const Scene& in) { return does(in, Verb::Fit) || does(in, Verb::Close) || does(in, Verb::Connect); }
-
 bool of_the_machine(const Thing& t) {
     return t.known && (t.kind == ItemKind::Part || t.kind == ItemKind::Fastener || t.kind == ItemKind::Seal);
 }
@@ -24,20 +20,6 @@ bool is_to_be_tight(const Thing& t, const ThingState& s) {
     return t.kind == ItemKind::Fastener || s.was_loosened;
 }
 
-/// Is a thing that came off for good replaced by another one: an "old filter" by the new one?
-bool has_successor(const Scene& in, int n) {
-    const auto& t = in.job.thing(n);
-    if (t.name.rfind("old ", 0) != 0 && t.name.rfind("used ", 0) != 0) return false;
-    const std::string_view last = std::string_view(t.name).substr(t.name.rfind(' ') + 1);
-    for (std::size_t i = 0; i < in.job.things.size(); ++i) {
-        const auto& other = in.job.things[i];
-        if (static_cast<int>(i) != n && other.name.ends_with(last) && in.state.things[i].put_on.ever() &&
-            !is_off(in.state, static_cast<int>(i)))
-            return true;
-    }
-    return false;
-}
-
 }  // namespace
 
 void left_off(const Scene& in, Findings& out) {
@@ -45,7 +27,7 @@ void left_off(const Scene& in, Findings& out) {
         const int n = static_cast<int>(i);
         const auto& s = in.state.things[i];
         const auto& t = in.job.things[i];
-        if (!of_the_machine(t) || s.seat == Seat::On || !s.came_off.ever() || t.starts_open || has_successor(in, n)) continue;
+        if (!of_the_machine(t) || s.seat == Seat::On || !s.came_off.ever() || t.starts_open) continue;
         // the old seal comes off to make way; that another sits there is asked where it is closed
         if (t.kind == ItemKind::Seal && s.disposed) continue;
         out.say(s.came_off, {n}, [&] {
@@ -92,7 +74,7 @@ void tightened_early(const Scene& in, Findings& out) {
 }
 
 void old_seal(const Scene& in, Findings& out) {
-    if (!puts_on(in) && !does(in, Verb::Replace)) return;
+    if (!puts_on(in.doing->verb) && !does(in, Verb::Replace)) return;
     for (const int n : in.doing->items) {
         if (in.state.at(n).seat == Seat::On && !does(in, Verb::Replace)) continue;
         for (const int seal : in.job.thing(n).seals) {
@@ -158,7 +140,7 @@ void not_reached(const Scene& in, Findings& out) {
         // a look for leaks is a look at what closes a system from where one stands
         if (looks && (in.state.running || (t.fluid != kNone && in.state.fluid(t.fluid).run_closed))) continue;
         // what is off is in the hand; going back on it needs its place free
-        if (is_off(in.state, n) && !puts_on(in) && !does(in, Verb::Replace)) continue;
+        if (is_off(in.state, n) && !puts_on(in.doing->verb) && !does(in, Verb::Replace)) continue;
         std::vector<ThingNo> before;
         for (const int b : t.behind) {
             // what is taken off or put on in the same action comes off first and goes on last
@@ -176,7 +158,7 @@ void not_reached(const Scene& in, Findings& out) {
 }
 
 void closed_before_test(const Scene& in, Findings& out) {
-    if (!puts_on(in)) return;
+    if (!puts_on(in.doing->verb)) return;
     for (const int n : in.doing->items) {
         const auto& t = in.job.thing(n);
         if (t.kind != ItemKind::Part || t.fluid != kNone || !t.seals.empty() || !is_off(in.state, n)) continue;
@@ -197,7 +179,7 @@ void closed_before_test(const Scene& in, Findings& out) {
 }
 
 void off_twice(const Scene& in, Findings& out) {
-    if (!takes_off(in)) return;
+    if (!takes_off(in.doing->verb)) return;
     for (const int n : in.doing->items)
         if (of_the_machine(in.job.thing(n)) && in.state.at(n).times_off > 0 && in.state.at(n).seat == Seat::On)
             out.say(in.when, {n}, [&] {

@@ -68,7 +68,7 @@ void too_hot(const Scene& in, Findings& out) {
                 });
         return;
     }
-    if (d.verb != Verb::Remove && d.verb != Verb::Open && d.verb != Verb::Disconnect && d.verb != Verb::Replace) return;
+    if (!takes_off(d.verb) && d.verb != Verb::Replace) return;
     for (const int n : d.items)
         if (const int f = in.job.thing(n).fluid; f != kNone && !is_off(in.state, n) && !is_drained(in.state, f))
             out.say(in.when, {n}, [&] {

@@ -29,8 +29,8 @@ struct Done {
     std::size_t step;
 };
 
-bool takes_off(Verb v) { return v == Verb::Remove || v == Verb::Open || v == Verb::Disconnect; }
-bool puts_on(Verb v) { return v == Verb::Fit || v == Verb::Close || v == Verb::Connect || v == Verb::Replace; }
+/// It is back: put on again, or a new one in its place.
+bool is_back(Verb v) { return puts_on(v) || v == Verb::Replace; }
 
 /// On the film, where every step has its place there; else as written.
 std::vector<Done> done_in_order(const Procedure& p) {
@@ -68,6 +68,7 @@ public:
     }
 
     std::vector<WorkedOut> all() {
+        know();
         for (const auto& item : p_.items) {
             if (may(item, Trait::Closes) && !item.closes) closes(item);
             if (may(item, Trait::Behind) && item.behind.empty()) behind(item);
@@ -90,14 +91,10 @@ private:
 
     // -- closes -----------------------------------------------------------------------------------------------------------
 
-    std::optional<Opening> place_by_name(const Item& item) const {
+    static std::optional<Opening> place_by_name(const Item& item, bool undone) {
         const auto own = words(item.name);
-        if (!own.empty() && kFluidFilters.has(own.back()) && !called(item.name, kOtherFilters)) {
-            const bool changed = std::any_of(done_.begin(), done_.end(), [&](const Done& d) {
-                return (takes_off(d.verb) || d.verb == Verb::Replace || d.verb == Verb::Loosen) && has(d.items, item.id);
-            });
-            return changed ? std::optional(Opening::Bottom) : std::nullopt;
-        }
+        if (!own.empty() && kFluidFilters.has(own.back()) && !called(item.name, kOtherFilters))
+            return undone ? std::optional(Opening::Bottom) : std::nullopt;
         const bool closing = called(item.name, kClosing);
         if (closing && called(item.name, kDraining)) return Opening::Bottom;
         if (called(item.name, kFilling) && (closing || called(item.name, WordList{"filler neck tube"}))) return Opening::Top;
@@ -133,7 +130,7 @@ private:
 
     void closes(const Item& item) {
         if (item.kind != ItemKind::Part && item.kind != ItemKind::Fastener) return;
-        const auto at = place_by_name(item);
+        const auto at = known(item).place;
         if (!at) return;
         const auto [fluid, why] = fluid_for(item);
         if (fluid == nullptr) return;
@@ -154,31 +151,48 @@ private:
         std::size_t off = 0, on = 0;
         bool both = false;
     };
-    /// When a thing came off first and went back last.
-    Times times(const ItemId& id) const {
-        Times t;
+    /// What is asked of every item beside every other, worked out once: when it came off first and went back last, and what its name says.
+    struct Known {
+        Times times;
         bool off = false;
-        for (std::size_t i = 0; i < done_.size(); ++i) {
-            if (!has(done_[i].items, id)) continue;
-            if (!off && takes_off(done_[i].verb)) t.off = i, off = true;
-            if (off && puts_on(done_[i].verb)) t.on = i, t.both = true;
+        bool undone = false;  // it is undone at all
+        bool cover = false;
+        std::optional<Opening> place;
+    };
+    void know() {
+        std::map<ItemId, Known*> by_id;
+        known_.resize(p_.items.size());
+        for (std::size_t i = 0; i < p_.items.size(); ++i) {
+            by_id[p_.items[i].id] = &known_[i];
+            known_[i].cover = p_.items[i].kind == ItemKind::Part && called(p_.items[i].name, kCovers);
         }
-        return t;
+        for (std::size_t i = 0; i < done_.size(); ++i)
+            for (const auto& id : done_[i].items) {
+                const auto it = by_id.find(id);
+                if (it == by_id.end()) continue;
+                Known& k = *it->second;
+                k.undone = k.undone || takes_off(done_[i].verb) || done_[i].verb == Verb::Replace || done_[i].verb == Verb::Loosen;
+                if (!k.off && takes_off(done_[i].verb)) k.times.off = i, k.off = true;
+                if (k.off && is_back(done_[i].verb)) k.times.on = i, k.times.both = true;
+            }
+        for (std::size_t i = 0; i < p_.items.size(); ++i) known_[i].place = place_by_name(p_.items[i], known_[i].undone);
     }
+    const Known& known(const Item& item) const { return known_[static_cast<std::size_t>(&item - p_.items.data())]; }
 
     void behind(const Item& item) {
         // fasteners hold things; of them only those that close something are looked for behind a cover
-        if (item.kind != ItemKind::Part && !(item.kind == ItemKind::Fastener && (item.closes || place_by_name(item)))) return;
-        const Times own = times(item.id);
+        if (item.kind != ItemKind::Part && !(item.kind == ItemKind::Fastener && (item.closes || known(item).place))) return;
+        const Times own = known(item).times;
         if (!own.both) return;
         Item with = item;
         for (const auto& other : p_.items) {
             // a plug or a lid that closes a system stands in nobody's way
-            if (other.id == item.id || has(other.behind, item.id) || other.closes || place_by_name(other)) continue;
-            const bool cover = other.kind == ItemKind::Part && called(other.name, kCovers);
+            const Known& theirs = known(other);
+            if (other.id == item.id || other.closes || theirs.place || has(other.behind, item.id)) continue;
+            const bool cover = theirs.cover;
             const bool holds = other.kind == ItemKind::Fastener && item.kind == ItemKind::Part;
             if (!cover && !holds) continue;
-            const Times before = times(other.id);
+            const Times& before = theirs.times;
             if (!before.both || before.off >= own.off || before.on <= own.on) continue;
             // a fastener holds what comes off straight after it
             if (holds && !cover && !straight_after(before.off, own.off)) continue;
@@ -219,9 +233,9 @@ private:
             }
         }
         for (std::size_t i = 0; over == nullptr && i < done_.size(); ++i) {
-            if (!puts_on(done_[i].verb) || !has(done_[i].items, item.id)) continue;
+            if (!is_back(done_[i].verb) || !has(done_[i].items, item.id)) continue;
             for (std::size_t k = i; k < done_.size() && done_[k].step == done_[i].step && over == nullptr; ++k)
-                if (puts_on(done_[k].verb))
+                if (is_back(done_[k].verb))
                     for (const auto& id : done_[k].items)
                         if (const Item* next = p_.find(id); next != nullptr && id != item.id &&
                             (next->kind == ItemKind::Part || next->kind == ItemKind::Fastener) && over == nullptr) {
@@ -278,6 +292,7 @@ private:
 
     const Procedure& p_;
     std::vector<Done> done_;
+    std::vector<Known> known_;
     std::vector<ItemId> fluids_;
     std::vector<WorkedOut> out_;
 };

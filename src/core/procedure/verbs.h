@@ -59,4 +59,8 @@ struct Names<Verb> {
 /// as what they meant. Nothing for a word nobody knows.
 std::optional<Verb> verb_of(std::string_view word);
 
+/// Does it make an opening, so that something is off or open after it? Does it end one, by hand?
+constexpr bool takes_off(Verb v) { return v == Verb::Remove || v == Verb::Open || v == Verb::Disconnect; }
+constexpr bool puts_on(Verb v) { return v == Verb::Fit || v == Verb::Close || v == Verb::Connect; }
+
 }  // namespace anagraph::core

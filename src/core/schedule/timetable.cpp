@@ -44,9 +44,7 @@ void touch(const Job& job, const Doing& d, Touches& out) {
                 std::find(job.things[c].seals.begin(), job.things[c].seals.end(), n) != job.things[c].seals.end())
                 out.fluids.insert(job.things[c].fluid);
         if (t.machine) out.machine = true;
-        if (t.fluid != dryrun::kNone &&
-            (d.verb == Verb::Remove || d.verb == Verb::Open || d.verb == Verb::Disconnect || d.verb == Verb::Replace))
-            out.opens = true;
+        if (t.fluid != dryrun::kNone && (takes_off(d.verb) || d.verb == Verb::Replace)) out.opens = true;
     }
     if (d.verb == Verb::Drain) out.opens = true;
     if (d.verb == Verb::Run) out.runs = true;

@@ -287,6 +287,35 @@ TEST(DryRunBadInput, NothingAtAllAndOneOfEverythingUnknown) {
     EXPECT_FALSE(is_clean(dry_run(p)));
 }
 
+TEST(DryRunBadInput, TwoThousandCoversAreWalked) {
+    Procedure p;
+    for (int i = 0; i < 2000; ++i) {
+        p.items.push_back({ItemId("cover-" + std::to_string(i)), ItemKind::Part, "cover " + std::to_string(i), "", ""});
+        Step s;
+        s.id = StepId("step-" + std::to_string(i));
+        s.actions = {{"remove", {p.items.back().id}, {}}, {"fit", {p.items.back().id}, {}}};
+        p.steps.push_back(std::move(s));
+    }
+    EXPECT_TRUE(dry_run(p).empty());
+}
+
+TEST(DryRunBadInput, AFixIsLookedForInALongGuideToo) {
+    Procedure p = with_written_lines(winch());
+    for (int n = 0; n < 300; ++n) {
+        Step s = p.steps[4];
+        s.id = StepId("more-" + std::to_string(n));
+        s.actions.assign(16, GuideOf::action("inspect winch"));
+        s.lines.clear();
+        s.states.clear();
+        p.steps.push_back(std::move(s));
+    }
+    p.steps[3].actions.erase(p.steps[3].actions.begin());
+    p.steps[3].lines.erase(p.steps[3].lines.begin());
+    const auto found = dry_run(p);
+    ASSERT_EQ(found.size(), 1U) << told(found);
+    EXPECT_TRUE(fix_for(p, found[0]));
+}
+
 TEST(DryRunBadInput, FiveThousandActionsAreWalked) {
     Procedure p = winch();
     for (int n = 0; n < 200; ++n) {
