@@ -14,6 +14,7 @@
 #include <map>
 #include <set>
 
+#include "app/dryrun/dryrun_station.h"
 #include "app/figures/figures_station.h"
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
@@ -196,6 +197,17 @@ TEST_F(UndoWalk, OneUndoTakesBackWhateverACommandChanged) {
         (*w)->plates().items().setCurrentRow(3);
         (*w)->plates().view().setFocus();
     });
+    const int before_the_dry_run = changed_;
+    for (const int row : {0, 1}) {
+        walk((*w)->dry_run().commands(), [&] {
+            (*w)->go(MainWindow::DryRun);
+            (void)QTest::qWaitFor([&] { return (*w)->dry_run().planned(); }, 60000);
+            (*w)->dry_run().view().stand_on({3, 0.5});
+            (*w)->dry_run().list().setCurrentRow(row);
+            (*w)->dry_run().list().setFocus();
+        });
+    }
+    EXPECT_GE(changed_ - before_the_dry_run, 4);
     (*w)->go(MainWindow::Shelf);
     // what it brings in, finds again and opens is no change of a guide
     walk((*w)->shelf().commands(), [&] { (*w)->go(MainWindow::Shelf); }, {"shelf.new"});

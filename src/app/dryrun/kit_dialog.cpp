@@ -70,7 +70,7 @@ QString kit_page(const core::Procedure& p, const std::string& variant) {
 KitDialog::KitDialog(const core::Procedure& p, const std::string& variant, QWidget* parent)
     : QDialog(parent), title_(text(p.header.machine + " " + p.header.title)) {
     setWindowTitle(tr("Kit"));
-    resize(720, 620);
+    resize(760, 700);
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(20, 16, 20, 16);
     list_ = new QTextBrowser(this);

@@ -220,7 +220,8 @@ private:
 
     bool of_another_variant(const ItemId& id) const { return p_.find(id) == nullptr && whole_.find(id) != nullptr; }
 
-    /// Fasteners that hold one thing: it lies behind them all, or a seal sits under them all.
+    /// Fasteners that hold one thing: it lies behind them all, a seal sits under them all, or one action takes them together. Plugs
+    /// close a system each for itself.
     void tell_siblings() {
         const auto tell = [&](const std::vector<ThingNo>& group) {
             for (const int a : group)
@@ -237,6 +238,14 @@ private:
                 if (const auto it = numbers_.find(id); it != numbers_.end()) under.push_back(it->second);
             tell(under);
         }
+        for (const auto& step : p_.steps)
+            for (const auto& a : step.actions) {
+                std::vector<ThingNo> together;
+                for (const auto& id : a.items)
+                    if (const auto it = numbers_.find(id); it != numbers_.end() && at(it->second).fluid == kNone)
+                        together.push_back(it->second);
+                if (verb_of(a.verb) == Verb::Remove || verb_of(a.verb) == Verb::Loosen) tell(together);
+            }
     }
 
     /// "new filter" takes the place of "old filter". What closes a system is no opening of it while it lies ready.

@@ -165,7 +165,8 @@ void closed_before_test(const Scene& in, Findings& out) {
         std::vector<ThingNo> hidden;
         for (const int h : t.hides) {
             int f = in.job.thing(h).fluid;
-            if (f == kNone || in.job.thing(h).at != Opening::Bottom || !in.state.at(h).came_off.ever()) continue;
+            const auto at = in.job.thing(h).at;
+            if (f == kNone || at == Opening::Top || at == Opening::Vent || !in.state.at(h).came_off.ever()) continue;
             if (!in.state.fluid(f).looked.ever()) hidden.push_back(h);
         }
         if (hidden.empty()) continue;

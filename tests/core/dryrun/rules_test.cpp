@@ -127,7 +127,7 @@ const std::map<OrderRule, Cases>& cases() {
                  {"two that hold one seal",
                      changed(with(without(two_bolts(), "on", "fit short"), "on", "fit short", "tighten short @short-torque with wrench"), [](Procedure& p) { item(p, "cover").behind.clear(); item(p, "cover").none_of = {"behind"};
                          p.items.push_back({ItemId("gasket"), ItemKind::Seal, "gasket", "", ""}); p.items.back().under = {ItemId("long"), ItemId("short")}; p.items.back().renew = Renewal::IfDamaged; })}},
-                {{"all started first", two_bolts()}, {"the other fastener holds something else", moved(winch(), "close", 3)},
+                {{"two plugs that one action takes out", with(instead(with(changed(winch(), [](Procedure& p) { p.items.push_back({ItemId("level"), ItemKind::Fastener, "level plug", "", ""}); p.items.back().closes = Closes{ItemId("oil"), Opening::Side}; }), "close", "fit level"), "drain", "remove plug", "remove plug level"), "close", "tighten level")}, {"all started first", two_bolts()}, {"the other fastener holds something else", moved(winch(), "close", 3)},
                     {"the other one never came off", without(without(two_bolts(), "off", "remove short"), "on", "fit short")}}}},
         {OrderRule::OldSeal,
             {{{"not renewed", without(winch(), "close", "replace washer")}, {"without a seal", with(without(winch(), "close", "replace washer"), "drain", "remove washer")},
