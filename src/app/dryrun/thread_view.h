@@ -58,6 +58,8 @@ protected:
     bool viewportEvent(QEvent* event) override;
 
 private:
+    static constexpr double kRing = 10;  // around a finding
+
     void lay_out();
     void go_down();
     void keep_in_sight();

@@ -7,7 +7,7 @@
 #include <string>
 #include <vector>
 
-#include "core/narration/lexicon.h"
+#include "core/dryrun/names.h"
 #include "core/procedure/procedure.h"
 #include "core/procedure/verbs.h"
 
@@ -124,14 +124,5 @@ struct Job {
 
 /// The guide as it stands for a variant (empty: with every step), with what can be worked out filled in.
 Job job_of(const Procedure& guide, std::string_view variant);
-
-/// What an item is by its name: something that shows a level; stands, blocks, trestles.
-bool is_gauge(const Item& item);
-bool is_stand(std::string_view name);
-
-/// The words of a name, in small letters: "Fill plug / breather" -> fill, plug, breather.
-std::vector<std::string> name_words(std::string_view name);
-/// Do a name's words have one of these ("plug" in "drain plugs")? In any case; whole words, plural or not.
-bool called(std::string_view name, const WordList& words);
 
 }  // namespace anagraph::core::dryrun
