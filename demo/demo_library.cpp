@@ -172,8 +172,9 @@ public:
             {SourceId("meter"), SourceKind::Measurement, "read on the job", "", "2026-11-20", {}, "", {}, "hour meter of the pump"}, {}});
         edits.emplace_back(
             Put<Source>{{SourceId("wrench-card"), SourceKind::Label, "calibration card of the wrench", "", "2026-03-02"}, {}});
-        edits.emplace_back(Put<Source>{
-            {SourceId("stopwatch"), SourceKind::Measurement, "timed on the job", "", "2026-11-20", {}, "", {}, "stopwatch"}, {}});
+        edits.emplace_back(Put<Source>{{SourceId("stopwatch"), SourceKind::Measurement, "timed and poured on the job", "", "2026-11-20", {},
+                                           "", {}, "stopwatch, measuring jug"},
+            {}});
         edits.emplace_back(Put<Source>{{SourceId("display-print"), SourceKind::Label, "print under the display", ""}, {}});
         perform("enter items and sources", std::move(edits));
         figures();
@@ -201,7 +202,7 @@ private:
         const std::string where(place);
         static const std::map<std::string, std::pair<const char*, const char*>> elsewhere{{"label", {"canister-label", "beside the arrow"}},
             {"parts", {"parts-list", "list of parts"}}, {"meter", {"meter", "on arrival"}}, {"card", {"wrench-card", "accuracy"}},
-            {"watch", {"stopwatch", "at the third service"}}, {"display", {"display-print", "under the buttons"}}};
+            {"watch", {"stopwatch", "on the job"}}, {"display", {"display-print", "under the buttons"}}};
         if (const auto other = elsewhere.find(where); other != elsewhere.end())
             f.proofs.push_back({SourceId(other->second.first), other->second.second, parse_figure_value(proof).value_or(FigureValue{})});
         else if (!where.empty())
@@ -237,8 +238,11 @@ private:
         // the other variant's gearbox is larger
         for (const auto& [id, variant, purpose, amount] :
             {std::tuple("refill", "PT60", "refill with filter", "1.7 L"), std::tuple("refill-t", "PT60-T", "refill with filter", "2.2 L"),
+                std::tuple("first-pour", "PT60", "first pour", "1.45 L"), std::tuple("first-pour-t", "PT60-T", "first pour", "1.95 L"),
                 std::tuple("total", "PT60", "total, dry", "2.0 L"), std::tuple("total-t", "PT60-T", "total, dry", "2.6 L")}) {
-            if (p_.find(FigureId(id)) == nullptr) figure(id, K::Volume, "oil", purpose, amount, "", {}, "page 2, oil", amount);
+            const bool measured = std::string_view(id).starts_with("first-pour");
+            if (p_.find(FigureId(id)) == nullptr)
+                figure(id, K::Volume, "oil", purpose, amount, "", {}, measured ? "watch" : "page 2, oil", amount);
             if (p_.find(FigureId(id)) == nullptr) return;  // perform() has kept the reason
             Figure f = *p_.find(FigureId(id));
             f.variants = {variant};
@@ -424,7 +428,7 @@ void GuideWriter::steps() {
         {{"mesh of the basket", "whole and clean", "torn: put a new one in", {}, "the store"}},
         {{9, 2.0, "", {{"strainer", {5560, 5020}}}, {{PlateSign::Pull, {6200, 5020}, {8000, 5020}}}}}, {}, {{M::LockedOff}, {}, {}, "4"});
     step("fill", 1, 11, 15, "Fill the gearbox",
-        {"Pour {item:oil} ({figure:oil-grade}) in until the level stands at the lower mark.", "Read the {item:dipstick}.",
+        {"Pour {item:oil} in: {figure:first-pour} of {figure:oil-grade}, up to the lower mark.", "Read the {item:dipstick}.",
             "Add {item:oil} up to the upper mark: {figure:between-marks} lie between the marks.",
             "Count what went in: {figure:refill} in all.", "Screw the {item:breather} in by hand.",
             "Tighten the {item:breather} to {figure:breather-torque} with the {item:socket-22}."},

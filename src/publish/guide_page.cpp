@@ -137,7 +137,7 @@ private:
         for (const auto& k : guide_.kept) {
             data x;
             x.set("step", std::to_string(k.step));
-            x.set("what", core::capitalised(k.what));
+            x.set("what", k.what);
             x.set("because", k.because);
             kept << x;
         }

@@ -40,7 +40,7 @@ protected:
         const auto& found = station().view().shown().findings;
         for (std::size_t i = 0; i < found.size(); ++i)
             if (found[i].rule == rule) station().list().setCurrentRow(static_cast<int>(i));
-        QTest::qWait(20);
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !station().looking_for_fix(); }, 60000));
     }
     std::size_t count() { return station().view().shown().findings.size(); }
     bool finds(core::OrderRule rule) {
@@ -313,6 +313,7 @@ TEST(ThreadLayout, HasAColumnForEachThreadAndTimeRunsDown) {
     core::Plan plan;
     plan.seconds = 300;
     plan.order = {core::StepId("c"), core::StepId("a"), core::StepId("b")};
+    plan.moved = {core::StepId("c")};
     using Part = core::PlannedTask::Part;
     plan.tasks = {{core::StepId("c"), Part::Hands, 0, 100, 0}, {core::StepId("a"), Part::Hands, 100, 200, 0},
         {core::StepId("a"), Part::Wait, 200, 300, -1}, {core::StepId("b"), Part::Hands, 200, 300, 0}};

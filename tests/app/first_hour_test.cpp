@@ -80,6 +80,7 @@ protected:
         };
         for (int i = 0; i < 40 && stop() >= 0; ++i) {
             station.list().setCurrentRow(stop());
+            ASSERT_TRUE(QTest::qWaitFor([&] { return !station.looking_for_fix(); }, 60000));
             if (anagraph::testing::shown(station, "Take fix") != nullptr) {
                 press("Take fix");
                 continue;

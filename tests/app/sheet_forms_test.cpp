@@ -396,8 +396,11 @@ TEST_F(OnAStep, AStepOfAnotherGuideComesInBehindTheOneInHandAndWordsAreReplacedI
     ASSERT_EQ(guide().steps.size(), 1U);
     EXPECT_EQ(guide().steps[0].heading, "Drain the oil");
     EXPECT_FALSE(guide().items.empty());
-    for (const auto& point : core::open_points(guide()))
-        EXPECT_TRUE(!point.stops_issue || point.station == core::Station::DryRun) << point.text << ": what it names has come along";
+    const auto points = core::open_points(guide());
+    const auto of_the_order = std::count_if(points.begin(), points.end(),
+        [](const core::OpenPoint& x) { return x.stops_issue && x.station == core::Station::DryRun; });  // one step alone is no job
+    EXPECT_LE(core::reasons_not_to_issue(guide()).size(), 1U + static_cast<std::size_t>(of_the_order))
+        << "only the guide's number is missing";
     when_asked<QDialog>([](QDialog* d) {
         fill(*d, "words as they stand", "pressing in");
         tick(d, "in the other guides");

@@ -95,7 +95,9 @@ DryRunStation::DryRunStation(Session& session, QWidget* parent) : QWidget(parent
     connect(view_, &ThreadView::stood, this, [this](int step) {
         told_->setText(view_->told());
         const auto& steps = view_->shown().threads.steps;
-        if (step >= 0 && step < static_cast<int>(steps.size())) session_.set_step(steps[static_cast<std::size_t>(step)]);
+        const auto& id = steps[static_cast<std::size_t>(step)];
+        if (id == session_.step()) return;  // played down a step, it is told many times a second
+        session_.set_step(id);
         commands_->refresh();
     });
     connect(view_, &ThreadView::finding_clicked, this, [this](int finding) {
@@ -160,11 +162,10 @@ void DryRunStation::refresh() {
             for (const auto& a : s.answered)
                 if (core::rule_answered(a)) answers_.push_back({s.id, a});
         plan_.reset();
+        fix_for_.reset();
         make_plan();
         fill_list();
     }
-    show_in_view();
-    show_fix();
     commands_->refresh();
 }
 
@@ -174,8 +175,6 @@ void DryRunStation::make_plan() {
         [this](core::Plan plan) {
             plan_ = std::move(plan);
             fill_list();
-            show_in_view();
-            commands_->refresh();
         });
 }
 
@@ -204,47 +203,52 @@ void DryRunStation::add_row(Row row, const QString& words, const QString& spoken
     item->setSizeHint(QSize(room.width(), list_->fontMetrics().boundingRect(room, Qt::TextWordWrap, words).height() + 14));
 }
 
-void DryRunStation::fill_list() {
+void DryRunStation::list_rows() {
     const auto& p = session_.procedure();
+    list_->clear();
+    rows_.clear();
+    const auto number = [&](const core::StepId& id) { return static_cast<int>(p.find(id) - p.steps.data()) + 1; };
+    for (std::size_t i = 0; i < findings_.size(); ++i) {
+        const auto& f = findings_[i];
+        QString where = tr("step %1").arg(number(f.step));
+        for (const auto& v : f.variants) where += QStringLiteral(", ") + text(v);
+        const QString name = capital(core::spoken_name_of(f.rule));
+        add_row({Row::Kind::Finding, i}, tr("%1  %2 · %3\n%4").arg(QString::fromUtf8(sign_of(f.weight())), name, where, text(f.because)),
+            tr("%1, %2, %3. %4").arg(capital(core::spoken_name_of(f.weight())), name, where, text(f.because)));
+    }
+    if (plan_ && plan_->suggestion) {
+        const QString words = text(plan_->suggestion->because);
+        add_row({Row::Kind::Suggestion, 0}, tr("↕  Another order\n%1").arg(words), tr("Another order. %1").arg(words));
+    }
+    for (std::size_t i = 0; i < facts_.size(); ++i) {
+        const QString words = text(facts_[i].says) + QLatin1Char(' ') + text(facts_[i].because);
+        add_row({Row::Kind::WorkedOut, i}, tr("?  Worked out\n%1").arg(words), tr("Worked out. %1").arg(words));
+    }
+    for (std::size_t i = 0; i < answers_.size(); ++i) {
+        const auto& a = answers_[i];
+        const QString name = capital(core::spoken_name_of(*core::rule_answered(a.answer)));
+        const QString words = tr("%1 · step %2\nKept: %3").arg(name).arg(number(a.step)).arg(text(a.answer.because));
+        add_row({Row::Kind::Answered, i}, QStringLiteral("✓  ") + words, words);
+    }
+}
+
+/// The list anew, and the picture with what it marks. What is in hand stays in hand, wherever it stands now; who has not chosen yet
+/// begins at the top.
+void DryRunStation::fill_list() {
     const int kept = list_->currentRow();
     const QString kept_words = list_->currentItem() == nullptr ? QString() : list_->currentItem()->text();
     {
         const QSignalBlocker quiet(list_);
-        list_->clear();
-        rows_.clear();
-        const auto number = [&](const core::StepId& id) { return static_cast<int>(p.find(id) - p.steps.data()) + 1; };
-        for (std::size_t i = 0; i < findings_.size(); ++i) {
-            const auto& f = findings_[i];
-            QString where = tr("step %1").arg(number(f.step));
-            for (const auto& v : f.variants) where += QStringLiteral(", ") + text(v);
-            const QString name = capital(core::spoken_name_of(f.rule));
-            add_row({Row::Kind::Finding, i},
-                tr("%1  %2 · %3\n%4").arg(QString::fromUtf8(sign_of(f.weight())), name, where, text(f.because)),
-                tr("%1, %2, %3. %4").arg(capital(core::spoken_name_of(f.weight())), name, where, text(f.because)));
-        }
-        if (plan_ && plan_->suggestion) {
-            const QString words = text(plan_->suggestion->because);
-            add_row({Row::Kind::Suggestion, 0}, tr("↕  Another order\n%1").arg(words), tr("Another order. %1").arg(words));
-        }
-        for (std::size_t i = 0; i < facts_.size(); ++i) {
-            const QString words = text(facts_[i].says) + QLatin1Char(' ') + text(facts_[i].because);
-            add_row({Row::Kind::WorkedOut, i}, tr("?  Worked out\n%1").arg(words), tr("Worked out. %1").arg(words));
-        }
-        for (std::size_t i = 0; i < answers_.size(); ++i) {
-            const auto& a = answers_[i];
-            const QString name = capital(core::spoken_name_of(*core::rule_answered(a.answer)));
-            const QString words = tr("%1 · step %2\nKept: %3").arg(name).arg(number(a.step)).arg(text(a.answer.because));
-            add_row({Row::Kind::Answered, i}, QStringLiteral("✓  ") + words, words);
-        }
+        list_rows();
+        const auto same = kept <= 0 ? QList<QListWidgetItem*>() : list_->findItems(kept_words, Qt::MatchExactly);
+        if (list_->count() > 0) list_->setCurrentRow(same.isEmpty() ? std::clamp(kept, 0, list_->count() - 1) : list_->row(same.front()));
     }
     const auto heavy =
         std::count_if(findings_.begin(), findings_.end(), [](const core::OrderFinding& f) { return f.weight() != core::Weight::Note; });
-    title_->setText(p.steps.empty() ? tr("Nothing to walk yet")
-            : heavy == 0            ? tr("The order works")
+    title_->setText(session_.procedure().steps.empty() ? tr("Nothing to walk yet")
+            : heavy == 0                               ? tr("The order works")
                          : theme::counted(static_cast<qsizetype>(heavy), tr("1 finding to decide"), tr("%1 findings to decide")));
-    // what is in hand stays in hand, wherever it stands now; who has not chosen yet begins at the top
-    const auto same = kept <= 0 ? QList<QListWidgetItem*>() : list_->findItems(kept_words, Qt::MatchExactly);
-    if (list_->count() > 0) list_->setCurrentRow(same.isEmpty() ? std::clamp(kept, 0, list_->count() - 1) : list_->row(same.front()));
+    show_in_view();
     row_chosen();
 }
 
@@ -285,21 +289,34 @@ void DryRunStation::row_chosen() {
     const auto r = row();
     view_->choose_finding(r && r->kind == Row::Kind::Finding ? static_cast<int>(r->index) : -1);
     if (r && r->kind == Row::Kind::Answered) session_.set_step(answers_[r->index].step);
-    show_fix();
+    look_for_fix();
     commands_->refresh();
 }
 
-void DryRunStation::show_fix() {
+/// Many ways are walked to find one that mends: beside the window, and dropped when another finding is in hand.
+void DryRunStation::look_for_fix() {
+    const auto* f = finding();
+    if (f != nullptr && fix_for_ && fix_for_->same_as(*f)) return show_fix();
     fix_.reset();
+    fix_work_.drop();
+    fix_for_ = f == nullptr ? std::nullopt : std::optional(*f);
+    if (f != nullptr)
+        fix_work_.run([p = session_.procedure(), found = *f](const GoOn&) { return core::fix_for(p, found); },
+            [this](std::optional<core::Change> fix) {
+                fix_ = std::move(fix);
+                show_fix();
+                commands_->refresh();
+            });
+    show_fix();
+}
+
+void DryRunStation::show_fix() {
     QString words;
     const auto& p = session_.procedure();
     if (const auto* f = finding()) {
-        fix_ = core::fix_for(p, *f);
-        if (fix_) {
+        words = text(std::string(core::reason_of(f->rule)));
+        if (fix_)
             if (const auto after = core::apply(p, *fix_)) words = tr("Fix: %1.\n%2").arg(text(fix_->label), told_of(p, *after));
-        } else {
-            words = text(std::string(core::reason_of(f->rule)));
-        }
     } else if (row() && row()->kind == Row::Kind::Suggestion && plan_ && plan_->suggestion) {
         words = tr("The dry run finds nothing in that order that it does not find in this one.%1")
                     .arg(plan_->optimal ? tr(" No order is shorter.") : QString());
@@ -373,7 +390,6 @@ void DryRunStation::next_variant() {
     plan_.reset();
     make_plan();
     fill_list();
-    show_in_view();
 }
 
 void DryRunStation::toggle_people() {
@@ -381,7 +397,6 @@ void DryRunStation::toggle_people() {
     plan_.reset();
     make_plan();
     fill_list();
-    show_in_view();
 }
 
 void DryRunStation::pin() {

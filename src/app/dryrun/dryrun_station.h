@@ -27,6 +27,8 @@ public:
     /// Is the plan of the guide as it stands at hand?
     bool planned() const { return plan_.has_value() && !work_.busy(); }
     const std::optional<core::Plan>& plan() const { return plan_; }
+    /// Is a fix for the finding in hand still being looked for?
+    bool looking_for_fix() const { return fix_work_.busy(); }
 
 signals:
     /// The line of a step is to be shown on the Sheet.
@@ -53,6 +55,7 @@ private:
     void make_plan();
     void show_in_view();
     void fill_list();
+    void list_rows();
     void add_row(Row row, const QString& words, const QString& spoken);
     void row_chosen();
     std::optional<Row> row() const;
@@ -60,6 +63,7 @@ private:
     const core::WorkedOut* fact() const;
     const core::Step* step() const;
     std::string variant() const;
+    void look_for_fix();
     void show_fix();
 
     void go_there();
@@ -88,9 +92,11 @@ private:
     std::vector<core::OrderFinding> findings_;
     std::vector<Answer> answers_;
     std::vector<core::WorkedOut> facts_;
-    std::optional<core::Change> fix_;  // of the finding in hand
+    std::optional<core::OrderFinding> fix_for_;  // in hand, in the guide as it stands
+    std::optional<core::Change> fix_;            // of it, once it is found
     std::optional<core::Plan> plan_;
     Work work_{this};
+    Work fix_work_{this};
     QString variant_;
     int people_ = 1;
     std::optional<core::Procedure> walked_;  // the guide the findings are of

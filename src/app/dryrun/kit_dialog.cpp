@@ -34,12 +34,6 @@ QString block(const QString& title, const QString& rows) {
                           : QStringLiteral("<h3>%1</h3><table width='100%' cellpadding='4'>%2</table>").arg(title.toHtmlEscaped(), rows);
 }
 
-QString packs_of(const core::KitFluid& f) {
-    QStringList out;
-    for (const auto& pack : f.packs) out << QStringLiteral("%1 × %2").arg(pack.count).arg(text(core::amount_text(pack.litres)));
-    return out.join(QStringLiteral(" + "));
-}
-
 }  // namespace
 
 QString kit_page(const core::Procedure& p, const std::string& variant) {
@@ -53,8 +47,8 @@ QString kit_page(const core::Procedure& p, const std::string& variant) {
     QString fluids;
     for (const auto& f : kit.fluids) {
         auto e = f.entry;
-        const QString packs = packs_of(f);
-        if (!packs.isEmpty()) e.size = packs.toStdString() + (e.size.empty() ? "" : "; " + e.size);
+        const std::string packs = core::packs_text(f);
+        if (!packs.empty()) e.size = packs + (e.size.empty() ? "" : "; " + e.size);
         fluids += row(p, e, f.litres ? text(core::amount_text(*f.litres)) : QObject::tr("not known"));
     }
     QString out = QStringLiteral("<h2>%1</h2><p>%2</p>")

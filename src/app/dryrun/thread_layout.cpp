@@ -12,18 +12,6 @@ constexpr double kLane = 40;       // one person's column of the plan
 constexpr double kJoin = 30;       // room for the lines from rows to blocks
 constexpr double kLeastBlock = 3;  // what takes no time is seen all the same
 
-/// The steps that are done earlier than they are written: more of those before them come after them than the other way round.
-std::vector<bool> moved_rows(const std::vector<int>& order, std::size_t rows) {
-    std::vector<bool> moved(rows, false);
-    for (std::size_t i = 0; i < order.size(); ++i) {
-        const auto here = order.begin() + static_cast<std::ptrdiff_t>(i);
-        const auto passes = std::count_if(here, order.end(), [&](int later) { return later < order[i]; });
-        const auto passed = std::count_if(order.begin(), here, [&](int earlier) { return earlier > order[i]; });
-        if (passes > passed) moved[static_cast<std::size_t>(order[i])] = true;
-    }
-    return moved;
-}
-
 }  // namespace
 
 core::Down ThreadLayout::down_at(double at) const {
@@ -52,12 +40,9 @@ ThreadLayout thread_layout(const core::Threads& threads, const core::Plan* plan,
     if (plan == nullptr || plan->seconds <= 0 || out.rows == 0) return out;
 
     out.pixels_per_second = static_cast<double>(out.rows) * metrics.row / static_cast<double>(plan->seconds);
-    std::vector<int> order;
     const auto row_of = [&](const core::StepId& id) {
         return static_cast<int>(std::find(threads.steps.begin(), threads.steps.end(), id) - threads.steps.begin());
     };
-    for (const auto& id : plan->order) order.push_back(row_of(id));
-    const auto moved = moved_rows(order, out.rows);
     for (std::size_t i = 0; i < plan->tasks.size(); ++i) {
         const auto& t = plan->tasks[i];
         PlanBlock block;
@@ -69,7 +54,7 @@ ThreadLayout thread_layout(const core::Threads& threads, const core::Plan* plan,
         const double high = std::max(kLeastBlock, static_cast<double>(t.to - t.from) * out.pixels_per_second - 1);
         block.box = QRectF(out.plan_left + kJoin + lane * kLane, top, kLane - 6, high);
         block.joins_y = out.row_top(block.row) + metrics.row / 2;
-        block.moved = moved[static_cast<std::size_t>(block.row)];
+        block.moved = std::find(plan->moved.begin(), plan->moved.end(), t.step) != plan->moved.end();
         out.blocks.push_back(block);
     }
     return out;

@@ -227,8 +227,9 @@ void MainWindow::refresh() {
     std::fill(open_.begin(), open_.end(), 0);
     if (guide) {
         open_[Tape] = session_.open_marks();
-        for (const auto& point : core::open_points(session_.procedure())) ++open_[static_cast<std::size_t>(point.station)];
-        open_[Issue] = static_cast<int>(core::reasons_not_to_issue(session_.procedure()).size());
+        const auto points = core::open_points(session_.procedure());
+        for (const auto& point : points) ++open_[static_cast<std::size_t>(point.station)];
+        open_[Issue] = static_cast<int>(core::reasons_not_to_issue(session_.procedure(), points).size());
         for (int i = Tape; i <= Issue; ++i) rail_->set_open(i, open_[static_cast<std::size_t>(i)]);
         open_[Issue] = 0;  // its points are done at the other stations
     }

@@ -273,7 +273,6 @@ private:
         s_.running = true;
         s_.warm = s_.hot = true;
         s_.cold = false;
-        if (!s_.first_run.ever()) s_.first_run = when_;
         for (std::size_t i = 0; i < s_.fluids.size(); ++i) {
             auto& f = s_.fluids[i];
             const auto& system = job_.fluids[i];

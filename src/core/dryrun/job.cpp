@@ -9,7 +9,9 @@
 #include "core/editing/line_words.h"
 #include "core/editing/usual_cautions.h"
 #include "core/figure/evidence.h"
+#include "core/figure/value_in.h"
 #include "core/procedure/variant_view.h"
+#include "core/workout/known.h"
 
 namespace anagraph::core::dryrun {
 namespace {
@@ -33,38 +35,13 @@ int pieces_said(std::string_view name) {
 
 // -- what figures say -----------------------------------------------------------------------------------------------------
 
-std::optional<double> in(const std::string& digits, const std::string& unit, const char* wanted) {
-    const auto number = Number::kept(digits);
-    const Unit* from = find_unit(unit);
-    const Unit* to = find_unit(wanted);
-    if (!number || from == nullptr || from->dimension != to->dimension) return std::nullopt;
-    return convert(number->value(), *from, *to);
-}
-
 std::optional<Range> range_in(const FigureValue& v, const char* unit) {
-    const auto low = in(v.low, v.unit, unit);
+    const auto low = value_in(v.low, v.unit, unit);
     if (!low) return std::nullopt;
-    const auto high = in(v.high, v.unit, unit);
+    const auto high = value_in(v.high, v.unit, unit);
     if (v.limit == Limit::AtLeast) return Range{*low, kUnknown};
     if (v.limit == Limit::AtMost) return Range{0, *low};
     return Range{*low, high.value_or(*low)};
-}
-
-/// "5 L" of a vessel's size.
-std::optional<Range> litres_in(const std::string& spec) {
-    const std::string said = spec.substr(0, spec.find(" or"));  // "3 L or more"
-    const auto value = parse_figure_value(said.substr(0, said.find(',')));
-    return value ? range_in(*value, "L") : std::nullopt;
-}
-
-/// A calendar month has no fixed length in minutes; days and weeks do.
-std::optional<double> minutes_of(const FigureValue& v) {
-    if (const auto minutes = in(v.low, v.unit, "min")) return minutes;
-    const auto number = Number::kept(v.low);
-    if (!number) return std::nullopt;
-    if (v.unit == "day") return number->value() * 24 * 60;
-    if (v.unit == "week") return number->value() * 7 * 24 * 60;
-    return std::nullopt;
 }
 
 /// The torques a wrench can be set to, where its name or size says them: "10 to 60 Nm".
@@ -123,6 +100,12 @@ private:
         const Figure* f = p_.find(id);
         return f == nullptr || job_.variant.empty() ? f : figure_for(p_, *f, job_.variant);
     }
+    /// By its figure, else by its size; litres.
+    double holds(const Item& vessel) const {
+        if (const auto litres = litres_of(vessel.holds)) return litres->low;
+        const auto said = vessel_size(vessel);
+        return said && vessel.holds.empty() ? said->in(*find_unit("L")) : kUnknown;
+    }
     std::optional<Range> litres_of(const FigureId& id) const {
         const Figure* f = figure_for_variant(id);
         return f == nullptr ? std::nullopt : range_in(f->value, "L");
@@ -149,8 +132,7 @@ private:
             t.wrench = wrench_ranges(item);
             t.torque_wrench = !t.wrench.empty() || called(item.name, WordList{"torque"});
         }
-        if (item.kind == ItemKind::Vessel)
-            if (const auto litres = item.holds.empty() ? litres_in(item.spec) : litres_of(item.holds)) t.holds = litres->low;
+        if (item.kind == ItemKind::Vessel) t.holds = holds(item);
         numbered(std::move(t));
     }
     bool is_the_machine(const std::string& name) const {
@@ -304,7 +286,7 @@ private:
                 out.waits_to_cool = true;
                 continue;
             }
-            const auto minutes = f == nullptr ? std::nullopt : minutes_of(f->value);
+            const auto minutes = f == nullptr ? std::nullopt : minutes_in(f->value);
             out.waits_minutes = out.waits_minutes.value_or(0) + minutes.value_or(0);
         }
         for (std::size_t i = 0; i < step.actions.size(); ++i)
@@ -348,10 +330,11 @@ private:
         }
         if (d.figure != nullptr) {
             d.standing = standing_of(p_, *d.figure);
-            d.minutes = minutes_of(d.figure->value);
-            if (const auto torque = in(d.figure->value.low, d.figure->value.unit, "Nm")) d.torque = torque;
+            d.minutes = minutes_in(d.figure->value);
+            if (const auto torque = value_in(d.figure->value.low, d.figure->value.unit, "Nm")) d.torque = torque;
             d.litres = range_in(d.figure->value, "L");
-            d.temperature = d.figure->kind == FigureKind::Temperature || in(d.figure->value.low, d.figure->value.unit, "degC").has_value();
+            d.temperature =
+                d.figure->kind == FigureKind::Temperature || value_in(d.figure->value.low, d.figure->value.unit, "degC").has_value();
         }
         if (verb == Verb::Drain || verb == Verb::Fill || verb == Verb::Wait || verb == Verb::Dispose || verb == Verb::Inspect ||
             verb == Verb::Check || verb == Verb::Measure)
@@ -455,11 +438,6 @@ bool Job::many(const std::vector<ThingNo>& list) const {
 }
 
 std::string Job::step_name(int step) const { return fmt::format("step {}", at(step).number); }
-
-int Job::number_of(const ItemId& id) const {
-    const auto it = std::find_if(things.begin(), things.end(), [&](const Thing& t) { return t.id == id; });
-    return it == things.end() ? kNone : static_cast<int>(it - things.begin());
-}
 
 Job job_of(const Procedure& guide, std::string_view variant) {
     Job job;

@@ -7,7 +7,7 @@
 #include <string>
 #include <vector>
 
-#include "core/dryrun/names.h"
+#include "core/editing/item_names.h"
 #include "core/procedure/procedure.h"
 #include "core/procedure/verbs.h"
 
@@ -119,7 +119,6 @@ struct Job {
     bool many(const std::vector<ThingNo>& list) const;
     const JobStep& at(int step) const { return steps[static_cast<std::size_t>(step)]; }
     std::string step_name(int step) const;  // "step 4"
-    int number_of(const ItemId& id) const;  // kNone where the guide does not know it
 };
 
 /// The guide as it stands for a variant (empty: with every step), with what can be worked out filled in.

@@ -69,7 +69,6 @@ struct State {
     Raised raised = Raised::Down;
     bool stands_placed = false;
     double minutes_stopped = kUnknown;  // since it was stopped; kUnknown: long ago, or an unknown time was waited
-    Moment first_run;
     bool reached_into = false;   // hands were in it since it runs; said once
     bool worked_under = false;   // work was done on it since it hangs on the jack; said once
     unsigned asked_in_vain = 0;  // a bit for each MachineState that a step asked for and that has not been brought about since

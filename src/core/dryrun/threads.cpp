@@ -106,13 +106,6 @@ Sits Threads::at(const Thread& thread, const Down& down) {
     return out;
 }
 
-bool Threads::is_new(const Thread& thread, const Down& down) {
-    bool out = false;
-    for (const auto& k : thread.knots)
-        if (k.at <= down) out = k.fresh;
-    return out;
-}
-
 MachineKnot Threads::machine_at(const Down& down) const {
     MachineKnot out = machine.empty() ? MachineKnot{} : machine.front();
     for (const auto& k : machine)

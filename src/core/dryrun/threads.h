@@ -78,7 +78,6 @@ struct Threads {
 
     /// How a thread's thing sits at a place.
     static Sits at(const Thread& thread, const Down& down);
-    static bool is_new(const Thread& thread, const Down& down);
     MachineKnot machine_at(const Down& down) const;
     /// What is off or open at a place and lies beside the machine: "the drain plug, the cover".
     std::vector<std::string> beside(const Down& down) const;

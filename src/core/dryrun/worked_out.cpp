@@ -92,7 +92,7 @@ private:
     // -- closes -----------------------------------------------------------------------------------------------------------
 
     static std::optional<Opening> place_by_name(const Item& item, bool undone) {
-        const auto own = words(item.name);
+        const auto own = name_words(item.name);
         if (!own.empty() && kFluidFilters.has(own.back()) && !called(item.name, kOtherFilters))
             return undone ? std::optional(Opening::Bottom) : std::nullopt;
         const bool closing = called(item.name, kClosing);
@@ -110,8 +110,8 @@ private:
         if (fluids_.size() == 1)
             return {p_.find(fluids_.front()), fmt::format("{} is the only fluid that is drained or filled", name(fluids_.front()))};
         for (const auto& id : fluids_)
-            for (const auto& word : words(name(id)))
-                if (const auto own = words(item.name + " " + item.spec);
+            for (const auto& word : name_words(name(id)))
+                if (const auto own = name_words(item.name + " " + item.spec);
                     !kCommon.has(word) && std::find(own.begin(), own.end(), word) != own.end())
                     return {p_.find(id), fmt::format("it shares the word “{}” with the {}", word, name(id))};
         bool undone = false;
@@ -125,8 +125,6 @@ private:
         }
         return {nullptr, {}};
     }
-    static bool called(std::string_view name, const WordList& list) { return dryrun::called(name, list); }
-    static std::vector<std::string> words(std::string_view name) { return dryrun::name_words(name); }
 
     void closes(const Item& item) {
         if (item.kind != ItemKind::Part && item.kind != ItemKind::Fastener) return;
@@ -219,10 +217,10 @@ private:
         const Item* over = nullptr;
         std::string why;
         std::size_t most = 0;
-        const auto own = words(item.name);
+        const auto own = name_words(item.name);
         for (const auto& other : p_.items) {
             if (other.kind != ItemKind::Part && other.kind != ItemKind::Fastener) continue;
-            const auto theirs = words(other.name);
+            const auto theirs = name_words(other.name);
             const bool within = !theirs.empty() && std::all_of(theirs.begin(), theirs.end(), [&](const std::string& w) {
                 return std::find(own.begin(), own.end(), w) != own.end();
             });

@@ -42,12 +42,7 @@ Step drafted(const Procedure& p, Step s, const std::vector<TapeLines>& tapes) {
         if (item == nullptr) continue;
         std::string line = fmt::format("{} the {{item:{}}}", capitalised(a.verb), item->id.text());
         if (const auto figure = figure_for_action(p, s, a); !figure.empty()) {
-            const bool time = p.find(figure)->kind == FigureKind::Duration;
-            line += fmt::format("{} {{figure:{}}}",
-                time                                             ? " for"
-                    : p.find(figure)->kind == FigureKind::Volume ? ":"
-                                                                 : " to",
-                figure.text());
+            line += figure_phrase(p, figure);
             written.push_back(figure);
         }
         line += '.';

@@ -126,6 +126,13 @@ std::vector<std::optional<std::size_t>> lines_of_actions(const Step& step, const
     return out;
 }
 
+std::string figure_phrase(const Procedure& p, const FigureId& figure) {
+    const Figure* f = p.find(figure);
+    const bool time = f != nullptr && f->kind == FigureKind::Duration;
+    const bool poured = f != nullptr && f->kind == FigureKind::Volume;
+    return fmt::format("{} {{figure:{}}}", time ? " for" : poured ? ":" : " to", figure.text());
+}
+
 std::string line_for(const Procedure& p, const Action& action) {
     const auto verb = verb_of(action.verb).value_or(Verb::Hold);
     const auto list = [&](const std::vector<ItemId>& ids) {
@@ -141,12 +148,7 @@ std::string line_for(const Procedure& p, const Action& action) {
     if (verb == Verb::Record && action.items.empty()) line = "Record the date and the meter reading";
     if (action.items.empty() && verb != Verb::Record && verb != Verb::Wait) line += " the machine";
     if (!action.items.empty() && verb != Verb::Wait) line += " " + list(action.items);
-    if (!action.figure.empty()) {
-        const Figure* f = p.find(action.figure);
-        const bool time = f != nullptr && f->kind == FigureKind::Duration;
-        const bool poured = f != nullptr && f->kind == FigureKind::Volume;
-        line += fmt::format("{} {{figure:{}}}", time ? " for" : poured ? ":" : " to", action.figure.text());
-    }
+    if (!action.figure.empty()) line += figure_phrase(p, action.figure);
     if (!action.needs.empty()) line += (verb == Verb::Drain ? " into " : " with ") + list(action.needs);
     return line + ".";
 }

@@ -32,6 +32,8 @@ Step with_line_actions(Step step, std::size_t line, std::vector<Action> actions,
 /// For each action of a step, the line that orders it; nothing for one that no line orders.
 std::vector<std::optional<std::size_t>> lines_of_actions(const Step& step, const std::vector<Item>& items);
 
+/// " to {figure:t}", " for {figure:t}", ": {figure:t}": a figure behind an order, by its kind.
+std::string figure_phrase(const Procedure& p, const FigureId& figure);
 /// A line that orders the action, as actions_of_line() reads it again: "Tighten the {item:plug} to {figure:t}."
 std::string line_for(const Procedure& p, const Action& action);
 

@@ -4,6 +4,7 @@
 #include <array>
 #include <set>
 
+#include "core/editing/item_names.h"
 #include "core/editing/line_words.h"
 #include "core/narration/lexicon.h"
 
@@ -32,7 +33,6 @@ constexpr WordList kWaste{"waste bin scrap disposal recycling rubbish drum skip"
 constexpr WordList kPlugged{"connector battery cable lead terminal hose pipe harness wiring socket coupling coupler line"};
 constexpr WordList kValves{"tap valve cock isolator switch breaker"};
 constexpr WordList kLocks{"lock tag padlock locks tags padlocks lock-off lockout"};
-constexpr WordList kGuides{"stands stand blocks trestles chocks"};
 
 /// What is in hand of a clause.
 struct Phrase {
@@ -136,18 +136,19 @@ struct Kinds {
         const auto* item = find(id);
         return item != nullptr && item->kind == kind;
     }
-    bool called(const ItemId& id, const WordList& words) const {
+    bool named(const ItemId& id, const WordList& words) const {
         const auto* item = find(id);
-        if (item == nullptr) return false;
-        const auto named = line_words(item->name);
-        return std::any_of(
-            named.begin(), named.end(), [&](const LineWord& w) { return words.has(w.lower) || words.has(lexicon::singular(w.lower)); });
+        return item != nullptr && called(item->name, words);
+    }
+    bool stands(const ItemId& id) const {
+        const auto* item = find(id);
+        return item != nullptr && is_stand(item->name);
     }
     bool any(const std::vector<ItemId>& ids, ItemKind kind) const {
         return std::any_of(ids.begin(), ids.end(), [&](const ItemId& i) { return is(i, kind); });
     }
-    bool any_called(const std::vector<ItemId>& ids, const WordList& words) const {
-        return std::any_of(ids.begin(), ids.end(), [&](const ItemId& i) { return called(i, words); });
+    bool any_named(const std::vector<ItemId>& ids, const WordList& words) const {
+        return std::any_of(ids.begin(), ids.end(), [&](const ItemId& i) { return named(i, words); });
     }
 };
 
@@ -206,11 +207,11 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
     const auto on = [&](const WordList& list) { return list.has(v); };
     const bool fluid = k.any(items, ItemKind::Fluid);
     const bool vessel = k.any(items, ItemKind::Vessel);
-    const bool electrical = k.any_called(items, kPlugged);
-    const bool machine = k.any_called(items, lexicon::kMachines) || (items.empty() && p.speaks_of(lexicon::kMachines));
-    const bool valve = k.any_called(items, kValves) || p.speaks_of(kValves);
+    const bool electrical = k.any_named(items, kPlugged);
+    const bool machine = k.any_named(items, lexicon::kMachines) || (items.empty() && p.speaks_of(lexicon::kMachines));
+    const bool valve = k.any_named(items, kValves) || p.speaks_of(kValves);
     const bool away = p.has_any(WordList{"off out away apart"});
-    const bool lock = (p.speaks_of(kLocks) || k.any_called(items, kLocks));
+    const bool lock = (p.speaks_of(kLocks) || k.any_named(items, kLocks));
     const bool to_waste = p.speaks_of(kWaste);
 
     // -- what is said of locks, wastes and new parts, whatever the verb
@@ -292,9 +293,9 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
         }
         if (p.has_any(WordList{"aside out away"})) return v == "slide" || v == "slip" ? "remove" : "place";
         if (p.has("off")) return "remove";
-        const bool guides = std::any_of(p.at.begin(), p.at.end(), [&](const Phrase::At& a) { return k.called(a.item, kGuides); });
+        const bool on_stands = std::any_of(p.at.begin(), p.at.end(), [&](const Phrase::At& a) { return k.stands(a.item); });
         if (v == "support" || v == "chock" || v == "block") return "place";
-        if (machine && guides) return "lower";
+        if (machine && on_stands) return "lower";
         const bool into_vessel = std::any_of(p.at.begin(), p.at.end(), [&](const Phrase::At& a) { return k.is(a.item, ItemKind::Vessel); });
         if (into_vessel && !fluid) return "place";
         if (fluid) return "fill";
@@ -305,7 +306,7 @@ std::string verb_of(const Phrase& p, const std::vector<ItemId>& items, const Kin
         return electrical && p.has("in") ? "connect" : "fit";
     }
     if (v == "torque" || v == "tighten") return p.by_hand && p.figure.empty() ? "fit" : "tighten";
-    if (v == "remove" && electrical && k.any_called(items, WordList{"connector cable lead terminal"})) return "disconnect";
+    if (v == "remove" && electrical && k.any_named(items, WordList{"connector cable lead terminal"})) return "disconnect";
     for (const auto& sense : kPlain)
         if (sense.verbs.has(v)) return std::string(sense.canonical);
     return {};

@@ -70,12 +70,6 @@ std::vector<ItemId> items_named(std::string_view line) {
 
 KitRead read_kit(const Item& item) { return {item.name, item.spec, item.number, item.variants}; }
 
-std::string packs_words(const KitFluid& f) {
-    std::vector<std::string> out;
-    for (const auto& pack : f.packs) out.push_back(fmt::format("{} × {}", pack.count, amount_text(pack.litres)));
-    return fmt::format("{}", fmt::join(out, " + "));
-}
-
 /// What is laid out before the work, in the order of use: gear, tools and vessels, fluids, new parts; then what the guide lists and no
 /// action needs. Of a guide for several variants no amount is told here: they differ.
 std::vector<KitRead> kit(const Procedure& p) {
@@ -92,7 +86,7 @@ std::vector<KitRead> kit(const Procedure& p) {
     for (const auto& e : needed.protection) tell(e.item, "");
     for (const auto& e : needed.tools) tell(e.item, "");
     for (const auto& f : needed.fluids) {
-        const std::string packs = packs_words(f);
+        const std::string packs = packs_text(f);
         tell(f.entry.item, !f.litres ? "" : packs.empty() ? amount_text(*f.litres) : fmt::format("{}, {}", amount_text(*f.litres), packs));
     }
     for (const auto& e : needed.parts) tell(e.item, count(e));

@@ -135,11 +135,13 @@ std::vector<OpenPoint> open_points(const Procedure& p) {
     return out;
 }
 
-std::vector<std::string> reasons_not_to_issue(const Procedure& p) {
+std::vector<std::string> reasons_not_to_issue(const Procedure& p) { return reasons_not_to_issue(p, open_points(p)); }
+
+std::vector<std::string> reasons_not_to_issue(const Procedure& p, const std::vector<OpenPoint>& points) {
     std::vector<std::string> out;
     if (p.steps.empty()) out.emplace_back("The guide has no steps yet: bracket them on the tape or add them on the sheet.");
     if (p.header.number.empty()) out.emplace_back("The guide has no guide number yet; give it one in the guide settings.");
-    for (const auto& point : open_points(p))
+    for (const auto& point : points)
         if (point.stops_issue) out.push_back(point.text);
     return out;
 }

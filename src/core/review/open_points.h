@@ -25,5 +25,7 @@ std::vector<OpenPoint> open_points(const Procedure& p);
 /// Why an edition cannot be issued now, a sentence each; empty when it can. Open and disputed figures do not stop it:
 /// they are printed as what they are.
 std::vector<std::string> reasons_not_to_issue(const Procedure& p);
+/// The same where its open points are known already.
+std::vector<std::string> reasons_not_to_issue(const Procedure& p, const std::vector<OpenPoint>& points);
 
 }  // namespace anagraph::core

@@ -1,9 +1,12 @@
 #include "core/schedule/kit.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
 
 #include "core/dryrun/job.h"
+#include "core/fluids/refill.h"
 #include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
@@ -56,7 +59,7 @@ private:
         if (item == nullptr) return;
         if (item->kind == ItemKind::Tool || item->kind == ItemKind::Vessel) add(kit_.tools, *item, step);
         if (item->kind == ItemKind::Protection) add(kit_.protection, *item, step);
-        if (is_part(*item) && dryrun::called(item->name, WordList{"new"})) add(kit_.parts, *item, step);
+        if (is_part(*item) && called(item->name, WordList{"new"})) add(kit_.parts, *item, step);
     }
 
     static KitEntry entry(const Item& item, const Step& step, int count) {
@@ -105,6 +108,12 @@ Kit kit_of(const Procedure& p, std::string_view variant) {
     return Collector(job).collect();
 }
 
+std::string packs_text(const KitFluid& fluid) {
+    std::string out;
+    for (const auto& pack : fluid.packs) out += fmt::format("{}{} × {}", out.empty() ? "" : " + ", pack.count, amount_text(pack.litres));
+    return out;
+}
+
 std::vector<Pack> packs_named(std::string_view spec) {
     std::vector<std::string> words;
     for (std::size_t from = 0; from < spec.size();) {
@@ -114,7 +123,7 @@ std::vector<Pack> packs_named(std::string_view spec) {
     }
     std::vector<Pack> out;
     for (std::size_t i = 2; i < words.size(); ++i)
-        if (dryrun::called(words[i], kPacks))
+        if (called(words[i], kPacks))
             if (const auto pack = parse_pack(words[i - 2] + " " + words[i - 1])) out.push_back(pack->pack);
     return out;
 }

@@ -42,6 +42,9 @@ struct Kit {
 /// The kit of the guide as it stands for a variant (empty: for all of it).
 Kit kit_of(const Procedure& p, std::string_view variant);
 
+/// "2 × 1 L + 1 × 5 L": the packs of a fluid in words; empty where they are not known.
+std::string packs_text(const KitFluid& fluid);
+
 /// The packs a fluid is sold in, as its size names them: "75W90 GL5, 1 L bottle, 5 L can".
 std::vector<Pack> packs_named(std::string_view spec);
 

@@ -164,6 +164,7 @@ Plan plan(const Procedure& p, std::string_view variant, int people, const std::f
     for (std::size_t i = 0; i < times.size(); ++i)
         if (times[i].from == TimeFrom::Nothing) out.time_unknown.push_back(job.steps[i].step->id);
     const auto moved = moved_in(best.order);
+    for (const int step : moved) out.moved.push_back(job.at(step).step->id);
     if (!moved.empty() && best.seconds < out.as_written)
         out.suggestion =
             Suggestion{words_for(job, table, moved, out.as_written - best.seconds), {"take another order", moves_to(p, out.order)}};

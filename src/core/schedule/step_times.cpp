@@ -7,6 +7,7 @@
 
 #include "core/base/letters.h"
 #include "core/figure/evidence.h"
+#include "core/figure/value_in.h"
 #include "core/procedure/verbs.h"
 
 namespace anagraph::core {
@@ -16,17 +17,9 @@ namespace {
 constexpr double kMostSeconds = 366.0 * 24 * 3600;
 
 std::optional<Seconds> seconds_of(const FigureValue& v) {
-    const auto number = Number::kept(v.low);
-    const Unit* unit = find_unit(v.unit);
-    if (!number || number->value() < 0) return std::nullopt;
-    double seconds = 0;
-    if (unit != nullptr && unit->dimension == Dimension::Duration)
-        seconds = convert(number->value(), *unit, *find_unit("s"));
-    else if (v.unit == "day" || v.unit == "week")
-        seconds = number->value() * (v.unit == "day" ? 1 : 7) * 24 * 3600;
-    else
-        return std::nullopt;
-    return static_cast<Seconds>(std::llround(std::min(seconds, kMostSeconds)));
+    const auto minutes = minutes_in(v);
+    if (!minutes || *minutes < 0) return std::nullopt;
+    return static_cast<Seconds>(std::llround(std::min(*minutes * 60, kMostSeconds)));
 }
 
 std::optional<Seconds> seconds_of(const Procedure& p, const FigureId& id, std::string_view variant) {

@@ -128,13 +128,17 @@ FluidSpec known_demand(const Procedure& p, const Figure& about) {
     return parse_fluid_spec(asked);
 }
 
+std::optional<Quantity> vessel_size(const Item& vessel) {
+    std::string said = vessel.spec.substr(0, vessel.spec.find(" or"));
+    said = said.substr(0, said.find(','));
+    const auto quantity = Quantity::parse(said);
+    return quantity && amount_of(*quantity) ? std::optional(*quantity) : std::nullopt;
+}
+
 std::optional<Quantity> known_vessel(const Procedure& p) {
-    for (const auto& item : p.items) {
-        if (item.kind != ItemKind::Vessel) continue;
-        std::string said = item.spec.substr(0, item.spec.find(" or"));
-        said = said.substr(0, said.find(','));
-        if (const auto quantity = Quantity::parse(said); quantity && amount_of(*quantity)) return *quantity;
-    }
+    for (const auto& item : p.items)
+        if (item.kind == ItemKind::Vessel)
+            if (auto quantity = vessel_size(item)) return quantity;
     return std::nullopt;
 }
 

@@ -30,6 +30,8 @@ const Figure* known_amount(const Procedure& p, const Figure& about, std::optiona
 /// What the guide asks of the fluid a figure is about: the item's size and the grades known for it.
 FluidSpec known_demand(const Procedure& p, const Figure& about);
 
+/// What a vessel's size says it holds ("3 L or more": 3 L).
+std::optional<Quantity> vessel_size(const Item& vessel);
 /// What the guide's vessel holds ("3 L or more": 3 L).
 std::optional<Quantity> known_vessel(const Procedure& p);
 

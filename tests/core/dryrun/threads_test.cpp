@@ -30,8 +30,10 @@ TEST(Threads, FollowAPlugThroughTheJob) {
 
 TEST(Threads, ANewSealIsNewFromThereOn) {
     const auto t = threads_of(winch(), "");
-    EXPECT_FALSE(Threads::is_new(thread(t, "washer"), {2, 1}));
-    EXPECT_TRUE(Threads::is_new(thread(t, "washer"), {3, 1}));
+    const auto& knots = thread(t, "washer").knots;
+    ASSERT_FALSE(knots.empty());
+    EXPECT_EQ(knots.front().at.step, 3) << "nothing is done to it before";
+    for (const auto& k : knots) EXPECT_TRUE(k.fresh);
 }
 
 TEST(Threads, StandInTheOrderInWhichTheirThingsAreTouched) {

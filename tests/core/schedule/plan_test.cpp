@@ -218,6 +218,7 @@ TEST(Plan, WhatCanBeDoneInALongWaitIsSuggestedAndIsAChange) {
     EXPECT_LT(made.seconds, made.as_written);
     EXPECT_EQ(made.suggestion->because,
         "Change the air filter during the wait of step 3: " + time_text(made.as_written - made.seconds) + " less.");
+    EXPECT_EQ(made.moved.size(), made.suggestion->change.edits.size()) << "each moved once";
     const auto taken = anagraph::core::apply(p, made.suggestion->change);
     ASSERT_TRUE(taken);
     const auto after = plan(*taken, "", 1);

@@ -1,4 +1,4 @@
-// Names: what an item is by what it is called, in the words of the trade.
+// ItemNames: what an item is by what it is called, in the words of the trade.
 #pragma once
 
 #include <string>
@@ -8,7 +8,7 @@
 #include "core/narration/lexicon.h"
 #include "core/procedure/procedure.h"
 
-namespace anagraph::core::dryrun {
+namespace anagraph::core {
 
 /// What an item is by its name: something that shows a level; stands, blocks, trestles.
 bool is_gauge(const Item& item);
@@ -19,4 +19,4 @@ std::vector<std::string> name_words(std::string_view name);
 /// Do a name's words have one of these ("plug" in "drain plugs")? In any case; whole words, plural or not.
 bool called(std::string_view name, const WordList& words);
 
-}  // namespace anagraph::core::dryrun
+}  // namespace anagraph::core

@@ -1,9 +1,9 @@
-#include "core/dryrun/names.h"
+#include "core/editing/item_names.h"
 
 #include <algorithm>
 #include <utility>
 
-namespace anagraph::core::dryrun {
+namespace anagraph::core {
 namespace {
 
 constexpr WordList kGauges{"dipstick gauge sight glass indicator window level float scale"};
@@ -34,4 +34,4 @@ bool is_gauge(const Item& item) {
 }
 bool is_stand(std::string_view name) { return called(name, kStands); }
 
-}  // namespace anagraph::core::dryrun
+}  // namespace anagraph::core
