@@ -14,6 +14,7 @@ namespace anagraph::cli {
 inline constexpr int kFine = 0;
 inline constexpr int kFoundWrong = 1;
 inline constexpr int kWrongUse = 2;
+inline constexpr int kUnvouched = 3;  // of verify: intact, but nobody trusted vouches for it
 
 struct Answer {
     bool as_json = false;

@@ -87,6 +87,7 @@ public:
         d.set("previous", std::to_string(e_.number - 1));
         d.set("issued", e_.issued.substr(0, 10));
         d.set("checker", e_.checker);
+        d.set("signed", !e_.signers.empty());
         d.set("mark", mark);
         d.set("form", page_form());
         d.set("step_count", std::to_string(p_.steps.size()));

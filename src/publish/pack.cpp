@@ -264,11 +264,13 @@ private:
     }
 
     Result<std::string> seal() const {
-        auto below = read_below(work_, {});
+        const auto pack = PackSource::open(work_);
+        if (!pack) return tl::make_unexpected(pack.error());
+        auto below = read_below(**pack, {});
         if (!below) return tl::make_unexpected(below.error());
         if (!below->odd.empty())
             return fail(ErrorCode::Damaged, fmt::format("Something else writes where the pack is made: {}", below->odd.front()), work_);
-        const std::string manifest = manifest_text(below->hashes);
+        const std::string manifest = manifest_text(below->hashes, edition_mark(r_.edition, r_.sha256));
         if (auto done = store::write_file(work_ + "/" + kManifest, manifest); !done) return tl::make_unexpected(done.error());
         if (auto done = store::write_file(work_ + "/" + kSeal, seal_text(manifest)); !done) return tl::make_unexpected(done.error());
         return store::sha256(manifest);

@@ -10,6 +10,7 @@
 #include "core/edition/edition.h"
 #include "core/narration/timed_text.h"
 #include "media/import_pass.h"
+#include "publish/signatures.h"
 
 namespace anagraph::publish {
 
@@ -48,12 +49,15 @@ struct Verification {
     std::string mark;                   // as printed on every page; empty where there is no edition to read
     std::string sha256;                 // of edition.json
     std::string manifest;               // SHA-256 of the manifest
+    std::vector<Signature> signatures;  // those beside it, each of which holds for this manifest
+    std::vector<core::Signer> signers;  // who signed when it was issued, as the edition says
     std::vector<std::string> troubles;  // a sentence each, naming the file
     std::vector<std::string> notes;     // what could not be compared, a sentence each
 };
-/// Reads regular files only; links, pipes and devices in the folder are troubles. Told the share done; return false to stop.
-/// Errors: NotFound, BadInput where it is no pack, Cancelled.
-core::Result<Verification> verify_pack(const std::string& folder, const std::function<bool(double)>& progress = {});
+/// `path`: the pack's folder, or the one file it was made into. Reads regular files only; links, pipes and devices in the folder are
+/// troubles. Told the share done; return false to stop. Errors: NotFound, BadInput where it is no pack, Cancelled; those of
+/// PackSource::open().
+core::Result<Verification> verify_pack(const std::string& path, const std::function<bool(double)>& progress = {});
 
 /// "KQ-PT60-100 / 1 / 7f3a91c2": what is printed on every page.
 std::string edition_mark(const core::Edition& edition, const std::string& sha256);

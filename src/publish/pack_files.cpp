@@ -2,12 +2,9 @@
 
 #include <fmt/format.h>
 
+#include <QBuffer>
 #include <QImageReader>
-#include <QString>
 #include <cmath>
-#include <filesystem>
-
-#include "store/files.h"
 
 namespace anagraph::publish {
 
@@ -21,14 +18,27 @@ ClipFile clip_names(std::size_t step, const core::Clip& clip) {
         static_cast<int>(std::lround((clip.take.to.seconds() - clip.take.from.seconds()) * clip.slower))};
 }
 
-PackFiles pack_files_in(const std::string& folder, const core::Procedure& p) {
+namespace {
+
+constexpr std::int64_t kMostPicture = std::int64_t{256} << 20;  // bytes
+
+QSize size_of_picture(const PackSource& pack, const std::string& name) {
+    const std::string bytes = pack.text(name, kMostPicture);
+    QByteArray data = QByteArray::fromRawData(bytes.data(), static_cast<qsizetype>(bytes.size()));
+    QBuffer buffer(&data);
+    return QImageReader(&buffer, "png").size();
+}
+
+}  // namespace
+
+PackFiles pack_files_in(const PackSource& pack, const core::Procedure& p) {
     PackFiles out;
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const auto& step = p.steps[i];
         for (std::size_t k = 0; k < step.plates.size(); ++k) {
             const auto& plate = step.plates[k];
             StillFile still{still_name(i + 1, k + 1), 0, 0, {}};
-            const QSize size = QImageReader(QString::fromStdString(folder + "/" + still.file)).size();
+            const QSize size = size_of_picture(pack, still.file);
             still.width = size.width();
             still.height = size.height();
             for (std::size_t m = 0; m < plate.marks.size(); ++m)
@@ -37,10 +47,8 @@ PackFiles pack_files_in(const std::string& folder, const core::Procedure& p) {
         }
         if (!step.clip) continue;
         ClipFile clip = clip_names(i + 1, *step.clip);
-        std::error_code ec;
-        const auto bytes = std::filesystem::file_size(folder + "/" + clip.file, ec);
-        clip.bytes = ec ? 0 : static_cast<std::int64_t>(bytes);
-        clip.captions_text = store::read_file(folder + "/" + clip.captions).value_or("");
+        clip.bytes = pack.bytes(clip.file);
+        clip.captions_text = pack.text(clip.captions, kMostPicture);
         out.clips[step.id] = std::move(clip);
     }
     return out;

@@ -5,6 +5,7 @@
 
 #include "core/procedure/procedure.h"
 #include "publish/guide_page.h"
+#include "publish/pack_source.h"
 
 namespace anagraph::publish {
 
@@ -16,6 +17,6 @@ ClipFile clip_names(std::size_t step, const core::Clip& clip);
 
 /// What the page says of the pack's files, read back from them: sizes of pictures and clips, captions. Files that are not there
 /// leave their fact empty.
-PackFiles pack_files_in(const std::string& folder, const core::Procedure& p);
+PackFiles pack_files_in(const PackSource& pack, const core::Procedure& p);
 
 }  // namespace anagraph::publish

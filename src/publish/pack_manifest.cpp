@@ -1,70 +1,29 @@
 #include "publish/pack_manifest.h"
 
 #include <fmt/format.h>
-#include <sys/stat.h>
 
-#include <algorithm>
 #include <nlohmann/json.hpp>
 
-#include "core/base/utf8.h"
 #include "store/digest.h"
-#include "store/files.h"
 
 namespace anagraph::publish {
 
 using core::ErrorCode;
 using core::fail;
-using core::Outcome;
 
-namespace {
-
-constexpr std::size_t kMostFiles = 20000;
-
-struct Walk {
-    std::string root;
-    std::vector<std::string> files;  // relative
-    std::vector<std::string> odd;
-
-    void go(const std::string& relative) {
-        const auto names = store::names_in(root + "/" + relative);
-        if (names.empty() && !relative.empty())
-            odd.push_back(fmt::format("The folder {} is empty or cannot be read; a pack has no such folder.", core::as_utf8(relative)));
-        for (const auto& name : names) {
-            const std::string path = relative.empty() ? name : relative + "/" + name;
-            const std::string shown = core::as_utf8(path);
-            struct stat facts {};
-            if (::lstat((root + "/" + path).c_str(), &facts) != 0 || files.size() > kMostFiles) return;
-            if (!core::is_utf8(name))
-                odd.push_back(fmt::format("{} has a name that is no text; it does not belong to the pack.", shown));
-            else if (S_ISDIR(facts.st_mode))
-                go(path);
-            else if (S_ISREG(facts.st_mode))
-                files.push_back(path);
-            else
-                odd.push_back(fmt::format(
-                    "{} is {}; it does not belong to the pack.", shown, S_ISLNK(facts.st_mode) ? "a link" : "no ordinary file"));
-        }
-    }
-};
-
-}  // namespace
-
-core::Result<Below> read_below(const std::string& folder, const std::function<bool(double)>& progress) {
-    Walk walk{folder, {}, {}};
-    walk.go("");
-    if (walk.files.size() > kMostFiles)
-        return fail(ErrorCode::BadInput,
-            fmt::format("{} holds more files than a pack can have; choose the folder of the pack itself.", folder), folder);
+core::Result<Below> read_below(const PackSource& pack, const std::function<bool(double)>& progress) {
+    auto listing = pack.list();
+    if (listing.files.size() > kMostFiles)
+        return fail(ErrorCode::BadInput, "There are more files than a pack can have; choose the folder of the pack itself.");
     Below out;
-    out.odd = std::move(walk.odd);
-    const auto all = static_cast<double>(std::max<std::int64_t>(1, store::bytes_below(folder)));
+    out.odd = std::move(listing.odd);
+    double all = 1;
+    for (const auto& name : listing.files) all += static_cast<double>(pack.bytes(name));
     double done = 0;
-    for (const auto& name : walk.files) {
-        if (name == kManifest || name == kSeal) continue;
-        struct stat facts {};
-        const auto size = ::lstat((folder + "/" + name).c_str(), &facts) == 0 ? static_cast<double>(facts.st_size) : 0.0;
-        auto hash =
-            store::sha256_of_file(folder + "/" + name, [&](double share) { return !progress || progress((done + share * size) / all); });
+    for (const auto& name : listing.files) {
+        if (name == kManifest || name == kSeal || name == kSignatures) continue;
+        const auto size = static_cast<double>(pack.bytes(name));
+        auto hash = pack.sha256(name, [&](double share) { return !progress || progress((done + share * size) / all); });
         if (!hash) return tl::make_unexpected(hash.error());
         done += size;
         out.hashes.emplace(name, std::move(*hash));
@@ -72,9 +31,15 @@ core::Result<Below> read_below(const std::string& folder, const std::function<bo
     return out;
 }
 
-std::string manifest_text(const std::map<std::string, std::string>& hashes) {
+std::string manifest_text(const std::map<std::string, std::string>& hashes, const std::string& mark) {
     nlohmann::json j{{"pack", 1}, {"files", hashes}};
+    if (!mark.empty()) j["mark"] = mark;
     return j.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
+}
+
+std::string mark_of_manifest(const std::string& manifest) {
+    const auto j = nlohmann::json::parse(manifest, nullptr, false);
+    return j.is_object() && j.contains("mark") && j.at("mark").is_string() ? j.at("mark").get<std::string>() : "";
 }
 
 std::string seal_text(const std::string& manifest) { return store::sha256(manifest) + "  " + kManifest + "\n"; }

@@ -5,8 +5,8 @@
 #include <QRegularExpression>
 #include <QStandardPaths>
 #include <QString>
+#include <QTemporaryFile>
 #include <algorithm>
-#include <filesystem>
 #include <nlohmann/json.hpp>
 #include <set>
 
@@ -17,7 +17,7 @@
 #include "publish/pack_manifest.h"
 #include "publish/resource.h"
 #include "store/digest.h"
-#include "store/files.h"
+#include "store/signing_key.h"
 
 namespace anagraph::publish {
 
@@ -28,13 +28,14 @@ using core::Result;
 namespace {
 
 constexpr std::int64_t kMostText = 64 << 20;  // bytes of a manifest, a page or an edition
+constexpr std::int64_t kMostPdf = std::int64_t{1} << 30;
 constexpr int kReaderTimeoutMs = 60000;
 
 /// Whether the manifest, its seal and the files agree.
-void check_files(const std::string& folder, const Below& below, Verification& v) {
-    const std::string manifest = store::read_file(folder + "/" + kManifest, kMostText).value_or("");
-    const std::string seal = store::read_file(folder + "/" + kSeal, kMostText).value_or("");
-    const std::string expected = manifest_text(below.hashes);
+void check_files(const PackSource& pack, const Below& below, Verification& v) {
+    const std::string manifest = pack.text(kManifest, kMostText);
+    const std::string seal = pack.text(kSeal, kMostText);
+    const std::string expected = manifest_text(below.hashes, mark_of_manifest(manifest));
     v.manifest = store::sha256(manifest);
     if (manifest == expected) {
         if (seal != seal_text(manifest)) v.troubles.push_back(fmt::format("{} was changed after the edition was issued.", kSeal));
@@ -49,21 +50,50 @@ void check_files(const std::string& folder, const Below& below, Verification& v)
 }
 
 /// The page is written anew from edition.json and the files it names; it must come out the same.
-void check_page(const std::string& folder, const core::Edition& edition, Verification& v) {
-    const auto page = store::read_file(folder + "/guide.html", kMostText);
-    if (!page) return;  // told as missing
-    if (page->find(fmt::format("content=\"anagraph page {}\"", page_form())) == std::string::npos) {
-        if (page->find(v.sha256.substr(0, 8)) == std::string::npos)
+void check_page(const PackSource& pack, const core::Edition& edition, Verification& v) {
+    const auto page = pack.text("guide.html", kMostText);
+    if (page.empty()) return;  // told as missing
+    if (page.find(fmt::format("content=\"anagraph page {}\"", page_form())) == std::string::npos) {
+        if (page.find(v.sha256.substr(0, 8)) == std::string::npos)
             v.troubles.push_back(fmt::format("guide.html does not carry the mark of this edition, {}.", v.mark));
         v.notes.emplace_back(
             "guide.html was made by another version of the program, so it was not compared with edition.json word for word.");
         return;
     }
-    if (*page != guide_page(template_text("guide.html"), edition, v.mark, pack_files_in(folder, edition.procedure)))
+    if (page != guide_page(template_text("guide.html"), edition, v.mark, pack_files_in(pack, edition.procedure)))
         v.troubles.emplace_back("guide.html does not say what edition.json says: one of them was altered.");
     for (const char* part : kPageParts)
-        if (store::read_file(folder + "/" + part, kMostText).value_or("") != template_text(part))
+        if (pack.text(part, kMostText) != template_text(part))
             v.troubles.push_back(fmt::format("{} is not what was written with this page: it was altered.", part));
+}
+
+/// The signatures beside the manifest are those the edition says it was signed with; every one of them holds.
+void check_signatures(const PackSource& pack, const core::Edition& edition, Verification& v) {
+    const auto changed = [&] { v.troubles.push_back(fmt::format("{} was changed after the edition was issued.", kSignatures)); };
+    const std::string text = pack.text(kSignatures, kMostText);
+    if (text.empty()) {
+        if (!edition.signers.empty() || pack.bytes(kSignatures) > 0)
+            v.troubles.push_back(fmt::format("{} is missing: this edition was signed when it was issued.", kSignatures));
+        return;
+    }
+    const auto signatures = signatures_from_text(text);
+    if (!signatures || signatures_text(*signatures) != text) return changed();
+    const std::string signed_by_them = signed_text(v.manifest);
+    for (const auto& s : *signatures) {
+        if (!store::is_signed(signed_by_them, s.signature, s.key)) {
+            v.troubles.push_back(
+                fmt::format("The signature of the {} in {} does not hold for this pack: one of them was altered.", s.post, kSignatures));
+            return;
+        }
+        // under the key the edition names, all else is as it was when it was issued; another key is somebody else's word
+        for (const auto& signer : edition.signers)
+            if (signer.key == s.key && (signer.role != s.role || signer.post != s.post || s.at != edition.issued)) return changed();
+    }
+    for (const auto& signer : edition.signers)
+        if (std::none_of(signatures->begin(), signatures->end(), [&](const Signature& s) { return s.role == signer.role; }))
+            v.troubles.push_back(fmt::format("The signature of the {} is missing in {}.", signer.role, kSignatures));
+    v.signatures = *signatures;
+    v.signers = edition.signers;
 }
 
 QByteArray output_of(const char* program, const QStringList& arguments) {
@@ -82,13 +112,20 @@ std::set<QString> numbers_in(const QString& text) {
 }
 
 /// The PDF carries edition.json, its mark, and no number that the page does not have.
-void check_pdf(const std::string& folder, const core::Procedure& p, const std::string& edition_text, Verification& v) {
-    const QString pdf = QString::fromStdString(folder + "/guide.pdf");
-    if (!store::is_there(folder + "/guide.pdf")) return;
+void check_pdf(const PackSource& pack, const core::Procedure& p, const std::string& edition_text, Verification& v) {
+    const std::string bytes = pack.text("guide.pdf", kMostPdf);
+    if (bytes.empty()) return;
     if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty()) {
         v.notes.emplace_back("The PDF was not compared: the programs that read it (package poppler-utils) are not installed.");
         return;
     }
+    // the programs that read it want a file they can go about in
+    QTemporaryFile file;
+    if (!file.open() || file.write(bytes.data(), static_cast<qint64>(bytes.size())) != static_cast<qint64>(bytes.size()) || !file.flush()) {
+        v.notes.emplace_back("The PDF was not compared: there is no room for a copy of it in the folder for temporary files.");
+        return;
+    }
+    const QString pdf = file.fileName();
     const QByteArray attached =
         output_of("pdfdetach", {QStringLiteral("-save"), QStringLiteral("1"), QStringLiteral("-o"), QStringLiteral("/dev/stdout"), pdf});
     if (attached.toStdString() != edition_text)
@@ -96,7 +133,7 @@ void check_pdf(const std::string& folder, const core::Procedure& p, const std::s
     const QString text = QString::fromUtf8(output_of("pdftotext", {QStringLiteral("-layout"), pdf, QStringLiteral("-")}));
     if (!text.simplified().contains(QString::fromStdString(v.mark).simplified()))
         v.troubles.push_back(fmt::format("guide.pdf does not carry the mark of this edition, {}.", v.mark));
-    const QString page = QString::fromStdString(store::read_file(folder + "/guide.html", kMostText).value_or(""));
+    const QString page = QString::fromStdString(pack.text("guide.html", kMostText));
     auto known = numbers_in(page);
     const int pages = static_cast<int>(text.count(QLatin1Char('\f')));
     std::size_t lines = 0;  // they are counted by who shows the page
@@ -111,31 +148,29 @@ void check_pdf(const std::string& folder, const core::Procedure& p, const std::s
 
 }  // namespace
 
-Result<Verification> verify_pack(const std::string& named, const std::function<bool(double)>& progress) {
+Result<Verification> verify_pack(const std::string& path, const std::function<bool(double)>& progress) {
     return core::caught([&]() -> Result<Verification> {
-        std::string folder = named;
-        while (folder.size() > 1 && folder.back() == '/') folder.pop_back();
-        std::error_code ec;
-        if (!std::filesystem::is_directory(folder, ec))
-            return fail(ErrorCode::NotFound, fmt::format("{} is no folder; choose the folder of an issued pack.", folder), folder);
-        if (!store::is_there(folder + "/" + kManifest) && !store::is_there(folder + "/edition.json"))
-            return fail(ErrorCode::BadInput,
-                fmt::format("{} is no issued pack; choose the folder that holds guide.html and manifest.json.", folder), folder);
-        const auto below = read_below(folder, progress);
+        const auto opened = PackSource::open(path);
+        if (!opened) return tl::make_unexpected(opened.error());
+        const PackSource& pack = **opened;
+        const auto below = read_below(pack, progress);
         if (!below) return tl::make_unexpected(below.error());
         Verification v;
-        check_files(folder, *below, v);
-        const auto text = store::read_file(folder + "/edition.json", kMostText);
-        const auto edition =
-            text ? core::edition_from_json(nlohmann::json::parse(*text, nullptr, false)) : tl::make_unexpected(text.error());
+        check_files(pack, *below, v);
+        const auto text = pack.text("edition.json", kMostText);
+        const auto edition = core::edition_from_json(nlohmann::json::parse(text, nullptr, false));
         if (edition) {
             v.edition = fmt::format("{} {}, {}, edition {}", edition->procedure.header.machine, edition->procedure.header.title,
                 edition->procedure.header.number, edition->number);
-            v.sha256 = store::sha256(*text);
+            v.sha256 = store::sha256(text);
             v.mark = edition_mark(*edition, v.sha256);
+            if (const auto mark = mark_of_manifest(pack.text(kManifest, kMostText)); !mark.empty() && mark != v.mark)
+                v.troubles.push_back(
+                    fmt::format("{} carries the mark {}, and edition.json is {}: one of them was altered.", kManifest, mark, v.mark));
+            check_signatures(pack, *edition, v);
             // what the manifest does not vouch for need not be looked into
-            if (v.troubles.empty()) check_page(folder, *edition, v);
-            if (v.troubles.empty()) check_pdf(folder, edition->procedure, *text, v);
+            if (v.troubles.empty()) check_page(pack, *edition, v);
+            if (v.troubles.empty()) check_pdf(pack, edition->procedure, text, v);
         } else if (v.troubles.empty()) {
             v.troubles.push_back(edition.error().message);
         }

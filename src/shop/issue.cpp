@@ -13,6 +13,9 @@
 #include "core/review/open_points.h"
 #include "core/tape/spoken_lines.h"
 #include "media/recording_index.h"
+#include "publish/pack_manifest.h"
+#include "shop/review.h"
+#include "store/archive.h"
 #include "store/digest.h"
 #include "store/files.h"
 
@@ -31,18 +34,6 @@ std::set<core::RecordingId> pictured(const core::Procedure& p) {
         if (s.clip) out.insert(s.clip->take.recording);
     }
     return out;
-}
-
-/// The state as an edition would freeze it.
-core::Result<core::Edition> edition_of(const store::Library& library, core::Procedure p) {
-    const auto house = library.house();
-    if (!house) return tl::make_unexpected(house.error());
-    // what reviewers said to the author is not for the learner
-    for (auto& step : p.steps) step.comments.clear();
-    core::Edition e{1, "", "", "", std::move(p), {}};
-    e.rule = core::rule_text(*house);
-    e.methods = house->methods;
-    return e;
 }
 
 /// The highest number among packs in the library's folder that its library.db does not know: it was put back from an older copy,
@@ -71,7 +62,7 @@ core::Result<Prepared> prepared(const store::Library& library, const store::Guid
     auto state = library.guide_state(guide);
     if (!state) return tl::make_unexpected(state.error());
     out.state = std::move(*state);
-    auto edition = edition_of(library, out.state.procedure);
+    auto edition = edition_as_it_stands(library, out.state.procedure);
     if (!edition) return tl::make_unexpected(edition.error());
     out.edition = std::move(*edition);
     const auto editions = library.editions(guide);
@@ -101,12 +92,37 @@ core::Result<Readiness> readiness(const store::Library& library, const store::Gu
     return std::move(p->ready);
 }
 
-core::Result<IssueRequest> prepare_issue(
-    const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker) {
+namespace {
+
+/// Why these keys cannot vouch for the guide as it stands.
+core::Result<std::vector<std::string>> reasons_not_to_sign(
+    const store::Library& library, const ReviewNow& now, const std::optional<Signing>& signing) {
+    const auto records = library.records();
+    if (!records) return tl::make_unexpected(records.error());
+    std::vector<std::string> out;
+    if (!signing) {
+        if (records->signs()) out.emplace_back("This house signs what it issues: give the key of the author and the key of the checker.");
+        return out;
+    }
+    for (const auto* key : {&signing->author, &signing->checker}) {
+        const auto* held = records->key_of(key->post());
+        if (held == nullptr)
+            out.push_back(fmt::format("No key of the {} is registered in this library; register it first.", key->post()));
+        else if (held->key != key->key())
+            out.push_back(fmt::format(
+                "The key of the {} is not the one that is registered now; use that one, or end it and register the new one.", key->post()));
+    }
+    if (!now.checked_by(signing->checker.post()))
+        out.push_back(fmt::format("The {} has not checked the guide as it stands; have it reviewed first.", signing->checker.post()));
+    return out;
+}
+
+core::Result<IssueRequest> prepare(const store::Library& library, const store::GuideId& guide, const std::string& author,
+    const std::string& checker, const std::optional<Signing>& signing) {
     auto p = prepared(library, guide);
     if (!p) return tl::make_unexpected(p.error());
     auto& reasons = p->ready.reasons;
-    IssueRequest request{library.folder(), guide, p->state.sequence, {std::move(p->edition), "", {}}, {}};
+    IssueRequest request{library.folder(), guide, p->state.sequence, {std::move(p->edition), "", {}}, signing, {}};
     auto& edition = request.pack.edition;
     edition.issued = store::utc_now();
     edition.author = core::post_of(author);
@@ -116,6 +132,15 @@ core::Result<IssueRequest> prepare_issue(
         reasons.emplace_back("Say who checked it: a second person, by post.");
     else if (core::same_post(edition.checker, edition.author))
         reasons.emplace_back("Author and checker are the same; a second person checks.");
+    const auto now = review(library, guide, checker);
+    if (!now) return tl::make_unexpected(now.error());
+    if (auto why = now->not_by(checker); !edition.checker.empty() && !core::same_post(edition.checker, edition.author) && !why.empty())
+        reasons.push_back(std::move(why));
+    auto unsigned_for = reasons_not_to_sign(library, *now, signing);
+    if (!unsigned_for) return tl::make_unexpected(unsigned_for.error());
+    std::move(unsigned_for->begin(), unsigned_for->end(), std::back_inserter(reasons));
+    if (signing)
+        edition.signers = {{"author", edition.author, signing->author.key()}, {"checker", edition.checker, signing->checker.key()}};
     for (const auto& c : p->ready.changes) edition.changes.push_back(c.text);
     for (const auto& id : pictured(edition.procedure)) {
         const auto entry = library.recording(id);
@@ -138,11 +163,29 @@ core::Result<IssueRequest> prepare_issue(
     return request;
 }
 
+}  // namespace
+
+core::Result<IssueRequest> prepare_issue(
+    const store::Library& library, const store::GuideId& guide, const std::string& author, const std::string& checker) {
+    return prepare(library, guide, author, checker, std::nullopt);
+}
+
+core::Result<IssueRequest> prepare_issue(const store::Library& library, const store::GuideId& guide, const Signing& signing) {
+    return prepare(library, guide, signing.author.post(), signing.checker.post(), signing);
+}
+
 core::Result<MadePack> make_pack(const IssueRequest& request, const publish::PackProgress& progress) {
     auto folder = store::Library::work_folder(request.library);
     if (!folder) return tl::make_unexpected(folder.error());
     const auto manifest = publish::write_pack(request.pack, folder->path(), progress);
     if (!manifest) return tl::make_unexpected(manifest.error());
+    if (request.signing) {
+        std::vector<publish::Signature> signatures;
+        for (const auto& [role, key] : {std::pair("author", &request.signing->author), std::pair("checker", &request.signing->checker)})
+            signatures.push_back({key->post(), role, key->key(), request.pack.edition.issued, key->sign(publish::signed_text(*manifest))});
+        if (auto written = store::write_file(folder->path() + "/" + publish::kSignatures, publish::signatures_text(signatures)); !written)
+            return tl::make_unexpected(written.error());
+    }
     return MadePack{std::move(*folder), *manifest};
 }
 
@@ -150,23 +193,38 @@ core::Result<std::string> enter_edition(store::Library& library, const IssueRequ
     return library.enter_edition(request.guide, request.sequence, request.pack.edition, pack.manifest, std::move(pack.folder));
 }
 
-core::Result<store::Destination> delivery(const store::Library& library, const store::GuideId& guide, const std::string& folder) {
-    return store::Destination::folder(folder, [&](const std::string& there) -> std::optional<std::string> {
-        const auto other = [&] { return fmt::format("{} holds other files; choose an empty folder for the pack.", there); };
-        const auto v = publish::verify_pack(there);
-        if (!v) return other();
-        if (!v->undamaged)
-            return fmt::format("{} holds a pack that was altered, or other files beside one; choose an empty folder.", there);
-        const auto known = library.known_pack(v->sha256);
-        if (!known || !*known || !((*known)->guide == guide))
-            return fmt::format("{} holds a pack of another guide; choose an empty folder.", there);
-        return std::nullopt;
-    });
+namespace {
+
+bool is_one_file(const std::string& path) { return path.ends_with(publish::kPackEnding); }
+
+/// Why what lies there is not written over; nothing: it may be.
+std::optional<std::string> not_over(const store::Library& library, const store::GuideId& guide, const std::string& there) {
+    const auto v = publish::verify_pack(there);
+    if (!v) return fmt::format("{} holds other files; choose an empty folder for the pack, or another name.", there);
+    if (!v->undamaged)
+        return fmt::format("{} holds a pack that was altered, or other files beside one; choose an empty folder, or another name.", there);
+    const auto known = library.known_pack(v->sha256);
+    if (!known || !*known || !((*known)->guide == guide))
+        return fmt::format("{} holds a pack of another guide; choose an empty folder, or another name.", there);
+    return std::nullopt;
+}
+
+}  // namespace
+
+core::Result<store::Destination> delivery(const store::Library& library, const store::GuideId& guide, const std::string& path) {
+    const auto over = [&](const std::string& there) { return not_over(library, guide, there); };
+    if (!is_one_file(path)) return store::Destination::folder(path, over);
+    const bool there = store::is_there(path);
+    if (there)
+        if (const auto why = over(path)) return fail(ErrorCode::Refused, *why, path);
+    return store::Destination::file(path, {}, there);
 }
 
 core::Outcome copy_pack(const std::string& from, const store::Destination& to, const store::Progress& progress) {
-    if (auto copied = store::copy_tree(from, to.work(), [&](double share) { return !progress || progress(share * 0.8); }); !copied)
-        return copied;
+    const auto copying = [&](double share) { return !progress || progress(share * 0.8); };
+    auto copied = is_one_file(to.path()) ? store::write_archive(to.work(), store::entries_of(from), copying)
+                                         : store::copy_tree(from, to.work(), copying);
+    if (!copied) return copied;
     const auto v = publish::verify_pack(to.work(), [&](double share) { return !progress || progress(0.8 + share * 0.2); });
     if (!v) return tl::make_unexpected(v.error());
     if (!v->undamaged)

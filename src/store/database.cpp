@@ -74,7 +74,9 @@ const std::vector<const char*> kMigrations[kSchema] = {
         "END",
         "CREATE TRIGGER segment_gone AFTER DELETE ON segment BEGIN INSERT INTO segment_words (segment_words, rowid, words) VALUES "
         "('delete', old.id, old.words); END",
-    }};
+    },
+    // keys, checks, learners and what was handed out; see core/records
+    {"CREATE TABLE record (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"}};
 
 bool disk_full(const std::string& folder) {
     struct statvfs facts {};
@@ -102,6 +104,11 @@ bool whole_after_all(const std::string& folder) {
 std::string change_seal(
     const std::string& before, std::int64_t sequence, const std::string& at, const std::string& author, const std::string& body) {
     return sha256(fmt::format("{}\n{}\n{}\n{}\n{}", before, sequence, at, author, body));
+}
+
+std::string record_seal(
+    const std::string& before, std::int64_t number, const std::string& at, const std::string& by, const std::string& body) {
+    return change_seal(before, number, at, by, body);
 }
 
 std::string snapshot_seal(std::int64_t sequence, const std::string& body) { return sha256(fmt::format("{}\n{}", sequence, body)); }

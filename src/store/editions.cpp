@@ -17,6 +17,14 @@ using core::Outcome;
 using core::Result;
 using nlohmann::json;
 
+namespace {
+
+tl::unexpected<core::Error> no_edition(const GuideId& id, int number) {
+    return fail(ErrorCode::NotFound, fmt::format("There is no edition {} of \"{}\" in this library.", number, id.text()), id.text());
+}
+
+}  // namespace
+
 Result<std::vector<IssuedEdition>> Library::editions(const GuideId& id) const {
     return core::caught([&]() -> Result<std::vector<IssuedEdition>> {
         auto query = state_->db->run("SELECT number, sha256, body, pack FROM edition WHERE guide = ? ORDER BY number", {q(id.text())});
@@ -62,13 +70,20 @@ Result<std::string> Library::enter_edition(
     });
 }
 
+Result<std::int64_t> Library::sequence_of(const GuideId& id, int number) const {
+    return core::caught([&]() -> Result<std::int64_t> {
+        auto row = state_->db->run("SELECT sequence FROM edition WHERE guide = ? AND number = ?", {q(id.text()), number});
+        if (!row) return tl::make_unexpected(row.error());
+        if (!row->next()) return no_edition(id, number);
+        return row->value(0).toLongLong();
+    });
+}
+
 Result<std::string> Library::pack_folder(const GuideId& id, int number) const {
     return core::caught([&]() -> Result<std::string> {
         auto row = state_->db->run("SELECT pack FROM edition WHERE guide = ? AND number = ?", {q(id.text()), number});
         if (!row) return tl::make_unexpected(row.error());
-        if (!row->next())
-            return fail(
-                ErrorCode::NotFound, fmt::format("There is no edition {} of \"{}\" in this library.", number, id.text()), id.text());
+        if (!row->next()) return no_edition(id, number);
         const std::string pack = s(row->value(0));
         if (core::is_sha256(pack)) return state_->folder + kEditions + "/" + pack;
         // as packs were kept before

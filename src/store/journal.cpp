@@ -1,6 +1,7 @@
 // Library: guides as journals of changes.
 #include <fmt/format.h>
 
+#include <limits>
 #include <nlohmann/json.hpp>
 
 #include "core/base/caught.h"
@@ -66,8 +67,9 @@ struct Snapshot {
     core::Procedure procedure;
 };
 
-Result<std::optional<Snapshot>> newest_whole(const Database& db, const GuideId& id, bool& some) {
-    auto query = db.run("SELECT sequence, body, seal FROM snapshot WHERE guide = ? ORDER BY sequence DESC", {q(id.text())});
+Result<std::optional<Snapshot>> newest_whole(const Database& db, const GuideId& id, std::int64_t until, bool& some) {
+    auto query = db.run("SELECT sequence, body, seal FROM snapshot WHERE guide = ? AND sequence <= ? ORDER BY sequence DESC",
+        {q(id.text()), number(until)});
     if (!query) return tl::make_unexpected(query.error());
     while (query->next()) {
         some = true;
@@ -133,19 +135,22 @@ Result<GuideId> Library::create_guide(const core::Procedure& start, const std::s
     });
 }
 
-Result<GuideState> Library::guide_state(const GuideId& id) const {
+Result<GuideState> Library::guide_state(const GuideId& id) const { return guide_state_at(id, std::numeric_limits<std::int64_t>::max()); }
+
+Result<GuideState> Library::guide_state_at(const GuideId& id, std::int64_t until) const {
     return core::caught([&]() -> Result<GuideState> {
         auto& db = *state_->db;
         bool some = false;
-        auto from = newest_whole(db, id, some);
+        auto from = newest_whole(db, id, until, some);
         if (!from) return tl::make_unexpected(from.error());
         if (!some) return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", id.text()), id.text());
         if (!*from)
             return fail(ErrorCode::Damaged,
                 fmt::format("The journal of the guide \"{}\" is damaged; put back library.db from your last copy.", id.text()), id.text());
         GuideState out{std::move((*from)->procedure), (*from)->sequence, {}};
-        auto changes = db.run("SELECT sequence, at, author, body, seal FROM change WHERE guide = ? AND sequence >= ? ORDER BY sequence",
-            {q(id.text()), number(out.sequence)});
+        auto changes = db.run(
+            "SELECT sequence, at, author, body, seal FROM change WHERE guide = ? AND sequence >= ? AND sequence <= ? ORDER BY sequence",
+            {q(id.text()), number(out.sequence), number(until)});
         if (!changes) return tl::make_unexpected(changes.error());
         std::string seal;
         std::int64_t last = out.sequence;
@@ -221,9 +226,10 @@ Outcome Library::append_all(const std::vector<GuideChange>& changes, const std::
     });
 }
 
-Result<std::vector<HistoryEntry>> Library::history(const GuideId& id) const {
+Result<std::vector<HistoryEntry>> Library::history(const GuideId& id, std::int64_t since) const {
     return core::caught([&]() -> Result<std::vector<HistoryEntry>> {
-        auto query = state_->db->run("SELECT sequence, at, author, body FROM change WHERE guide = ? ORDER BY sequence", {q(id.text())});
+        auto query = state_->db->run("SELECT sequence, at, author, body FROM change WHERE guide = ? AND sequence > ? ORDER BY sequence",
+            {q(id.text()), number(since)});
         if (!query) return tl::make_unexpected(query.error());
         std::vector<HistoryEntry> out;
         while (query->next()) {

@@ -17,6 +17,7 @@
 #include "core/edits/edit.h"
 #include "core/house/house.h"
 #include "core/narration/timed_text.h"
+#include "core/records/records.h"
 #include "store/destination.h"
 
 namespace anagraph::store {
@@ -112,12 +113,15 @@ public:
     /// Errors: NotFound; Damaged where not even one snapshot can be read. A damaged change ends the reading: the state before it is
     /// given, `lost` says what is missing, and the next append() begins anew from there.
     core::Result<GuideState> guide_state(const GuideId& id) const;
+    /// The same as it stood after its change `sequence`.
+    core::Result<GuideState> guide_state_at(const GuideId& id, std::int64_t sequence) const;
     core::Result<core::Procedure> load_guide(const GuideId& id) const;
     /// Appends a change that has been applied: `after` is the guide with it. Durable when this returns without an error.
     core::Outcome append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author);
     /// The same for several guides, and the house where one is given: all of it or nothing.
     core::Outcome append_all(const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author);
-    core::Result<std::vector<HistoryEntry>> history(const GuideId& id) const;
+    /// The changes after `since`, oldest first.
+    core::Result<std::vector<HistoryEntry>> history(const GuideId& id, std::int64_t since = 0) const;
     /// The guides whose text may hold these words, by their ids: a quick choice to be looked at closely; nothing is missed.
     core::Result<std::vector<GuideEntry>> guides_that_may_say(const std::string& words) const;
 
@@ -154,12 +158,21 @@ public:
     /// was already issued; NoSpace, Unwritable.
     core::Result<std::string> enter_edition(
         const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack);
+    /// Which state of the guide an edition froze: the sequence of its last change. Errors: NotFound.
+    core::Result<std::int64_t> sequence_of(const GuideId& id, int number) const;
     /// Where the pack of an edition is kept. Errors: NotFound.
     core::Result<std::string> pack_folder(const GuideId& id, int number) const;
     /// What this library issued under the SHA-256 of an edition's text; nothing where it issued no such thing.
     core::Result<std::optional<KnownPack>> known_pack(const std::string& sha256) const;
     /// Folders of packs that this library.db does not know: it is older than they are.
     std::vector<std::string> packs_not_known() const;
+
+    // -- records of the house: keys, checks, learners, what was handed out and withdrawn; see core::Records
+    /// Errors: Damaged where one was changed, is missing or was put in by another hand.
+    core::Result<core::Records> records() const;
+    /// Adds these, all or none, as recorded now by `by`. Durable when it returns without an error; gives back the records with them.
+    /// Errors: Refused, with the reason; NoSpace, Unwritable.
+    core::Result<core::Records> record(const std::vector<core::Entry>& entries, const std::string& by);
 
 private:
     struct State;

@@ -1,13 +1,12 @@
 // anagraph-cli as a script sees it: exit codes, JSON, sentences. Runs the program itself.
 #include <gtest/gtest.h>
 
-#include <QProcess>
-#include <QString>
 #include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
 
 #include "store/library.h"
+#include "tests/cli/run_cli.h"
 #include "tests/demo_copy.h"
 #include "tests/media/sample_films.h"
 #include "tests/scratch.h"
@@ -17,21 +16,8 @@ using nlohmann::json;
 
 namespace {
 
-struct Answer {
-    int code;
-    std::string out;
-    std::string err;
-    json value() const { return json::parse(out, nullptr, false); }
-};
-
-Answer cli(const std::vector<std::string>& arguments) {
-    QStringList list;
-    for (const auto& a : arguments) list << QString::fromStdString(a);
-    QProcess p;
-    p.start(QString::fromUtf8(ANAGRAPH_BINARIES "/anagraph-cli"), list);
-    p.waitForFinished(120000);
-    return {p.exitCode(), p.readAllStandardOutput().toStdString(), p.readAllStandardError().toStdString()};
-}
+using Answer = anagraph::testing::CliAnswer;
+using anagraph::testing::cli;
 
 const std::string kFilms = ANAGRAPH_SOURCE "/demo/films";
 

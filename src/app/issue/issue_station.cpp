@@ -185,7 +185,7 @@ void IssueStation::verify_pack() {
     verdict_->clear();
     bar_->set_words(tr("Every file of the pack is being read"));
     work_.run([pack = chosen_pack().toStdString(), library = session_.library().folder()](
-                  const GoOn& go_on) { return shop::verify(pack, library, go_on); },
+                  const GoOn& go_on) { return shop::verify(pack, {library, library}, go_on); },
         [this](const core::Result<shop::PackVerdict>& v) { verdict_->setText(text(v ? v->words : v.error().message)); });
 }
 

@@ -5,6 +5,7 @@
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
+#include "cli/passphrase.h"
 #include "publish/pack.h"
 
 namespace anagraph::cli {
@@ -17,14 +18,19 @@ public:
     Issue(CLI::App& app, const Answer& answer) : AtGuide(app, answer) {
         app.add_option("--to", to_, "folder of the pack")->required();
         app.add_option("--author", author_, "who wrote it, by post")->capture_default_str();
-        app.add_option("--checker", checker_, "who checked it, by post; not the author")->required();
+        app.add_option("--checker", checker_, "who checked it, by post; not the author. For a house without keys");
+        app.add_option("--sign", sign_, "author=FILE and checker=FILE: the key files of the two who vouch for it");
+        app.add_option("--passphrase-file", passphrase_, "a file whose first line is the passphrase of the keys");
     }
 
     int run() override {
         auto library = store::Library::open(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
         const store::GuideId id(guide_);
-        const auto request = shop::prepare_issue(**library, id, author_, checker_);
+        const auto signing = keys();
+        if (!signing) return answer_.wrong(signing.error(), signing.error().code == core::ErrorCode::Refused ? kFoundWrong : kWrongUse);
+        const auto request =
+            *signing ? shop::prepare_issue(**library, id, **signing) : shop::prepare_issue(**library, id, author_, checker_);
         if (!request) return answer_.wrong(request.error());
         // the place first: nobody waits for a pack that cannot be put there
         auto place = shop::delivery(**library, id, to_);
@@ -50,9 +56,31 @@ public:
     }
 
 private:
+    /// The keys that were named, opened; nothing where none was.
+    core::Result<std::optional<shop::Signing>> keys() const {
+        if (sign_.empty()) return std::optional<shop::Signing>{};
+        std::optional<store::SigningKey> author;
+        std::optional<store::SigningKey> checker;
+        for (const auto& named : sign_) {
+            const auto equals = named.find('=');
+            const std::string role = named.substr(0, equals);
+            auto* place = role == "author" ? &author : role == "checker" ? &checker : nullptr;
+            if (place == nullptr || equals == std::string::npos || *place)
+                return core::fail(core::ErrorCode::BadInput, "Name each key once: --sign author=FILE --sign checker=FILE.", named);
+            auto key = opened_key(named.substr(equals + 1), passphrase_);
+            if (!key) return tl::make_unexpected(key.error());
+            *place = std::move(*key);
+        }
+        if (!author || !checker)
+            return core::fail(core::ErrorCode::BadInput, "Author and checker sign both: --sign author=FILE --sign checker=FILE.");
+        return shop::Signing{*author, *checker};
+    }
+
     std::string to_;
     std::string author_ = "author";
     std::string checker_;
+    std::vector<std::string> sign_;
+    std::string passphrase_;
 };
 
 }  // namespace

@@ -21,6 +21,7 @@ json to_json(const Edition& e) {
         {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
     if (!e.rule.empty()) j["rule"] = e.rule;  // editions of before had none, and keep their text
     if (!e.methods.empty()) j["methods"] = methods_to_json(e.methods);
+    for (const auto& signer : e.signers) j["signers"].push_back({{"role", signer.role}, {"post", signer.post}, {"key", signer.key}});
     return j;
 }
 
@@ -39,6 +40,15 @@ Result<Edition> edition_from_json(const json& j) {
         for (const auto& c : j.at("changes"))
             if (c.is_string()) e.changes.push_back(c.get<std::string>());
     if (j.contains("rule") && j.at("rule").is_string()) e.rule = j.at("rule").get<std::string>();
+    if (j.contains("signers")) {
+        if (!j.at("signers").is_array()) return bad();
+        for (const auto& signer : j.at("signers")) {
+            const auto text = [&](const char* name) {
+                return signer.is_object() && signer.contains(name) && signer.at(name).is_string() ? signer.at(name).get<std::string>() : "";
+            };
+            e.signers.push_back({text("role"), text("post"), text("key")});
+        }
+    }
     if (j.contains("methods")) {
         try {
             e.methods = methods_from_json(j.at("methods"));
@@ -60,43 +70,64 @@ std::string in_steps(const Procedure& p, const FigureId& id) {
     return fmt::format(" Used in step{} {}.", steps.size() == 1 ? "" : "s", fmt::join(steps, ", "));
 }
 
+/// The first step that reads a figure.
+StepId first_step(const Procedure& p, const FigureId& id) {
+    const auto steps = steps_using(p, id);
+    return steps.empty() ? StepId{} : p.steps[static_cast<std::size_t>(steps.front() - 1)].id;
+}
+
 void figure_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
     for (const auto& f : after.figures) {
         const Figure* old = before.find(f.id);
         const std::string title = title_of(after, f);
+        const auto tell = [&](std::string text, bool again, std::string was = {}, std::string is = {}) {
+            out.push_back({std::move(text), again, first_step(after, f.id), f.id, std::move(was), std::move(is)});
+        };
         if (old == nullptr) {
-            out.push_back({fmt::format("New: {}, {}.{}", title, text_in_both(f), in_steps(after, f.id)), true});
+            tell(fmt::format("New: {}, {}.{}", title, text_in_both(f), in_steps(after, f.id)), true, "", text_in_both(f));
             continue;
         }
-        if (old->value != f.value)
-            out.push_back(
-                {fmt::format("{}: now {}; it was {}.{}", title, text_in_both(f), text_in_both(*old), in_steps(after, f.id)), true});
-        else if (old->tolerance != f.tolerance)
-            out.push_back({fmt::format("{}: its tolerance is now {}; it was {}.{}", title,
-                               f.tolerance.empty() ? "not given" : "\u00B1 " + f.tolerance,
-                               old->tolerance.empty() ? "not given" : "\u00B1 " + old->tolerance, in_steps(after, f.id)),
-                true});
+        if (old->value != f.value) {
+            tell(fmt::format("{}: now {}; it was {}.{}", title, text_in_both(f), text_in_both(*old), in_steps(after, f.id)), true,
+                text_in_both(*old), text_in_both(f));
+        } else if (old->tolerance != f.tolerance) {
+            const auto tolerance = [](const Figure& x) { return x.tolerance.empty() ? "not given" : "\u00B1 " + x.tolerance; };
+            tell(fmt::format("{}: its tolerance is now {}; it was {}.{}", title, tolerance(f), tolerance(*old), in_steps(after, f.id)),
+                true, text_in_both(*old), text_in_both(f));
+        }
         if (old->variants != f.variants || old->condition != f.condition)
-            out.push_back({fmt::format("{}: it was given for {} before.", title, title_of(before, *old)), true});
+            tell(fmt::format("{}: it was given for {} before.", title, title_of(before, *old)), true);
         if (old->level != f.level && f.level)
-            out.push_back({fmt::format("{}: how the level is read is now: {}", title, text_of(*f.level)), true});
+            tell(fmt::format("{}: how the level is read is now: {}", title, text_of(*f.level)), true,
+                old->level ? text_of(*old->level) : "", text_of(*f.level));
         const Standing was = standing_of(before, *old);
         const Standing is = standing_of(after, f);
-        if (was != is) out.push_back({fmt::format("{} is now {}; it was {}.", title, name_of(is), name_of(was)), is != Standing::Proved});
+        if (was != is)
+            tell(fmt::format("{} is now {}; it was {}.", title, name_of(is), name_of(was)), is != Standing::Proved,
+                std::string(name_of(was)), std::string(name_of(is)));
         if (old->kind != f.kind || old->item != f.item || old->purpose != f.purpose)
-            out.push_back({fmt::format("What was called \u201C{}\u201D is now \u201C{}\u201D.", title_of(before, *old), title), true});
+            tell(fmt::format("What was called \u201C{}\u201D is now \u201C{}\u201D.", title_of(before, *old), title), true,
+                title_of(before, *old), title);
         if (was == is &&
             (old->proofs != f.proofs || old->claims != f.claims || old->settled != f.settled || old->looked != f.looked ||
                 old->replaces != f.replaces))
-            out.push_back({fmt::format("{}: what it rests on changed.", title), false});
+            tell(fmt::format("{}: what it rests on changed.", title), false);
     }
     for (const auto& f : before.figures)
         if (after.find(f.id) == nullptr)
-            out.push_back({fmt::format("No longer given: {} ({}).", title_of(before, f), text_of(f.value)), true});
+            out.push_back({fmt::format("No longer given: {} ({}).", title_of(before, f), text_of(f.value)), true, first_step(before, f.id),
+                f.id, text_in_both(f), ""});
 }
 
 std::string step_title(std::size_t index, const Step& s) {
     return fmt::format("Step {}, {}", index + 1, s.heading.empty() ? "(no heading)" : s.heading);
+}
+
+/// The cautions of a step in one line each: "WARNING Hot oil."
+std::string cautions_text(const Procedure& p, const Step& s) {
+    std::string out;
+    for (const auto& c : s.cautions) out += fmt::format("{}{} {}", out.empty() ? "" : "\n", name_of(c.signal), rendered(p, c.text));
+    return out;
 }
 
 void step_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
@@ -106,42 +137,61 @@ void step_differences(const Procedure& before, const Procedure& after, std::vect
         const Step& s = after.steps[i];
         const Step* old = before.find(s.id);
         if (old == nullptr) {
-            out.push_back({fmt::format("New: {}.", step_title(i, s)), true});
+            out.push_back({fmt::format("New: {}.", step_title(i, s)), true, s.id});
             continue;
         }
         order_after.push_back(s.id);
-        if (old->cautions != s.cautions) out.push_back({fmt::format("{}: its cautions changed. Read them again.", step_title(i, s)), true});
-        if (old->heading != s.heading)
-            out.push_back({fmt::format("{}: it was headed \u201C{}\u201D.", step_title(i, s), old->heading), false});
+        const auto tell = [&](const std::string& text, bool again, std::string was = {}, std::string is = {}) {
+            out.push_back({fmt::format("{}: {}", step_title(i, s), text), again, s.id, {}, std::move(was), std::move(is)});
+        };
+        if (old->cautions != s.cautions)
+            tell("its cautions changed. Read them again.", true, cautions_text(before, *old), cautions_text(after, s));
+        if (old->heading != s.heading) tell(fmt::format("it was headed \u201C{}\u201D.", old->heading), false, old->heading, s.heading);
         if (old->lines != s.lines) {
             for (const auto& line : s.lines)
                 if (std::find(old->lines.begin(), old->lines.end(), line) == old->lines.end())
-                    out.push_back({fmt::format("{}: it now says \u201C{}\u201D", step_title(i, s), rendered(after, line)), false});
+                    tell(fmt::format("it now says \u201C{}\u201D", rendered(after, line)), false, "", rendered(after, line));
             for (const auto& line : old->lines)
                 if (std::find(s.lines.begin(), s.lines.end(), line) == s.lines.end())
-                    out.push_back({fmt::format("{}: it no longer says \u201C{}\u201D", step_title(i, s), rendered(before, line)), false});
+                    tell(fmt::format("it no longer says \u201C{}\u201D", rendered(before, line)), false, rendered(before, line), "");
+            if (std::is_permutation(old->lines.begin(), old->lines.end(), s.lines.begin(), s.lines.end()))
+                tell("the order of its lines changed.", true);
         }
-        if (old->checks != s.checks) out.push_back({fmt::format("{}: what to check changed.", step_title(i, s)), true});
-        if (old->waits != s.waits) out.push_back({fmt::format("{}: what to wait for changed.", step_title(i, s)), true});
-        if (old->states != s.states) out.push_back({fmt::format("{}: the state the machine must be in changed.", step_title(i, s)), true});
-        if (old->resets != s.resets) out.push_back({fmt::format("{}: how it is set back changed.", step_title(i, s)), true});
-        if (old->methods != s.methods) out.push_back({fmt::format("{}: which way it is done changed.", step_title(i, s)), true});
-        if (old->variants != s.variants) out.push_back({fmt::format("{}: the variants it applies to changed.", step_title(i, s)), true});
-        if (old->plates != s.plates || old->clip != s.clip)
-            out.push_back({fmt::format("{}: its pictures changed.", step_title(i, s)), false});
-        if (old->actions != s.actions) out.push_back({fmt::format("{}: what is done to what changed.", step_title(i, s)), false});
+        if (old->checks != s.checks) tell("what to check changed.", true);
+        if (old->waits != s.waits) tell("what to wait for changed.", true);
+        if (old->states != s.states) tell("the state the machine must be in changed.", true);
+        if (old->resets != s.resets) tell("how it is set back changed.", true);
+        if (old->methods != s.methods) tell("which way it is done changed.", true);
+        if (old->variants != s.variants) tell("the variants it applies to changed.", true);
+        if (old->plates != s.plates || old->clip != s.clip) tell("its pictures changed.", false);
+        if (old->actions != s.actions) tell("what is done to what changed.", false);
+        if (old->hands != s.hands) tell("the time it takes changed.", false, text_of(old->hands), text_of(s.hands));
     }
     for (std::size_t i = 0; i < before.steps.size(); ++i) {
-        if (after.find(before.steps[i].id) == nullptr)
-            out.push_back({fmt::format("No longer there: {}.", step_title(i, before.steps[i])), true});
+        const Step& gone = before.steps[i];
+        if (after.find(gone.id) == nullptr)
+            out.push_back({fmt::format("No longer there: {}.", step_title(i, gone)), true, gone.id});
         else
-            order_before.push_back(before.steps[i].id);
+            order_before.push_back(gone.id);
     }
     if (order_before != order_after) {
         std::vector<std::string> headings;
         for (const auto& s : after.steps) headings.push_back(s.heading);
         out.push_back({fmt::format("The order of the steps changed. It is now: {}.", fmt::join(headings, "; ")), true});
     }
+}
+
+/// What of an item is told nowhere else: the rest of it.
+Item relations_of(Item item) {
+    item.id = {};
+    item.kind = {};
+    item.name.clear();
+    item.spec.clear();
+    item.number.clear();
+    item.fastening = {};
+    item.variants.clear();
+    item.translated.clear();  // a translation is not what the guide says
+    return item;
 }
 
 void item_differences(const Procedure& before, const Procedure& after, std::vector<Difference>& out) {
@@ -168,6 +218,9 @@ void item_differences(const Procedure& before, const Procedure& after, std::vect
                     false});
         if (old->variants != item.variants)
             out.push_back({fmt::format("\u201C{}\u201D: the variants it belongs to changed.", item.name), true});
+        if (relations_of(*old) != relations_of(item))
+            out.push_back(
+                {fmt::format("\u201C{}\u201D: what it closes, lies behind, is renewed with or holds changed.", item.name), false});
     }
     for (const auto& item : before.items)
         if (after.find(item.id) == nullptr)
@@ -236,7 +289,8 @@ std::vector<Difference> differences(const Edition& before, const Edition& after)
         const auto then = methods_of(step, before.methods);
         for (std::size_t k = 0; k < now.size() && k < then.size(); ++k)
             if (now[k].chosen != then[k].chosen || now[k].accepted != then[k].accepted)
-                out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true});
+                out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true, step.id, {},
+                    summary(then[k]), summary(now[k])});
     }
     if (before.rule != after.rule)
         out.push_back({after.rule.empty() ? "The house has no rule any more for sources that differ."

@@ -10,6 +10,14 @@
 
 namespace anagraph::core {
 
+/// Who vouches for an edition with a key; the signatures themselves lie beside the manifest of its pack.
+struct Signer {
+    std::string role;  // "author", "checker"
+    std::string post;
+    std::string key;  // public, base64
+    friend bool operator==(const Signer&, const Signer&) = default;
+};
+
 struct Edition {
     int number = 1;
     std::string issued;   // UTC, "2026-11-25T10:42:08Z"
@@ -19,6 +27,7 @@ struct Edition {
     std::vector<std::string> changes;       // what a learner of the edition before must know, in words; empty for the first
     std::string rule = {};                  // which source outranked which in the house when it was issued; see rule_text()
     std::vector<HouseMethod> methods = {};  // what the house said where practitioners differ
+    std::vector<Signer> signers = {};       // empty: it is not signed
     friend bool operator==(const Edition&, const Edition&) = default;
 };
 
@@ -33,6 +42,11 @@ std::string canonical_text(const nlohmann::json& j);
 struct Difference {
     std::string text;
     bool read_again = false;  // a figure, caution or the order changed: who learned the old one must be told
+    // where, and what it was and is, as far as that can be said in a word
+    StepId step = {};      // in the later version, or the earlier one where it is gone; empty: of the guide as a whole
+    FigureId figure = {};  // empty: it is no figure that differs
+    std::string was = {};  // "24 N·m (18 lbf·ft)"; empty: it was not there, or cannot be said in a word
+    std::string is = {};
     friend bool operator==(const Difference&, const Difference&) = default;
 };
 std::vector<Difference> differences(const Procedure& before, const Procedure& after);

@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "core/editing/line_actions.h"
 #include "core/procedure/procedure.h"
 #include "core/procedure/verbs.h"
 
@@ -330,6 +331,12 @@ inline Procedure moved(Procedure p, const std::string& step, std::size_t to) {
     Step s = *it;
     p.steps.erase(it);
     p.steps.insert(p.steps.begin() + static_cast<std::ptrdiff_t>(to), std::move(s));
+    return p;
+}
+/// The guide with a line written for every order, so that an edition of it can be issued.
+inline Procedure written(Procedure p) {
+    for (auto& s : p.steps)
+        for (const auto& a : s.actions) s.lines.push_back(line_for(p, a));
     return p;
 }
 template <class Change>
