@@ -42,6 +42,7 @@ int main(int argc, char** argv) {
     }
     anagraph::app::MainWindow window(std::move(*library));
     window.show();
+    window.ask_post_once();
     window.show_way_round_once();
     return QApplication::exec();
 }

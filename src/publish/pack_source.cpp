@@ -82,6 +82,8 @@ private:
 
 }  // namespace
 
+bool is_pack(const std::string& path) { return path.ends_with(kPackEnding) || store::is_there(path + "/" + kManifest); }
+
 Result<std::unique_ptr<PackSource>> PackSource::open(const std::string& named) {
     std::string path = named;
     while (path.size() > 1 && path.back() == '/') path.pop_back();

@@ -13,6 +13,9 @@ namespace anagraph::publish {
 
 inline constexpr const char* kPackEnding = ".anapack";
 
+/// Whether what lies there is meant as a pack: a folder with a manifest, or a file of that ending. It need not be one that verifies.
+bool is_pack(const std::string& path);
+
 class PackSource {
 public:
     /// Errors: NotFound; BadInput where it is no pack; for one file also those of store::Archive::open().

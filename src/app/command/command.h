@@ -29,7 +29,10 @@ enum class Hand {
     Finding,  // of the dry run
     Answered,  // a finding that is kept as it is
     WorkedOut,
-    Suggestion
+    Suggestion,
+    Place,    // of a guide in review
+    Edition,  // that was issued
+    Learner
 };
 
 struct Command {

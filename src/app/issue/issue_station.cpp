@@ -6,10 +6,16 @@
 #include <QMessageBox>
 #include <QUrl>
 #include <QVBoxLayout>
+#include <algorithm>
 
+#include "app/people/hand_out_form.h"
+#include "app/people/key_forms.h"
+#include "app/sheet/step_forms.h"
 #include "app/theme/controls.h"
+#include "app/theme/form.h"
 #include "app/theme/theme.h"
-#include "core/review/open_points.h"
+#include "publish/pack_source.h"
+#include "shop/handout.h"
 #include "shop/issue.h"
 #include "shop/verify.h"
 
@@ -17,126 +23,282 @@ namespace anagraph::app {
 
 using theme::text;
 
+namespace {
+
+constexpr int kLeft = 330;
+
+QString with_whom(const std::vector<std::string>& holders) {
+    QStringList names;
+    for (const auto& h : holders) names << text(h);
+    return names.isEmpty() ? QObject::tr("Nobody in the register has it.") : QObject::tr("It is with: %1.").arg(names.join(QStringLiteral(", ")));
+}
+
+}  // namespace
+
 IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("station"));
-    editions_ = new QListWidget(this);
+    life_ = new LifeLine(this);
+    places_ = new QListWidget(this);
+    checker_ = new QLineEdit(this);
     build_commands();
     auto* across = new QHBoxLayout(this);
-    across->setContentsMargins(20, 18, 20, 18);
+    across->setContentsMargins(20, 16, 20, 14);
     across->setSpacing(20);
-
-    auto* left = new QVBoxLayout;
-    left->setSpacing(10);
-    auto* head = new QFrame(this);
-    head->setObjectName(QStringLiteral("card"));
-    auto* facts = new QVBoxLayout(head);
-    facts->setContentsMargins(16, 12, 16, 12);
-    header_ = new QLabel(head);
-    header_->setWordWrap(true);
-    header_->setTextFormat(Qt::PlainText);
-    header_->setAccessibleName(tr("What is printed on every page"));
-    facts->addWidget(header_);
-    facts->addWidget(quiet_label(tr("Press the guide's name above to change these."), head));
-    left->addWidget(head);
-    what_title_ = title_label(QString(), this);
-    left->addWidget(what_title_);
-    what_ = new QListWidget(this);
-    what_->setWordWrap(true);
-    what_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    what_->setAccessibleName(tr("What the edition says or what stands in its way"));
-    left->addWidget(what_, 1);
-    auto* sign = new QHBoxLayout;
-    sign->addWidget(new QLabel(tr("Checked by"), this));
-    checker_ = new QLineEdit(this);
-    checker_->setPlaceholderText(tr("a second person, by post: checker"));
-    checker_->setAccessibleName(tr("Checked by"));
-    sign->addWidget(checker_, 1);
-    left->addLayout(sign);
-    left->addWidget(new CommandRow(*commands_, this));
-    bar_ = new WorkBar(work_, tr("Progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("issue.cancel")), this), this);
-    connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
-    left->addWidget(bar_);
-    across->addLayout(left, 3);
+    build_left(across);
 
     auto* right = new QVBoxLayout;
     right->setSpacing(10);
-    right->addWidget(title_label(tr("Editions"), this));
-    editions_->setWordWrap(true);
-    editions_->setAccessibleName(tr("Editions"));
-    right->addWidget(editions_, 1);
-    verdict_ = quiet_label(QString(), this);
+    verdict_ = new QLabel(this);
+    verdict_->setWordWrap(true);
+    verdict_->setTextFormat(Qt::PlainText);
+    verdict_->setAccessibleName(tr("What is true of the pack"));
+    verdict_->hide();
     right->addWidget(verdict_);
-    across->addLayout(right, 2);
+    panel_ = new PlacePanel(this);
+    right->addWidget(panel_, 1);
+    bar_ = new WorkBar(work_, tr("Progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("issue.cancel")), this), this);
+    connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
+    right->addWidget(bar_);
+    right->addWidget(new CommandRow(*commands_, this));
+    across->addLayout(right, 1);
 
     connect(checker_, &QLineEdit::textChanged, commands_, &Commands::refresh);
-    connect(editions_, &QListWidget::currentRowChanged, commands_, &Commands::refresh);
+    for (QListWidget* list : {static_cast<QListWidget*>(life_), places_}) {
+        list->installEventFilter(this);
+        connect(list, &QListWidget::currentRowChanged, this, [this, list] {
+            edition_in_hand_ = list == life_ && life_->edition() > 0;
+            show_in_hand();
+        });
+        connect(list, &QListWidget::itemClicked, this, [this, list] {
+            edition_in_hand_ = list == life_ && life_->edition() > 0;
+            show_in_hand();
+        });
+    }
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
-    setFocusProxy(checker_);
+    connect(&session_, &Session::author_changed, this, [this] {
+        edition_in_hand_ = false;
+        refresh();
+    });
+    setFocusProxy(places_);
+}
+
+void IssueStation::build_left(QHBoxLayout* across) {
+    auto* side = new QWidget(this);
+    side->setFixedWidth(kLeft);
+    auto* left = new QVBoxLayout(side);
+    left->setContentsMargins(0, 0, 0, 0);
+    left->setSpacing(8);
+    left->addWidget(title_label(tr("Editions"), side));
+    left->addWidget(life_, 1);
+    places_title_ = title_label(QString(), side);
+    places_title_->setWordWrap(true);
+    left->addWidget(places_title_);
+    places_->setAccessibleName(tr("Places to look at"));
+    places_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    places_->setTextElideMode(Qt::ElideRight);
+    left->addWidget(places_, 4);
+    checked_by_ = new QWidget(side);
+    auto* sign = new QHBoxLayout(checked_by_);
+    sign->setContentsMargins(0, 0, 0, 0);
+    sign->addWidget(new QLabel(tr("Checked by"), checked_by_));
+    checker_->setPlaceholderText(tr("a second person, by post"));
+    checker_->setAccessibleName(tr("Checked by"));
+    sign->addWidget(checker_, 1);
+    left->addWidget(checked_by_);
+    across->addWidget(side);
 }
 
 void IssueStation::showEvent(QShowEvent*) {
     refresh();
-    checker_->setFocus();
+    // an author names who checked; a checker walks the places
+    if (checked_by_->isVisibleTo(this) && !not_by_me().isEmpty())
+        checker_->setFocus();
+    else
+        places_->setFocus();
+}
+
+// What has the keys is in hand.
+bool IssueStation::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::FocusIn) {
+        const bool edition = watched == life_ && life_->edition() > 0;
+        if (edition != edition_in_hand_) {
+            edition_in_hand_ = edition;
+            show_in_hand();
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+Hand IssueStation::in_hand() const {
+    if (edition_in_hand_ && chosen_edition() > 0) return Hand::Edition;
+    return place() != nullptr ? Hand::Place : Hand::Nothing;
 }
 
 void IssueStation::refresh() {
     if (!isVisible() || !session_.has_guide()) return;
-    const auto& p = session_.procedure();
-    const auto or_none = [](const std::string& value, const QString& none) { return value.empty() ? none : text(value); };
-    header_->setText(tr("Guide number: %1\nInterval: %2\nWorkshop note: %3")
-                         .arg(or_none(p.header.number, tr("not given yet")), or_none(p.header.interval, tr("none")),
-                             or_none(p.header.site_note, tr("none"))));
-    const auto editions = session_.library().editions(session_.guide());
-    if (!editions) {
-        session_.tell(text(editions.error().message));
-        return;
-    }
-    editions_->clear();
-    for (auto it = editions->rbegin(); it != editions->rend(); ++it) {
-        auto* item = new QListWidgetItem(tr("Edition %1 · %2\nchecked by %3 · %4%5")
-                                             .arg(it->edition.number)
-                                             .arg(text(it->edition.issued).left(10), text(it->edition.checker), text(it->sha256).left(8),
-                                                 it == editions->rbegin() ? tr(" · current") : QString()),
-            editions_);
-        item->setData(Qt::UserRole, it->edition.number);
-    }
-    if (editions_->count() > 0) editions_->setCurrentRow(0);
-    const auto ready = shop::readiness(session_.library(), session_.guide());
+    auto review = shop::review(session_.library(), session_.guide(), session_.author().toStdString());
+    auto facts = review ? shop::house_facts(session_.library(), session_.guide()) : tl::make_unexpected(review.error());
+    const auto ready = facts ? shop::readiness(session_.library(), session_.guide()) : tl::make_unexpected(facts.error());
     if (!ready) {
         session_.tell(text(ready.error().message));
         return;
     }
-    next_edition_ = ready->next;
-    what_->clear();
-    something_to_issue_ = ready->reasons.empty();
-    const auto line = [&](const QString& words, const char* mark) {
-        new QListWidgetItem(QString::fromUtf8(mark) + QStringLiteral("  ") + words, what_);
-    };
-    if (!ready->reasons.empty()) {
-        what_title_->setText(ready->current ? tr("Edition %1 is current").arg(editions->back().edition.number)
-                                            : tr("Before edition %1 can go out").arg(ready->next));
-        for (const auto& r : ready->reasons) line(text(r), ready->current ? "·" : "✕");
-        commands_->refresh();
-        return;
+    review_ = std::move(*review);
+    facts_ = std::move(*facts);
+    not_ready_ = ready->reasons.empty() ? QString() : text(ready->reasons.front());
+    const bool signs = facts_->records.signs();
+    checked_by_->setVisible(!signs && ready->reasons.empty() && review_->checks.empty());
+    if (!review_->checks.empty() && checker_->text().isEmpty()) checker_->setText(text(review_->checks.back().by));
+    const int kept_edition = life_->edition();
+    life_->show_life(shop::life(*facts_, *review_, session_.author().toStdString()));
+    life_->setMaximumHeight(std::min(life_->whole_height(), height() * 3 / 5));
+    life_->setMinimumHeight(std::min(life_->whole_height(), height() / 2));
+    if (kept_edition > 0) {
+        const QSignalBlocker quiet(life_);
+        life_->choose_edition(kept_edition);
     }
-    if (editions->empty()) {
-        what_title_->setText(tr("Edition %1 will say").arg(ready->next));
-        line(theme::counted(static_cast<qsizetype>(p.steps.size()), tr("1 step, after the safety statement"),
-                 tr("%1 steps, after the safety statement")),
-            "▪");
-    } else {
-        what_title_->setText(tr("What changed since edition %1, as the learner will read it").arg(editions->back().edition.number));
-        for (const auto& d : ready->changes)
-            line(text(d.text) + (d.read_again ? tr(" (read again)") : QString()), d.read_again ? "◆" : "▪");
+    list_places();
+    show_in_hand();
+}
+
+void IssueStation::list_places() {
+    const QSignalBlocker quiet(places_);
+    const QString kept = places_->currentItem() == nullptr ? QString() : places_->currentItem()->data(Qt::UserRole).toString();
+    places_->clear();
+    int open = -1;
+    for (const auto& p : review_->places) {
+        const QString title = text(p.place.title);
+        auto* item = new QListWidgetItem(QStringLiteral("%1  %2").arg(p.passed ? QStringLiteral("✓")
+                                                 : p.place.changed             ? QStringLiteral("◆")
+                                                                               : QStringLiteral("·"),
+                                             title),
+            places_);
+        item->setData(Qt::UserRole, text(p.place.id));
+        item->setToolTip(title);
+        item->setData(Qt::AccessibleTextRole,
+            title + (p.place.changed ? tr(", changed") : QString()) + (p.passed ? tr(", passed") : tr(", not passed yet")));
+        if (open < 0 && !p.passed) open = places_->count() - 1;
+        if (text(p.place.id) == kept) places_->setCurrentItem(item);
     }
+    // what is passed needs nobody's eyes while something else does
+    const auto* now = place();
+    if (now == nullptr || (now->passed && open >= 0)) places_->setCurrentRow(std::max(0, open));
+    const auto changed = std::count_if(review_->places.begin(), review_->places.end(), [](const auto& p) { return p.place.changed; });
+    places_title_->setText(!review_->before ? tr("Places of the guide")
+            : changed == 0                  ? tr("Nothing has changed")
+                                            : theme::counted(changed, tr("1 place changed"), tr("%1 places changed")));
+}
+
+void IssueStation::show_in_hand() {
+    if (!review_) return;
+    if (in_hand() == Hand::Edition)
+        show_edition();
+    else
+        show_place();
     commands_->refresh();
-    for (const auto& point : core::open_points(p))
-        if (point.station == core::Station::Figures) line(tr("Goes out like this: %1").arg(text(point.text)), "?");
+}
+
+const shop::PlaceInReview* IssueStation::place() const {
+    const int row = places_->currentRow();
+    return !review_ || row < 0 || row >= static_cast<int>(review_->places.size()) ? nullptr
+                                                                                  : &review_->places[static_cast<std::size_t>(row)];
+}
+
+void IssueStation::show_place() {
+    const auto* p = place();
+    if (p == nullptr) return panel_->show_words(tr("Nothing to look at"), {}, {});
+    const auto* before = review_->before ? &*review_->before : nullptr;
+    const auto seen = core::place_seen(p->place, before, review_->now, session_.procedure(), facts_->records, facts_->editions);
+    const QString where = tr("place %1 of %2%3")
+                              .arg(places_->currentRow() + 1)
+                              .arg(places_->count())
+                              .arg(p->passed                                  ? tr(", passed")
+                                      : p->place.changed && before != nullptr ? tr(", changed")
+                                                                              : QString());
+    panel_->show_place(text(p->place.title), where, seen, before == nullptr ? 0 : before->number);
+}
+
+void IssueStation::show_edition() {
+    const int number = chosen_edition();
+    const auto* e = facts_->editions.find(number);
+    if (e == nullptr) return;
+    QStringList said;
+    if (const auto* w = facts_->records.withdrawal(facts_->editions.guide, number)) said << tr("Withdrawn: %1").arg(text(w->because));
+    said << tr("Issued %1 by %2, checked by %3; %4.")
+                .arg(text(e->issued).left(10), text(e->author), text(e->checker),
+                    e->signers.empty() ? tr("not signed") : tr("signed by both"));
+    if (e->changes.empty())
+        said << tr("The first edition.");
+    else
+        said << tr("What it changed:");
+    for (const auto& c : e->changes) said << QStringLiteral("▪ ") + text(c);
+    said << with_whom(core::holders_of(facts_->records, facts_->editions.guide, number));
+    panel_->show_words(tr("Edition %1").arg(number), {}, said);
+}
+
+QString IssueStation::not_by_me() const { return review_ ? text(review_->not_by(session_.author().toStdString())) : QString(); }
+
+void IssueStation::next_place(int from) {
+    for (int i = 1; i <= places_->count(); ++i) {
+        const int row = (from + i) % places_->count();
+        if (!review_->places[static_cast<std::size_t>(row)].passed) return places_->setCurrentRow(row);
+    }
+}
+
+void IssueStation::pass_place() {
+    const auto* p = place();
+    if (p == nullptr) return;
+    const int row = places_->currentRow();
+    if (auto done = shop::pass_places(session_.library(), session_.guide(), {p->place.id}, session_.author().toStdString()); !done)
+        return session_.tell(text(done.error().message));
+    refresh();
+    next_place(row);
+}
+
+void IssueStation::comment() {
+    const auto* p = place();
+    if (p == nullptr || p->place.step.empty()) return;
+    session_.set_step(p->place.step);
+    if (auto change = step_forms::comment(session_, -1, this)) session_.perform(*change);
+}
+
+void IssueStation::hear() {
+    const auto* p = place();
+    if (p == nullptr) return;
+    const auto seen = core::place_seen(p->place, nullptr, review_->now, session_.procedure(), facts_->records, facts_->editions);
+    if (!seen.moments.empty()) session_.show_moment(seen.moments.front().recording, seen.moments.front().at, true);
+}
+
+void IssueStation::go_there() {
+    const auto* p = place();
+    if (p == nullptr) return;
+    if (!p->place.figure.empty())
+        emit figure_asked(p->place.figure);
+    else
+        emit step_asked(p->place.step);
+}
+
+void IssueStation::check() {
+    Form form(tr("Check the guide"), this, 560);
+    form.words(tr("You vouch for the guide as it stands now, every place of it. A change after this asks for the check of what changed."));
+    auto* note = form.line(tr("&Note"), "", tr("kept with the check; may stay empty"));
+    if (!form.ask()) return;
+    if (auto done = shop::check_guide(session_.library(), session_.guide(), session_.author().toStdString(), words_of(note)); !done)
+        return session_.tell(text(done.error().message));
+    refresh();
 }
 
 void IssueStation::issue() {
-    auto request = shop::prepare_issue(
-        session_.library(), session_.guide(), session_.author().toStdString(), checker_->text().trimmed().toStdString());
+    std::optional<shop::Signing> signing;
+    if (facts_->records.signs()) {
+        if (review_->checks.empty()) return;
+        signing = key_forms::ask_signing(session_, ring_, text(review_->checks.back().by), this);
+        if (!signing) return;
+    }
+    const auto& library = session_.library();
+    auto request = signing
+        ? shop::prepare_issue(library, session_.guide(), *signing)
+        : shop::prepare_issue(library, session_.guide(), session_.author().toStdString(), checker_->text().trimmed().toStdString());
     if (!request) {
         session_.tell(text(request.error().message));
         return;
@@ -155,19 +317,34 @@ void IssueStation::issue() {
             if (!hash) {
                 session_.tell(text(hash.error().message));
             } else {
-                verdict_->setText(tr("Edition %1 is issued: %2")
-                                      .arg(fixed->pack.edition.number)
-                                      .arg(text(publish::edition_mark(fixed->pack.edition, *hash))));
+                const int number = fixed->pack.edition.number;
+                show_verdict(tr("Edition %1 is issued").arg(number),
+                    tr("Its mark, on every page: %1. Hand it out to those who work by it.")
+                        .arg(text(publish::edition_mark(fixed->pack.edition, *hash))),
+                    true);
                 for (const auto& remark : fixed->remarks) session_.tell(text(remark));
                 emit session_.library_changed();
+                refresh();
+                if (fixed->guide == session_.guide()) {
+                    life_->choose_edition(number);
+                    edition_in_hand_ = true;
+                }
             }
             refresh();
         });
 }
 
+void IssueStation::show_verdict(const QString& headline, const QString& words, bool good) {
+    verdict_->setTextFormat(Qt::RichText);
+    verdict_->setText(QStringLiteral("<span style='font-size: 17pt; font-weight: bold; color: %1'>%2</span><br>%3")
+                          .arg(theme::colour(good ? "good" : "danger").name(), headline.toHtmlEscaped(),
+                              words.toHtmlEscaped().replace(QLatin1Char('\n'), QLatin1String("<br>"))));
+    verdict_->show();
+}
+
 int IssueStation::chosen_edition() const {
-    const auto* item = editions_->currentItem();
-    return item == nullptr ? 0 : item->data(Qt::UserRole).toInt();
+    if (life_->edition() > 0) return life_->edition();
+    return facts_ && !facts_->editions.editions.empty() ? facts_->editions.editions.back().number : 0;
 }
 
 QString IssueStation::chosen_pack() const {
@@ -181,24 +358,37 @@ void IssueStation::open_pack() {
         session_.tell(tr("No browser could be started; open %1/guide.html yourself.").arg(chosen_pack()));
 }
 
-void IssueStation::verify_pack() {
-    verdict_->clear();
+void IssueStation::verify_pack() { verify_path(chosen_pack()); }
+
+void IssueStation::verify_path(const QString& path) {
+    verdict_->hide();
+    const std::string library = session_.library().folder();
+    const bool ours = path.startsWith(text(library));
     bar_->set_words(tr("Every file of the pack is being read"));
-    work_.run([pack = chosen_pack().toStdString(), library = session_.library().folder()](
-                  const GoOn& go_on) { return shop::verify(pack, {library, library}, go_on); },
-        [this](const core::Result<shop::PackVerdict>& v) { verdict_->setText(text(v ? v->words : v.error().message)); });
+    work_.run(
+        [pack = path.toStdString(), library, ours](const GoOn& go_on) {
+            return shop::verify(pack, {ours ? library : std::string(), library}, go_on);
+        },
+        [this](const core::Result<shop::PackVerdict>& v) {
+            using enum shop::PackTruth;
+            if (!v) return show_verdict(tr("It could not be verified"), text(v.error().message), false);
+            show_verdict(text(v->headline), text(v->words), (v->truth == Vouched || v->truth == Issued) && v->withdrawn.empty());
+        });
 }
 
-void IssueStation::copy_pack() {
+void IssueStation::copy_pack(bool one_file) {
     const QString folder = QFileDialog::getExistingDirectory(this, tr("Choose the folder to copy the pack into"));
-    if (!folder.isEmpty()) copy_pack_into(folder);
+    if (!folder.isEmpty()) copy_pack_into(folder, one_file);
 }
 
-void IssueStation::copy_pack_into(const QString& folder) {
+void IssueStation::copy_pack_into(const QString& folder, bool one_file) {
     const int number = chosen_edition();
     const auto guide = session_.guide();
-    const QString to = QStringLiteral("%1/%2-%3").arg(folder, text(guide.text())).arg(number);
-    verdict_->clear();
+    const QString to = QStringLiteral("%1/%2-%3%4")
+                           .arg(folder, text(guide.text()))
+                           .arg(number)
+                           .arg(one_file ? QLatin1String(publish::kPackEnding) : QString());
+    verdict_->hide();
     bar_->set_words(tr("Edition %1 is being copied to %2").arg(number).arg(to));
     work_.run(
         [library = session_.library().folder(), guide, number, to = to.toStdString()](const GoOn& go_on) -> core::Outcome {
@@ -207,8 +397,32 @@ void IssueStation::copy_pack_into(const QString& folder) {
             return shop::deliver(**opened, guide, number, to, go_on);
         },
         [this, number, to](const core::Outcome& done) {
-            verdict_->setText(done ? tr("Edition %1 is in %2.").arg(number).arg(to) : text(done.error().message));
+            if (done)
+                show_verdict(tr("Copied"), tr("Edition %1 is in %2.").arg(number).arg(to), true);
+            else
+                show_verdict(tr("Not copied"), text(done.error().message), false);
         });
+}
+
+void IssueStation::hand_out() {
+    if (people::hand_out(session_, session_.guide(), chosen_edition(), this)) refresh();
+}
+
+void IssueStation::withdraw() {
+    const int number = chosen_edition();
+    Form form(tr("Withdraw edition %1").arg(number), this, 600);
+    form.words(tr("Nobody may work by it any more; this cannot be taken back. %1")
+                   .arg(with_whom(core::holders_of(facts_->records, facts_->editions.guide, number))));
+    auto* because = form.line(tr("&Why"), "", tr("the torque of the drain plug is wrong"));
+    if (!form.ask([because] {
+            return because->text().trimmed().isEmpty() ? tr("Say why it is withdrawn; its holders will read it.") : QString();
+        }))
+        return;
+    const auto done = shop::withdraw(session_.library(), session_.guide(), number, words_of(because), session_.author().toStdString());
+    if (!done) return session_.tell(text(done.error().message));
+    show_verdict(tr("Edition %1 is withdrawn").arg(number), with_whom(*done) + (done->empty() ? QString() : tr(" Tell them.")), false);
+    emit session_.library_changed();
+    refresh();
 }
 
 }  // namespace anagraph::app

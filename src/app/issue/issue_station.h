@@ -1,14 +1,21 @@
-// The Issue: what changed since the last edition, what stands in the way, who checked; freezing the next edition.
+// The Issue: the life of the editions down a line, the review of the guide place by place, freezing the next edition, and what
+// becomes of those that went out.
 #pragma once
 
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QWidget>
+#include <optional>
 
 #include "app/command/command_row.h"
+#include "app/issue/life_line.h"
+#include "app/issue/place_panel.h"
+#include "app/people/key_ring.h"
 #include "app/session/session.h"
 #include "app/work/work_bar.h"
+#include "shop/life.h"
 
 namespace anagraph::app {
 
@@ -17,38 +24,72 @@ class IssueStation : public QWidget {
 public:
     explicit IssueStation(Session& session, QWidget* parent = nullptr);
     QLineEdit& checker() { return *checker_; }
+    LifeLine& life() { return *life_; }
+    QListWidget& places() { return *places_; }
+    PlacePanel& panel() { return *panel_; }
+    KeyRing& keys() { return ring_; }
+    Hand in_hand() const;
     /// Is an edition being issued, or a pack verified or copied?
     bool busy() const { return work_.busy(); }
-    /// The folder of the edition chosen in the list, or empty.
+    /// The folder of the edition in hand, or of the last one; empty where there is none.
     QString chosen_pack() const;
-    /// Copies the pack of the chosen edition into a new folder in this one.
-    void copy_pack_into(const QString& folder);
+    /// Copies the pack of the edition in hand into this folder: as a folder of its own or as one file.
+    void copy_pack_into(const QString& folder, bool one_file = false);
+    /// Says in large words what is true of a pack that was dropped on the window, or chosen.
+    void verify_path(const QString& path);
+    QString verdict() const { return verdict_->text(); }
     Commands& commands() { return *commands_; }
+
+signals:
+    /// The place is to be shown where it is written.
+    void step_asked(const anagraph::core::StepId& step);
+    void figure_asked(const anagraph::core::FigureId& figure);
 
 protected:
     void showEvent(QShowEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     void build_commands();
+    void build_left(QHBoxLayout* across);
     void refresh();
+    void list_places();
+    void show_in_hand();
+    void show_place();
+    void show_edition();
+    void show_verdict(const QString& headline, const QString& words, bool good);
+    const shop::PlaceInReview* place() const;
+    QString not_by_me() const;
+    void pass_place();
+    void next_place(int from);
+    void comment();
+    void hear();
+    void go_there();
+    void check();
     void issue();
     void open_pack();
     void verify_pack();
-    void copy_pack();
+    void copy_pack(bool one_file);
+    void hand_out();
+    void withdraw();
     int chosen_edition() const;
 
     Session& session_;
     Commands* commands_ = nullptr;
-    int next_edition_ = 1;
-    QLabel* header_ = nullptr;  // number, interval and note of the guide
-    QLabel* what_title_ = nullptr;
-    QListWidget* what_ = nullptr;
+    KeyRing ring_;
+    std::optional<shop::ReviewNow> review_;
+    std::optional<shop::HouseFacts> facts_;
+    QString not_ready_;  // why nothing can be issued; empty: it can
+    LifeLine* life_ = nullptr;
+    QLabel* places_title_ = nullptr;
+    QListWidget* places_ = nullptr;
+    QWidget* checked_by_ = nullptr;
     QLineEdit* checker_ = nullptr;
+    PlacePanel* panel_ = nullptr;
     Work work_{this};
     WorkBar* bar_ = nullptr;
-    QListWidget* editions_ = nullptr;
     QLabel* verdict_ = nullptr;
-    bool something_to_issue_ = false;
+    bool edition_in_hand_ = false;
 };
 
 }  // namespace anagraph::app

@@ -1,6 +1,7 @@
 #include "app/session/session.h"
 
 #include <QFileInfo>
+#include <QSettings>
 #include <QTime>
 
 #include "app/theme/theme.h"
@@ -13,11 +14,24 @@ using theme::text;
 
 namespace {
 
+constexpr const char* kPost = "post";  // in the desktop user's settings
+
 constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; longer narrations are read beside the window
 
 }  // namespace
 
-Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)) {}
+Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)) {
+    author_ =
+        QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(QLatin1String(kPost), QStringLiteral("author")).toString();
+}
+
+void Session::set_author(const QString& post) {
+    author_ = post;
+    QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).setValue(QLatin1String(kPost), post);
+    emit author_changed();
+}
+
+bool Session::author_known() { return QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).contains(QLatin1String(kPost)); }
 
 bool Session::open_guide(const store::GuideId& id) {
     auto state = library_->guide_state(id);

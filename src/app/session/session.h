@@ -91,7 +91,11 @@ public:
     /// Marks on all recordings of the guide that nobody has decided on yet.
     int open_marks();
 
-    QString author() const { return QStringLiteral("author"); }
+    /// The post that sits here: every change, comment and check carries it. Kept with the desktop user.
+    QString author() const { return author_; }
+    void set_author(const QString& post);
+    /// Has anybody said yet who sits here?
+    static bool author_known();
 
     /// A place to show, asked for by one station of another.
     void show_moment(const core::RecordingId& id, const core::FrameTime& at, bool play) { emit moment_asked(id, at, play); }
@@ -102,6 +106,7 @@ signals:
     void changed();
     void step_changed();
     void library_changed();
+    void author_changed();
     void failed(const QString& sentence);
     void moment_asked(const anagraph::core::RecordingId& id, const anagraph::core::FrameTime& at, bool play);
 
@@ -131,6 +136,7 @@ private:
     core::RecordingId chosen_recording_;
     QString saved_text_;
     std::map<core::RecordingId, LoadedRecording> loaded_;
+    QString author_;
 };
 
 }  // namespace anagraph::app

@@ -19,6 +19,7 @@
 #include "app/command/command_row.h"
 #include "app/sheet/orders_dialog.h"
 #include "app/theme/controls.h"
+#include "app/theme/form.h"
 #include "app/theme/theme.h"
 #include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
@@ -30,56 +31,6 @@ using theme::text;
 namespace {
 
 QString tr(const char* words) { return QCoreApplication::translate("StepForms", words); }
-
-/// A form with a title, rows and buttons; `check` says what is missing, or nothing.
-class Form : public QDialog {
-public:
-    Form(const QString& title, QWidget* parent, int width = 520) : QDialog(parent) {
-        setWindowTitle(title);
-        setMinimumWidth(width);
-        rows_ = new QFormLayout(this);
-        rows_->setContentsMargins(20, 16, 20, 16);
-        rows_->setVerticalSpacing(9);
-    }
-    QFormLayout& rows() { return *rows_; }
-    QLineEdit* line(const QString& label, const std::string& value, const QString& hint) {
-        auto* edit = new QLineEdit(text(value), this);
-        edit->setPlaceholderText(hint);
-        named(edit, label);
-        rows_->addRow(label, edit);
-        return edit;
-    }
-    QComboBox* choice(const QString& label, const QStringList& names, int now = 0) {
-        auto* box = new QComboBox(this);
-        box->addItems(names);
-        box->setCurrentIndex(now);
-        named(box, label);
-        rows_->addRow(label, box);
-        return box;
-    }
-    void words(const QString& words) { rows_->addRow(quiet_label(words, this)); }
-    /// True when it was answered.
-    bool ask(std::function<QString()> check = {}) {
-        check_ = std::move(check);
-        trouble_ = end_form(rows_, this);
-        return exec() == QDialog::Accepted;
-    }
-
-protected:
-    void accept() override {
-        const QString missing = check_ ? check_() : QString();
-        trouble_->setText(missing);
-        if (missing.isEmpty()) QDialog::accept();
-    }
-
-private:
-    static void named(QWidget* w, QString label) { w->setAccessibleName(label.remove(QLatin1Char('&'))); }
-    QFormLayout* rows_;
-    QLabel* trouble_ = nullptr;
-    std::function<QString()> check_;
-};
-
-std::string words_of(const QLineEdit* edit) { return edit->text().trimmed().toStdString(); }
 
 /// The figures of some kinds, to choose one of; none comes first.
 class FigureChoice {
@@ -515,7 +466,7 @@ Answer comment(Session& session, int line, QWidget* parent) {
         form.rows().addRow(QString(), closed);
         standing.push_back({&c, answer, closed});
     }
-    auto* who = form.line(tr("&Who says it"), "checker", tr("by post: checker, learner 07"));
+    auto* who = form.line(tr("&Who says it"), session.author().toStdString(), tr("by post: checker, learner 07"));
     auto* said = form.line(tr("&Comment"), "", tr("what is unclear, wrong or missing here"));
     said->setFocus();
     if (!form.ask([&] {

@@ -18,6 +18,7 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "publish/pack_source.h"
 #include "publish/cover.h"
 #include "shop/intake.h"
 #include "shop/relink.h"
@@ -277,7 +278,11 @@ void ShelfStation::choose_files(shop::Original original) {
 }
 
 void ShelfStation::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+    // a pack is verified, by the window
+    const auto urls = event->mimeData()->urls();
+    const bool pack = std::any_of(urls.begin(), urls.end(), [](const QUrl& url) { return publish::is_pack(url.toLocalFile().toStdString()); });
+    if (event->mimeData()->hasUrls() && !pack) event->acceptProposedAction();
+    if (pack) event->ignore();
 }
 
 void ShelfStation::dropEvent(QDropEvent* event) {

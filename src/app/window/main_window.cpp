@@ -3,8 +3,10 @@
 #include <QApplication>
 #include <QDialog>
 #include <QHBoxLayout>
+#include <QDropEvent>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QMimeData>
 #include <QSettings>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -15,6 +17,7 @@
 #include "app/figures/figures_station.h"
 #include "app/guide/settings_dialog.h"
 #include "app/issue/issue_station.h"
+#include "app/people/key_forms.h"
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
@@ -26,6 +29,7 @@
 #include "app/work/work.h"
 #include "core/figure/evidence.h"
 #include "core/review/open_points.h"
+#include "publish/pack_source.h"
 
 namespace anagraph::app {
 
@@ -72,6 +76,16 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
         go(Sheet);
         sheet_->show_line(line);
     });
+    connect(issue_, &IssueStation::step_asked, this, [this](const core::StepId& step) {
+        session_.set_step(step);
+        go(Sheet);
+    });
+    connect(issue_, &IssueStation::figure_asked, this, [this](const core::FigureId& figure) {
+        go(Figures);
+        figures_->choose(figure);
+    });
+    connect(&session_, &Session::author_changed, this, &MainWindow::refresh);
+    setAcceptDrops(true);
     connect(shelf_, &ShelfStation::guide_chosen, this, [this] { go(Tape); });
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::library_changed, this, &MainWindow::refresh);
@@ -116,7 +130,13 @@ QWidget* MainWindow::build_head() {
     row->addWidget(title_);
     row->addWidget(subtitle_);
     row->addStretch(1);
+    post_ = quiet_label(QString(), head);
+    post_->setWordWrap(false);
+    post_->setCursor(Qt::PointingHandCursor);
+    post_->setAccessibleName(tr("Who sits here"));
+    post_->installEventFilter(this);
     row->addWidget(saved_);
+    row->addWidget(post_);
     row->addWidget(head_row_ = new CommandRow(*own_, head), 0, Qt::AlignVCenter);
     return head;
 }
@@ -134,6 +154,13 @@ void MainWindow::build_commands() {
         [this] {
             return session_.can_redo() ? tr("Makes again: %1.").arg(session_.redo_label()) : tr("Makes the change that was undone again.");
         }});
+    add({"window.post", tr("Who sits here"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, tr("Every change, comment and check carries the post that sits here."),
+        changes, {},
+        [this] {
+            keep_typing();
+            key_forms::ask_post(session_, this);
+        },
+        {}, {tr("user"), tr("author"), tr("checker"), tr("sign in")}});
     const QString way = tr("Finding the way");
     add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."),
         way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true,
@@ -191,6 +218,10 @@ void MainWindow::perform(Commands& where, const Command& command) {
 
 // A field takes Ctrl+Z while there is typing in it to take back; otherwise it undoes the last change of the guide.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == post_ && event->type() == QEvent::MouseButtonRelease) {
+        perform(*own_, *own_->find(QStringLiteral("window.post")));
+        return true;
+    }
     if (watched == title_ && event->type() == QEvent::MouseButtonRelease) {
         perform(*own_, *own_->find(QStringLiteral("window.guide-settings")));
         return true;
@@ -203,6 +234,31 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     const bool redo = key->matches(QKeySequence::Redo) && !field->isRedoAvailable();
     if (undo || redo) event->ignore();
     return undo || redo;
+}
+
+namespace {
+
+/// The pack among what is dragged: a folder with a manifest, or the one file of a pack; empty where there is none.
+QString pack_in(const QMimeData& data) {
+    for (const auto& url : data.urls()) {
+        const QString path = url.toLocalFile();
+        if (publish::is_pack(path.toStdString())) return path;
+    }
+    return {};
+}
+
+}  // namespace
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (!pack_in(*event->mimeData()).isEmpty()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    const QString pack = pack_in(*event->mimeData());
+    if (pack.isEmpty()) return;
+    event->acceptProposedAction();
+    go(Issue);
+    issue_->verify_path(pack);
 }
 
 void MainWindow::go(int stop) {
@@ -224,6 +280,8 @@ void MainWindow::refresh() {
     subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps"))
                              : tr("open a guide, or import a recording"));
     saved_->setText(guide ? session_.saved_text() : QString());
+    post_->setText(session_.author());
+    post_->setToolTip(tr("Who sits here: %1. Every change carries it.").arg(session_.author()));
     std::fill(open_.begin(), open_.end(), 0);
     if (guide) {
         open_[Tape] = session_.open_marks();
@@ -335,6 +393,11 @@ void MainWindow::show_way_round_once() {
     if (settings.value(seen).toBool()) return;
     settings.setValue(seen, true);
     show_way_round();
+}
+
+void MainWindow::ask_post_once() {
+    if (Session::author_known()) return;
+    if (!key_forms::ask_post(session_, this)) session_.set_author(session_.author());
 }
 
 void MainWindow::show_said(const store::SaidLine& said) {

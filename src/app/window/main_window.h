@@ -49,11 +49,15 @@ public:
     /// The five places of the window, a sentence each; on the first start by itself, and never again.
     void show_way_round();
     void show_way_round_once();
+    /// Who sits here, asked once and never again.
+    void ask_post_once();
     /// The sentence shown at the foot of the window, or empty.
     QString notice() const { return notice_->isVisible() ? notice_->text() : QString(); }
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
 
 private:
     QWidget* build_head();
@@ -72,6 +76,7 @@ private:
     QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
     QLabel* saved_ = nullptr;
+    QLabel* post_ = nullptr;  // who sits here
     CommandRow* head_row_ = nullptr;
     Commands* own_ = nullptr;
     std::vector<Commands*> commands_;

@@ -119,8 +119,8 @@ std::vector<std::string> reasons_not_to_check(const Procedure& p) {
     for (const auto& use : p.recordings)
         for (const auto& n : use.notes)
             if (n.kind == NoteKind::NotFilmed)
-                out.push_back(fmt::format(
-                    "Noted as not filmed: \u201C{}\u201D. Film it and remove the note, or remove what it asks for.", n.text));
+                out.push_back(
+                    fmt::format("Noted as not filmed: \u201C{}\u201D. Film it and remove the note, or remove what it asks for.", n.text));
     return out;
 }
 

@@ -1,0 +1,150 @@
+#include "shop/learner_list.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <set>
+
+#include "core/base/utf8.h"
+#include "core/edition/post.h"
+#include "shop/handout.h"
+#include "store/destination.h"
+#include "store/files.h"
+
+namespace anagraph::shop {
+
+using core::ErrorCode;
+using core::fail;
+using core::Outcome;
+using core::Result;
+
+namespace {
+
+constexpr std::int64_t kMostList = 16 << 20;  // bytes
+constexpr const char* kHead = "learner,group,left,guide,has,learned\r\n";
+
+}  // namespace
+
+Result<std::vector<std::vector<std::string>>> csv_rows(const std::string& given) {
+    std::string text = given.starts_with("\xEF\xBB\xBF") ? given.substr(3) : given;
+    const auto first = text.substr(0, text.find('\n'));
+    const char comma = std::count(first.begin(), first.end(), ';') > std::count(first.begin(), first.end(), ',') ? ';' : ',';
+    std::vector<std::vector<std::string>> out;
+    std::vector<std::string> row;
+    std::string field;
+    bool quoted = false;
+    const auto end_field = [&] {
+        row.push_back(std::move(field));
+        field.clear();
+    };
+    const auto end_row = [&] {
+        end_field();
+        if (row.size() > 1 || !row[0].empty()) out.push_back(std::move(row));
+        row.clear();
+    };
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted) {
+            if (c != '"') {
+                field += c;
+            } else if (i + 1 < text.size() && text[i + 1] == '"') {
+                field += '"';
+                ++i;
+            } else {
+                quoted = false;
+            }
+        } else if (c == '"' && field.empty()) {
+            quoted = true;
+        } else if (c == comma) {
+            end_field();
+        } else if (c == '\n') {
+            end_row();
+        } else if (c != '\r') {
+            field += c;
+        }
+    }
+    if (quoted) return fail(ErrorCode::BadInput, "A quote in the list is not closed; save it again as CSV.");
+    if (!field.empty() || !row.empty()) end_row();
+    return out;
+}
+
+std::string csv_row(const std::vector<std::string>& fields) {
+    std::string out;
+    for (std::size_t i = 0; i < fields.size(); ++i) {
+        if (i > 0) out += ',';
+        // a field that begins like a formula would be worked out by the program that opens the table
+        std::string f =
+            !fields[i].empty() && std::string_view("=+-@").find(fields[i][0]) != std::string_view::npos ? "'" + fields[i] : fields[i];
+        if (f.find_first_of(",;\"\r\n") == std::string::npos) {
+            out += f;
+            continue;
+        }
+        out += '"';
+        for (const char c : f) out += c == '"' ? std::string("\"\"") : std::string(1, c);
+        out += '"';
+    }
+    return out + "\r\n";
+}
+
+Result<ImportedLearners> import_learners(store::Library& library, const std::string& file, const std::string& post) {
+    const auto text = store::read_file(file, kMostList);
+    if (!text) return tl::make_unexpected(text.error());
+    if (!core::is_utf8(*text))
+        return fail(ErrorCode::BadInput, fmt::format("{} is no text in UTF-8; save it again as CSV, UTF-8.", file), file);
+    auto rows = csv_rows(*text);
+    if (!rows) return tl::make_unexpected(rows.error());
+    std::size_t learner = 0;
+    std::size_t group = 1;
+    bool headed = false;
+    if (!rows->empty())
+        for (std::size_t i = 0; i < rows->front().size(); ++i) {
+            if (core::same_post(rows->front()[i], "learner")) learner = i, headed = true;
+            if (core::same_post(rows->front()[i], "group")) group = i, headed = true;
+        }
+    const auto records = library.records();
+    if (!records) return tl::make_unexpected(records.error());
+    ImportedLearners out;
+    std::vector<core::Entry> entries;
+    std::vector<std::string> seen;
+    for (std::size_t i = headed ? 1 : 0; i < rows->size(); ++i) {
+        const auto& row = (*rows)[i];
+        const std::string name = core::post_of(learner < row.size() ? row[learner] : "");
+        if (name.empty()) return fail(ErrorCode::BadInput, fmt::format("Line {} of the list names no learner.", i + 1), file);
+        if (std::any_of(seen.begin(), seen.end(), [&](const std::string& s) { return core::same_post(s, name); })) continue;
+        seen.push_back(name);
+        const auto* known = records->learner(name);
+        if (known != nullptr && !known->left)
+            ++out.known;
+        else
+            entries.emplace_back(core::LearnerAdded{name, group < row.size() ? row[group] : ""}), ++out.added;
+    }
+    if (!entries.empty())
+        if (auto done = library.record(entries, post); !done) return tl::make_unexpected(done.error());
+    return out;
+}
+
+Outcome export_learners(const store::Library& library, const std::string& file) {
+    const auto records = library.records();
+    if (!records) return tl::make_unexpected(records.error());
+    const auto guides = all_editions(library);
+    if (!guides) return tl::make_unexpected(guides.error());
+    std::string out = kHead;
+    for (const auto& l : records->learners()) {
+        bool any = false;
+        const auto row = [&](const std::string& guide, const std::string& has, const std::string& learned) {
+            out += csv_row({l.name, l.group, l.left ? "yes" : "", guide, has, learned});
+            any = true;
+        };
+        for (const auto& g : *guides)
+            if (const auto had = core::had_by(*records, g.guide, l.name); had.last > 0)
+                row(g.guide, std::to_string(had.last), had.confirmed == 0 ? "" : std::to_string(had.confirmed));
+        if (!any) row("", "", "");
+    }
+    const auto there = store::is_there(file) ? store::read_file(file, kMostList).value_or("") : std::string();
+    auto place = store::Destination::file(file, {}, there.starts_with(kHead));
+    if (!place) return tl::make_unexpected(place.error());
+    if (auto written = store::write_file(place->work(), out); !written) return written;
+    return place->commit();
+}
+
+}  // namespace anagraph::shop
