@@ -155,7 +155,7 @@ TEST_F(CommandTable, AtMostEightCommandsAreShownWhateverIsInHand) {
         look(window.dry_run().commands(), window.dry_run().in_hand());
     }
     window.go(MainWindow::Issue);
-    look(window.issue().commands(), Hand::Nothing);
+    look(window.issue().commands(), Hand::Place);
     window.go(MainWindow::Shelf);
     look(window.shelf().commands(), Hand::Guide);
     window.shelf().recordings().setFocus();

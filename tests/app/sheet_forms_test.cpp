@@ -215,6 +215,7 @@ TEST_F(OnAStep, ACommentStandsAtItsLineUntilItIsAnswered) {
     card().focus_line(1);
     when_asked<QDialog>([](QDialog* d) {
         fill(*d, "what is unclear, wrong or missing here", "which spanner?");
+        fill(*d, "by post: checker, learner 07", "checker");
         ok(d);
     });
     w->key(Qt::Key_C, Qt::AltModifier);

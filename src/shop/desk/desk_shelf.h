@@ -4,7 +4,7 @@
 
 #include <map>
 #include <memory>
-#include <set>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -14,24 +14,25 @@
 namespace anagraph::shop {
 
 struct DeskEdition {
-    std::string guide;     // id
-    std::string number;    // of the guide: "KQ-PT60-100"
+    std::string guide;   // id
+    std::string number;  // of the guide: "KQ-PT60-100"
     int edition = 0;
     std::string mark;      // first eight hex digits
     std::string manifest;  // names its pack; empty: it lies in no pack of this library
     std::string folder;    // of the pack
     std::string machine, title, issued;
     core::EditionStanding standing = core::EditionStanding::Unknown;
-    std::string because;                      // why it was withdrawn
-    int current = 0;                          // the edition that replaced it and holds; 0: none
-    std::vector<core::Difference> changes;    // from this one to that
-    std::vector<std::string> headings;        // of its steps
+    std::string because;                    // why it was withdrawn
+    int current = 0;                        // the edition that replaced it and holds; 0: none
+    std::vector<core::Difference> changes;  // from this one to that
+    std::vector<std::string> headings;      // of its steps
 };
 
 /// A file of a pack, to be served.
 struct DeskFile {
     std::string path;
-    std::string type;  // of its content
+    std::string type;    // of its content
+    std::string sha256;  // it was issued with; empty: of the manifest itself and what lies beside it
 };
 
 class DeskShelf {
@@ -51,7 +52,7 @@ public:
 
 private:
     std::vector<DeskEdition> editions_;
-    std::map<std::string, std::set<std::string>> names_;  // of each pack's files
+    std::map<std::string, std::map<std::string, std::string>> files_;  // of each pack: names and their SHA-256
     std::map<std::string, std::string> folders_;
 };
 
