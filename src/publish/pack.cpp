@@ -9,6 +9,7 @@
 #include <QProcess>
 #include <QStandardPaths>
 #include <QString>
+#include <QTemporaryFile>
 #include <algorithm>
 #include <cmath>
 #include <filesystem>
@@ -25,6 +26,7 @@
 #include "publish/marks_svg.h"
 #include "publish/pack_files.h"
 #include "publish/pack_manifest.h"
+#include "publish/qr_code.h"
 #include "publish/resource.h"
 #include "publish/still_care.h"
 #include "store/digest.h"
@@ -229,16 +231,27 @@ private:
         return store::write_file(work_ + "/edition.json", core::canonical_text(core::to_json(r_.edition)));
     }
 
+    /// More pages than the print can come to: codes are made for so many.
+    int most_pages() const {
+        std::size_t out = 20 + p().figures.size() / 8 + p().items.size() / 8;
+        for (const auto& s : p().steps) out += 2 + s.plates.size() + s.lines.size() / 6 + s.checks.size();
+        return static_cast<int>(std::min<std::size_t>(out, 2000));
+    }
+
     /// The PDF is made from the same page, tagged after PDF/UA, with edition.json attached.
     Outcome pdf() {
         const QString program = QStandardPaths::findExecutable(QStringLiteral("weasyprint"));
         if (program.isEmpty())
             return fail(ErrorCode::Unwritable,
                 "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and issue again.");
+        QTemporaryFile codes;
+        const std::string style = page_codes_style(r_.edition, r_.sha256, most_pages());
+        if (!codes.open() || codes.write(style.data(), static_cast<qint64>(style.size())) != static_cast<qint64>(style.size()) || !codes.flush())
+            return fail(ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and issue again.");
         QProcess process;
         process.setWorkingDirectory(QString::fromStdString(work_));
         process.start(program,
-            {QStringLiteral("--pdf-variant"), QStringLiteral("pdf/ua-1"), QStringLiteral("--attachment"), QStringLiteral("edition.json"),
+            {QStringLiteral("--stylesheet"), codes.fileName(), QStringLiteral("--pdf-variant"), QStringLiteral("pdf/ua-1"), QStringLiteral("--attachment"), QStringLiteral("edition.json"),
                 QStringLiteral("guide.html"), QStringLiteral("-")});
         for (int waited = 0; !process.waitForFinished(200); waited += 200) {
             if (process.state() == QProcess::NotRunning) break;

@@ -41,6 +41,7 @@ Result<core::Edition> edition_as_it_stands(const store::Library& library, core::
     core::Edition e{1, "", "", "", std::move(p), {}};
     e.rule = core::rule_text(*house);
     e.methods = house->methods;
+    e.desk = house->desk;
     return e;
 }
 

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <fstream>
 
+#include "app/desk/desk_dialog.h"
 #include "app/issue/issue_station.h"
 #include "app/people/learners_dialog.h"
 #include "app/sheet/sheet_station.h"
@@ -212,7 +213,8 @@ TEST_F(ReviewKeys, KeysAreMadeAskedForOnceASessionAndAWrongPassphraseIsToldAndWa
     w->key(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_TRUE(told);
     EXPECT_TRUE(waited);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !issue().busy() && !library().editions(guide)->empty(); }, 180000)) << (*w)->notice().toStdString();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !issue().busy() && !library().editions(guide)->empty(); }, 180000))
+        << (*w)->notice().toStdString();
     ASSERT_EQ(library().editions(guide)->size(), 1U) << (*w)->notice().toStdString();
     EXPECT_EQ(library().editions(guide)->back().edition.signers.size(), 2U);
     // dropped on the window it is verified
@@ -305,4 +307,35 @@ TEST_F(ReviewKeys, LearnersComeInAndGoOutAsAList) {
     learners.export_to(QString::fromStdString(s / "bad.csv"));
     std::ifstream kept(s / "bad.csv");
     EXPECT_EQ(std::string(std::istreambuf_iterator<char>(kept), {}).substr(0, 14), "learner,group\n") << "another file is not written over";
+}
+
+TEST_F(ReviewKeys, TheDeskIsOpenedFromTheWindowAndItsAddressGoesOntoPages) {
+    sits("checker");
+    passes_all();
+    checks();
+    sits("author");
+    issues(1);
+    std::unique_ptr<shop::Desk> desk;
+    app::DeskDialog dialog((*w)->session(), desk, &**w);
+    dialog.show();
+    int port = 18460;
+    for (; port < 18560 && desk == nullptr; ++port) {
+        dialog.port().setValue(port);
+        dialog.commands().perform(*dialog.commands().find("desk.open"));
+    }
+    ASSERT_NE(desk, nullptr) << dialog.told().toStdString();
+    dialog.commands().perform(*dialog.commands().find("desk.print-address"));
+    EXPECT_EQ(library().house()->desk, desk->address());
+    dialog.commands().perform(*dialog.commands().find("desk.close"));
+    EXPECT_EQ(desk, nullptr);
+    dialog.close();
+    (*w)->go(MainWindow::Issue);
+    sits("checker");
+    passes_all();
+    checks();
+    sits("author");
+    issues(2);
+    EXPECT_EQ(library().editions(guide)->back().edition.desk, library().house()->desk) << "the next edition's pages carry it";
+    (*w)->session().undo();
+    EXPECT_TRUE(library().house()->desk.empty()) << "undone like any other change";
 }

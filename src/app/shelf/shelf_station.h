@@ -11,6 +11,7 @@
 #include "app/session/session.h"
 #include "app/shelf/shelf_models.h"
 #include "app/work/work_bar.h"
+#include "shop/desk/desk.h"
 #include "shop/intake.h"
 
 namespace anagraph::app {
@@ -59,6 +60,7 @@ private:
 
     Session& session_;
     Commands* commands_ = nullptr;
+    std::unique_ptr<shop::Desk> desk_;  // open as long as it is held
     Covers covers_;
     GuideRows* guide_rows_ = nullptr;
     RecordingRows* recording_rows_ = nullptr;

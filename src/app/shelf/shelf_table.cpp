@@ -1,5 +1,6 @@
 // The commands of the Shelf as a table.
 #include "app/command/reasons.h"
+#include "app/desk/desk_dialog.h"
 #include "app/shelf/example_dialog.h"
 #include "app/shelf/shelf_station.h"
 #include "app/theme/controls.h"
@@ -27,6 +28,16 @@ void ShelfStation::build_commands() {
     add({"shelf.example", tr("See an example guide"), Qt::CTRL | Qt::Key_E,
         tr("Shows the printed form of a finished guide: what comes out at the end."), guides, {Hand::Nothing},
         [this] { ExampleDialog(this).exec(); }, {}, {tr("demo"), tr("sample")}, true});
+    add({"shelf.desk", tr("The desk"), Qt::CTRL | Qt::Key_D,
+        tr("Opens the desk: tablets in the workshop read the current editions and ask whether a page is current."), guides,
+        {Hand::Nothing, Hand::Guide},
+        [this] {
+            DeskDialog dialog(session_, desk_, this);
+            dialog.exec();
+            commands_->refresh();
+        },
+        {}, {tr("server"), tr("network"), tr("tablet"), tr("serve")}, true, {},
+        [this] { return desk_ != nullptr ? tr("The desk is open") : tr("The desk"); }});
     const QString recordings = tr("Recordings");
     add({"shelf.import", tr("Import recording"), Qt::CTRL | Qt::Key_O,
         tr("Copies a film into the library; a narration of the same name comes with it."), recordings, {},

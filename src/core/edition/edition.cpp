@@ -19,6 +19,7 @@ using nlohmann::json;
 json to_json(const Edition& e) {
     json j{{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()},
         {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
+    if (!e.desk.empty()) j["desk"] = e.desk;
     if (!e.rule.empty()) j["rule"] = e.rule;  // editions of before had none, and keep their text
     if (!e.methods.empty()) j["methods"] = methods_to_json(e.methods);
     for (const auto& signer : e.signers) j["signers"].push_back({{"role", signer.role}, {"post", signer.post}, {"key", signer.key}});
@@ -40,6 +41,7 @@ Result<Edition> edition_from_json(const json& j) {
         for (const auto& c : j.at("changes"))
             if (c.is_string()) e.changes.push_back(c.get<std::string>());
     if (j.contains("rule") && j.at("rule").is_string()) e.rule = j.at("rule").get<std::string>();
+    if (j.contains("desk") && j.at("desk").is_string()) e.desk = j.at("desk").get<std::string>();
     if (j.contains("signers")) {
         if (!j.at("signers").is_array()) return bad();
         for (const auto& signer : j.at("signers")) {
@@ -292,6 +294,8 @@ std::vector<Difference> differences(const Edition& before, const Edition& after)
                 out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true, step.id, {},
                     summary(then[k]), summary(now[k])});
     }
+    if (before.desk != after.desk)
+        out.push_back({after.desk.empty() ? "Printed pages do not name a desk any more." : fmt::format("Printed pages now name the desk {}.", after.desk), false});
     if (before.rule != after.rule)
         out.push_back({after.rule.empty() ? "The house has no rule any more for sources that differ."
                                           : fmt::format("Where sources differ, it is now: {}", after.rule),

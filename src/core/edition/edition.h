@@ -28,6 +28,7 @@ struct Edition {
     std::string rule = {};                  // which source outranked which in the house when it was issued; see rule_text()
     std::vector<HouseMethod> methods = {};  // what the house said where practitioners differ
     std::vector<Signer> signers = {};       // empty: it is not signed
+    std::string desk = {};                  // address of the house's desk, on every printed page; empty: there was none
     friend bool operator==(const Edition&, const Edition&) = default;
 };
 

@@ -31,6 +31,7 @@ struct House {
     std::vector<StoreFluid> store;
     std::vector<std::string> rules_off = {};  // rules of the editor this house does not hold to; see editor.h
     std::vector<HouseMethod> methods = {};    // what it says where practitioners differ
+    std::string desk = {};                    // address that printed pages carry, "http://10.0.0.5:8460"; empty: there is no desk
     friend bool operator==(const House&, const House&) = default;
 };
 
