@@ -24,13 +24,20 @@
     for (const [what, value] of [['role', 'heading'], ['aria-level', '1']]) if (heads) name.setAttribute(what, value); else name.removeAttribute(what);
   }
 
+  // the sheet after or before one, of those that apply
+  const next_to = (place, way) => {
+    let to = place + way;
+    while (sheets[to] && sheets[to].hidden) to += way;
+    return sheets[to] ? to : place;
+  };
+
   function show(place) {
     at = Math.max(0, Math.min(sheets.length - 1, place));
     document.querySelectorAll('video').forEach(video => video.pause());
     sheets.forEach((sheet, i) => sheet.classList.toggle('shown', i === at));
     pager.querySelector('.at').textContent = find('.place').textContent = words_of(sheets[at]);
-    pager.querySelector('.back').disabled = at === 0;
-    pager.querySelector('.next').disabled = at === sheets.length - 1;
+    pager.querySelector('.back').disabled = next_to(at, -1) === at;
+    pager.querySelector('.next').disabled = next_to(at, 1) === at;
     name_page(sheets[at].id !== 'front');
     history.replaceState(null, '', `#${sheets[at].id}`);
     window.scrollTo(0, 0);
@@ -59,17 +66,45 @@
     return window.scrollY < 10 && named >= 0 ? named : Math.max(0, seen);
   };
 
+  // one variant alone, where the machine before the learner is known
+  const choose = find('.choose');
+  const variants = choose ? choose.dataset.variants.split('|') : [];
+  function pick(variant) {
+    const one = variants.includes(variant) ? variant : '';
+    body.classList.toggle('chosen-one', Boolean(one));
+    document.querySelectorAll('[data-only]').forEach(part => { part.hidden = Boolean(one) && !part.dataset.only.split('|').includes(one); });
+    find('.bar .chosen').textContent = one;
+    choose.querySelectorAll('button').forEach(button => button.setAttribute('aria-pressed', String(button.value === one)));
+    try { localStorage.setItem(`${key} variant`, one); } catch { /* nothing is kept */ }
+    if (body.classList.contains('bench')) show(sheets[at].hidden ? next_to(at, 1) : at);
+  }
+  function offer() {
+    for (const [value, words] of [...variants.map(v => [v, v]), ['', 'All']]) {
+      const button = document.createElement('button');
+      button.type = 'button';
+      button.value = value;
+      button.textContent = words;
+      button.addEventListener('click', () => pick(value));
+      choose.append(button);
+    }
+    choose.hidden = false;
+    let was = '';
+    try { was = localStorage.getItem(`${key} variant`) || ''; } catch { /* nothing was kept */ }
+    const asked = new URLSearchParams(location.search).get('variant');
+    pick(asked === null ? was : asked);
+  }
+
   on.hidden = false;
   on.addEventListener('click', () => bench(true, reading()));
   off.addEventListener('click', () => bench(false));
-  pager.querySelector('.back').addEventListener('click', () => show(at - 1));
-  pager.querySelector('.next').addEventListener('click', () => show(at + 1));
+  pager.querySelector('.back').addEventListener('click', () => show(next_to(at, -1)));
+  pager.querySelector('.next').addEventListener('click', () => show(next_to(at, 1)));
 
   document.addEventListener('keydown', event => {
     if (!body.classList.contains('bench') || event.target.closest('video, input, select') || event.ctrlKey || event.altKey || event.metaKey) return;
     const lowest = window.scrollY + window.innerHeight >= document.documentElement.scrollHeight - 2;
-    if (event.key === 'ArrowRight' || (event.key === 'PageDown' && lowest)) show(at + 1);
-    else if (event.key === 'ArrowLeft' || (event.key === 'PageUp' && window.scrollY < 2)) show(at - 1);
+    if (event.key === 'ArrowRight' || (event.key === 'PageDown' && lowest)) show(next_to(at, 1));
+    else if (event.key === 'ArrowLeft' || (event.key === 'PageUp' && window.scrollY < 2)) show(next_to(at, -1));
     else if (event.key === 'Escape') bench(false);
     else return;
     event.preventDefault();
@@ -82,7 +117,7 @@
     const right = event.changedTouches[0].clientX - from.clientX;
     const down = event.changedTouches[0].clientY - from.clientY;
     from = null;
-    if (Math.abs(right) > 60 && Math.abs(right) > 2 * Math.abs(down)) show(at + (right < 0 ? 1 : -1));
+    if (Math.abs(right) > 60 && Math.abs(right) > 2 * Math.abs(down)) show(next_to(at, right < 0 ? 1 : -1));
   }, { passive: true });
 
   document.addEventListener('click', event => {
@@ -94,6 +129,7 @@
   });
   window.addEventListener('hashchange', () => { const place = place_of(location.hash.slice(1)); if (body.classList.contains('bench') && place >= 0 && place !== at) show(place); });
 
+  if (choose) offer();
   const was = place_of(kept());
   if (was >= 0) bench(true, location.hash ? Math.max(0, place_of(location.hash.slice(1))) : was);
 })();

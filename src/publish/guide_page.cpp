@@ -35,13 +35,18 @@ std::string value_html(const core::FigureRead& f, const std::string& note) {
 std::string figure_html(const core::FigureRead& f, const std::string& note) {
     return fmt::format("{}{}{}", value_html(f, note),
         f.other.empty() ? "" : fmt::format(" <span class=\"other\">({})</span>", escaped(f.other)),
-        f.variant.empty() ? "" : fmt::format(" for {}", escaped(f.variant)));
+        f.variant.empty() ? "" : fmt::format("<span class=\"varied\"> for {}</span>", escaped(f.variant)));
 }
 
+/// Each for its variant; where one variant is chosen, the page shows that one alone.
 std::string figures_html(const std::vector<core::FigureRead>& figures, const std::string& note) {
-    std::vector<std::string> out;
-    for (const auto& f : figures) out.push_back(figure_html(f, note));
-    return fmt::format("{}", fmt::join(out, ", "));
+    std::string out;
+    for (std::size_t i = 0; i < figures.size(); ++i) {
+        const std::string comma = i + 1 < figures.size() ? "<span class=\"varied\">, </span>" : "";
+        const std::string one = figure_html(figures[i], note) + comma;
+        out += figures[i].variant.empty() ? one : fmt::format("<span data-only=\"{}\">{}</span>", escaped(figures[i].variant), one);
+    }
+    return out;
 }
 
 /// "proved: book, page 2".
@@ -66,7 +71,10 @@ void set_or_not(data& d, const char* name, const std::string& words) {
 }
 
 /// "PT60-T only", for what does not apply to all.
-void set_only(data& d, const std::vector<std::string>& variants) { set_or_not(d, "only", fmt::format("{}", fmt::join(variants, ", "))); }
+void set_only(data& d, const std::vector<std::string>& variants) {
+    set_or_not(d, "only", fmt::format("{}", fmt::join(variants, ", ")));
+    set_or_not(d, "only_list", fmt::format("{}", fmt::join(variants, "|")));
+}
 
 void set_list(data& d, const char* name, data list) {
     d.set(fmt::format("has_{}", name), list.is_non_empty_list());
@@ -96,6 +104,7 @@ public:
         set_or_not(d, "site_note", h.site_note);
         set_or_not(d, "interval", h.interval);
         set_or_not(d, "variants", fmt::format("{}", fmt::join(h.variants, ", ")));
+        set_or_not(d, "choice", h.variants.size() < 2 ? "" : fmt::format("{}", fmt::join(h.variants, "|")));
         data changes{data::type::list};
         for (const auto& c : e_.changes) changes << data{"text", c};
         set_list(d, "changes", std::move(changes));

@@ -6,8 +6,6 @@
 #include <QBuffer>
 #include <QFile>
 #include <QImage>
-#include <QProcess>
-#include <QStandardPaths>
 #include <QString>
 #include <QTemporaryFile>
 #include <algorithm>
@@ -18,7 +16,6 @@
 #include <tuple>
 
 #include "core/base/caught.h"
-#include "core/base/utf8.h"
 #include "media/clip.h"
 #include "media/exact_frame.h"
 #include "publish/clip_paint.h"
@@ -26,6 +23,7 @@
 #include "publish/marks_svg.h"
 #include "publish/pack_files.h"
 #include "publish/pack_manifest.h"
+#include "publish/pdf_maker.h"
 #include "publish/qr_code.h"
 #include "publish/resource.h"
 #include "publish/still_care.h"
@@ -41,7 +39,6 @@ using core::fail;
 using core::Outcome;
 using core::Result;
 
-constexpr int kPdfTimeoutMs = 180000;
 constexpr double kShareOfReading = 0.1;  // of the whole, for reading the recordings to their end
 
 class PackWriter {
@@ -240,40 +237,17 @@ private:
 
     /// The PDF is made from the same page, tagged after PDF/UA, with edition.json attached.
     Outcome pdf() {
-        const QString program = QStandardPaths::findExecutable(QStringLiteral("weasyprint"));
-        if (program.isEmpty())
-            return fail(ErrorCode::Unwritable,
-                "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and issue again.");
         QTemporaryFile codes;
         const std::string style = page_codes_style(r_.edition, r_.sha256, most_pages());
-        if (!codes.open() || codes.write(style.data(), static_cast<qint64>(style.size())) != static_cast<qint64>(style.size()) || !codes.flush())
-            return fail(ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and issue again.");
-        QProcess process;
-        process.setWorkingDirectory(QString::fromStdString(work_));
-        process.start(program,
-            {QStringLiteral("--stylesheet"), codes.fileName(), QStringLiteral("--pdf-variant"), QStringLiteral("pdf/ua-1"), QStringLiteral("--attachment"), QStringLiteral("edition.json"),
-                QStringLiteral("guide.html"), QStringLiteral("-")});
-        for (int waited = 0; !process.waitForFinished(200); waited += 200) {
-            if (process.state() == QProcess::NotRunning) break;
-            const auto told = tell("Page and PDF", 0.97);
-            if (!told || waited > kPdfTimeoutMs) {
-                process.kill();
-                process.waitForFinished();
-                return told ? fail(ErrorCode::Unwritable, "Making the PDF took too long and was given up; issue again.") : told;
-            }
-        }
-        const std::string said = core::as_utf8(process.readAllStandardError().toStdString());
-        const std::string pdf = process.readAllStandardOutput().toStdString();
-        if (process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0 && pdf.starts_with("%PDF-"))
-            return store::write_file(work_ + "/guide.pdf", pdf);
-        if (said.find("No space left") != std::string::npos) return tl::make_unexpected(store::file_trouble("the PDF", ENOSPC));
-        // the last line of what it says is its reason; the rest speaks of its own insides
-        const auto end = said.find_last_not_of(" \n");
-        const auto line = end == std::string::npos ? std::string::npos : said.rfind('\n', end);
-        return fail(ErrorCode::Unwritable,
-            fmt::format("The PDF could not be made ({}); issue again.",
-                end == std::string::npos ? "the program weasyprint gave no reason"
-                                         : said.substr(line == std::string::npos ? 0 : line + 1, 200)));
+        if (!codes.open() || codes.write(style.data(), static_cast<qint64>(style.size())) != static_cast<qint64>(style.size()) ||
+            !codes.flush())
+            return fail(
+                ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and issue again.");
+        const auto pdf = pdf_of(work_, "guide.html",
+            {"--stylesheet", codes.fileName().toStdString(), "--pdf-variant", "pdf/ua-1", "--attachment", "edition.json"},
+            [this] { return tell("Page and PDF", 0.97).has_value(); });
+        if (!pdf) return pdf.error().code == ErrorCode::Cancelled ? stopped() : tl::make_unexpected(pdf.error());
+        return store::write_file(work_ + "/guide.pdf", *pdf);
     }
 
     Result<std::string> seal() const {

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/csv.h"
 #include "core/base/utf8.h"
 #include "core/edition/post.h"
 #include "shop/handout.h"
@@ -25,73 +26,12 @@ constexpr const char* kHead = "learner,group,left,guide,has,learned\r\n";
 
 }  // namespace
 
-Result<std::vector<std::vector<std::string>>> csv_rows(const std::string& given) {
-    std::string text = given.starts_with("\xEF\xBB\xBF") ? given.substr(3) : given;
-    const auto first = text.substr(0, text.find('\n'));
-    const char comma = std::count(first.begin(), first.end(), ';') > std::count(first.begin(), first.end(), ',') ? ';' : ',';
-    std::vector<std::vector<std::string>> out;
-    std::vector<std::string> row;
-    std::string field;
-    bool quoted = false;
-    const auto end_field = [&] {
-        row.push_back(std::move(field));
-        field.clear();
-    };
-    const auto end_row = [&] {
-        end_field();
-        if (row.size() > 1 || !row[0].empty()) out.push_back(std::move(row));
-        row.clear();
-    };
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (quoted) {
-            if (c != '"') {
-                field += c;
-            } else if (i + 1 < text.size() && text[i + 1] == '"') {
-                field += '"';
-                ++i;
-            } else {
-                quoted = false;
-            }
-        } else if (c == '"' && field.empty()) {
-            quoted = true;
-        } else if (c == comma) {
-            end_field();
-        } else if (c == '\n') {
-            end_row();
-        } else if (c != '\r') {
-            field += c;
-        }
-    }
-    if (quoted) return fail(ErrorCode::BadInput, "A quote in the list is not closed; save it again as CSV.");
-    if (!field.empty() || !row.empty()) end_row();
-    return out;
-}
-
-std::string csv_row(const std::vector<std::string>& fields) {
-    std::string out;
-    for (std::size_t i = 0; i < fields.size(); ++i) {
-        if (i > 0) out += ',';
-        // a field that begins like a formula would be worked out by the program that opens the table
-        std::string f =
-            !fields[i].empty() && std::string_view("=+-@").find(fields[i][0]) != std::string_view::npos ? "'" + fields[i] : fields[i];
-        if (f.find_first_of(",;\"\r\n") == std::string::npos) {
-            out += f;
-            continue;
-        }
-        out += '"';
-        for (const char c : f) out += c == '"' ? std::string("\"\"") : std::string(1, c);
-        out += '"';
-    }
-    return out + "\r\n";
-}
-
 Result<ImportedLearners> import_learners(store::Library& library, const std::string& file, const std::string& post) {
     const auto text = store::read_file(file, kMostList);
     if (!text) return tl::make_unexpected(text.error());
     if (!core::is_utf8(*text))
         return fail(ErrorCode::BadInput, fmt::format("{} is no text in UTF-8; save it again as CSV, UTF-8.", file), file);
-    auto rows = csv_rows(*text);
+    auto rows = core::csv_rows(*text);
     if (!rows) return tl::make_unexpected(rows.error());
     std::size_t learner = 0;
     std::size_t group = 1;
@@ -132,7 +72,7 @@ Outcome export_learners(const store::Library& library, const std::string& file) 
     for (const auto& l : records->learners()) {
         bool any = false;
         const auto row = [&](const std::string& guide, const std::string& has, const std::string& learned) {
-            out += csv_row({l.name, l.group, l.left ? "yes" : "", guide, has, learned});
+            out += core::csv_row({l.name, l.group, l.left ? "yes" : "", guide, has, learned});
             any = true;
         };
         for (const auto& g : *guides)

@@ -21,9 +21,4 @@ core::Result<ImportedLearners> import_learners(store::Library& library, const st
 /// such a list. Errors: those of reading the library and of writing.
 core::Outcome export_learners(const store::Library& library, const std::string& file);
 
-/// The rows of a CSV text. Errors: BadInput for a quote that is not closed.
-core::Result<std::vector<std::vector<std::string>>> csv_rows(const std::string& text);
-/// A row with its ends; fields in quotes where they need them.
-std::string csv_row(const std::vector<std::string>& fields);
-
 }  // namespace anagraph::shop

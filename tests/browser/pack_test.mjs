@@ -137,6 +137,40 @@ await run('with script off the proof of a figure opens where it is touched, and 
   assert.equal(await p.locator('button:visible').count(), 0);
   await context.close();
 });
+await run('a variant is chosen on the first page or by the address, and only that one shows and prints', async () => {
+  const { page: p, context } = await open({});
+  const [first, second] = guide.header.variants;
+  const marked = await p.locator('[data-only]').evaluateAll(parts => parts.map(part => part.dataset.only));
+  assert.ok(marked.length > 0, 'something differs between the variants of this guide');
+  const shown = () => p.locator('[data-only]').evaluateAll(parts => parts.filter(part => !part.hidden && getComputedStyle(part).display !== 'none').map(part => part.dataset.only));
+  assert.deepEqual(await shown(), marked, 'all of them at first');
+  await p.locator('.choose').getByRole('button', { name: second, exact: true }).click();
+  assert.deepEqual(await shown(), marked.filter(only => only.split('|').includes(second)));
+  assert.equal(await p.locator('.bar .chosen').innerText(), second);
+  assert.ok(!(await p.locator('main').innerText()).includes(` for ${first}`), 'the other is not spoken of');
+  await p.emulateMedia({ media: 'print' });
+  assert.deepEqual(await shown(), marked.filter(only => only.split('|').includes(second)));
+  await p.emulateMedia({ media: 'screen' });
+  await p.reload();
+  assert.equal(await p.locator('.bar .chosen').innerText(), second, 'it is kept');
+  await p.goto(`${pathToFileURL(pack).href}/guide.html?variant=${encodeURIComponent(first)}`);
+  assert.deepEqual(await shown(), marked.filter(only => only.split('|').includes(first)));
+  await p.goto(`${pathToFileURL(pack).href}/guide.html?variant=none`);
+  assert.deepEqual(await shown(), marked, 'one that is not there hides nothing');
+  await context.close();
+  const { page: bare, context: without } = await open({ javaScriptEnabled: false });
+  assert.equal(await bare.locator('.choose').isVisible(), false);
+  assert.ok((await bare.locator('main').innerText()).includes(` for ${first}`), 'without script both stand there, told apart');
+  await without.close();
+});
+await run('the page allows no script but its own and names its policy', async () => {
+  const html = readFileSync(join(pack, 'guide.html'), 'utf8');
+  assert.match(html, /Content-Security-Policy" content="default-src 'none'/);
+  assert.ok(!/script-src[^;"]*unsafe/.test(html));
+  assert.equal((html.match(/<script/g) ?? []).length, 1);
+  assert.match(html, /<script src="guide.js" defer><\/script>/);
+  assert.ok(!/ on[a-z]+="/.test(html), 'no script in an attribute');
+});
 await run('one step at a time: by buttons, keys and touch, and the place is kept', async () => {
   const { page: p, context } = await open({ viewport: { width: 820, height: 1180 }, hasTouch: true });
   const shown = () => p.locator('.sheet:visible').evaluateAll(sheets => sheets.map(sheet => sheet.id).join(' '));

@@ -99,7 +99,7 @@ TEST(GuidePage, AFigureThatDiffersByVariantSaysEachAndNeverTheOthers) {
     refill.variants = {"PT60"};
     e.procedure.figures.push_back(refill);
     e.procedure.steps[0].lines = {"Fill {figure:amount}."};
-    EXPECT_NE(page(e).find(">not known</a> for PT60-T."), std::string::npos);
+    EXPECT_NE(page(e).find(">not known</a><span class=\"varied\"> for PT60-T</span></span>."), std::string::npos);
     refill.id = FigureId("amount-t");
     refill.value = {"2.2", "", "L"};
     refill.variants = {"PT60-T"};

@@ -14,6 +14,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/form.h"
 #include "app/theme/theme.h"
+#include "core/base/letters.h"
 #include "publish/pack_source.h"
 #include "shop/handout.h"
 #include "shop/issue.h"
@@ -30,7 +31,8 @@ constexpr int kLeft = 330;
 QString with_whom(const std::vector<std::string>& holders) {
     QStringList names;
     for (const auto& h : holders) names << text(h);
-    return names.isEmpty() ? QObject::tr("Nobody in the register has it.") : QObject::tr("It is with: %1.").arg(names.join(QStringLiteral(", ")));
+    return names.isEmpty() ? QObject::tr("Nobody in the register has it.")
+                           : QObject::tr("It is with: %1.").arg(names.join(QStringLiteral(", ")));
 }
 
 }  // namespace
@@ -401,6 +403,38 @@ void IssueStation::copy_pack_into(const QString& folder, bool one_file) {
                 show_verdict(tr("Copied"), tr("Edition %1 is in %2.").arg(number).arg(to), true);
             else
                 show_verdict(tr("Not copied"), text(done.error().message), false);
+        });
+}
+
+void IssueStation::export_as() {
+    Form form(tr("Export edition %1").arg(chosen_edition()), this);
+    QStringList names;
+    for (const auto& f : core::all_of<shop::ExportForm>()) names << text(core::capitalised(std::string(f.spoken)));
+    auto* which = form.choice(tr("&As"), names);
+    if (!form.ask()) return;
+    const auto as = core::all_of<shop::ExportForm>()[static_cast<std::size_t>(which->currentIndex())].value;
+    if (as == shop::ExportForm::Html) return copy_pack(false);
+    const QString name = QStringLiteral("%1-%2%3").arg(text(session_.guide().text())).arg(chosen_edition()).arg(text(shop::ending_of(as)));
+    const QString file = QFileDialog::getSaveFileName(this, tr("Export"), name);
+    if (!file.isEmpty()) export_to(as, file);
+}
+
+void IssueStation::export_to(shop::ExportForm form, const QString& file) {
+    const int number = chosen_edition();
+    verdict_->hide();
+    bar_->set_words(tr("Edition %1 is being written to %2").arg(number).arg(file));
+    work_.run(
+        [library = session_.library().folder(), guide = session_.guide(), number, form, to = file.toStdString()](
+            const GoOn& go_on) -> core::Outcome {
+            const auto opened = store::Library::read(library);
+            if (!opened) return tl::make_unexpected(opened.error());
+            return shop::export_edition(**opened, guide, number, form, to, go_on);
+        },
+        [this, number, file](const core::Outcome& done) {
+            if (done)
+                show_verdict(tr("Exported"), tr("Edition %1 is in %2.").arg(number).arg(file), true);
+            else
+                show_verdict(tr("Not exported"), text(done.error().message), false);
         });
 }
 

@@ -15,6 +15,7 @@
 #include "app/people/key_ring.h"
 #include "app/session/session.h"
 #include "app/work/work_bar.h"
+#include "shop/export.h"
 #include "shop/life.h"
 
 namespace anagraph::app {
@@ -35,6 +36,8 @@ public:
     QString chosen_pack() const;
     /// Copies the pack of the edition in hand into this folder: as a folder of its own or as one file.
     void copy_pack_into(const QString& folder, bool one_file = false);
+    /// Writes the edition in hand in another form.
+    void export_to(shop::ExportForm form, const QString& file);
     /// Says in large words what is true of a pack that was dropped on the window, or chosen.
     void verify_path(const QString& path);
     QString verdict() const { return verdict_->text(); }
@@ -70,6 +73,7 @@ private:
     void open_pack();
     void verify_pack();
     void copy_pack(bool one_file);
+    void export_as();
     void hand_out();
     void withdraw();
     int chosen_edition() const;

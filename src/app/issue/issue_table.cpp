@@ -93,6 +93,9 @@ void IssueStation::build_commands() {
         {Hand::Edition}, [this] { copy_pack(false); }, quiet, {tr("deliver"), tr("export"), tr("usb")}, true});
     add({"issue.one-file", tr("Copy as one file"), Qt::CTRL | Qt::SHIFT | Qt::Key_S, tr("The pack as one file, to send on."), edition,
         {Hand::Edition}, [this] { copy_pack(true); }, quiet, {tr("archive"), tr("mail")}});
+    add({"issue.export", tr("Export"), Qt::CTRL | Qt::Key_E,
+        tr("Writes the edition in another form: a card for the bench, a table of figures, DITA topics ..."), edition, {Hand::Edition},
+        [this] { export_as(); }, quiet, {tr("pdf"), tr("csv"), tr("json"), tr("dita"), tr("card"), tr("captions")}});
     add({"issue.hand-out", tr("Hand out"), Qt::CTRL | Qt::Key_O, tr("Records to whom the edition went, and how."), edition, {Hand::Edition},
         [this] { hand_out(); },
         [no_edition, withdrawn] { return withdrawn() ? tr("It is withdrawn; hand out the current edition.") : no_edition(); },

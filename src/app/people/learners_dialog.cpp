@@ -12,6 +12,7 @@
 #include "app/theme/form.h"
 #include "shop/handout.h"
 #include "shop/learner_list.h"
+#include "shop/notices.h"
 
 namespace anagraph::app {
 
@@ -78,6 +79,14 @@ void LearnersDialog::build_commands() {
             if (record({core::LearnerLeft{learner().toStdString()}})) refresh();
         },
         nobody, {tr("remove"), tr("delete")}, true});
+    add({"learners.notices", tr("Write notices"), Qt::CTRL | Qt::Key_P,
+        tr("A page for each learner with just what changed, or what is withdrawn: to print, as mails, or as things to do."), group, {},
+        [this] {
+            const QString file = QFileDialog::getSaveFileName(this, tr("Notices"), QStringLiteral("notices.pdf"),
+                tr("To print (*.pdf);;Mails (*.txt);;Things to do (*.ics);;Page (*.html)"));
+            if (!file.isEmpty()) write_notices(file);
+        },
+        {}, {tr("print"), tr("mail"), tr("calendar"), tr("changed")}, true});
     add({"learners.import", tr("Import list"), Qt::CTRL | Qt::Key_I,
         tr("Reads learners and groups from a CSV file and adds those who are new."), group, {},
         [this] {
@@ -211,6 +220,15 @@ void LearnersDialog::strike_hand_out() {
     auto* because = form.line(tr("&Why"), "", tr("it was another learner"));
     if (!form.ask([because] { return because->text().trimmed().isEmpty() ? tr("Say why it was a mistake.") : QString(); })) return;
     if (record({core::Struck{last->number, words_of(because)}})) refresh();
+}
+
+void LearnersDialog::write_notices(const QString& file) {
+    const auto notices = shop::gather_notices(session_.library());
+    if (!notices) return told_->setText(text(notices.error().message));
+    const auto done = shop::write_notices(*notices, file.toStdString());
+    told_->setText(done ? theme::counted(static_cast<qsizetype>(notices->size()), tr("1 notice is in %1.").arg(file),
+                              tr("%1 notices are in %2.").arg(QStringLiteral("%1"), file))
+                        : text(done.error().message));
 }
 
 void LearnersDialog::import_from(const QString& file) {

@@ -21,6 +21,7 @@ public:
     /// Reads learners and their groups, "learner, group" a line, and adds those who are not in the register. What came of it is told.
     void import_from(const QString& file);
     void export_to(const QString& file);
+    void write_notices(const QString& file);
 
 private:
     void build_commands();

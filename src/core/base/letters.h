@@ -19,4 +19,12 @@ inline std::string_view trimmed(std::string_view s) {
     return from == std::string_view::npos ? std::string_view() : s.substr(from, s.find_last_not_of(kSpace) - from + 1);
 }
 
+/// All letters of ASCII as capitals: a signal word as it is printed.
+inline std::string capitals(std::string_view word) {
+    std::string out(word);
+    for (auto& c : out)
+        if (c >= 'a' && c <= 'z') c = static_cast<char>(c - 'a' + 'A');
+    return out;
+}
+
 }  // namespace anagraph::core

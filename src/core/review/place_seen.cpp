@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/base/letters.h"
 #include "core/dryrun/dry_run.h"
 #include "core/figure/evidence.h"
 #include "core/learner/learner_guide.h"
@@ -17,13 +18,6 @@ void line(std::string& out, const std::string& words) {
     if (words.empty()) return;
     if (!out.empty()) out += '\n';
     out += words;
-}
-
-/// As a signal word is printed.
-std::string capitals(std::string_view word) {
-    std::string out(word);
-    std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return static_cast<char>(std::toupper(c)); });
-    return out;
 }
 
 std::string step_text(const Edition& e, const StepId& id) {

@@ -1,0 +1,76 @@
+#include "publish/pdf_maker.h"
+
+#include <fmt/format.h>
+
+#include <QProcess>
+#include <QStandardPaths>
+#include <QString>
+#include <QTemporaryDir>
+#include <cerrno>
+
+#include "core/base/utf8.h"
+#include "publish/resource.h"
+#include "store/files.h"
+
+namespace anagraph::publish {
+
+using core::ErrorCode;
+using core::fail;
+using core::Result;
+
+namespace {
+
+constexpr int kTimeoutMs = 180000;
+
+/// The last line of what it says is its reason; the rest speaks of its own insides.
+std::string reason_in(const std::string& said) {
+    const auto end = said.find_last_not_of(" \n");
+    if (end == std::string::npos) return "the program weasyprint gave no reason";
+    const auto line = said.rfind('\n', end);
+    return said.substr(line == std::string::npos ? 0 : line + 1, 200);
+}
+
+}  // namespace
+
+Result<std::string> pdf_of(
+    const std::string& folder, const std::string& page, const std::vector<std::string>& options, const std::function<bool()>& go_on) {
+    const QString program = QStandardPaths::findExecutable(QStringLiteral("weasyprint"));
+    if (program.isEmpty())
+        return fail(ErrorCode::Unwritable,
+            "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and try again.");
+    QStringList arguments;
+    for (const auto& o : options) arguments << QString::fromStdString(o);
+    QProcess process;
+    process.setWorkingDirectory(QString::fromStdString(folder));
+    process.start(program, arguments << QString::fromStdString(page) << QStringLiteral("-"));
+    for (int waited = 0; !process.waitForFinished(200); waited += 200) {
+        if (process.state() == QProcess::NotRunning) break;
+        const bool on = !go_on || go_on();
+        if (!on || waited > kTimeoutMs) {
+            process.kill();
+            process.waitForFinished();
+            return on ? fail(ErrorCode::Unwritable, "Making the PDF took too long and was given up; try again.")
+                      : fail(ErrorCode::Cancelled, "Making the PDF was stopped; nothing of it is kept.");
+        }
+    }
+    const std::string said = core::as_utf8(process.readAllStandardError().toStdString());
+    std::string pdf = process.readAllStandardOutput().toStdString();
+    if (process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0 && pdf.starts_with("%PDF-")) return pdf;
+    if (said.find("No space left") != std::string::npos) return tl::make_unexpected(store::file_trouble("the PDF", ENOSPC));
+    return fail(ErrorCode::Unwritable, fmt::format("The PDF could not be made ({}); try again.", reason_in(said)));
+}
+
+Result<std::string> pdf_of_text(const std::string& html) {
+    const QTemporaryDir folder;
+    const std::string path = folder.path().toStdString();
+    if (!folder.isValid())
+        return fail(
+            ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and try again.");
+    if (auto made = store::make_folder(path + "/fonts"); !made) return tl::make_unexpected(made.error());
+    for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
+        if (auto written = store::write_file(path + "/" + font, resource(font)); !written) return tl::make_unexpected(written.error());
+    if (auto written = store::write_file(path + "/page.html", html); !written) return tl::make_unexpected(written.error());
+    return pdf_of(path, "page.html");
+}
+
+}  // namespace anagraph::publish

@@ -1,0 +1,20 @@
+// PDF from HTML, by the program weasyprint.
+#pragma once
+
+#include <functional>
+#include <string>
+#include <vector>
+
+#include "core/base/result.h"
+
+namespace anagraph::publish {
+
+/// The bytes of the PDF of a page in `folder`, which the page's own references are looked up in. `options`: of weasyprint. Asked now
+/// and then whether to go on. Errors: Unwritable where the program is missing or fails, with its reason; Cancelled; NoSpace.
+core::Result<std::string> pdf_of(const std::string& folder, const std::string& page, const std::vector<std::string>& options = {},
+    const std::function<bool()>& go_on = {});
+
+/// The same for a page that stands alone, with the program's own fonts.
+core::Result<std::string> pdf_of_text(const std::string& html);
+
+}  // namespace anagraph::publish

@@ -1,0 +1,126 @@
+#include "shop/export.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <nlohmann/json.hpp>
+
+#include "core/procedure/json.h"
+#include "publish/other_forms.h"
+#include "publish/pack.h"
+#include "publish/pack_files.h"
+#include "publish/pdf_maker.h"
+#include "shop/issue.h"
+#include "store/archive.h"
+#include "store/destination.h"
+
+namespace anagraph::shop {
+
+using core::ErrorCode;
+using core::fail;
+using core::Outcome;
+using core::Result;
+
+namespace {
+
+/// An issued edition with its pack, both as they were issued.
+struct Kept {
+    core::Edition edition;
+    std::string mark;
+    std::string folder;
+};
+
+Result<Kept> kept(const store::Library& library, const store::GuideId& guide, int number) {
+    const auto folder = library.pack_folder(guide, number);
+    if (!folder) return tl::make_unexpected(folder.error());
+    const auto verified = publish::verify_pack(*folder);
+    if (!verified) return tl::make_unexpected(verified.error());
+    if (!verified->undamaged)
+        return fail(ErrorCode::Damaged,
+            fmt::format("The kept pack of edition {} is not what was issued: {}", number, verified->troubles.front()), *folder);
+    auto editions = library.editions(guide);
+    if (!editions) return tl::make_unexpected(editions.error());
+    for (auto& e : *editions)
+        if (e.edition.number == number) return Kept{std::move(e.edition), verified->mark, *folder};
+    return fail(
+        ErrorCode::NotFound, fmt::format("There is no edition {} of \u201C{}\u201D in this library.", number, guide.text()), guide.text());
+}
+
+Outcome write_to(const std::string& to, const std::string& bytes) {
+    auto place = store::Destination::file(to);
+    if (!place) return tl::make_unexpected(place.error());
+    if (auto written = store::write_file(place->work(), bytes); !written) return written;
+    return place->commit();
+}
+
+Outcome write_dita(const Kept& k, const std::string& to) {
+    auto place = store::Destination::file(to);
+    if (!place) return tl::make_unexpected(place.error());
+    auto entries = publish::dita_topics(k.edition, k.mark);
+    for (auto& picture : store::entries_of(k.folder))
+        if (picture.name.starts_with("plates/")) entries.push_back(std::move(picture));
+    if (auto written = store::write_archive(place->work(), entries); !written) return written;
+    return place->commit();
+}
+
+std::string captions_of(const Kept& k) {
+    std::map<core::StepId, std::string> captions;
+    for (std::size_t i = 0; i < k.edition.procedure.steps.size(); ++i) {
+        const auto& step = k.edition.procedure.steps[i];
+        if (step.clip) captions[step.id] = store::read_file(k.folder + "/" + publish::clip_names(i + 1, *step.clip).captions).value_or("");
+    }
+    return publish::joined_captions(k.edition, captions);
+}
+
+}  // namespace
+
+std::string ending_of(ExportForm form) {
+    switch (form) {
+        case ExportForm::Html:
+            return "";
+        case ExportForm::Pdf:
+        case ExportForm::Card:
+            return ".pdf";
+        case ExportForm::Dita:
+            return ".zip";
+        case ExportForm::Csv:
+            return ".csv";
+        case ExportForm::Json:
+            return ".json";
+        case ExportForm::Vtt:
+            return ".vtt";
+    }
+    return "";
+}
+
+Outcome export_edition(const store::Library& library, const store::GuideId& guide, int number, ExportForm form, const std::string& to,
+    const store::Progress& progress) {
+    if (form == ExportForm::Html) return deliver(library, guide, number, to, progress);
+    // the place first: nobody waits for what cannot be put there
+    if (auto place = store::Destination::file(to); !place) return tl::make_unexpected(place.error());
+    const auto k = kept(library, guide, number);
+    if (!k) return tl::make_unexpected(k.error());
+    const auto go_on = [&] { return !progress || progress(0.5); };
+    const auto pdf_to = [&](const Result<std::string>& pdf) -> Outcome {
+        return pdf ? write_to(to, *pdf) : tl::make_unexpected(pdf.error());
+    };
+    switch (form) {
+        case ExportForm::Html:
+            break;
+        case ExportForm::Pdf:
+            return pdf_to(publish::pdf_of(k->folder, "guide.html", {"--pdf-variant", "pdf/a-3b", "--attachment", "edition.json"}, go_on));
+        case ExportForm::Card:
+            return pdf_to(publish::pdf_of_text(publish::bench_card(k->edition, k->mark)));
+        case ExportForm::Dita:
+            return write_dita(*k, to);
+        case ExportForm::Csv:
+            return write_to(to, publish::figures_table(k->edition));
+        case ExportForm::Json:
+            return write_to(to, core::canonical_text(core::to_json(k->edition.procedure)));
+        case ExportForm::Vtt:
+            return write_to(to, captions_of(*k));
+    }
+    return {};
+}
+
+}  // namespace anagraph::shop
