@@ -9,6 +9,8 @@
 #include <QDir>
 #include <QLineEdit>
 #include <QMessageBox>
+#include <QSettings>
+#include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
 #include <map>
@@ -32,6 +34,7 @@
 #include "app/window/main_window.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
+#include "shop/handout.h"
 
 namespace {
 
@@ -89,13 +92,44 @@ public:
         if (!w_.issue().busy()) return fail("issuing did not begin: " + w_.notice().toStdString());
         wait_until([&] { return !w_.issue().busy(); }, 300000);
         if (w_.issue().chosen_pack().isEmpty()) return fail("the edition was not issued: " + w_.notice().toStdString());
-        QTest::qWait(300);
-        picture("issue");
         fmt::print("pack: {}\n", w_.issue().chosen_pack().toStdString());
-        return draft_a_second_guide() && faults();
+        return in_review() && draft_a_second_guide() && faults();
     }
 
 private:
+    /// A torque changes after the edition went out: the checker looks at it, the old beside the new.
+    bool in_review() {
+        namespace core = anagraph::core;
+        auto& session = w_.session();
+        std::vector<core::Entry> learners;
+        std::vector<std::string> names;
+        for (int i = 1; i <= 9; ++i) {
+            names.push_back(fmt::format("learner {:02}", i));
+            learners.emplace_back(core::LearnerAdded{names.back(), i < 5 ? "spring" : "autumn"});
+        }
+        if (!session.library().record(learners, "author") ||
+            !anagraph::shop::hand_out(session.library(), session.guide(), 1, names, core::HandedBy::Print, "author"))
+            return fail("nothing could be handed out");
+        for (int i = 0; i < 7; ++i)
+            (void)anagraph::shop::confirm(session.library(), session.guide(), 1, names[static_cast<std::size_t>(i)], "", "author");
+        core::Figure f = *session.procedure().find(core::FigureId("drain-torque"));
+        f.value.low = "24";
+        for (auto& proof : f.proofs) proof.value.low = "24";
+        core::Step s = session.procedure().steps[5];
+        s.lines[0] += " Wipe the seat.";
+        session.perform(core::Change{"another torque", {core::Put<core::Figure>{f, std::nullopt}, core::Put<core::Step>{s, std::nullopt}}});
+        session.set_author(QStringLiteral("checker"));
+        w_.go(MainWindow::Issue);
+        QApplication::setActiveWindow(&w_);
+        w_.issue().places().setFocus();
+        QTest::keyClick(&w_.issue().places(), Qt::Key_Return);
+        QTest::qWait(300);
+        picture("issue");
+        session.set_author(QStringLiteral("author"));
+        session.undo();
+        return true;
+    }
+
     /// The same recordings once more, as a new guide whose steps the program drafts.
     bool draft_a_second_guide() {
         auto& session = w_.session();
@@ -376,6 +410,9 @@ int main(int argc, char** argv) {
         fmt::print(stderr, "walk-demo LIBRARY FOLDER [all]\n");
         return 2;
     }
+    // the walk has settings of its own: who sits at this desk is left alone
+    const QTemporaryDir settings;
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
     anagraph::app::theme::apply();
     QDir().mkpath(QString::fromLocal8Bit(argv[2]));
     auto library = anagraph::store::Library::make_or_open(argv[1]);

@@ -63,7 +63,7 @@ std::vector<LifeStage> life(const HouseFacts& facts, const ReviewNow& review, co
     if (!review.authors.empty()) changes.details.push_back(fmt::format("by {}", fmt::join(review.authors, ", ")));
     if (!review.reasons.empty()) {
         changes.mark = Mark::Now;
-        changes.details.push_back(counted(review.reasons.size(), "1 point to settle first", "points to settle first"));
+        changes.details.push_back(counted(review.reasons.size(), "1 point to resolve first", "points to resolve first"));
     }
     out.push_back(std::move(changes));
     LifeStage walk{Kind::Review,

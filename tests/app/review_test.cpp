@@ -329,7 +329,9 @@ TEST_F(ReviewKeys, TheDeskIsOpenedFromTheWindowAndItsAddressGoesOntoPages) {
     dialog.commands().perform(*dialog.commands().find("desk.close"));
     EXPECT_EQ(desk, nullptr);
     dialog.close();
+    QApplication::setActiveWindow(&**w);
     (*w)->go(MainWindow::Issue);
+    issue().places().setFocus();
     sits("checker");
     passes_all();
     checks();

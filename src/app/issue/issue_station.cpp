@@ -67,19 +67,14 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     connect(checker_, &QLineEdit::textChanged, commands_, &Commands::refresh);
     for (QListWidget* list : {static_cast<QListWidget*>(life_), places_}) {
         list->installEventFilter(this);
-        connect(list, &QListWidget::currentRowChanged, this, [this, list] {
-            edition_in_hand_ = list == life_ && life_->edition() > 0;
-            show_in_hand();
-        });
-        connect(list, &QListWidget::itemClicked, this, [this, list] {
-            edition_in_hand_ = list == life_ && life_->edition() > 0;
-            show_in_hand();
-        });
+        connect(list, &QListWidget::currentRowChanged, this, [this, list] { take_in_hand(*list); });
+        connect(list, &QListWidget::itemClicked, this, [this, list] { take_in_hand(*list); });
     }
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
     connect(&session_, &Session::author_changed, this, [this] {
-        edition_in_hand_ = false;
+        take_in_hand(*places_);
         refresh();
+        to_first_open();
     });
     setFocusProxy(places_);
 }
@@ -110,8 +105,27 @@ void IssueStation::build_left(QHBoxLayout* across) {
     across->addWidget(side);
 }
 
+void IssueStation::take_in_hand(QListWidget& list) {
+    edition_in_hand_ = &list == life_ && life_->edition() > 0;
+    verdict_->hide();  // it was about what was in hand before
+    if (!edition_in_hand_) {
+        const QSignalBlocker quiet(life_);
+        life_->setCurrentRow(-1);
+    }
+    show_in_hand();
+}
+
+/// What waits for the checker first: a place that changed before one that did not.
+void IssueStation::to_first_open() {
+    if (!review_) return;
+    const auto& places = review_->places;
+    const auto it = std::find_if(places.begin(), places.end(), [](const shop::PlaceInReview& p) { return !p.passed; });
+    if (it != places.end()) places_->setCurrentRow(static_cast<int>(it - places.begin()));
+}
+
 void IssueStation::showEvent(QShowEvent*) {
     refresh();
+    to_first_open();
     // an author names who checked; a checker walks the places
     if (checked_by_->isVisibleTo(this) && !not_by_me().isEmpty())
         checker_->setFocus();
@@ -123,10 +137,7 @@ void IssueStation::showEvent(QShowEvent*) {
 bool IssueStation::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::FocusIn) {
         const bool edition = watched == life_ && life_->edition() > 0;
-        if (edition != edition_in_hand_) {
-            edition_in_hand_ = edition;
-            show_in_hand();
-        }
+        if (edition != edition_in_hand_) take_in_hand(edition ? *life_ : *places_);
     }
     return QWidget::eventFilter(watched, event);
 }

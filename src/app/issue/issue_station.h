@@ -57,6 +57,9 @@ private:
     void build_left(QHBoxLayout* across);
     void refresh();
     void list_places();
+    /// What is chosen in this list is in hand from now on.
+    void take_in_hand(QListWidget& list);
+    void to_first_open();
     void show_in_hand();
     void show_place();
     void show_edition();

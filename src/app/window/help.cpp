@@ -86,8 +86,11 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
                "The "
                "plan beside it shows hands and waits in the same direction; plum is what another order moves.</p>")},
         {tr("Issue"), "issue",
-            tr("<p>See what changed since the last edition, name who checked it, and freeze the next one. What goes out never changes "
-               "again.</p>")},
+            tr("<p>The editions run down a line, from the first to the hand-out of the next. Another post than the authors of the guide "
+               "reviews it: the places that changed come first, the old beside the new; each is passed or commented, and when all are "
+               "passed the guide is checked. What goes out never changes again. A house with keys signs its editions; a passphrase is "
+               "asked for once and not kept. Hand an edition out to learners, and the register says who has to read again what has "
+               "changed since. Drop a pack on the window to verify it.</p>")},
         {tr("Shelf"), "shelf",
             tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")}};
     std::vector<HelpPage> out;

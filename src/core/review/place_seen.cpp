@@ -106,7 +106,7 @@ PlaceSeen place_seen(const ReviewPlace& place, const Edition* before, const Edit
         if (const Figure* is = guide.find(place.figure)) {
             out.is = *is;
             out.why.push_back(argue_standing(guide, *is));
-            if (!is->settled.empty()) out.why.push_back(fmt::format("Settled by the author: {}", is->settled));
+            if (!is->settled.empty()) out.why.push_back(fmt::format("Resolved by the author: {}", is->settled));
             for (const auto& c : is->claims) out.moments.push_back({c.recording, c.at, c.words});
         }
     }

@@ -61,7 +61,7 @@ std::vector<ReviewPlace> review_places(const Edition* before, const Edition& now
     rest.erase("figures");
     rest["steps"] = order;
     ReviewPlace guide{kGuide, "The guide as a whole", {}, {},
-        canonical_text({{"rest", rest}, {"rule", now.rule}, {"methods", whole.value("methods", json())}})};
+        canonical_text({{"rest", rest}, {"rule", now.rule}, {"desk", now.desk}, {"methods", whole.value("methods", json())}})};
     fill(guide, all, before == nullptr);
     // what is gone has no place of its own any more
     for (const auto& d : all) {
@@ -110,7 +110,7 @@ std::vector<std::string> reasons_not_to_check(const Procedure& p) {
     auto out = reasons_not_to_issue(p);
     for (const auto& f : p.figures)
         if (standing_of(p, f) == Standing::Disputed)
-            out.push_back(fmt::format("{} is disputed: settle it at the Figures with a reason.", title_of(p, f)));
+            out.push_back(fmt::format("{} is disputed: resolve it at the Figures with a reason.", title_of(p, f)));
     for (std::size_t i = 0; i < p.steps.size(); ++i)
         for (const auto& c : p.steps[i].comments)
             if (!c.closed && c.answer.empty())

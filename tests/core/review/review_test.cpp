@@ -85,6 +85,18 @@ TEST(Review, AChangedTorqueComesFirstAndOnlyItsPlaceIsAnother) {
     EXPECT_EQ(other, 1);
 }
 
+TEST(Review, WhatTheHousePrintsWithItIsPartOfTheGuideAsAWhole) {
+    const Edition before = as_edition(rnd::engine());
+    for (std::string Edition::*field : {&Edition::desk, &Edition::rule}) {
+        Edition now = before;
+        now.*field = "another";
+        const auto places = review_places(&before, now);
+        EXPECT_EQ(places.front().id, "guide");
+        EXPECT_TRUE(places.front().changed);
+        EXPECT_NE(place(review_places(&before, before), "guide")->content, places.front().content);
+    }
+}
+
 TEST(Review, WhatStopsACheckSaysWhatToDo) {
     Procedure p = rnd::written(rnd::engine());
     ASSERT_TRUE(reasons_not_to_check(p).empty()) << reasons_not_to_check(p).front();
