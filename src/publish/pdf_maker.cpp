@@ -21,6 +21,7 @@ using core::Result;
 namespace {
 
 constexpr int kTimeoutMs = 180000;
+constexpr int kReadTimeoutMs = 5000;
 
 /// The last line of what it says is its reason; the rest speaks of its own insides.
 std::string reason_in(const std::string& said) {
@@ -58,6 +59,16 @@ Result<std::string> pdf_of(
     if (process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0 && pdf.starts_with("%PDF-")) return pdf;
     if (said.find("No space left") != std::string::npos) return tl::make_unexpected(store::file_trouble("the PDF", ENOSPC));
     return fail(ErrorCode::Unwritable, fmt::format("The PDF could not be made ({}); try again.", reason_in(said)));
+}
+
+std::string words_of_page(const std::string& pdf, int page) {
+    if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty()) return "";
+    const QString number = QString::number(page);
+    QProcess process;
+    process.start(QStringLiteral("pdftotext"),
+        {QStringLiteral("-f"), number, QStringLiteral("-l"), number, QString::fromStdString(pdf), QStringLiteral("-")});
+    if (!process.waitForFinished(kReadTimeoutMs)) process.kill();
+    return QString::fromUtf8(process.readAllStandardOutput()).simplified().toStdString();
 }
 
 Result<std::string> pdf_of_text(const std::string& html) {

@@ -17,4 +17,7 @@ core::Result<std::string> pdf_of(const std::string& folder, const std::string& p
 /// The same for a page that stands alone, with the program's own fonts.
 core::Result<std::string> pdf_of_text(const std::string& html);
 
+/// The words of a page of a PDF, counted from 1, with single spaces between them; empty where they cannot be read.
+std::string words_of_page(const std::string& pdf, int page);
+
 }  // namespace anagraph::publish

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cstdlib>
 #include <nlohmann/json.hpp>
 
 #include "core/procedure/json.h"
@@ -63,6 +64,9 @@ Outcome write_dita(const Kept& k, const std::string& to) {
     return place->commit();
 }
 
+/// The check that an edition has where nobody asks for another: by the digits of its mark.
+std::uint64_t own_seed(const std::string& mark) { return std::strtoull(mark.substr(mark.rfind(' ') + 1).c_str(), nullptr, 16); }
+
 std::string captions_of(const Kept& k) {
     std::map<core::StepId, std::string> captions;
     for (std::size_t i = 0; i < k.edition.procedure.steps.size(); ++i) {
@@ -80,6 +84,7 @@ std::string ending_of(ExportForm form) {
             return "";
         case ExportForm::Pdf:
         case ExportForm::Card:
+        case ExportForm::Check:
             return ".pdf";
         case ExportForm::Dita:
             return ".zip";
@@ -94,7 +99,7 @@ std::string ending_of(ExportForm form) {
 }
 
 Outcome export_edition(const store::Library& library, const store::GuideId& guide, int number, ExportForm form, const std::string& to,
-    const store::Progress& progress) {
+    const store::Progress& progress, std::uint64_t seed) {
     if (form == ExportForm::Html) return deliver(library, guide, number, to, progress);
     // the place first: nobody waits for what cannot be put there
     if (auto place = store::Destination::file(to); !place) return tl::make_unexpected(place.error());
@@ -111,6 +116,13 @@ Outcome export_edition(const store::Library& library, const store::GuideId& guid
             return pdf_to(publish::pdf_of(k->folder, "guide.html", {"--pdf-variant", "pdf/a-3b", "--attachment", "edition.json"}, go_on));
         case ExportForm::Card:
             return pdf_to(publish::pdf_of_text(publish::bench_card(k->edition, k->mark)));
+        case ExportForm::Check: {
+            const auto pack = publish::PackSource::open(k->folder);
+            if (!pack) return tl::make_unexpected(pack.error());
+            const auto files = publish::pack_files_in(**pack, k->edition.procedure);
+            return pdf_to(
+                publish::pdf_of_text(publish::check_sheet(k->edition, k->mark, seed != 0 ? seed : own_seed(k->mark), files, k->folder)));
+        }
         case ExportForm::Dita:
             return write_dita(*k, to);
         case ExportForm::Csv:

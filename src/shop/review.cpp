@@ -105,6 +105,25 @@ Outcome pass_places(store::Library& library, const store::GuideId& guide, const 
     return done ? Outcome{} : tl::make_unexpected(done.error());
 }
 
+Outcome take_pass_back(store::Library& library, const store::GuideId& guide, const std::string& place, const std::string& post) {
+    const auto now = review(library, guide, post);
+    if (!now) return tl::make_unexpected(now.error());
+    const auto records = library.records();
+    if (!records) return tl::make_unexpected(records.error());
+    const auto it = std::find_if(now->places.begin(), now->places.end(), [&](const PlaceInReview& p) { return p.place.id == place; });
+    std::vector<core::Entry> entries;
+    constexpr const char* kBecause = "passed by mistake";
+    if (it != now->places.end())
+        for (const auto& p : records->kept<core::PlacePassed>())
+            if (p.what.guide == guide.text() && p.what.place == place && p.what.state == it->state && core::same_post(p.by, post))
+                entries.emplace_back(core::Struck{p.number, kBecause});
+    if (entries.empty()) return fail(ErrorCode::NotFound, "This place was not passed as it stands.", place);
+    for (const auto& c : now->checks)
+        if (core::same_post(c.by, post)) entries.emplace_back(core::Struck{c.number, kBecause});
+    auto done = library.record(entries, post);
+    return done ? Outcome{} : tl::make_unexpected(done.error());
+}
+
 Outcome check_guide(store::Library& library, const store::GuideId& guide, const std::string& post, const std::string& note) {
     const auto now = review(library, guide, post);
     if (!now) return tl::make_unexpected(now.error());

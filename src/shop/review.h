@@ -40,6 +40,9 @@ core::Result<core::Edition> edition_as_it_stands(const store::Library& library, 
 /// The post passes these places as they stand. Errors: Refused for an author of what is checked; NotFound for a place that is not there.
 core::Outcome pass_places(
     store::Library& library, const store::GuideId& guide, const std::vector<std::string>& places, const std::string& post);
+/// The post passed this place by mistake; its check of the guide as it stands goes too. Errors: NotFound where it did not pass it as it
+/// stands.
+core::Outcome take_pass_back(store::Library& library, const store::GuideId& guide, const std::string& place, const std::string& post);
 /// The guide as it stands is checked: every place passed, and the whole. Errors: Refused, with every reason why it cannot be.
 core::Outcome check_guide(store::Library& library, const store::GuideId& guide, const std::string& post, const std::string& note);
 

@@ -90,7 +90,7 @@ std::string in_groups(const std::string& hex) {
     return out;
 }
 
-void judge(PackVerdict& out, const Trusted& by, const std::optional<Asked>& library) {
+void judge(PackVerdict& out, const Trusted& by, const std::optional<Asked>& library, bool or_issued) {
     const auto& v = out.found;
     out.words = fmt::format("The pack is intact: {} ({}). SHA-256 of its manifest: {}.", v.edition, v.mark, in_groups(v.manifest));
     std::vector<std::string> author, checker, because;
@@ -129,6 +129,10 @@ void judge(PackVerdict& out, const Trusted& by, const std::optional<Asked>& libr
         else
             out.words += " This library did not issue it. Ask whoever did before you work with it.";
         if (!out.known) out.truth = PackTruth::Foreign;
+    } else if (or_issued && by.library && by.library->known) {
+        out.known = true;
+        if (out.truth == PackTruth::Unvouched) out.truth = PackTruth::Issued;
+        out.words += " It is exactly what this library issued.";
     } else if (out.truth == PackTruth::Unvouched) {
         out.words += " Ask the library that issued it, or whoever gave it to you, before you work with it.";
     }
@@ -155,7 +159,7 @@ Result<PackVerdict> verify(const std::string& pack, const Against& against, cons
             if (!asked) return tl::make_unexpected(asked.error());
             library = std::move(*asked);
         }
-        judge(out, *by, library);
+        judge(out, *by, library, against.or_issued);
         for (const auto* asked : {library ? &*library : nullptr, by->library ? &*by->library : nullptr}) {
             if (asked == nullptr || !asked->edition) continue;
             if (const auto* w = asked->records.withdrawal(asked->edition->guide.text(), asked->edition->number);

@@ -25,6 +25,7 @@ enum class PackTruth {
 struct Against {
     std::string library = {};  // the library that should have issued it; empty: none is asked
     std::string trust = {};    // a library, for its register of keys, or a file of keys; empty: no key is trusted
+    bool or_issued = false;    // what the trusted library issued itself is good too, signed or not
 };
 
 struct SignedBy {

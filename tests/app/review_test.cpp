@@ -127,6 +127,17 @@ TEST_F(ReviewKeys, AuthorsPassNothingAndACheckerWalksEveryPlace) {
     ASSERT_EQ(records->checks(guide.text()).size(), 1U);
     EXPECT_EQ(records->checks(guide.text())[0].by, "checker");
     EXPECT_EQ(records->kept<core::PlacePassed>().size(), static_cast<std::size_t>(issue().places().count()));
+    // a pass by mistake is taken back, and the check that stood on it
+    issue().places().setFocus();
+    issue().places().setCurrentRow(2);
+    w->key(Qt::Key_Backspace);
+    EXPECT_FALSE(issue().places().item(2)->text().startsWith(QStringLiteral("✓")));
+    EXPECT_TRUE(library().records()->checks(guide.text()).empty());
+    issue().life().setFocus();
+    issue().life().setCurrentRow(0);
+    EXPECT_TRUE(issue().panel().told().contains("Nothing stands in the way")) << issue().panel().told().toStdString();
+    passes_all();
+    checks();
     // who checked is known then; nobody types it
     sits("author");
     EXPECT_EQ(issue().checker().text(), "checker");

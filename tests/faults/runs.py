@@ -102,6 +102,14 @@ class Runs:
                 raise Trouble(f"edit {last} was called saved, {now} is there")
         elif now != was:
             raise Trouble("an edit came from nowhere")
+        if after["learners"] != after["handed_out"]:
+            raise Trouble(f"half of a hand-out: {after['learners']} learners, {after['handed_out']} handed out")
+        if what == "hand":
+            last = numbers[-1] if numbers else before["learners"]
+            if not last <= after["learners"] <= last + 1:
+                raise Trouble(f"hand-out {last} was called recorded, {after['learners']} are there")
+        elif after["learners"] != before["learners"]:
+            raise Trouble("a hand-out came from nowhere")
         if what == "replace" and numbers:
             pressed = after["guides"][0]["line"].startswith("Press")
             # what was said last holds, or the replacement after it went through and could not be said any more
@@ -135,7 +143,7 @@ class Runs:
                 library = self.fresh()
                 imported = False
             self.library = library
-            what = dice.choice(["import", "issue", "edit", "replace"] * 4 + ["window"])
+            what = dice.choice(["import", "issue", "edit", "replace", "hand"] * 4 + ["window"])
             if what == "issue":
                 self.must([self.worker, "edit", library, "1"])
             if what == "import" and len(self.look(library)["recordings"]) > 1 and dice.random() < 0.7:
@@ -175,7 +183,7 @@ class Runs:
         if os.path.exists(count):
             os.unlink(count)
         command = self.command(what, library, out)
-        if what == "edit":
+        if what in ("edit", "hand"):
             command[-1] = "1"
         settings = dict(self.environment, LD_PRELOAD=self.shim, FAIL_PROGRAM=os.path.basename(command[0])[:15], FAIL_UNDER=f"{library}:{self.path('films')}:{self.path('out-')}", FAIL_COUNT=count, **{k: str(v) for k, v in fail.items()})
         done = subprocess.run(command, env=settings, capture_output=True, text=True, timeout=300)
@@ -197,11 +205,11 @@ class Runs:
 
     def calls(self, every):
         tally = {}
-        for what in ("edit", "import", "issue"):
+        for what in ("edit", "hand", "import", "issue"):
             _, count, _, _ = self.one(what, FAIL_AT=0)
             if count < 20:
                 raise Trouble(f"{what}: only {count} file calls were counted; nothing would be tried")
-            for at in range(1, count + 1, every if what != "edit" else 1):
+            for at in range(1, count + 1, {"edit": 1, "hand": 4}.get(what, every)):
                 for number in (errno.EIO, errno.ENOSPC, errno.EACCES, "kill"):
                     done, _, _, failed = self.one(what, FAIL_AT=at, FAIL_ERRNO=number)
                     if number != "kill" and done.returncode != 0 and failed != "-" and (CAN[number] is None or failed in CAN[number]):

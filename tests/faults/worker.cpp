@@ -109,11 +109,31 @@ int replace(const std::string& folder, int count) {
     return 0;
 }
 
+/// Learners entered, and an edition handed out to each in the same step.
+int hand(const std::string& folder, int count) {
+    const auto library = store::Library::open(folder);
+    if (!library) return wrong(library.error());
+    const auto records = (*library)->records();
+    if (!records) return wrong(records.error());
+    auto number = static_cast<int>(records->learners().size());
+    for (int i = 0; i < count; ++i) {
+        const std::string learner = fmt::format("learner {}", ++number);
+        const auto done = (*library)->record({core::LearnerAdded{learner, ""}, core::HandedOut{"guide", 1, learner}}, "author");
+        if (!done) return wrong(done.error());
+        saved(number);
+    }
+    return 0;
+}
+
 int look(const std::string& folder) {
     const auto library = store::Library::open(folder);
     if (!library) return wrong(library.error());
     json out{{"guides", json::array()}, {"recordings", json::array()}, {"editions", json::array()}, {"unknown", json::array()}};
     std::set<std::string> known;
+    const auto records = (*library)->records();
+    if (!records) return wrong(records.error());
+    out["learners"] = records->learners().size();
+    out["handed_out"] = records->kept<core::HandedOut>().size();
     const auto guides = (*library)->guides();
     if (!guides) return wrong(guides.error());
     for (const auto& g : *guides) {
@@ -161,7 +181,8 @@ int main(int argc, char** argv) {
     if (what == "make" && argc == 4) return make(folder, argv[3]);
     if (what == "edit" && argc == 4) return edit(folder, std::atoi(argv[3]));
     if (what == "replace" && argc == 4) return replace(folder, std::atoi(argv[3]));
+    if (what == "hand" && argc == 4) return hand(folder, std::atoi(argv[3]));
     if (what == "look" && argc == 3) return look(folder);
-    fmt::print(stderr, "fault-worker make|edit|replace|look LIBRARY ...\n");
+    fmt::print(stderr, "fault-worker make|edit|replace|hand|look LIBRARY ...\n");
     return 2;
 }

@@ -113,6 +113,18 @@ TEST_F(ExportTest, TheCardIsOnePageWithEveryFigureAndWhatStopsTheJob) {
     for (const auto& s : edition_.procedure.steps) EXPECT_NE(words.find(s.heading), std::string::npos);
 }
 
+TEST_F(ExportTest, TheCheckIsPrintedWithItsAnswersAndIsTheSameEachTime) {
+    const auto words = [](const std::string& file) { return said_by("pdftotext", {"-layout", QString::fromStdString(file), "-"}); };
+    const std::string first = words(write(ExportForm::Check, "c1.pdf"));
+    EXPECT_NE(first.find("What comes right before"), std::string::npos) << first;
+    const auto answers = first.find("Answers");
+    ASSERT_NE(answers, std::string::npos);
+    EXPECT_NE(first.rfind('\f', answers), std::string::npos) << "on a sheet of their own";
+    EXPECT_EQ(words(write(ExportForm::Check, "c2.pdf")), first);
+    ASSERT_TRUE(shop::export_edition(*library_, guide_, 1, ExportForm::Check, out_ / "c3.pdf", {}, 99));
+    EXPECT_NE(words(out_ / "c3.pdf"), first);
+}
+
 TEST_F(ExportTest, DitaTopicsAreWellFormedWithUniqueIdsResolvedReferencesAndHazardStatements) {
     const auto archive = store::Archive::open(write(ExportForm::Dita, "d.zip"));
     ASSERT_TRUE(archive) << archive.error().message;

@@ -121,7 +121,7 @@ void DeskDialog::refresh() {
     if (open) {
         if (code_->accessibleName() != address_->text()) {
             QPixmap picture(kCode, kCode);
-            picture.fill(Qt::white);
+            picture.fill(theme::colour("white"));
             QPainter p(&picture);
             QSvgRenderer(QByteArray::fromStdString(publish::qr_svg(desk_->address(), 50))).render(&p);
             code_->setPixmap(picture);

@@ -108,6 +108,7 @@ void IssueStation::build_left(QHBoxLayout* across) {
 void IssueStation::take_in_hand(QListWidget& list) {
     edition_in_hand_ = &list == life_ && life_->edition() > 0;
     verdict_->hide();  // it was about what was in hand before
+    if (&list == life_ && !edition_in_hand_ && life_->currentRow() >= 0) return show_stage();
     if (!edition_in_hand_) {
         const QSignalBlocker quiet(life_);
         life_->setCurrentRow(-1);
@@ -231,6 +232,18 @@ void IssueStation::show_place() {
     panel_->show_place(text(p->place.title), where, seen, before == nullptr ? 0 : before->number);
 }
 
+/// What stands between here and the next edition.
+void IssueStation::show_stage() {
+    if (!review_) return;
+    QStringList said;
+    for (const auto& reason : review_->reasons) said << text(reason);
+    if (!not_ready_.isEmpty() && !said.contains(not_ready_)) said.prepend(not_ready_);
+    if (const QString why = not_by_me(); !why.isEmpty()) said << why;
+    if (said.isEmpty()) said << tr("Nothing stands in the way: pass the places, and check the guide.");
+    panel_->show_words(tr("Before the next edition"), {}, said);
+    commands_->refresh();
+}
+
 void IssueStation::show_edition() {
     const int number = chosen_edition();
     const auto* e = facts_->editions.find(number);
@@ -266,6 +279,14 @@ void IssueStation::pass_place() {
         return session_.tell(text(done.error().message));
     refresh();
     next_place(row);
+}
+
+void IssueStation::take_pass_back() {
+    const auto* p = place();
+    if (p == nullptr) return;
+    if (auto done = shop::take_pass_back(session_.library(), session_.guide(), p->place.id, session_.author().toStdString()); !done)
+        return session_.tell(text(done.error().message));
+    refresh();
 }
 
 void IssueStation::comment() {
@@ -376,11 +397,10 @@ void IssueStation::verify_pack() { verify_path(chosen_pack()); }
 void IssueStation::verify_path(const QString& path) {
     verdict_->hide();
     const std::string library = session_.library().folder();
-    const bool ours = path.startsWith(text(library));
     bar_->set_words(tr("Every file of the pack is being read"));
     work_.run(
-        [pack = path.toStdString(), library, ours](const GoOn& go_on) {
-            return shop::verify(pack, {ours ? library : std::string(), library}, go_on);
+        [pack = path.toStdString(), library](const GoOn& go_on) {
+            return shop::verify(pack, {"", library, true}, go_on);
         },
         [this](const core::Result<shop::PackVerdict>& v) {
             using enum shop::PackTruth;

@@ -62,11 +62,13 @@ private:
     void to_first_open();
     void show_in_hand();
     void show_place();
+    void show_stage();
     void show_edition();
     void show_verdict(const QString& headline, const QString& words, bool good);
     const shop::PlaceInReview* place() const;
     QString not_by_me() const;
     void pass_place();
+    void take_pass_back();
     void next_place(int from);
     void comment();
     void hear();

@@ -30,6 +30,14 @@ void IssueStation::build_commands() {
             return unless(!place()->passed, tr("This place is passed as it stands."));
         },
         {tr("approve"), tr("right"), tr("tick")}, true, [this] { return review_ && not_ready_.isEmpty(); }});
+    add({"issue.take-back", tr("Take the pass back"), Qt::Key_Backspace,
+        tr("The place was passed by mistake; a check of the guide that stood on it is taken back too."), review, {Hand::Place},
+        [this] { take_pass_back(); },
+        [this, in_review] {
+            if (const QString why = in_review(); !why.isEmpty()) return why;
+            return unless(place()->passed, tr("This place is not passed."));
+        },
+        {tr("undo"), tr("mistake")}});
     add({"issue.comment", tr("Comment"), Qt::Key_C, tr("Says to the author what is unclear, wrong or missing here, or answers."), review,
         {Hand::Place}, [this] { comment(); },
         [this, no_place] {

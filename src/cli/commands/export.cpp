@@ -16,6 +16,7 @@ public:
         for (const auto& f : core::all_of<shop::ExportForm>()) forms += (forms.empty() ? "" : ", ") + std::string(f.name);
         app.add_option("EDITION", edition_)->required();
         app.add_option("--as", form_, forms)->required();
+        app.add_option("--seed", seed_, "of a check: which questions are asked; the same seed gives the same check");
         app.add_option("--to", to_, "the file; for html a folder, or NAME.anapack")->required();
     }
 
@@ -27,8 +28,9 @@ public:
                 kWrongUse);
         const auto library = store::Library::read(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
-        const auto done = shop::export_edition(**library, store::GuideId(guide_), edition_, *form, to_,
-            [&](double share) { return show_progress(answer_, "Writing", share); });
+        const auto done = shop::export_edition(
+            **library, store::GuideId(guide_), edition_, *form, to_, [&](double share) { return show_progress(answer_, "Writing", share); },
+            seed_);
         if (!done) return answer_.wrong(done.error());
         return answer_.say(
             {{"edition", edition_}, {"as", form_}, {"file", to_}}, fmt::format("Edition {} of {} is in {}.", edition_, guide_, to_));
@@ -36,6 +38,7 @@ public:
 
 private:
     int edition_ = 0;
+    std::uint64_t seed_ = 0;
     std::string form_, to_;
 };
 

@@ -16,17 +16,18 @@ public:
     LearnerAdd(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
         app.add_option("LEARNER", learner_, "by post: \"learner 07\"")->required();
         app.add_option("--group", group_, "the term, the course");
+        app.add_option("--as", post_, "who does this, by post")->capture_default_str();
     }
 
     int run() override {
         const auto library = store::Library::open(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
-        if (auto done = (*library)->record({core::LearnerAdded{learner_, group_}}, "author"); !done) return answer_.wrong(done.error());
+        if (auto done = (*library)->record({core::LearnerAdded{learner_, group_}}, post_); !done) return answer_.wrong(done.error());
         return answer_.say({{"learner", learner_}, {"group", group_}}, fmt::format("{} is in the register of learners.", learner_));
     }
 
 private:
-    std::string learner_, group_;
+    std::string learner_, group_, post_ = "author";
 };
 
 class LearnerList : public AtLibrary {

@@ -39,6 +39,11 @@ const Learner* Records::learner(std::string_view name) const {
     return it == learners_.end() ? nullptr : &*it;
 }
 
+Learner* Records::entered(std::string_view name) {
+    const auto* found = learner(name);
+    return found == nullptr ? nullptr : &learners_[static_cast<std::size_t>(found - learners_.data())];
+}
+
 std::vector<Learner> Records::learners() const {
     auto out = learners_;
     std::sort(
@@ -98,7 +103,7 @@ Outcome Records::add(Record record) {
                 tidy(e.learner);
                 tidy(e.group);
                 if (e.learner.empty()) return refused("Name the learner, by post: learner 07.");
-                if (auto* had = const_cast<Learner*>(learner(e.learner))) {
+                if (auto* had = entered(e.learner)) {
                     if (!had->left) return refused(fmt::format("{} is in the register already.", had->name));
                     had->left = false;
                     had->group = e.group;
@@ -109,13 +114,13 @@ Outcome Records::add(Record record) {
             },
             [&](LearnerMoved& e) -> Outcome {
                 tidy(e.group);
-                auto* l = const_cast<Learner*>(learner(e.learner));
+                auto* l = entered(e.learner);
                 if (l == nullptr) return not_known(e.learner);
                 l->group = e.group;
                 return {};
             },
             [&](LearnerLeft& e) -> Outcome {
-                auto* l = const_cast<Learner*>(learner(e.learner));
+                auto* l = entered(e.learner);
                 if (l == nullptr || l->left) return not_known(e.learner);
                 l->left = true;
                 return {};

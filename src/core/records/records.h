@@ -152,11 +152,12 @@ public:
     }
     /// Why an edition was withdrawn; null: it was not.
     const Withdrawn* withdrawal(std::string_view guide, int edition) const;
-    /// The last check of a guide, of whatever state; nothing: it was never checked.
+    /// The checks of a guide, of whatever state, oldest first.
     std::vector<Kept<Checked>> checks(std::string_view guide) const;
 
 private:
     bool is_struck(std::int64_t number) const;
+    Learner* entered(std::string_view name);
     std::vector<Record> all_;
     std::vector<KeyHeld> keys_;
     std::vector<Learner> learners_;

@@ -2,13 +2,11 @@
 
 #include <fmt/format.h>
 
-#include <QProcess>
-#include <QStandardPaths>
-#include <QString>
 #include <algorithm>
 #include <kainjow/mustache.hpp>
 #include <nlohmann/json.hpp>
 
+#include "publish/pdf_maker.h"
 #include "publish/resource.h"
 #include "store/files.h"
 
@@ -19,8 +17,6 @@ using kainjow::mustache::data;
 using nlohmann::json;
 
 namespace {
-
-constexpr int kReaderTimeoutMs = 5000;
 
 std::string page(const data& d) {
     kainjow::mustache::mustache form(publish::template_text("desk.html"));
@@ -68,15 +64,10 @@ std::string link_to(const DeskEdition& e) { return e.manifest.empty() ? "" : fmt
 /// The steps whose headings stand on a printed page, counted from 1; none where it cannot be read.
 std::vector<int> steps_on(const DeskEdition& e, int page_number) {
     std::vector<int> out;
-    if (page_number < 1 || e.folder.empty() || QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty()) return out;
-    QProcess process;
-    const QString n = QString::number(page_number);
-    process.start(QStringLiteral("pdftotext"),
-        {QStringLiteral("-f"), n, QStringLiteral("-l"), n, QString::fromStdString(e.folder + "/guide.pdf"), QStringLiteral("-")});
-    if (!process.waitForFinished(kReaderTimeoutMs)) process.kill();
-    const QString said = QString::fromUtf8(process.readAllStandardOutput()).simplified();
+    if (page_number < 1 || e.folder.empty()) return out;
+    const std::string said = publish::words_of_page(e.folder + "/guide.pdf", page_number);
     for (std::size_t i = 0; i < e.headings.size(); ++i)
-        if (!e.headings[i].empty() && said.contains(QString::fromStdString(fmt::format("{} {}", i + 1, e.headings[i]))))
+        if (!e.headings[i].empty() && said.find(fmt::format("{} {}", i + 1, e.headings[i])) != std::string::npos)
             out.push_back(static_cast<int>(i) + 1);
     return out;
 }
