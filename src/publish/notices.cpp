@@ -55,7 +55,6 @@ std::string notices_page(const std::vector<Notice>& notices) {
         for (const auto& c : n.changed) {
             data line;
             line.set("sentence", c.sentence);
-            line.set("was", data{data::type::bool_false});
             lines << line;
         }
         d.set("lines", lines);

@@ -62,17 +62,18 @@ Result<ReviewNow> review(const store::Library& library, const store::GuideId& gu
         if (!sequence) return tl::make_unexpected(sequence.error());
         since = *sequence;
     }
+    // before a first edition: whoever began it, with what it began with, and all who changed it after that
+    const bool first = since == 0;
     const auto history = library.history(guide, since);
     if (!history) return tl::make_unexpected(history.error());
+    auto then = library.guide_state_at(guide, first ? 1 : since);
+    if (!then) return tl::make_unexpected(then.error());
     std::vector<core::Authored> changes;
-    for (const auto& h : *history) changes.push_back({h.author, h.change});
-    core::Procedure from;
-    if (since > 0) {
-        auto then = library.guide_state_at(guide, since);
-        if (!then) return tl::make_unexpected(then.error());
-        from = std::move(then->procedure);
-    }
-    out.authors = core::authors_of(std::move(from), changes);
+    for (const auto& h : *history)
+        if (h.sequence > 1 || !first) changes.push_back({h.author, h.change});
+    out.authors = core::authors_of(std::move(then->procedure), changes);
+    if (first && !history->empty() && !core::is_one_of(history->front().author, out.authors))
+        out.authors.insert(out.authors.begin(), history->front().author);
 
     const auto records = library.records();
     if (!records) return tl::make_unexpected(records.error());

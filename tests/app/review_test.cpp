@@ -114,6 +114,11 @@ TEST_F(ReviewKeys, AuthorsPassNothingAndACheckerWalksEveryPlace) {
     EXPECT_TRUE((*w)->notice().contains("a second person checks it")) << (*w)->notice().toStdString();
     sits("checker");
     EXPECT_EQ(shown(issue(), "Check the guide"), nullptr) << "nothing is passed yet";
+    // who only comments is no author, of a first edition either
+    core::Step asked = w->guide().steps[0];
+    asked.comments.push_back({"", "checker", "2026-11-30", "Which cap?", "The filler cap."});
+    ASSERT_TRUE((*w)->session().perform(core::Change{"comment", {core::Put<core::Step>{asked, std::nullopt}}}));
+    (*w)->issue().checker().setText("somebody else");
     const QString first = issue().panel().told();
     issue().places().setFocus();
     w->key(Qt::Key_Return);

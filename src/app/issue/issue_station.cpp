@@ -70,6 +70,7 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
         connect(list, &QListWidget::currentRowChanged, this, [this, list] { take_in_hand(*list); });
         connect(list, &QListWidget::itemClicked, this, [this, list] { take_in_hand(*list); });
     }
+    connect(&session_, &Session::guide_opened, checker_, &QLineEdit::clear);  // it was said of another guide
     connect(&session_, &Session::changed, this, &IssueStation::refresh);
     connect(&session_, &Session::author_changed, this, [this] {
         take_in_hand(*places_);
@@ -162,7 +163,8 @@ void IssueStation::refresh() {
     not_ready_ = ready->reasons.empty() ? QString() : text(ready->reasons.front());
     const bool signs = facts_->records.signs();
     checked_by_->setVisible(!signs && ready->reasons.empty() && review_->checks.empty());
-    if (!review_->checks.empty() && checker_->text().isEmpty()) checker_->setText(text(review_->checks.back().by));
+    // who really checked it as it stands, whatever was typed before
+    if (!review_->checks.empty()) checker_->setText(text(review_->checks.back().by));
     const int kept_edition = life_->edition();
     life_->show_life(shop::life(*facts_, *review_, session_.author().toStdString()));
     life_->setMaximumHeight(std::min(life_->whole_height(), height() * 3 / 5));

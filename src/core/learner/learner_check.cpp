@@ -106,8 +106,9 @@ private:
             if (steps.empty()) continue;
             std::vector<std::string> wrong;
             for (const auto& other : p_.figures) {
-                const bool plausible = other.kind == f.kind && other.value.known() && other.id != f.id;
-                // what agrees with the right answer, or is the same thing for another variant, might be right too
+                // the question names the variant it asks for, so that the other variant's figure is a wrong answer
+                const bool plausible = other.kind == f.kind && other.id != f.id && standing_of(p_, other) == Standing::Proved;
+                // what agrees with the right answer might be right too
                 const bool surely = !agrees(f.value, other.value, f.tolerance) && !agrees(other.value, f.value, other.tolerance);
                 if (plausible && surely) wrong.push_back(text_in_both(other));
             }
