@@ -36,6 +36,8 @@ build() {
 }
 # what drives the browser in tests and pictures
 browser_tools() {
-    [ -d "$ROOT/tests/browser/node_modules/playwright-core" ] && [ -d "$ROOT/tests/browser/node_modules/axe-core" ] || (cd "$ROOT/tests/browser" && npm ci --no-audit --no-fund --silent)
+    for tool in playwright-core axe-core scorm-again; do
+        [ -d "$ROOT/tests/browser/node_modules/$tool" ] || { (cd "$ROOT/tests/browser" && npm ci --no-audit --no-fund --silent); break; }
+    done
 }
 mkdir -p "$ROOT/build"

@@ -94,6 +94,18 @@
     pick(asked === null ? was : asked);
   }
 
+  // captions are on or off for all clips, as whoever watches last chose
+  const tracks = [...document.querySelectorAll('video')].map(video => video.textTracks);
+  const set_captions = mode => tracks.forEach(list => { for (const track of list) if (track.mode !== mode) track.mode = mode; });
+  let captions = '';
+  try { captions = localStorage.getItem('anagraph captions') || ''; } catch { /* nothing was kept */ }
+  if (captions === 'off') set_captions('disabled');
+  tracks.forEach(list => list.addEventListener('change', () => {
+    const mode = list[0].mode === 'showing' ? 'showing' : 'disabled';
+    try { localStorage.setItem('anagraph captions', mode === 'showing' ? 'on' : 'off'); } catch { /* nothing is kept */ }
+    set_captions(mode);
+  }));
+
   on.hidden = false;
   on.addEventListener('click', () => bench(true, reading()));
   off.addEventListener('click', () => bench(false));

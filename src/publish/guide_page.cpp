@@ -4,10 +4,12 @@
 #include <fmt/ranges.h>
 
 #include <QByteArray>
+#include <QLocale>
 #include <algorithm>
 #include <kainjow/mustache.hpp>
 
 #include "core/base/letters.h"
+#include "core/edits/translation.h"
 #include "core/learner/learner_guide.h"
 #include "core/plate/fastener_map.h"
 #include "publish/colours.h"
@@ -447,13 +449,59 @@ private:
 
 std::string page_form() {
     std::string all;
-    for (const char* part : {"guide.html", "plate.html", kPageParts[0], kPageParts[1]}) all += template_text(part);
+    for (const char* part : {"guide.html", "plate.html", "check.html"}) all += template_text(part);
+    for (const char* part : kPageParts) all += template_text(part);
     return fmt::format("{}-{}", kPageWriter, store::sha256(all).substr(0, 8));
 }
 
-std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files) {
+std::vector<std::pair<std::string, std::string>> pages_of(const core::Procedure& p) {
+    std::vector<std::pair<std::string, std::string>> out{{"guide.html", ""}};
+    for (const auto& language : core::languages_of(p))
+        if (language != p.header.language && language.find_first_not_of("abcdefghijklmnopqrstuvwxyz") == std::string::npos)
+            out.emplace_back(fmt::format("guide-{}.html", language), language);
+    return out;
+}
+
+namespace {
+
+/// The languages to choose from, each under its own name.
+void set_languages(data& d, const core::Procedure& p, const std::string& language) {
+    const auto pages = pages_of(p);
+    data list{data::type::list};
+    for (const auto& [file, of] : pages) {
+        const std::string code = of.empty() ? p.header.language : of;
+        data x;
+        x.set("file", file);
+        x.set("code", code);
+        const auto name = QLocale(QString::fromStdString(code)).nativeLanguageName().toStdString();
+        x.set("name", core::capitalised(code == "en" || name.empty() ? (code == "en" ? "English" : code) : name));
+        x.set("here", of == language);
+        list << x;
+    }
+    d.set("has_languages", pages.size() > 1);
+    d.set("languages", list);
+}
+
+}  // namespace
+
+std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files,
+    const std::string& language) {
     mustache page(html_template);
-    data d = PagePrinter(edition, files).page(mark);
+    core::Edition read = edition;
+    std::size_t left = 0;
+    if (!language.empty()) {
+        const auto lines = core::translation(edition.procedure, language);
+        left = static_cast<std::size_t>(std::count_if(
+            lines.begin(), lines.end(), [](const core::TranslatedLine& l) { return l.state != core::TranslatedLine::State::Current; }));
+        read.procedure = core::in_language(edition.procedure, language);
+        read.procedure.header.language = language;
+    }
+    data d = PagePrinter(read, files).page(mark);
+    set_languages(d, edition.procedure, language);
+    set_or_not(d, "original",
+        left == 0 ? ""
+                  : fmt::format("{} text{} of this guide {} not translated, or changed since; {} in the original.", left,
+                        left == 1 ? "" : "s", left == 1 ? "is" : "are", left == 1 ? "it stands" : "they stand"));
     d.set("plate", data{kainjow::mustache::partial{[] { return template_text("plate.html"); }}});
     return page.render(d);
 }

@@ -34,15 +34,21 @@ struct PackFiles {
     std::map<core::StepId, ClipFile> clips;
 };
 
-/// What the page is made with, beside its words, and lies in the pack with it.
-inline constexpr const char* kPageParts[] = {"guide.css", "guide.js"};
+/// What the pages of a pack are made with, beside their words, and lies in the pack with them.
+inline constexpr const char* kPageParts[] = {"guide.css", "guide.js", "check.css", "check.js"};
 
-/// The form of the page, which stands in it: the same where the same edition gives the same page, so that verifying knows
-/// whether it can write the page anew and compare. Template, style and script are in it; kPageWriter is to be counted up when
+/// The form of the pages, which stands in the guide: the same where the same edition gives the same pages, so that verifying knows
+/// whether it can write them anew and compare. Template, style and script are in it; kPageWriter is to be counted up when
 /// the code writes another page.
-inline constexpr int kPageWriter = 3;
+inline constexpr int kPageWriter = 4;
 std::string page_form();
 
-std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files);
+/// `language`: of the page, after ISO 639-1; empty: the guide's own. What is not translated into it, or has changed since, stands in the
+/// original, and the page says so.
+std::string guide_page(const std::string& html_template, const core::Edition& edition, const std::string& mark, const PackFiles& files,
+    const std::string& language = {});
+
+/// A page of the pack for each language: its file and the language, the guide's own first ("guide.html", "").
+std::vector<std::pair<std::string, std::string>> pages_of(const core::Procedure& p);
 
 }  // namespace anagraph::publish

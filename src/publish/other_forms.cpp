@@ -9,7 +9,6 @@
 #include "core/base/csv.h"
 #include "core/base/letters.h"
 #include "core/figure/evidence.h"
-#include "core/learner/learner_check.h"
 #include "core/learner/learner_guide.h"
 #include "core/narration/timed_text.h"
 #include "core/procedure/text.h"
@@ -36,8 +35,6 @@ std::string words(const core::Sentence& s) {
     }
     return out;
 }
-
-constexpr std::size_t kMostQuestions = 12;  // of a check: ten minutes at the bench
 
 /// The figures a step's own words name, in order, each once.
 std::vector<core::FigureId> figures_in(const core::Step& step) {
@@ -169,6 +166,11 @@ std::string bench_card(const Edition& edition, const std::string& mark) {
                         one.set("value", read.value);
                         one.set("other", read.other.empty() ? data{data::type::bool_false} : data{"(" + read.other + ")"});
                         one.set("standing", std::string(core::name_of(read.standing)));
+                        const auto w = std::find_if(
+                            edition.wrenches.begin(), edition.wrenches.end(), [&](const core::WrenchSetting& x) { return x.figure == id; });
+                        one.set("set",
+                            w == edition.wrenches.end() ? data{data::type::bool_false}
+                                                        : data{fmt::format("{}: {}", w->wrench, core::text_of(*w))});
                         figures << one;
                         rows += 1 + core::title_of(p, *f).size() / 40;
                     }
@@ -187,59 +189,6 @@ std::string bench_card(const Edition& edition, const std::string& mark) {
     // two columns of one page hold some 110 rows at nine points; letters get smaller before a second page is begun
     d.set("size", rows <= 90 ? "9.6" : rows <= 120 ? "8.4" : rows <= 160 ? "7.2" : "6.4");
     kainjow::mustache::mustache form(template_text("card.html"));
-    return form.render(d);
-}
-
-std::string check_sheet(
-    const Edition& edition, const std::string& mark, std::uint64_t seed, const PackFiles& files, const std::string& folder) {
-    const auto& p = edition.procedure;
-    const auto numbers = core::callout_numbers(p);
-    const auto questions = core::learner_check(edition, seed, kMostQuestions);
-    data d;
-    d.set("machine", p.header.machine);
-    d.set("title", p.header.title);
-    d.set("edition", std::to_string(edition.number));
-    d.set("mark", mark);
-    d.set("seed", std::to_string(seed));
-    data list{data::type::list};
-    data answers{data::type::list};
-    for (std::size_t i = 0; i < questions.size(); ++i) {
-        const auto& q = questions[i];
-        data one;
-        one.set("number", std::to_string(i + 1));
-        one.set("words", q.words);
-        data pictures{data::type::list};
-        for (const auto& step : p.steps)
-            for (auto plate : step.plates) {
-                const auto still = files.stills.find(plate.id);
-                if (std::find(q.plates.begin(), q.plates.end(), plate.id) == q.plates.end() || still == files.stills.end()) continue;
-                // which of a pair is right is what is asked
-                plate.role = core::PairRole::None;
-                plate.caption.clear();
-                const auto& f = still->second;
-                pictures << data{"svg", plate_svg(p, plate, numbers, "file://" + folder + "/" + f.file, f.width, f.height)};
-            }
-        one.set("has_pictures", pictures.is_non_empty_list());
-        one.set("pictures", pictures);
-        data choices{data::type::list};
-        for (std::size_t k = 0; k < q.choices.size(); ++k) {
-            data choice;
-            choice.set("letter", std::string(1, static_cast<char>('A' + k)));
-            choice.set("text", q.choices[k]);
-            choices << choice;
-        }
-        one.set("choices", choices);
-        list << one;
-        data answer;
-        answer.set("number", std::to_string(i + 1));
-        answer.set("letter", std::string(1, static_cast<char>('A' + q.right)));
-        answer.set("text", q.choices[q.right]);
-        answers << answer;
-    }
-    d.set("none", questions.empty());
-    d.set("questions", list);
-    d.set("answers", answers);
-    kainjow::mustache::mustache form(template_text("check.html"));
     return form.render(d);
 }
 

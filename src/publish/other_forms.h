@@ -6,7 +6,6 @@
 #include <vector>
 
 #include "core/edition/edition.h"
-#include "publish/guide_page.h"
 #include "store/archive.h"
 
 namespace anagraph::publish {
@@ -16,10 +15,6 @@ std::string figures_table(const core::Edition& edition);
 
 /// One page for the bench: the order, figures in both units, cautions, what stops the job.
 std::string bench_card(const core::Edition& edition, const std::string& mark);
-
-/// The check of a learner for print, and a sheet of its answers behind it. The pictures are those of the pack in `folder`.
-std::string check_sheet(
-    const core::Edition& edition, const std::string& mark, std::uint64_t seed, const PackFiles& files, const std::string& folder);
 
 /// DITA 1.3: a map and a task topic for each step, hazard statements among them. The pictures are named as they lie in the pack.
 std::vector<store::ArchiveEntry> dita_topics(const core::Edition& edition, const std::string& mark);

@@ -18,6 +18,7 @@
 #include "core/base/caught.h"
 #include "media/clip.h"
 #include "media/exact_frame.h"
+#include "publish/check_page.h"
 #include "publish/clip_paint.h"
 #include "publish/guide_page.h"
 #include "publish/marks_svg.h"
@@ -221,9 +222,16 @@ private:
     }
 
     Outcome page() {
-        const std::string html = guide_page(template_text("guide.html"), r_.edition, edition_mark(r_.edition, r_.sha256), files_);
-        if (auto done = store::write_file(work_ + "/guide.html", html); !done) return done;
-        for (const char* file : {kPageParts[0], kPageParts[1], "fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
+        const std::string mark = edition_mark(r_.edition, r_.sha256);
+        for (const auto& [file, language] : pages_of(p()))
+            if (auto done =
+                    store::write_file(work_ + "/" + file, guide_page(template_text("guide.html"), r_.edition, mark, files_, language));
+                !done)
+                return done;
+        if (auto done = store::write_file(work_ + "/check.html", check_page(r_.edition, mark, files_)); !done) return done;
+        std::vector<const char*> parts(std::begin(kPageParts), std::end(kPageParts));
+        parts.insert(parts.end(), {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"});
+        for (const char* file : parts)
             if (auto done = store::write_file(work_ + "/" + file, template_text(file)); !done) return done;
         return store::write_file(work_ + "/edition.json", core::canonical_text(core::to_json(r_.edition)));
     }

@@ -11,6 +11,7 @@
 #include <set>
 
 #include "core/base/caught.h"
+#include "publish/check_page.h"
 #include "publish/guide_page.h"
 #include "publish/pack.h"
 #include "publish/pack_files.h"
@@ -49,7 +50,7 @@ void check_files(const PackSource& pack, const Below& below, Verification& v) {
     v.troubles.insert(v.troubles.end(), below.odd.begin(), below.odd.end());
 }
 
-/// The page is written anew from edition.json and the files it names; it must come out the same.
+/// The pages are written anew from edition.json and the files it names; they must come out the same.
 void check_page(const PackSource& pack, const core::Edition& edition, Verification& v) {
     const auto page = pack.text("guide.html", kMostText);
     if (page.empty()) return;  // told as missing
@@ -60,8 +61,12 @@ void check_page(const PackSource& pack, const core::Edition& edition, Verificati
             "guide.html was made by another version of the program, so it was not compared with edition.json word for word.");
         return;
     }
-    if (page != guide_page(template_text("guide.html"), edition, v.mark, pack_files_in(pack, edition.procedure)))
-        v.troubles.emplace_back("guide.html does not say what edition.json says: one of them was altered.");
+    const auto files = pack_files_in(pack, edition.procedure);
+    for (const auto& [file, language] : pages_of(edition.procedure))
+        if (pack.text(file, kMostText) != guide_page(template_text("guide.html"), edition, v.mark, files, language))
+            v.troubles.push_back(fmt::format("{} does not say what edition.json says: one of them was altered.", file));
+    if (pack.text("check.html", kMostText) != check_page(edition, v.mark, files))
+        v.troubles.emplace_back("check.html does not ask what edition.json says: one of them was altered.");
     for (const char* part : kPageParts)
         if (pack.text(part, kMostText) != template_text(part))
             v.troubles.push_back(fmt::format("{} is not what was written with this page: it was altered.", part));

@@ -3,17 +3,21 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <cstdlib>
 #include <nlohmann/json.hpp>
 
+#include "core/learner/learner_check.h"
 #include "core/procedure/json.h"
+#include "publish/check_page.h"
+#include "publish/course.h"
 #include "publish/other_forms.h"
 #include "publish/pack.h"
 #include "publish/pack_files.h"
 #include "publish/pdf_maker.h"
+#include "publish/print_form.h"
 #include "shop/issue.h"
 #include "store/archive.h"
 #include "store/destination.h"
+#include "store/digest.h"
 
 namespace anagraph::shop {
 
@@ -64,8 +68,21 @@ Outcome write_dita(const Kept& k, const std::string& to) {
     return place->commit();
 }
 
-/// The check that an edition has where nobody asks for another: by the digits of its mark.
-std::uint64_t own_seed(const std::string& mark) { return std::strtoull(mark.substr(mark.rfind(' ') + 1).c_str(), nullptr, 16); }
+/// The pack lies in it as it was issued, so that it verifies there too.
+Outcome write_course(const Kept& k, publish::CourseForm form, const std::string& to, const store::Progress& progress) {
+    auto place = store::Destination::file(to);
+    if (!place) return tl::make_unexpected(place.error());
+    auto pack = store::entries_of(k.folder);
+    std::vector<std::string> names;
+    for (const auto& entry : pack) names.push_back(entry.name);
+    auto entries = publish::course_files(k.edition, store::sha256(core::canonical_text(core::to_json(k.edition))), form, names);
+    for (auto& entry : pack) {
+        entry.name = publish::kCoursePack + entry.name;
+        entries.push_back(std::move(entry));
+    }
+    if (auto written = store::write_archive(place->work(), entries, progress); !written) return written;
+    return place->commit();
+}
 
 std::string captions_of(const Kept& k) {
     std::map<core::StepId, std::string> captions;
@@ -83,10 +100,13 @@ std::string ending_of(ExportForm form) {
         case ExportForm::Html:
             return "";
         case ExportForm::Pdf:
+        case ExportForm::Print:
         case ExportForm::Card:
         case ExportForm::Check:
             return ".pdf";
         case ExportForm::Dita:
+        case ExportForm::Scorm12:
+        case ExportForm::Cmi5:
             return ".zip";
         case ExportForm::Csv:
             return ".csv";
@@ -109,20 +129,33 @@ Outcome export_edition(const store::Library& library, const store::GuideId& guid
     const auto pdf_to = [&](const Result<std::string>& pdf) -> Outcome {
         return pdf ? write_to(to, *pdf) : tl::make_unexpected(pdf.error());
     };
+    const auto pictures = [&]() -> Result<publish::PackFiles> {
+        const auto pack = publish::PackSource::open(k->folder);
+        if (!pack) return tl::make_unexpected(pack.error());
+        return publish::pack_files_in(**pack, k->edition.procedure);
+    };
     switch (form) {
         case ExportForm::Html:
             break;
         case ExportForm::Pdf:
             return pdf_to(publish::pdf_of(k->folder, "guide.html", {"--pdf-variant", "pdf/a-3b", "--attachment", "edition.json"}, go_on));
+        case ExportForm::Print: {
+            const auto files = pictures();
+            if (!files) return tl::make_unexpected(files.error());
+            return pdf_to(publish::print_form(k->edition, k->mark, *files, k->folder, go_on));
+        }
         case ExportForm::Card:
             return pdf_to(publish::pdf_of_text(publish::bench_card(k->edition, k->mark)));
         case ExportForm::Check: {
-            const auto pack = publish::PackSource::open(k->folder);
-            if (!pack) return tl::make_unexpected(pack.error());
-            const auto files = publish::pack_files_in(**pack, k->edition.procedure);
-            return pdf_to(
-                publish::pdf_of_text(publish::check_sheet(k->edition, k->mark, seed != 0 ? seed : own_seed(k->mark), files, k->folder)));
+            const auto files = pictures();
+            if (!files) return tl::make_unexpected(files.error());
+            return pdf_to(publish::pdf_of_text(
+                publish::check_sheet(k->edition, k->mark, seed != 0 ? seed : core::own_check(k->mark), *files, k->folder)));
         }
+        case ExportForm::Scorm12:
+            return write_course(*k, publish::CourseForm::Scorm12, to, progress);
+        case ExportForm::Cmi5:
+            return write_course(*k, publish::CourseForm::Cmi5, to, progress);
         case ExportForm::Dita:
             return write_dita(*k, to);
         case ExportForm::Csv:

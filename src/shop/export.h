@@ -10,7 +10,7 @@
 
 namespace anagraph::shop {
 
-enum class ExportForm { Html, Pdf, Card, Check, Dita, Csv, Json, Vtt };
+enum class ExportForm { Html, Pdf, Print, Card, Check, Scorm12, Cmi5, Dita, Csv, Json, Vtt };
 
 /// What each form is, as the window lists them, and its usual ending; empty: a folder.
 std::string ending_of(ExportForm form);
@@ -25,10 +25,13 @@ core::Outcome export_edition(const store::Library& library, const store::GuideId
 namespace anagraph::core {
 template <>
 struct Names<shop::ExportForm> {
-    static constexpr auto all = std::to_array<Named<shop::ExportForm>>({{shop::ExportForm::Html, "html", "pack as it was issued"},
-        {shop::ExportForm::Pdf, "pdf", "PDF for the archive"}, {shop::ExportForm::Card, "card", "one page for the bench"},
-        {shop::ExportForm::Check, "check", "check of the learner, with a sheet of answers"},
-        {shop::ExportForm::Dita, "dita", "DITA topics"}, {shop::ExportForm::Csv, "csv", "table of figures"},
-        {shop::ExportForm::Json, "json", "procedure as JSON"}, {shop::ExportForm::Vtt, "vtt", "captions of the clips"}});
+    static constexpr auto all = std::to_array<Named<shop::ExportForm>>(
+        {{shop::ExportForm::Html, "html", "pack as it was issued"}, {shop::ExportForm::Pdf, "pdf", "PDF for the archive"},
+            {shop::ExportForm::Print, "print", "black and white, two columns"}, {shop::ExportForm::Card, "card", "one page for the bench"},
+            {shop::ExportForm::Check, "check", "check of the learner, with a sheet of answers"},
+            {shop::ExportForm::Scorm12, "scorm12", "course for a learning platform, SCORM 1.2"},
+            {shop::ExportForm::Cmi5, "cmi5", "course for a learning platform, cmi5"}, {shop::ExportForm::Dita, "dita", "DITA topics"},
+            {shop::ExportForm::Csv, "csv", "table of figures"}, {shop::ExportForm::Json, "json", "procedure as JSON"},
+            {shop::ExportForm::Vtt, "vtt", "captions of the clips"}});
 };
 }  // namespace anagraph::core

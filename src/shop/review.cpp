@@ -42,6 +42,7 @@ Result<core::Edition> edition_as_it_stands(const store::Library& library, core::
     e.rule = core::rule_text(*house);
     e.methods = house->methods;
     e.desk = house->desk;
+    e.wrenches = core::wrench_settings(e.procedure, house->wrenches);
     return e;
 }
 

@@ -6,6 +6,7 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <algorithm>
+#include <filesystem>
 #include <fstream>
 
 #include "app/desk/desk_dialog.h"
@@ -16,6 +17,7 @@
 #include "shop/issue.h"
 #include "tests/app/window.h"
 #include "tests/core/dryrun/guides.h"
+#include "tests/core/learner/answered.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
@@ -272,7 +274,7 @@ TEST_F(ReviewKeys, AnEditionIsHandedOutAndWithdrawnAndItsHoldersAreTold) {
     });
     w->key(Qt::Key_O, Qt::ControlModifier);
     EXPECT_EQ(core::holders_of(*library().records(), guide.text(), 1), std::vector<std::string>{"learner 07"});
-    EXPECT_TRUE(issue().panel().told().contains("learner 07"));
+    EXPECT_TRUE(issue().edition_panel().told().contains("learner 07"));
     changes_a_torque("41");
     sits("checker");
     EXPECT_TRUE(issue().panel().told().contains("One learner has edition 1 and will be told: learner 07"))
@@ -281,6 +283,14 @@ TEST_F(ReviewKeys, AnEditionIsHandedOutAndWithdrawnAndItsHoldersAreTold) {
     checks();
     sits("author");
     issues(2);
+    // what the edition changed is drawn: the old beside the new, and the figure on its number line
+    issue().life().choose_edition(2);
+    const QString drawn = issue().edition_panel().told();
+    for (const char* words : {"Edition 1", "35 N·m", "41 N·m", "Who learned it has to read it again."})
+        EXPECT_TRUE(drawn.contains(QString::fromUtf8(words))) << words << "\n" << drawn.toStdString();
+    EXPECT_FALSE(drawn.contains("proved by")) << "what has not changed is not shown";
+    ASSERT_EQ(issue().edition_panel().findChildren<app::ChangeLineView*>().size(), 1);
+    EXPECT_TRUE(issue().edition_panel().findChild<app::ChangeLineView*>()->accessibleName().contains(QString::fromUtf8("Edition 2: 41 N·m")));
     // the register says who has to read what again, until it is confirmed
     LearnersDialog learners((*w)->session(), &**w);
     learners.show();
@@ -323,6 +333,27 @@ TEST_F(ReviewKeys, LearnersComeInAndGoOutAsAList) {
     learners.export_to(QString::fromStdString(s / "bad.csv"));
     std::ifstream kept(s / "bad.csv");
     EXPECT_EQ(std::string(std::istreambuf_iterator<char>(kept), {}).substr(0, 14), "learner,group\n") << "another file is not written over";
+}
+
+TEST_F(ReviewKeys, AnswersThatCameBackOverTheDeskAreTakenInByAKey) {
+    sits("checker");
+    passes_all();
+    checks();
+    sits("author");
+    issues(1);
+    ASSERT_TRUE(library().record({core::LearnerAdded{"learner 07", "spring"}}, "author"));
+    const auto e = library().editions(guide)->front();
+    std::filesystem::create_directories(s / "library/inbox");
+    std::ofstream(s / "library/inbox/a.check.json")
+        << core::to_json(core::testing::answered(e.edition, publish::edition_mark(e.edition, e.sha256), 7));
+    LearnersDialog learners((*w)->session(), &**w);
+    learners.show();
+    EXPECT_TRUE(learners.told().contains("came back over the desk")) << learners.told().toStdString();
+    learners.commands().perform(*learners.commands().find("learners.answers"));
+    EXPECT_TRUE(learners.told().contains("passed")) << learners.told().toStdString();
+    EXPECT_TRUE(learners.owed_words().contains("Passed the check of")) << learners.owed_words().toStdString();
+    learners.take_answers({QString::fromStdString(s / "nothing.check.json")});
+    EXPECT_EQ(library().records()->kept<core::Learned>().size(), 1U);
 }
 
 TEST_F(ReviewKeys, TheDeskIsOpenedFromTheWindowAndItsAddressGoesOntoPages) {

@@ -19,6 +19,7 @@
 #include "shop/verify.h"
 #include "store/signing_key.h"
 #include "tests/app/window.h"
+#include "tests/core/learner/answered.h"
 #include "tests/issued_library.h"
 #include "tests/scratch.h"
 
@@ -111,7 +112,13 @@ protected:
         // the pump bay's author puts a word right in the lathe guide, so that he is one of its authors
         anagraph::testing::change_torque(library, guides_["lathe"], "33", first.post());
         issue(library, "lathe", second, checker);
-        ASSERT_TRUE(shop::confirm(library, guides_["lathe"], 2, learner(1), "", "instructor"));
+        // the learner answered the check that lies in the pack, and handed in the file
+        const auto lathe = library.editions(guides_["lathe"])->back();
+        std::ofstream(*scratch_ / "l.check.json")
+            << core::to_json(core::testing::answered(lathe.edition, publish::edition_mark(lathe.edition, lathe.sha256), 7, 1, learner(1)));
+        opened->reset();
+        const auto taken = cli({"answers", Year::library(), QString::fromStdString(*scratch_ / "l.check.json")});
+        ASSERT_TRUE(taken.is_array() && taken[0].value("kept", false)) << taken;
     }
     static std::string learner(int i) { return std::string("learner ") + (i < 10 ? "0" : "") + std::to_string(i); }
     static QString library() { return QString::fromStdString(*scratch_ / "library"); }
@@ -233,5 +240,7 @@ TEST_F(Year, InTheWindow) {
     std::set<std::string> expected;
     for (const auto& [who, guide] : owing()) expected.insert(who);
     EXPECT_EQ(again, expected);
+    learners.list().setCurrentItem(learners.list().findItems(QStringLiteral("learner 01"), Qt::MatchExactly).front());
+    EXPECT_TRUE(learners.owed_words().contains("Passed the check of")) << learners.owed_words().toStdString();
     EXPECT_EQ(learners.list().topLevelItemCount(), 11) << "one has left";
 }

@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { chromium } from 'playwright-core';
+import { answer_check } from './answering.mjs';
 
 const pack = resolve(process.argv[2]);
 const edition = JSON.parse(readFileSync(join(pack, 'edition.json'), 'utf8'));
@@ -205,6 +206,51 @@ await run('one step at a time: by buttons, keys and touch, and the place is kept
   assert.ok((await shown()).split(' ').length > guide.steps.length, 'and it stays so');
   await context.close();
 });
+await run('the check asks, tells what to read again, and saves what was answered first', async () => {
+  const { page: p, context, seen: quiet } = await open({ viewport: { width: 820, height: 1180 }, hasTouch: true, acceptDownloads: true });
+  await p.getByRole('link', { name: 'What do you know?' }).first().click();
+  await p.locator('input[name=learner]').fill('learner 07');
+  await p.getByRole('button', { name: 'Begin' }).click();
+  const question = p.locator('.set:not([hidden]) fieldset').first();
+  const right = Number(await question.getAttribute('data-right'));
+  await p.getByRole('button', { name: 'Answer' }).click();
+  assert.match(await question.locator('.told').innerText(), /Choose one/);
+  await question.locator('input').nth(right === 0 ? 1 : 0).check();
+  await p.keyboard.press('Enter');
+  assert.match(await question.locator('.told').innerText(), /Not right/);
+  const again = await question.locator('.told a').getAttribute('href');
+  assert.match(again, /^guide\.html#step-\d+$/);
+  assert.equal(await question.locator('input').nth(right === 0 ? 1 : 0).isDisabled(), true, 'the same is not answered twice');
+  await p.reload();
+  assert.match(await p.locator('.at').innerText(), /^2 of/, 'what was answered is kept');
+  await p.evaluate(() => localStorage.clear());
+  await p.reload();
+  const first = await answer_check(p, { learner: 'learner 07', wrong: 2 });
+  assert.equal(await p.locator('.verdict').innerText(), `Passed: ${first.length - 2} of ${first.length} right`);
+  assert.equal(await p.locator('.again li').count(), 2);
+  assert.equal(await p.getByRole('button', { name: 'Hand to the desk' }).isVisible(), false, 'no desk serves this page');
+  const [download] = await Promise.all([p.waitForEvent('download'), p.getByRole('button', { name: 'Save as a file' }).click()]);
+  assert.match(download.suggestedFilename(), /learner-07\.check\.json$/);
+  const saved = JSON.parse(readFileSync(await download.path(), 'utf8'));
+  assert.deepEqual([saved.format, saved.learner, saved.answers], [1, 'learner 07', first]);
+  assert.match(saved.id, /^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
+  await p.getByRole('button', { name: 'Another check' }).click();
+  const other = await p.locator('.set:not([hidden])').getAttribute('data-check');
+  assert.notEqual(other, saved.check);
+  assert.deepEqual(quiet.errors, []);
+  assert.deepEqual(quiet.outside.filter(url => !url.startsWith('blob:')), []);
+  await context.close();
+});
+await run('captions go off for all clips with the first, and stay off', async () => {
+  const { page: p, context } = await open({});
+  const modes = () => p.locator('video').evaluateAll(all => all.map(video => video.textTracks[0].mode));
+  assert.ok((await modes()).every(mode => mode === 'showing'));
+  await p.evaluate(() => { document.querySelector('video').textTracks[0].mode = 'disabled'; });
+  await p.waitForFunction(() => [...document.querySelectorAll('video')].every(video => video.textTracks[0].mode === 'disabled'));
+  await p.reload();
+  assert.ok((await modes()).every(mode => mode === 'disabled'));
+  await context.close();
+});
 const axe = readFileSync(new URL('node_modules/axe-core/axe.min.js', import.meta.url), 'utf8');
 for (const width of [1280, 820, 390]) {
   for (const bench of [false, true])
@@ -217,6 +263,21 @@ for (const width of [1280, 820, 390]) {
       assert.ok(found.passes.length > 20);
       await context.close();
     });
+  await run(`nothing keeps anybody out of the check at ${width} pixels`, async () => {
+    const { page: p, context } = await open({ viewport: { width, height: 800 } });
+    await p.goto(pathToFileURL(join(pack, 'check.html')).href);
+    const clean = async () => {
+      await p.evaluate(axe);
+      const found = await p.evaluate(() => window.axe.run(document, { preload: false }));
+      assert.deepEqual(found.violations.map(v => `${v.id}: ${v.nodes[0].html}`), []);
+      assert.ok(await p.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth + 1));
+    };
+    await clean();
+    await p.locator('input[name=learner]').fill('learner 07');
+    await p.getByRole('button', { name: 'Begin' }).click();
+    await clean();
+    await context.close();
+  });
   await run(`nothing runs out of the page at ${width} pixels`, async () => {
     const { page: p, context } = await open({ viewport: { width, height: 800 } });
     assert.ok(await p.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth + 1));

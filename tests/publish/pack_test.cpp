@@ -2,6 +2,7 @@
 
 #include <gtest/gtest.h>
 
+#include <QImage>
 #include <QProcess>
 #include <QString>
 #include <algorithm>
@@ -10,8 +11,11 @@
 #include <random>
 
 #include "core/learner/learner_guide.h"
+#include "core/procedure/text.h"
 #include "core/tape/spoken_lines.h"
+#include "publish/pack_files.h"
 #include "publish/plate_svg.h"
+#include "publish/print_form.h"
 #include "publish/reshoot_page.h"
 #include "publish/resource.h"
 #include "shop/issue.h"
@@ -264,11 +268,54 @@ TEST_F(Pack, WhatCannotBeIssuedLeavesNothing) {
     EXPECT_TRUE(fs::is_empty(*scratch_ / "library/work"));
 }
 
+TEST_F(Pack, PrintsBlackAndWhiteInTwoColumnsAndLosesNothing) {
+    const auto edition = core::edition_from_json(nlohmann::json::parse(*store::read_file(folder_ + "/edition.json")));
+    ASSERT_TRUE(edition);
+    const auto pack = publish::PackSource::open(folder_);
+    const auto files = publish::pack_files_in(**pack, edition->procedure);
+    const auto pdf = publish::print_form(*edition, "KQ-PT60-100 / 1 / 12345678", files, folder_);
+    ASSERT_TRUE(pdf) << pdf.error().message;
+    const std::string file = *scratch_ / "print.pdf";
+    ASSERT_TRUE(store::write_file(file, *pdf));
+    const auto flat = [](QString words) {
+        return words.replace(QChar(0xAD), QString()).simplified().remove(QLatin1Char(' ')).remove(QLatin1Char('-'));
+    };
+    const QString words = flat(output("pdftotext", {QString::fromStdString(file), "-"}));
+    const auto guide = core::learner_guide(*edition);
+    for (const auto& f : guide.figures) EXPECT_TRUE(words.contains(flat(QString::fromStdString(f.figure.value)))) << f.figure.value;
+    for (const auto& step : edition->procedure.steps) {
+        EXPECT_TRUE(words.contains(flat(QString::fromStdString(step.heading)))) << step.heading;
+        for (const auto& c : step.cautions)
+            EXPECT_TRUE(words.contains(flat(QString::fromStdString(core::rendered(edition->procedure, c.text)).left(24)))) << c.text;
+    }
+    EXPECT_TRUE(words.contains(flat(QString::fromStdString(std::string(core::safety_statement())))));
+    const QString images = output("pdfimages", {"-list", QString::fromStdString(file)});
+    std::size_t plates = 0;
+    for (const auto& step : edition->procedure.steps) plates += step.plates.size();
+    EXPECT_GE(static_cast<std::size_t>(images.count("image")), plates);
+    output("pdftoppm", {"-r", "40", "-png", QString::fromStdString(file), QString::fromStdString(*scratch_ / "print")});
+    int pages = 0;
+    for (const auto& entry : fs::directory_iterator(scratch_->text())) {
+        if (!entry.path().filename().string().starts_with("print-")) continue;
+        ++pages;
+        const QImage page(QString::fromStdString(entry.path().string()));
+        EXPECT_TRUE(page.allGray()) << entry.path();
+    }
+    EXPECT_GE(pages, 3);
+    EXPECT_LE(pages, 12);
+}
+
+TEST(PrintForm, OnlyColoursOfDrawingsBecomeGrey) {
+    EXPECT_EQ(publish::in_greys(R"(<path fill="#FF0000"/><p>part #FF0000, "#00FF00"</p><g stroke="#00FF00"/>)"),
+        R"(<path fill="#4C4C4C"/><p>part #FF0000, "#00FF00"</p><g stroke="#969696"/>)");
+    EXPECT_EQ(publish::in_greys(R"(<a href="#note-1" id="#abcde">)"), R"(<a href="#note-1" id="#abcde">)");
+}
+
 TEST_F(Pack, OpensInABrowserWholeQuietAndWithoutScript) {
     // the pack as issued, whichever test ran before
     const QString said =
         output("node", {QString::fromUtf8(ANAGRAPH_SOURCE "/tests/browser/pack_test.mjs"), QString::fromStdString(folder_)});
-    EXPECT_TRUE(said.contains("23 passed, 0 failed")) << said.toStdString();
+    EXPECT_TRUE(said.contains("28 passed, 0 failed")) << said.toStdString();
 }
 
 TEST(VerifyPack, SaysWhatIsNoPack) {

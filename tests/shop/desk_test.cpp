@@ -252,6 +252,40 @@ TEST_F(DeskTest, ATabletIsPairedOnceAndItsRunsAreKeptOnce) {
     EXPECT_NE((*desk)->pairing_code(), now);
 }
 
+TEST_F(DeskTest, AnswersToACheckComeBackFromAPairedTabletAndItStaysPairedWhenTheDeskClosed) {
+    const Scratch own;
+    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
+    auto desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    std::string token;
+    {
+        httplib::Client c("127.0.0.1", (*desk)->port());
+        const auto page = c.Get("/pack/" + manifest2_ + "/check.html");
+        ASSERT_EQ(page->status, 200);
+        EXPECT_NE(page->get_header_value("Content-Security-Policy").find("connect-src 'self'"), std::string::npos);
+        EXPECT_NE(c.Get("/")->body.find("/pack/" + manifest2_ + "/check.html"), std::string::npos) << "the list leads there";
+        token = json::parse(c.Post("/pair", json{{"code", (*desk)->pairing_code()}}.dump(), "application/json")->body)["token"];
+    }
+    desk->reset();
+    desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    ASSERT_TRUE(desk);
+    std::ifstream in(own / "library/desk-tablets.txt");
+    EXPECT_EQ(std::string(std::istreambuf_iterator<char>(in), {}).find(token), std::string::npos) << "only its hash is kept";
+    httplib::Client c("127.0.0.1", (*desk)->port());
+    json answers{{"format", 1}, {"id", "123e4567-e89b-42d3-a456-426614174000"}, {"mark", "KQ-M4 / 2 / " + mark2_}, {"check", "7"},
+        {"learner", "learner 07"}, {"at", "2026-11-30T10:00:00Z"}, {"answers", {"a", "b"}}};
+    EXPECT_EQ(c.Post("/checks", answers.dump(), "application/json")->status, 401);
+    const httplib::Headers as{{"Authorization", "Bearer " + token}};
+    const auto sent = [&](const json& body) { return c.Post("/checks", as, body.dump(), "application/json")->status; };
+    EXPECT_EQ(sent(answers), 201);
+    EXPECT_EQ(sent(answers), 200) << "it came twice";
+    EXPECT_TRUE(std::filesystem::exists(own / "library/inbox/123e4567-e89b-42d3-a456-426614174000.check.json"));
+    answers["mark"] = "KQ-M4 / 2 / 00000000";
+    EXPECT_EQ(sent(answers), 422);
+    answers["id"] = "../../library.db";
+    EXPECT_EQ(sent(answers), 422);
+    EXPECT_EQ(sent(json::array()), 422);
+}
+
 TEST_F(DeskTest, IsThereAgainAfterItWasKilledAndTellsATakenPort) {
     const std::string program = ANAGRAPH_BINARIES "/anagraph-cli";
     const auto start = [&](QProcess& p, int port) {

@@ -34,8 +34,9 @@ std::string text_of(const std::string& file) {
 std::string said_by(const QString& program, const QStringList& arguments) {
     QProcess p;
     p.start(program, arguments);
-    p.waitForFinished(60000);
-    return (p.exitCode() == 0 ? p.readAllStandardOutput() : "failed: " + p.readAllStandardError()).toStdString();
+    p.waitForFinished(240000);
+    return (p.exitCode() == 0 ? p.readAllStandardOutput() : "failed: " + p.readAllStandardError() + p.readAllStandardOutput())
+        .toStdString();
 }
 
 class ExportTest : public ::testing::Test {
@@ -147,6 +148,24 @@ TEST_F(ExportTest, DitaTopicsAreWellFormedWithUniqueIdsResolvedReferencesAndHaza
     int cautions = 0;
     for (const auto& s : edition_.procedure.steps) cautions += static_cast<int>(s.cautions.size());
     EXPECT_EQ(hazards, cautions);
+}
+
+TEST_F(ExportTest, CoursesOpenReportToTheirPlatformAndHoldThePackAsItWasIssued) {
+    for (const auto form : {ExportForm::Scorm12, ExportForm::Cmi5}) {
+        const std::string zip = write(form, std::string(core::name_of(form)) + ".zip");
+        const std::string folder = out_ / std::string(core::name_of(form));
+        EXPECT_EQ(said_by("python3", {"-m", "zipfile", "-e", QString::fromStdString(zip), QString::fromStdString(folder)}), "")
+            << "another program opens it";
+        const auto pack = publish::verify_pack(folder + "/pack");
+        ASSERT_TRUE(pack) << pack.error().message;
+        EXPECT_TRUE(pack->undamaged) << pack->troubles.front();
+        const std::string manifest = folder + (form == ExportForm::Scorm12 ? "/imsmanifest.xml" : "/cmi5.xml");
+        EXPECT_EQ(said_by("xmllint", {"--nonet", "--noout", QString::fromStdString(manifest)}), "");
+    }
+    const QString said = QString::fromStdString(said_by("node",
+        {QString::fromUtf8(ANAGRAPH_SOURCE "/tests/browser/course_test.mjs"), QString::fromStdString(out_ / "scorm12"),
+            QString::fromStdString(out_ / "cmi5")}));
+    EXPECT_TRUE(said.contains("8 passed, 0 failed")) << said.toStdString();
 }
 
 TEST_F(ExportTest, NothingIsWrittenOverAndAnUnknownEditionIsTold) {

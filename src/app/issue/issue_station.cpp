@@ -57,7 +57,11 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     verdict_->hide();
     right->addWidget(verdict_);
     panel_ = new PlacePanel(this);
-    right->addWidget(panel_, 1);
+    edition_panel_ = new EditionPanel(this);
+    panels_ = new QStackedWidget(this);
+    panels_->addWidget(panel_);
+    panels_->addWidget(edition_panel_);
+    right->addWidget(panels_, 1);
     bar_ = new WorkBar(work_, tr("Progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("issue.cancel")), this), this);
     connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
     right->addWidget(bar_);
@@ -221,6 +225,7 @@ const shop::PlaceInReview* IssueStation::place() const {
 }
 
 void IssueStation::show_place() {
+    panels_->setCurrentWidget(panel_);
     const auto* p = place();
     if (p == nullptr) return panel_->show_words(tr("Nothing to look at"), {}, {});
     const auto* before = review_->before ? &*review_->before : nullptr;
@@ -237,6 +242,7 @@ void IssueStation::show_place() {
 /// What stands between here and the next edition.
 void IssueStation::show_stage() {
     if (!review_) return;
+    panels_->setCurrentWidget(panel_);
     QStringList said;
     for (const auto& reason : review_->reasons) said << text(reason);
     if (!not_ready_.isEmpty() && !said.contains(not_ready_)) said.prepend(not_ready_);
@@ -255,13 +261,17 @@ void IssueStation::show_edition() {
     said << tr("Issued %1 by %2, checked by %3; %4.")
                 .arg(text(e->issued).left(10), text(e->author), text(e->checker),
                     e->signers.empty() ? tr("not signed") : tr("signed by both"));
-    if (e->changes.empty())
-        said << tr("The first edition.");
-    else
-        said << tr("What it changed:");
-    for (const auto& c : e->changes) said << QStringLiteral("▪ ") + text(c);
+    if (number == facts_->editions.editions.front().number) said << tr("The first edition.");
     said << with_whom(core::holders_of(facts_->records, facts_->editions.guide, number));
-    panel_->show_words(tr("Edition %1").arg(number), {}, said);
+    EditionPanel::Shown shown{number, said, {}, chosen_pack(), {}, 0};
+    if (const auto* before = facts_->editions.before(number)) {
+        shown.before = before->number;
+        shown.changes = core::drawn_changes(*before, *e);
+        if (const auto folder = session_.library().pack_folder(session_.guide(), before->number); folder)
+            shown.folder_before = text(*folder);
+    }
+    edition_panel_->show_edition(shown);
+    panels_->setCurrentWidget(edition_panel_);
 }
 
 QString IssueStation::not_by_me() const { return review_ ? text(review_->not_by(session_.author().toStdString())) : QString(); }

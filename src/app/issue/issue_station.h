@@ -6,10 +6,12 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QStackedWidget>
 #include <QWidget>
 #include <optional>
 
 #include "app/command/command_row.h"
+#include "app/issue/edition_panel.h"
 #include "app/issue/life_line.h"
 #include "app/issue/place_panel.h"
 #include "app/people/key_ring.h"
@@ -28,6 +30,7 @@ public:
     LifeLine& life() { return *life_; }
     QListWidget& places() { return *places_; }
     PlacePanel& panel() { return *panel_; }
+    EditionPanel& edition_panel() { return *edition_panel_; }
     KeyRing& keys() { return ring_; }
     Hand in_hand() const;
     /// Is an edition being issued, or a pack verified or copied?
@@ -95,6 +98,8 @@ private:
     QWidget* checked_by_ = nullptr;
     QLineEdit* checker_ = nullptr;
     PlacePanel* panel_ = nullptr;
+    EditionPanel* edition_panel_ = nullptr;
+    QStackedWidget* panels_ = nullptr;
     Work work_{this};
     WorkBar* bar_ = nullptr;
     QLabel* verdict_ = nullptr;

@@ -6,27 +6,10 @@
 #include <QLabel>
 #include <QScrollArea>
 
-#include "core/figure/change_line.h"
+#include "app/issue/change_line_view.h"
 #include "core/review/place_seen.h"
 
 namespace anagraph::app {
-
-/// Where a figure stood and stands, on one scale.
-class ChangeLineView : public QWidget {
-    Q_OBJECT
-public:
-    explicit ChangeLineView(QWidget* parent = nullptr);
-    /// Hidden where there is nothing to draw.
-    void show_change(const core::PlaceSeen& seen, int edition_before);
-
-protected:
-    void paintEvent(QPaintEvent* event) override;
-
-private:
-    core::ChangeLine change_;
-    QString was_;
-    QString is_;
-};
 
 class PlacePanel : public QScrollArea {
     Q_OBJECT

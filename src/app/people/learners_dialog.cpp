@@ -10,6 +10,7 @@
 #include "app/command/command_row.h"
 #include "app/command/reasons.h"
 #include "app/theme/form.h"
+#include "shop/answers.h"
 #include "shop/handout.h"
 #include "shop/learner_list.h"
 #include "shop/notices.h"
@@ -68,6 +69,16 @@ void LearnersDialog::build_commands() {
         tr("The learner has read the current edition, or the page of what changed."), group, {Hand::Learner}, [this] { confirm(); }, nobody,
         {tr("learned"), tr("read")}, true,
         [this] { return std::any_of(owed_.begin(), owed_.end(), [this](const core::Owed& o) { return text(o.learner) == learner(); }); }});
+    add({"learners.answers", tr("Take in answers"), Qt::CTRL | Qt::Key_R,
+        tr("Judges what learners answered to the check of a guide, and keeps what was passed: what came back over the desk, or files."),
+        group, {},
+        [this] {
+            if (!shop::waiting_answers(session_.library()).empty()) return take_answers({});
+            const QStringList files = QFileDialog::getOpenFileNames(
+                this, tr("Answers to checks"), {}, tr("Answers (*%1);;All files (*)").arg(text(std::string(core::kAnswersEnding))));
+            if (!files.isEmpty()) take_answers(files);
+        },
+        {}, {tr("check"), tr("passed"), tr("desk")}, true, [this] { return !shop::waiting_answers(session_.library()).empty(); }});
     add({"learners.group", tr("Change group"), Qt::Key_F2, tr("Moves the learner to another group."), group, {Hand::Learner},
         [this] { move_to_group(); }, nobody, {tr("term"), tr("course")}, true});
     add({"learners.strike", tr("Take hand-out back"), Qt::CTRL | Qt::Key_Backspace,
@@ -141,8 +152,11 @@ void LearnersDialog::refresh() {
     if (list_->currentItem() == nullptr && list_->topLevelItemCount() > 0) list_->setCurrentItem(list_->topLevelItem(0));
     for (int column = 0; column < 3; ++column) list_->resizeColumnToContents(column);
     list_->setColumnWidth(2, std::min(list_->columnWidth(2), 460));
-    told_->setText(list_->topLevelItemCount() == 0 ? tr("Nobody is in the register yet. Add learners by post, one by one or from a list.")
-            : owed_.empty()                        ? tr("Nobody learned anything that has changed since.")
+    const auto waiting = static_cast<qsizetype>(shop::waiting_answers(session_.library()).size());
+    told_->setText(waiting > 0 ? theme::counted(waiting, tr("The answers of 1 learner came back over the desk: take them in."),
+                                     tr("The answers of %1 learners came back over the desk: take them in."))
+            : list_->topLevelItemCount() == 0 ? tr("Nobody is in the register yet. Add learners by post, one by one or from a list.")
+            : owed_.empty()                   ? tr("Nobody learned anything that has changed since.")
                             : theme::counted(static_cast<qsizetype>(owed_.size()), tr("1 learner has to read something again."),
                                   tr("%1 times somebody has to read something again.")));
     show_owed();
@@ -159,6 +173,18 @@ void LearnersDialog::show_owed() {
                    .arg(tr("%1 %2: from edition %3 to %4").arg(text(h.machine), text(h.title)).arg(o.from).arg(o.to).toHtmlEscaped());
         for (const auto& c : o.changed) out += QStringLiteral("<br>▪ ") + text(c.sentence).toHtmlEscaped();
         out += QStringLiteral("</p>");
+    }
+    for (const auto& l : records_.kept<core::Learned>()) {
+        if (text(l.what.learner) != learner() || l.what.answers.empty()) continue;
+        const auto it = std::find_if(guides_.begin(), guides_.end(), [&](const core::GuideEditions& g) { return g.guide == l.what.guide; });
+        if (it == guides_.end()) continue;
+        const auto& h = it->editions.back().procedure.header;
+        out += QStringLiteral("<p>%1</p>")
+                   .arg(tr("Passed the check of %1 %2, edition %3, on %4.")
+                            .arg(text(h.machine), text(h.title))
+                            .arg(l.what.edition)
+                            .arg(text(l.at).left(10))
+                            .toHtmlEscaped());
     }
     if (out.isEmpty() && !learner().isEmpty()) out = tr("%1 has nothing to read again.").arg(learner().toHtmlEscaped());
     owes_->setText(out);
@@ -220,6 +246,19 @@ void LearnersDialog::strike_hand_out() {
     auto* because = form.line(tr("&Why"), "", tr("it was another learner"));
     if (!form.ask([because] { return because->text().trimmed().isEmpty() ? tr("Say why it was a mistake.") : QString(); })) return;
     if (record({core::Struck{last->number, words_of(because)}})) refresh();
+}
+
+void LearnersDialog::take_answers(const QStringList& files) {
+    std::vector<std::string> paths;
+    for (const auto& f : files) paths.push_back(f.toStdString());
+    const std::string post = session_.author().toStdString();
+    const auto taken =
+        paths.empty() ? shop::take_waiting_answers(session_.library(), post) : shop::take_answers(session_.library(), paths, post);
+    refresh();
+    if (!taken) return told_->setText(text(taken.error().message));
+    QStringList words;
+    for (const auto& t : *taken) words << text(t.words);
+    told_->setText(words.join(QLatin1Char('\n')));
 }
 
 void LearnersDialog::write_notices(const QString& file) {

@@ -18,8 +18,11 @@ public:
     QTreeWidget& list() { return *list_; }
     Commands& commands() { return *commands_; }
     QString owed_words() const;
+    QString told() const { return told_->text(); }
     /// Reads learners and their groups, "learner, group" a line, and adds those who are not in the register. What came of it is told.
     void import_from(const QString& file);
+    /// Judges and keeps answers to checks; without files those that came back over the desk. What came of each is told.
+    void take_answers(const QStringList& files);
     void export_to(const QString& file);
     void write_notices(const QString& file);
 

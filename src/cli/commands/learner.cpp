@@ -4,6 +4,7 @@
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
+#include "shop/answers.h"
 #include "shop/handout.h"
 
 namespace anagraph::cli {
@@ -124,6 +125,36 @@ private:
     std::string learner_;
 };
 
+class Answers : public AtLibrary {
+public:
+    Answers(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
+        app.add_option("FILE", files_, "what a guide saved, NAME.check.json; none: those that came back over the desk");
+        app.add_option("--as", post_, "who does this, by post")->capture_default_str();
+    }
+
+    int run() override {
+        const auto library = store::Library::open(library_);
+        if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
+        const auto taken = files_.empty() ? shop::take_waiting_answers(**library, post_) : shop::take_answers(**library, files_, post_);
+        if (!taken) return answer_.wrong(taken.error());
+        json list = json::array();
+        std::string words;
+        bool all = true;
+        for (const auto& t : *taken) {
+            list.push_back({{"file", t.file}, {"learner", t.learner}, {"guide", t.guide}, {"edition", t.edition}, {"asked", t.result.asked},
+                {"right", t.result.right()}, {"passed", t.result.passed()}, {"kept", t.kept}, {"words", t.words}});
+            words += fmt::format("{}{}", words.empty() ? "" : "\n", t.words);
+            all = all && t.kept;
+        }
+        const int code = answer_.say(list, words.empty() ? "No answers wait at the desk." : words);
+        return all ? code : kFoundWrong;
+    }
+
+private:
+    std::vector<std::string> files_;
+    std::string post_ = "author";
+};
+
 class Owes : public AtLibrary {
 public:
     Owes(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) { app.add_option("--learner", learner_, "only this one"); }
@@ -182,6 +213,7 @@ void add_learner(CLI::App& app, const Answer& answer, int& code) {
     add<LearnerList>(*learner, answer, code, "list", "every learner, with what each has and has learned");
     add<Handout>(app, answer, code, "handout", "record to whom an edition went");
     add<Learned>(app, answer, code, "learned", "record that a learner has confirmed an edition");
+    add<Answers>(app, answer, code, "answers", "take in what learners answered to the check of a guide, judged anew");
     add<Owes>(app, answer, code, "owes", "who learned what has changed since");
     add<Withdraw>(app, answer, code, "withdraw", "take an edition back, with a reason; tells who has it");
 }

@@ -63,4 +63,25 @@ ComparedWords compare_words(std::string_view was, std::string_view is) {
     return out;
 }
 
+ComparedWords changed_lines(const ComparedWords& all) {
+    const auto kept = [](const std::vector<WordRun>& runs) {
+        std::vector<WordRun> out, line;
+        const auto end = [&] {
+            if (std::any_of(line.begin(), line.end(), [](const WordRun& r) { return r.changed; }))
+                for (const auto& run : line) add(out, run.text, run.changed);
+            line.clear();
+        };
+        for (const auto& run : runs)
+            for (std::size_t from = 0; from < run.text.size();) {
+                const auto to = std::min(run.text.find('\n', from), run.text.size() - 1) + 1;
+                line.push_back({run.text.substr(from, to - from), run.changed});
+                if (line.back().text.back() == '\n') end();
+                from = to;
+            }
+        end();
+        return out;
+    };
+    return {kept(all.was), kept(all.is)};
+}
+
 }  // namespace anagraph::core

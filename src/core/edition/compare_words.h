@@ -22,4 +22,7 @@ struct ComparedWords {
 /// Keeps the longest sequence of words that both have. Texts of more than some thousand words are compared as wholes.
 ComparedWords compare_words(std::string_view was, std::string_view is);
 
+/// The same without the lines in which nothing changed.
+ComparedWords changed_lines(const ComparedWords& all);
+
 }  // namespace anagraph::core

@@ -23,6 +23,9 @@ json to_json(const Edition& e) {
     if (!e.rule.empty()) j["rule"] = e.rule;  // editions of before had none, and keep their text
     if (!e.methods.empty()) j["methods"] = methods_to_json(e.methods);
     for (const auto& signer : e.signers) j["signers"].push_back({{"role", signer.role}, {"post", signer.post}, {"key", signer.key}});
+    for (const auto& w : e.wrenches)
+        j["wrenches"].push_back(
+            {{"figure", w.figure.text()}, {"wrench", w.wrench}, {"setting", w.setting}, {"unit", w.unit}, {"step", w.step}});
     return j;
 }
 
@@ -42,15 +45,14 @@ Result<Edition> edition_from_json(const json& j) {
             if (c.is_string()) e.changes.push_back(c.get<std::string>());
     if (j.contains("rule") && j.at("rule").is_string()) e.rule = j.at("rule").get<std::string>();
     if (j.contains("desk") && j.at("desk").is_string()) e.desk = j.at("desk").get<std::string>();
-    if (j.contains("signers")) {
-        if (!j.at("signers").is_array()) return bad();
-        for (const auto& signer : j.at("signers")) {
-            const auto text = [&](const char* name) {
-                return signer.is_object() && signer.contains(name) && signer.at(name).is_string() ? signer.at(name).get<std::string>() : "";
-            };
-            e.signers.push_back({text("role"), text("post"), text("key")});
-        }
-    }
+    for (const char* list : {"signers", "wrenches"})
+        if (j.contains(list) && !j.at(list).is_array()) return bad();
+    const auto text = [](const json& of, const char* name) {
+        return of.is_object() && of.contains(name) && of.at(name).is_string() ? of.at(name).get<std::string>() : std::string();
+    };
+    for (const auto& s : j.value("signers", json::array())) e.signers.push_back({text(s, "role"), text(s, "post"), text(s, "key")});
+    for (const auto& w : j.value("wrenches", json::array()))
+        e.wrenches.push_back({FigureId(text(w, "figure")), text(w, "wrench"), text(w, "setting"), text(w, "unit"), text(w, "step")});
     if (j.contains("methods")) {
         try {
             e.methods = methods_from_json(j.at("methods"));
@@ -294,8 +296,24 @@ std::vector<Difference> differences(const Edition& before, const Edition& after)
                 out.push_back({fmt::format("{}: {} {}", step_title(i, step), now[k].topic->question, summary(now[k])), true, step.id, {},
                     summary(then[k]), summary(now[k])});
     }
+    // editions of before told of no wrench
+    for (const auto& now : before.wrenches.empty() ? std::vector<WrenchSetting>{} : after.wrenches) {
+        const Figure* f = after.procedure.find(now.figure);
+        const Figure* old = before.procedure.find(now.figure);
+        if (f == nullptr || old == nullptr || old->value != f->value) continue;  // told as a figure
+        const auto then =
+            std::find_if(before.wrenches.begin(), before.wrenches.end(), [&](const WrenchSetting& w) { return w.figure == now.figure; });
+        if (then != before.wrenches.end() && then->wrench == now.wrench && text_of(*then) == text_of(now)) continue;
+        const std::string was = then == before.wrenches.end() ? "" : fmt::format("{} on the {}", text_of(*then), then->wrench);
+        const std::string is = fmt::format("{} on the {}", text_of(now), now.wrench);
+        out.push_back({fmt::format("{}: now set to {}{}.{}", title_of(after.procedure, *f), is, was.empty() ? "" : "; it was " + was,
+                           in_steps(after.procedure, f->id)),
+            !was.empty(), first_step(after.procedure, f->id), f->id, was, is});
+    }
     if (before.desk != after.desk)
-        out.push_back({after.desk.empty() ? "Printed pages do not name a desk any more." : fmt::format("Printed pages now name the desk {}.", after.desk), false});
+        out.push_back({after.desk.empty() ? "Printed pages do not name a desk any more."
+                                          : fmt::format("Printed pages now name the desk {}.", after.desk),
+            false});
     if (before.rule != after.rule)
         out.push_back({after.rule.empty() ? "The house has no rule any more for sources that differ."
                                           : fmt::format("Where sources differ, it is now: {}", after.rule),

@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "core/edition/wrench_setting.h"
 #include "core/house/methods.h"
 #include "core/procedure/procedure.h"
 
@@ -24,11 +25,12 @@ struct Edition {
     std::string author;   // by post: "author"
     std::string checker;  // by post: "checker"
     Procedure procedure;
-    std::vector<std::string> changes;       // what a learner of the edition before must know, in words; empty for the first
-    std::string rule = {};                  // which source outranked which in the house when it was issued; see rule_text()
-    std::vector<HouseMethod> methods = {};  // what the house said where practitioners differ
-    std::vector<Signer> signers = {};       // empty: it is not signed
-    std::string desk = {};                  // address of the house's desk, on every printed page; empty: there was none
+    std::vector<std::string> changes;          // what a learner of the edition before must know, in words; empty for the first
+    std::string rule = {};                     // which source outranked which in the house when it was issued; see rule_text()
+    std::vector<HouseMethod> methods = {};     // what the house said where practitioners differ
+    std::vector<Signer> signers = {};          // empty: it is not signed
+    std::string desk = {};                     // address of the house's desk, on every printed page; empty: there was none
+    std::vector<WrenchSetting> wrenches = {};  // its torques on the wrenches of the house
     friend bool operator==(const Edition&, const Edition&) = default;
 };
 

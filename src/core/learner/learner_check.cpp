@@ -3,12 +3,14 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <charconv>
 #include <map>
 #include <set>
 
 #include "core/figure/evidence.h"
 #include "core/plate/fastener_map.h"
 #include "core/procedure/text.h"
+#include "core/quantity/written_number.h"
 
 namespace anagraph::core {
 namespace {
@@ -37,11 +39,12 @@ private:
 
 class Maker {
 public:
-    Maker(const Edition& e, std::uint64_t seed) : p_(e.procedure), numbers_(callout_numbers(e.procedure)), dice_(seed) {}
+    Maker(const Edition& e, std::uint64_t seed) : e_(e), p_(e.procedure), numbers_(callout_numbers(e.procedure)), dice_(seed) {}
 
     std::vector<CheckQuestion> make(std::size_t most) {
         parts();
         figures();
+        settings();
         before();
         stops();
         fasteners();
@@ -113,9 +116,41 @@ private:
                 if (plausible && surely) wrong.push_back(text_in_both(other));
             }
             add({QuestionKind::Figure, p_.steps[static_cast<std::size_t>(steps.front() - 1)].id, {},
-                    fmt::format("{}: how much is it?", title_of(p_, f)), {}, 0},
+                    fmt::format("{}: what is it?", title_of(p_, f)), {}, 0},
                 text_in_both(f), wrong);
         }
+    }
+
+    /// The same torque as the wrench in hand shows it. Wrong answers: what other torques are on that scale, the number of the other unit
+    /// system read on it, and the numbered marks beside it.
+    void settings() {
+        for (const auto& w : e_.wrenches) {
+            const Figure* f = p_.find(w.figure);
+            const auto steps = steps_using(p_, w.figure);
+            if (f == nullptr || steps.empty()) continue;
+            std::vector<FigureValue> wrong;
+            const auto on_scale = [&](const std::string& number) { return FigureValue{number, "", w.unit}; };
+            for (const auto& other : e_.wrenches)
+                if (other.wrench == w.wrench) wrong.push_back(on_scale(other.setting));
+            for (const auto& other : {f->value.low, other_number(f->value)})
+                if (!other.empty()) wrong.push_back(on_scale(other));
+            const auto set = Number::kept(w.setting);
+            const auto step = Number::kept(w.step);
+            for (const double by : {-2.0, -1.0, 1.0, 2.0})
+                if (set && step && set->value() + by * step->value() > 0)
+                    wrong.push_back(on_scale(fmt::format("{:.6g}", set->value() + by * step->value())));
+            std::vector<std::string> words;
+            for (const auto& value : wrong)
+                if (!agrees(f->value, value, f->tolerance) && !agrees(on_scale(w.setting), value, "")) words.push_back(text_of(value));
+            add({QuestionKind::Figure, p_.steps[static_cast<std::size_t>(steps.front() - 1)].id, {},
+                    fmt::format("{}: what do you set on the {}?", title_of(p_, *f), w.wrench), {}, 0},
+                text_of(w), words);
+        }
+    }
+    /// The number alone of a torque in the other unit system; empty where there is none.
+    static std::string other_number(const FigureValue& value) {
+        const std::string other = other_system_text(value);
+        return other.substr(0, other.find(' '));
     }
 
     void before() {
@@ -176,6 +211,7 @@ private:
             }
     }
 
+    const Edition& e_;
     const Procedure& p_;
     std::map<ItemId, int> numbers_;
     Dice dice_;
@@ -186,6 +222,13 @@ private:
 
 std::vector<CheckQuestion> learner_check(const Edition& edition, std::uint64_t seed, std::size_t most) {
     return Maker(edition, seed).make(most);
+}
+
+std::uint64_t own_check(std::string_view mark) {
+    std::uint64_t out = 0;
+    const auto digits = mark.substr(mark.rfind(' ') + 1);
+    std::from_chars(digits.data(), digits.data() + digits.size(), out, 16);
+    return out;
 }
 
 }  // namespace anagraph::core

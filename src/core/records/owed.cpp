@@ -64,6 +64,13 @@ const Edition* GuideEditions::find(int number) const {
     return it == editions.end() ? nullptr : &*it;
 }
 
+const Edition* GuideEditions::before(int number) const {
+    const Edition* out = nullptr;
+    for (const auto& e : editions)
+        if (e.number < number) out = &e;
+    return out;
+}
+
 const Edition* current_edition(const Records& records, const GuideEditions& guide) {
     if (guide.editions.empty()) return nullptr;
     const Edition& last = guide.editions.back();

@@ -16,6 +16,8 @@ struct GuideEditions {
     std::string guide;  // id
     std::vector<Edition> editions;
     const Edition* find(int number) const;
+    /// The one that went out before it. Null: none.
+    const Edition* before(int number) const;
 };
 
 /// The edition that may be worked by: the last one, unless it was withdrawn; then none is, since the one before was replaced. Null:

@@ -62,6 +62,8 @@ std::string figure_text(const Edition& e, const FigureId& id) {
     if (!f->condition.empty()) line(out, f->condition);
     if (f->level) line(out, text_of(*f->level));
     line(out, fmt::format("It is {}", name_of(standing_of(e.procedure, *f))));
+    for (const auto& w : e.wrenches)
+        if (w.figure == id) line(out, fmt::format("Set to {} on the {}", text_of(w), w.wrench));
     return out;
 }
 
@@ -81,11 +83,6 @@ std::string guide_text(const Edition& e) {
     return out;
 }
 
-std::string text_at(const ReviewPlace& place, const Edition& e) {
-    if (!place.figure.empty()) return figure_text(e, place.figure);
-    return place.step.empty() ? guide_text(e) : step_text(e, place.step);
-}
-
 std::string who_learned(const ReviewPlace& place, const Edition& before, const Records& records, const GuideEditions& editions) {
     const bool again = std::any_of(place.differences.begin(), place.differences.end(), [](const Difference& d) { return d.read_again; });
     const auto holders = holders_of(records, editions.guide, before.number);
@@ -96,10 +93,15 @@ std::string who_learned(const ReviewPlace& place, const Edition& before, const R
 
 }  // namespace
 
+std::string place_text(const ReviewPlace& place, const Edition& edition) {
+    if (!place.figure.empty()) return figure_text(edition, place.figure);
+    return place.step.empty() ? guide_text(edition) : step_text(edition, place.step);
+}
+
 PlaceSeen place_seen(const ReviewPlace& place, const Edition* before, const Edition& now, const Procedure& guide, const Records& records,
     const GuideEditions& editions) {
     PlaceSeen out;
-    out.text = compare_words(before == nullptr ? "" : text_at(place, *before), text_at(place, now));
+    out.text = compare_words(before == nullptr ? "" : place_text(place, *before), place_text(place, now));
     for (const auto& d : place.differences) out.why.push_back(d.text);
     if (!place.figure.empty()) {
         if (const Figure* was = before == nullptr ? nullptr : before->procedure.find(place.figure)) out.was = *was;

@@ -29,6 +29,9 @@ struct PlaceSeen {
     std::vector<Comment> comments;     // of the step
 };
 
+/// What stands at a place in an edition, as text; empty where the edition has no such place.
+std::string place_text(const ReviewPlace& place, const Edition& edition);
+
 /// `guide`: the guide as it stands, with its comments; `records` and `editions`: of its house.
 PlaceSeen place_seen(const ReviewPlace& place, const Edition* before, const Edition& now, const Procedure& guide, const Records& records,
     const GuideEditions& editions);

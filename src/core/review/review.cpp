@@ -77,8 +77,10 @@ std::vector<ReviewPlace> review_places(const Edition* before, const Edition& now
         const Figure* f = p.find(id);
         if (f == nullptr || !placed.insert(id).second) return;
         const auto index = static_cast<std::size_t>(f - p.figures.data());
-        ReviewPlace place{"figure:" + id.text(), title_of(p, *f), step, id,
-            canonical_text({{"figure", j.at("figures").at(index)}, {"standing", name_of(standing_of(p, *f))}})};
+        json content{{"figure", j.at("figures").at(index)}, {"standing", name_of(standing_of(p, *f))}};
+        for (const auto& w : now.wrenches)
+            if (w.figure == id) content["set"] = fmt::format("{} on the {}", text_of(w), w.wrench);
+        ReviewPlace place{"figure:" + id.text(), title_of(p, *f), step, id, canonical_text(content)};
         fill(place, all, before == nullptr);
         out.push_back(std::move(place));
     };

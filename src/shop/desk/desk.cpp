@@ -2,6 +2,7 @@
 
 #include <fcntl.h>
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 #include <ifaddrs.h>
 #include <net/if.h>
 #include <netinet/in.h>
@@ -17,8 +18,10 @@
 #include <mutex>
 #include <nlohmann/json.hpp>
 #include <set>
+#include <sstream>
 #include <thread>
 
+#include "core/learner/check_answers.h"
 #include "publish/resource.h"
 #include "shop/desk/deadline_stream.h"
 #include "shop/desk/desk_pages.h"
@@ -49,8 +52,7 @@ constexpr int kMostOnOne = 100;             // requests on one connection
 
 constexpr const char* kPolicy =
     "default-src 'none'; img-src 'self' data:; media-src 'self' data:; style-src 'self' 'unsafe-inline'; font-src 'self'; script-src "
-    "'self'; "
-    "base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+    "'self'; connect-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
 /// The plain server with a limit on the time of each request.
 class PlainServer : public httplib::Server {
@@ -109,11 +111,7 @@ std::optional<std::string> wrong_with(const json& run, const DeskShelf& shelf) {
     };
     if (!run.is_object() || run.value("format", json()) != 1) return "This is no run of format 1.";
     const std::string id = text("id");
-    static constexpr std::string_view kHex = "0123456789abcdefABCDEF";
-    bool good = id.size() == 36;
-    for (std::size_t i = 0; good && i < id.size(); ++i)
-        good = i == 8 || i == 13 || i == 18 || i == 23 ? id[i] == '-' : kHex.find(id[i]) != std::string_view::npos;
-    if (!good) return "A run carries an id of its own, a UUID.";
+    if (!core::is_uuid(id)) return "A run carries an id of its own, a UUID.";
     if (!run.contains("edition") || !run.at("edition").is_number_integer()) return "A run says by which edition it was done.";
     const int edition = run.at("edition").get<int>();
     const std::string mark = text("mark").substr(text("mark").rfind(' ') + 1);
@@ -260,32 +258,63 @@ struct Desk::Serving {
         tries = 0;
         const std::string token = random_text(40, "abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789");
         tokens.insert(store::sha256(token));
+        write_tablets();
         answer.set_content(json{{"token", token}}.dump() + "\n", "application/json");
     }
 
-    void take_run(const httplib::Request& request, httplib::Response& answer) {
+    /// Whether a tablet that was paired asks; a stranger is told what to do.
+    bool is_paired(const httplib::Request& request, httplib::Response& answer) {
         const std::string said = request.get_header_value("Authorization");
-        {
-            const std::scoped_lock lock(mutex);
-            if (!said.starts_with("Bearer ") || !tokens.contains(store::sha256(said.substr(7))))
-                return refuse(answer, 401, "Pair the tablet with the desk first.");
-        }
+        const std::scoped_lock lock(mutex);
+        if (said.starts_with("Bearer ") && tokens.contains(store::sha256(said.substr(7)))) return true;
+        refuse(answer, 401, "Pair the tablet with the desk first.");
+        return false;
+    }
+
+    void take_run(const httplib::Request& request, httplib::Response& answer) {
+        if (!is_paired(request, answer)) return;
         const json run = json::parse(request.body, nullptr, false);
         if (const auto wrong = wrong_with(run, *now().first)) return refuse(answer, 422, *wrong);
         const std::string id = run.at("id").get<std::string>();
+        keep(answer, id, id + ".run.json", request.body);
+    }
+
+    void take_check(const httplib::Request& request, httplib::Response& answer) {
+        if (!is_paired(request, answer)) return;
+        const auto answers = core::answers_from_json(request.body);
+        if (!answers) return refuse(answer, 422, answers.error().message);
+        const auto shelf_now = now().first;
+        const auto& all = shelf_now->editions();
+        if (std::none_of(all.begin(), all.end(),
+                [&](const DeskEdition& e) { return fmt::format("{} / {} / {}", e.number, e.edition, e.mark) == answers->mark; }))
+            return refuse(answer, 422, "This library issued no such edition under that mark.");
+        keep(answer, answers->id, answers->id + std::string(core::kAnswersEnding), request.body);
+    }
+
+    /// What came back waits in the inbox until the library takes it in.
+    void keep(httplib::Response& answer, const std::string& id, const std::string& name, const std::string& body) {
         const std::string inbox = options.library + kInbox;
         const std::scoped_lock lock(mutex);
         if (auto made = store::make_folder(inbox); !made) return refuse(answer, 507, made.error().message);
-        const std::string path = inbox + "/" + id + ".run.json";
-        if (store::is_there(path)) {
+        if (store::is_there(inbox + "/" + name)) {
             answer.set_content(json{{"ok", true}, {"kept", id}, {"again", true}}.dump() + "\n", "application/json");
             return;
         }
-        if (store::names_in(inbox).size() >= kMostKept) return refuse(answer, 507, "Too many runs wait to be taken in; open the library.");
-        if (auto written = store::write_file(path, request.body); !written) return refuse(answer, 507, written.error().message);
+        if (store::names_in(inbox).size() >= kMostKept) return refuse(answer, 507, "Too much waits to be taken in; open the library.");
+        if (auto written = store::write_file(inbox + "/" + name, body); !written) return refuse(answer, 507, written.error().message);
         answer.status = 201;
         answer.set_content(json{{"ok", true}, {"kept", id}}.dump() + "\n", "application/json");
     }
+
+    /// Tablets that were paired stay so when the desk is closed and opened again: their keys, hashed, a line each.
+    std::string tablets_file() const { return options.library + "/desk-tablets.txt"; }
+    void read_tablets() {
+        std::istringstream lines(store::read_file(tablets_file(), 1 << 20).value_or(""));
+        for (std::string line; std::getline(lines, line);)
+            if (line.size() == 64) tokens.insert(line);
+    }
+    /// What cannot be written is lost when the desk closes, and the tablet is paired again.
+    void write_tablets() const { (void)store::write_file(tablets_file(), fmt::format("{}\n", fmt::join(tokens, "\n"))); }
 
     void set_up() {
         auto& s = *server;
@@ -328,6 +357,7 @@ struct Desk::Serving {
         s.Get(R"(/pack/([0-9a-f]{64})/(.+))",
             [this](const httplib::Request& request, httplib::Response& answer) { answer_file(request, answer); });
         s.Post("/pair", [this](const httplib::Request& request, httplib::Response& answer) { pair_tablet(request, answer); });
+        s.Post("/checks", [this](const httplib::Request& request, httplib::Response& answer) { take_check(request, answer); });
         s.Post("/runs", [this](const httplib::Request& request, httplib::Response& answer) { take_run(request, answer); });
     }
 };
@@ -354,6 +384,7 @@ Result<std::unique_ptr<Desk>> Desk::open(const DeskOptions& options) {
             fmt::format("The certificate {} and the key {} cannot be used; both must be PEM files that belong together.", options.cert,
                 options.key),
             options.cert);
+    serving->read_tablets();
     serving->set_up();
     const bool any = options.port == 0;
     const bool bound = any ? (serving->port = serving->server->bind_to_any_port(options.host)) > 0

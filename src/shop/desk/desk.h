@@ -1,5 +1,5 @@
 // Desk: a read-only server for the workshop's network. It shows issued editions and answers whether a printed page is current; it takes
-// back runs from tablets that were paired. No path of the library can be named from outside, and a stranger can change nothing.
+// back runs and answers to checks from tablets that were paired. No path of the library can be named from outside, and a stranger can change nothing.
 #pragma once
 
 #include <functional>
@@ -51,7 +51,7 @@ private:
     std::unique_ptr<Serving> serving_;
 };
 
-/// Where runs that came back wait for the library to take them in.
+/// Where runs and answers to checks that came back wait for the library to take them in.
 inline constexpr const char* kInbox = "/inbox";
 
 }  // namespace anagraph::shop

@@ -100,6 +100,7 @@ std::string desk_list(const DeskShelf& shelf) {
         for (; i < all.size() && all[i]->machine == name; ++i) {
             data g;
             g.set("link", link_to(*all[i]));
+            g.set("check", all[i]->manifest.empty() ? std::string() : fmt::format("/pack/{}/check.html", all[i]->manifest));
             g.set("title", all[i]->title);
             g.set("edition", std::to_string(all[i]->edition));
             g.set("issued", all[i]->issued.substr(0, 10));

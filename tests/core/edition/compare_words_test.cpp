@@ -49,3 +49,14 @@ TEST(CompareWords, OnlyTheWordsThatChangedAreMarked) {
     EXPECT_EQ(c.is.back().text, "25 N·m with the torque wrench.");
     EXPECT_TRUE(c.is.back().changed);
 }
+
+TEST(CompareWords, OnlyLinesInWhichSomethingChangedAreKept) {
+    const auto c = changed_lines(
+        compare_words("Close the valve.\nTighten to 24 N·m.\nWipe it dry.", "Close the valve.\nTighten to 25 N·m.\nWipe it dry."));
+    EXPECT_EQ(joined(c.was), "Tighten to 24 N·m.\n");
+    EXPECT_EQ(joined(c.is), "Tighten to 25 N·m.\n");
+    const auto more = changed_lines(compare_words("one\ntwo", "one\ntwo\nthree"));
+    EXPECT_EQ(joined(more.is).find("one"), std::string::npos);
+    EXPECT_NE(joined(more.is).find("three"), std::string::npos);
+    EXPECT_TRUE(changed_lines(compare_words("same\nhere", "same\nhere")).is.empty());
+}

@@ -100,6 +100,29 @@ TEST(LearnerCheck, NothingHangsOnAFigureNobodyProvedAndWrongAnswersAreSurelyWron
         }
 }
 
+TEST(LearnerCheck, ATorqueIsAskedInTheScaleOfTheHousesOwnWrench) {
+    Edition e = full();
+    e.wrenches = {{FigureId("a"), "inch wrench", "18", "lbf.ft", "5"}, {FigureId("b"), "inch wrench", "9", "lbf.ft", "5"}};
+    int asked = 0;
+    std::set<std::string> wrong;
+    for (std::uint64_t seed = 1; seed < 80; ++seed)
+        for (const auto& q : learner_check(e, seed, 40)) {
+            if (q.words != "Drain plug, tightening torque: what do you set on the inch wrench?") continue;
+            ++asked;
+            EXPECT_EQ(q.kind, QuestionKind::Figure);
+            EXPECT_EQ(q.choices[q.right], "18 lbf·ft");
+            for (std::size_t i = 0; i < q.choices.size(); ++i)
+                if (i != q.right) wrong.insert(q.choices[i]);
+        }
+    EXPECT_GT(asked, 20);
+    EXPECT_TRUE(wrong.contains("9 lbf·ft")) << "what the other torque is on that scale";
+    EXPECT_TRUE(wrong.contains("25 lbf·ft")) << "the number in the other unit";
+    EXPECT_TRUE(wrong.contains("23 lbf·ft")) << "a numbered mark beside it";
+    EXPECT_FALSE(wrong.contains("18 lbf·ft"));
+    EXPECT_EQ(own_check("KQ-PT60-100 / 2 / a08904e8"), 0xa08904e8U);
+    EXPECT_EQ(own_check(""), 0U);
+}
+
 TEST(LearnerCheck, AFigureThatAgreesWithTheRightOneIsNoWrongAnswer) {
     Edition e = full();
     e.procedure.figures[1].value = {"18", "", "lbf.ft"};  // the same as 25 N·m, as exactly as it is written

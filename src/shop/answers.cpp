@@ -1,0 +1,128 @@
+#include "shop/answers.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <filesystem>
+#include <map>
+
+#include "publish/pack.h"
+#include "shop/desk/desk.h"
+#include "shop/handout.h"
+#include "store/files.h"
+
+namespace anagraph::shop {
+
+using core::Result;
+
+namespace {
+
+constexpr std::int64_t kMostBytes = 1 << 20;
+constexpr const char* kTaken = "/taken";
+
+/// An issued edition, by the mark that is printed on it.
+struct Issued {
+    std::string guide;
+    core::Edition edition;
+};
+using ByMark = std::map<std::string, Issued>;
+
+Result<ByMark> editions_by_mark(const store::Library& library) {
+    const auto guides = library.guides();
+    if (!guides) return tl::make_unexpected(guides.error());
+    ByMark out;
+    for (const auto& g : *guides) {
+        if (g.editions == 0) continue;
+        auto editions = library.editions(g.id);
+        if (!editions) return tl::make_unexpected(editions.error());
+        for (auto& e : *editions) {
+            std::string mark = publish::edition_mark(e.edition, e.sha256);
+            out.emplace(std::move(mark), Issued{g.id.text(), std::move(e.edition)});
+        }
+    }
+    return out;
+}
+
+/// Whether the records hold these very answers already.
+bool is_kept(const core::Records& records, const core::CheckAnswers& answers) {
+    const auto learned = records.kept<core::Learned>();
+    return std::any_of(learned.begin(), learned.end(), [&](const core::Kept<core::Learned>& l) {
+        const auto had = core::answers_from_json(l.what.answers);
+        return had && had->id == answers.id;
+    });
+}
+
+TakenAnswers taken(
+    store::Library& library, const core::Records& records, const ByMark& editions, const std::string& file, const std::string& post) {
+    TakenAnswers out;
+    out.file = file;
+    const auto text = store::read_file(file, kMostBytes);
+    if (!text) return out.words = text.error().message, out;
+    const auto answers = core::answers_from_json(*text);
+    if (!answers) return out.words = answers.error().message, out;
+    out.learner = answers->learner;
+    const auto issued = editions.find(answers->mark);
+    if (issued == editions.end()) {
+        out.words = fmt::format("{}: this library issued nothing under the mark {}.", out.learner, answers->mark);
+        return out;
+    }
+    const auto& e = issued->second.edition;
+    out.guide = issued->second.guide;
+    out.edition = e.number;
+    out.title = fmt::format("{} {}", e.procedure.header.machine, e.procedure.header.title);
+    const auto result = core::judged(e, *answers);
+    if (!result) return out.words = fmt::format("{}: {}", out.learner, result.error().message), out;
+    out.result = *result;
+    const std::string came_to =
+        fmt::format("{}, {}, edition {}: {} of {} right", out.learner, out.title, e.number, result->right(), result->asked);
+    if (!result->passed()) {
+        out.words = fmt::format("{}; {} are needed, so it is not passed.", came_to, core::needed_to_pass(result->asked));
+        return out;
+    }
+    out.again = is_kept(records, *answers);
+    if (!out.again)
+        if (auto done = confirm(library, store::GuideId(out.guide), e.number, answers->learner, core::to_json(*answers), post); !done)
+            return out.words = fmt::format("{}; it is not kept: {}", came_to, done.error().message), out;
+    out.kept = true;
+    out.words = fmt::format("{}, passed{}.", came_to, out.again ? "; it was in the records already" : "");
+    return out;
+}
+
+}  // namespace
+
+Result<std::vector<TakenAnswers>> take_answers(store::Library& library, const std::vector<std::string>& files, const std::string& post) {
+    const auto editions = editions_by_mark(library);
+    if (!editions) return tl::make_unexpected(editions.error());
+    std::vector<TakenAnswers> out;
+    for (const auto& file : files) {
+        const auto records = library.records();
+        if (!records) return tl::make_unexpected(records.error());
+        out.push_back(taken(library, *records, *editions, file, post));
+    }
+    return out;
+}
+
+std::vector<std::string> waiting_answers(const store::Library& library) {
+    const std::string inbox = library.folder() + kInbox;
+    std::vector<std::string> out;
+    for (const auto& name : store::names_in(inbox))
+        if (name.ends_with(core::kAnswersEnding)) out.push_back(inbox + "/" + name);
+    return out;
+}
+
+Result<std::vector<TakenAnswers>> take_waiting_answers(store::Library& library, const std::string& post) {
+    const auto files = waiting_answers(library);
+    auto out = take_answers(library, files, post);
+    if (!out) return out;
+    const std::string folder = library.folder() + kInbox + kTaken;
+    if (auto made = store::make_folder(folder); !made) return tl::make_unexpected(made.error());
+    for (const auto& t : *out) {
+        if (t.result.asked == 0 || (t.result.passed() && !t.kept)) continue;
+        // the record is written: a file that stays is only taken in again, and then known
+        std::error_code ignored;
+        std::filesystem::rename(t.file, folder + t.file.substr(t.file.rfind('/')), ignored);
+    }
+    return out;
+}
+
+}  // namespace anagraph::shop
