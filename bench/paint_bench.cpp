@@ -1,6 +1,7 @@
 // What needs the window: scrubbing on the small copy, and painting long tapes while scrolling. Prints JSON for `bench`.
 //   paint-bench LIBRARY               a library with one recording
 //   paint-bench --busy FOLDER FILM    how long the window does not answer while the film is brought in
+//   paint-bench --desk FOLDER         how long readers of the desk wait, of a library made in that folder
 //   paint-bench --library FOLDER      a library of a million lines, made in that folder
 
 #include <fmt/format.h>
@@ -18,6 +19,7 @@
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
 #include "bench/bench.h"
+#include "bench/desk_bench.h"
 #include "bench/window_bench.h"
 #include "media/av.h"
 
@@ -201,6 +203,8 @@ int main(int argc, char** argv) {
             fmt::print("{}\n", bench::busy_during_import(argv[2], argv[3]).dump());
         else if (first == "--library" && argc == 3)
             fmt::print("{}\n", bench::large_library(argv[2]).dump());
+        else if (first == "--desk" && argc == 3)
+            fmt::print("{}\n", bench::desk_under_readers(argv[2]).dump());
         else if (first == "--empty")
             bench::open_empty_window();
         else if (first == "--open" && argc == 3)
@@ -208,7 +212,7 @@ int main(int argc, char** argv) {
         else if (argc == 2)
             fmt::print("{}\n", in_the_window(first).dump());
         else
-            throw std::runtime_error("paint-bench LIBRARY | --busy FOLDER FILM | --library FOLDER");
+            throw std::runtime_error("paint-bench LIBRARY | --busy FOLDER FILM | --library FOLDER | --desk FOLDER");
     } catch (const std::runtime_error& e) {
         fmt::print(stderr, "{}\n", e.what());
         return 1;

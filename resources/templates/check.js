@@ -122,7 +122,7 @@
   async function hand() {
     const said = find('.said');
     const post = (where, body, token) => fetch(where, { method: 'POST', body, headers: { 'Content-Type': 'application/json', ...(token ? { Authorization: `Bearer ${token}` } : {}) } });
-    const words = async reply => (await reply.json().catch(() => ({}))).error || `The desk answered ${reply.status}.`;
+    const words = async reply => (await reply.json().catch(() => ({}))).reason || `The desk answered ${reply.status}.`;
     try {
       let token = kept('anagraph desk');
       if (!token) {

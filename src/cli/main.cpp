@@ -24,8 +24,8 @@ int run(int argc, char** argv) {
     qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
         if (type == QtCriticalMsg || type == QtFatalMsg) fmt::print(stderr, "{}\n", message.toStdString());
     });
-    const bool draws =
-        std::any_of(argv + 1, argv + argc, [](const char* a) { return std::string_view(a) == "issue" || std::string_view(a) == "export"; });
+    const bool draws = std::any_of(argv + 1, argv + argc,
+        [](const char* a) { return std::string_view(a) == "issue" || std::string_view(a) == "export" || std::string_view(a) == "label"; });
     const std::unique_ptr<QCoreApplication> application(
         draws ? publish::drawing_application(argc, argv) : std::make_unique<QCoreApplication>(argc, argv));
     CLI::App app{"Turns recorded service jobs into illustrated step-by-step guides.", "anagraph-cli"};
@@ -37,7 +37,7 @@ int run(int argc, char** argv) {
     for (auto* add : {cli::add_read, cli::add_import, cli::add_find, cli::add_cut, cli::add_list, cli::add_check, cli::add_figures,
              cli::add_page, cli::add_issue, cli::add_deliver, cli::add_reshoot, cli::add_bench, cli::add_verify, cli::add_calc,
              cli::add_actions, cli::add_dryrun, cli::add_plan, cli::add_key, cli::add_review, cli::add_learner, cli::add_desk,
-             cli::add_notices, cli::add_export})
+             cli::add_notices, cli::add_export, cli::add_log})
         add(app, answer, code);
 
     try {

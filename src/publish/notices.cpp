@@ -6,6 +6,7 @@
 #include <QString>
 #include <kainjow/mustache.hpp>
 
+#include "core/base/icalendar.h"
 #include "publish/resource.h"
 #include "store/digest.h"
 
@@ -16,30 +17,6 @@ using kainjow::mustache::data;
 namespace {
 
 constexpr int kDaysToRead = 7;
-
-/// A line of iCalendar: its signs escaped, folded at 75 bytes between letters.
-std::string calendar_line(const std::string& name, const std::string& value) {
-    std::string line = name + ":";
-    for (const char c : value) {
-        if (c == '\n') {
-            line += "\\n";
-            continue;
-        }
-        if (c == '\\' || c == ';' || c == ',') line += '\\';
-        if (c != '\r') line += c;
-    }
-    std::string out;
-    std::size_t room = 75;
-    for (std::size_t i = 0; i < line.size();) {
-        std::size_t end = std::min(line.size(), i + room);
-        while (end < line.size() && end > i + 1 && (static_cast<unsigned char>(line[end]) & 0xC0U) == 0x80U) --end;
-        out += line.substr(i, end - i) + "\r\n";
-        if (end < line.size()) out += ' ';
-        room = 74;
-        i = end;
-    }
-    return out;
-}
 
 }  // namespace
 
@@ -90,10 +67,10 @@ std::string notices_calendar(const std::vector<Notice>& notices, const std::stri
         for (const auto& c : n.changed) words += c.sentence + "\n";
         out += "BEGIN:VTODO\r\n";
         // the same notice is the same thing to do
-        out += calendar_line("UID", store::sha256(n.learner + "\n" + n.guide + "\n" + n.headline).substr(0, 32) + "@anagraph");
+        out += core::calendar_line("UID", store::sha256(n.learner + "\n" + n.guide + "\n" + n.headline).substr(0, 32) + "@anagraph");
         out += "DTSTAMP:" + made + "\r\nDUE;VALUE=DATE:" + due + "\r\n";
-        out += calendar_line("SUMMARY", fmt::format("{}: {} ({})", n.learner, n.headline, n.guide));
-        out += calendar_line("DESCRIPTION", words + n.todo);
+        out += core::calendar_line("SUMMARY", fmt::format("{}: {} ({})", n.learner, n.headline, n.guide));
+        out += core::calendar_line("DESCRIPTION", words + n.todo);
         out += "END:VTODO\r\n";
     }
     return out + "END:VCALENDAR\r\n";

@@ -2,10 +2,12 @@
 
 #include <fmt/format.h>
 
+#include <QFile>
 #include <QProcess>
 #include <QStandardPaths>
 #include <QString>
 #include <QTemporaryDir>
+#include <QTemporaryFile>
 #include <cerrno>
 
 #include "core/base/utf8.h"
@@ -31,19 +33,25 @@ std::string reason_in(const std::string& said) {
     return said.substr(line == std::string::npos ? 0 : line + 1, 200);
 }
 
-}  // namespace
+QString maker() { return QStandardPaths::findExecutable(QStringLiteral("weasyprint")); }
 
-Result<std::string> pdf_of(
-    const std::string& folder, const std::string& page, const std::vector<std::string>& options, const std::function<bool()>& go_on) {
-    const QString program = QStandardPaths::findExecutable(QStringLiteral("weasyprint"));
-    if (program.isEmpty())
-        return fail(ErrorCode::Unwritable,
-            "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and try again.");
-    QStringList arguments;
-    for (const auto& o : options) arguments << QString::fromStdString(o);
+tl::unexpected<core::Error> no_maker() {
+    return fail(ErrorCode::Unwritable,
+        "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and try again.");
+}
+
+/// The interpreter that the maker itself is run by: only that one is sure to have its modules.
+QString interpreter_of(const QString& program) {
+    QFile file(program);
+    const QString first = file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readLine(200)).trimmed() : QString();
+    return first.startsWith(QLatin1String("#!/")) ? first.mid(2).section(QLatin1Char(' '), 0, 0) : QStringLiteral("/usr/bin/python3");
+}
+
+Result<std::string> made_by(
+    const QString& program, const QStringList& arguments, const std::string& folder, const std::function<bool()>& go_on) {
     QProcess process;
     process.setWorkingDirectory(QString::fromStdString(folder));
-    process.start(program, arguments << QString::fromStdString(page) << QStringLiteral("-"));
+    process.start(program, arguments);
     for (int waited = 0; !process.waitForFinished(200); waited += 200) {
         if (process.state() == QProcess::NotRunning) break;
         const bool on = !go_on || go_on();
@@ -59,6 +67,33 @@ Result<std::string> pdf_of(
     if (process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0 && pdf.starts_with("%PDF-")) return pdf;
     if (said.find("No space left") != std::string::npos) return tl::make_unexpected(store::file_trouble("the PDF", ENOSPC));
     return fail(ErrorCode::Unwritable, fmt::format("The PDF could not be made ({}); try again.", reason_in(said)));
+}
+
+}  // namespace
+
+Result<std::string> pdf_of(
+    const std::string& folder, const std::string& page, const std::vector<std::string>& options, const std::function<bool()>& go_on) {
+    const QString program = maker();
+    if (program.isEmpty()) return no_maker();
+    QStringList arguments;
+    for (const auto& o : options) arguments << QString::fromStdString(o);
+    return made_by(program, arguments << QString::fromStdString(page) << QStringLiteral("-"), folder, go_on);
+}
+
+Result<std::string> archive_pdf_of(const std::string& folder, const std::string& page, const std::string& identifier,
+    const std::string& issued, const std::function<bool()>& go_on) {
+    const QString program = maker();
+    if (program.isEmpty()) return no_maker();
+    QTemporaryFile script;
+    const std::string text = resource("archive_pdf.py");
+    if (!script.open() || script.write(text.data(), static_cast<qint64>(text.size())) != static_cast<qint64>(text.size()) ||
+        !script.flush())
+        return fail(
+            ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and try again.");
+    QString date = QString::fromStdString(issued);  // "2026-11-30T10:00:00Z" becomes "D:20261130100000Z", as a PDF writes it
+    for (const char sign : {'-', ':', 'T'}) date.remove(QLatin1Char(sign));
+    return made_by(interpreter_of(program),
+        {script.fileName(), QString::fromStdString(page), QString::fromStdString(identifier), QStringLiteral("D:") + date}, folder, go_on);
 }
 
 std::string words_of_page(const std::string& pdf, int page) {

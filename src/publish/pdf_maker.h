@@ -14,6 +14,11 @@ namespace anagraph::publish {
 core::Result<std::string> pdf_of(const std::string& folder, const std::string& page, const std::vector<std::string>& options = {},
     const std::function<bool()>& go_on = {});
 
+/// The same for archives: PDF/A-3b (ISO 19005-3) with edition.json of the folder attached as its source. `identifier` stands in the file;
+/// `issued`: UTC, "2026-11-30T10:00:00Z".
+core::Result<std::string> archive_pdf_of(const std::string& folder, const std::string& page, const std::string& identifier,
+    const std::string& issued, const std::function<bool()>& go_on = {});
+
 /// The same for a page that stands alone, with the program's own fonts.
 core::Result<std::string> pdf_of_text(const std::string& html);
 

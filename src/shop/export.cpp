@@ -35,6 +35,8 @@ struct Kept {
     std::string folder;
 };
 
+std::string sha256_of(const core::Edition& edition) { return store::sha256(core::canonical_text(core::to_json(edition))); }
+
 Result<Kept> kept(const store::Library& library, const store::GuideId& guide, int number) {
     const auto folder = library.pack_folder(guide, number);
     if (!folder) return tl::make_unexpected(folder.error());
@@ -75,7 +77,7 @@ Outcome write_course(const Kept& k, publish::CourseForm form, const std::string&
     auto pack = store::entries_of(k.folder);
     std::vector<std::string> names;
     for (const auto& entry : pack) names.push_back(entry.name);
-    auto entries = publish::course_files(k.edition, store::sha256(core::canonical_text(core::to_json(k.edition))), form, names);
+    auto entries = publish::course_files(k.edition, sha256_of(k.edition), form, names);
     for (auto& entry : pack) {
         entry.name = publish::kCoursePack + entry.name;
         entries.push_back(std::move(entry));
@@ -138,7 +140,7 @@ Outcome export_edition(const store::Library& library, const store::GuideId& guid
         case ExportForm::Html:
             break;
         case ExportForm::Pdf:
-            return pdf_to(publish::pdf_of(k->folder, "guide.html", {"--pdf-variant", "pdf/a-3b", "--attachment", "edition.json"}, go_on));
+            return pdf_to(publish::archive_pdf_of(k->folder, "guide.html", sha256_of(k->edition), k->edition.issued, go_on));
         case ExportForm::Print: {
             const auto files = pictures();
             if (!files) return tl::make_unexpected(files.error());

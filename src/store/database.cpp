@@ -76,7 +76,9 @@ const std::vector<const char*> kMigrations[kSchema] = {
         "('delete', old.id, old.words); END",
     },
     // keys, checks, learners and what was handed out; see core/records
-    {"CREATE TABLE record (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"}};
+    {"CREATE TABLE record (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"},
+    // what a house knows of its machines; see core/logbook
+    {"CREATE TABLE log (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"}};
 
 bool disk_full(const std::string& folder) {
     struct statvfs facts {};

@@ -14,7 +14,7 @@
 
 namespace anagraph::store {
 
-inline constexpr int kSchema = 5;
+inline constexpr int kSchema = 6;
 
 inline QString q(const std::string& s) { return QString::fromStdString(s); }
 inline std::string s(const QVariant& v) { return v.toString().toStdString(); }
@@ -60,7 +60,7 @@ private:
 /// changed, missing or foreign one shows.
 std::string change_seal(
     const std::string& before, std::int64_t sequence, const std::string& at, const std::string& author, const std::string& body);
-/// What seals a record of the house: the same, over the record before it (of the first: the empty text).
+/// What seals a record of the house or an entry of its logbook: the same, over the record before it (of the first: the empty text).
 std::string record_seal(
     const std::string& before, std::int64_t number, const std::string& at, const std::string& by, const std::string& body);
 /// What seals a snapshot: SHA-256 over its sequence and its text.

@@ -16,6 +16,7 @@
 #include "core/edition/edition.h"
 #include "core/edits/edit.h"
 #include "core/house/house.h"
+#include "core/logbook/logbook.h"
 #include "core/narration/timed_text.h"
 #include "core/records/records.h"
 #include "store/destination.h"
@@ -173,6 +174,10 @@ public:
     /// Adds these, all or none, as recorded now by `by`. Durable when it returns without an error; gives back the records with them.
     /// Errors: Refused, with the reason; NoSpace, Unwritable.
     core::Result<core::Records> record(const std::vector<core::Entry>& entries, const std::string& by);
+
+    // -- the logbook of its machines; see core::Logbook. Errors as of the records.
+    core::Result<core::Logbook> logbook() const;
+    core::Result<core::Logbook> log(const std::vector<core::LogBody>& bodies, const std::string& by);
 
 private:
     struct State;

@@ -14,6 +14,7 @@
 #include <future>
 #include <nlohmann/json.hpp>
 
+#include "shop/answers.h"
 #include "shop/handout.h"
 #include "store/digest.h"
 #include "tests/issued_library.h"
@@ -284,6 +285,27 @@ TEST_F(DeskTest, AnswersToACheckComeBackFromAPairedTabletAndItStaysPairedWhenThe
     answers["id"] = "../../library.db";
     EXPECT_EQ(sent(answers), 422);
     EXPECT_EQ(sent(json::array()), 422);
+}
+
+TEST_F(DeskTest, InABrowserItLeadsToGuidesTakesAnswersAndSaysWhatIsCurrent) {
+    const Scratch own;
+    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
+    const auto desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    ASSERT_TRUE(desk);
+    QProcess node;
+    node.start("node",
+        {QString::fromUtf8(ANAGRAPH_SOURCE "/tests/browser/desk_test.mjs"), QString::fromStdString((*desk)->address()),
+            QString::fromStdString((*desk)->pairing_code()), QString::fromStdString("/is/KQ-M4/2/" + mark2_),
+            QString::fromStdString("/is/KQ-M4/1/" + mark1_)});
+    node.waitForFinished(240000);
+    const QString said = QString::fromUtf8(node.readAllStandardOutput() + node.readAllStandardError());
+    EXPECT_TRUE(said.contains("4 passed, 0 failed")) << said.toStdString();
+    const auto library = store::Library::make_or_open(own / "library");
+    ASSERT_TRUE((*library)->record({core::LearnerAdded{"learner 07", ""}}, "instructor"));
+    const auto taken = shop::take_waiting_answers(**library, "instructor");
+    ASSERT_TRUE(taken);
+    ASSERT_EQ(taken->size(), 1U);
+    EXPECT_TRUE(taken->front().kept) << taken->front().words;
 }
 
 TEST_F(DeskTest, IsThereAgainAfterItWasKilledAndTellsATakenPort) {

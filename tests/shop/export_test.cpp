@@ -102,6 +102,10 @@ TEST_F(ExportTest, TheArchivePdfCarriesTheEditionAndSaysWhatItIs) {
     const std::string about = said_by("pdfinfo", {"-meta", QString::fromStdString(file)});
     EXPECT_NE(about.find("pdfaid:part=\"3\""), std::string::npos) << about;
     EXPECT_NE(about.find("pdfaid:conformance=\"B\""), std::string::npos);
+    // what ISO 19005-3 asks of an attachment beyond its bytes
+    const std::string bytes = text_of(file);
+    for (const char* asked : {"/AFRelationship /Source", "/AF [", "/Subtype /application#2Fjson", "/ModDate (D:20", "/ID ["})
+        EXPECT_NE(bytes.find(asked), std::string::npos) << asked;
 }
 
 TEST_F(ExportTest, TheCardIsOnePageWithEveryFigureAndWhatStopsTheJob) {

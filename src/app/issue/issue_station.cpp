@@ -457,21 +457,35 @@ void IssueStation::export_as() {
     if (!form.ask()) return;
     const auto as = core::all_of<shop::ExportForm>()[static_cast<std::size_t>(which->currentIndex())].value;
     if (as == shop::ExportForm::Html) return copy_pack(false);
+    std::uint64_t check = 0;
+    if (as == shop::ExportForm::Check) {
+        Form which_check(tr("Check of the learner"), this, 520);
+        which_check.words(tr("The same number asks the same questions, so that a sheet can be printed again. Empty: the edition's own."));
+        auto* number = which_check.line(tr("&Number"), "", tr("7"));
+        const auto value = [number](bool* good) { return number->text().trimmed().toULongLong(good); };
+        if (!which_check.ask([number, value] {
+                bool good = false;
+                value(&good);
+                return good || number->text().trimmed().isEmpty() ? QString() : tr("A check is named by a whole number.");
+            }))
+            return;
+        check = value(nullptr);
+    }
     const QString name = QStringLiteral("%1-%2%3").arg(text(session_.guide().text())).arg(chosen_edition()).arg(text(shop::ending_of(as)));
     const QString file = QFileDialog::getSaveFileName(this, tr("Export"), name);
-    if (!file.isEmpty()) export_to(as, file);
+    if (!file.isEmpty()) export_to(as, file, check);
 }
 
-void IssueStation::export_to(shop::ExportForm form, const QString& file) {
+void IssueStation::export_to(shop::ExportForm form, const QString& file, std::uint64_t check) {
     const int number = chosen_edition();
     verdict_->hide();
     bar_->set_words(tr("Edition %1 is being written to %2").arg(number).arg(file));
     work_.run(
-        [library = session_.library().folder(), guide = session_.guide(), number, form, to = file.toStdString()](
+        [library = session_.library().folder(), guide = session_.guide(), number, form, check, to = file.toStdString()](
             const GoOn& go_on) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());
-            return shop::export_edition(**opened, guide, number, form, to, go_on);
+            return shop::export_edition(**opened, guide, number, form, to, go_on, check);
         },
         [this, number, file](const core::Outcome& done) {
             if (done)

@@ -40,7 +40,7 @@ public:
     /// Copies the pack of the edition in hand into this folder: as a folder of its own or as one file.
     void copy_pack_into(const QString& folder, bool one_file = false);
     /// Writes the edition in hand in another form.
-    void export_to(shop::ExportForm form, const QString& file);
+    void export_to(shop::ExportForm form, const QString& file, std::uint64_t check = 0);
     /// Says in large words what is true of a pack that was dropped on the window, or chosen.
     void verify_path(const QString& path);
     QString verdict() const { return verdict_->text(); }

@@ -9,7 +9,9 @@ namespace anagraph::core {
 namespace {
 
 bool of_calendar(const Unit& u) { return u.dimension == Dimension::Calendar; }
-bool of_meter(const Unit& u) { return u.dimension == Dimension::Duration || u.dimension == Dimension::Distance; }
+bool of_meter(const Unit& u) {
+    return u.dimension == Dimension::Duration || u.dimension == Dimension::Distance || u.dimension == Dimension::Count;
+}
 
 /// The day a calendar interval after `from` ends. Months and years go by the calendar, weeks and days by counting.
 Day ends(Day from, const Quantity& interval, double share) {
@@ -26,6 +28,8 @@ Outcome checked(const ServicePlan& plan) {
     const auto bad = [](std::string why) { return fail(ErrorCode::BadInput, std::move(why)); };
     if (plan.intervals.empty()) return bad("Say how often: give at least one interval, as in \"100 h\" or \"12 month\".");
     if (plan.today < plan.last_day) return bad("The last service lies after today.");
+    if (plan.read_on && (*plan.read_on < plan.last_day || *plan.read_on > plan.today))
+        return bad("The meter was read before the last service or after today.");
     if (!(plan.hard_use > 0 && plan.hard_use <= 1)) return bad("Hard use shortens an interval: a share between 0 and 1.");
     for (const auto& a : plan.avoid)
         if (a.to < a.from) return bad("The days to avoid end before they begin.");
@@ -70,16 +74,19 @@ Result<NextDue> next_due(const ServicePlan& plan) {
             due.due_reading = due.due_reading ? std::min(*due.due_reading, at) : at;
         }
     }
-    const auto passed = (plan.today - plan.last_day).count();
-    if (passed > 0 && unit != nullptr && now > before) due.per_day = (now - before) / static_cast<double>(passed);
+    const Day read_on = plan.read_on.value_or(plan.today);
+    const Day rated_on = plan.rate_from ? plan.rate_from->on : plan.last_day;
+    const double rated = plan.rate_from && unit != nullptr ? plan.rate_from->reading.in(*unit) : before;
+    const auto passed = (read_on - rated_on).count();
+    if (passed > 0 && unit != nullptr && now > rated) due.per_day = (now - rated) / static_cast<double>(passed);
     if (due.due_reading) {
         const double left = *due.due_reading - now;
         if (left <= 0)
-            by_forecast = plan.today;
+            by_forecast = read_on;
         else if (due.per_day) {
             constexpr double kFarthest = 36500;  // days: a century on is never
             const double days = std::floor(left / *due.per_day + 1e-9);
-            if (days < kFarthest) by_forecast = plan.today + std::chrono::days(static_cast<int>(days));
+            if (days < kFarthest) by_forecast = read_on + std::chrono::days(static_cast<int>(days));
         }
     }
     due.by_reading = by_forecast && (!by_calendar || *by_forecast <= *by_calendar);
@@ -92,10 +99,14 @@ Result<NextDue> next_due(const ServicePlan& plan) {
         due.left = static_cast<double>((*by_calendar - plan.today).count());
         due.left_unit = "day";
     }
-    due.overdue = (due.due_reading && now > *due.due_reading) || (by_calendar && plan.today > *by_calendar);
+    const bool read_over = due.due_reading && now > *due.due_reading;
+    const bool reckoned_over = by_forecast && plan.today > *by_forecast;
+    due.overdue = read_over || reckoned_over || (by_calendar && plan.today > *by_calendar);
     if (due.overdue) {
         due.service_by = plan.today;
-        due.because = "It is overdue.";
+        due.because = reckoned_over && !read_over && due.by_reading && *due.left > 0
+            ? fmt::format("By its use it was due on {}; the meter was last read on {}: read it.", text_of(*due.due_day), text_of(read_on))
+            : std::string("It is overdue.");
         return due;
     }
     if (!due.due_day) {

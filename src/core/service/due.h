@@ -17,12 +17,20 @@ struct Avoided {
     Day to;
 };
 
+/// A reading with its day that the rate of use is counted from.
+struct RateFrom {
+    Quantity reading;
+    Day on;
+};
+
 struct ServicePlan {
     std::vector<Quantity> intervals;       // of running time, distance or calendar; the shortest of each counts
     std::optional<Quantity> last_reading;  // at the last service; in h, km or mi
     Day last_day;
-    std::optional<Quantity> reading;  // today
+    std::optional<Quantity> reading;  // the last that is known
     Day today;
+    std::optional<Day> read_on = {};         // the day of that reading; nothing: today
+    std::optional<RateFrom> rate_from = {};  // nothing: the last service
     std::vector<Avoided> avoid;
     bool first = false;              // the run-in interval below holds instead
     std::optional<Quantity> run_in;  // first interval of a new machine
@@ -47,9 +55,10 @@ struct NextDue {
 
 /// Whichever comes first. The forecast takes the rate of use since the last service; where the machine stood still or no
 /// day has passed there is none, and the calendar alone decides. A day forecast is never later than the reading allows
-/// (whole days, downwards). Service before an avoided stretch where the due day lies in it, but not before today.
-/// Errors: BadInput for no interval, an interval that is not positive, readings in different kinds of unit, a meter or a
-/// calendar that runs backwards, a stretch that ends before it begins, a reading missing for an interval that needs it.
+/// (whole days, downwards). Where the meter was read before today, the forecast goes on from that day, and what it says was reached since
+/// is overdue. Service before an avoided stretch where the due day lies in it, but not before today. Errors: BadInput for no interval, an
+/// interval that is not positive, readings in different kinds of unit, a meter or a calendar that runs backwards, a stretch that ends
+/// before it begins, a reading missing for an interval that needs it.
 Result<NextDue> next_due(const ServicePlan& plan);
 
 }  // namespace anagraph::core
