@@ -120,6 +120,13 @@ QString LearnersDialog::learner() const {
     return list_->currentItem() == nullptr ? QString() : list_->currentItem()->data(0, Qt::UserRole).toString();
 }
 
+qsizetype LearnersDialog::owing() const {
+    QStringList names;
+    for (const auto& o : owed_) names << text(o.learner);
+    names.removeDuplicates();
+    return names.size();
+}
+
 void LearnersDialog::refresh() {
     auto records = session_.library().records();
     auto guides = shop::all_editions(session_.library());
@@ -156,9 +163,9 @@ void LearnersDialog::refresh() {
     told_->setText(waiting > 0 ? theme::counted(waiting, tr("The answers of 1 learner came back over the desk: take them in."),
                                      tr("The answers of %1 learners came back over the desk: take them in."))
             : list_->topLevelItemCount() == 0 ? tr("Nobody is in the register yet. Add learners by post, one by one or from a list.")
-            : owed_.empty()                   ? tr("Nobody learned anything that has changed since.")
-                            : theme::counted(static_cast<qsizetype>(owed_.size()), tr("1 learner has to read something again."),
-                                  tr("%1 times somebody has to read something again.")));
+            : owed_.empty()
+            ? tr("Nobody learned anything that has changed since.")
+            : theme::counted(owing(), tr("1 learner has to read something again."), tr("%1 learners have to read something again.")));
     show_owed();
     commands_->refresh();
 }

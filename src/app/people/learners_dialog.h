@@ -31,6 +31,7 @@ private:
     void refresh();
     void show_owed();
     QString learner() const;
+    qsizetype owing() const;  // learners who have to read something again
     bool record(const std::vector<core::Entry>& entries);
     void add_learner();
     void move_to_group();

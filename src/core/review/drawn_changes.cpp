@@ -100,6 +100,7 @@ std::vector<ChangedPlace> drawn_changes(const Edition& before, const Edition& no
         }
         out.push_back(std::move(c));
     }
+    std::stable_sort(out.begin(), out.end(), [](const ChangedPlace& a, const ChangedPlace& b) { return a.read_again && !b.read_again; });
     return out;
 }
 

@@ -38,7 +38,7 @@ struct ChangedPlace {
     bool read_again = false;
 };
 
-/// Every place that differs, in the order a checker walks them.
+/// Every place that differs: what has to be read again first, each kind in the order a checker walks them.
 std::vector<ChangedPlace> drawn_changes(const Edition& before, const Edition& now);
 
 }  // namespace anagraph::core
