@@ -449,7 +449,7 @@ private:
 
 std::string page_form() {
     std::string all;
-    for (const char* part : {"guide.html", "plate.html", "check.html"}) all += template_text(part);
+    for (const char* part : {"guide.html", "plate.html", "check.html", "card.html"}) all += template_text(part);
     for (const char* part : kPageParts) all += template_text(part);
     return fmt::format("{}-{}", kPageWriter, store::sha256(all).substr(0, 8));
 }

@@ -22,6 +22,7 @@
 #include "publish/clip_paint.h"
 #include "publish/guide_page.h"
 #include "publish/marks_svg.h"
+#include "publish/other_forms.h"
 #include "publish/pack_files.h"
 #include "publish/pack_manifest.h"
 #include "publish/pdf_maker.h"
@@ -229,6 +230,7 @@ private:
                 !done)
                 return done;
         if (auto done = store::write_file(work_ + "/check.html", check_page(r_.edition, mark, files_)); !done) return done;
+        if (auto done = store::write_file(work_ + "/card.html", bench_card(r_.edition, mark)); !done) return done;
         std::vector<const char*> parts(std::begin(kPageParts), std::end(kPageParts));
         parts.insert(parts.end(), {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"});
         for (const char* file : parts)

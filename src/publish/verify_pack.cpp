@@ -13,6 +13,7 @@
 #include "core/base/caught.h"
 #include "publish/check_page.h"
 #include "publish/guide_page.h"
+#include "publish/other_forms.h"
 #include "publish/pack.h"
 #include "publish/pack_files.h"
 #include "publish/pack_manifest.h"
@@ -67,6 +68,8 @@ void check_page(const PackSource& pack, const core::Edition& edition, Verificati
             v.troubles.push_back(fmt::format("{} does not say what edition.json says: one of them was altered.", file));
     if (pack.text("check.html", kMostText) != check_page(edition, v.mark, files))
         v.troubles.emplace_back("check.html does not ask what edition.json says: one of them was altered.");
+    if (pack.text("card.html", kMostText) != bench_card(edition, v.mark))
+        v.troubles.emplace_back("card.html does not say what edition.json says: one of them was altered.");
     for (const char* part : kPageParts)
         if (pack.text(part, kMostText) != template_text(part))
             v.troubles.push_back(fmt::format("{} is not what was written with this page: it was altered.", part));

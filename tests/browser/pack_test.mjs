@@ -110,6 +110,7 @@ const tests = {
   },
 };
 
+const axe = readFileSync(new URL('node_modules/axe-core/axe.min.js', import.meta.url), 'utf8');
 let failed = 0;
 let passed = 0;
 const run = async (name, body) => { try { await body(); passed += 1; console.log(`ok  ${name}`); } catch (e) { failed += 1; console.log(`not ok  ${name}\n${e.stack}`); } };
@@ -241,6 +242,20 @@ await run('the check asks, tells what to read again, and saves what was answered
   assert.deepEqual(quiet.outside.filter(url => !url.startsWith('blob:')), []);
   await context.close();
 });
+await run('the card is one page in print and keeps nobody out on a phone', async () => {
+  const { page: p, context, seen: quiet } = await open({ viewport: { width: 390, height: 800 } });
+  await p.goto(pathToFileURL(join(pack, 'card.html')).href);
+  const text = await p.locator('body').innerText();
+  for (const step of guide.steps) assert.ok(text.includes(step.heading), step.heading);
+  assert.ok(await p.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth + 1));
+  await p.evaluate(axe);
+  const found = await p.evaluate(() => window.axe.run(document, { preload: false }));
+  assert.deepEqual(found.violations.map(v => `${v.id}: ${v.nodes[0].html}`), []);
+  const pdf = (await p.pdf({ preferCSSPageSize: true })).toString('latin1');
+  assert.equal((pdf.match(/\/Type ?\/Page\b(?!s)/g) ?? []).length, 1);
+  assert.deepEqual(quiet.errors, []);
+  await context.close();
+});
 await run('captions go off for all clips with the first, and stay off', async () => {
   const { page: p, context } = await open({});
   const modes = () => p.locator('video').evaluateAll(all => all.map(video => video.textTracks[0].mode));
@@ -251,7 +266,6 @@ await run('captions go off for all clips with the first, and stay off', async ()
   assert.ok((await modes()).every(mode => mode === 'disabled'));
   await context.close();
 });
-const axe = readFileSync(new URL('node_modules/axe-core/axe.min.js', import.meta.url), 'utf8');
 for (const width of [1280, 820, 390]) {
   for (const bench of [false, true])
     await run(`nothing keeps anybody out at ${width} pixels${bench ? ', one step at a time' : ''}`, async () => {

@@ -92,6 +92,7 @@ TEST(Languages, AnAlteredPageOfAnotherLanguageIsFound) {
         return v->undamaged ? std::string("undamaged") : v->troubles.front();
     };
     EXPECT_TRUE(altered("guide-de.html", "35 N", "53 N").starts_with("guide-de.html")) << altered("guide-de.html", "35 N", "53 N");
+    EXPECT_TRUE(altered("card.html", "35 N", "53 N").starts_with("card.html"));
     EXPECT_TRUE(altered("check.html", "data-right=\"", "data-right=\"0").starts_with("check.html"));
     EXPECT_EQ(altered("guide-de.html", "35 N", "35 N"), "undamaged") << "written again as it was";
 }

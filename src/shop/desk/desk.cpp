@@ -321,6 +321,7 @@ struct Desk::Serving {
         s.new_task_queue = [] { return new httplib::ThreadPool(kThreads); };
         s.set_payload_max_length(kMostBody);
         s.set_keep_alive_max_count(kMostOnOne);
+        s.set_tcp_nodelay(true);  // an answer is written in pieces, and none of them waits for the other side
         s.set_keep_alive_timeout(5);
         s.set_read_timeout(10);
         s.set_write_timeout(15);
