@@ -161,13 +161,18 @@ std::string bench_card(const Edition& edition, const std::string& mark) {
             if (const auto* f = p.find(id))
                 for (const auto& part : core::sentence(p, {}, "{figure:" + id.text() + "}"))
                     for (const auto& read : part.figures) {
+                        // a figure stands for all variants it differs by: each under its own name
+                        core::Figure named = *f;
+                        if (!read.variant.empty()) named.variants = {read.variant};
+                        const bool own =
+                            read.variant.empty() || std::find(f->variants.begin(), f->variants.end(), read.variant) != f->variants.end();
+                        const auto w = std::find_if(edition.wrenches.begin(), edition.wrenches.end(),
+                            [&](const core::WrenchSetting& x) { return own && x.figure == id; });
                         data one;
-                        one.set("title", core::title_of(p, *f));
+                        one.set("title", core::title_of(p, named));
                         one.set("value", read.value);
                         one.set("other", read.other.empty() ? data{data::type::bool_false} : data{"(" + read.other + ")"});
                         one.set("standing", std::string(core::name_of(read.standing)));
-                        const auto w = std::find_if(
-                            edition.wrenches.begin(), edition.wrenches.end(), [&](const core::WrenchSetting& x) { return x.figure == id; });
                         one.set("set",
                             w == edition.wrenches.end() ? data{data::type::bool_false}
                                                         : data{fmt::format("{}: {}", w->wrench, core::text_of(*w))});

@@ -1,5 +1,6 @@
 // The learner's page from a small edition: what stands where, what is escaped, what is shown as unknown.
 #include "publish/guide_page.h"
+#include "publish/other_forms.h"
 
 #include <gtest/gtest.h>
 
@@ -107,6 +108,12 @@ TEST(GuidePage, AFigureThatDiffersByVariantSaysEachAndNeverTheOthers) {
     const auto html = page(e);
     EXPECT_EQ(html.find(">not known</a> for"), std::string::npos);
     EXPECT_LT(html.find("1.7 L"), html.find("2.2 L"));
+    // on the card too each has its own name
+    const auto card = publish::bench_card(e, "KQ-PT60-100 / 3 / abcd");
+    const auto first = card.find("refill (PT60) <span class=\"f open\">1.7 L");
+    const auto second = card.find("refill (PT60-T) <span class=\"f open\">2.2 L");
+    EXPECT_NE(first, std::string::npos) << card;
+    EXPECT_NE(second, std::string::npos) << card;
 }
 
 TEST(GuidePage, TheEvidenceSaysHowALevelIsReadWhatIsReplacedAndWhichSourceOutranks) {
