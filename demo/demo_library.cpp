@@ -14,6 +14,7 @@
 #include "core/plate/layout.h"
 #include "core/plate/still_frame.h"
 #include "core/procedure/text.h"
+#include "demo/demo_logbook.h"
 #include "demo/forklift_guide.h"
 #include "shop/intake.h"
 #include "store/library.h"
@@ -524,7 +525,8 @@ Outcome make_demo_library(const std::string& films, const std::string& folder) {
     if (!book) return tl::make_unexpected(book.error());
     if (auto written = GuideWriter(**library, std::move(loaded), *book).write(); !written) return written;
     const auto second = (*library)->create_guide(forklift_guide(), "author");
-    return second ? Outcome() : tl::make_unexpected(second.error());
+    if (!second) return tl::make_unexpected(second.error());
+    return fill_logbook(**library, std::chrono::floor<std::chrono::days>(std::chrono::system_clock::now()));
 }
 
 }  // namespace anagraph::demo

@@ -23,6 +23,7 @@
 #include "app/figures/work_out.h"
 #include "app/house/house_dialog.h"
 #include "app/issue/issue_station.h"
+#include "app/logbook/logbook_station.h"
 #include "app/plates/clip_dialog.h"
 #include "app/plates/plates_station.h"
 #include "app/plates/still_dialog.h"
@@ -93,7 +94,7 @@ public:
         wait_until([&] { return !w_.issue().busy(); }, 300000);
         if (w_.issue().chosen_pack().isEmpty()) return fail("the edition was not issued: " + w_.notice().toStdString());
         fmt::print("pack: {}\n", w_.issue().chosen_pack().toStdString());
-        return in_review() && draft_a_second_guide() && faults();
+        return in_review() && draft_a_second_guide() && faults() && logbook();
     }
 
 private:
@@ -170,9 +171,16 @@ private:
         QTest::keyClick(&dry_run, Qt::Key_P);
         QTest::keyClick(&dry_run, Qt::Key_W);
         if (!wait_until([&] { return dry_run.planned(); }, 30000)) return fail("no plan for two was made");
-        QTest::qWait(300);
-        picture("dryrun-two");
         return asked(dry_run, Qt::Key_K, Qt::NoModifier, "kit");
+    }
+
+    /// What the machines remember.
+    bool logbook() {
+        w_.go(MainWindow::Logbook);
+        for (int i = 0; i < 3; ++i) QTest::keyClick(&w_.logbook().fleet(), Qt::Key_Right);
+        QTest::qWait(300);
+        picture("logbook");
+        return !w_.logbook().fleet().machine().isEmpty() || fail("the logbook is empty");
     }
 
     /// The guide that was drafted in a hurry.

@@ -166,16 +166,16 @@ std::string bench_card(const Edition& edition, const std::string& mark) {
                         if (!read.variant.empty()) named.variants = {read.variant};
                         const bool own =
                             read.variant.empty() || std::find(f->variants.begin(), f->variants.end(), read.variant) != f->variants.end();
-                        const auto w = std::find_if(edition.wrenches.begin(), edition.wrenches.end(),
-                            [&](const core::WrenchSetting& x) { return own && x.figure == id; });
+                        std::vector<std::string> set;  // the scales of the house, whichever the learner has in hand
+                        for (const auto& w : edition.wrenches)
+                            if (own && w.figure == id) set.push_back(fmt::format("{}: {}", w.wrench, core::text_of(w)));
                         data one;
                         one.set("title", core::title_of(p, named));
                         one.set("value", read.value);
                         one.set("other", read.other.empty() ? data{data::type::bool_false} : data{"(" + read.other + ")"});
                         one.set("standing", std::string(core::name_of(read.standing)));
-                        one.set("set",
-                            w == edition.wrenches.end() ? data{data::type::bool_false}
-                                                        : data{fmt::format("{}: {}", w->wrench, core::text_of(*w))});
+                        one.set("set", set.empty() ? data{data::type::bool_false} : data{fmt::format("{}", fmt::join(set, " · "))});
+                        rows += (set.size() + 1) / 2;
                         figures << one;
                         rows += 1 + core::title_of(p, *f).size() / 40;
                     }

@@ -32,7 +32,9 @@ enum class Hand {
     Suggestion,
     Place,    // of a guide in review
     Edition,  // that was issued
-    Learner
+    Learner,
+    Machine,
+    Entry  // of the logbook
 };
 
 struct Command {

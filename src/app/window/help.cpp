@@ -92,7 +92,11 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
                "asked for once and not kept. Hand an edition out to learners, and the register says who has to read again what has "
                "changed since. Drop a pack on the window to verify it.</p>")},
         {tr("Shelf"), "shelf",
-            tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")}};
+            tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")},
+        {tr("Logbook"), "logbook",
+            tr("<p>The machines stand across, the weeks run down: a round is a service that was done, a diamond what is due, full and with its word "
+               "once it is overdue; what is hatched is kept free. Enter readings, services and findings, say what is due and how often, and take in the "
+               "runs of the bench. Nothing is written over: a mistake is struck, and stays to be seen.</p>")}};
     std::vector<HelpPage> out;
     out.push_back({tr("From a recording to a guide"),
         tr("<h2>From a recording to a guide</h2>"

@@ -18,6 +18,7 @@
 #include "app/guide/settings_dialog.h"
 #include "app/issue/issue_station.h"
 #include "app/people/key_forms.h"
+#include "app/logbook/logbook_station.h"
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
@@ -57,6 +58,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     stations_->addWidget(dry_run_ = new DryRunStation(session_, stations_));
     stations_->addWidget(issue_ = new IssueStation(session_, stations_));
     stations_->addWidget(shelf_ = new ShelfStation(session_, stations_));
+    stations_->addWidget(logbook_ = new LogbookStation(session_, stations_));
     right->addWidget(stations_, 1);
     notice_ = new QLabel(whole);
     notice_->setWordWrap(true);
@@ -68,7 +70,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     across->addLayout(right, 1);
     setCentralWidget(whole);
     commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &dry_run_->commands(),
-        &issue_->commands(), &shelf_->commands(), own_};
+        &issue_->commands(), &shelf_->commands(), &logbook_->commands(), own_};
     for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) { uses_.count(command.id); });
     connect(rail_, &RouteRail::chosen, this, &MainWindow::go);
     connect(dry_run_, &DryRunStation::line_asked, this, [this](const core::StepId& step, int line) {
@@ -184,7 +186,8 @@ void MainWindow::build_commands() {
         {"plates", tr("Plates"), tr("The pictures, and what is called out on them."), false},
         {"dryrun", tr("Dry run"), tr("Whether the order of the steps works; the time it takes; the kit."), false},
         {"issue", tr("Issue"), tr("What changed; freezing the next edition."), false},
-        {"shelf", tr("Shelf"), tr("The guides and recordings of the library."), true}};
+        {"shelf", tr("Shelf"), tr("The guides and recordings of the library."), true},
+        {"logbook", tr("Logbook"), tr("The machines: what was done, what is open, what is due."), true}};
     std::vector<RouteRail::Stop> on_rail;
     int number = 0;
     for (const auto& s : stops) {
@@ -210,7 +213,7 @@ void MainWindow::build_commands() {
 void MainWindow::perform(Commands& where, const Command& command) {
     for (int stop = 0; stop < static_cast<int>(commands_.size()) - 1; ++stop)
         if (commands_[static_cast<std::size_t>(stop)] == &where && rail_->current() != stop) {
-            if (stop != Shelf && !session_.has_guide()) return show_notice(no_guide(session_));
+            if (stop < Shelf && !session_.has_guide()) return show_notice(no_guide(session_));
             go(stop);
         }
     where.perform(command);

@@ -22,11 +22,12 @@ class SheetStation;
 class PlatesStation;
 class DryRunStation;
 class IssueStation;
+class LogbookStation;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Stop { Tape, Figures, Sheet, Plates, DryRun, Issue, Shelf };
+    enum Stop { Tape, Figures, Sheet, Plates, DryRun, Issue, Shelf, Logbook };
 
     explicit MainWindow(std::unique_ptr<store::Library> library);
     /// What is being typed is kept; the stations go before the session they work on.
@@ -40,6 +41,7 @@ public:
     PlatesStation& plates() { return *plates_; }
     DryRunStation& dry_run() { return *dry_run_; }
     IssueStation& issue() { return *issue_; }
+    LogbookStation& logbook() { return *logbook_; }
     RouteRail& rail() { return *rail_; }
     void go(int stop);
     /// The commands of every station, and last those of the window itself.
@@ -81,7 +83,7 @@ private:
     Commands* own_ = nullptr;
     std::vector<Commands*> commands_;
     Uses uses_;
-    std::vector<int> open_ = std::vector<int>(7, 0);  // points open, by station
+    std::vector<int> open_ = std::vector<int>(8, 0);  // points open, by station
     QStackedWidget* stations_ = nullptr;
     QLabel* notice_ = nullptr;
     ShelfStation* shelf_ = nullptr;
@@ -91,6 +93,7 @@ private:
     PlatesStation* plates_ = nullptr;
     DryRunStation* dry_run_ = nullptr;
     IssueStation* issue_ = nullptr;
+    LogbookStation* logbook_ = nullptr;
 };
 
 }  // namespace anagraph::app

@@ -301,13 +301,13 @@ std::vector<Difference> differences(const Edition& before, const Edition& after)
         const Figure* f = after.procedure.find(now.figure);
         const Figure* old = before.procedure.find(now.figure);
         if (f == nullptr || old == nullptr || old->value != f->value) continue;  // told as a figure
-        const auto then =
-            std::find_if(before.wrenches.begin(), before.wrenches.end(), [&](const WrenchSetting& w) { return w.figure == now.figure; });
-        if (then != before.wrenches.end() && then->wrench == now.wrench && text_of(*then) == text_of(now)) continue;
-        const std::string was = then == before.wrenches.end() ? "" : fmt::format("{} on the {}", text_of(*then), then->wrench);
-        const std::string is = fmt::format("{} on the {}", text_of(now), now.wrench);
-        out.push_back({fmt::format("{}: now set to {}{}.{}", title_of(after.procedure, *f), is, was.empty() ? "" : "; it was " + was,
-                           in_steps(after.procedure, f->id)),
+        const auto then = std::find_if(before.wrenches.begin(), before.wrenches.end(),
+            [&](const WrenchSetting& w) { return w.figure == now.figure && w.wrench == now.wrench; });
+        const std::string was = then == before.wrenches.end() ? "" : text_of(*then);
+        const std::string is = text_of(now);
+        if (was == is) continue;
+        out.push_back({fmt::format("{}: on the {} it is {}set to {}{}.{}", title_of(after.procedure, *f), now.wrench,
+                           was.empty() ? "" : "now ", is, was.empty() ? "" : "; it was " + was, in_steps(after.procedure, f->id)),
             !was.empty(), first_step(after.procedure, f->id), f->id, was, is});
     }
     if (before.desk != after.desk)

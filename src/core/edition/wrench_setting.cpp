@@ -35,11 +35,10 @@ std::vector<WrenchSetting> wrench_settings(const Procedure& p, const std::vector
         const auto value = Number::kept(f.value.low);
         if (!value) continue;
         const double torque = convert(value->value(), *find_unit(f.value.unit), *find_unit("Nm"));
-        const auto offers = wrenches_for(torque, tolerance_percent(f), scales, Day{});
-        if (offers.empty() || !offers.front().usable) continue;
-        const auto& best = offers.front();
-        out.push_back({f.id, best.wrench->name, fmt::format("{:.6g}", best.scale.setting), best.wrench->unit,
-            fmt::format("{:.6g}", best.wrench->main_step)});
+        for (const auto& offer : wrenches_for(torque, tolerance_percent(f), scales, Day{}))
+            if (offer.usable)
+                out.push_back({f.id, offer.wrench->name, fmt::format("{:.6g}", offer.scale.setting), offer.wrench->unit,
+                    fmt::format("{:.6g}", offer.wrench->main_step)});
     }
     return out;
 }

@@ -18,8 +18,8 @@ struct WrenchSetting {
     friend bool operator==(const WrenchSetting&, const WrenchSetting&) = default;
 };
 
-/// For each proved torque of one value, on the wrench of the house that does it best. Whether its calibration has run out is a matter of
-/// the day it is used, not of the day an edition is issued, so it is not asked here.
+/// For each proved torque of one value, on every wrench of the house that can do it, the best first. Whether a calibration has run out is a
+/// matter of the day a wrench is used, not of the day an edition is issued, so it is not asked here, and all of them stand there.
 std::vector<WrenchSetting> wrench_settings(const Procedure& p, const std::vector<Wrench>& wrenches);
 
 /// "18 lbf·ft"

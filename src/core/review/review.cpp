@@ -79,7 +79,7 @@ std::vector<ReviewPlace> review_places(const Edition* before, const Edition& now
         const auto index = static_cast<std::size_t>(f - p.figures.data());
         json content{{"figure", j.at("figures").at(index)}, {"standing", name_of(standing_of(p, *f))}};
         for (const auto& w : now.wrenches)
-            if (w.figure == id) content["set"] = fmt::format("{} on the {}", text_of(w), w.wrench);
+            if (w.figure == id) content["set"].push_back(fmt::format("{} on the {}", text_of(w), w.wrench));
         ReviewPlace place{"figure:" + id.text(), title_of(p, *f), step, id, canonical_text(content)};
         fill(place, all, before == nullptr);
         out.push_back(std::move(place));

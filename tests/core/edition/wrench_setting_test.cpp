@@ -48,7 +48,7 @@ TEST(WrenchSetting, IsTheMarkOnTheScaleOfTheWrenchThatDoesItWhateverTheDay) {
     EXPECT_EQ(set[0].figure, FigureId("t"));
     EXPECT_EQ(text_of(set[0]), "18 lbf·ft");
     EXPECT_EQ(set[0].step, "5");
-    // the better one of two
+    // of two the better one first
     EXPECT_EQ(wrench_settings(p, {wrench("inch wrench", "lbf.ft", 10, 80, 5, 1), wrench("small wrench", "Nm", 5, 50, 5, 0.5)})[0].wrench,
         "small wrench");
 }
@@ -77,8 +77,13 @@ TEST(WrenchSetting, StandsInTheEditionAndAnotherSettingIsToldToWhoLearnedTheFirs
     ASSERT_EQ(told.size(), 1U);
     EXPECT_TRUE(told[0].read_again);
     EXPECT_EQ(told[0].figure, FigureId("t"));
-    EXPECT_NE(told[0].text.find("now set to 19 lbf·ft on the inch wrench; it was 18 lbf·ft on the inch wrench"), std::string::npos)
-        << told[0].text;
+    EXPECT_NE(told[0].text.find("on the inch wrench it is now set to 19 lbf·ft; it was 18 lbf·ft"), std::string::npos) << told[0].text;
+    // another wrench in the house is nothing that anybody learned
+    after = before;
+    after.wrenches.push_back({FigureId("t"), "small wrench", "25", "Nm", "5"});
+    told = differences(before, after);
+    ASSERT_EQ(told.size(), 1U);
+    EXPECT_FALSE(told[0].read_again);
     // an edition of before knew of no wrench: nothing has changed for its readers
     before.wrenches.clear();
     EXPECT_TRUE(differences(before, after).empty());

@@ -1,0 +1,362 @@
+#include "app/logbook/logbook_station.h"
+
+#include <QDate>
+#include <QEvent>
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+#include "app/theme/controls.h"
+#include "app/theme/form.h"
+#include "app/theme/theme.h"
+#include "core/base/letters.h"
+#include "store/files.h"
+
+namespace anagraph::app {
+
+using theme::text;
+
+namespace {
+
+constexpr int kRight = 400;
+constexpr std::int64_t kMostRun = 64 << 20;  // bytes
+
+core::Day today() { return *core::parse_day(QDate::currentDate().toString(Qt::ISODate).toStdString()); }
+
+QString on_hint() { return QObject::tr("today; or as in %1").arg(QDate::currentDate().addDays(-2).toString(Qt::ISODate)); }
+
+/// A quantity as it was typed into a field; the sentence where it is none.
+core::Result<core::Quantity> quantity_in(const QLineEdit* field) { return core::Quantity::parse(words_of(field)); }
+
+}  // namespace
+
+LogbookStation::LogbookStation(Session& session, QWidget* parent) : QWidget(parent), session_(session), work_(this) {
+    setObjectName(QStringLiteral("station"));
+    fleet_ = new FleetView(this);
+    entries_ = new QListWidget(this);
+    build_commands();
+    auto* across = new QHBoxLayout(this);
+    across->setContentsMargins(20, 16, 20, 14);
+    across->setSpacing(20);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(8);
+    left->addWidget(title_label(tr("Machines"), this));
+    left->addWidget(fleet_, 1);
+    said_ = quiet_label(QString(), this);
+    said_->setAccessibleName(tr("What was done"));
+    left->addWidget(said_);
+    bar_ =
+        new WorkBar(work_, tr("Progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("logbook.cancel")), this), this);
+    connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
+    left->addWidget(bar_);
+    left->addWidget(new CommandRow(*commands_, this));
+    across->addLayout(left, 1);
+
+    auto* side = new QWidget(this);
+    side->setFixedWidth(kRight);
+    auto* right = new QVBoxLayout(side);
+    right->setContentsMargins(0, 0, 0, 0);
+    right->setSpacing(8);
+    title_ = title_label(QString(), side);
+    title_->setWordWrap(true);
+    right->addWidget(title_);
+    auto* scroll = new QScrollArea(side);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    about_ = new QLabel(scroll);
+    about_->setWordWrap(true);
+    about_->setTextFormat(Qt::RichText);
+    about_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    about_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    about_->setAccessibleName(tr("The machine in hand"));
+    scroll->setWidget(about_);
+    right->addWidget(scroll, 3);
+    right->addWidget(title_label(tr("Entries"), side));
+    entries_->setAccessibleName(tr("Entries of the machine, newest first"));
+    entries_->setWordWrap(true);
+    entries_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    right->addWidget(entries_, 4);
+    across->addWidget(side);
+
+    connect(fleet_, &FleetView::chosen, this, [this] {
+        entry_in_hand_ = false;
+        show_machine();
+    });
+    connect(entries_, &QListWidget::currentRowChanged, commands_, &Commands::refresh);
+    fleet_->installEventFilter(this);
+    entries_->installEventFilter(this);
+    connect(&session_, &Session::author_changed, commands_, &Commands::refresh);
+    setFocusProxy(fleet_);
+}
+
+void LogbookStation::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
+/// What has the keys is in hand: the machine, or one of its entries.
+bool LogbookStation::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::FocusIn) {
+        entry_in_hand_ = watched == entries_;
+        commands_->refresh();
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+Hand LogbookStation::in_hand() const {
+    if (entry_in_hand_ && entry() != nullptr) return Hand::Entry;
+    return fleet_->machine().isEmpty() ? Hand::Nothing : Hand::Machine;
+}
+
+const core::Machine* LogbookStation::machine() const { return log_.machine(fleet_->machine().toStdString()); }
+
+const core::EntryRead* LogbookStation::entry() const {
+    const int row = entries_->currentRow();
+    return row < 0 || row >= static_cast<int>(shown_.size()) ? nullptr : &shown_[static_cast<std::size_t>(row)];
+}
+
+QString LogbookStation::told() const { return title_->text() + QLatin1Char('\n') + without_markup(about_->text()); }
+
+void LogbookStation::refresh() {
+    auto log = session_.library().logbook();
+    if (!log) return say(text(log.error().message));
+    log_ = std::move(*log);
+    fleet_->show_fleet(core::fleet(log_, today()), today());
+}
+
+void LogbookStation::show_machine() {
+    const QSignalBlocker quiet(entries_);
+    entries_->clear();
+    shown_.clear();
+    const auto* m = machine();
+    if (m == nullptr) {
+        title_->setText(tr("The logbook"));
+        about_->setText(
+            tr("Every machine with its readings, services, findings and what is due. Entries are only added; a mistake is struck, and "
+               "stays to be seen."));
+        return commands_->refresh();
+    }
+    title_->setText(text(m->about.name));
+    const auto block = [](const QString& head, const QStringList& sentences) {
+        if (sentences.isEmpty()) return QString();
+        QString out = QStringLiteral("<p style='margin: 0 0 9px 0'><b>%1</b>").arg(head.toHtmlEscaped());
+        for (const auto& s : sentences) out += QStringLiteral("<br>") + s.toHtmlEscaped();
+        return out + QStringLiteral("</p>");
+    };
+    QStringList about, due, findings, units;
+    for (const auto& part : {m->about.type, m->about.variant,
+             m->about.serial.empty() ? "" : tr("serial %1").arg(text(m->about.serial)).toStdString(), m->place})
+        if (!part.empty()) about << text(part);
+    if (m->out) about << tr("out of service: %1").arg(text(m->because));
+    for (const auto& s : core::due_sentences(log_, m->about.name, today())) due << text(core::capitalised(s));
+    for (const auto& f : log_.findings())
+        if (!f.closed && f.what.machine == m->about.name)
+            findings << tr("%1: %2 (%3)")
+                            .arg(text(core::text_of(f.on)), text(f.what.words), text(std::string(core::spoken_name_of(f.what.urgency))));
+    for (const auto& u : log_.units())
+        if (u.fitted() && u.stretches.back().machine == m->about.name)
+            units << tr("%1, serial %2, since %3")
+                         .arg(text(u.about.name), text(u.about.serial), text(core::text_of(u.stretches.back().from)));
+    QStringList meters;
+    for (const auto& meter : m->meters)
+        if (!meter.points.empty())
+            meters << tr("%1 %2, read on %3")
+                          .arg(meter.points.back().shown, 0, 'g', 8)
+                          .arg(text(std::string(meter.unit->symbol)), text(core::text_of(meter.points.back().on)));
+    about_->setText(block(tr("Machine"), {about.join(QStringLiteral(", "))}) + block(tr("Meter"), meters) + block(tr("Due"), due) +
+        block(tr("Not put right yet"), findings) + block(tr("Fitted"), units));
+    for (auto& e : core::entries_read(log_))
+        if (e.machine == m->about.name) shown_.insert(shown_.begin(), std::move(e));
+    for (const auto& e : shown_) {
+        QString words = QStringLiteral("%1  %2").arg(text(e.on), text(core::capitalised(e.kind)));
+        if (!e.what.empty()) words += QStringLiteral(": ") + text(e.what);
+        if (!e.reading.empty()) words += QStringLiteral(", ") + text(e.reading);
+        if (e.struck) words += tr(" (struck)");
+        auto* item = new QListWidgetItem(words, entries_);
+        if (e.struck) {
+            QFont font = item->font();
+            font.setStrikeOut(true);
+            item->setFont(font);
+        }
+    }
+    commands_->refresh();
+}
+
+QString LogbookStation::enter(core::LogBody body) {
+    const auto log = session_.library().log({std::move(body)}, session_.author().toStdString());
+    if (!log) return text(log.error().message);
+    say(tr("Entry %1 is written.").arg(log->all().back().number));
+    return {};
+}
+
+void LogbookStation::add_machine() {
+    Form form(tr("Add machine"), this);
+    auto* name = form.line(tr("&Name"), "", tr("as it is called: PT60 no. 3"));
+    auto* type = form.line(tr("&Type"), "", tr("PT60"));
+    auto* variant = form.line(tr("&Variant"), "", tr("may stay empty"));
+    auto* serial = form.line(tr("&Serial"), "", tr("from its plate"));
+    auto* place = form.line(tr("&Place"), machine() == nullptr ? "" : machine()->place, tr("pump bay"));
+    auto* on = form.line(tr("S&ince"), "", on_hint());
+    if (!form.ask([&] {
+            return enter(
+                core::MachineAdded{words_of(name), words_of(type), words_of(variant), words_of(serial), words_of(place), words_of(on)});
+        }))
+        return;
+    const QString added = name->text().trimmed();
+    refresh();
+    fleet_->choose(added);
+}
+
+void LogbookStation::read_meter() {
+    Form form(tr("Read the meter of %1").arg(fleet_->machine()), this);
+    auto* reading = form.line(tr("&Reading"), "", tr("302 h"));
+    auto* on = form.line(tr("&Day"), "", on_hint());
+    auto* old = form.line(tr("&Old meter"), "", tr("where the meter was replaced: what the old one showed last"));
+    const std::string name = fleet_->machine().toStdString();
+    if (form.ask([&] {
+            const auto q = quantity_in(reading);
+            if (!q) return text(q.error().message);
+            if (words_of(old).empty()) return enter(core::MeterRead{name, *q, words_of(on)});
+            const auto last = quantity_in(old);
+            return last ? enter(core::MeterReplaced{name, *last, *q, words_of(on)}) : text(last.error().message);
+        }))
+        refresh();
+}
+
+void LogbookStation::enter_service() {
+    const auto* m = machine();
+    if (m == nullptr) return;
+    Form form(tr("Service of %1").arg(text(m->about.name)), this);
+    auto* what = form.line(tr("&What"), m->rules.empty() ? "" : m->rules.front().what.what, tr("as its rule names it: 100 h service"));
+    auto* on = form.line(tr("&Day"), "", on_hint());
+    auto* reading = form.line(tr("&Reading"), "", tr("302 h; may stay empty"));
+    if (form.ask([&] {
+            core::ServiceDone done{m->about.name, words_of(what), "", words_of(on), {}};
+            if (!words_of(reading).empty()) {
+                const auto q = quantity_in(reading);
+                if (!q) return text(q.error().message);
+                done.reading = *q;
+            }
+            return enter(done);
+        }))
+        refresh();
+}
+
+void LogbookStation::add_rule() {
+    Form form(tr("What is due on %1").arg(fleet_->machine()), this, 600);
+    auto* what = form.line(tr("&What"), "", tr("100 h service"));
+    auto* every = form.line(tr("&Every"), "", tr("100 h, 12 month: whichever comes first"));
+    auto* first = form.line(tr("&First"), "", tr("of a new machine: 20 h; may stay empty"));
+    auto* avoid = form.line(tr("&Keep free"), "", tr("2026-08-01..2026-08-21; may stay empty"));
+    auto* use = form.choice(tr("&Use"), {tr("as the book means it"), tr("hard: dust, heat, short runs")});
+    if (form.ask([&] {
+            core::RuleAdded rule{fleet_->machine().toStdString(), words_of(what), {}};
+            for (const auto& part : every->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) {
+                const auto q = core::Quantity::parse(part.trimmed().toStdString());
+                if (!q) return text(q.error().message);
+                rule.every.push_back(*q);
+            }
+            if (!words_of(first).empty()) {
+                const auto q = quantity_in(first);
+                if (!q) return text(q.error().message);
+                rule.first = *q;
+            }
+            for (const auto& part : avoid->text().split(QLatin1Char(','), Qt::SkipEmptyParts))
+                rule.avoid.push_back(part.trimmed().toStdString());
+            rule.hard = use->currentIndex() == 1;
+            return enter(rule);
+        }))
+        refresh();
+}
+
+void LogbookStation::note_finding() {
+    Form form(tr("Finding on %1").arg(fleet_->machine()), this);
+    auto* words = form.line(tr("&What"), "", tr("a chafed pipe"));
+    QStringList names;
+    for (const auto& u : core::all_of<core::Urgency>()) names << text(core::capitalised(std::string(u.spoken)));
+    auto* urgency = form.choice(tr("&When"), names, 1);
+    if (form.ask([&] {
+            return enter(core::FindingNoted{fleet_->machine().toStdString(), words_of(words),
+                core::all_of<core::Urgency>()[static_cast<std::size_t>(urgency->currentIndex())].value, ""});
+        }))
+        refresh();
+}
+
+void LogbookStation::close_finding() {
+    std::vector<std::int64_t> open;
+    QStringList names;
+    for (const auto& f : log_.findings())
+        if (!f.closed && text(f.what.machine) == fleet_->machine()) {
+            open.push_back(f.entry);
+            names << text(f.what.words);
+        }
+    if (open.empty()) return;
+    Form form(tr("What became of it"), this);
+    auto* which = form.choice(tr("&Finding"), names);
+    auto* because = form.line(tr("&Done"), "", tr("the pipe was renewed"));
+    if (form.ask([&] { return enter(core::FindingClosed{open[static_cast<std::size_t>(which->currentIndex())], words_of(because), ""}); }))
+        refresh();
+}
+
+void LogbookStation::move_machine() {
+    const auto* m = machine();
+    if (m == nullptr) return;
+    Form form(tr("Where %1 is").arg(text(m->about.name)), this);
+    auto* place = form.line(tr("&Place"), m->place, tr("pump bay"));
+    auto* state = form.choice(tr("&State"), {tr("in service"), tr("out of service")}, m->out ? 1 : 0);
+    auto* because = form.line(tr("&Why"), m->because, tr("where it is out of service: sold"));
+    if (form.ask([&] {
+            return enter(core::MachineMoved{m->about.name, words_of(place), "", state->currentIndex() == 1, words_of(because)});
+        }))
+        refresh();
+}
+
+void LogbookStation::strike() {
+    const auto* e = entry();
+    if (e == nullptr) return;
+    Form form(tr("Strike entry %1").arg(e->number), this, 560);
+    form.words(tr("It stays to be seen, struck through, with who struck it and why; nothing counts it any more."));
+    auto* because = form.line(tr("&Why"), "", tr("one digit too many"));
+    if (form.ask([&] { return enter(core::EntryStruck{e->number, words_of(because)}); })) refresh();
+}
+
+void LogbookStation::take_runs(const QStringList& files) {
+    QStringList out;
+    for (const auto& file : files) {
+        const auto run = store::read_file(file.toStdString(), kMostRun);
+        const auto taken =
+            run ? shop::take_run(session_.library(), *run, session_.author().toStdString()) : tl::make_unexpected(run.error());
+        if (!taken)
+            out << text(taken.error().message);
+        else
+            out << (taken->again ? tr("The run on %1 is in the logbook already, entry %2.") : tr("The run on %1 is entry %2."))
+                       .arg(text(taken->machine))
+                       .arg(taken->entry);
+    }
+    refresh();
+    say(out.join(QLatin1Char('\n')));
+}
+
+void LogbookStation::write_history(shop::HistoryForm form, const QString& file) {
+    bar_->set_words(tr("The logbook is being written to %1").arg(file));
+    work_.run(
+        [library = session_.library().folder(), form, to = file.toStdString(), day = today()](const GoOn& go_on) -> core::Outcome {
+            const auto opened = store::Library::read(library);
+            if (!opened) return tl::make_unexpected(opened.error());
+            return shop::write_history(**opened, form, to, day, go_on);
+        },
+        [this, file](const core::Outcome& done) { say(done ? tr("The logbook is in %1.").arg(file) : text(done.error().message)); });
+}
+
+void LogbookStation::write_labels(shop::LabelForm form, const QString& file) {
+    bar_->set_words(tr("Labels are being written to %1").arg(file));
+    work_.run(
+        [library = session_.library().folder(), name = fleet_->machine().toStdString(), form, to = file.toStdString(), day = today()](
+            const GoOn&) -> core::Outcome {
+            const auto opened = store::Library::read(library);
+            if (!opened) return tl::make_unexpected(opened.error());
+            return shop::write_label(**opened, name, form, to, day);
+        },
+        [this, file](const core::Outcome& done) { say(done ? tr("The labels are in %1.").arg(file) : text(done.error().message)); });
+}
+
+}  // namespace anagraph::app

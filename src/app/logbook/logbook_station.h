@@ -1,0 +1,72 @@
+// LogbookStation: the fleet at a glance, and the machine in hand with its life: what is due, what is open, what was entered.
+#pragma once
+
+#include <QLabel>
+#include <QListWidget>
+#include <QScrollArea>
+#include <QWidget>
+#include <optional>
+
+#include "app/command/command_row.h"
+#include "app/logbook/fleet_view.h"
+#include "app/session/session.h"
+#include "app/work/work_bar.h"
+#include "core/logbook/history.h"
+#include "shop/logbook.h"
+
+namespace anagraph::app {
+
+class LogbookStation : public QWidget {
+    Q_OBJECT
+public:
+    explicit LogbookStation(Session& session, QWidget* parent = nullptr);
+    Commands& commands() { return *commands_; }
+    FleetView& fleet() { return *fleet_; }
+    QListWidget& entries() { return *entries_; }
+    /// What is told of the machine in hand.
+    QString told() const;
+    /// The last sentence about what was entered, taken in or written.
+    QString said() const { return said_->text(); }
+    void refresh();
+    /// Takes runs in, each once; what came of each is told.
+    void take_runs(const QStringList& files);
+    void write_history(shop::HistoryForm form, const QString& file);
+    void write_labels(shop::LabelForm form, const QString& file);
+
+protected:
+    void showEvent(QShowEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void build_commands();
+    Hand in_hand() const;
+    const core::Machine* machine() const;
+    const core::EntryRead* entry() const;
+    void show_machine();
+    /// Writes an entry; the sentence that says why it could not be, or nothing.
+    QString enter(core::LogBody body);
+    void add_machine();
+    void read_meter();
+    void enter_service();
+    void add_rule();
+    void note_finding();
+    void close_finding();
+    void move_machine();
+    void strike();
+    void say(const QString& words) { said_->setText(words); }
+
+    Session& session_;
+    Commands* commands_ = nullptr;
+    core::Logbook log_;
+    std::vector<core::EntryRead> shown_;  // of the machine in hand, newest first
+    FleetView* fleet_ = nullptr;
+    QLabel* title_ = nullptr;
+    QLabel* about_ = nullptr;
+    QListWidget* entries_ = nullptr;
+    QLabel* said_ = nullptr;
+    WorkBar* bar_ = nullptr;
+    Work work_;
+    bool entry_in_hand_ = false;
+};
+
+}  // namespace anagraph::app

@@ -1,0 +1,86 @@
+// The commands of the Logbook as a table.
+#include <QFileDialog>
+
+#include "app/command/reasons.h"
+#include "app/logbook/logbook_station.h"
+#include "app/theme/form.h"
+#include "core/base/letters.h"
+
+namespace anagraph::app {
+
+using theme::text;
+
+void LogbookStation::build_commands() {
+    commands_ = new Commands(tr("Logbook"), this, [this] { return in_hand(); });
+    const auto add = [this](Command c) { commands_->add(std::move(c)); };
+    const QString machines = tr("Machines");
+    const QString paper = tr("In and out");
+    const auto no_machine = [this] { return unless(machine() != nullptr, tr("No machine is in hand; add one first.")); };
+    const auto no_finding = [this, no_machine] {
+        if (const QString none = no_machine(); !none.isEmpty()) return none;
+        const auto& all = log_.findings();
+        return unless(std::any_of(all.begin(), all.end(),
+                          [this](const core::FindingInLog& f) { return !f.closed && text(f.what.machine) == fleet_->machine(); }),
+            tr("Nothing is open on this machine."));
+    };
+    const std::vector<Hand> of_machine{Hand::Machine, Hand::Entry};
+    add({"logbook.reading", tr("Read meter"), Qt::Key_R, tr("Enters what the meter shows, or that another meter was fitted."), machines,
+        of_machine, [this] { read_meter(); }, no_machine, {tr("hours"), tr("odometer"), tr("reading")}, true,
+        [this] { return machine() != nullptr && machine()->meters.empty(); }});
+    add({"logbook.service", tr("Enter service"), Qt::Key_S, tr("Enters a service that was done."), machines, of_machine,
+        [this] { enter_service(); }, no_machine, {tr("done"), tr("maintenance")}, true});
+    add({"logbook.finding", tr("Note finding"), Qt::Key_F, tr("What was found and is not put right today: carried until it is."), machines,
+        of_machine, [this] { note_finding(); }, no_machine, {tr("defect"), tr("damage")}, true});
+    add({"logbook.close", tr("Close finding"), Qt::Key_C, tr("A finding was put right; says what was done."), machines, of_machine,
+        [this] { close_finding(); }, no_finding, {tr("repaired"), tr("done")}, true});
+    add({"logbook.rule", tr("Say what is due"), Qt::Key_D,
+        tr("What is due on the machine and how often: by the meter, the calendar, or whichever comes first."), machines, of_machine,
+        [this] { add_rule(); }, no_machine, {tr("interval"), tr("rule"), tr("hard use"), tr("keep free")}, true,
+        [this] { return machine() != nullptr && machine()->rules.empty(); }});
+    add({"logbook.strike", tr("Strike entry"), Qt::Key_Delete, tr("The entry was a mistake; it stays to be seen, struck through."),
+        machines, {Hand::Entry}, [this] { strike(); },
+        [this] {
+            if (entry() == nullptr) return tr("No entry is in hand.");
+            return unless(!entry()->struck, tr("It is struck already."));
+        },
+        {tr("mistake"), tr("undo"), tr("delete")}, true});
+    add({"logbook.add", tr("Add machine"), Qt::CTRL | Qt::Key_N, tr("Enters a machine by name, type and serial."), machines, {},
+        [this] { add_machine(); }, {}, {tr("new")}, true, [this] { return machine() == nullptr; }});
+    add({"logbook.move", tr("Place and state"), Qt::Key_F2, tr("The machine stands elsewhere, or goes out of service."), machines,
+        of_machine, [this] { move_machine(); }, no_machine, {tr("sold"), tr("moved"), tr("out of service")}});
+    add({"logbook.run", tr("Take in runs"), Qt::CTRL | Qt::Key_I, tr("Takes in what was done at the bench by a guide, each run once."),
+        paper, {},
+        [this] {
+            const QStringList files = QFileDialog::getOpenFileNames(this, tr("Runs"), {}, tr("Runs (*.run.json);;All files (*)"));
+            if (!files.isEmpty()) take_runs(files);
+        },
+        {}, {tr("bench"), tr("import")}, true});
+    add({"logbook.labels", tr("Print labels"), Qt::CTRL | Qt::Key_P,
+        tr("A sheet of labels for the machine: last service, reading, what is due next."), paper, of_machine,
+        [this] {
+            Form form(tr("Labels of %1").arg(fleet_->machine()), this);
+            QStringList names;
+            for (const auto& f : core::all_of<shop::LabelForm>()) names << text(core::capitalised(std::string(f.spoken)));
+            auto* which = form.choice(tr("&For"), names);
+            if (!form.ask()) return;
+            const QString file = QFileDialog::getSaveFileName(this, tr("Labels"), QStringLiteral("labels.pdf"), tr("PDF (*.pdf)"));
+            if (!file.isEmpty()) write_labels(core::all_of<shop::LabelForm>()[static_cast<std::size_t>(which->currentIndex())].value, file);
+        },
+        no_machine, {tr("panel"), tr("filter"), tr("sticker")}});
+    add({"logbook.history", tr("Write the book"), Qt::CTRL | Qt::Key_E,
+        tr("The whole logbook as a book to print, a table, or a calendar of what is due."), paper, {},
+        [this] {
+            const QString file = QFileDialog::getSaveFileName(
+                this, tr("Logbook"), QStringLiteral("logbook.pdf"), tr("Book (*.pdf);;Table (*.csv);;Calendar of what is due (*.ics)"));
+            const auto form = core::from_name<shop::HistoryForm>(file.section(QLatin1Char('.'), -1).toLower().toStdString());
+            if (file.isEmpty()) return;
+            if (!form) return say(tr("Give the file the ending .pdf, .csv or .ics."));
+            write_history(*form, file);
+        },
+        {}, {tr("csv"), tr("calendar"), tr("export")}});
+    add({"logbook.cancel", tr("Cancel"), Qt::Key_Escape, tr("Stops what is being written; nothing of it stays."), paper, {},
+        [this] { work_.cancel(); }, [this] { return unless(work_.busy(), tr("Nothing is under way.")); }, {tr("stop")}});
+    connect(commands_, &Commands::refused, &session_, &Session::tell);
+}
+
+}  // namespace anagraph::app

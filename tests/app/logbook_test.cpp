@@ -1,0 +1,128 @@
+// The Logbook by keys: machines, readings, what is due, findings, a mistake struck, runs taken in.
+#include <gtest/gtest.h>
+
+#include <QListWidget>
+#include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
+
+#include "app/logbook/logbook_station.h"
+#include "tests/app/window.h"
+#include "tests/issued_library.h"
+#include "tests/scratch.h"
+
+using namespace anagraph;
+using namespace anagraph::app;
+using anagraph::testing::fill;
+using anagraph::testing::Scratch;
+using anagraph::testing::when_asked;
+using anagraph::testing::Window;
+
+namespace {
+
+class LogbookKeys : public ::testing::Test {
+protected:
+    void SetUp() override {
+        w = std::make_unique<Window>(s / "library");
+        w->key(Qt::Key_8, Qt::ControlModifier);
+    }
+    LogbookStation& logbook() { return (*w)->logbook(); }
+    store::Library& library() { return (*w)->session().library(); }
+    /// Presses a key that opens a form, types into its fields by their hints, and answers it.
+    void asked(int key, Qt::KeyboardModifiers m, std::vector<std::pair<const char*, const char*>> fields) {
+        when_asked<QDialog>([fields](QDialog* d) {
+            for (const auto& [hint, words] : fields) fill(*d, hint, words);
+            QTest::keyClick(d, Qt::Key_Return);
+        });
+        logbook().fleet().setFocus();
+        w->key(key, m);
+    }
+    void adds_machine(const char* name, const char* serial) {
+        asked(Qt::Key_N, Qt::ControlModifier, {{"as it is called: PT60 no. 3", name}, {"PT60", "PT60"}, {"from its plate", serial}});
+    }
+
+    const Scratch s;
+    std::unique_ptr<Window> w;
+};
+
+}  // namespace
+
+TEST_F(LogbookKeys, AMachineIsEnteredReadServicedAndWhatIsDueStandsAtTheEndOfItsLine) {
+    EXPECT_TRUE(logbook().fleet().machine().isEmpty());
+    adds_machine("PT60 no. 3", "P-303");
+    ASSERT_EQ(logbook().fleet().machine(), "PT60 no. 3");
+    asked(Qt::Key_D, Qt::NoModifier, {{"100 h service", "100 h service"}, {"100 h, 12 month: whichever comes first", "100 h, 12 month"}});
+    EXPECT_TRUE(logbook().told().contains("No meter of PT60 no. 3 was read")) << logbook().told().toStdString();
+    const std::string past = QDate::currentDate().addDays(-100).toString(Qt::ISODate).toStdString();
+    const std::string hint = "today; or as in " + QDate::currentDate().addDays(-2).toString(Qt::ISODate).toStdString();
+    asked(Qt::Key_S, Qt::NoModifier,
+        {{"as its rule names it: 100 h service", "100 h service"}, {hint.c_str(), past.c_str()}, {"302 h; may stay empty", "200 h"}});
+    asked(Qt::Key_R, Qt::NoModifier, {{"302 h", "250 h"}});
+    const auto& marks = logbook().fleet().columns().at(0).marks;
+    ASSERT_EQ(marks.size(), 2U);
+    EXPECT_EQ(marks[0].kind, core::FleetMark::Kind::Service);
+    EXPECT_EQ(marks[1].kind, core::FleetMark::Kind::Due);
+    EXPECT_TRUE(logbook().told().contains("100 h service, at 300 h, about")) << logbook().told().toStdString();
+    EXPECT_TRUE(logbook().fleet().accessibleDescription().contains("100 h service is due at 300 h"))
+        << logbook().fleet().accessibleDescription().toStdString();
+    asked(Qt::Key_R, Qt::NoModifier, {{"302 h", "310 h"}});
+    EXPECT_TRUE(logbook().fleet().columns().at(0).overdue());
+    EXPECT_TRUE(logbook().told().contains("overdue"));
+}
+
+TEST_F(LogbookKeys, WhatCannotBeIsToldInTheFormAndNothingTypedIsLost) {
+    adds_machine("PT60 no. 3", "P-303");
+    asked(Qt::Key_R, Qt::NoModifier, {{"302 h", "300 h"}});
+    when_asked<QDialog>([](QDialog* d) {
+        fill(*d, "302 h", "30 h");
+        QTest::keyClick(d, Qt::Key_Return);
+        EXPECT_TRUE(d->isVisible());
+        bool told = false;
+        for (const auto* label : d->findChildren<QLabel*>()) told = told || label->text().contains("would run backwards");
+        EXPECT_TRUE(told);
+        fill(*d, "302 h", "330 h");
+        QTest::keyClick(d, Qt::Key_Return);
+    });
+    logbook().fleet().setFocus();
+    w->key(Qt::Key_R);
+    EXPECT_EQ(library().logbook()->machine("P-303")->meter(core::Dimension::Duration)->points.size(), 2U);
+}
+
+TEST_F(LogbookKeys, AFindingIsCarriedUntilItIsClosedAndAMistakeIsStruck) {
+    adds_machine("PT60 no. 3", "P-303");
+    asked(Qt::Key_F, Qt::NoModifier, {{"a chafed pipe", "a chafed pipe"}});
+    EXPECT_TRUE(logbook().told().contains("a chafed pipe (at the next service)")) << logbook().told().toStdString();
+    asked(Qt::Key_C, Qt::NoModifier, {{"the pipe was renewed", "renewed"}});
+    EXPECT_FALSE(logbook().told().contains("a chafed pipe (")) << logbook().told().toStdString();
+    asked(Qt::Key_R, Qt::NoModifier, {{"302 h", "3020 h"}});
+    logbook().entries().setFocus();
+    logbook().entries().setCurrentRow(0);
+    when_asked<QDialog>([](QDialog* d) {
+        fill(*d, "one digit too many", "one digit too many");
+        QTest::keyClick(d, Qt::Key_Return);
+    });
+    w->key(Qt::Key_Delete);
+    EXPECT_TRUE(logbook().entries().item(0)->text().contains("(struck)")) << logbook().entries().item(0)->text().toStdString();
+    asked(Qt::Key_R, Qt::NoModifier, {{"302 h", "302 h"}});
+    EXPECT_EQ(library().logbook()->machine("P-303")->meter(core::Dimension::Duration)->points.back().shown, 302);
+}
+
+TEST_F(LogbookKeys, RunsAreTakenInAndBookAndLabelsAreWritten) {
+    const auto guide = anagraph::testing::new_guide(library(), core::testing::engine(), "KQ-M4");
+    const std::string mark = anagraph::testing::issue(library(), guide).substr(0, 8);
+    adds_machine("M4 no. 1", "M-1");
+    const nlohmann::json run{{"format", 1}, {"id", "123e4567-e89b-42d3-a456-426614174000"}, {"guide", guide.text()}, {"edition", 1},
+        {"mark", mark}, {"machine", {{"name", "M4 no. 1"}, {"serial", "M-1"}}}, {"who", "learner 07"}, {"began", "2026-05-02T08:00:00Z"},
+        {"ended", "2026-05-02T10:00:00Z"}, {"steps", {{{"id", "one"}, {"state", "done"}}}}};
+    std::ofstream(s / "a.run.json") << run.dump();
+    logbook().take_runs({QString::fromStdString(s / "a.run.json"), QString::fromStdString(s / "none.run.json")});
+    EXPECT_TRUE(logbook().said().contains("The run on M4 no. 1 is entry")) << logbook().said().toStdString();
+    logbook().take_runs({QString::fromStdString(s / "a.run.json")});
+    EXPECT_TRUE(logbook().said().contains("is in the logbook already"));
+    EXPECT_EQ(library().logbook()->machine("M-1")->services.size(), 1U);
+    logbook().write_labels(shop::LabelForm::Panel, QString::fromStdString(s / "l.pdf"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return logbook().said().contains("The labels are in"); }, 60000)) << logbook().said().toStdString();
+    logbook().write_history(shop::HistoryForm::Pdf, QString::fromStdString(s / "h.pdf"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return logbook().said().contains("The logbook is in"); }, 60000)) << logbook().said().toStdString();
+    EXPECT_GT(std::filesystem::file_size(s / "h.pdf"), 1000U);
+}

@@ -1,0 +1,48 @@
+#include "core/logbook/fleet.h"
+
+#include <gtest/gtest.h>
+
+using namespace anagraph::core;
+
+namespace {
+
+Quantity q(const std::string& text) { return *Quantity::parse(text); }
+
+Logbook three() {
+    Logbook log;
+    const auto add = [&](LogBody body) { ASSERT_TRUE(log.add({log.next_number(), "2026-11-30T10:00:00Z", "author", std::move(body)})); };
+    add(MachineAdded{"C", "PT60", "", "", "yard", "2026-01-01"});
+    add(MachineAdded{"A", "PT60", "", "", "bay", "2026-01-01"});
+    add(MachineAdded{"B", "PT60", "", "", "bay", "2026-01-01"});
+    add(MachineMoved{"A", "", "2026-02-01", true, "sold"});
+    add(RuleAdded{"B", "100 h service", {q("100 h")}, {}, {"2026-08-01..2026-08-21"}});
+    add(ServiceDone{"B", "100 h service", "", "2026-01-01", q("0 h")});
+    add(MeterRead{"B", q("50 h"), "2026-02-20"});
+    add(RuleAdded{"C", "look at the belt", {q("1 month")}});
+    add(FindingNoted{"C", "a worn belt", Urgency::Watch, "2026-02-02"});
+    return log;
+}
+
+}  // namespace
+
+TEST(Fleet, MachinesStandByPlaceWithWhatWasDoneAndWhatComes) {
+    const auto all = fleet(three(), *parse_day("2026-02-20"));
+    ASSERT_EQ(all.size(), 3U);
+    EXPECT_EQ(all[0].machine, "B");
+    EXPECT_EQ(all[1].machine, "C");
+    EXPECT_EQ(all[2].machine, "A") << "what is out of service comes last";
+    EXPECT_TRUE(all[2].out);
+    ASSERT_EQ(all[0].marks.size(), 2U);
+    EXPECT_EQ(all[0].marks[0].kind, FleetMark::Kind::Service);
+    EXPECT_EQ(all[0].marks[1].kind, FleetMark::Kind::Due);
+    EXPECT_EQ(text_of(all[0].marks[1].on), "2026-04-11");
+    EXPECT_EQ(all[0].marks[1].more, "at 100 h, about 2026-04-11");
+    EXPECT_EQ(all[0].reading, "50 h");
+    ASSERT_EQ(all[0].kept_free.size(), 1U);
+    EXPECT_TRUE(all[1].overdue());
+    EXPECT_FALSE(all[0].overdue());
+    EXPECT_EQ(all[1].findings, 1);
+    const auto said = due_sentences(three(), "C", *parse_day("2026-02-20"));
+    ASSERT_EQ(said.size(), 1U);
+    EXPECT_TRUE(said[0].starts_with("look at the belt is overdue, on 2026-02-01. It is overdue.")) << said[0];
+}
