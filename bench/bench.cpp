@@ -61,7 +61,7 @@ public:
     std::vector<Line> run() {
         const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory},
             {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"clips", &Bench::clips},
-            {"window", &Bench::window}, {"library", &Bench::library}, {"desk", &Bench::desk}};
+            {"window", &Bench::window}, {"library", &Bench::library}, {"desk", &Bench::desk}, {"logbook", &Bench::logbook}};
         for (const auto& [name, part] : parts)
             if (o_.only.empty() || o_.only == name) (this->*part)();
         return std::move(lines_);
@@ -322,6 +322,8 @@ private:
         const std::string folder = o_.folder + "/large-library";
         in_the_window(fmt::format("--library '{}'", folder));
     }
+
+    void logbook() { in_the_window(fmt::format("--logbook '{}'", o_.folder + "/logbook-library")); }
 
     void desk() { in_the_window(fmt::format("--desk '{}'", o_.folder + "/desk-library")); }
 

@@ -2,6 +2,7 @@
 //   paint-bench LIBRARY               a library with one recording
 //   paint-bench --busy FOLDER FILM    how long the window does not answer while the film is brought in
 //   paint-bench --desk FOLDER         how long readers of the desk wait, of a library made in that folder
+//   paint-bench --logbook FOLDER      a logbook of 200 machines, made in that folder
 //   paint-bench --library FOLDER      a library of a million lines, made in that folder
 
 #include <fmt/format.h>
@@ -20,6 +21,7 @@
 #include "app/window/main_window.h"
 #include "bench/bench.h"
 #include "bench/desk_bench.h"
+#include "bench/logbook_bench.h"
 #include "bench/window_bench.h"
 #include "media/av.h"
 
@@ -205,6 +207,8 @@ int main(int argc, char** argv) {
             fmt::print("{}\n", bench::large_library(argv[2]).dump());
         else if (first == "--desk" && argc == 3)
             fmt::print("{}\n", bench::desk_under_readers(argv[2]).dump());
+        else if (first == "--logbook" && argc == 3)
+            fmt::print("{}\n", bench::large_fleet(argv[2]).dump());
         else if (first == "--empty")
             bench::open_empty_window();
         else if (first == "--open" && argc == 3)
@@ -212,7 +216,7 @@ int main(int argc, char** argv) {
         else if (argc == 2)
             fmt::print("{}\n", in_the_window(first).dump());
         else
-            throw std::runtime_error("paint-bench LIBRARY | --busy FOLDER FILM | --library FOLDER | --desk FOLDER");
+            throw std::runtime_error("paint-bench LIBRARY | --busy FOLDER FILM | --library FOLDER | --desk FOLDER | --logbook FOLDER");
     } catch (const std::runtime_error& e) {
         fmt::print(stderr, "{}\n", e.what());
         return 1;

@@ -3,12 +3,11 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <filesystem>
 #include <map>
 
 #include "publish/pack.h"
-#include "shop/desk/desk.h"
 #include "shop/handout.h"
+#include "shop/inbox.h"
 #include "store/files.h"
 
 namespace anagraph::shop {
@@ -18,7 +17,6 @@ using core::Result;
 namespace {
 
 constexpr std::int64_t kMostBytes = 1 << 20;
-constexpr const char* kTaken = "/taken";
 
 /// An issued edition, by the mark that is printed on it.
 struct Issued {
@@ -102,26 +100,16 @@ Result<std::vector<TakenAnswers>> take_answers(store::Library& library, const st
     return out;
 }
 
-std::vector<std::string> waiting_answers(const store::Library& library) {
-    const std::string inbox = library.folder() + kInbox;
-    std::vector<std::string> out;
-    for (const auto& name : store::names_in(inbox))
-        if (name.ends_with(core::kAnswersEnding)) out.push_back(inbox + "/" + name);
-    return out;
-}
+std::vector<std::string> waiting_answers(const store::Library& library) { return waiting_in_inbox(library, core::kAnswersEnding); }
 
 Result<std::vector<TakenAnswers>> take_waiting_answers(store::Library& library, const std::string& post) {
-    const auto files = waiting_answers(library);
-    auto out = take_answers(library, files, post);
+    auto out = take_answers(library, waiting_answers(library), post);
     if (!out) return out;
-    const std::string folder = library.folder() + kInbox + kTaken;
-    if (auto made = store::make_folder(folder); !made) return tl::make_unexpected(made.error());
-    for (const auto& t : *out) {
-        if (t.result.asked == 0 || (t.result.passed() && !t.kept)) continue;
-        // the record is written: a file that stays is only taken in again, and then known
-        std::error_code ignored;
-        std::filesystem::rename(t.file, folder + t.file.substr(t.file.rfind('/')), ignored);
-    }
+    const auto folder = folder_of_taken(library);
+    if (!folder) return tl::make_unexpected(folder.error());
+    // the record is written: a file that stays is only taken in again, and then known
+    for (const auto& t : *out)
+        if (t.result.asked > 0 && (!t.result.passed() || t.kept)) put_to_taken(t.file, *folder);
     return out;
 }
 

@@ -8,6 +8,7 @@
 #include "core/logbook/history.h"
 #include "publish/logbook_pages.h"
 #include "publish/pdf_maker.h"
+#include "shop/inbox.h"
 #include "store/destination.h"
 
 namespace anagraph::shop {
@@ -18,6 +19,8 @@ using core::Outcome;
 using core::Result;
 
 namespace {
+
+constexpr std::int64_t kMostRun = 64 << 20;  // bytes
 
 /// The edition that a run names, as this library issued it. Errors: Refused.
 Result<core::Edition> edition_of(const store::Library& library, const core::Run& run) {
@@ -70,6 +73,20 @@ Result<TakenRun> take_run(store::Library& library, std::string_view text, const 
     const auto done = library.log(entries, post);
     if (!done) return tl::make_unexpected(done.error());
     return TakenRun{done->run(run->id) == nullptr ? first : done->run(run->id)->number, false, machine->about.name};
+}
+
+std::vector<std::string> waiting_runs(const store::Library& library) { return waiting_in_inbox(library, ".run.json"); }
+
+Result<std::vector<WaitingRun>> take_waiting_runs(store::Library& library, const std::string& post) {
+    const auto taken = folder_of_taken(library);
+    if (!taken) return tl::make_unexpected(taken.error());
+    std::vector<WaitingRun> out;
+    for (const auto& file : waiting_runs(library)) {
+        const auto text = store::read_file(file, kMostRun);
+        out.push_back({file, text ? take_run(library, *text, post) : tl::make_unexpected(text.error())});
+        if (out.back().taken) put_to_taken(file, *taken);
+    }
+    return out;
 }
 
 Outcome write_history(

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <string>
+#include <vector>
 
 #include "core/base/named.h"
 #include "core/logbook/due_list.h"
@@ -20,6 +21,17 @@ struct TakenRun {
 /// library issued no such edition under that mark, or the edition is of another guide; NotFound for a machine the logbook does not know;
 /// those of core::Logbook::add().
 core::Result<TakenRun> take_run(store::Library& library, std::string_view run, const std::string& post);
+
+/// Runs that came back over the desk and wait, as files.
+std::vector<std::string> waiting_runs(const store::Library& library);
+/// What became of one of them.
+struct WaitingRun {
+    std::string file;
+    core::Result<TakenRun> taken;
+};
+/// Takes them in, each for itself. What is in the logbook waits no longer: it lies in the folder "taken" of the inbox from then on; what is
+/// refused waits, and says why. Errors: those of making that folder.
+core::Result<std::vector<WaitingRun>> take_waiting_runs(store::Library& library, const std::string& post);
 
 enum class HistoryForm { Csv, Ics, Pdf };
 

@@ -2,11 +2,13 @@
 #include <gtest/gtest.h>
 
 #include <QListWidget>
+#include <QPushButton>
 #include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
 
 #include "app/logbook/logbook_station.h"
+#include "app/logbook/paper_dialog.h"
 #include "tests/app/window.h"
 #include "tests/issued_library.h"
 #include "tests/scratch.h"
@@ -107,6 +109,32 @@ TEST_F(LogbookKeys, AFindingIsCarriedUntilItIsClosedAndAMistakeIsStruck) {
     EXPECT_EQ(library().logbook()->machine("P-303")->meter(core::Dimension::Duration)->points.back().shown, 302);
 }
 
+TEST_F(LogbookKeys, OldPaperIsShownFirstAndTakenInWholeOrNotAtAll) {
+    adds_machine("PT60 no. 3", "P-303");
+    std::ofstream(s / "bad.csv") << "machine;date;what;reading\nP-303;2025-03-01;100 h service;102\nP-303;03/04/2025;100 h service;199\n";
+    when_asked<QDialog>([](QDialog* d) {
+        auto* paper = qobject_cast<PaperDialog*>(d);
+        ASSERT_NE(paper, nullptr);
+        EXPECT_TRUE(paper->told().contains("1 line is doubtful")) << paper->told().toStdString();
+        EXPECT_TRUE(paper->list().topLevelItem(1)->text(5).contains("two ways"));
+        for (auto* b : d->findChildren<QPushButton*>()) EXPECT_TRUE(b->text() != "Take in" || !b->isEnabled());
+        QTest::keyClick(d, Qt::Key_Escape);
+    });
+    logbook().take_paper(QString::fromStdString(s / "bad.csv"));
+    EXPECT_TRUE(library().logbook()->machine("P-303")->services.empty());
+    std::ofstream(s / "good.csv") << "machine;date;what;reading\nP-303;2025-03-01;100 h service;102\nP-303;3.4.2025;100 h service;199\n";
+    when_asked<QDialog>([](QDialog* d) {
+        for (auto* b : d->findChildren<QPushButton*>())
+            if (b->text() == "Take in") b->click();
+    });
+    logbook().take_paper(QString::fromStdString(s / "good.csv"));
+    EXPECT_EQ(library().logbook()->machine("P-303")->services.size(), 2U);
+    EXPECT_EQ(logbook().said(), "2 services were taken in.");
+    std::ofstream(s / "none.csv") << "a;b\n1;2\n";
+    logbook().take_paper(QString::fromStdString(s / "none.csv"));
+    EXPECT_TRUE(logbook().said().contains("no table of services")) << logbook().said().toStdString();
+}
+
 TEST_F(LogbookKeys, RunsAreTakenInAndBookAndLabelsAreWritten) {
     const auto guide = anagraph::testing::new_guide(library(), core::testing::engine(), "KQ-M4");
     const std::string mark = anagraph::testing::issue(library(), guide).substr(0, 8);
@@ -120,6 +148,22 @@ TEST_F(LogbookKeys, RunsAreTakenInAndBookAndLabelsAreWritten) {
     logbook().take_runs({QString::fromStdString(s / "a.run.json")});
     EXPECT_TRUE(logbook().said().contains("is in the logbook already"));
     EXPECT_EQ(library().logbook()->machine("M-1")->services.size(), 1U);
+    // one came back over the desk, and one of a machine nobody entered
+    nlohmann::json second = run;
+    second["id"] = "223e4567-e89b-42d3-a456-426614174000";
+    nlohmann::json stranger = run;
+    stranger["id"] = "323e4567-e89b-42d3-a456-426614174000";
+    stranger["machine"] = {{"name", "M4 no. 9"}, {"serial", ""}};
+    std::filesystem::create_directories(s / "library/inbox");
+    std::ofstream(s / "library/inbox/b.run.json") << second.dump();
+    std::ofstream(s / "library/inbox/c.run.json") << stranger.dump();
+    logbook().refresh();
+    EXPECT_TRUE(logbook().said().contains("2 runs came back over the desk")) << logbook().said().toStdString();
+    logbook().fleet().setFocus();
+    w->key(Qt::Key_I, Qt::ControlModifier);
+    EXPECT_TRUE(logbook().said().contains("add it first")) << logbook().said().toStdString();
+    EXPECT_EQ(library().logbook()->machine("M-1")->services.size(), 2U);
+    EXPECT_EQ(shop::waiting_runs(library()).size(), 1U) << "nothing is lost";
     logbook().write_labels(shop::LabelForm::Panel, QString::fromStdString(s / "l.pdf"));
     ASSERT_TRUE(QTest::qWaitFor([&] { return logbook().said().contains("The labels are in"); }, 60000)) << logbook().said().toStdString();
     logbook().write_history(shop::HistoryForm::Pdf, QString::fromStdString(s / "h.pdf"));

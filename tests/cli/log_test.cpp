@@ -94,6 +94,10 @@ TEST_F(Log, RefusesWhatCannotBeAndSaysWhatIsMistyped) {
     EXPECT_EQ(log({"unit", "none"}).code, 1);
     EXPECT_EQ(log({"add"}).code, 2);
     EXPECT_EQ(cli({"log", s_ / "nowhere", "due"}).code, 2);
+    EXPECT_EQ(cli({"log", s_ / "nowhere", "add", "reading", "PT60 no. 3", "290 h"}).code, 2);
+    // a logbook begins with a machine
+    EXPECT_EQ(cli({"log", s_ / "new", "add", "machine", "PT60 no. 3", "--type", "PT60"}).code, 0);
+    EXPECT_EQ(cli({"log", s_ / "new", "due"}).code, 0);
 }
 
 TEST_F(Log, AUnitIsFollowedOverMachines) {

@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
+#include "app/logbook/paper_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/form.h"
 #include "app/theme/theme.h"
@@ -120,6 +121,9 @@ void LogbookStation::refresh() {
     auto log = session_.library().logbook();
     if (!log) return say(text(log.error().message));
     log_ = std::move(*log);
+    if (const auto waiting = static_cast<qsizetype>(shop::waiting_runs(session_.library()).size()); waiting > 0)
+        say(theme::counted(
+            waiting, tr("1 run came back over the desk: take it in."), tr("%1 runs came back over the desk: take them in.")));
     fleet_->show_fleet(core::fleet(log_, today()), today());
 }
 
@@ -319,21 +323,40 @@ void LogbookStation::strike() {
     if (form.ask([&] { return enter(core::EntryStruck{e->number, words_of(because)}); })) refresh();
 }
 
+QString LogbookStation::came_of(const core::Result<shop::TakenRun>& taken) const {
+    if (!taken) return text(taken.error().message);
+    return (taken->again ? tr("The run on %1 is in the logbook already, entry %2.") : tr("The run on %1 is entry %2."))
+        .arg(text(taken->machine))
+        .arg(taken->entry);
+}
+
 void LogbookStation::take_runs(const QStringList& files) {
     QStringList out;
     for (const auto& file : files) {
         const auto run = store::read_file(file.toStdString(), kMostRun);
-        const auto taken =
-            run ? shop::take_run(session_.library(), *run, session_.author().toStdString()) : tl::make_unexpected(run.error());
-        if (!taken)
-            out << text(taken.error().message);
-        else
-            out << (taken->again ? tr("The run on %1 is in the logbook already, entry %2.") : tr("The run on %1 is entry %2."))
-                       .arg(text(taken->machine))
-                       .arg(taken->entry);
+        out << came_of(run ? shop::take_run(session_.library(), *run, session_.author().toStdString()) : tl::make_unexpected(run.error()));
     }
     refresh();
     say(out.join(QLatin1Char('\n')));
+}
+
+void LogbookStation::take_waiting_runs() {
+    const auto all = shop::take_waiting_runs(session_.library(), session_.author().toStdString());
+    refresh();
+    if (!all) return say(text(all.error().message));
+    QStringList out;
+    for (const auto& run : *all) out << came_of(run.taken);
+    say(out.join(QLatin1Char('\n')));
+}
+
+void LogbookStation::take_paper(const QString& file) {
+    const auto table = store::read_file(file.toStdString(), kMostRun);
+    auto paper = table ? core::read_paper(*table, log_) : tl::make_unexpected(table.error());
+    if (!paper) return say(text(paper.error().message));
+    PaperDialog dialog(session_, file, std::move(*paper), this);
+    if (dialog.exec() != QDialog::Accepted) return;
+    refresh();
+    say(theme::counted(static_cast<qsizetype>(dialog.taken()), tr("1 service was taken in."), tr("%1 services were taken in.")));
 }
 
 void LogbookStation::write_history(shop::HistoryForm form, const QString& file) {

@@ -30,6 +30,10 @@ public:
     void refresh();
     /// Takes runs in, each once; what came of each is told.
     void take_runs(const QStringList& files);
+    /// Those that came back over the desk.
+    void take_waiting_runs();
+    /// Shows the services of a table, and takes them in when they are right.
+    void take_paper(const QString& file);
     void write_history(shop::HistoryForm form, const QString& file);
     void write_labels(shop::LabelForm form, const QString& file);
 
@@ -53,6 +57,7 @@ private:
     void close_finding();
     void move_machine();
     void strike();
+    QString came_of(const core::Result<shop::TakenRun>& taken) const;
     void say(const QString& words) { said_->setText(words); }
 
     Session& session_;

@@ -48,13 +48,21 @@ void LogbookStation::build_commands() {
         [this] { add_machine(); }, {}, {tr("new")}, true, [this] { return machine() == nullptr; }});
     add({"logbook.move", tr("Place and state"), Qt::Key_F2, tr("The machine stands elsewhere, or goes out of service."), machines,
         of_machine, [this] { move_machine(); }, no_machine, {tr("sold"), tr("moved"), tr("out of service")}});
-    add({"logbook.run", tr("Take in runs"), Qt::CTRL | Qt::Key_I, tr("Takes in what was done at the bench by a guide, each run once."),
-        paper, {},
+    add({"logbook.run", tr("Take in runs"), Qt::CTRL | Qt::Key_I,
+        tr("Takes in what was done at the bench by a guide, each run once: what came back over the desk, or files."), paper, {},
         [this] {
+            if (!shop::waiting_runs(session_.library()).empty()) return take_waiting_runs();
             const QStringList files = QFileDialog::getOpenFileNames(this, tr("Runs"), {}, tr("Runs (*.run.json);;All files (*)"));
             if (!files.isEmpty()) take_runs(files);
         },
-        {}, {tr("bench"), tr("import")}, true});
+        {}, {tr("bench"), tr("import"), tr("desk")}, true, [this] { return !shop::waiting_runs(session_.library()).empty(); }});
+    add({"logbook.paper", tr("Take in old paper"), Qt::CTRL | Qt::SHIFT | Qt::Key_I,
+        tr("Services of before, from a table of machines, days and what was done; shown before anything is taken in."), paper, {},
+        [this] {
+            const QString file = QFileDialog::getOpenFileName(this, tr("Past services"), {}, tr("Tables (*.csv);;All files (*)"));
+            if (!file.isEmpty()) take_paper(file);
+        },
+        {}, {tr("csv"), tr("import"), tr("past services")}});
     add({"logbook.labels", tr("Print labels"), Qt::CTRL | Qt::Key_P,
         tr("A sheet of labels for the machine: last service, reading, what is due next."), paper, of_machine,
         [this] {

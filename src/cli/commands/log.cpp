@@ -43,7 +43,7 @@ public:
     int run() override {
         auto body = entry();
         if (!body) return answer_.wrong(body.error(), code_of(body.error()));
-        const auto library = store::Library::open(library_);
+        const auto library = begins() ? store::Library::make_or_open(library_) : store::Library::open(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
         const auto log = (*library)->log({std::move(*body)}, post_);
         if (!log) return answer_.wrong(log.error(), code_of(log.error()));
@@ -53,6 +53,8 @@ public:
 
 protected:
     virtual Result<core::LogBody> entry() const = 0;
+    /// Whether a logbook may begin with it: then a library is made where there is none.
+    virtual bool begins() const { return false; }
     static Result<Quantity> quantity(const std::string& text) { return Quantity::parse(text); }
     static Result<std::optional<Quantity>> maybe(const std::string& text) {
         if (text.empty()) return std::optional<Quantity>{};
@@ -76,6 +78,7 @@ public:
 
 private:
     Result<core::LogBody> entry() const override { return e_; }
+    bool begins() const override { return true; }
     core::MachineAdded e_;
 };
 
