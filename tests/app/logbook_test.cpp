@@ -109,6 +109,23 @@ TEST_F(LogbookKeys, AFindingIsCarriedUntilItIsClosedAndAMistakeIsStruck) {
     EXPECT_EQ(library().logbook()->machine("P-303")->meter(core::Dimension::Duration)->points.back().shown, 302);
 }
 
+TEST_F(LogbookKeys, UnitsStoreAndSamplesAreEnteredByKeys) {
+    adds_machine("PT60 no. 3", "P-303");
+    asked(Qt::Key_U, Qt::ControlModifier, {{"injector set", "injector set"}, {"from its plate", "I-7"}});
+    asked(Qt::Key_U, Qt::NoModifier, {{"302 h", "100 h"}});
+    EXPECT_TRUE(logbook().told().contains("injector set, serial I-7")) << logbook().told().toStdString();
+    asked(Qt::Key_U, Qt::ShiftModifier, {{"302 h", "150 h"}});
+    EXPECT_FALSE(logbook().told().contains("serial I-7"));
+    EXPECT_DOUBLE_EQ(*library().logbook()->hours_of(*library().logbook()->unit("I-7")), 50);
+    asked(Qt::Key_K, Qt::ControlModifier,
+        {{"gear oil 75W90", "gear oil"}, {"4 L, or 3 x", "1 L"}, {"not to fall below; may stay empty", "4 L"}});
+    EXPECT_TRUE(logbook().told().contains("order 3 L")) << logbook().told().toStdString();
+    asked(Qt::Key_M, Qt::NoModifier, {{"gear oil", "gear oil"}, {"on the bottle", "S-1"}, {"95 h; may stay empty", "95 h"}});
+    EXPECT_TRUE(logbook().told().contains("no answer yet")) << logbook().told().toStdString();
+    asked(Qt::Key_M, Qt::ShiftModifier, {{"iron 12 ppm, water none", "iron 12 ppm, water none"}});
+    EXPECT_TRUE(logbook().told().contains("iron 12 ppm, water none")) << logbook().told().toStdString();
+}
+
 TEST_F(LogbookKeys, OldPaperIsShownFirstAndTakenInWholeOrNotAtAll) {
     adds_machine("PT60 no. 3", "P-303");
     std::ofstream(s / "bad.csv") << "machine;date;what;reading\nP-303;2025-03-01;100 h service;102\nP-303;03/04/2025;100 h service;199\n";

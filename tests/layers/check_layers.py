@@ -15,6 +15,7 @@ MAY = {
     "publish": ["core", "media", "store", "publish"],
     "shop": ["core", "media", "store", "publish", "shop"],
     "cli": ["core", "media", "store", "paper", "publish", "shop", "cli"],
+    "wrench": ["core", "wrench"],
     "app": OURS,
 }
 QT = r"Q[A-Z]\w*|Qt\w*"
@@ -29,6 +30,7 @@ MAY_NOT = {
     "publish": [r"Q(Widget|MainWindow|Dialog)\w*", AV, MPV, CV],
     "shop": [QT, AV, MPV, CV],
     "cli": [r"Q(Widget|MainWindow|Dialog|GuiApplication|Application)\w*", AV, MPV, CV],
+    "wrench": [QT, AV, MPV, CV, r"sodium.*", r"CLI/.*"],
     "app": [AV, MPV, CV, r"sodium.*", r"QSql\w*"],
 }
 

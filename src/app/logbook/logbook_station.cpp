@@ -146,7 +146,12 @@ void LogbookStation::show_machine() {
         for (const auto& s : sentences) out += QStringLiteral("<br>") + s.toHtmlEscaped();
         return out + QStringLiteral("</p>");
     };
-    QStringList about, due, findings, units;
+    const auto listed = [](const std::vector<std::string>& sentences) {
+        QStringList out;
+        for (const auto& sentence : sentences) out << text(sentence);
+        return out;
+    };
+    QStringList about, due, findings, fitted;
     for (const auto& part : {m->about.type, m->about.variant,
              m->about.serial.empty() ? "" : tr("serial %1").arg(text(m->about.serial)).toStdString(), m->place})
         if (!part.empty()) about << text(part);
@@ -158,8 +163,8 @@ void LogbookStation::show_machine() {
                             .arg(text(core::text_of(f.on)), text(f.what.words), text(std::string(core::spoken_name_of(f.what.urgency))));
     for (const auto& u : log_.units())
         if (u.fitted() && u.stretches.back().machine == m->about.name)
-            units << tr("%1, serial %2, since %3")
-                         .arg(text(u.about.name), text(u.about.serial), text(core::text_of(u.stretches.back().from)));
+            fitted << tr("%1, serial %2, since %3")
+                          .arg(text(u.about.name), text(u.about.serial), text(core::text_of(u.stretches.back().from)));
     QStringList meters;
     for (const auto& meter : m->meters)
         if (!meter.points.empty())
@@ -167,7 +172,8 @@ void LogbookStation::show_machine() {
                           .arg(meter.points.back().shown, 0, 'g', 8)
                           .arg(text(std::string(meter.unit->symbol)), text(core::text_of(meter.points.back().on)));
     about_->setText(block(tr("Machine"), {about.join(QStringLiteral(", "))}) + block(tr("Meter"), meters) + block(tr("Due"), due) +
-        block(tr("Not put right yet"), findings) + block(tr("Fitted"), units));
+        block(tr("Not put right yet"), findings) + block(tr("Fitted"), fitted) +
+        block(tr("Samples"), listed(core::sample_sentences(log_, m->about.name))) + block(tr("To order"), listed(core::to_order(log_))));
     for (auto& e : core::entries_read(log_))
         if (e.machine == m->about.name) shown_.insert(shown_.begin(), std::move(e));
     for (const auto& e : shown_) {
@@ -310,6 +316,129 @@ void LogbookStation::move_machine() {
     auto* because = form.line(tr("&Why"), m->because, tr("where it is out of service: sold"));
     if (form.ask([&] {
             return enter(core::MachineMoved{m->about.name, words_of(place), "", state->currentIndex() == 1, words_of(because)});
+        }))
+        refresh();
+}
+
+std::vector<const core::RotatingUnit*> LogbookStation::units(bool fitted_here) const {
+    std::vector<const core::RotatingUnit*> out;
+    for (const auto& u : log_.units())
+        if (fitted_here ? u.fitted() && text(u.stretches.back().machine) == fleet_->machine() : !u.fitted()) out.push_back(&u);
+    return out;
+}
+
+std::vector<const core::SampleInLog*> LogbookStation::samples() const {
+    std::vector<const core::SampleInLog*> out;
+    for (const auto& s : log_.samples())
+        if (!s.answer && text(s.what.machine) == fleet_->machine()) out.push_back(&s);
+    return out;
+}
+
+void LogbookStation::add_unit() {
+    Form form(tr("Add rotating unit"), this);
+    auto* name = form.line(tr("&Name"), "", tr("injector set"));
+    auto* serial = form.line(tr("&Serial"), "", tr("from its plate"));
+    if (form.ask([&] { return enter(core::UnitAdded{words_of(name), words_of(serial)}); })) refresh();
+}
+
+void LogbookStation::fit_unit() {
+    const auto all = units(false);
+    if (all.empty()) return;
+    QStringList names;
+    for (const auto* u : all)
+        names << tr("%1, serial %2, %3").arg(text(u->about.name), text(u->about.serial), text(std::string(core::spoken_name_of(u->place))));
+    Form form(tr("Fit a unit to %1").arg(fleet_->machine()), this);
+    auto* which = form.choice(tr("&Unit"), names);
+    auto* reading = form.line(tr("&Reading"), "", tr("302 h"));
+    auto* on = form.line(tr("&Day"), "", on_hint());
+    if (form.ask([&] {
+            const auto q = quantity_in(reading);
+            if (!q) return text(q.error().message);
+            return enter(core::UnitFitted{
+                all[static_cast<std::size_t>(which->currentIndex())]->about.serial, fleet_->machine().toStdString(), *q, words_of(on)});
+        }))
+        refresh();
+}
+
+void LogbookStation::take_unit_off() {
+    const auto all = units(true);
+    if (all.empty()) return;
+    QStringList names, places;
+    for (const auto* u : all) names << tr("%1, serial %2").arg(text(u->about.name), text(u->about.serial));
+    for (const auto& place : core::all_of<core::UnitPlace>()) places << text(core::capitalised(std::string(place.spoken)));
+    Form form(tr("Take a unit off %1").arg(fleet_->machine()), this);
+    auto* which = form.choice(tr("&Unit"), names);
+    auto* to = form.choice(tr("&Goes"), places);
+    auto* reading = form.line(tr("&Reading"), "", tr("302 h"));
+    auto* on = form.line(tr("&Day"), "", on_hint());
+    if (form.ask([&] {
+            const auto q = quantity_in(reading);
+            if (!q) return text(q.error().message);
+            return enter(core::UnitTakenOff{all[static_cast<std::size_t>(which->currentIndex())]->about.serial,
+                core::all_of<core::UnitPlace>()[static_cast<std::size_t>(to->currentIndex())].value, *q, words_of(on)});
+        }))
+        refresh();
+}
+
+void LogbookStation::count_stock() {
+    Form form(tr("Count the store"), this);
+    auto* item = form.line(tr("&Item"), "", tr("gear oil 75W90"));
+    auto* number = form.line(tr("&Number"), "", tr("part number; may stay empty"));
+    auto* amount = form.line(tr("&Amount"), "", tr("4 L, or 3 x"));
+    auto* least = form.line(tr("&Least"), "", tr("not to fall below; may stay empty"));
+    if (form.ask([&] {
+            const auto q = quantity_in(amount);
+            if (!q) return text(q.error().message);
+            core::StockCounted counted{words_of(item), words_of(number), *q};
+            if (!words_of(least).empty()) {
+                const auto l = quantity_in(least);
+                if (!l) return text(l.error().message);
+                counted.least = *l;
+            }
+            return enter(counted);
+        }))
+        refresh();
+}
+
+void LogbookStation::take_sample() {
+    Form form(tr("Sample of %1").arg(fleet_->machine()), this, 560);
+    auto* fluid = form.line(tr("&Fluid"), "", tr("gear oil"));
+    auto* number = form.line(tr("&Number"), "", tr("on the bottle"));
+    auto* where = form.line(tr("&Where"), "", tr("mid-stream, warm"));
+    auto* machine_reads = form.line(tr("&Meter"), "", tr("302 h; may stay empty"));
+    auto* on_fluid = form.line(tr("&On the fluid"), "", tr("95 h; may stay empty"));
+    auto* added = form.line(tr("&Added"), "", tr("fluid added since it was changed: 0.2 L; may stay empty"));
+    if (form.ask([&] {
+            core::SampleTaken sample{fleet_->machine().toStdString(), words_of(fluid), words_of(number), words_of(where), ""};
+            for (const auto& [field, target] :
+                {std::pair(machine_reads, &sample.on_machine), std::pair(on_fluid, &sample.on_fluid), std::pair(added, &sample.added)}) {
+                if (words_of(field).empty()) continue;
+                const auto q = quantity_in(field);
+                if (!q) return text(q.error().message);
+                *target = *q;
+            }
+            return enter(sample);
+        }))
+        refresh();
+}
+
+void LogbookStation::answer_sample() {
+    const auto all = samples();
+    if (all.empty()) return;
+    QStringList names;
+    for (const auto* s : all) names << tr("%1, %2 %3").arg(text(core::text_of(s->on)), text(s->what.fluid), text(s->what.number));
+    Form form(tr("What the laboratory found"), this, 560);
+    auto* which = form.choice(tr("&Sample"), names);
+    auto* values = form.line(tr("&Found"), "", tr("iron 12 ppm, water none"));
+    auto* limits = form.line(tr("&Limits"), "", tr("iron 40 ppm; may stay empty"));
+    const auto listed = [](const QLineEdit* field) {
+        std::vector<std::string> out;
+        for (const auto& part : field->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) out.push_back(part.trimmed().toStdString());
+        return out;
+    };
+    if (form.ask([&] {
+            return enter(
+                core::SampleAnswered{all[static_cast<std::size_t>(which->currentIndex())]->entry, listed(values), listed(limits), ""});
         }))
         refresh();
 }

@@ -57,6 +57,15 @@ private:
     void close_finding();
     void move_machine();
     void strike();
+    void add_unit();
+    void fit_unit();
+    void take_unit_off();
+    void count_stock();
+    void take_sample();
+    void answer_sample();
+    /// Units that are on the machine in hand, or on none.
+    std::vector<const core::RotatingUnit*> units(bool fitted_here) const;
+    std::vector<const core::SampleInLog*> samples() const;  // of the machine in hand, that are not answered
     QString came_of(const core::Result<shop::TakenRun>& taken) const;
     void say(const QString& words) { said_->setText(words); }
 

@@ -48,6 +48,36 @@ void LogbookStation::build_commands() {
         [this] { add_machine(); }, {}, {tr("new")}, true, [this] { return machine() == nullptr; }});
     add({"logbook.move", tr("Place and state"), Qt::Key_F2, tr("The machine stands elsewhere, or goes out of service."), machines,
         of_machine, [this] { move_machine(); }, no_machine, {tr("sold"), tr("moved"), tr("out of service")}});
+    const QString parts = tr("Units, store, samples");
+    add({"logbook.add-unit", tr("Add rotating unit"), Qt::CTRL | Qt::Key_U,
+        tr("A unit that goes round among machines, with hours of its own."), parts, {}, [this] { add_unit(); }, {},
+        {tr("injector"), tr("battery"), tr("serial")}});
+    add({"logbook.fit", tr("Fit unit"), Qt::Key_U, tr("A rotating unit goes onto the machine; its hours run with it."), parts, of_machine,
+        [this] { fit_unit(); },
+        [this, no_machine] {
+            if (const QString none = no_machine(); !none.isEmpty()) return none;
+            return unless(!units(false).empty(), tr("No unit is in the store or out for repair; add one first."));
+        },
+        {tr("mount")}});
+    add({"logbook.take-off", tr("Take unit off"), Qt::SHIFT | Qt::Key_U,
+        tr("A rotating unit comes off the machine, into the store or to repair."), parts, of_machine, [this] { take_unit_off(); },
+        [this, no_machine] {
+            if (const QString none = no_machine(); !none.isEmpty()) return none;
+            return unless(!units(true).empty(), tr("No unit is on this machine."));
+        },
+        {tr("overhaul"), tr("repair")}});
+    add({"logbook.stock", tr("Count the store"), Qt::CTRL | Qt::Key_K,
+        tr("How much of a fluid or a spare there is, and the least there should be."), parts, {}, [this] { count_stock(); }, {},
+        {tr("stock"), tr("order"), tr("spares")}});
+    add({"logbook.sample", tr("Take sample"), Qt::Key_M, tr("A sample of a fluid goes to the laboratory."), parts, of_machine,
+        [this] { take_sample(); }, no_machine, {tr("laboratory"), tr("oil analysis")}});
+    add({"logbook.answer", tr("Enter what was found"), Qt::SHIFT | Qt::Key_M,
+        tr("What the laboratory found in a sample, and the limits that hold."), parts, of_machine, [this] { answer_sample(); },
+        [this, no_machine] {
+            if (const QString none = no_machine(); !none.isEmpty()) return none;
+            return unless(!samples().empty(), tr("No sample of this machine waits for an answer."));
+        },
+        {tr("laboratory"), tr("result")}});
     add({"logbook.run", tr("Take in runs"), Qt::CTRL | Qt::Key_I,
         tr("Takes in what was done at the bench by a guide, each run once: what came back over the desk, or files."), paper, {},
         [this] {

@@ -1,6 +1,7 @@
 #include "core/logbook/fleet.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
 #include <algorithm>
 #include <map>
@@ -67,6 +68,28 @@ std::vector<std::string> due_sentences(const Logbook& log, const std::string& ma
         out.push_back(d.trouble.empty() ? fmt::format("{}{}{}{}. {}", d.rule, d.next.overdue ? " is overdue" : "",
                                               when(d).empty() ? "" : ", ", when(d), d.next.because)
                                         : fmt::format("{}: {}", d.rule, d.trouble));
+    }
+    return out;
+}
+
+std::vector<std::string> to_order(const Logbook& log) {
+    std::vector<std::string> out;
+    for (const auto& s : log.stock())
+        if (s.least && s.amount < *s.least)
+            out.push_back(fmt::format("{}{}: {:.6g} {} left, {:.6g} is the least; order {:.6g} {}", s.item,
+                s.number.empty() ? "" : ", " + s.number, s.amount, s.unit->symbol, *s.least, *s.least - s.amount, s.unit->symbol));
+    return out;
+}
+
+std::vector<std::string> sample_sentences(const Logbook& log, const std::string& machine) {
+    std::vector<std::string> out;
+    for (const auto& s : log.samples()) {
+        if (s.what.machine != machine) continue;
+        std::string said = fmt::format("{}: {}{}", text_of(s.on), s.what.fluid, s.what.number.empty() ? "" : ", no. " + s.what.number);
+        if (s.what.on_fluid) said += fmt::format(", {} on the fluid", display(*s.what.on_fluid));
+        said += s.answer ? fmt::format(": {}", fmt::join(s.answer->values, ", ")) : std::string(": no answer yet");
+        if (s.answer && !s.answer->limits.empty()) said += fmt::format(" (limits: {})", fmt::join(s.answer->limits, ", "));
+        out.insert(out.begin(), std::move(said));
     }
     return out;
 }

@@ -32,4 +32,9 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today);
 /// What is due of one machine in a sentence each, what is overdue first.
 std::vector<std::string> due_sentences(const Logbook& log, const std::string& machine, Day today);
 
+/// What the store has less of than it should, a sentence each, with how much to order.
+std::vector<std::string> to_order(const Logbook& log);
+/// The samples of a machine, a sentence each, newest first: what was sent, and what the laboratory found.
+std::vector<std::string> sample_sentences(const Logbook& log, const std::string& machine);
+
 }  // namespace anagraph::core

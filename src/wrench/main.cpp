@@ -1,0 +1,125 @@
+// anagraph-wrench: a stand-in for a torque wrench on a serial line. It makes a pseudo-terminal, links it to PORT, and plays a script:
+//   24.8 Nm      a reading, with the next running number
+//   again        the last line once more            skip     a number that is never sent
+//   broken       a line that was disturbed          noise    bytes that are no line
+//   wait 200     milliseconds
+// Without a script it sends 25 N·m every two seconds.   anagraph-wrench PORT [--script FILE]
+
+#include <fcntl.h>
+#include <fmt/format.h>
+#include <poll.h>
+#include <stdlib.h>
+#include <termios.h>
+#include <unistd.h>
+
+#include <algorithm>
+#include <chrono>
+#include <csignal>
+#include <fstream>
+#include <string>
+#include <thread>
+#include <vector>
+
+#include "core/torque/wrench_line.h"
+
+namespace {
+
+using namespace anagraph;
+
+volatile std::sig_atomic_t ended = 0;
+
+class Port {
+public:
+    explicit Port(std::string link) : link_(std::move(link)), fd_(::posix_openpt(O_RDWR | O_NOCTTY)) {
+        if (fd_ < 0 || ::grantpt(fd_) != 0 || ::unlockpt(fd_) != 0) return;
+        const char* name = ::ptsname(fd_);
+        // what is sent arrives as it was sent
+        termios raw{};
+        ::tcgetattr(fd_, &raw);
+        ::cfmakeraw(&raw);
+        ::tcsetattr(fd_, TCSANOW, &raw);
+        good_ = name != nullptr && ::symlink(name, link_.c_str()) == 0;
+    }
+    ~Port() {
+        if (good_) ::unlink(link_.c_str());
+        if (fd_ >= 0) ::close(fd_);
+    }
+    Port(const Port&) = delete;
+    Port& operator=(const Port&) = delete;
+    bool good() const { return good_; }
+    void send(const std::string& bytes) const {
+        if (::write(fd_, bytes.data(), bytes.size()) < 0) ended = 1;
+    }
+
+private:
+    std::string link_;
+    int fd_;
+    bool good_ = false;
+};
+
+void rest(int ms) {
+    for (int left = ms; left > 0 && ended == 0; left -= 20) std::this_thread::sleep_for(std::chrono::milliseconds(std::min(left, 20)));
+}
+
+/// Plays one line of the script; false where it is none.
+bool play(const Port& port, const std::string& line, int& number, std::string& last) {
+    if (line.empty() || line[0] == '#') return true;
+    if (line == "again") return port.send(last), true;
+    if (line == "skip") return ++number, true;
+    if (line == "noise") return port.send("\x01\x7f%%~\r\n"), true;
+    if (line == "broken") {
+        std::string disturbed = last;
+        if (disturbed.size() > 3) disturbed[2] = disturbed[2] == '9' ? '1' : '9';
+        return port.send(disturbed), true;
+    }
+    if (line.starts_with("wait ")) return rest(std::atoi(line.c_str() + 5)), true;
+    auto value = core::Quantity::parse(line, core::DecimalMark::Point);
+    if (!value) return false;
+    last = core::wrench_line({'T', std::move(*value), ++number});
+    port.send(last);
+    return true;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    const std::vector<std::string> arguments(argv + 1, argv + argc);
+    if (arguments.empty() || arguments.size() == 2 || arguments.size() > 3 || (arguments.size() == 3 && arguments[1] != "--script")) {
+        fmt::print(stderr, "anagraph-wrench PORT [--script FILE]\n");
+        return 2;
+    }
+    std::signal(SIGTERM, [](int) { ended = 1; });
+    std::signal(SIGINT, [](int) { ended = 1; });
+    const Port port(arguments[0]);
+    if (!port.good()) {
+        fmt::print(stderr, "{} cannot be made: something is there already, or its folder cannot be written.\n", arguments[0]);
+        return 1;
+    }
+    fmt::print("{}\n", arguments[0]);
+    std::fflush(stdout);
+    int number = 0;
+    std::string last;
+    if (arguments.size() == 1) {
+        while (ended == 0) {
+            play(port, "25.0 Nm", number, last);
+            rest(2000);
+        }
+        return 0;
+    }
+    std::ifstream script(arguments[2]);
+    if (!script) {
+        fmt::print(stderr, "{} cannot be read.\n", arguments[2]);
+        return 2;
+    }
+    int at = 0;
+    for (std::string line; ended == 0 && std::getline(script, line);) {
+        ++at;
+        if (!play(port, line, number, last)) {
+            fmt::print(stderr, "Line {} of the script is none: {}\n", at, line);
+            return 2;
+        }
+    }
+    // what was sent is read before the line goes
+    rest(1000);
+    return 0;
+}
