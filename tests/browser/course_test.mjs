@@ -85,7 +85,7 @@ async function open(address) {
 const ready = async (frame, how) => { await frame.locator(`body[data-ready="${how}"]`).waitFor({ state: 'attached' }); };
 const to_check = async launch => { await launch.getByRole('link', { name: 'What do you know?' }).click(); return launch.frameLocator('iframe'); };
 const verbs = () => store.statements.map(s => s.verb.id.split('/').at(-1));
-const until = async what => { for (let i = 0; i < 200 && !await what(); ++i) await new Promise(done => setTimeout(done, 50)); assert.ok(await what()); };
+const until = async what => { for (let i = 0; i < 600 && !await what(); ++i) await new Promise(done => setTimeout(done, 50)); assert.ok(await what()); };
 
 let failed = 0;
 let passed = 0;
