@@ -178,7 +178,7 @@ private:
     bool logbook() {
         w_.go(MainWindow::Logbook);
         for (int i = 0; i < 3; ++i) QTest::keyClick(&w_.logbook().fleet(), Qt::Key_Right);
-        QTest::qWait(300);
+        wait_until([&] { return w_.notice().isEmpty(); }, 20000);  // what the station before said
         picture("logbook");
         return !w_.logbook().fleet().machine().isEmpty() || fail("the logbook is empty");
     }

@@ -106,7 +106,8 @@ std::string words_of_page(const std::string& pdf, int page) {
     return QString::fromUtf8(process.readAllStandardOutput()).simplified().toStdString();
 }
 
-Result<std::string> pdf_of_text(const std::string& html) {
+Result<std::string> pdf_of_text(
+    const std::string& html, const std::function<core::Outcome(const std::string& folder)>& fill, const std::function<bool()>& go_on) {
     const QTemporaryDir folder;
     const std::string path = folder.path().toStdString();
     if (!folder.isValid())
@@ -116,7 +117,9 @@ Result<std::string> pdf_of_text(const std::string& html) {
     for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
         if (auto written = store::write_file(path + "/" + font, resource(font)); !written) return tl::make_unexpected(written.error());
     if (auto written = store::write_file(path + "/page.html", html); !written) return tl::make_unexpected(written.error());
-    return pdf_of(path, "page.html");
+    if (fill)
+        if (auto filled = fill(path); !filled) return tl::make_unexpected(filled.error());
+    return pdf_of(path, "page.html", {}, go_on);
 }
 
 }  // namespace anagraph::publish

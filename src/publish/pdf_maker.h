@@ -19,8 +19,9 @@ core::Result<std::string> pdf_of(const std::string& folder, const std::string& p
 core::Result<std::string> archive_pdf_of(const std::string& folder, const std::string& page, const std::string& identifier,
     const std::string& issued, const std::function<bool()>& go_on = {});
 
-/// The same for a page that stands alone, with the program's own fonts.
-core::Result<std::string> pdf_of_text(const std::string& html);
+/// The same for a page that stands alone, with the program's own fonts. `fill` puts into its folder what else it refers to.
+core::Result<std::string> pdf_of_text(const std::string& html, const std::function<core::Outcome(const std::string& folder)>& fill = {},
+    const std::function<bool()>& go_on = {});
 
 /// The words of a page of a PDF, counted from 1, with single spaces between them; empty where they cannot be read.
 std::string words_of_page(const std::string& pdf, int page);

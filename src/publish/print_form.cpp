@@ -4,8 +4,6 @@
 
 #include <QImage>
 #include <QString>
-#include <QTemporaryDir>
-#include <cctype>
 
 #include "publish/pdf_maker.h"
 #include "publish/resource.h"
@@ -49,21 +47,14 @@ std::string in_greys(const std::string& page) {
 
 core::Result<std::string> print_form(const core::Edition& edition, const std::string& mark, const PackFiles& files,
     const std::string& folder, const std::function<bool()>& go_on) {
-    const QTemporaryDir work;
-    const std::string path = work.path().toStdString();
-    if (!work.isValid())
-        return fail(
-            ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and try again.");
-    for (const char* sub : {"/fonts", "/plates"})
-        if (auto made = store::make_folder(path + sub); !made) return tl::make_unexpected(made.error());
-    for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
-        if (auto written = store::write_file(path + "/" + font, resource(font)); !written) return tl::make_unexpected(written.error());
-    for (const auto& entry : store::entries_of(folder))
-        if (entry.name.starts_with("plates/"))
-            if (auto made = grey_picture(entry.file, path + "/" + entry.name); !made) return tl::make_unexpected(made.error());
-    const std::string page = in_greys(guide_page(template_text("print.html"), edition, mark, files));
-    if (auto written = store::write_file(path + "/print.html", page); !written) return tl::make_unexpected(written.error());
-    return pdf_of(path, "print.html", {}, go_on);
+    const auto grey_pictures = [&](const std::string& work) -> Outcome {
+        if (auto made = store::make_folder(work + "/plates"); !made) return made;
+        for (const auto& entry : store::entries_of(folder))
+            if (entry.name.starts_with("plates/"))
+                if (auto made = grey_picture(entry.file, work + "/" + entry.name); !made) return made;
+        return {};
+    };
+    return pdf_of_text(in_greys(guide_page(template_text("print.html"), edition, mark, files)), grey_pictures, go_on);
 }
 
 }  // namespace anagraph::publish

@@ -15,6 +15,7 @@
 #include "publish/pdf_maker.h"
 #include "publish/print_form.h"
 #include "shop/issue.h"
+#include "shop/new_file.h"
 #include "store/archive.h"
 #include "store/destination.h"
 #include "store/digest.h"
@@ -51,13 +52,6 @@ Result<Kept> kept(const store::Library& library, const store::GuideId& guide, in
         if (e.edition.number == number) return Kept{std::move(e.edition), verified->mark, *folder};
     return fail(
         ErrorCode::NotFound, fmt::format("There is no edition {} of \u201C{}\u201D in this library.", number, guide.text()), guide.text());
-}
-
-Outcome write_to(const std::string& to, const std::string& bytes) {
-    auto place = store::Destination::file(to);
-    if (!place) return tl::make_unexpected(place.error());
-    if (auto written = store::write_file(place->work(), bytes); !written) return written;
-    return place->commit();
 }
 
 Outcome write_dita(const Kept& k, const std::string& to) {
@@ -128,9 +122,6 @@ Outcome export_edition(const store::Library& library, const store::GuideId& guid
     const auto k = kept(library, guide, number);
     if (!k) return tl::make_unexpected(k.error());
     const auto go_on = [&] { return !progress || progress(0.5); };
-    const auto pdf_to = [&](const Result<std::string>& pdf) -> Outcome {
-        return pdf ? write_to(to, *pdf) : tl::make_unexpected(pdf.error());
-    };
     const auto pictures = [&]() -> Result<publish::PackFiles> {
         const auto pack = publish::PackSource::open(k->folder);
         if (!pack) return tl::make_unexpected(pack.error());
@@ -140,19 +131,20 @@ Outcome export_edition(const store::Library& library, const store::GuideId& guid
         case ExportForm::Html:
             break;
         case ExportForm::Pdf:
-            return pdf_to(publish::archive_pdf_of(k->folder, "guide.html", sha256_of(k->edition), k->edition.issued, go_on));
+            return write_new_file(to, publish::archive_pdf_of(k->folder, "guide.html", sha256_of(k->edition), k->edition.issued, go_on));
         case ExportForm::Print: {
             const auto files = pictures();
             if (!files) return tl::make_unexpected(files.error());
-            return pdf_to(publish::print_form(k->edition, k->mark, *files, k->folder, go_on));
+            return write_new_file(to, publish::print_form(k->edition, k->mark, *files, k->folder, go_on));
         }
         case ExportForm::Card:
-            return pdf_to(publish::pdf_of_text(publish::bench_card(k->edition, k->mark)));
+            return write_new_file(to, publish::pdf_of_text(publish::bench_card(k->edition, k->mark)));
         case ExportForm::Check: {
             const auto files = pictures();
             if (!files) return tl::make_unexpected(files.error());
-            return pdf_to(publish::pdf_of_text(
-                publish::check_sheet(k->edition, k->mark, seed != 0 ? seed : core::own_check(k->mark), *files, k->folder)));
+            return write_new_file(to,
+                publish::pdf_of_text(
+                    publish::check_sheet(k->edition, k->mark, seed != 0 ? seed : core::own_check(k->mark), *files, k->folder)));
         }
         case ExportForm::Scorm12:
             return write_course(*k, publish::CourseForm::Scorm12, to, progress);
@@ -161,11 +153,11 @@ Outcome export_edition(const store::Library& library, const store::GuideId& guid
         case ExportForm::Dita:
             return write_dita(*k, to);
         case ExportForm::Csv:
-            return write_to(to, publish::figures_table(k->edition));
+            return write_new_file(to, publish::figures_table(k->edition));
         case ExportForm::Json:
-            return write_to(to, core::canonical_text(core::to_json(k->edition.procedure)));
+            return write_new_file(to, core::canonical_text(core::to_json(k->edition.procedure)));
         case ExportForm::Vtt:
-            return write_to(to, captions_of(*k));
+            return write_new_file(to, captions_of(*k));
     }
     return {};
 }

@@ -9,6 +9,7 @@
 #include "publish/logbook_pages.h"
 #include "publish/pdf_maker.h"
 #include "shop/inbox.h"
+#include "shop/new_file.h"
 #include "store/destination.h"
 
 namespace anagraph::shop {
@@ -36,14 +37,6 @@ Result<core::Edition> edition_of(const store::Library& library, const core::Run&
     for (const auto& e : *editions)
         if (e.edition.number == run.edition && !digits.empty() && e.sha256.substr(0, 8) == digits) return e.edition;
     return unknown();
-}
-
-Outcome write_to(const std::string& file, const Result<std::string>& bytes) {
-    if (!bytes) return tl::make_unexpected(bytes.error());
-    auto place = store::Destination::file(file);
-    if (!place) return tl::make_unexpected(place.error());
-    if (auto written = store::write_file(place->work(), *bytes); !written) return written;
-    return place->commit();
 }
 
 std::string number(double value) { return fmt::format("{:.6g}", value); }
@@ -96,12 +89,12 @@ Outcome write_history(
     if (!log) return tl::make_unexpected(log.error());
     switch (form) {
         case HistoryForm::Csv:
-            return write_to(file, core::history_table(*log));
+            return write_new_file(file, core::history_table(*log));
         case HistoryForm::Ics:
-            return write_to(file, core::due_calendar(core::due_list(*log, today), store::utc_now()));
+            return write_new_file(file, core::due_calendar(core::due_list(*log, today), store::utc_now()));
         case HistoryForm::Pdf:
             if (progress && !progress(0.3)) return fail(ErrorCode::Cancelled, "Writing the book was stopped; nothing of it is kept.");
-            return write_to(file, publish::pdf_of_text(publish::history_book(*log)));
+            return write_new_file(file, publish::pdf_of_text(publish::history_book(*log)));
     }
     return {};
 }
@@ -128,15 +121,15 @@ Outcome write_label(const store::Library& library, const std::string& name, Labe
         label.lines.emplace_back("No service is entered.");
     }
     if (!m->about.serial.empty()) label.lines.push_back("serial " + m->about.serial);
-    for (const auto& due : core::due_list(*log, today)) {
-        if (due.machine != m->about.name || !due.trouble.empty()) continue;
+    for (const auto& due : core::due_of_machine(*m, today)) {
+        if (!due.trouble.empty()) continue;
         label.next = "Next " + due.rule + ":";
         if (due.next.due_reading) label.next += fmt::format(" {} {}", number(*due.next.due_reading), due.unit->symbol);
         if (due.next.due_day) label.next += fmt::format("{} {}", due.next.due_reading ? " or about" : "", core::text_of(*due.next.due_day));
         break;
     }
     const auto [across, down] = form == LabelForm::Panel ? std::pair(2, 7) : form == LabelForm::Filter ? std::pair(3, 8) : std::pair(4, 11);
-    return write_to(file, publish::pdf_of_text(publish::label_sheet(label, across, down)));
+    return write_new_file(file, publish::pdf_of_text(publish::label_sheet(label, across, down)));
 }
 
 }  // namespace anagraph::shop

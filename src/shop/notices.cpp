@@ -5,6 +5,7 @@
 #include "core/edition/post.h"
 #include "publish/pdf_maker.h"
 #include "shop/handout.h"
+#include "shop/new_file.h"
 #include "store/destination.h"
 #include "store/files.h"
 
@@ -62,10 +63,7 @@ Outcome write_notices(const std::vector<publish::Notice>& notices, const std::st
     } else {
         return fail(ErrorCode::BadInput, fmt::format("{}: give the file the ending .pdf, .html, .txt or .ics.", file), file);
     }
-    auto place = store::Destination::file(file);
-    if (!place) return tl::make_unexpected(place.error());
-    if (auto written = store::write_file(place->work(), bytes); !written) return written;
-    return place->commit();
+    return write_new_file(file, bytes);
 }
 
 }  // namespace anagraph::shop

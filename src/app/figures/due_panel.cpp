@@ -81,12 +81,9 @@ core::Result<core::ServicePlan> DuePanel::plan() const {
         *where = *day;
     }
     for (const auto& part : avoid_->text().split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
-        const auto ends = part.trimmed().split(QStringLiteral(".."));
-        if (ends.size() != 2) return wrong(tr("A stretch to keep free is two days, as in 2027-06-01..2027-08-31."));
-        const auto from = core::parse_day(ends[0].toStdString());
-        const auto to = core::parse_day(ends[1].toStdString());
-        if (!from || !to) return tl::make_unexpected((from ? to : from).error());
-        out.avoid.push_back({*from, *to});
+        const auto days = core::parse_avoided(part.trimmed().toStdString());
+        if (!days) return tl::make_unexpected(days.error());
+        out.avoid.push_back(*days);
     }
     out.first = first_->isChecked();
     if (out.first && !out.run_in) return wrong(tr("Say at what the first service is, or take the tick away."));

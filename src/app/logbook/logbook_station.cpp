@@ -121,9 +121,11 @@ void LogbookStation::refresh() {
     auto log = session_.library().logbook();
     if (!log) return say(text(log.error().message));
     log_ = std::move(*log);
-    if (const auto waiting = static_cast<qsizetype>(shop::waiting_runs(session_.library()).size()); waiting > 0)
+    read_ = core::entries_read(log_);
+    waiting_ = static_cast<qsizetype>(shop::waiting_runs(session_.library()).size());
+    if (waiting_ > 0)
         say(theme::counted(
-            waiting, tr("1 run came back over the desk: take it in."), tr("%1 runs came back over the desk: take them in.")));
+            waiting_, tr("1 run came back over the desk: take it in."), tr("%1 runs came back over the desk: take them in.")));
     fleet_->show_fleet(core::fleet(log_, today()), today());
 }
 
@@ -156,7 +158,7 @@ void LogbookStation::show_machine() {
              m->about.serial.empty() ? "" : tr("serial %1").arg(text(m->about.serial)).toStdString(), m->place})
         if (!part.empty()) about << text(part);
     if (m->out) about << tr("out of service: %1").arg(text(m->because));
-    for (const auto& s : core::due_sentences(log_, m->about.name, today())) due << text(core::capitalised(s));
+    for (const auto& s : core::due_sentences(*m, today())) due << text(core::capitalised(s));
     for (const auto& f : log_.findings())
         if (!f.closed && f.what.machine == m->about.name)
             findings << tr("%1: %2 (%3)")
@@ -174,8 +176,8 @@ void LogbookStation::show_machine() {
     about_->setText(block(tr("Machine"), {about.join(QStringLiteral(", "))}) + block(tr("Meter"), meters) + block(tr("Due"), due) +
         block(tr("Not put right yet"), findings) + block(tr("Fitted"), fitted) +
         block(tr("Samples"), listed(core::sample_sentences(log_, m->about.name))) + block(tr("To order"), listed(core::to_order(log_))));
-    for (auto& e : core::entries_read(log_))
-        if (e.machine == m->about.name) shown_.insert(shown_.begin(), std::move(e));
+    std::copy_if(
+        read_.rbegin(), read_.rend(), std::back_inserter(shown_), [&](const core::EntryRead& e) { return e.machine == m->about.name; });
     for (const auto& e : shown_) {
         QString words = QStringLiteral("%1  %2").arg(text(e.on), text(core::capitalised(e.kind)));
         if (!e.what.empty()) words += QStringLiteral(": ") + text(e.what);

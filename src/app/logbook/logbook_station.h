@@ -72,7 +72,9 @@ private:
     Session& session_;
     Commands* commands_ = nullptr;
     core::Logbook log_;
+    std::vector<core::EntryRead> read_;   // every entry, as it is read
     std::vector<core::EntryRead> shown_;  // of the machine in hand, newest first
+    qsizetype waiting_ = 0;               // runs that came back over the desk
     FleetView* fleet_ = nullptr;
     QLabel* title_ = nullptr;
     QLabel* about_ = nullptr;

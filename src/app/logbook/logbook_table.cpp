@@ -81,11 +81,11 @@ void LogbookStation::build_commands() {
     add({"logbook.run", tr("Take in runs"), Qt::CTRL | Qt::Key_I,
         tr("Takes in what was done at the bench by a guide, each run once: what came back over the desk, or files."), paper, {},
         [this] {
-            if (!shop::waiting_runs(session_.library()).empty()) return take_waiting_runs();
+            if (waiting_ > 0) return take_waiting_runs();
             const QStringList files = QFileDialog::getOpenFileNames(this, tr("Runs"), {}, tr("Runs (*.run.json);;All files (*)"));
             if (!files.isEmpty()) take_runs(files);
         },
-        {}, {tr("bench"), tr("import"), tr("desk")}, true, [this] { return !shop::waiting_runs(session_.library()).empty(); }});
+        {}, {tr("bench"), tr("import"), tr("desk")}, true, [this] { return waiting_ > 0; }});
     add({"logbook.paper", tr("Take in old paper"), Qt::CTRL | Qt::SHIFT | Qt::Key_I,
         tr("Services of before, from a table of machines, days and what was done; shown before anything is taken in."), paper, {},
         [this] {

@@ -73,12 +73,12 @@ void LearnersDialog::build_commands() {
         tr("Judges what learners answered to the check of a guide, and keeps what was passed: what came back over the desk, or files."),
         group, {},
         [this] {
-            if (!shop::waiting_answers(session_.library()).empty()) return take_answers({});
+            if (waiting_ > 0) return take_answers({});
             const QStringList files = QFileDialog::getOpenFileNames(
                 this, tr("Answers to checks"), {}, tr("Answers (*%1);;All files (*)").arg(text(std::string(core::kAnswersEnding))));
             if (!files.isEmpty()) take_answers(files);
         },
-        {}, {tr("check"), tr("passed"), tr("desk")}, true, [this] { return !shop::waiting_answers(session_.library()).empty(); }});
+        {}, {tr("check"), tr("passed"), tr("desk")}, true, [this] { return waiting_ > 0; }});
     add({"learners.group", tr("Change group"), Qt::Key_F2, tr("Moves the learner to another group."), group, {Hand::Learner},
         [this] { move_to_group(); }, nobody, {tr("term"), tr("course")}, true});
     add({"learners.strike", tr("Take hand-out back"), Qt::CTRL | Qt::Key_Backspace,
@@ -159,9 +159,9 @@ void LearnersDialog::refresh() {
     if (list_->currentItem() == nullptr && list_->topLevelItemCount() > 0) list_->setCurrentItem(list_->topLevelItem(0));
     for (int column = 0; column < 3; ++column) list_->resizeColumnToContents(column);
     list_->setColumnWidth(2, std::min(list_->columnWidth(2), 460));
-    const auto waiting = static_cast<qsizetype>(shop::waiting_answers(session_.library()).size());
-    told_->setText(waiting > 0 ? theme::counted(waiting, tr("The answers of 1 learner came back over the desk: take them in."),
-                                     tr("The answers of %1 learners came back over the desk: take them in."))
+    waiting_ = static_cast<qsizetype>(shop::waiting_answers(session_.library()).size());
+    told_->setText(waiting_ > 0 ? theme::counted(waiting_, tr("The answers of 1 learner came back over the desk: take them in."),
+                                      tr("The answers of %1 learners came back over the desk: take them in."))
             : list_->topLevelItemCount() == 0 ? tr("Nobody is in the register yet. Add learners by post, one by one or from a list.")
             : owed_.empty()
             ? tr("Nobody learned anything that has changed since.")

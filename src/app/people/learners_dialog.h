@@ -43,6 +43,7 @@ private:
     core::Records records_;
     std::vector<core::GuideEditions> guides_;
     std::vector<core::Owed> owed_;
+    qsizetype waiting_ = 0;  // answers that came back over the desk
     QTreeWidget* list_ = nullptr;
     QLabel* told_ = nullptr;
     QLabel* owes_ = nullptr;

@@ -7,6 +7,7 @@
 #include "cli/at_library.h"
 #include "cli/commands.h"
 #include "cli/commands/calc/calculation.h"
+#include "core/logbook/fleet.h"
 #include "core/logbook/history.h"
 #include "shop/logbook.h"
 
@@ -488,11 +489,10 @@ private:
                 units.push_back(u.about.serial);
                 words += fmt::format("\n    fitted: {}, serial {}", u.about.name, u.about.serial);
             }
-        for (const auto& d : core::due_list(log, *on))
-            if (d.machine == m->about.name) {
-                due.push_back(due_json(d));
-                words += "\n    due: " + due_words(d);
-            }
+        for (const auto& d : core::due_of_machine(*m, *on)) {
+            due.push_back(due_json(d));
+            words += "\n    due: " + due_words(d);
+        }
         return answer_.say({{"name", m->about.name}, {"type", m->about.type}, {"variant", m->about.variant}, {"serial", m->about.serial},
                                {"place", m->place}, {"in_service", !m->out}, {"meters", meters}, {"services", services},
                                {"findings", findings}, {"units", units}, {"due", due}},
@@ -510,12 +510,12 @@ private:
         json list = json::array();
         std::string words;
         for (const auto& s : log.stock()) {
-            const bool order = s.least && s.amount < *s.least;
+            const double order = core::short_of(s);
             list.push_back({{"item", s.item}, {"number", s.number}, {"amount", quantity_json(s.amount, *s.unit)},
                 {"least", s.least ? quantity_json(*s.least, *s.unit) : json(nullptr)},
-                {"order", order ? quantity_json(*s.least - s.amount, *s.unit) : json(nullptr)}});
+                {"order", order > 0 ? quantity_json(order, *s.unit) : json(nullptr)}});
             words += fmt::format("{}{}: {}{}", words.empty() ? "" : "\n", s.item, shown(s.amount, *s.unit, 6),
-                order ? fmt::format(", order {}", shown(*s.least - s.amount, *s.unit, 6)) : "");
+                order > 0 ? fmt::format(", order {}", shown(order, *s.unit, 6)) : "");
         }
         return answer_.say(list, words.empty() ? "Nothing is counted in the store yet." : words);
     }

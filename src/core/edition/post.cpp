@@ -26,13 +26,12 @@ std::string post_of(std::string_view typed) {
     return out;
 }
 
-bool same_post(std::string_view a, std::string_view b) {
-    const auto folded = [](std::string text) {
-        std::transform(
-            text.begin(), text.end(), text.begin(), [](unsigned char c) { return static_cast<char>(c < 0x80 ? std::tolower(c) : c); });
-        return text;
-    };
-    return folded(post_of(a)) == folded(post_of(b));
+std::string folded_post(std::string_view typed) {
+    std::string out = post_of(typed);
+    std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return static_cast<char>(c < 0x80 ? std::tolower(c) : c); });
+    return out;
 }
+
+bool same_post(std::string_view a, std::string_view b) { return folded_post(a) == folded_post(b); }
 
 }  // namespace anagraph::core

@@ -31,7 +31,7 @@ Result<CheckAnswers> answers_from_json(std::string_view text);
 /// Whether this is a UUID as text: 8-4-4-4-12 hex digits.
 bool is_uuid(std::string_view text);
 
-/// Passed with at least this share right at the first answer. A wrong figure is shown at once with its place, and answered again until it
+/// Passed with at least this share right at the first answer: a choice of this program and no standard's. A wrong figure is shown at once with its place, and answered again until it
 /// is right, so that nobody leaves with it.
 inline constexpr double kPassShare = 0.8;
 /// How many of `asked` questions must be right.

@@ -36,6 +36,12 @@ bool counts_readings(const RuleAdded& rule) {
         (rule.first && rule.first->unit->dimension != Dimension::Calendar);
 }
 
+/// What the meter was read at with a service; without a reading of its own the last of that day. Null: none by then.
+const MeterPoint* read_at(const Meter& meter, const ServiceInLog& service) {
+    const auto own = std::find_if(meter.points.begin(), meter.points.end(), [&](const MeterPoint& p) { return p.entry == service.entry; });
+    return own != meter.points.end() ? &*own : meter.at(service.on);
+}
+
 DueItem due_of(const Machine& m, const RuleInLog& in_log, Day on) {
     const RuleAdded& rule = in_log.what;
     DueItem out{m.about.name, rule.what, in_log.entry, nullptr, {}};
@@ -45,9 +51,7 @@ DueItem due_of(const Machine& m, const RuleInLog& in_log, Day on) {
     plan.today = on;
     plan.hard_use = rule.hard ? kHardUse : 1;
     for (const auto& span : rule.avoid) {
-        const auto dots = span.find("..");
-        const Day from = *parse_day(span.substr(0, dots));
-        plan.avoid.push_back({from, dots == std::string::npos ? from : *parse_day(span.substr(dots + 2))});
+        plan.avoid.push_back(*parse_avoided(span));  // read when it was entered
     }
     const auto* service = last_service(m, rule.what, on);
     plan.first = service == nullptr;
@@ -62,7 +66,7 @@ DueItem due_of(const Machine& m, const RuleInLog& in_log, Day on) {
         }
         out.unit = meter->unit;
         offset = now->total - now->shown;
-        const MeterPoint* then = service == nullptr ? nullptr : meter->at(service->on);
+        const MeterPoint* then = service == nullptr ? nullptr : read_at(*meter, *service);
         plan.last_reading = quantity(then == nullptr ? 0 : then->total, *meter->unit);
         plan.reading = quantity(now->total, *meter->unit);
         plan.read_on = std::max(now->on, plan.last_day);
@@ -85,20 +89,34 @@ DueItem due_of(const Machine& m, const RuleInLog& in_log, Day on) {
 
 }  // namespace
 
-std::vector<DueItem> due_list(const Logbook& log, Day on, std::optional<int> within) {
-    std::vector<DueItem> out;
-    for (const auto& m : log.machines()) {
-        if (m.out) continue;
-        for (const auto& rule : m.rules) out.push_back(due_of(m, rule, on));
-    }
-    if (within)
-        std::erase_if(out,
-            [&](const DueItem& d) { return !d.next.overdue && (!d.next.due_day || *d.next.due_day > on + std::chrono::days(*within)); });
-    std::stable_sort(out.begin(), out.end(), [](const DueItem& a, const DueItem& b) {
+namespace {
+
+void sort_by_day(std::vector<DueItem>& list) {
+    std::stable_sort(list.begin(), list.end(), [](const DueItem& a, const DueItem& b) {
         if (a.next.overdue != b.next.overdue) return a.next.overdue;
         if (a.next.due_day.has_value() != b.next.due_day.has_value()) return a.next.due_day.has_value();
         return a.next.due_day && *a.next.due_day < *b.next.due_day;
     });
+}
+
+}  // namespace
+
+std::vector<DueItem> due_of_machine(const Machine& machine, Day on) {
+    std::vector<DueItem> out;
+    if (machine.out) return out;
+    for (const auto& rule : machine.rules) out.push_back(due_of(machine, rule, on));
+    sort_by_day(out);
+    return out;
+}
+
+std::vector<DueItem> due_list(const Logbook& log, Day on, std::optional<int> within) {
+    std::vector<DueItem> out;
+    for (const auto& m : log.machines())
+        for (auto& d : due_of_machine(m, on)) out.push_back(std::move(d));
+    if (within)
+        std::erase_if(out,
+            [&](const DueItem& d) { return !d.next.overdue && (!d.next.due_day || *d.next.due_day > on + std::chrono::days(*within)); });
+    sort_by_day(out);
     return out;
 }
 

@@ -25,4 +25,7 @@ struct DueItem {
 /// days.
 std::vector<DueItem> due_list(const Logbook& log, Day on, std::optional<int> within = {});
 
+/// The same of one machine alone.
+std::vector<DueItem> due_of_machine(const Machine& machine, Day on);
+
 }  // namespace anagraph::core

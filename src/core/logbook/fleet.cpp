@@ -38,11 +38,7 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today) {
         FleetColumn c{m.about.name, m.place, last_reading(m), m.out, {}, {}, 0};
         for (const auto& s : m.services) c.marks.push_back({FleetMark::Kind::Service, s.on, s.what.what, text_of(s.on)});
         for (const auto& rule : m.rules)
-            for (const auto& span : rule.what.avoid) {
-                const auto dots = span.find("..");
-                const Day from = *parse_day(span.substr(0, dots));
-                c.kept_free.push_back({from, dots == std::string::npos ? from : *parse_day(span.substr(dots + 2))});
-            }
+            for (const auto& span : rule.what.avoid) c.kept_free.push_back(*parse_avoided(span));  // read when it was entered
         at[m.about.name] = out.size();
         out.push_back(std::move(c));
     }
@@ -61,10 +57,9 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today) {
     return out;
 }
 
-std::vector<std::string> due_sentences(const Logbook& log, const std::string& machine, Day today) {
+std::vector<std::string> due_sentences(const Machine& machine, Day today) {
     std::vector<std::string> out;
-    for (const auto& d : due_list(log, today)) {
-        if (d.machine != machine) continue;
+    for (const auto& d : due_of_machine(machine, today)) {
         out.push_back(d.trouble.empty() ? fmt::format("{}{}{}{}. {}", d.rule, d.next.overdue ? " is overdue" : "",
                                               when(d).empty() ? "" : ", ", when(d), d.next.because)
                                         : fmt::format("{}: {}", d.rule, d.trouble));
@@ -72,12 +67,14 @@ std::vector<std::string> due_sentences(const Logbook& log, const std::string& ma
     return out;
 }
 
+double short_of(const Stock& stock) { return stock.least ? std::max(0.0, *stock.least - stock.amount) : 0; }
+
 std::vector<std::string> to_order(const Logbook& log) {
     std::vector<std::string> out;
     for (const auto& s : log.stock())
-        if (s.least && s.amount < *s.least)
+        if (const double order = short_of(s); order > 0)
             out.push_back(fmt::format("{}{}: {:.6g} {} left, {:.6g} is the least; order {:.6g} {}", s.item,
-                s.number.empty() ? "" : ", " + s.number, s.amount, s.unit->symbol, *s.least, *s.least - s.amount, s.unit->symbol));
+                s.number.empty() ? "" : ", " + s.number, s.amount, s.unit->symbol, *s.least, order, s.unit->symbol));
     return out;
 }
 

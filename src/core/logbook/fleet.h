@@ -30,8 +30,10 @@ struct FleetColumn {
 std::vector<FleetColumn> fleet(const Logbook& log, Day today);
 
 /// What is due of one machine in a sentence each, what is overdue first.
-std::vector<std::string> due_sentences(const Logbook& log, const std::string& machine, Day today);
+std::vector<std::string> due_sentences(const Machine& machine, Day today);
 
+/// How much of it is to be ordered, in its unit; 0: enough is there, or nobody said what is enough.
+double short_of(const Stock& stock);
 /// What the store has less of than it should, a sentence each, with how much to order.
 std::vector<std::string> to_order(const Logbook& log);
 /// The samples of a machine, a sentence each, newest first: what was sent, and what the laboratory found.

@@ -11,9 +11,6 @@ using nlohmann::json;
 
 namespace {
 
-template <class T>
-constexpr bool is_named = std::is_enum_v<T>;
-
 json value_of(const std::string& v) { return v; }
 json value_of(bool v) { return v; }
 json value_of(std::int64_t v) { return v; }
@@ -26,7 +23,7 @@ json value_of(const std::vector<Quantity>& v) {
     return out;
 }
 template <class E>
-requires is_named<E> json value_of(E v) { return std::string(name_of(v)); }
+requires std::is_enum_v<E> json value_of(E v) { return std::string(name_of(v)); }
 
 bool read(const json& j, std::string& v) { return j.is_string() && (v = j.get<std::string>(), true); }
 bool read(const json& j, bool& v) { return j.is_boolean() && (v = j.get<bool>(), true); }
@@ -37,7 +34,7 @@ bool read(const json& j, Quantity& v) {
     return q && (v = std::move(*q), true);
 }
 template <class E>
-requires is_named<E>
+requires std::is_enum_v<E>
 bool read(const json& j, E& v) {
     const auto e = j.is_string() ? from_name<E>(j.get<std::string>()) : std::nullopt;
     return e && (v = *e, true);
@@ -60,7 +57,7 @@ bool read(const json& j, std::vector<T>& v) {
 
 /// What may be left out where it is empty.
 template <class T>
-constexpr bool may_be_missing = !std::is_same_v<T, Quantity> && !is_named<T> && !std::is_same_v<T, std::int64_t>;
+constexpr bool may_be_missing = !std::is_same_v<T, Quantity> && !std::is_enum_v<T> && !std::is_same_v<T, std::int64_t>;
 
 template <std::size_t I = 0>
 Result<LogBody> read_kind(const std::string& kind, const json& j) {

@@ -7,6 +7,7 @@
 
 #include "core/base/letters.h"
 #include "core/edition/post.h"
+#include "core/service/due.h"
 
 namespace anagraph::core {
 namespace {
@@ -16,13 +17,6 @@ constexpr double kSame = 1e-9;  // readings that differ by less are the same, of
 tl::unexpected<Error> refused(std::string why) { return fail(ErrorCode::Refused, std::move(why)); }
 
 void tidy(std::string& text) { text = post_of(text); }
-
-std::string small(std::string_view text) {
-    std::string out = post_of(text);
-    for (char& c : out)
-        if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-    return out;
-}
 
 bool same(std::string_view a, std::string_view b) { return same_post(a, b); }
 
@@ -102,7 +96,7 @@ bool Logbook::is_struck(std::int64_t number) const { return std::binary_search(s
 const Machine* Logbook::machine(std::string_view name) const { return const_cast<Logbook*>(this)->find_machine(name); }
 
 Machine* Logbook::find_machine(std::string_view name) {
-    const auto it = machine_by_name_.find(small(name));
+    const auto it = machine_by_name_.find(folded_post(name));
     return it == machine_by_name_.end() ? nullptr : &machines_[it->second];
 }
 
@@ -124,7 +118,7 @@ Result<Machine*> Logbook::machine_for(std::string& name) {
 }
 
 const LogEntry* Logbook::run(std::string_view id) const {
-    const auto it = runs_.find(small(id));
+    const auto it = runs_.find(folded_post(id));
     if (it == runs_.end()) return nullptr;
     const auto entry =
         std::lower_bound(all_.begin(), all_.end(), it->second, [](const LogEntry& e, std::int64_t n) { return e.number < n; });
@@ -174,8 +168,8 @@ Outcome Logbook::enter(MachineAdded& e, const LogEntry& as) {
     m.entry = as.number;
     m.since = *on;
     m.place = e.place;
-    machine_by_name_[small(e.name)] = machines_.size();
-    if (!e.serial.empty()) machine_by_name_[small(e.serial)] = machines_.size();
+    machine_by_name_[folded_post(e.name)] = machines_.size();
+    if (!e.serial.empty()) machine_by_name_[folded_post(e.serial)] = machines_.size();
     machines_.push_back(std::move(m));
     return {};
 }
@@ -249,13 +243,7 @@ Outcome Logbook::enter(RuleAdded& e, const LogEntry& as) {
             return fail(ErrorCode::BadInput,
                 fmt::format("{} is no interval: hours, a distance, a count or a time by the calendar are.", display(i)));
     for (const auto& span : e.avoid) {
-        const auto dots = span.find("..");
-        const auto from = parse_day(span.substr(0, dots));
-        const auto to = dots == std::string::npos ? from : parse_day(span.substr(dots + 2));
-        if (!from || !to)
-            return fail(
-                ErrorCode::BadInput, fmt::format("\u201C{}\u201D is no stretch of days; write it as 2026-08-01..2026-08-21.", span));
-        if (*to < *from) return fail(ErrorCode::BadInput, fmt::format("{} ends before it begins.", span));
+        if (const auto days = parse_avoided(span); !days) return tl::make_unexpected(days.error());
     }
     std::erase_if((*m)->rules, [&](const RuleInLog& r) { return same(r.what.what, e.what); });
     (*m)->rules.push_back({as.number, e});
@@ -353,7 +341,7 @@ Outcome Logbook::enter(FindingClosed& e, const LogEntry& as) {
 Outcome Logbook::enter(RunTaken& e, const LogEntry& as) {
     const auto m = machine_for(e.machine);
     if (!m) return tl::make_unexpected(m.error());
-    if (!runs_.emplace(small(e.id), as.number).second) return refused("This run is in the logbook already.");
+    if (!runs_.emplace(folded_post(e.id), as.number).second) return refused("This run is in the logbook already.");
     return {};
 }
 

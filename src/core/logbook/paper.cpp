@@ -14,13 +14,6 @@ namespace {
 
 using Row = std::vector<std::string>;
 
-std::string small(std::string_view text) {
-    std::string out = post_of(text);
-    for (char& c : out)
-        if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-    return out;
-}
-
 /// What a heading names; Nothing: none of ours.
 PaperColumn named(const std::string& heading) {
     static constexpr std::array<std::pair<std::string_view, PaperColumn>, 17> names{{{"machine", PaperColumn::Machine},
@@ -29,7 +22,7 @@ PaperColumn named(const std::string& heading) {
         {"service", PaperColumn::What}, {"work", PaperColumn::What}, {"job", PaperColumn::What}, {"reading", PaperColumn::Reading},
         {"hours", PaperColumn::Reading}, {"meter", PaperColumn::Reading}, {"km", PaperColumn::Reading}, {"h", PaperColumn::Reading}}};
     for (const auto& [name, column] : names)
-        if (small(heading) == name) return column;
+        if (folded_post(heading) == name) return column;
     return PaperColumn::Nothing;
 }
 

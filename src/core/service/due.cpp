@@ -55,6 +55,16 @@ Outcome checked(const ServicePlan& plan) {
 
 }  // namespace
 
+Result<Avoided> parse_avoided(std::string_view text) {
+    const auto dots = text.find("..");
+    const auto from = parse_day(text.substr(0, dots));
+    const auto to = dots == std::string_view::npos ? from : parse_day(text.substr(dots + 2));
+    if (!from || !to)
+        return fail(ErrorCode::BadInput, fmt::format("\u201C{}\u201D is no stretch of days; write it as 2026-08-01..2026-08-21.", text));
+    if (*to < *from) return fail(ErrorCode::BadInput, fmt::format("{} ends before it begins.", text));
+    return Avoided{*from, *to};
+}
+
 Result<NextDue> next_due(const ServicePlan& plan) {
     if (auto ok = checked(plan); !ok) return tl::make_unexpected(ok.error());
     NextDue due;

@@ -3,6 +3,7 @@
 
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/base/result.h"
@@ -16,6 +17,9 @@ struct Avoided {
     Day from;
     Day to;
 };
+
+/// "2026-08-01..2026-08-21", or one day. Errors: BadInput for anything that is no such stretch, and for one that ends before it begins.
+Result<Avoided> parse_avoided(std::string_view text);
 
 /// A reading with its day that the rate of use is counted from.
 struct RateFrom {

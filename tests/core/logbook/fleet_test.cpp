@@ -42,7 +42,7 @@ TEST(Fleet, MachinesStandByPlaceWithWhatWasDoneAndWhatComes) {
     EXPECT_TRUE(all[1].overdue());
     EXPECT_FALSE(all[0].overdue());
     EXPECT_EQ(all[1].findings, 1);
-    const auto said = due_sentences(three(), "C", *parse_day("2026-02-20"));
+    const auto said = due_sentences(*three().machine("C"), *parse_day("2026-02-20"));
     ASSERT_EQ(said.size(), 1U);
     EXPECT_TRUE(said[0].starts_with("look at the belt is overdue, on 2026-02-01. It is overdue.")) << said[0];
 }

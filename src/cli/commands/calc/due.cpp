@@ -45,15 +45,9 @@ private:
             *target = *q;
         }
         for (const auto& text : avoid_) {
-            const auto dots = text.find("..");
-            if (dots == std::string::npos)
-                return core::fail(
-                    ErrorCode::BadInput, fmt::format("\"{}\" is no stretch of days; write it as 2026-07-01..2026-08-15.", text), "--avoid");
-            const auto from = core::parse_day(text.substr(0, dots));
-            if (!from) return tl::make_unexpected(from.error());
-            const auto to = core::parse_day(text.substr(dots + 2));
-            if (!to) return tl::make_unexpected(to.error());
-            plan.avoid.push_back({*from, *to});
+            const auto days = core::parse_avoided(text);
+            if (!days) return core::fail(days.error().code, days.error().message, "--avoid");
+            plan.avoid.push_back(*days);
         }
         const auto due = core::next_due(plan);
         if (!due) return tl::make_unexpected(due.error());
