@@ -9,11 +9,9 @@
   const end = find('.end');
   const sets = [...document.querySelectorAll('.set')];
   const mark = document.body.dataset.mark;
-  const served = location.protocol.startsWith('http');
+  const { served, keep, kept, uuid } = anagraph;
   // the page that shows this one, and where it may be told: pages opened from a folder have no origin
   const tell = message => { if (window.parent !== window) window.parent.postMessage({ anagraph: 'check', mark, ...message }, served ? location.origin : '*'); };
-  const keep = (name, value) => { try { if (value === null) localStorage.removeItem(name); else localStorage.setItem(name, value); } catch { /* nothing is kept */ } };
-  const kept = name => { try { return localStorage.getItem(name) || ''; } catch { return ''; } };
   const key = `anagraph check ${mark}`;
   let state = null;  // { learner, set, answers, began, id }
 
@@ -21,14 +19,6 @@
   const right_of = question => question.querySelectorAll('input')[Number(question.dataset.right)].value;
   const save = () => keep(key, JSON.stringify(state));
   const seconds = () => Math.round((Date.now() - state.began) / 1000);
-  // crypto.randomUUID is there in secure places only, and a workshop's desk seldom is one
-  const uuid = () => {
-    const b = crypto.getRandomValues(new Uint8Array(16));
-    b[6] = (b[6] & 15) | 64;
-    b[8] = (b[8] & 63) | 128;
-    const hex = [...b].map(x => x.toString(16).padStart(2, '0')).join('');
-    return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
-  };
   const link_to = (step, words) => {
     const link = document.createElement('a');
     link.href = `guide.html#step-${step}`;
@@ -120,31 +110,13 @@
   }
 
   async function hand() {
-    const said = find('.said');
-    const post = (where, body, token) => fetch(where, { method: 'POST', body, headers: { 'Content-Type': 'application/json', ...(token ? { Authorization: `Bearer ${token}` } : {}) } });
-    const words = async reply => (await reply.json().catch(() => ({}))).reason || `The desk answered ${reply.status}.`;
-    try {
-      let token = kept('anagraph desk');
-      if (!token) {
-        const reply = await post('/pair', JSON.stringify({ code: find('.code input').value.trim().toLowerCase() }));
-        if (!reply.ok) { said.textContent = await words(reply); return; }
-        token = (await reply.json()).token;
-        keep('anagraph desk', token);
-        find('.code').hidden = true;
-      }
-      const reply = await post('/checks', file(), token);
-      if (reply.status === 401) { keep('anagraph desk', null); find('.code').hidden = false; find('.code input').focus(); }
-      said.textContent = reply.ok ? 'It is with the desk.' : await words(reply);
-      if (reply.ok) { find('.desk').disabled = true; keep(key, null); }
-    } catch { said.textContent = 'The desk does not answer. Save your answers as a file, or try again.'; }
+    if (!await anagraph.hand([{ where: '/checks', body: file(), type: 'application/json' }], find('.code'), words => { find('.said').textContent = words; })) return;
+    find('.desk').disabled = true;
+    keep(key, null);
   }
 
   function download() {
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([file()], { type: 'application/json' }));
-    link.download = `${document.body.dataset.name}-${state.learner.replace(/[^\p{L}\p{N}]+/gu, '-')}.check.json`;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 10000);
+    anagraph.download(file(), `${document.body.dataset.name}-${anagraph.in_file_names(state.learner)}.check.json`);
     find('.said').textContent = 'Saved. Give the file to whoever trains you.';
   }
 

@@ -110,6 +110,9 @@ public:
         data changes{data::type::list};
         for (const auto& c : e_.changes) changes << data{"text", c};
         set_list(d, "changes", std::move(changes));
+        data taught{data::type::list};
+        for (const auto& t : e_.taught) taught << data{"text", t};
+        set_list(d, "taught", std::move(taught));
         set_list(d, "kit", kit(guide_.kit));
         data steps{data::type::list};
         for (std::size_t i = 0; i < p_.steps.size(); ++i) steps << step(i);
@@ -449,7 +452,7 @@ private:
 
 std::string page_form() {
     std::string all;
-    for (const char* part : {"guide.html", "plate.html", "check.html", "card.html"}) all += template_text(part);
+    for (const char* part : {"guide.html", "plate.html", "check.html", "bench.html", "card.html"}) all += template_text(part);
     for (const char* part : kPageParts) all += template_text(part);
     return fmt::format("{}-{}", kPageWriter, store::sha256(all).substr(0, 8));
 }

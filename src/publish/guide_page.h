@@ -35,12 +35,12 @@ struct PackFiles {
 };
 
 /// What the pages of a pack are made with, beside their words, and lies in the pack with them.
-inline constexpr const char* kPageParts[] = {"guide.css", "guide.js", "check.css", "check.js"};
+inline constexpr const char* kPageParts[] = {"guide.css", "guide.js", "hand.js", "check.css", "check.js", "digest.js", "bench.css", "bench.js"};
 
 /// The form of the pages, which stands in the guide: the same where the same edition gives the same pages, so that verifying knows
 /// whether it can write them anew and compare. Template, style and script are in it; kPageWriter is to be counted up when
 /// the code writes another page.
-inline constexpr int kPageWriter = 4;
+inline constexpr int kPageWriter = 5;
 std::string page_form();
 
 /// `language`: of the page, after ISO 639-1; empty: the guide's own. What is not translated into it, or has changed since, stands in the

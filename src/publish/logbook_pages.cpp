@@ -68,6 +68,105 @@ std::string history_book(const core::Logbook& log) {
     return page.render(d);
 }
 
+std::string warranty_file(
+    const core::Machine& m, const std::vector<core::RunInLog>& runs, const std::vector<EvidenceShown>& files, const std::string& day) {
+    data d;
+    d.set("machine", m.about.name);
+    d.set("about", about(m));
+    d.set("day", day);
+    data services{data::type::list};
+    for (const auto& s : m.services) {
+        data one;
+        one.set("on", core::text_of(s.on));
+        one.set("what", s.what.what);
+        one.set("reading", s.what.reading ? core::display(*s.what.reading) : "");
+        one.set("entry", std::to_string(s.entry));
+        services << one;
+    }
+    d.set("no_services", m.services.empty());
+    d.set("services", services);
+    data all_runs{data::type::list};
+    for (const auto& r : runs) {
+        data one;
+        one.set("day", r.run.began.substr(0, 10));
+        one.set("guide", r.run.guide);
+        one.set("edition", std::to_string(r.run.edition));
+        one.set("who", r.run.who);
+        one.set("id", r.run.id);
+        one.set("mark", r.run.mark);
+        std::string signed_by;
+        for (const auto& s : r.run.signed_by) signed_by += (signed_by.empty() ? "" : ", ") + s.post;
+        one.set("signed", signed_by.empty() ? data{data::type::bool_false} : data{signed_by});
+        data readings{data::type::list};
+        for (const auto& step : r.run.steps)
+            for (const auto& reading : step.readings) {
+                data row;
+                row.set("what", reading.figure.empty() ? reading.what : reading.figure);
+                row.set("value", core::display(reading.value));
+                row.set("judged", std::string(core::spoken_name_of(reading.judged)));
+                row.set("by", reading.by + (reading.device.empty() ? "" : " " + reading.device));
+                readings << row;
+            }
+        one.set("readings", readings);
+        all_runs << one;
+    }
+    d.set("has_runs", !runs.empty());
+    d.set("runs", all_runs);
+    data shown{data::type::list};
+    for (const auto& f : files) {
+        data one;
+        one.set("sha256", f.sha256);
+        one.set("words", f.words);
+        one.set("picture", f.picture.empty() ? data{data::type::bool_false} : data{f.picture});
+        one.set("missing", f.missing);
+        shown << one;
+    }
+    d.set("has_files", !files.empty());
+    d.set("files", shown);
+    data points{data::type::list};
+    for (const auto& meter : m.meters)
+        for (const auto& p : meter.points) {
+            data one;
+            one.set("on", core::text_of(p.on));
+            one.set("reading", fmt::format("{:.6g} {}", p.shown, meter.unit->symbol));
+            points << one;
+        }
+    d.set("meter", points);
+    kainjow::mustache::mustache page(template_text("warranty.html"));
+    return page.render(d);
+}
+
+std::string sample_form(const core::Machine& m, const core::SampleInLog& s, const std::vector<std::string>& earlier) {
+    data rows{data::type::list};
+    const auto row = [&](const char* name, const std::string& value) {
+        data one;
+        one.set("name", name);
+        one.set("value", value.empty() ? "not said" : value);
+        rows << one;
+    };
+    const auto quantity = [](const std::optional<core::Quantity>& q) { return q ? core::display(*q) : std::string(); };
+    row("Number", s.what.number);
+    row("Machine", m.about.name + (m.about.type.empty() ? "" : ", " + m.about.type));
+    row("Serial", m.about.serial);
+    row("Fluid", s.what.fluid);
+    row("Taken on", core::text_of(s.on));
+    row("Where", s.what.where);
+    row("On the machine", quantity(s.what.on_machine));
+    row("On the fluid", quantity(s.what.on_fluid));
+    row("Added since", quantity(s.what.added));
+    data before{data::type::list};
+    for (const auto& e : earlier) before << data{"text", e};
+    data d;
+    d.set("number", s.what.number);
+    d.set("rows", rows);
+    d.set("has_earlier", !earlier.empty());
+    d.set("earlier", before);
+    d.set("code",
+        qr_svg(fmt::format("sample {} / {} / {}", s.entry, s.what.number, m.about.serial.empty() ? m.about.name : m.about.serial), 24));
+    kainjow::mustache::mustache page(template_text("sample.html"));
+    return page.render(d);
+}
+
 std::string label_sheet(const Label& label, int across, int down) {
     const double height = kSheetHeight / down;
     const double code = std::min(22.0, height - 4);

@@ -5,11 +5,25 @@
 #include <vector>
 
 #include "core/logbook/due_list.h"
+#include "core/logbook/run.h"
 
 namespace anagraph::publish {
 
 /// Every machine with its years, newest first; struck entries are shown struck.
 std::string history_book(const core::Logbook& log);
+
+/// A photograph or a receipt, as it stands in a warranty file.
+struct EvidenceShown {
+    std::string sha256, words;
+    std::string picture;  // file name beside the page; empty: it is no picture
+    bool missing = false;
+};
+/// Services, runs with their readings, photographs and receipts of one machine; `day`: as it stands then.
+std::string warranty_file(
+    const core::Machine& machine, const std::vector<core::RunInLog>& runs, const std::vector<EvidenceShown>& files, const std::string& day);
+
+/// The form that goes to the laboratory with a sample; `earlier`: what was found before, a sentence each.
+std::string sample_form(const core::Machine& machine, const core::SampleInLog& sample, const std::vector<std::string>& earlier);
 
 /// What a label says, a line each.
 struct Label {

@@ -18,6 +18,7 @@
 #include "core/base/caught.h"
 #include "media/clip.h"
 #include "media/exact_frame.h"
+#include "publish/bench_page.h"
 #include "publish/check_page.h"
 #include "publish/clip_paint.h"
 #include "publish/guide_page.h"
@@ -230,6 +231,7 @@ private:
                 !done)
                 return done;
         if (auto done = store::write_file(work_ + "/check.html", check_page(r_.edition, mark, files_)); !done) return done;
+        if (auto done = store::write_file(work_ + "/bench.html", bench_page(r_.edition, mark, files_)); !done) return done;
         if (auto done = store::write_file(work_ + "/card.html", bench_card(r_.edition, mark)); !done) return done;
         std::vector<const char*> parts(std::begin(kPageParts), std::end(kPageParts));
         parts.insert(parts.end(), {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"});

@@ -11,6 +11,7 @@
 #include <set>
 
 #include "core/base/caught.h"
+#include "publish/bench_page.h"
 #include "publish/check_page.h"
 #include "publish/guide_page.h"
 #include "publish/other_forms.h"
@@ -68,6 +69,8 @@ void check_page(const PackSource& pack, const core::Edition& edition, Verificati
             v.troubles.push_back(fmt::format("{} does not say what edition.json says: one of them was altered.", file));
     if (pack.text("check.html", kMostText) != check_page(edition, v.mark, files))
         v.troubles.emplace_back("check.html does not ask what edition.json says: one of them was altered.");
+    if (pack.text("bench.html", kMostText) != bench_page(edition, v.mark, files))
+        v.troubles.emplace_back("bench.html does not say what edition.json says: one of them was altered.");
     if (pack.text("card.html", kMostText) != bench_card(edition, v.mark))
         v.troubles.emplace_back("card.html does not say what edition.json says: one of them was altered.");
     for (const char* part : kPageParts)

@@ -5,9 +5,9 @@
 #include <algorithm>
 #include <map>
 
-#include "publish/pack.h"
 #include "shop/handout.h"
 #include "shop/inbox.h"
+#include "shop/issued.h"
 #include "store/files.h"
 
 namespace anagraph::shop {
@@ -17,29 +17,6 @@ using core::Result;
 namespace {
 
 constexpr std::int64_t kMostBytes = 1 << 20;
-
-/// An issued edition, by the mark that is printed on it.
-struct Issued {
-    std::string guide;
-    core::Edition edition;
-};
-using ByMark = std::map<std::string, Issued>;
-
-Result<ByMark> editions_by_mark(const store::Library& library) {
-    const auto guides = library.guides();
-    if (!guides) return tl::make_unexpected(guides.error());
-    ByMark out;
-    for (const auto& g : *guides) {
-        if (g.editions == 0) continue;
-        auto editions = library.editions(g.id);
-        if (!editions) return tl::make_unexpected(editions.error());
-        for (auto& e : *editions) {
-            std::string mark = publish::edition_mark(e.edition, e.sha256);
-            out.emplace(std::move(mark), Issued{g.id.text(), std::move(e.edition)});
-        }
-    }
-    return out;
-}
 
 /// Whether the records hold these very answers already.
 bool is_kept(const core::Records& records, const core::CheckAnswers& answers) {

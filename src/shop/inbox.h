@@ -10,6 +10,9 @@
 
 namespace anagraph::shop {
 
+/// Photographs of runs wait under this ending, named by their SHA-256.
+inline constexpr const char* kEvidenceEnding = ".evidence";
+
 /// Files of that ending that wait, sorted.
 std::vector<std::string> waiting_in_inbox(const store::Library& library, std::string_view ending);
 /// Made where it is not there yet. Errors: NoSpace, Unwritable.

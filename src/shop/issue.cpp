@@ -15,6 +15,7 @@
 #include "media/recording_index.h"
 #include "publish/pack_manifest.h"
 #include "shop/review.h"
+#include "shop/taught.h"
 #include "store/archive.h"
 #include "store/digest.h"
 #include "store/files.h"
@@ -67,6 +68,10 @@ core::Result<Prepared> prepared(const store::Library& library, const store::Guid
     out.edition = std::move(*edition);
     const auto editions = library.editions(guide);
     if (!editions) return tl::make_unexpected(editions.error());
+    const auto back = came_back(library, guide);
+    if (!back) return tl::make_unexpected(back.error());
+    out.edition.taught = core::taught_words(out.state.procedure, core::taught(out.state.procedure, back->runs, back->wrong));
+    out.ready.taught = out.edition.taught;
     out.ready.reasons = core::reasons_not_to_issue(out.state.procedure);
     if (!out.state.lost.empty())
         out.ready.reasons.push_back(

@@ -40,7 +40,8 @@ struct Readiness {
     int next = 1;
     std::vector<core::Difference> changes;
     std::vector<std::string> reasons;
-    bool current = false;  // the last edition is what the guide says: the one reason is that nothing has changed
+    std::vector<std::string> taught = {};  // what runs taught, as the next edition says it
+    bool current = false;                  // the last edition is what the guide says: the one reason is that nothing has changed
 };
 /// Errors: those of reading the library.
 core::Result<Readiness> readiness(const store::Library& library, const store::GuideId& guide);

@@ -78,7 +78,10 @@ const std::vector<const char*> kMigrations[kSchema] = {
     // keys, checks, learners and what was handed out; see core/records
     {"CREATE TABLE record (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"},
     // what a house knows of its machines; see core/logbook
-    {"CREATE TABLE log (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"}};
+    {"CREATE TABLE log (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"},
+    // runs under way at the bench, what happened in them, and when the program was last there; see core/bench
+    {"CREATE TABLE bench (run TEXT NOT NULL, number BIGINT NOT NULL, at BIGINT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (run, number))",
+        "CREATE TABLE bench_alive (run TEXT PRIMARY KEY, at BIGINT NOT NULL)"}};
 
 bool disk_full(const std::string& folder) {
     struct statvfs facts {};

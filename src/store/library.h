@@ -13,6 +13,7 @@
 #include <string>
 #include <vector>
 
+#include "core/bench/bench_events.h"
 #include "core/edition/edition.h"
 #include "core/edits/edit.h"
 #include "core/house/house.h"
@@ -142,7 +143,7 @@ public:
     core::Result<std::vector<SaidLine>> find_said(const std::string& words, int most = 500) const;
     std::string recording_folder(const core::RecordingId& id) const;
 
-    // -- documents: pages and pictures that sources are proved by, kept by what is in them
+    // -- documents: pages and pictures that sources are proved by, evidence of runs and services; kept by what is in them
     /// Copies the file into the library; the same file twice is kept once. Errors: those of reading and writing a file.
     core::Result<core::DocumentId> keep_document(const std::string& path);
     /// Where it lies. Nothing is there for a document this library does not have.
@@ -178,6 +179,16 @@ public:
     // -- the logbook of its machines; see core::Logbook. Errors as of the records.
     core::Result<core::Logbook> logbook() const;
     core::Result<core::Logbook> log(const std::vector<core::LogBody>& bodies, const std::string& by);
+
+    // -- runs under way at the bench
+    /// In the order they were begun. Errors: Damaged; Refused for an event that a newer version wrote.
+    core::Result<std::vector<core::BenchKept>> benches() const;
+    /// Adds what happened in a run: all of it, durable when it returns without an error, or nothing.
+    core::Outcome keep_bench(const std::string& run, const std::vector<core::BenchEvent>& events);
+    /// The program is still there. Not an event: only the last of these moments is kept.
+    core::Outcome bench_is_alive(const std::string& run, core::Moment at);
+    /// It is in the logbook, or was given up.
+    core::Outcome drop_bench(const std::string& run);
 
 private:
     struct State;

@@ -26,7 +26,7 @@ class LogbookKeys : public ::testing::Test {
 protected:
     void SetUp() override {
         w = std::make_unique<Window>(s / "library");
-        w->key(Qt::Key_8, Qt::ControlModifier);
+        w->key(Qt::Key_9, Qt::ControlModifier);
     }
     LogbookStation& logbook() { return (*w)->logbook(); }
     store::Library& library() { return (*w)->session().library(); }

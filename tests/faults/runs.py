@@ -1,7 +1,7 @@
 #!/usr/bin/env python3
 """Kills and failing file calls, done to the real programs.
 
-    runs.py PROGRAMS FAIL_CALLS kills N          N kills at random moments of import, issue, edits, replacing and the open window
+    runs.py PROGRAMS FAIL_CALLS kills N          N kills at random moments of import, issue, edits, replacing, the bench and the open window
     runs.py PROGRAMS FAIL_CALLS calls EVERY      each EVERY-th file call of import, issue and an edit made to fail once, with
                                                  EIO, ENOSPC and EACCES, and the program killed there
     runs.py PROGRAMS FAIL_CALLS memory EVERY     each EVERY-th allocation of an import made to fail
@@ -110,6 +110,12 @@ class Runs:
                 raise Trouble(f"hand-out {last} was called recorded, {after['learners']} are there")
         elif after["learners"] != before["learners"]:
             raise Trouble("a hand-out came from nowhere")
+        if what == "bench":
+            last = numbers[-1] if numbers else before["found"]
+            if not last <= after["found"] <= last + 1:
+                raise Trouble(f"at the bench {last} was called kept, {after['found']} are there")
+        elif after["found"] != before["found"]:
+            raise Trouble("something was found at the bench that nobody entered")
         if what == "replace" and numbers:
             pressed = after["guides"][0]["line"].startswith("Press")
             # what was said last holds, or the replacement after it went through and could not be said any more
@@ -143,7 +149,7 @@ class Runs:
                 library = self.fresh()
                 imported = False
             self.library = library
-            what = dice.choice(["import", "issue", "edit", "replace", "hand"] * 4 + ["window"])
+            what = dice.choice(["import", "issue", "edit", "replace", "hand", "bench"] * 4 + ["window"])
             if what == "issue":
                 self.must([self.worker, "edit", library, "1"])
             if what == "import" and len(self.look(library)["recordings"]) > 1 and dice.random() < 0.7:
@@ -183,7 +189,7 @@ class Runs:
         if os.path.exists(count):
             os.unlink(count)
         command = self.command(what, library, out)
-        if what in ("edit", "hand"):
+        if what in ("edit", "hand", "bench"):
             command[-1] = "1"
         settings = dict(self.environment, LD_PRELOAD=self.shim, FAIL_PROGRAM=os.path.basename(command[0])[:15], FAIL_UNDER=f"{library}:{self.path('films')}:{self.path('out-')}", FAIL_COUNT=count, **{k: str(v) for k, v in fail.items()})
         done = subprocess.run(command, env=settings, capture_output=True, text=True, timeout=300)
@@ -205,11 +211,11 @@ class Runs:
 
     def calls(self, every):
         tally = {}
-        for what in ("edit", "hand", "import", "issue"):
+        for what in ("edit", "hand", "bench", "import", "issue"):
             _, count, _, _ = self.one(what, FAIL_AT=0)
             if count < 20:
                 raise Trouble(f"{what}: only {count} file calls were counted; nothing would be tried")
-            for at in range(1, count + 1, {"edit": 1, "hand": 4}.get(what, every)):
+            for at in range(1, count + 1, {"edit": 1, "hand": 4, "bench": 4}.get(what, every)):
                 for number in (errno.EIO, errno.ENOSPC, errno.EACCES, "kill"):
                     done, _, _, failed = self.one(what, FAIL_AT=at, FAIL_ERRNO=number)
                     if number != "kill" and done.returncode != 0 and failed != "-" and (CAN[number] is None or failed in CAN[number]):

@@ -3,6 +3,7 @@
 //   fault-worker make LIBRARY FILM      a library with that film, a guide that can be issued, and two more
 //   fault-worker edit LIBRARY N         N edits; each number is written once it was called saved
 //   fault-worker replace LIBRARY N      words replaced to and fro in all three guides, the same way
+//   fault-worker bench LIBRARY N        N things found in runs at the bench; every fifth goes into the logbook with its run
 //   fault-worker look LIBRARY           opens it, as the next start would, and tells as JSON what is there
 #include <fmt/format.h>
 
@@ -16,6 +17,7 @@
 #include "core/editing/replace_words.h"
 #include "publish/clip_paint.h"
 #include "publish/pack.h"
+#include "shop/bench.h"
 #include "shop/intake.h"
 #include "shop/issue.h"
 #include "shop/replace.h"
@@ -58,7 +60,14 @@ int make(const std::string& folder, const std::string& film) {
     for (const char* title : {"one", "two", "three"})
         if (auto made = (*library)->create_guide(guide(title, prepared->entry.id, prepared->index.times[5]), "author"); !made)
             return wrong(made.error());
-    return 0;
+    // one of them is worked by at the bench
+    const auto request = shop::prepare_issue(**library, store::GuideId("perrick-pt60-three"), "author", "checker");
+    if (!request) return wrong(request.error());
+    auto pack = shop::make_pack(*request);
+    if (!pack) return wrong(pack.error());
+    if (auto entered = shop::enter_edition(**library, *request, std::move(*pack)); !entered) return wrong(entered.error());
+    const auto machine = (*library)->log({core::MachineAdded{"pump", "Perrick PT60", "", "P-1", "", ""}}, "author");
+    return machine ? 0 : wrong(machine.error());
 }
 
 std::unique_ptr<app::Session> session_on(const std::string& folder) {
@@ -125,6 +134,55 @@ int hand(const std::string& folder, int count) {
     return 0;
 }
 
+/// Found in runs that are under way, and in those of the logbook. Below nothing: it cannot be read.
+int found(store::Library& library) {
+    const auto waiting = shop::RunAtBench::under_way(library);
+    const auto log = library.logbook();
+    if (!waiting || !log) return -wrong(waiting ? log.error() : waiting.error());
+    int out = static_cast<int>(log->findings().size());
+    for (const auto& run : *waiting) out += static_cast<int>(run.bench().run().findings.size());
+    return out;
+}
+
+int bench(const std::string& folder, int count) {
+    const auto library = store::Library::open(folder);
+    if (!library) return wrong(library.error());
+    const core::Moment now = 1796032800;
+    int n = found(**library);
+    auto waiting = shop::RunAtBench::under_way(**library);
+    if (n < 0 || !waiting) return 1;
+    for (int i = 0; i < count; ++i) {
+        if (waiting->empty()) {
+            const auto by = shop::editions_for_bench(**library);
+            if (!by) return wrong(by.error());
+            core::RunBegun about;
+            about.id = fmt::format("123e4567-e89b-42d3-a456-{:012x}", n);
+            about.machine = "pump";
+            about.who = "learner 07";
+            auto run = shop::RunAtBench::begin(**library, by->at(0), about, now);
+            if (!run) return wrong(run.error());
+            waiting->push_back(std::move(*run));
+        }
+        auto& run = waiting->front();
+        std::vector<core::BenchBody> bodies;
+        if (run.bench().at() == core::Bench::At::Before) bodies = {core::LockedOff{}, core::WorkBegun{}, core::StepTaken{"press"}};
+        if (run.bench().at() == core::Bench::At::Paused) bodies = {core::RunGoesOn{}};
+        if (run.bench().at() != core::Bench::At::Ended) {
+            bodies.emplace_back(core::SomethingFound{"press", fmt::format("{}", n + 1), core::Urgency::Watch, {}});
+            if (auto kept = run.add(**library, bodies, now); !kept) return wrong(kept.error());
+            saved(++n);
+            if (n % 5 != 0) continue;
+            if (auto ended = run.add(
+                    **library, {core::LinesDone{"press", 1}, core::StepClosed{"press", core::StepState::Done, ""}, core::RunEnded{}}, now);
+                !ended)
+                return wrong(ended.error());
+        }
+        if (const auto taken = run.hand_in(**library, "author"); !taken) return wrong(taken.error());
+        waiting->clear();
+    }
+    return 0;
+}
+
 int look(const std::string& folder) {
     const auto library = store::Library::open(folder);
     if (!library) return wrong(library.error());
@@ -133,6 +191,7 @@ int look(const std::string& folder) {
     const auto records = (*library)->records();
     if (!records) return wrong(records.error());
     out["learners"] = records->learners().size();
+    out["found"] = found(**library);
     out["handed_out"] = records->kept<core::HandedOut>().size();
     const auto guides = (*library)->guides();
     if (!guides) return wrong(guides.error());
@@ -182,7 +241,8 @@ int main(int argc, char** argv) {
     if (what == "edit" && argc == 4) return edit(folder, std::atoi(argv[3]));
     if (what == "replace" && argc == 4) return replace(folder, std::atoi(argv[3]));
     if (what == "hand" && argc == 4) return hand(folder, std::atoi(argv[3]));
+    if (what == "bench" && argc == 4) return bench(folder, std::atoi(argv[3]));
     if (what == "look" && argc == 3) return look(folder);
-    fmt::print(stderr, "fault-worker make|edit|replace|hand|look LIBRARY ...\n");
+    fmt::print(stderr, "fault-worker make|edit|replace|hand|bench|look LIBRARY ...\n");
     return 2;
 }

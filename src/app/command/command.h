@@ -26,7 +26,7 @@ enum class Hand {
     Mark,
     Fasteners,  // are being placed
     Guide,
-    Finding,  // of the dry run
+    Finding,   // of the dry run
     Answered,  // a finding that is kept as it is
     WorkedOut,
     Suggestion,
@@ -34,7 +34,13 @@ enum class Hand {
     Edition,  // that was issued
     Learner,
     Machine,
-    Entry  // of the logbook
+    Entry,   // of the logbook
+    Job,     // an edition to work by at the bench
+    Run,     // that was begun and waits to go on
+    Kit,     // is laid out before the work
+    AtWork,  // a step at the machine
+    Paused,  // a run
+    RunDone  // and to be assessed and signed
 };
 
 struct Command {

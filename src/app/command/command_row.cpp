@@ -11,7 +11,10 @@ namespace anagraph::app {
 
 namespace {
 constexpr int kGap = 4;
-constexpr int kSide = 9;  // between a button's edge and its words
+constexpr int kSide = 9;           // between a button's edge and its words
+constexpr int kLargeSide = 18;     // of a large one
+constexpr int kLargeHigh = 60;     // of a large one, in pixels
+constexpr double kLargeType = 14;  // in points
 }  // namespace
 
 CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent)
@@ -47,7 +50,16 @@ void CommandButton::show_way_on(bool way_on) {
 QSize CommandButton::sizeHint() const {
     const QFontMetrics metrics(font());
     const int beside = key_.isEmpty() ? 0 : QFontMetrics(theme::font("small")).horizontalAdvance(key_) + 7;
-    return {metrics.horizontalAdvance(text()) + beside + 2 * kSide, metrics.height() + 12};
+    const int side = large_ ? kLargeSide : kSide;
+    return {metrics.horizontalAdvance(text()) + beside + 2 * side, large_ ? kLargeHigh : metrics.height() + 12};
+}
+
+void CommandButton::set_large() {
+    large_ = true;
+    QFont font = theme::font("text", true);
+    font.setPointSizeF(kLargeType);
+    setFont(font);
+    updateGeometry();
 }
 
 void CommandButton::paintEvent(QPaintEvent*) {
@@ -65,10 +77,11 @@ void CommandButton::paintEvent(QPaintEvent*) {
     }
     p.setPen(theme::colour(way_on_ ? "on_accent" : "ink"));
     p.setFont(font());
-    p.drawText(box.adjusted(kSide - 1, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
+    const int side = large_ ? kLargeSide : kSide;
+    p.drawText(box.adjusted(side - 1, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
     p.setFont(theme::font("small"));
     p.setPen(theme::colour(way_on_ ? "on_accent" : "second"));
-    p.drawText(box.adjusted(0, 0, 1 - kSide, 0), Qt::AlignVCenter | Qt::AlignRight, key_);
+    p.drawText(box.adjusted(0, 0, 1 - side, 0), Qt::AlignVCenter | Qt::AlignRight, key_);
 }
 
 CommandButton* command_button(Commands& commands, const QString& id, QWidget* parent) {
@@ -91,7 +104,7 @@ QLayout* command_line(Commands& commands, const QStringList& ids, QWidget* paren
     return line;
 }
 
-CommandRow::CommandRow(Commands& commands, QWidget* parent) : QWidget(parent), commands_(commands) {
+CommandRow::CommandRow(Commands& commands, QWidget* parent, bool large) : QWidget(parent), commands_(commands), large_(large) {
     setAccessibleName(tr("What can be done here"));
     QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Minimum);
     policy.setHeightForWidth(true);
@@ -113,6 +126,7 @@ void CommandRow::follow() {
             const auto it =
                 std::find_if(buttons_.begin(), buttons_.end(), [&](CommandButton* b) { return b != nullptr && &b->command() == c; });
             next.push_back(it == buttons_.end() ? new CommandButton(commands_, *c, this) : std::exchange(*it, nullptr));
+            if (large_) next.back()->set_large();
         }
         for (auto* gone : buttons_)
             if (gone != nullptr) {

@@ -18,6 +18,8 @@ public:
     void follow();
     void show_way_on(bool way_on);
     bool way_on() const { return way_on_; }
+    /// For gloved fingers and two metres.
+    void set_large();
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }
 
@@ -29,6 +31,7 @@ private:
     const Command& command_;
     QString key_;
     bool way_on_ = false;
+    bool large_ = false;
 };
 
 /// A command of a dialog as a button of its own; it is not shown while it cannot be done.
@@ -39,7 +42,8 @@ QLayout* command_line(Commands& commands, const QStringList& ids, QWidget* paren
 class CommandRow : public QWidget {
     Q_OBJECT
 public:
-    CommandRow(Commands& commands, QWidget* parent);
+    /// `large`: its buttons are for gloved fingers.
+    CommandRow(Commands& commands, QWidget* parent, bool large = false);
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override { return place(width, false); }
     QSize sizeHint() const override;
@@ -57,6 +61,7 @@ private:
     int place(int width, bool move) const;
 
     Commands& commands_;
+    bool large_;
     std::vector<CommandButton*> buttons_;
 };
 

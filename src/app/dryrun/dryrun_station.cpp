@@ -13,6 +13,7 @@
 #include "core/dryrun/dry_run.h"
 #include "core/procedure/text.h"
 #include "core/procedure/variant_view.h"
+#include "core/review/taught.h"
 
 namespace anagraph::app {
 
@@ -414,11 +415,16 @@ void DryRunStation::set_time() {
     bool ok = false;
     const auto copy = *s;
     const auto times = core::times_of(session_.procedure(), copy, variant());
-    const QString known = times.from == core::TimeFrom::Take ? tr("The film shows %1 of hands.").arg(text(core::time_text(times.hands)))
-                                                             : tr("Empty: as the film shows it.");
-    const QString typed =
-        QInputDialog::getText(this, tr("Hands-on time"), tr("How long are hands needed for “%1”? %2").arg(text(copy.heading), known),
-            QLineEdit::Normal, copy.hands.known() ? text(core::text_of(copy.hands)) : QString(), &ok);
+    QString known = times.from == core::TimeFrom::Take ? tr("The film shows %1 of hands.").arg(text(core::time_text(times.hands)))
+                                                       : tr("Empty: as the film shows it.");
+    QString now = copy.hands.known() ? text(core::text_of(copy.hands)) : QString();
+    for (const auto& t : core::taught(session_.procedure(), session_.came_back().runs)) {
+        if (t.step != copy.id || !t.hands) continue;
+        known += tr(" At the machine it took %1.").arg(text(t.time_words()));
+        now = text(core::time_text(*t.hands));
+    }
+    const QString typed = QInputDialog::getText(this, tr("Hands-on time"),
+        tr("How long are hands needed for “%1”? %2").arg(text(copy.heading), known), QLineEdit::Normal, now, &ok);
     if (!ok) return;
     session_.perform(core::with_hands_time(session_.procedure(), copy.id, typed.trimmed().toStdString()));
 }

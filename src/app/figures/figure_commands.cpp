@@ -11,8 +11,10 @@
 #include "app/figures/source_dialog.h"
 #include "app/figures/work_out.h"
 #include "app/house/house_dialog.h"
+#include "app/theme/form.h"
 #include "app/theme/theme.h"
 #include "core/figure/evidence.h"
+#include "core/review/taught.h"
 
 namespace anagraph::app {
 
@@ -171,6 +173,24 @@ void FiguresStation::take_rule() {
     const auto r = core::ruling(session_.procedure(), *f, *house);
     if (!r) return;
     session_.perform(core::take_ruling(*f, *r));
+}
+
+void FiguresStation::take_measured() {
+    const auto* f = figure();
+    if (f == nullptr) return;
+    std::vector<core::Measured> all;
+    QStringList names;
+    for (auto& m : core::measured(session_.procedure(), session_.came_back().runs))
+        if (m.figure == f->id) {
+            names << tr("%1, %2, %3").arg(text(core::display(m.value)), text(m.instrument), text(m.on));
+            all.push_back(std::move(m));
+        }
+    if (all.empty()) return;
+    Form form(tr("Take a measured value"), this);
+    form.words(
+        tr("It becomes a source of the figure, a measurement with its instrument; the maker's book comes first where it says something."));
+    auto* which = form.choice(tr("&Measured"), names);
+    if (form.ask()) session_.perform(core::take_measured(session_.procedure(), all[static_cast<std::size_t>(which->currentIndex())]));
 }
 
 void FiguresStation::not_found() {

@@ -52,6 +52,7 @@ private:
     void settle();
     void work_out();
     void take_rule();
+    void take_measured();
     void not_found();
     void join();
     void part();

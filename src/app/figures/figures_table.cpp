@@ -6,6 +6,7 @@
 #include "app/figures/work_out.h"
 #include "app/theme/theme.h"
 #include "core/figure/evidence.h"
+#include "core/review/taught.h"
 
 namespace anagraph::app {
 
@@ -65,6 +66,14 @@ void FiguresStation::build_commands() {
                 : tr("Two sources of the same rank differ: find out which holds, and resolve it with the reason.");
         }),
         {tr("precedence")}, true});
+    add({"figures.measured", tr("Take measured value"), Qt::SHIFT | Qt::Key_R,
+        tr("What a run at the machine read with an instrument becomes a source of the figure."), evidence, one, [this] { take_measured(); },
+        of_figure([this](const core::Figure& f) {
+            const auto all = core::measured(session_.procedure(), session_.came_back().runs);
+            return unless(std::any_of(all.begin(), all.end(), [&](const core::Measured& m) { return m.figure == f.id; }),
+                tr("No run read it with an instrument."));
+        }),
+        {tr("measurement"), tr("bench"), tr("run")}});
     add({"figures.not-found", tr("Note as not found"), Qt::Key_X, tr("Where it was looked for without finding it; printed with the guide."),
         evidence, one, [this] { not_found(); },
         of_figure([](const core::Figure& f) { return unless(f.proofs.empty(), tr("The figure has a source; it was found.")); }),

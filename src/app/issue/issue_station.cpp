@@ -165,6 +165,8 @@ void IssueStation::refresh() {
     review_ = std::move(*review);
     facts_ = std::move(*facts);
     not_ready_ = ready->reasons.empty() ? QString() : text(ready->reasons.front());
+    taught_.clear();
+    for (const auto& sentence : ready->taught) taught_ << text(sentence);
     const bool signs = facts_->records.signs();
     checked_by_->setVisible(!signs && ready->reasons.empty() && review_->checks.empty());
     // who really checked it as it stands, whatever was typed before
@@ -248,6 +250,7 @@ void IssueStation::show_stage() {
     if (!not_ready_.isEmpty() && !said.contains(not_ready_)) said.prepend(not_ready_);
     if (const QString why = not_by_me(); !why.isEmpty()) said << why;
     if (said.isEmpty()) said << tr("Nothing stands in the way: pass the places, and check the guide.");
+    if (!taught_.isEmpty()) said << tr("The next edition says what runs at the machine taught:") << taught_;
     panel_->show_words(tr("Before the next edition"), {}, said);
     commands_->refresh();
 }

@@ -91,6 +91,7 @@ private:
     KeyRing ring_;
     std::optional<shop::ReviewNow> review_;
     std::optional<shop::HouseFacts> facts_;
+    QStringList taught_;  // by runs, as the next edition says it
     QString not_ready_;  // why nothing can be issued; empty: it can
     LifeLine* life_ = nullptr;
     QLabel* places_title_ = nullptr;

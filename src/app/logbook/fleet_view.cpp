@@ -6,6 +6,8 @@
 #include <QScrollBar>
 #include <QToolTip>
 #include <algorithm>
+#include <cmath>
+#include <utility>
 
 #include "app/theme/theme.h"
 
@@ -111,6 +113,25 @@ double FleetView::y_of(core::Day day) const {
     return kHead + std::clamp(days / whole, 0.0, 1.0) * (viewport()->height() - kHead - kFoot);
 }
 
+core::Day FleetView::day_at(double y) const {
+    const double whole = (kBack + kAhead) * 7;
+    const double share = std::clamp((y - kHead) / (viewport()->height() - kHead - kFoot), 0.0, 1.0);
+    return today_ + std::chrono::days(std::max(0, static_cast<int>(std::lround(share * whole)) - kBack * 7));
+}
+
+const core::FleetMark* FleetView::mark_at(const QPoint& at) const {
+    const int column = column_at(at.x());
+    if (column < 0) return nullptr;
+    const core::FleetMark* out = nullptr;
+    double nearest = 14;
+    for (const auto& m : columns_[static_cast<std::size_t>(column)].marks) {
+        if (m.kind == Mark::Kind::Service) continue;
+        const double far = std::abs(y_of(m.planned.value_or(m.kind == Mark::Kind::Overdue ? today_ : m.on)) - at.y());
+        if (far < nearest) nearest = far, out = &m;
+    }
+    return out;
+}
+
 int FleetView::column_at(int x) const {
     if (x < kWeeks) return -1;
     const int column = (x - kWeeks + horizontalScrollBar()->value()) / kColumn;
@@ -179,13 +200,28 @@ void FleetView::paint_column(QPainter& p, const core::FleetColumn& column, const
         p.setPen(QPen(theme::colour("second"), 1.4, Qt::DashLine));
         p.drawLine(QPointF(x, now), QPointF(x, viewport()->height() - kFoot));
     }
+    for (const auto& m : column.marks) {
+        // the day a person set for it, with the way it was pulled
+        const bool pulled = chosen && pull_ && pull_->moved && text(m.words) == pull_->rule;
+        if (m.kind == Mark::Kind::Service || (!m.planned && !pulled)) continue;
+        const double from = y_of(m.kind == Mark::Kind::Overdue ? today_ : m.on);
+        const double to = y_of(pulled ? pull_->day : *m.planned);
+        p.setPen(QPen(theme::colour("accent"), 2, Qt::DotLine));
+        p.drawLine(QPointF(x, from), QPointF(x, to));
+        p.setPen(QPen(theme::colour("accent"), 2));
+        p.setBrush(theme::colour("accent"));
+        p.drawPolygon(QPolygonF({QPointF(x - 9, to), QPointF(x, to - 6), QPointF(x + 9, to), QPointF(x, to + 6)}));
+        p.setFont(theme::font("small", true));
+        p.drawText(QRectF(x + 14, to - 8, box.right() - x - 16, 16), Qt::AlignLeft | Qt::AlignVCenter,
+            text(core::text_of(pulled ? pull_->day : *m.planned)).mid(5));
+    }
     double last = -100;  // words of what lies close together would stand in each other
     for (const auto& m : column.marks) {
         const bool late = m.kind == Mark::Kind::Overdue;
         if (m.kind == Mark::Kind::Service && m.on < today_ - std::chrono::days(kBack * 7)) continue;
         const double y = late ? now : y_of(m.on);
         paint_shape(p, m.kind, {x, y});
-        if (m.kind == Mark::Kind::Service && !late) continue;
+        if ((m.kind == Mark::Kind::Service && !late) || m.planned) continue;
         const double at = std::max(y, last + 15);
         last = at;
         p.setFont(theme::font("small", late));
@@ -229,7 +265,24 @@ void FleetView::paintEvent(QPaintEvent*) {
 }
 
 void FleetView::mousePressEvent(QMouseEvent* event) {
-    if (const int column = column_at(event->pos().x()); column >= 0) set_current(column);
+    const int column = column_at(event->pos().x());
+    if (column < 0) return;
+    set_current(column);
+    if (const auto* mark = mark_at(event->pos())) pull_ = Pull{text(mark->words), {}, false};
+}
+
+void FleetView::mouseMoveEvent(QMouseEvent* event) {
+    if (!pull_) return;
+    pull_->day = day_at(event->position().y());
+    pull_->moved = true;
+    emit pulled(pull_->rule, pull_->day);
+    viewport()->update();
+}
+
+void FleetView::mouseReleaseEvent(QMouseEvent*) {
+    const auto pull = std::exchange(pull_, std::nullopt);
+    viewport()->update();
+    if (pull && pull->moved) emit dropped(pull->rule, pull->day);
 }
 
 void FleetView::keyPressEvent(QKeyEvent* event) {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QAbstractScrollArea>
+#include <optional>
 #include <vector>
 
 #include "core/logbook/fleet.h"
@@ -22,11 +23,16 @@ public:
 
 signals:
     void chosen();
+    /// What is due is being pulled to another day; it was let go there.
+    void pulled(const QString& rule, anagraph::core::Day day);
+    void dropped(const QString& rule, anagraph::core::Day day);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     bool viewportEvent(QEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
@@ -36,6 +42,9 @@ private:
     void paint_weeks(QPainter& p, const QRect& area) const;
     void paint_column(QPainter& p, const core::FleetColumn& column, const QRectF& box, bool chosen) const;
     double y_of(core::Day day) const;
+    core::Day day_at(double y) const;
+    /// The mark of what is due under the pointer; null: none.
+    const core::FleetMark* mark_at(const QPoint& at) const;
     int column_at(int x) const;
     void set_current(int column);
     void fit();
@@ -43,6 +52,12 @@ private:
     std::vector<core::FleetColumn> columns_;
     core::Day today_{};
     int current_ = 0;
+    struct Pull {
+        QString rule;
+        core::Day day;
+        bool moved = false;
+    };
+    std::optional<Pull> pull_;  // by the mouse
 };
 
 }  // namespace anagraph::app

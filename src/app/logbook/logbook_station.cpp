@@ -2,14 +2,18 @@
 
 #include <QDate>
 #include <QEvent>
+#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
 #include "app/logbook/paper_dialog.h"
+#include "app/logbook/samples_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/form.h"
 #include "app/theme/theme.h"
 #include "core/base/letters.h"
+#include "shop/calendar_in.h"
+#include "shop/store_need.h"
 #include "store/files.h"
 
 namespace anagraph::app {
@@ -83,6 +87,8 @@ LogbookStation::LogbookStation(Session& session, QWidget* parent) : QWidget(pare
         show_machine();
     });
     connect(entries_, &QListWidget::currentRowChanged, commands_, &Commands::refresh);
+    connect(fleet_, &FleetView::pulled, this, &LogbookStation::show_cost);
+    connect(fleet_, &FleetView::dropped, this, [this](const QString& rule, core::Day day) { plan(rule, day, tr("pulled on the fleet")); });
     fleet_->installEventFilter(this);
     entries_->installEventFilter(this);
     connect(&session_, &Session::author_changed, commands_, &Commands::refresh);
@@ -122,11 +128,23 @@ void LogbookStation::refresh() {
     if (!log) return say(text(log.error().message));
     log_ = std::move(*log);
     read_ = core::entries_read(log_);
+    to_order_.clear();
+    if (const auto needs = shop::store_needs(session_.library(), log_, today()))
+        for (const auto& sentence : core::to_order(*needs)) to_order_ << text(sentence);
     waiting_ = static_cast<qsizetype>(shop::waiting_runs(session_.library()).size());
     if (waiting_ > 0)
         say(theme::counted(
             waiting_, tr("1 run came back over the desk: take it in."), tr("%1 runs came back over the desk: take them in.")));
     fleet_->show_fleet(core::fleet(log_, today()), today());
+}
+
+void LogbookStation::show_entry(std::int64_t number) {
+    const auto it = std::find_if(read_.begin(), read_.end(), [&](const core::EntryRead& e) { return e.number == number; });
+    if (it == read_.end()) return;
+    fleet_->choose(text(it->machine));
+    for (std::size_t i = 0; i < shown_.size(); ++i)
+        if (shown_[i].number == number) entries_->setCurrentRow(static_cast<int>(i));
+    entries_->setFocus();
 }
 
 void LogbookStation::show_machine() {
@@ -175,7 +193,8 @@ void LogbookStation::show_machine() {
                           .arg(text(std::string(meter.unit->symbol)), text(core::text_of(meter.points.back().on)));
     about_->setText(block(tr("Machine"), {about.join(QStringLiteral(", "))}) + block(tr("Meter"), meters) + block(tr("Due"), due) +
         block(tr("Not put right yet"), findings) + block(tr("Fitted"), fitted) +
-        block(tr("Samples"), listed(core::sample_sentences(log_, m->about.name))) + block(tr("To order"), listed(core::to_order(log_))));
+        block(tr("Samples"), listed(core::sample_sentences(log_, m->about.name))) +
+        block(tr("To order, with the work of the next 30 days"), to_order_));
     std::copy_if(
         read_.rbegin(), read_.rend(), std::back_inserter(shown_), [&](const core::EntryRead& e) { return e.machine == m->about.name; });
     for (const auto& e : shown_) {
@@ -445,6 +464,109 @@ void LogbookStation::answer_sample() {
         refresh();
 }
 
+void LogbookStation::show_cost(const QString& rule, core::Day day) {
+    if (machine() == nullptr) return;
+    for (const auto& due : core::due_of_machine(*machine(), today()))
+        if (text(due.rule) == rule) say(tr("%1 on %2: %3").arg(rule, text(core::text_of(day)), text(core::cost_of(due, day))));
+}
+
+void LogbookStation::plan(const QString& rule, core::Day day, const QString& because) {
+    const QString name = fleet_->machine();
+    QString cost;
+    for (const auto& due : core::due_of_machine(*machine(), today()))
+        if (text(due.rule) == rule) cost = text(core::cost_of(due, day));
+    if (const QString wrong =
+            enter(core::ServicePlanned{name.toStdString(), rule.toStdString(), core::text_of(day), because.toStdString()});
+        !wrong.isEmpty())
+        return say(wrong);
+    refresh();
+    say(tr("%1 of %2 is planned for %3. %4").arg(rule, name, text(core::text_of(day)), cost));
+}
+
+void LogbookStation::plan_service() {
+    const auto* m = machine();
+    if (m == nullptr || m->rules.empty()) return;
+    QStringList rules;
+    for (const auto& r : m->rules) rules << text(r.what.what);
+    Form form(tr("Plan a service of %1").arg(fleet_->machine()), this, 560);
+    auto* which = form.choice(tr("&What"), rules);
+    auto* day = form.line(tr("&Day"), "", tr("as in %1").arg(QDate::currentDate().addDays(14).toString(Qt::ISODate)));
+    auto* because = form.line(tr("&Why"), "", tr("before the trip; may stay empty"));
+    QString chosen;
+    core::Day on{};
+    if (form.ask([&] {
+            const auto parsed = core::parse_day(words_of(day));
+            if (!parsed) return text(parsed.error().message);
+            on = *parsed;
+            chosen = which->currentText();
+            return on < today() ? tr("That day is over; plan it for one to come.") : QString();
+        }))
+        plan(chosen, on, because->text().trimmed());
+}
+
+void LogbookStation::keep_free() {
+    Form form(tr("Days to keep %1 free").arg(fleet_->machine()), this, 560);
+    form.words(tr("Nothing is due within them: a service that would fall there is pulled before them."));
+    auto* from = form.line(tr("&From"), "", tr("2026-08-01"));
+    auto* to = form.line(tr("&To"), "", tr("2026-08-21; empty: one day"));
+    auto* words = form.line(tr("&What for"), "", tr("training trip; may stay empty"));
+    if (form.ask([&] { return enter(core::KeptFree{fleet_->machine().toStdString(), words_of(from), words_of(to), words_of(words)}); }))
+        refresh();
+}
+
+void LogbookStation::take_calendar(const QString& file) {
+    const auto bytes = store::read_file(file.toStdString(), kMostRun);
+    const auto stretches = bytes ? shop::read_calendar(*bytes) : tl::make_unexpected(bytes.error());
+    if (!stretches) return say(text(stretches.error().message));
+    Form form(tr("Keep %1 free").arg(fleet_->machine()), this, 600);
+    std::vector<core::LogBody> entries;
+    QStringList shown;
+    for (const auto& s : *stretches) {
+        QString words = tr("%1 to %2  %3").arg(text(core::text_of(s.days.from)), text(core::text_of(s.days.to)), text(s.words));
+        if (!s.doubt.empty()) words += QStringLiteral(" (") + text(s.doubt) + QLatin1Char(')');
+        shown << words;
+        entries.emplace_back(
+            core::KeptFree{fleet_->machine().toStdString(), core::text_of(s.days.from), core::text_of(s.days.to), s.words});
+    }
+    constexpr qsizetype kMostShown = 20;
+    const QString more = shown.size() > kMostShown ? tr("\nand %1 more").arg(shown.size() - kMostShown) : QString();
+    form.words(shown.mid(0, kMostShown).join(QLatin1Char('\n')) + more);
+    if (!form.ask([&] {
+            const auto log = session_.library().log(entries, session_.author().toStdString());
+            return log ? QString() : text(log.error().message);
+        }))
+        return;
+    refresh();
+    say(theme::counted(shown.size(), tr("1 stretch is kept free."), tr("%1 stretches are kept free.")));
+}
+
+void LogbookStation::keep_evidence() {
+    const QString file = QFileDialog::getOpenFileName(
+        this, tr("Photograph or receipt"), {}, tr("Pictures and papers (*.jpg *.jpeg *.png *.pdf);;All files (*)"));
+    if (file.isEmpty()) return;
+    QStringList sorts;
+    for (const auto& s : core::all_of<core::EvidenceSort>()) sorts << text(core::capitalised(std::string(s.spoken)));
+    Form form(tr("Keep with %1").arg(fleet_->machine()), this, 560);
+    auto* sort = form.choice(tr("&It is a"), sorts);
+    auto* words = form.line(tr("&Of what"), "", tr("invoice of the oil; may stay empty"));
+    auto* on = form.line(tr("&Day"), "", on_hint());
+    if (!form.ask([&] {
+            const core::EvidenceKept about{fleet_->machine().toStdString(), "",
+                core::all_of<core::EvidenceSort>()[static_cast<std::size_t>(sort->currentIndex())].value, words_of(words), words_of(on)};
+            const auto kept = shop::keep_evidence(session_.library(), about, file.toStdString(), session_.author().toStdString());
+            return kept ? QString() : text(kept.error().message);
+        }))
+        return;
+    refresh();
+    say(tr("It is kept with the machine, and stands in its warranty file."));
+}
+
+void LogbookStation::show_samples() {
+    SamplesDialog dialog(fleet_->machine(), core::sample_trends(log_, fleet_->machine().toStdString()),
+        core::sample_sentences(log_, fleet_->machine().toStdString()), this);
+    dialog.exec();
+}
+
 void LogbookStation::strike() {
     const auto* e = entry();
     if (e == nullptr) return;
@@ -499,6 +621,29 @@ void LogbookStation::write_history(shop::HistoryForm form, const QString& file) 
             return shop::write_history(**opened, form, to, day, go_on);
         },
         [this, file](const core::Outcome& done) { say(done ? tr("The logbook is in %1.").arg(file) : text(done.error().message)); });
+}
+
+void LogbookStation::write_warranty(const QString& file) {
+    bar_->set_words(tr("The warranty file is being written to %1").arg(file));
+    work_.run(
+        [library = session_.library().folder(), name = fleet_->machine().toStdString(), to = file.toStdString(), day = today()](
+            const GoOn&) -> core::Outcome {
+            const auto opened = store::Library::read(library);
+            if (!opened) return tl::make_unexpected(opened.error());
+            return shop::write_warranty(**opened, name, to, day);
+        },
+        [this, file](const core::Outcome& done) { say(done ? tr("The warranty file is in %1.").arg(file) : text(done.error().message)); });
+}
+
+void LogbookStation::write_sample_form(std::int64_t sample, const QString& file) {
+    bar_->set_words(tr("The form is being written to %1").arg(file));
+    work_.run(
+        [library = session_.library().folder(), sample, to = file.toStdString()](const GoOn&) -> core::Outcome {
+            const auto opened = store::Library::read(library);
+            if (!opened) return tl::make_unexpected(opened.error());
+            return shop::write_sample_form(**opened, sample, to);
+        },
+        [this, file](const core::Outcome& done) { say(done ? tr("The form is in %1.").arg(file) : text(done.error().message)); });
 }
 
 void LogbookStation::write_labels(shop::LabelForm form, const QString& file) {

@@ -28,12 +28,18 @@ public:
     /// The last sentence about what was entered, taken in or written.
     QString said() const { return said_->text(); }
     void refresh();
+    /// Takes an entry into the hand, with its machine.
+    void show_entry(std::int64_t number);
     /// Takes runs in, each once; what came of each is told.
     void take_runs(const QStringList& files);
     /// Those that came back over the desk.
     void take_waiting_runs();
     /// Shows the services of a table, and takes them in when they are right.
     void take_paper(const QString& file);
+    /// The stretches of a calendar file become days in which the machine in hand is kept free.
+    void take_calendar(const QString& file);
+    void write_warranty(const QString& file);
+    void write_sample_form(std::int64_t sample, const QString& file);
     void write_history(shop::HistoryForm form, const QString& file);
     void write_labels(shop::LabelForm form, const QString& file);
 
@@ -57,6 +63,13 @@ private:
     void close_finding();
     void move_machine();
     void strike();
+    /// The day on which something due is done, with what that costs.
+    void plan_service();
+    void show_cost(const QString& rule, core::Day day);
+    void plan(const QString& rule, core::Day day, const QString& because);
+    void keep_free();
+    void keep_evidence();
+    void show_samples();
     void add_unit();
     void fit_unit();
     void take_unit_off();
@@ -74,7 +87,8 @@ private:
     core::Logbook log_;
     std::vector<core::EntryRead> read_;   // every entry, as it is read
     std::vector<core::EntryRead> shown_;  // of the machine in hand, newest first
-    qsizetype waiting_ = 0;               // runs that came back over the desk
+    QStringList to_order_;
+    qsizetype waiting_ = 0;  // runs that came back over the desk
     FleetView* fleet_ = nullptr;
     QLabel* title_ = nullptr;
     QLabel* about_ = nullptr;

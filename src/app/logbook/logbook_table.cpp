@@ -48,6 +48,23 @@ void LogbookStation::build_commands() {
         [this] { add_machine(); }, {}, {tr("new")}, true, [this] { return machine() == nullptr; }});
     add({"logbook.move", tr("Place and state"), Qt::Key_F2, tr("The machine stands elsewhere, or goes out of service."), machines,
         of_machine, [this] { move_machine(); }, no_machine, {tr("sold"), tr("moved"), tr("out of service")}});
+    add({"logbook.plan", tr("Plan service"), Qt::Key_P,
+        tr("Sets the day on which something due is done; on the fleet it can be pulled there by the mouse."), machines, of_machine,
+        [this] { plan_service(); },
+        [this, no_machine] {
+            if (const QString none = no_machine(); !none.isEmpty()) return none;
+            return unless(!machine()->rules.empty(), tr("Nothing is said to be due on this machine yet."));
+        },
+        {tr("pull"), tr("before a trip"), tr("schedule")}, true});
+    add({"logbook.keep-free", tr("Keep days free"), Qt::Key_K, tr("A trip, a season: nothing of the machine is due within these days."),
+        machines, of_machine, [this] { keep_free(); }, no_machine, {tr("trip"), tr("campaign"), tr("holiday")}});
+    add({"logbook.calendar", tr("Take in calendar"), Qt::CTRL | Qt::Key_D, tr("The events of a calendar file become days to keep free."),
+        machines, of_machine,
+        [this] {
+            const QString file = QFileDialog::getOpenFileName(this, tr("Calendar"), {}, tr("Calendars (*.ics);;All files (*)"));
+            if (!file.isEmpty()) take_calendar(file);
+        },
+        no_machine, {tr("ics"), tr("trip"), tr("import")}});
     const QString parts = tr("Units, store, samples");
     add({"logbook.add-unit", tr("Add rotating unit"), Qt::CTRL | Qt::Key_U,
         tr("A unit that goes round among machines, with hours of its own."), parts, {}, [this] { add_unit(); }, {},
@@ -78,6 +95,41 @@ void LogbookStation::build_commands() {
             return unless(!samples().empty(), tr("No sample of this machine waits for an answer."));
         },
         {tr("laboratory"), tr("result")}});
+    add({"logbook.samples", tr("Samples over time"), Qt::Key_T, tr("What the laboratory found of each thing, against its limit."), parts,
+        of_machine, [this] { show_samples(); },
+        [this, no_machine] {
+            if (const QString none = no_machine(); !none.isEmpty()) return none;
+            return unless(
+                !core::sample_sentences(log_, fleet_->machine().toStdString()).empty(), tr("No sample of this machine was taken."));
+        },
+        {tr("trend"), tr("laboratory"), tr("oil analysis")}});
+    add({"logbook.sample-form", tr("Form of a sample"), Qt::CTRL | Qt::Key_M, tr("The page that goes to the laboratory with the sample."),
+        parts, of_machine,
+        [this] {
+            const auto all = samples();
+            QStringList names;
+            for (const auto* s : all) names << tr("%1, %2 %3").arg(text(core::text_of(s->on)), text(s->what.fluid), text(s->what.number));
+            Form form(tr("Form of a sample"), this);
+            auto* which = form.choice(tr("&Sample"), names);
+            if (!form.ask()) return;
+            const QString file = QFileDialog::getSaveFileName(this, tr("Form"), QStringLiteral("sample.pdf"), tr("PDF (*.pdf)"));
+            if (!file.isEmpty()) write_sample_form(all[static_cast<std::size_t>(which->currentIndex())]->entry, file);
+        },
+        [this, no_machine] {
+            if (const QString none = no_machine(); !none.isEmpty()) return none;
+            return unless(!samples().empty(), tr("No sample of this machine waits for an answer."));
+        },
+        {tr("laboratory"), tr("print")}});
+    add({"logbook.evidence", tr("Keep photograph or receipt"), Qt::SHIFT | Qt::Key_P,
+        tr("Kept with the machine by what is in it, for the warranty file."), paper, of_machine, [this] { keep_evidence(); }, no_machine,
+        {tr("invoice"), tr("picture"), tr("proof")}});
+    add({"logbook.warranty", tr("Write warranty file"), Qt::CTRL | Qt::SHIFT | Qt::Key_W,
+        tr("Services, readings, photographs and receipts of the machine in one PDF, each file with its hash."), paper, of_machine,
+        [this] {
+            const QString file = QFileDialog::getSaveFileName(this, tr("Warranty file"), QStringLiteral("warranty.pdf"), tr("PDF (*.pdf)"));
+            if (!file.isEmpty()) write_warranty(file);
+        },
+        no_machine, {tr("proof"), tr("pdf"), tr("claim")}});
     add({"logbook.run", tr("Take in runs"), Qt::CTRL | Qt::Key_I,
         tr("Takes in what was done at the bench by a guide, each run once: what came back over the desk, or files."), paper, {},
         [this] {

@@ -105,6 +105,20 @@ std::optional<shop::Signing> ask_signing(Session& session, KeyRing& ring, const 
     return shop::Signing{*ring.key_of(author), *ring.key_of(checker)};
 }
 
+const store::SigningKey* ask_key(KeyRing& ring, const QString& post, QWidget* parent) {
+    if (const auto* key = ring.key_of(post)) return key;
+    Form form(tr("Key of the %1").arg(post), parent, 620);
+    auto* file = file_line(form, tr("Key &file"), KeyRing::file_of(post), tr("The key file"));
+    auto* passphrase = form.secret(tr("P&assphrase"));
+    passphrase->setFocus();
+    if (!form.ask([&]() -> QString {
+            if (const QString trouble = opened(ring, file, passphrase); !trouble.isEmpty()) return trouble;
+            return ring.key_of(post) == nullptr ? tr("That file holds the key of another post.") : QString();
+        }))
+        return nullptr;
+    return ring.key_of(post);
+}
+
 bool make_key(Session& session, KeyRing& ring, QWidget* parent) {
     Form form(tr("Make a key"), parent, 620);
     form.words(

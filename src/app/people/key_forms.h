@@ -16,6 +16,9 @@ bool ask_post(Session& session, QWidget* parent);
 /// The keys of the author and of the post that checked, opened; passphrases are asked for only where a key is not open yet.
 std::optional<shop::Signing> ask_signing(Session& session, KeyRing& ring, const QString& checker, QWidget* parent);
 
+/// The key of a post, opened; file and passphrase are asked for where it is not open yet. Null: it was called off.
+const store::SigningKey* ask_key(KeyRing& ring, const QString& post, QWidget* parent);
+
 /// Each is recorded where it is answered. True: something was.
 bool make_key(Session& session, KeyRing& ring, QWidget* parent);
 bool register_key(Session& session, QWidget* parent);

@@ -21,6 +21,7 @@ constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; 
 }  // namespace
 
 Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)) {
+    connect(this, &Session::library_changed, this, [this] { came_back_.reset(); });
     author_ =
         QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(QLatin1String(kPost), QStringLiteral("author")).toString();
 }
@@ -29,6 +30,15 @@ void Session::set_author(const QString& post) {
     author_ = post;
     QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).setValue(QLatin1String(kPost), post);
     emit author_changed();
+}
+
+const shop::CameBack& Session::came_back() {
+    if (!came_back_) {
+        auto back = has_guide() ? shop::came_back(*library_, guide_) : core::Result<shop::CameBack>(shop::CameBack{});
+        if (!back) emit failed(text(back.error().message));
+        came_back_ = back ? std::move(*back) : shop::CameBack{};
+    }
+    return *came_back_;
 }
 
 bool Session::author_known() { return QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).contains(QLatin1String(kPost)); }
@@ -40,6 +50,7 @@ bool Session::open_guide(const store::GuideId& id) {
         return false;
     }
     guide_ = id;
+    came_back_.reset();
     procedure_ = std::move(state->procedure);
     for (auto& [recording, r] : loaded_) follow_lines(r);
     step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;

@@ -15,6 +15,7 @@
 #include "core/tape/spoken_lines.h"
 #include "media/exact_frame.h"
 #include "media/recording_index.h"
+#include "shop/taught.h"
 #include "store/library.h"
 
 namespace anagraph::app {
@@ -91,6 +92,9 @@ public:
     /// Marks on all recordings of the guide that nobody has decided on yet.
     int open_marks();
 
+    /// What runs at the machine and checks of learners brought back for the guide in hand; read once, and again when the library changes.
+    const shop::CameBack& came_back();
+
     /// The post that sits here: every change, comment and check carries it. Kept with the desktop user.
     QString author() const { return author_; }
     void set_author(const QString& post);
@@ -99,6 +103,7 @@ public:
 
     /// A place to show, asked for by one station of another.
     void show_moment(const core::RecordingId& id, const core::FrameTime& at, bool play) { emit moment_asked(id, at, play); }
+    void show_run(qlonglong entry) { emit run_asked(entry); }
     void tell(const QString& sentence) { emit failed(sentence); }
 
 signals:
@@ -108,6 +113,7 @@ signals:
     void library_changed();
     void author_changed();
     void failed(const QString& sentence);
+    void run_asked(qlonglong entry);  // of the logbook
     void moment_asked(const anagraph::core::RecordingId& id, const anagraph::core::FrameTime& at, bool play);
 
 private:
@@ -137,6 +143,7 @@ private:
     QString saved_text_;
     std::map<core::RecordingId, LoadedRecording> loaded_;
     QString author_;
+    std::optional<shop::CameBack> came_back_;
 };
 
 }  // namespace anagraph::app

@@ -266,6 +266,8 @@ void SheetStation::read() {
     const auto house = session_.library().house();
     found_ = core::findings(session_.procedure(), house ? house->rules_off : std::vector<std::string>{}, speller_);
     const auto of_the_order = core::dry_run(session_.procedure());
+    const auto& back = session_.came_back();
+    const auto taught = core::taught(session_.procedure(), back.runs, back.wrong);
     for (auto* card : cards_) {
         std::vector<core::OrderFinding> order_here;
         for (const auto& f : of_the_order)
@@ -273,7 +275,8 @@ void SheetStation::read() {
         std::vector<core::Finding> here;
         for (const auto& f : found_)
             if (f.step == card->step()) here.push_back(f);
-        card->show_findings(here, order_here);
+        const auto of_runs = std::find_if(taught.begin(), taught.end(), [&](const core::StepTaught& t) { return t.step == card->step(); });
+        card->show_findings(here, order_here, of_runs == taught.end() ? nullptr : &*of_runs);
     }
     list_points();
     commands_->refresh();

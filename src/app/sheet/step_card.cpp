@@ -64,6 +64,22 @@ QString order_note(const core::OrderFinding& f) {
         .arg(theme::colour("accent").name(), QCoreApplication::translate("StepCard", "Dry run:"), text(f.because).toHtmlEscaped());
 }
 
+/// What runs brought back, each with the way to the run it comes from.
+QStringList taught_words(const core::StepTaught& taught) {
+    QStringList out;
+    const auto add = [&](const QString& words, const std::vector<std::int64_t>& runs) {
+        QString links;
+        for (const auto run : runs)
+            links += QStringLiteral(" <a href='run:%1'>%2</a>").arg(run).arg(QCoreApplication::translate("StepCard", "run %1").arg(run));
+        out << QStringLiteral("<span style='color:%1'>%2</span> %3%4")
+                   .arg(theme::colour("good").name(), QCoreApplication::translate("StepCard", "At the machine:"), words.toHtmlEscaped(),
+                       links);
+    };
+    if (const auto time = taught.time_words(); !time.empty()) add(text(time), {});
+    for (const auto& n : taught.notes) add(text(n.text), n.runs);
+    return out;
+}
+
 QString note_words(const core::Finding& f) {
     return QStringLiteral("%1 <span style='color:%2'>%3</span>")
         .arg(text(f.why).toHtmlEscaped(), theme::colour("accent").name(),
@@ -102,6 +118,8 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     check_box_ = new QVBoxLayout;
     check_box_->setContentsMargins(38, 0, 0, 0);
     step_note_ = note(this);
+    connect(step_note_, &QLabel::linkActivated, &session_,
+        [this](const QString& to) { session_.show_run(to.section(QLatin1Char(':'), 1).toLongLong()); });
     check_note_ = note(this);
     words->addLayout(caution_box_);
     // as far in as the lines' own
@@ -503,7 +521,8 @@ int StepCard::line_in_hand() const {
     return -1;
 }
 
-void StepCard::show_findings(const std::vector<core::Finding>& found, const std::vector<core::OrderFinding>& of_the_order) {
+void StepCard::show_findings(
+    const std::vector<core::Finding>& found, const std::vector<core::OrderFinding>& of_the_order, const core::StepTaught* taught) {
     const auto show = [](QLabel* label, const QStringList& words) {
         label->setText(words.join(QStringLiteral("<br>")));
         label->setVisible(!words.isEmpty());
@@ -520,6 +539,7 @@ void StepCard::show_findings(const std::vector<core::Finding>& found, const std:
             of_step << note_words(f);
     }
     for (const auto& f : of_the_order) (f.line && *f.line < of_lines.size() ? of_lines[*f.line] : of_step) << order_note(f);
+    if (taught != nullptr) of_step << taught_words(*taught);
     show(step_note_, of_step);
     show(check_note_, of_checks);
     for (std::size_t i = 0; i < line_notes_.size(); ++i) show(line_notes_[i], of_lines[i]);

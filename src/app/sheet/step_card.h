@@ -12,6 +12,7 @@
 #include "app/sheet/line_field.h"
 #include "core/dryrun/finding.h"
 #include "core/editing/editor.h"
+#include "core/review/taught.h"
 
 namespace anagraph::app {
 
@@ -30,7 +31,9 @@ public:
     void add_caution();
     void add_check();
     /// What the editor found in this step, each beside what it is about.
-    void show_findings(const std::vector<core::Finding>& found, const std::vector<core::OrderFinding>& of_the_order);
+    /// `taught`: what runs of the step brought back; null: nothing.
+    void show_findings(const std::vector<core::Finding>& found, const std::vector<core::OrderFinding>& of_the_order,
+        const core::StepTaught* taught = nullptr);
     /// What a line orders, as it stands under it; empty where it orders nothing.
     QString orders_of(int line) const;
     /// The line that is typed in, or -1; the caution; the check one of whose fields has the keys.

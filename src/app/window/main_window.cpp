@@ -2,8 +2,8 @@
 
 #include <QApplication>
 #include <QDialog>
-#include <QHBoxLayout>
 #include <QDropEvent>
+#include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QMimeData>
@@ -12,13 +12,14 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/bench/bench_station.h"
 #include "app/command/reasons.h"
 #include "app/dryrun/dryrun_station.h"
 #include "app/figures/figures_station.h"
 #include "app/guide/settings_dialog.h"
 #include "app/issue/issue_station.h"
-#include "app/people/key_forms.h"
 #include "app/logbook/logbook_station.h"
+#include "app/people/key_forms.h"
 #include "app/plates/plates_station.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
@@ -58,6 +59,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     stations_->addWidget(dry_run_ = new DryRunStation(session_, stations_));
     stations_->addWidget(issue_ = new IssueStation(session_, stations_));
     stations_->addWidget(shelf_ = new ShelfStation(session_, stations_));
+    stations_->addWidget(bench_ = new BenchStation(session_, stations_));
     stations_->addWidget(logbook_ = new LogbookStation(session_, stations_));
     right->addWidget(stations_, 1);
     notice_ = new QLabel(whole);
@@ -70,7 +72,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     across->addLayout(right, 1);
     setCentralWidget(whole);
     commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &dry_run_->commands(),
-        &issue_->commands(), &shelf_->commands(), &logbook_->commands(), own_};
+        &issue_->commands(), &shelf_->commands(), &bench_->commands(), &logbook_->commands(), own_};
     for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) { uses_.count(command.id); });
     connect(rail_, &RouteRail::chosen, this, &MainWindow::go);
     connect(dry_run_, &DryRunStation::line_asked, this, [this](const core::StepId& step, int line) {
@@ -95,6 +97,10 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     connect(&session_, &Session::moment_asked, this, [this](const core::RecordingId& id, const core::FrameTime& at, bool play) {
         go(Tape);
         tape_->show_moment(id, at, play);
+    });
+    connect(&session_, &Session::run_asked, this, [this](qlonglong entry) {
+        go(Logbook);
+        logbook_->show_entry(entry);
     });
     go(Shelf);
     refresh();
@@ -156,8 +162,8 @@ void MainWindow::build_commands() {
         [this] {
             return session_.can_redo() ? tr("Makes again: %1.").arg(session_.redo_label()) : tr("Makes the change that was undone again.");
         }});
-    add({"window.post", tr("Who sits here"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, tr("Every change, comment and check carries the post that sits here."),
-        changes, {},
+    add({"window.post", tr("Who sits here"), Qt::CTRL | Qt::SHIFT | Qt::Key_P,
+        tr("Every change, comment and check carries the post that sits here."), changes, {},
         [this] {
             keep_typing();
             key_forms::ask_post(session_, this);
@@ -187,6 +193,7 @@ void MainWindow::build_commands() {
         {"dryrun", tr("Dry run"), tr("Whether the order of the steps works; the time it takes; the kit."), false},
         {"issue", tr("Issue"), tr("What changed; freezing the next edition."), false},
         {"shelf", tr("Shelf"), tr("The guides and recordings of the library."), true},
+        {"bench", tr("Bench"), tr("A guide at the machine: one step at a time, with what is read and seen."), true},
         {"logbook", tr("Logbook"), tr("The machines: what was done, what is open, what is due."), true}};
     std::vector<RouteRail::Stop> on_rail;
     int number = 0;

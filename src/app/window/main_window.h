@@ -22,12 +22,13 @@ class SheetStation;
 class PlatesStation;
 class DryRunStation;
 class IssueStation;
+class BenchStation;
 class LogbookStation;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Stop { Tape, Figures, Sheet, Plates, DryRun, Issue, Shelf, Logbook };
+    enum Stop { Tape, Figures, Sheet, Plates, DryRun, Issue, Shelf, Bench, Logbook };
 
     explicit MainWindow(std::unique_ptr<store::Library> library);
     /// What is being typed is kept; the stations go before the session they work on.
@@ -41,6 +42,7 @@ public:
     PlatesStation& plates() { return *plates_; }
     DryRunStation& dry_run() { return *dry_run_; }
     IssueStation& issue() { return *issue_; }
+    BenchStation& bench() { return *bench_; }
     LogbookStation& logbook() { return *logbook_; }
     RouteRail& rail() { return *rail_; }
     void go(int stop);
@@ -83,7 +85,7 @@ private:
     Commands* own_ = nullptr;
     std::vector<Commands*> commands_;
     Uses uses_;
-    std::vector<int> open_ = std::vector<int>(8, 0);  // points open, by station
+    std::vector<int> open_ = std::vector<int>(9, 0);  // points open, by station
     QStackedWidget* stations_ = nullptr;
     QLabel* notice_ = nullptr;
     ShelfStation* shelf_ = nullptr;
@@ -93,6 +95,7 @@ private:
     PlatesStation* plates_ = nullptr;
     DryRunStation* dry_run_ = nullptr;
     IssueStation* issue_ = nullptr;
+    BenchStation* bench_ = nullptr;
     LogbookStation* logbook_ = nullptr;
 };
 

@@ -10,6 +10,7 @@
 #include "core/logbook/fleet.h"
 #include "core/logbook/history.h"
 #include "shop/logbook.h"
+#include "shop/store_need.h"
 
 namespace anagraph::cli {
 namespace {
@@ -501,24 +502,37 @@ private:
     std::string name_, on_;
 };
 
-class StoreOf : public Reads {
+class StoreOf : public AtLog {
 public:
-    using Reads::Reads;
+    StoreOf(CLI::App& app, const std::string& library, const Answer& answer) : AtLog(library, answer) {
+        app.add_option("--on", on_, "the day what is due is asked for");
+        app.add_option("--days", days_, "days whose work is counted")->check(CLI::Range(0, 3660));
+    }
 
-private:
-    int tell(const core::Logbook& log) override {
+    int run() override {
+        const auto on = day_or_today(on_);
+        if (!on) return answer_.wrong(on.error(), kWrongUse);
+        const auto library = store::Library::read(library_);
+        if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
+        const auto log = (*library)->logbook();
+        if (!log) return answer_.wrong(log.error());
+        const auto needs = shop::store_needs(**library, *log, *on, days_);
+        if (!needs) return answer_.wrong(needs.error());
         json list = json::array();
         std::string words;
-        for (const auto& s : log.stock()) {
-            const double order = core::short_of(s);
-            list.push_back({{"item", s.item}, {"number", s.number}, {"amount", quantity_json(s.amount, *s.unit)},
-                {"least", s.least ? quantity_json(*s.least, *s.unit) : json(nullptr)},
-                {"order", order > 0 ? quantity_json(order, *s.unit) : json(nullptr)}});
-            words += fmt::format("{}{}: {}{}", words.empty() ? "" : "\n", s.item, shown(s.amount, *s.unit, 6),
-                order > 0 ? fmt::format(", order {}", shown(order, *s.unit, 6)) : "");
+        for (const auto& n : *needs) {
+            const auto amount = [&](double value) { return value > 0 ? quantity_json(value, *n.unit) : json(nullptr); };
+            list.push_back({{"item", n.item}, {"number", n.number}, {"amount", n.counted ? quantity_json(n.there, *n.unit) : json(nullptr)},
+                {"least", amount(n.least)}, {"taken", amount(n.taken)}, {"jobs", n.jobs}, {"order", amount(n.order)}});
+            words += fmt::format("{}{}: {}{}", words.empty() ? "" : "\n", n.item, n.counted ? shown(n.there, *n.unit, 6) : "not counted",
+                n.order > 0 ? fmt::format(", order {}", shown(n.order, *n.unit, 6)) : "");
         }
         return answer_.say(list, words.empty() ? "Nothing is counted in the store yet." : words);
     }
+
+private:
+    std::string on_;
+    int days_ = 30;
 };
 
 class History : public AtLog {

@@ -20,6 +20,7 @@ json to_json(const Edition& e) {
     json j{{"edition", e.number}, {"issued", e.issued}, {"author", e.author}, {"checker", e.checker}, {"safety", safety_statement()},
         {"changes", e.changes}, {"procedure", to_json(e.procedure)}};
     if (!e.desk.empty()) j["desk"] = e.desk;
+    if (!e.taught.empty()) j["taught"] = e.taught;
     if (!e.rule.empty()) j["rule"] = e.rule;  // editions of before had none, and keep their text
     if (!e.methods.empty()) j["methods"] = methods_to_json(e.methods);
     for (const auto& signer : e.signers) j["signers"].push_back({{"role", signer.role}, {"post", signer.post}, {"key", signer.key}});
@@ -40,9 +41,10 @@ Result<Edition> edition_from_json(const json& j) {
     if (!procedure) return tl::make_unexpected(procedure.error());
     Edition e{j.at("edition").get<int>(), j.at("issued").get<std::string>(), j.at("author").get<std::string>(),
         j.at("checker").get<std::string>(), std::move(*procedure), {}};
-    if (j.contains("changes") && j.at("changes").is_array())
-        for (const auto& c : j.at("changes"))
-            if (c.is_string()) e.changes.push_back(c.get<std::string>());
+    for (const auto& [name, list] : {std::pair("changes", &e.changes), std::pair("taught", &e.taught)})
+        if (j.contains(name) && j.at(name).is_array())
+            for (const auto& c : j.at(name))
+                if (c.is_string()) list->push_back(c.get<std::string>());
     if (j.contains("rule") && j.at("rule").is_string()) e.rule = j.at("rule").get<std::string>();
     if (j.contains("desk") && j.at("desk").is_string()) e.desk = j.at("desk").get<std::string>();
     for (const char* list : {"signers", "wrenches"})

@@ -31,6 +31,7 @@ struct Edition {
     std::vector<Signer> signers = {};          // empty: it is not signed
     std::string desk = {};                     // address of the house's desk, on every printed page; empty: there was none
     std::vector<WrenchSetting> wrenches = {};  // its torques on the wrenches of the house
+    std::vector<std::string> taught = {};      // what runs by the editions before it taught, in words
     friend bool operator==(const Edition&, const Edition&) = default;
 };
 

@@ -53,6 +53,9 @@ DueItem due_of(const Machine& m, const RuleInLog& in_log, Day on) {
     for (const auto& span : rule.avoid) {
         plan.avoid.push_back(*parse_avoided(span));  // read when it was entered
     }
+    for (const auto& free : m.kept_free) plan.avoid.push_back(free.days);
+    for (const auto& planned : m.planned)
+        if (same_post(planned.what.what, rule.what)) out.planned = planned.day;
     const auto* service = last_service(m, rule.what, on);
     plan.first = service == nullptr;
     plan.last_day = service != nullptr ? service->on : std::min(m.since, on);
@@ -118,6 +121,19 @@ std::vector<DueItem> due_list(const Logbook& log, Day on, std::optional<int> wit
             [&](const DueItem& d) { return !d.next.overdue && (!d.next.due_day || *d.next.due_day > on + std::chrono::days(*within)); });
     sort_by_day(out);
     return out;
+}
+
+std::string cost_of(const DueItem& due, Day day) {
+    if (!due.trouble.empty() || !due.next.due_day) return "";
+    const auto days = (*due.next.due_day - day).count();
+    const auto counted = [](long n) { return n == 1 ? std::string("1 day") : fmt::format("{} days", n); };
+    if (days == 0) return "On the day it is due.";
+    if (days < 0) return fmt::format("{} after it is due.", counted(-days));
+    std::string out = fmt::format("{} early", counted(days));
+    if (due.next.per_day && due.unit != nullptr && *due.next.per_day > 0)
+        out += fmt::format(
+            "; about {:.3g} {} of its interval are given away", *due.next.per_day * static_cast<double>(days), due.unit->symbol);
+    return out + ".";
 }
 
 }  // namespace anagraph::core

@@ -12,11 +12,12 @@ namespace anagraph::core {
 
 struct DueItem {
     std::string machine;
-    std::string rule;            // what is due
-    std::int64_t entry = 0;      // of the rule
-    const Unit* unit = nullptr;  // of the readings; null: only the calendar counts
-    NextDue next;                // readings are what the meter that is on the machine now shows
-    std::string trouble = {};    // why it cannot be reckoned; then nothing of `next` holds
+    std::string rule;                 // what is due
+    std::int64_t entry = 0;           // of the rule
+    const Unit* unit = nullptr;       // of the readings; null: only the calendar counts
+    NextDue next;                     // readings are what the meter that is on the machine now shows
+    std::optional<Day> planned = {};  // the day a person set for it
+    std::string trouble = {};         // why it cannot be reckoned; then nothing of `next` holds
 };
 
 /// Everything that is due on machines in service, what is overdue first, then by day, what has no day last. Counted from the last service
@@ -27,5 +28,9 @@ std::vector<DueItem> due_list(const Logbook& log, Day on, std::optional<int> wit
 
 /// The same of one machine alone.
 std::vector<DueItem> due_of_machine(const Machine& machine, Day on);
+
+/// What it costs to do it on that day: "29 days early; about 8 h of its interval are given away." Late: "3 days after it is due." Empty
+/// where it has no day.
+std::string cost_of(const DueItem& due, Day day);
 
 }  // namespace anagraph::core

@@ -39,6 +39,7 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today) {
         for (const auto& s : m.services) c.marks.push_back({FleetMark::Kind::Service, s.on, s.what.what, text_of(s.on)});
         for (const auto& rule : m.rules)
             for (const auto& span : rule.what.avoid) c.kept_free.push_back(*parse_avoided(span));  // read when it was entered
+        for (const auto& free : m.kept_free) c.kept_free.push_back(free.days);
         at[m.about.name] = out.size();
         out.push_back(std::move(c));
     }
@@ -47,7 +48,7 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today) {
     for (const auto& d : due_list(log, today))
         if (d.trouble.empty() && d.next.due_day)
             out[at.at(d.machine)].marks.push_back(
-                {d.next.overdue ? FleetMark::Kind::Overdue : FleetMark::Kind::Due, *d.next.due_day, d.rule, when(d)});
+                {d.next.overdue ? FleetMark::Kind::Overdue : FleetMark::Kind::Due, *d.next.due_day, d.rule, when(d), d.planned});
         else if (d.trouble.empty() && d.next.overdue)
             out[at.at(d.machine)].marks.push_back({FleetMark::Kind::Overdue, today, d.rule, when(d)});
     for (auto& c : out)
@@ -64,17 +65,6 @@ std::vector<std::string> due_sentences(const Machine& machine, Day today) {
                                               when(d).empty() ? "" : ", ", when(d), d.next.because)
                                         : fmt::format("{}: {}", d.rule, d.trouble));
     }
-    return out;
-}
-
-double short_of(const Stock& stock) { return stock.least ? std::max(0.0, *stock.least - stock.amount) : 0; }
-
-std::vector<std::string> to_order(const Logbook& log) {
-    std::vector<std::string> out;
-    for (const auto& s : log.stock())
-        if (const double order = short_of(s); order > 0)
-            out.push_back(fmt::format("{}{}: {:.6g} {} left, {:.6g} is the least; order {:.6g} {}", s.item,
-                s.number.empty() ? "" : ", " + s.number, s.amount, s.unit->symbol, *s.least, order, s.unit->symbol));
     return out;
 }
 

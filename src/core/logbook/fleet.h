@@ -11,9 +11,10 @@ namespace anagraph::core {
 struct FleetMark {
     enum class Kind { Service, Due, Overdue };
     Kind kind = Kind::Service;
-    Day on;             // of what is overdue: the day it was due
-    std::string words;  // "100 h service"
-    std::string more;   // "at 302 h, about 2027-02-04"
+    Day on;                           // of what is overdue: the day it was due
+    std::string words;                // "100 h service"
+    std::string more;                 // "at 302 h, about 2027-02-04"
+    std::optional<Day> planned = {};  // of what is due: the day a person set for it
 };
 
 struct FleetColumn {
@@ -32,10 +33,6 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today);
 /// What is due of one machine in a sentence each, what is overdue first.
 std::vector<std::string> due_sentences(const Machine& machine, Day today);
 
-/// How much of it is to be ordered, in its unit; 0: enough is there, or nobody said what is enough.
-double short_of(const Stock& stock);
-/// What the store has less of than it should, a sentence each, with how much to order.
-std::vector<std::string> to_order(const Logbook& log);
 /// The samples of a machine, a sentence each, newest first: what was sent, and what the laboratory found.
 std::vector<std::string> sample_sentences(const Logbook& log, const std::string& machine);
 

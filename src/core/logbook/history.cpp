@@ -70,6 +70,15 @@ EntryRead read_entry(const Logbook& log, const LogEntry& e, std::map<std::string
                 fill(x.machine, x.on, fmt::format("{}{}", x.fluid, x.number.empty() ? "" : ", no. " + x.number), shown(x.on_machine));
             },
             [&](const SampleAnswered& x) { fill("", x.on, fmt::format("entry {}: {}", x.sample, fmt::join(x.values, ", "))); },
+            [&](const KeptFree& x) {
+                fill(x.machine, "", fmt::format("{} to {}{}{}", x.from, x.to, x.words.empty() ? "" : ", ", x.words));
+            },
+            [&](const ServicePlanned& x) {
+                fill(x.machine, "", fmt::format("{} on {}{}{}", x.what, x.day, x.because.empty() ? "" : ", ", x.because));
+            },
+            [&](const EvidenceKept& x) {
+                fill(x.machine, x.on, fmt::format("{}{}{}", spoken_name_of(x.sort), x.words.empty() ? "" : ": ", x.words));
+            },
             [&](const EntryStruck& x) { fill("", "", fmt::format("entry {}: {}", x.entry, x.because)); },
         },
         e.body);

@@ -236,6 +236,48 @@ struct SampleAnswered {
     friend bool operator==(const SampleAnswered&, const SampleAnswered&) = default;
 };
 
+/// Days in which a machine is not to be taken away: a trip, a season. Both ends belong to it.
+struct KeptFree {
+    static constexpr const char* kKind = "kept free";
+    std::string machine, from, to, words;
+    template <class Self, class Field>
+    static void fields(Self& e, Field&& field) {
+        field("machine", e.machine), field("from", e.from), field("to", e.to), field("words", e.words);
+    }
+    friend bool operator==(const KeptFree&, const KeptFree&) = default;
+};
+
+/// A person set the day on which something due is done, earlier than it must be or in the workshop's own order. Holds until it is done.
+struct ServicePlanned {
+    static constexpr const char* kKind = "planned";
+    std::string machine, what, day, because;
+    template <class Self, class Field>
+    static void fields(Self& e, Field&& field) {
+        field("machine", e.machine), field("what", e.what), field("day", e.day), field("because", e.because);
+    }
+    friend bool operator==(const ServicePlanned&, const ServicePlanned&) = default;
+};
+
+enum class EvidenceSort { Photo, Receipt, Sound };
+template <>
+struct Names<EvidenceSort> {
+    static constexpr auto all = std::to_array<Named<EvidenceSort>>(
+        {{EvidenceSort::Photo, "photo", "photograph"}, {EvidenceSort::Receipt, "receipt"}, {EvidenceSort::Sound, "sound"}});
+};
+
+/// A photograph, a receipt, a sound of a machine, kept in the library by what is in it.
+struct EvidenceKept {
+    static constexpr const char* kKind = "evidence";
+    std::string machine, sha256;
+    EvidenceSort sort = EvidenceSort::Photo;
+    std::string words, on;
+    template <class Self, class Field>
+    static void fields(Self& e, Field&& field) {
+        field("machine", e.machine), field("sha256", e.sha256), field("sort", e.sort), field("words", e.words), field("on", e.on);
+    }
+    friend bool operator==(const EvidenceKept&, const EvidenceKept&) = default;
+};
+
 /// An earlier entry was a mistake.
 struct EntryStruck {
     static constexpr const char* kKind = "struck";
@@ -249,7 +291,8 @@ struct EntryStruck {
 };
 
 using LogBody = std::variant<MachineAdded, MachineMoved, MeterRead, MeterReplaced, ServiceDone, RuleAdded, UnitAdded, UnitFitted,
-    UnitTakenOff, FindingNoted, FindingClosed, RunTaken, StockCounted, StockUsed, SampleTaken, SampleAnswered, EntryStruck>;
+    UnitTakenOff, FindingNoted, FindingClosed, RunTaken, StockCounted, StockUsed, SampleTaken, SampleAnswered, KeptFree, ServicePlanned,
+    EvidenceKept, EntryStruck>;
 
 struct LogEntry {
     std::int64_t number = 0;  // counts up from 1
@@ -264,8 +307,5 @@ nlohmann::json to_json(const LogBody& body);
 Result<LogBody> log_body_from_json(const nlohmann::json& j);
 /// The kind of an entry, as in files.
 const char* kind_of(const LogBody& body);
-
-/// "302 h": as it comes in again, with the ASCII name of its unit.
-std::string typed(const Quantity& quantity);
 
 }  // namespace anagraph::core

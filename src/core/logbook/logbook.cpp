@@ -7,7 +7,7 @@
 
 #include "core/base/letters.h"
 #include "core/edition/post.h"
-#include "core/service/due.h"
+#include "core/procedure/ids.h"
 
 namespace anagraph::core {
 namespace {
@@ -84,8 +84,6 @@ const MeterPoint* Meter::at(Day day) const {
     return after == points.begin() ? nullptr : &*(after - 1);
 }
 
-double Meter::shown(double total) const { return points.empty() ? total : total - (points.back().total - points.back().shown); }
-
 const Meter* Machine::meter(Dimension dimension) const {
     const auto it = std::find_if(meters.begin(), meters.end(), [&](const Meter& m) { return m.unit->dimension == dimension; });
     return it == meters.end() ? nullptr : &*it;
@@ -93,18 +91,34 @@ const Meter* Machine::meter(Dimension dimension) const {
 
 bool Logbook::is_struck(std::int64_t number) const { return std::binary_search(struck_.begin(), struck_.end(), number); }
 
-const Machine* Logbook::machine(std::string_view name) const { return const_cast<Logbook*>(this)->find_machine(name); }
-
-Machine* Logbook::find_machine(std::string_view name) {
+std::size_t Logbook::place_of_machine(std::string_view name) const {
     const auto it = machine_by_name_.find(folded_post(name));
-    return it == machine_by_name_.end() ? nullptr : &machines_[it->second];
+    return it == machine_by_name_.end() ? machines_.size() : it->second;
 }
 
-const RotatingUnit* Logbook::unit(std::string_view serial) const { return const_cast<Logbook*>(this)->find_unit(serial); }
+std::size_t Logbook::place_of_unit(std::string_view serial) const {
+    const auto it = std::find_if(units_.begin(), units_.end(), [&](const RotatingUnit& u) { return same(u.about.serial, serial); });
+    return static_cast<std::size_t>(it - units_.begin());
+}
+
+const Machine* Logbook::machine(std::string_view name) const {
+    const auto at = place_of_machine(name);
+    return at < machines_.size() ? &machines_[at] : nullptr;
+}
+
+Machine* Logbook::find_machine(std::string_view name) {
+    const auto at = place_of_machine(name);
+    return at < machines_.size() ? &machines_[at] : nullptr;
+}
+
+const RotatingUnit* Logbook::unit(std::string_view serial) const {
+    const auto at = place_of_unit(serial);
+    return at < units_.size() ? &units_[at] : nullptr;
+}
 
 RotatingUnit* Logbook::find_unit(std::string_view serial) {
-    const auto it = std::find_if(units_.begin(), units_.end(), [&](const RotatingUnit& u) { return same(u.about.serial, serial); });
-    return it == units_.end() ? nullptr : &*it;
+    const auto at = place_of_unit(serial);
+    return at < units_.size() ? &units_[at] : nullptr;
 }
 
 Result<Machine*> Logbook::machine_for(std::string& name) {
@@ -224,6 +238,7 @@ Outcome Logbook::enter(ServiceDone& e, const LogEntry& as) {
     if (e.reading)
         if (auto read = read_meter(**m, *e.reading, *on, as.number); !read) return read;
     (*m)->since = std::min((*m)->since, *on);
+    std::erase_if((*m)->planned, [&](const PlannedInLog& p) { return same(p.what.what, e.what) && *on >= p.since; });
     auto& all = (*m)->services;
     all.insert(
         std::upper_bound(all.begin(), all.end(), *on, [](Day day, const ServiceInLog& s) { return day < s.on; }), {as.number, *on, e});
@@ -396,6 +411,50 @@ Outcome Logbook::enter(SampleAnswered& e, const LogEntry& as) {
     if (it == samples_.end()) return fail(ErrorCode::NotFound, fmt::format("Entry {} is no sample.", e.sample), std::to_string(e.sample));
     if (e.values.empty()) return fail(ErrorCode::BadInput, "Say what the laboratory found.");
     it->answer = e;
+    return {};
+}
+
+Outcome Logbook::enter(KeptFree& e, const LogEntry& as) {
+    const auto m = machine_for(e.machine);
+    if (!m) return tl::make_unexpected(m.error());
+    tidy(e.words);
+    for (auto* day : {&e.from, &e.to}) tidy(*day);
+    if (e.to.empty()) e.to = e.from;
+    const auto days = parse_avoided(e.from + ".." + e.to);
+    if (!days) return tl::make_unexpected(days.error());
+    (*m)->kept_free.push_back({as.number, *days, e.words});
+    return {};
+}
+
+Outcome Logbook::enter(ServicePlanned& e, const LogEntry& as) {
+    const auto m = machine_for(e.machine);
+    if (!m) return tl::make_unexpected(m.error());
+    tidy(e.what);
+    tidy(e.because);
+    const auto& rules = (*m)->rules;
+    const auto rule = std::find_if(rules.begin(), rules.end(), [&](const RuleInLog& r) { return same(r.what.what, e.what); });
+    if (rule == rules.end())
+        return fail(
+            ErrorCode::NotFound, fmt::format("Nothing called \u201C{}\u201D is due on {}; give the rule's name.", e.what, e.machine));
+    e.what = rule->what.what;
+    const auto day = parse_day(e.day);
+    if (!day) return tl::make_unexpected(day.error());
+    const auto since = parse_day(as.at.substr(0, 10));
+    if (!since) return tl::make_unexpected(since.error());
+    if (*day < *since) return refused(fmt::format("{} is over; plan it for a day to come.", e.day));
+    std::erase_if((*m)->planned, [&](const PlannedInLog& p) { return same(p.what.what, e.what); });
+    (*m)->planned.push_back({as.number, *day, *since, e});
+    return {};
+}
+
+Outcome Logbook::enter(EvidenceKept& e, const LogEntry& as) {
+    const auto m = machine_for(e.machine);
+    if (!m) return tl::make_unexpected(m.error());
+    const auto on = day_of(e.on, as);
+    if (!on) return tl::make_unexpected(on.error());
+    tidy(e.words);
+    if (!is_sha256(e.sha256)) return fail(ErrorCode::BadInput, "Evidence is named by the SHA-256 of its file.");
+    (*m)->evidence.push_back({as.number, *on, e});
     return {};
 }
 

@@ -10,7 +10,7 @@
 #include <vector>
 
 #include "core/logbook/log_entries.h"
-#include "core/service/calendar.h"
+#include "core/service/due.h"
 
 namespace anagraph::core {
 
@@ -26,8 +26,6 @@ struct Meter {
     std::vector<MeterPoint> points;  // in the order of days
     /// The last point on or before that day; null: there is none.
     const MeterPoint* at(Day day) const;
-    /// What the meter that is on the machine shows where its total is so much.
-    double shown(double total) const;
 };
 
 struct ServiceInLog {
@@ -38,6 +36,23 @@ struct ServiceInLog {
 struct RuleInLog {
     std::int64_t entry = 0;
     RuleAdded what;
+};
+
+struct FreeInLog {
+    std::int64_t entry = 0;
+    Avoided days;
+    std::string words;
+};
+struct PlannedInLog {
+    std::int64_t entry = 0;
+    Day day;
+    Day since;  // it was planned on
+    ServicePlanned what;
+};
+struct EvidenceInLog {
+    std::int64_t entry = 0;
+    Day on;
+    EvidenceKept what;
 };
 
 /// A machine with all that was entered of it.
@@ -51,6 +66,9 @@ struct Machine {
     std::vector<Meter> meters;           // one a dimension
     std::vector<ServiceInLog> services;  // in the order of days
     std::vector<RuleInLog> rules;        // those that hold
+    std::vector<FreeInLog> kept_free;    // of every rule
+    std::vector<PlannedInLog> planned;   // what is not done yet; one a name
+    std::vector<EvidenceInLog> evidence;
     const Meter* meter(Dimension dimension) const;
 };
 
@@ -136,8 +154,14 @@ private:
     Outcome enter(StockUsed& e, const LogEntry& as);
     Outcome enter(SampleTaken& e, const LogEntry& as);
     Outcome enter(SampleAnswered& e, const LogEntry& as);
+    Outcome enter(KeptFree& e, const LogEntry& as);
+    Outcome enter(ServicePlanned& e, const LogEntry& as);
+    Outcome enter(EvidenceKept& e, const LogEntry& as);
     Outcome enter(EntryStruck& e, const LogEntry& as);
 
+    /// Places in machines_ and units_; their sizes where there is none.
+    std::size_t place_of_machine(std::string_view name) const;
+    std::size_t place_of_unit(std::string_view serial) const;
     Machine* find_machine(std::string_view name);
     RotatingUnit* find_unit(std::string_view serial);
     Result<Machine*> machine_for(std::string& name);

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "core/edition/edition.h"
 #include "core/edition/post.h"
 #include "core/learner/check_answers.h"
 #include "core/service/calendar.h"
@@ -100,10 +101,48 @@ RunStep step_of(Reader& r, const json& j) {
         out.checks.push_back({r.text(x, "look"), good && x.at("good").get<bool>(), r.text(x, "words")});
     }
     for (const auto& x : r.list(j, "evidence")) out.evidence.push_back({r.text(x, "sha256", true), r.text(x, "kind"), r.text(x, "at")});
+    if (j.is_object() && j.contains("paused")) {
+        if (j.at("paused").is_number_integer() && j.at("paused").get<std::int64_t>() >= 0)
+            out.paused = j.at("paused").get<std::int64_t>();
+        else
+            r.wrong("paused");
+    }
+    return out;
+}
+
+json step_json(const RunStep& s) {
+    json out{{"id", s.id}, {"began", s.began}, {"ended", s.ended}, {"state", name_of(s.state)}, {"because", s.because},
+        {"readings", json::array()}, {"checks", json::array()}, {"evidence", json::array()}, {"assessed", name_of(s.assessed)}};
+    if (s.paused > 0) out["paused"] = s.paused;
+    for (const auto& r : s.readings)
+        out["readings"].push_back({{r.figure.empty() ? "what" : "figure", r.figure.empty() ? r.what : r.figure},
+            {"value", r.value.number.text()}, {"unit", r.value.unit == nullptr ? "" : r.value.unit->id}, {"by", r.by}, {"device", r.device},
+            {"at", r.at}, {"judged", name_of(r.judged)}});
+    for (const auto& c : s.checks) out["checks"].push_back({{"look", c.look}, {"good", c.good}, {"words", c.words}});
+    for (const auto& e : s.evidence) out["evidence"].push_back({{"sha256", e.sha256}, {"kind", e.kind}, {"at", e.at}});
     return out;
 }
 
 }  // namespace
+
+std::string to_json(const Run& run) {
+    json out{{"format", 1}, {"id", run.id}, {"guide", run.guide}, {"edition", run.edition}, {"mark", run.mark}, {"variant", run.variant},
+        {"machine", {{"name", run.machine}, {"serial", run.serial}}}, {"who", run.who}, {"assessor", run.assessor}, {"began", run.began},
+        {"ended", run.ended}, {"steps", json::array()}, {"used", json::array()}, {"findings", json::array()}, {"signed", json::array()}};
+    for (const auto& s : run.steps) out["steps"].push_back(step_json(s));
+    for (const auto& u : run.used)
+        out["used"].push_back({{"item", u.item}, {"amount", u.amount.number.text()},
+            {"unit", u.amount.unit == nullptr ? "" : u.amount.unit->id}, {"number", u.number}, {"batch", u.batch}});
+    for (const auto& f : run.findings)
+        out["findings"].push_back({{"step", f.step}, {"words", f.words}, {"urgency", name_of(f.urgency)}, {"evidence", f.evidence}});
+    for (const auto& s : run.signed_by) out["signed"].push_back({{"post", s.post}, {"key", s.key}, {"signature", s.signature}});
+    return canonical_text(out);
+}
+
+std::string signed_text(Run run) {
+    run.signed_by.clear();
+    return to_json(run);
+}
 
 bool Run::whole() const {
     return !steps.empty() && std::none_of(steps.begin(), steps.end(), [](const RunStep& s) { return s.state == StepState::Stopped; }) &&

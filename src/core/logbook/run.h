@@ -52,6 +52,7 @@ struct RunStep {
     std::vector<RunCheck> checks;
     std::vector<RunEvidence> evidence;
     Assessed assessed = Assessed::Not;
+    std::int64_t paused = 0;  // seconds between began and ended in which nobody worked
 };
 struct RunUsed {
     std::string item;
@@ -83,8 +84,21 @@ struct Run {
     bool whole() const;
 };
 
+/// A run of the logbook, read.
+struct RunInLog {
+    std::int64_t entry = 0;
+    std::string machine;  // as the logbook names it
+    std::string guide;    // id in the library
+    Run run;
+};
+
 /// NAME.run.json, format 1. Errors: BadInput, saying what is wrong or missing.
 Result<Run> run_from_json(std::string_view text);
+
+/// The same as text, canonical.
+std::string to_json(const Run& run);
+/// What is signed of a run: all of it but the signatures.
+std::string signed_text(Run run);
 
 /// What a run enters into the logbook beside itself: readings of the machine's meters, the service where it was done whole, what it used of
 /// the store, what it found. `machine`: as the logbook names it; `what`: the service, as rules name it; `stocked`: what the store holds.

@@ -96,6 +96,10 @@ std::string as_typed(std::string_view kept) {
     return out;
 }
 
+std::string typed(const Quantity& quantity) {
+    return quantity.unit == nullptr ? quantity.number.text() : fmt::format("{} {}", quantity.number.text(), quantity.unit->id);
+}
+
 Result<Number> Number::parse(std::string_view text, DecimalMark mark) {
     const std::string_view s = trimmed(text);
     Number n;

@@ -62,6 +62,8 @@ struct Quantity {
 /// `value` with `digits` significant digits, without an exponent: (24.405, 2) -> "24", (0.70801, 2) -> "0.71".
 std::string rounded_text(double value, int digits, Rounding rounding = Rounding::Nearest);
 
+/// "18 lbf.ft": as it comes in again, with the ASCII name of its unit.
+std::string typed(const Quantity& quantity);
 /// "18 lbf·ft": the quantity as written, with the printed symbol.
 std::string display(const Quantity& quantity);
 /// The quantity in another unit of its dimension, with no more digits than the original carries: 18 lbf.ft -> "24 N·m".

@@ -26,6 +26,7 @@
 #include "shop/desk/deadline_stream.h"
 #include "shop/desk/desk_pages.h"
 #include "shop/desk/desk_shelf.h"
+#include "shop/inbox.h"
 #include "store/digest.h"
 #include "store/files.h"
 
@@ -116,8 +117,9 @@ std::optional<std::string> wrong_with(const json& run, const DeskShelf& shelf) {
     const int edition = run.at("edition").get<int>();
     const std::string mark = text("mark").substr(text("mark").rfind(' ') + 1);
     const auto& all = shelf.editions();
-    if (std::none_of(all.begin(), all.end(),
-            [&](const DeskEdition& e) { return e.guide == text("guide") && e.edition == edition && e.mark == mark; }))
+    if (std::none_of(all.begin(), all.end(), [&](const DeskEdition& e) {
+            return (e.guide == text("guide") || e.number == text("guide")) && e.edition == edition && e.mark == mark;
+        }))
         return "This library issued no such edition under that mark.";
     return std::nullopt;
 }
@@ -291,6 +293,14 @@ struct Desk::Serving {
         keep(answer, answers->id, answers->id + std::string(core::kAnswersEnding), request.body);
     }
 
+    /// A photograph of a run that comes after it.
+    void take_evidence(const httplib::Request& request, httplib::Response& answer) {
+        if (!is_paired(request, answer)) return;
+        if (request.body.empty()) return refuse(answer, 422, "There is nothing in this photograph.");
+        const std::string sha256 = store::sha256(request.body);
+        keep(answer, sha256, sha256 + kEvidenceEnding, request.body);
+    }
+
     /// What came back waits in the inbox until the library takes it in.
     void keep(httplib::Response& answer, const std::string& id, const std::string& name, const std::string& body) {
         const std::string inbox = options.library + kInbox;
@@ -359,6 +369,7 @@ struct Desk::Serving {
             [this](const httplib::Request& request, httplib::Response& answer) { answer_file(request, answer); });
         s.Post("/pair", [this](const httplib::Request& request, httplib::Response& answer) { pair_tablet(request, answer); });
         s.Post("/checks", [this](const httplib::Request& request, httplib::Response& answer) { take_check(request, answer); });
+        s.Post("/evidence", [this](const httplib::Request& request, httplib::Response& answer) { take_evidence(request, answer); });
         s.Post("/runs", [this](const httplib::Request& request, httplib::Response& answer) { take_run(request, answer); });
     }
 };

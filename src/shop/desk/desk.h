@@ -1,5 +1,5 @@
 // Desk: a read-only server for the workshop's network. It shows issued editions and answers whether a printed page is current; it takes
-// back runs and answers to checks from tablets that were paired. No path of the library can be named from outside, and a stranger can change nothing.
+// back runs, their photographs and answers to checks from tablets that were paired. No path of the library can be named from outside, and a stranger can change nothing.
 #pragma once
 
 #include <functional>

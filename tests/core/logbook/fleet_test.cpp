@@ -2,6 +2,8 @@
 
 #include <gtest/gtest.h>
 
+#include "core/logbook/store_need.h"
+
 using namespace anagraph::core;
 
 namespace {
@@ -51,9 +53,9 @@ TEST(Fleet, TellsWhatToOrderAndWhatSamplesCameTo) {
     Logbook log = three();
     const auto add = [&](LogBody body) { ASSERT_TRUE(log.add({log.next_number(), "2026-11-30T10:00:00Z", "author", std::move(body)})); };
     add(StockCounted{"gear oil", "OIL-1", q("6 L"), q("4 L")});
-    EXPECT_TRUE(to_order(log).empty());
+    EXPECT_TRUE(to_order(store_needs(log, {})).empty());
     add(StockUsed{"gear oil", q("3.5 L"), ""});
-    EXPECT_EQ(to_order(log), std::vector<std::string>{"gear oil, OIL-1: 2.5 L left, 4 is the least; order 1.5 L"});
+    EXPECT_EQ(to_order(store_needs(log, {})), std::vector<std::string>{"gear oil, OIL-1: 2.5 L there, 4 L is the least; order 1.5 L"});
     add(SampleTaken{"B", "gear oil", "S-1", "", "2026-02-01", {}, q("40 h"), {}});
     const auto sample = log.all().back().number;
     EXPECT_EQ(sample_sentences(log, "B"), std::vector<std::string>{"2026-02-01: gear oil, no. S-1, 40 h on the fluid: no answer yet"});

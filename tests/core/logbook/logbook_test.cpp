@@ -351,3 +351,48 @@ TEST(Logbook, EveryKindComesBackFromItsJsonAndItsTable) {
     EXPECT_EQ((*rows)[4][4], "service, \"large\"");
     EXPECT_NEAR(b.log.stock().front().amount, 2.3, 1e-9);
 }
+
+TEST(Logbook, DaysKeptFreeHoldForEveryRuleOfTheMachine) {
+    Book b = pump();
+    b.must(RuleAdded{"PT60 no. 3", "oil", {q("6 month")}});
+    b.must(ServiceDone{"PT60 no. 3", "oil", "", "2026-02-10", {}});
+    EXPECT_EQ(text_of(*due(b, "2026-03-01").next.due_day), "2026-08-10");
+    b.must(KeptFree{"pt60 no. 3", "2026-08-01", "2026-08-21", "training trip"});
+    EXPECT_EQ(text_of(*due(b, "2026-03-01").next.service_by), "2026-07-31");
+    EXPECT_FALSE(b.add(KeptFree{"PT60 no. 3", "2026-08-21", "2026-08-01", ""})) << "it ends before it begins";
+    EXPECT_EQ(again(b.log).machine("PT60 no. 3")->kept_free.size(), 1U);
+}
+
+TEST(Logbook, AServiceThatIsPlannedStandsUntilItIsDone) {
+    Book b = pump();
+    b.must(RuleAdded{"PT60 no. 3", "oil", {q("6 month")}});
+    EXPECT_FALSE(b.add(ServicePlanned{"PT60 no. 3", "belt", "2027-01-10", ""})) << "nothing of that name is due";
+    EXPECT_FALSE(b.add(ServicePlanned{"PT60 no. 3", "oil", "2026-01-10", ""})) << "that day is over";
+    b.must(ServicePlanned{"PT60 no. 3", "oil", "2027-01-10", "before the trip"});
+    b.must(ServicePlanned{"PT60 no. 3", "Oil", "2027-01-05", "still earlier"});
+    EXPECT_EQ(text_of(*due(b, "2026-11-30").planned), "2027-01-05") << "the later word holds";
+    b.must(ServiceDone{"PT60 no. 3", "oil", "", "2026-11-01", {}});
+    EXPECT_TRUE(due(b, "2026-11-30").planned) << "old paper that comes late does not do it";
+    b.must(ServiceDone{"PT60 no. 3", "oil", "", "2026-12-20", {}});
+    EXPECT_FALSE(due(b, "2026-12-21").planned);
+    EXPECT_TRUE(again(b.log).machine("PT60 no. 3")->planned.empty());
+}
+
+TEST(Logbook, PullingAServiceSaysWhatThatCosts) {
+    Book b = pump();
+    b.must(RuleAdded{"PT60 no. 3", "oil", {q("100 h"), q("12 month")}});
+    b.must(ServiceDone{"PT60 no. 3", "oil", "", "2026-01-01", q("0 h")});
+    b.must(MeterRead{"PT60 no. 3", q("40 h"), "2026-02-10"});
+    const auto d = due(b, "2026-02-10");
+    ASSERT_EQ(text_of(*d.next.due_day), "2026-04-11");
+    EXPECT_EQ(cost_of(d, day("2026-03-12")), "30 days early; about 30 h of its interval are given away.");
+    EXPECT_EQ(cost_of(d, day("2026-04-11")), "On the day it is due.");
+    EXPECT_EQ(cost_of(d, day("2026-04-12")), "1 day after it is due.");
+}
+
+TEST(Logbook, EvidenceIsNamedByItsHash) {
+    Book b = pump();
+    EXPECT_FALSE(b.add(EvidenceKept{"PT60 no. 3", "invoice.pdf", EvidenceSort::Receipt, "", ""}));
+    b.must(EvidenceKept{"PT60 no. 3", std::string(64, 'a'), EvidenceSort::Receipt, "invoice", ""});
+    EXPECT_EQ(again(b.log).machine("PT60 no. 3")->evidence.at(0).what.words, "invoice");
+}

@@ -1,0 +1,31 @@
+// SamplesDialog: what the laboratory found over time, a line for each thing against its limit, and the samples in words.
+#pragma once
+
+#include <QDialog>
+#include <QWidget>
+
+#include "core/logbook/sample_trend.h"
+
+namespace anagraph::app {
+
+class TrendView : public QWidget {
+    Q_OBJECT
+public:
+    TrendView(core::SampleTrend trend, QWidget* parent);
+    QSize sizeHint() const override { return {560, 120}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    core::SampleTrend trend_;
+};
+
+class SamplesDialog : public QDialog {
+    Q_OBJECT
+public:
+    SamplesDialog(
+        const QString& machine, const std::vector<core::SampleTrend>& trends, const std::vector<std::string>& samples, QWidget* parent);
+};
+
+}  // namespace anagraph::app
