@@ -9,7 +9,16 @@ namespace anagraph::testing {
 
 inline core::Procedure bench_guide() {
     using namespace core;
-    Procedure p = core::testing::written(core::testing::engine());
+    Procedure p = core::testing::engine();
+    // something that has nothing to do with the oil, and is done while it runs out
+    p.items.push_back({ItemId("belt"), ItemKind::Part, "V-belt", "", ""});
+    Step belt;
+    belt.id = StepId("belt");
+    belt.heading = "belt";
+    belt.actions = {{"inspect", {ItemId("belt")}, {}}};
+    belt.states = {MachineState::LockedOff};
+    p.steps.insert(std::find_if(p.steps.begin(), p.steps.end(), [](const Step& s) { return s.id == StepId("plug"); }), belt);
+    p = core::testing::written(p);
     p.header.number = "KQ-M4";
     Figure drip;
     drip.id = FigureId("drip");
@@ -36,7 +45,7 @@ struct BenchLibrary {
         EXPECT_TRUE(id);
         guide = *id;
         EXPECT_FALSE(issue(*library, guide).empty());
-        EXPECT_TRUE(library->log({core::MachineAdded{"launch", "Ostrel M4", "", "M4-2291", "harbour steps", ""},
+        EXPECT_TRUE(library->log({core::MachineAdded{"launch", "Ostrel M4 launch diesel", "", "M4-2291", "harbour steps", ""},
                                      core::StockCounted{"engine oil", "", *core::Quantity::parse("9 L"), {}, ""}},
             "author"));
         EXPECT_TRUE(library->record({core::LearnerAdded{"learner 07", "term 2"}}, "author"));

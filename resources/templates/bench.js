@@ -87,6 +87,14 @@
     if (gear) return `Put on your protective gear and tick it: ${gear}.`;
     return state.locked ? '' : "Make the machine safe by the site's rules, then say that it is.";
   }
+  function off_limits(s) {
+    if (of(s).because) return '';
+    for (const want of s.wanted) {
+      const reading = last_reading(s, want);
+      if (reading && outside(reading.judged)) return `${reading.value} ${symbol(want, reading.unit)} is ${reading.judged} the limits: do it again, stop and ask, or say why it stays.`;
+    }
+    return '';
+  }
   function missing(s) {
     const e = of(s);
     if (e.lines < s.lines.length) return `Line ${e.lines + 1} is still to be done.`;
@@ -96,10 +104,10 @@
     if (running) return `${clock_text(running.left)} left: ${running.words}.`;
     if (e.because) return '';
     for (const want of s.wanted) {
-      const reading = last_reading(s, want);
-      if (!reading && want.needed) return `Write down what you read: ${want.what}.`;
-      if (reading && outside(reading.judged)) return `${reading.value} ${symbol(want, reading.unit)} is ${reading.judged} the limits: do it again, stop and ask, or say why it stays.`;
+      if (want.needed && !last_reading(s, want)) return `Write down what you read: ${want.what}.`;
     }
+    const off = off_limits(s);
+    if (off) return off;
     for (const [i, c] of s.checks.entries()) {
       if (!e.checks[i]) return `Look, and say whether it is good: ${c.look}.`;
       if (!e.checks[i].good) return `It is not good: ${c.look}. Put it right and look again, stop and ask, or say why it stays.`;
@@ -107,12 +115,10 @@
     return '';
   }
   function comes_first(s) {
-    for (const other of steps) {
-      if (other === s) return '';
-      if (of(other).state || (Object.keys(of(other).begun).length > 0 && other.meanwhile.includes(s.id))) continue;
-      return `Step ${other.number} comes first: do it, or leave it out and say why.`;
-    }
-    return '';
+    const before = steps.slice(0, steps.indexOf(s)).filter(other => !of(other).state);
+    // what the plan does during a wait may be done before all that comes after that wait, and is finished although the wait has ended
+    if (before.some(other => Object.keys(of(other).begun).length > 0 && other.meanwhile.includes(s.id))) return '';
+    return before.length ? `Step ${before[0].number} comes first: do it, or leave it out and say why.` : '';
   }
   const symbol = (want, unit) => want.units.find(u => u.id === unit).symbol;
   const variant = () => sheet.variants.find(v => v.variant === state.variant);
@@ -126,6 +132,7 @@
     if (because) e.because = because;
     e.ended = now();
     e.state = how;
+    if (how === 'stopped') return;  // it is asked first, then done again, passed over, or the run ended
     const next = next_open();
     if (next) take(next); else end();
   }
@@ -274,7 +281,7 @@
         const e = of(s);
         e.readings.push({ ...(want.figure ? { figure: want.figure } : { what: want.what }), value: typed, unit: unit.value, by: 'typed', device: '', at: utc(now()), judged });
         e.because = '';
-        return outside(judged) ? missing(s) : '';
+        return off_limits(s);
       });
     });
     box.append(form);
@@ -398,6 +405,7 @@
     const open = working && !of(step()).state;
     find('.again').hidden = !working || (!of(step()).state && of(step()).lines === 0);
     find('.stop').hidden = find('.leave').hidden = find('.photo').hidden = !open;
+    find('.end-run').hidden = !working || !state.steps.some(e => e.state === 'stopped');
     find('.found').hidden = find('.pause').hidden = !working;
     // a step is not touched while nobody works
     find('.step').inert = at === 'paused';
@@ -439,6 +447,7 @@
     const said = await ask('Why is this step left out?');
     if (said) change(() => close(s, 'skipped', said.words));
   });
+  find('.end-run').addEventListener('click', () => { change(() => end()); find('.end').focus(); });
   find('.found').addEventListener('click', async () => {
     const said = await ask('What did you find?', { choices: ['next service', 'now', 'watch'] });
     if (said) change(() => { state.findings.push({ step: step().id, words: said.words, urgency: said.choice, evidence: [] }); return 'Written down.'; });

@@ -29,6 +29,7 @@ public:
     /// logbook already is not among them. Errors: those of reading the library; of a run whose edition is gone.
     static core::Result<std::vector<RunAtBench>> under_way(store::Library& library);
 
+    /// Another value after each add(): what was looked at in it before is gone then.
     const core::Bench& bench() const { return bench_; }
     const core::Edition& edition() const { return edition_; }
     /// Is the edition still the one that holds? Empty: it is; otherwise the sentence that says what has come of it.

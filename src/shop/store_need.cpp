@@ -29,7 +29,7 @@ void add_kit(const core::Edition& e, const core::Machine& machine, const std::st
         if (const auto count = core::Quantity::parse(fmt::format("{} x", part.count))) out.push_back({job, part.name, part.number, *count});
     for (const auto& fluid : kit.fluids)
         if (fluid.litres)
-            if (const auto amount = core::Quantity::parse(fmt::format("{:.3f} L", *fluid.litres)))
+            if (const auto amount = core::Quantity::parse(fmt::format("{:.6g} L", *fluid.litres), core::DecimalMark::Point))
                 out.push_back({job, fluid.entry.name, fluid.entry.number, *amount});
 }
 

@@ -109,13 +109,13 @@ TEST_F(BenchKeys, OneKeyGoesThroughTheJobAndTheRunIsInTheLogbook) {
     begins();
     works_to("drain");
     EXPECT_TRUE(bench().told().contains("Drain"));
-    works_to("filter");
+    works_to("belt");
     EXPECT_TRUE(bench().told().contains("until it drips (step 3); meanwhile")) << bench().told().toStdString();
     reads_the_hours();
     for (int i = 0; i < bench().steps().count(); ++i) w->key(Qt::Key_1);
     EXPECT_TRUE(bench().told().contains("alone"));
     when_asked<QDialog>([](QDialog* d) { QTest::keyClick(d, Qt::Key_Return); });
-    w->key(Qt::Key_S);
+    w->key(Qt::Key_I);
     EXPECT_TRUE(bench().told().contains("Signed by learner 07")) << bench().told().toStdString();
     w->key(Qt::Key_2);
     EXPECT_TRUE(bench().said().contains("signed")) << "nothing of it is changed any more: " << bench().said().toStdString();
@@ -167,7 +167,7 @@ TEST_F(BenchKeys, StopLeaveFindPauseAndGiveUpByKeys) {
     begins();
     asked(Qt::Key_F, {{"a chafed pipe, a cracked belt", "a chafed pipe"}});
     EXPECT_TRUE(bench().said().contains("Written down"));
-    w->key(Qt::Key_Space);
+    w->key(Qt::Key_B);
     EXPECT_EQ(bench().bench()->at(), core::Bench::At::Paused);
     on();
     asked(Qt::Key_O, {{"done last week", "it is warm"}});
@@ -225,7 +225,7 @@ TEST_F(BenchKeys, TheWindowATabletByFileAndATabletOverTheDeskBringTheSameRecord)
     for (int i = 0; i < bench().steps().count(); ++i) w->key(Qt::Key_1);
     for (int i = 0; i < 2; ++i) {
         when_asked<QDialog>([](QDialog* d) { QTest::keyClick(d, Qt::Key_Return); });
-        w->key(Qt::Key_S);
+        w->key(Qt::Key_I);
     }
     on();
     ASSERT_TRUE(bench().said().contains("entry")) << bench().said().toStdString();

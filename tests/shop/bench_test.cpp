@@ -44,11 +44,12 @@ protected:
     /// Every step left out but the last, which reads the meter.
     void to_the_end(RunAtBench& run) {
         must(run.add(library(), {core::LockedOff{}, core::WorkBegun{}}, kNow + 1));
-        for (const auto& step : run.bench().sheet().steps) {
+        const auto steps = run.bench().sheet().steps;
+        for (const auto& step : steps) {
             if (step.id == core::StepId("end")) continue;
             must(run.add(library(), {core::StepClosed{step.id.text(), core::StepState::Skipped, "done yesterday"}}, kNow + 2));
         }
-        const auto& end = *run.bench().sheet().find(core::StepId("end"));
+        const auto end = *run.bench().sheet().find(core::StepId("end"));
         must(run.add(library(),
             {core::StepTaken{"end"}, core::LinesDone{"end", static_cast<std::int64_t>(end.lines.size())},
                 core::ReadingTaken{"end", "", "hour meter", *core::Quantity::parse("302 h"), "typed", ""},
@@ -168,7 +169,7 @@ TEST_F(BenchOfLibrary, ARunOfATabletNamesItsGuideByNumberAndBringsItsPhotographs
         {{"sha256", missing}, {"kind", "photo"}, {"at", ""}}};
     j["files"] = {{within, QByteArray("one").toBase64().toStdString()}};
     std::filesystem::create_directory(s / "library/inbox");
-    std::ofstream(s / "library/inbox" / (waiting + shop::kEvidenceEnding)) << "two";
+    std::ofstream(s / "library/inbox/" + waiting + shop::kEvidenceEnding) << "two";
     const auto taken = shop::take_run(library(), j.dump(), "instructor");
     ASSERT_TRUE(taken) << taken.error().message;
     EXPECT_EQ(taken->photographs_missing, 1);

@@ -463,13 +463,13 @@ QString BenchStation::told() const {
 
 bool BenchStation::happen(const std::vector<core::BenchBody>& bodies) {
     if (!run_) return false;
-    const auto* before = step();
+    const core::StepId before = step() == nullptr ? core::StepId() : step()->id;
     if (auto done = run_->add(session_.library(), bodies, clock_()); !done) {
         say(text(done.error().message));
         show_run();
         return false;
     }
-    if (step() != before) plate_ = 0;
+    if (step() == nullptr || step()->id != before) plate_ = 0;
     say({});
     show_run();
     return true;
@@ -641,7 +641,7 @@ void BenchStation::stop(core::StepState how) {
     if (stops) form.words(tr("A run with a step that stopped is no service. It can be done again later, or the run ended."));
     auto* because = form.line(tr("&Why"), "", stops ? tr("the thread is crossed") : tr("done last week"));
     if (form.ask([&] { return words_of(because).empty() ? tr("Say why.") : QString(); }))
-        (void)happen({core::StepClosed{step()->id.text(), how, words_of(because)}});
+        if (happen({core::StepClosed{step()->id.text(), how, words_of(because)}}) && !stops) way_on();
 }
 
 void BenchStation::note_finding() {

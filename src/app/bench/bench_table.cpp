@@ -56,7 +56,7 @@ void BenchStation::build_commands() {
         no_open_step, {tr("picture"), tr("evidence"), tr("camera")}, true});
     add({"bench.found", tr("Found something"), Qt::Key_F, tr("What is not put right today: it stays open in the logbook until it is."),
         work, {Hand::AtWork}, [this] { note_finding(); }, {}, {tr("finding"), tr("damage"), tr("defect")}, true});
-    add({"bench.pause", tr("Pause"), Qt::Key_Space, tr("The time of the step stands still; waits run on."), work, {Hand::AtWork},
+    add({"bench.pause", tr("Pause"), Qt::Key_B, tr("The time of the step stands still; waits run on."), work, {Hand::AtWork},
         [this] { (void)happen({core::RunPaused{}}); }, {}, {tr("break")}, true});
     add({"bench.again", tr("Do again"), Qt::Key_A, tr("This step once more from its first line; what was read and photographed stays."),
         work, {Hand::AtWork}, [this] { (void)happen({core::StepAgain{step()->id.text()}}); },
@@ -65,7 +65,7 @@ void BenchStation::build_commands() {
         [this] { stop(core::StepState::Skipped); }, no_open_step, {tr("skip")}});
     add({"bench.used", tr("What was used"), Qt::Key_U, tr("Fluid or part taken from the store, with its batch."), work, {Hand::AtWork},
         [this] { note_used(); }, {}, {tr("store"), tr("oil"), tr("batch"), tr("part")}});
-    add({"bench.picture", tr("Next picture"), Qt::Key_I, tr("The next picture of this step."), work, {Hand::AtWork, Hand::Paused},
+    add({"bench.picture", tr("Next picture"), Qt::Key_V, tr("The next picture of this step."), work, {Hand::AtWork, Hand::Paused},
         [this] {
             plate_ = (plate_ + 1) % step()->plates.size();
             show_picture();
@@ -84,7 +84,7 @@ void BenchStation::build_commands() {
         [this] { assess(core::Assessed::WithHelp); }, {}, {tr("assess")}, true});
     add({"bench.not-yet", tr("Not yet"), Qt::Key_3, tr("The step is not mastered yet."), end, {Hand::RunDone},
         [this] { assess(core::Assessed::NotYet); }, {}, {tr("assess")}, true});
-    add({"bench.sign", tr("Sign"), Qt::Key_S, tr("Who worked and who assessed sign; with a key where they have one."), end, {Hand::RunDone},
+    add({"bench.sign", tr("Sign"), Qt::Key_I, tr("Who worked and who assessed sign; with a key where they have one."), end, {Hand::RunDone},
         [this] { sign(); }, {}, {tr("signature"), tr("key")}, true});
     add({"bench.certificate", tr("Certificate"), Qt::Key_C, tr("A page for the learner: what was done, what was read, who signed."), end,
         {Hand::RunDone},

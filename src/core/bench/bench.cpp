@@ -141,15 +141,17 @@ std::string Bench::missing(const BenchStep& step, Moment now) const {
 }
 
 std::string Bench::comes_first(const BenchStep& step) const {
+    const BenchStep* first = nullptr;
     for (const auto& other : sheet_.steps) {
-        if (other.id == step.id) return "";
+        if (other.id == step.id) break;
         if (closed(other.id)) continue;
-        // what was begun during a wait is finished, although the wait has ended meanwhile
-        const bool meanwhile = !entered(other.id).waits_begun.empty() &&
-            std::find(other.meanwhile.begin(), other.meanwhile.end(), step.id) != other.meanwhile.end();
-        if (!meanwhile) return fmt::format("Step {} comes first: do it, or leave it out and say why.", other.number);
+        // what the plan does during a wait may be done before all that comes after that wait, and is finished although the wait has ended
+        if (!entered(other.id).waits_begun.empty() &&
+            std::find(other.meanwhile.begin(), other.meanwhile.end(), step.id) != other.meanwhile.end())
+            return "";
+        if (first == nullptr) first = &other;
     }
-    return "";
+    return first == nullptr ? "" : fmt::format("Step {} comes first: do it, or leave it out and say why.", first->number);
 }
 
 const BenchClock* Bench::running(const std::vector<BenchClock>& clocks, const StepId& step) const {

@@ -86,6 +86,13 @@ TEST(BenchSheet, HasOnlyWhatBelongsToTheVariant) {
 
 TEST(BenchSheet, AWaitTakesTheLongerEndAndSaysWhatThePlanDoesMeanwhile) {
     Procedure p = engine();
+    p.items.push_back({ItemId("belt"), ItemKind::Part, "V-belt", "", ""});
+    Step belt;
+    belt.id = StepId("belt");
+    belt.heading = "belt";
+    belt.actions = {{"inspect", {ItemId("belt")}, {}}};
+    belt.states = {MachineState::LockedOff};
+    p.steps.insert(p.steps.begin() + 4, belt);
     Figure drip;
     drip.id = FigureId("drip");
     drip.kind = FigureKind::Duration;

@@ -84,6 +84,21 @@ TEST(Bench, AStepIsNotDoneBeforeWhatComesFirstUnlessItIsDoneMeanwhile) {
     EXPECT_EQ(b.in_hand(), "plug");
 }
 
+TEST(Bench, WhatThePlanDoesDuringAWaitIsDoneBeforeTheStepsBetween) {
+    BenchSheet sheet = drain_sheet();
+    std::swap(sheet.steps[1], sheet.steps[2]);  // the filter is written after the plug
+    AtTheBench b;
+    b.bench = Bench(sheet);
+    b.must(
+        RunBegun{"123e4567-e89b-42d3-a456-426614174000", "guide-1", "KQ-1 / 2 / a08904e8", "PT60", "PT60 no. 3", "", "learner 07", "", 2});
+    b.begin();
+    b.press(), b.press(), b.press(), b.press();
+    ASSERT_EQ(b.in_hand(), "filter");
+    EXPECT_EQ(b.press(), "");
+    EXPECT_EQ(b.press(), "") << "the plug is still open, and comes after the drain";
+    EXPECT_EQ(b.bench.entered(StepId("filter")).state, StepState::Done);
+}
+
 TEST(Bench, WhatWasBegunDuringAWaitIsFinishedAlthoughTheWaitIsOver) {
     AtTheBench b;
     b.begin();
