@@ -84,10 +84,44 @@ void live(const DemoMachine& m, Day begin, Day today, Steady& steady, std::vecto
     }
 }
 
+/// What the meter of a machine was last read at by a day.
+Quantity reading_at(const std::vector<Dated>& all, const std::string& machine, Day day) {
+    Quantity out = hours(0);
+    for (const auto& e : all) {
+        if (e.on > day) continue;
+        if (const auto* read = std::get_if<MeterRead>(&e.body); read != nullptr && read->machine == machine) out = read->reading;
+        if (const auto* done = std::get_if<ServiceDone>(&e.body); done != nullptr && done->machine == machine && done->reading)
+            out = *done->reading;
+    }
+    return out;
+}
+
+/// Two injector sets go round between the launches: one is on the water while the other is out for repair.
+void injector_sets(Day today, std::vector<Dated>& all) {
+    std::vector<Dated> out;
+    const auto fit = [&](const char* serial, const char* machine, Day day) {
+        out.push_back({day, UnitFitted{serial, machine, reading_at(all, machine, day), text_of(day)}});
+    };
+    const auto take_off = [&](const char* serial, const char* machine, UnitPlace to, Day day) {
+        out.push_back({day, UnitTakenOff{serial, to, reading_at(all, machine, day), text_of(day)}});
+    };
+    const auto on = [&](int days_ago) { return today - std::chrono::days(days_ago); };
+    for (const char* serial : {"INJ-07", "INJ-09"}) out.push_back({on(640), UnitAdded{"injector set", serial}});
+    fit("INJ-07", "launch", on(600));
+    fit("INJ-09", "work launch", on(590));
+    take_off("INJ-07", "launch", UnitPlace::Repair, on(310));
+    take_off("INJ-09", "work launch", UnitPlace::Store, on(300));
+    fit("INJ-09", "launch", on(300));
+    fit("INJ-07", "work launch", on(255));
+    all.insert(all.end(), std::make_move_iterator(out.begin()), std::make_move_iterator(out.end()));
+}
+
 }  // namespace
 
 Outcome fill_logbook(store::Library& library, Day today) {
     const Day begin = today - std::chrono::days(kDays);
+    const auto log = library.logbook();
+    if (!log) return tl::make_unexpected(log.error());
     Steady steady;
     std::vector<Dated> all;
     for (const auto& m : kMachines) live(m, begin, today, steady, all);
@@ -103,9 +137,24 @@ Outcome fill_logbook(store::Library& library, Day today) {
     all.push_back({on(40), StockUsed{"gear oil 75W90 GL5", q("3.4 L"), text_of(on(40))}});
     all.push_back({on(200), SampleTaken{"forklift", "axle oil", "S-0412", "mid-stream, warm", text_of(on(200))}});
     all.push_back({on(75), SampleTaken{"launch", "engine oil", "S-0431", "from the dipstick tube", text_of(on(75))}});
+    all.push_back({on(420), SampleTaken{"launch", "engine oil", "S-0318", "from the dipstick tube", text_of(on(420))}});
+    injector_sets(today, all);
     std::stable_sort(all.begin(), all.end(), [](const Dated& a, const Dated& b) { return a.on < b.on; });
     std::vector<LogBody> entries;
     for (auto& e : all) entries.push_back(std::move(e.body));
+    // what the laboratory found, in the order the samples went out
+    const std::vector<std::vector<std::string>> found{
+        {"iron 14 ppm", "copper 3 ppm", "water none"}, {"iron 22 ppm", "copper 4 ppm", "water none"}};
+    const auto first = static_cast<std::int64_t>(log->next_number());
+    std::size_t answered = 0;
+    const std::size_t known = entries.size();
+    for (std::size_t i = 0; i < known; ++i)
+        if (const auto* sample = std::get_if<SampleTaken>(&entries[i]);
+            sample != nullptr && sample->machine == "launch" && answered < found.size()) {
+            const auto day = *parse_day(sample->on) + std::chrono::days(9);
+            entries.emplace_back(
+                SampleAnswered{first + static_cast<std::int64_t>(i), found[answered++], {"iron 40 ppm", "copper 20 ppm"}, text_of(day)});
+        }
     // the launch is away with the harbour's training trip
     RuleAdded trip{"launch", "oil and filter", {q("150 h"), q("12 month")}, {},
         {text_of(today + std::chrono::days(60)) + ".." + text_of(today + std::chrono::days(95))}};

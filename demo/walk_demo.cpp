@@ -15,6 +15,7 @@
 #include <QTimer>
 #include <map>
 
+#include "app/bench/bench_station.h"
 #include "app/dryrun/dryrun_station.h"
 #include "app/figures/details_dialog.h"
 #include "app/figures/figures_station.h"
@@ -35,6 +36,7 @@
 #include "app/window/main_window.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
+#include "demo/demo_runs.h"
 #include "shop/handout.h"
 
 namespace {
@@ -94,7 +96,7 @@ public:
         wait_until([&] { return !w_.issue().busy(); }, 300000);
         if (w_.issue().chosen_pack().isEmpty()) return fail("the edition was not issued: " + w_.notice().toStdString());
         fmt::print("pack: {}\n", w_.issue().chosen_pack().toStdString());
-        return in_review() && draft_a_second_guide() && faults() && logbook();
+        return in_review() && draft_a_second_guide() && faults() && bench() && logbook();
     }
 
 private:
@@ -172,6 +174,47 @@ private:
         QTest::keyClick(&dry_run, Qt::Key_W);
         if (!wait_until([&] { return dry_run.planned(); }, 30000)) return fail("no plan for two was made");
         return asked(dry_run, Qt::Key_K, Qt::NoModifier, "kit");
+    }
+
+    /// A year of learners, and one of them in the middle of the job: the wrench has just read too much.
+    bool bench() {
+        namespace core = anagraph::core;
+        auto& library = w_.session().library();
+        const auto today = std::chrono::floor<std::chrono::days>(std::chrono::system_clock::now());
+        if (auto worked = anagraph::demo::work_by_it(library, today); !worked) return fail(worked.error().message);
+        auto& bench = w_.bench();
+        core::Moment now = today.time_since_epoch().count() * core::Moment{86400} + 10 * 3600;
+        bench.set_clock([&now] { return now; });
+        w_.go(MainWindow::Bench);
+        const auto editions = anagraph::shop::editions_for_bench(library);
+        if (!editions || editions->empty()) return fail("nothing to work by at the bench");
+        core::RunBegun about;
+        about.machine = "PT60 no. 3";
+        about.serial = "P-60-0342";
+        about.variant = "PT60-T";
+        about.who = "learner 07";
+        about.assessor = "instructor, pump bay";
+        if (const QString wrong = bench.begin(editions->front(), about); !wrong.isEmpty()) return fail(wrong.toStdString());
+        std::vector<core::BenchBody> before{core::LockedOff{}, core::WorkBegun{}};
+        for (const auto& gear : bench.bench()->sheet().gear) before.insert(before.begin(), core::KitTicked{gear.words});
+        for (int step = 1; step < 6; ++step) {
+            const auto& id = bench.bench()->sheet().steps[static_cast<std::size_t>(step - 1)].id.text();
+            before.emplace_back(core::StepClosed{id, core::StepState::Skipped, "shown by the instructor"});
+        }
+        const auto& filter = bench.bench()->sheet().steps[7];
+        before.emplace_back(core::StepTaken{filter.id.text()});
+        if (!filter.waits.empty()) before.emplace_back(core::WaitBegun{filter.id.text(), 0});
+        const auto& plug = bench.bench()->sheet().steps[5];
+        before.emplace_back(core::StepTaken{plug.id.text()});
+        before.emplace_back(core::LinesDone{plug.id.text(), static_cast<std::int64_t>(plug.lines.size())});
+        if (!bench.play(before)) return fail("the run at the bench did not go on: " + bench.said().toStdString());
+        now += 130;
+        bench.tick();
+        emit bench.wrench().reading({'T', *core::Quantity::parse("28.4 Nm"), 1});
+        emit bench.wrench().reading({'T', *core::Quantity::parse("24.8 Nm"), 2});
+        picture("bench");
+        bench.set_clock({});
+        return true;
     }
 
     /// What the machines remember.

@@ -180,7 +180,8 @@
     if (e.state) return next_open() ? 'To the next step' : 'To the end';
     if (e.lines < s.lines.length) return e.lines + 1 < s.lines.length || s.waits.length || s.checks.length || s.wanted.length ? 'Done, next line' : 'Done';
     const own = clocks().find(c => c.step === s);
-    if (own) return own.left > 0 ? 'Meanwhile' : 'The wait is over';
+    if (own && own.left > 0) return next_open() !== s ? 'Meanwhile' : `Wait ${clock_text(own.left)}`;
+    if (own) return 'The wait is over';
     if (next_wait(s) >= 0) return 'Start the clock';
     return 'Done, go on';
   };
@@ -236,8 +237,14 @@
     }
     return svg;
   };
-  // Does it, keeps it, and shows what has come of it.
-  const change = what => { const words = what ? what() : ''; save(); show(); tell(words); };
+  // Does it, keeps it, and shows what has come of it: what is to be done next is in sight.
+  const change = what => {
+    const words = what ? what() : '';
+    save();
+    show();
+    tell(words);
+    if (state && state.at === 'working') (find('.lines .now') || find('.todo'))?.scrollIntoView({ block: 'nearest' });
+  };
 
   function show_steps() {
     find('.steps').replaceChildren(...steps.map(s => {
@@ -257,6 +264,7 @@
     if (want.other) box.append(element('p', want.other, { class: 'other' }));
     if (want.settings.length) box.append(element('p', `Set: ${want.settings.join(' · ')}`, { class: 'settings' }));
     const readings = of(s).readings.filter(r => belongs(r, want));
+    if (!of(s).state && readings.slice(-want.times).filter(r => !outside(r.judged)).length < want.times) box.classList.add('todo');
     if (readings.length) {
       const list = element('ul');
       for (const r of readings) list.append(element('li', `${r.value} ${symbol(want, r.unit)}, ${r.judged === 'no limits' ? 'nothing to judge it by' : r.judged === 'within' ? 'within limits' : `${r.judged} the limits`}`, { class: outside(r.judged) ? 'outside' : r.judged === 'within' ? 'within' : '' }));
@@ -289,13 +297,14 @@
   }
   function show_check(s, c, i) {
     const box = element('div', undefined, { class: 'check' });
-    box.append(element('p', c.look));
+    box.append(element('p', `Look: ${c.look}`));
     if (c.good) box.append(element('p', `Good: ${c.good}`));
     if (c.stop) box.append(element('p', `Stop: ${c.stop}${c.ask ? `; ask ${c.ask}` : ''}`));
     const pair = element('div', undefined, { class: 'pair' });
     for (const id of c.pair) pair.append(plate(id));
     if (c.pair.length) box.append(pair);
     const said = of(s).checks[i];
+    if (!said && !of(s).state) box.classList.add('todo');
     const answers = element('div', undefined, { class: 'answers' });
     const answer = good => async () => {
       const told = !good ? await ask('What do you see?') : c.write ? await ask(`Write down: ${c.write}`) : { words: '' };

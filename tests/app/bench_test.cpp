@@ -1,7 +1,10 @@
 // The Bench by its one key and by the wrench on the line; and that the window, a file of a tablet and the desk bring the same record.
 #include <gtest/gtest.h>
 
+#include <QDropEvent>
+#include <QImage>
 #include <QListWidget>
+#include <QMimeData>
 #include <QProcess>
 #include <QScrollArea>
 #include <filesystem>
@@ -182,6 +185,19 @@ TEST_F(BenchKeys, StopLeaveFindPauseAndGiveUpByKeys) {
     when_asked<QDialog>([](QDialog* d) { QTest::keyClick(d, Qt::Key_Return); });
     w->key(Qt::Key_Delete);
     EXPECT_TRUE(library().benches()->empty()) << bench().said().toStdString();
+}
+
+TEST_F(BenchKeys, APictureThatIsDroppedIsKeptWithTheStepAndOtherFilesAreNot) {
+    begins();
+    QImage(4, 4, QImage::Format_RGB32).save(QString::fromStdString(s / "photo.png"));
+    std::ofstream(s / "notes.txt") << "no picture";
+    QMimeData data;
+    data.setUrls(
+        {QUrl::fromLocalFile(QString::fromStdString(s / "notes.txt")), QUrl::fromLocalFile(QString::fromStdString(s / "photo.png"))});
+    QDropEvent drop({10, 10}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&bench(), &drop);
+    EXPECT_EQ(bench().bench()->run().steps[0].evidence.size(), 1U) << bench().said().toStdString();
+    EXPECT_TRUE(bench().told().contains("1 photograph is kept"));
 }
 
 TEST_F(BenchKeys, AnUnknownMachineAndOnesOwnAssessorAreToldAndNothingTypedIsLost) {

@@ -2,7 +2,9 @@
 #include <gtest/gtest.h>
 
 #include <QListWidget>
+#include <QMouseEvent>
 #include <QPushButton>
+#include <QSignalSpy>
 #include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
@@ -186,4 +188,49 @@ TEST_F(LogbookKeys, RunsAreTakenInAndBookAndLabelsAreWritten) {
     logbook().write_history(shop::HistoryForm::Pdf, QString::fromStdString(s / "h.pdf"));
     ASSERT_TRUE(QTest::qWaitFor([&] { return logbook().said().contains("The logbook is in"); }, 60000)) << logbook().said().toStdString();
     EXPECT_GT(std::filesystem::file_size(s / "h.pdf"), 1000U);
+}
+
+TEST_F(LogbookKeys, AServiceIsPlannedByKeysAndPulledWithTheMouseAndSaysWhatThatCosts) {
+    adds_machine("PT60 no. 3", "P-303");
+    asked(Qt::Key_D, Qt::NoModifier, {{"100 h service", "oil"}, {"100 h, 12 month: whichever comes first", "12 month"}});
+    const QDate today = QDate::currentDate();
+    const std::string past = today.addMonths(-6).toString(Qt::ISODate).toStdString();
+    const std::string hint = "today; or as in " + today.addDays(-2).toString(Qt::ISODate).toStdString();
+    asked(Qt::Key_S, Qt::NoModifier, {{"as its rule names it: 100 h service", "oil"}, {hint.c_str(), past.c_str()}});
+    const std::string day = today.addMonths(2).toString(Qt::ISODate).toStdString();
+    const std::string day_hint = "as in " + today.addDays(14).toString(Qt::ISODate).toStdString();
+    asked(Qt::Key_P, Qt::NoModifier, {{day_hint.c_str(), day.c_str()}, {"before the trip; may stay empty", "before the trip"}});
+    EXPECT_TRUE(logbook().said().contains("is planned for " + QString::fromStdString(day))) << logbook().said().toStdString();
+    EXPECT_TRUE(logbook().said().contains("days early")) << logbook().said().toStdString();
+    EXPECT_EQ(core::text_of(*logbook().fleet().columns().at(0).marks.back().planned), day);
+    // whatever day it stands at, it is taken hold of there and pulled up
+    auto* view = logbook().fleet().viewport();
+    QSignalSpy pulled(&logbook().fleet(), &FleetView::pulled);
+    for (int y = view->height() - 20; y > 120 && pulled.isEmpty(); y -= 6) {
+        QTest::mousePress(view, Qt::LeftButton, {}, {80, y});
+        QMouseEvent move(QEvent::MouseMove, QPointF(80, y - 50), QPointF(80, y - 50), Qt::LeftButton, Qt::LeftButton, {});
+        QApplication::sendEvent(view, &move);
+        QTest::mouseRelease(view, Qt::LeftButton, {}, {80, y - 50});
+    }
+    ASSERT_FALSE(pulled.isEmpty());
+    const auto planned = core::text_of(*logbook().fleet().columns().at(0).marks.back().planned);
+    EXPECT_LT(planned, day);
+    EXPECT_TRUE(logbook().said().contains(QString::fromStdString(planned))) << logbook().said().toStdString();
+}
+
+TEST_F(LogbookKeys, ACalendarKeepsDaysFreeAndAReceiptStaysWithTheMachine) {
+    adds_machine("PT60 no. 3", "P-303");
+    std::ofstream(s / "trip.ics")
+        << "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;VALUE=DATE:20270801\r\n"
+           "DTEND;VALUE=DATE:20270822\r\nSUMMARY:training trip\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+    when_asked<QDialog>([](QDialog* d) { QTest::keyClick(d, Qt::Key_Return); });
+    logbook().take_calendar(QString::fromStdString(s / "trip.ics"));
+    EXPECT_TRUE(logbook().said().contains("1 stretch is kept free")) << logbook().said().toStdString();
+    EXPECT_EQ(core::text_of(library().logbook()->machine("P-303")->kept_free.at(0).days.to), "2027-08-21");
+    std::ofstream(s / "broken.ics") << "hello";
+    logbook().take_calendar(QString::fromStdString(s / "broken.ics"));
+    EXPECT_TRUE(logbook().said().contains("no calendar")) << logbook().said().toStdString();
+    asked(Qt::Key_K, Qt::NoModifier,
+        {{"2026-08-01", "2027-12-24"}, {"2026-08-21; empty: one day", "2027-12-20"}, {"2026-08-21; empty: one day", "2027-12-31"}});
+    EXPECT_EQ(library().logbook()->machine("P-303")->kept_free.size(), 2U);
 }

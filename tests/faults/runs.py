@@ -49,6 +49,7 @@ class Runs:
                 out.write("WEBVTT\n\n00:00.000 --> 00:01.000\npush the lever\n\n00:01.000 --> 00:02.000\nnow wait\n")
         self.base = self.path("base")
         self.must([self.worker, "make", self.base, self.path("films", "known.mp4")])
+        self.must([self.worker, "make-bench", self.base])
 
     def path(self, *parts):
         return os.path.join(self.scratch, *parts)

@@ -1,6 +1,7 @@
 // What the tests of faults let run, fail and be killed: the program's own edits through a session, and a look at what a library
 // holds afterwards.
 //   fault-worker make LIBRARY FILM      a library with that film, a guide that can be issued, and two more
+//   fault-worker make-bench LIBRARY     issues the third of them, and enters a machine
 //   fault-worker edit LIBRARY N         N edits; each number is written once it was called saved
 //   fault-worker replace LIBRARY N      words replaced to and fro in all three guides, the same way
 //   fault-worker bench LIBRARY N        N things found in runs at the bench; every fifth goes into the logbook with its run
@@ -60,7 +61,13 @@ int make(const std::string& folder, const std::string& film) {
     for (const char* title : {"one", "two", "three"})
         if (auto made = (*library)->create_guide(guide(title, prepared->entry.id, prepared->index.times[5]), "author"); !made)
             return wrong(made.error());
-    // one of them is worked by at the bench
+    return 0;
+}
+
+/// One of its guides is issued, and a machine is there to work on.
+int make_bench(const std::string& folder) {
+    const auto library = store::Library::open(folder);
+    if (!library) return wrong(library.error());
     const auto request = shop::prepare_issue(**library, store::GuideId("perrick-pt60-three"), "author", "checker");
     if (!request) return wrong(request.error());
     auto pack = shop::make_pack(*request);
@@ -238,11 +245,12 @@ int main(int argc, char** argv) {
     const std::string what = argc > 2 ? argv[1] : "";
     const std::string folder = argc > 2 ? argv[2] : "";
     if (what == "make" && argc == 4) return make(folder, argv[3]);
+    if (what == "make-bench" && argc == 3) return make_bench(folder);
     if (what == "edit" && argc == 4) return edit(folder, std::atoi(argv[3]));
     if (what == "replace" && argc == 4) return replace(folder, std::atoi(argv[3]));
     if (what == "hand" && argc == 4) return hand(folder, std::atoi(argv[3]));
     if (what == "bench" && argc == 4) return bench(folder, std::atoi(argv[3]));
     if (what == "look" && argc == 3) return look(folder);
-    fmt::print(stderr, "fault-worker make|edit|replace|hand|bench|look LIBRARY ...\n");
+    fmt::print(stderr, "fault-worker make|make-bench|edit|replace|hand|bench|look LIBRARY ...\n");
     return 2;
 }

@@ -39,15 +39,20 @@ public:
     void refresh();
     /// Begins a run; the sentence why it could not, or nothing.
     QString begin(const shop::BenchEdition& edition, core::RunBegun about);
+    /// What happened, as if it had been entered here; false: it could not be, and said() says why.
+    bool play(const std::vector<core::BenchBody>& bodies) { return happen(bodies); }
     void keep_photograph(const QString& file);
     void write_certificate(const QString& file);
-    /// Tests put the clock.
-    void set_clock(std::function<core::Moment()> clock) { clock_ = std::move(clock); }
+    /// Another clock than that of the machine, for tests and the demo; none: that one again.
+    void set_clock(std::function<core::Moment()> clock);
     /// What happens every second: the clocks go on, and the library is told that the program is there.
     void tick();
 
 protected:
     void showEvent(QShowEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    /// Pictures that are dropped are photographs of the step in hand.
+    void dropEvent(QDropEvent* event) override;
 
 private:
     enum Page { Start, Before, Work, End };
@@ -64,6 +69,8 @@ private:
     void show_start();
     void show_before();
     void show_step();
+    /// `next`: what is to be done now.
+    QWidget* step_page(const core::BenchStep& step, QWidget*& next);
     void show_end();
     void show_picture();
     void say(const QString& words);

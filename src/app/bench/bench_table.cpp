@@ -104,7 +104,8 @@ void BenchStation::build_commands() {
     add({"bench.give-up", tr("Give up run"), Qt::Key_Delete, tr("What was written down in it is lost."), work, {Hand::Run},
         [this] { give_up(); }, {}, {tr("delete")}, true});
     add({"bench.wrench", tr("Wrench on the line"), Qt::CTRL | Qt::Key_W,
-        tr("Takes the readings of a wrench on a serial port, or lets it go."), work, {}, [this] { connect_wrench(); }, {},
+        tr("Takes the readings of a wrench on a serial port, or lets it go."), work,
+        {Hand::Nothing, Hand::Job, Hand::Run, Hand::Kit, Hand::AtWork, Hand::Paused}, [this] { connect_wrench(); }, {},
         {tr("serial"), tr("usb"), tr("torque wrench")}, true});
     add({"bench.cancel", tr("Stop writing"), Qt::CTRL | Qt::Key_Period, tr("Stops what is being written; nothing of it is kept."), end, {},
         [this] { work_.cancel(); }, [this] { return unless(work_.busy(), tr("Nothing is being written.")); }});

@@ -99,7 +99,8 @@ void StepDiscs::show_run(const core::Bench& bench, core::Moment now) {
 }
 
 QRectF StepDiscs::box(std::size_t place) const {
-    const double row = std::min<double>(kDiscRow, static_cast<double>(height()) / static_cast<double>(std::max<std::size_t>(1, discs_.size())));
+    const double row =
+        std::min<double>(kDiscRow, static_cast<double>(height()) / static_cast<double>(std::max<std::size_t>(1, discs_.size())));
     const double size = std::min<double>(kDisc, row - 4);
     return {(width() - size) / 2.0, static_cast<double>(place) * row + 3, size, size};
 }
@@ -311,7 +312,14 @@ void ClockView::paintEvent(QPaintEvent*) {
 
 // -- BenchPicture
 
-BenchPicture::BenchPicture(QWidget* parent) : QWidget(parent) { setMinimumSize(280, 160); }
+BenchPicture::BenchPicture(QWidget* parent) : QWidget(parent) {
+    setMinimumWidth(280);
+    QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+    policy.setHeightForWidth(true);
+    setSizePolicy(policy);
+}
+
+int BenchPicture::heightForWidth(int width) const { return image_.isNull() ? 0 : width * image_.height() / std::max(1, image_.width()); }
 
 void BenchPicture::show_plate(const core::Procedure& p, const core::Plate& plate, const QString& file) {
     image_ = QImage(file);
@@ -320,12 +328,14 @@ void BenchPicture::show_plate(const core::Procedure& p, const core::Plate& plate
     marks_.load(QByteArray::fromStdString(fmt::format("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {0} {1}\">{2}{3}</svg>", w,
         h, publish::marks_svg(p, plate, image_.width(), image_.height()), publish::callouts_svg(plate, numbers, w, h))));
     setAccessibleName(text(publish::plate_words(p, plate, numbers)));
+    updateGeometry();
     update();
 }
 
 void BenchPicture::clear() {
     image_ = {};
     setAccessibleName(tr("No picture"));
+    updateGeometry();
     update();
 }
 

@@ -84,7 +84,9 @@ public:
     /// `file`: of the still; nothing is shown where it is empty.
     void show_plate(const core::Procedure& p, const core::Plate& plate, const QString& file);
     void clear();
-    bool shows_something() const { return !image_.isNull(); }
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override;
+    QSize sizeHint() const override { return {460, heightForWidth(460)}; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -12,9 +12,9 @@ namespace anagraph::app {
 namespace {
 constexpr int kGap = 4;
 constexpr int kSide = 9;           // between a button's edge and its words
-constexpr int kLargeSide = 18;     // of a large one
+constexpr int kLargeSide = 12;     // of a large one
 constexpr int kLargeHigh = 60;     // of a large one, in pixels
-constexpr double kLargeType = 14;  // in points
+constexpr double kLargeType = 13;  // in points
 }  // namespace
 
 CommandButton::CommandButton(Commands& commands, const Command& command, QWidget* parent)

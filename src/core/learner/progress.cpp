@@ -49,6 +49,7 @@ std::vector<LearnerProgress> progress(const Records& records, const std::vector<
         }
         out.push_back(std::move(one));
     }
+    std::stable_sort(out.begin(), out.end(), [](const LearnerProgress& a, const LearnerProgress& b) { return a.learner < b.learner; });
     return out;
 }
 

@@ -30,8 +30,8 @@ struct LearnerProgress {
     std::vector<GuideProgress> guides;  // in the order they were given
 };
 
-/// What is assessed of the last run that was assessed counts: alone only where every step that was done was done alone. Learners who have
-/// left are not among them.
+/// What is assessed of the last run that was assessed counts: alone only where every step that was done was done alone. By name; learners
+/// who have left are not among them.
 std::vector<LearnerProgress> progress(const Records& records, const std::vector<RunInLog>& runs, const std::vector<std::string>& guides);
 
 }  // namespace anagraph::core

@@ -1,0 +1,347 @@
+// What is done at the Bench: a run is begun, goes on, is asked about, signed and put into the logbook.
+#include <QCompleter>
+#include <QSettings>
+#include <QUuid>
+
+#include "app/bench/bench_station.h"
+#include "app/people/key_forms.h"
+#include "app/theme/form.h"
+#include "app/theme/theme.h"
+#include "core/base/letters.h"
+
+namespace anagraph::app {
+
+using theme::text;
+
+namespace {
+
+const QString kPortSetting = QStringLiteral("wrench/port");
+
+}  // namespace
+
+bool BenchStation::happen(const std::vector<core::BenchBody>& bodies) {
+    if (!run_) return false;
+    const core::StepId before = step() == nullptr ? core::StepId() : step()->id;
+    if (auto done = run_->add(session_.library(), bodies, clock_()); !done) {
+        say(text(done.error().message));
+        show_run();
+        return false;
+    }
+    if (step() == nullptr || step()->id != before) plate_ = 0;
+    say({});
+    show_run();
+    return true;
+}
+
+void BenchStation::way_on() {
+    const int row = list_->currentRow();
+    if (!run_ && row >= 0 && row < static_cast<int>(waiting_.size())) return go_on_with(static_cast<std::size_t>(row));
+    if (!run_) return begin_run();
+    if (run_->bench().at() == core::Bench::At::Ended) return hand_in();
+    const auto on = run_->bench().way_on(clock_());
+    if (!on) return say(text(on.error().message));
+    (void)happen(*on);
+}
+
+QString BenchStation::way_on_words() const {
+    switch (in_hand()) {
+        case Hand::Job:
+            return tr("Begin a run");
+        case Hand::Run:
+        case Hand::Paused:
+            return tr("Go on");
+        case Hand::Kit:
+            return tr("Begin the work");
+        case Hand::RunDone:
+            return tr("Put into the logbook");
+        default:
+            break;
+    }
+    if (step() == nullptr) return tr("Done, go on");
+    const auto& b = run_->bench();
+    const auto* s = step();
+    const auto& e = b.entered(s->id);
+    if (e.state) return tr("To the next step");
+    if (e.lines + 1 < s->lines.size()) return tr("Done, next line");
+    if (e.lines < s->lines.size()) return tr("Done");
+    for (const auto& c : b.clocks(clock_()))
+        if (c.step == s->id)
+            return !c.left || *c.left <= 0 ? tr("The wait is over")
+                : b.way_on(clock_())       ? tr("Meanwhile")
+                                           : tr("Wait %1").arg(clock_words(*c.left));
+    return e.waits_begun.size() < s->waits.size() ? tr("Start the clock") : tr("Done, go on");
+}
+
+void BenchStation::tick() {
+    if (!run_ || pages_->currentIndex() != Work || !isVisible()) return;
+    const auto now = clock_();
+    const auto& b = run_->bench();
+    clocks_->show_clocks(b, now);
+    commands_->refresh();
+    if (b.at() != core::Bench::At::Working) return;
+    if (auto alive = session_.library().bench_is_alive(b.about().id, now); !alive) say(text(alive.error().message));
+}
+
+void BenchStation::go_on_with(std::size_t run) {
+    run_ = std::move(waiting_[run]);
+    say(text(run_->edition_trouble()));
+    show_run();
+}
+
+QString BenchStation::begin(const shop::BenchEdition& edition, core::RunBegun about) {
+    about.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+    auto run = shop::RunAtBench::begin(session_.library(), edition, std::move(about), clock_());
+    if (!run) return text(run.error().message);
+    run_ = std::move(*run);
+    return {};
+}
+
+void BenchStation::begin_run() {
+    const int row = list_->currentRow() - static_cast<int>(waiting_.size());
+    if (row < 0 || row >= static_cast<int>(editions_.size())) return;
+    const auto edition = editions_[static_cast<std::size_t>(row)];
+    const auto log = session_.library().logbook();
+    if (!log) return say(text(log.error().message));
+    Form form(tr("Begin a run: %1 %2, edition %3").arg(text(edition.machine), text(edition.title)).arg(edition.edition), this, 620);
+    QStringList names, posts, variants;
+    for (const auto& m : log->machines())
+        if (!m.out) names << text(m.about.name) << text(m.about.serial);
+    names.removeAll(QString());
+    if (const auto records = session_.library().records())
+        for (const auto& l : records->learners())
+            if (!l.left) posts << text(l.name);
+    auto* machine = form.line(tr("&Machine"), "", tr("its name or serial, or the code of its label"));
+    machine->setCompleter(new QCompleter(names, machine));
+    for (const auto& v : edition.variants) variants << text(v);
+    auto* variant = edition.variants.size() > 1 ? form.choice(tr("&Variant"), variants) : nullptr;
+    if (variant != nullptr)
+        connect(machine, &QLineEdit::textChanged, variant, [variant, &log](const QString& typed) {
+            if (const auto* m = shop::machine_named(*log, typed.toStdString()); m != nullptr)
+                if (const int at = variant->findText(text(m->about.variant)); at >= 0) variant->setCurrentIndex(at);
+        });
+    auto* who = form.line(tr("&Who works"), "", tr("learner 07"));
+    who->setCompleter(new QCompleter(posts, who));
+    auto* assessor = form.line(tr("&Assessed by"), session_.author().toStdString(), tr("may stay empty"));
+    if (!form.ask([&] {
+            const auto* m = shop::machine_named(*log, words_of(machine));
+            if (m == nullptr) return tr("The logbook knows no machine \u201C%1\u201D; add it there first.").arg(machine->text().trimmed());
+            core::RunBegun about;
+            about.machine = m->about.name;
+            about.serial = m->about.serial;
+            about.variant = variant == nullptr ? edition.variants.front() : variant->currentText().toStdString();
+            about.who = words_of(who);
+            about.assessor = words_of(assessor);
+            return begin(edition, std::move(about));
+        }))
+        return;
+    say({});
+    show_run();
+}
+
+const core::BenchWanted* BenchStation::wanted() const {
+    const auto* s = step();
+    if (s == nullptr || s->wanted.empty()) return nullptr;
+    for (const auto& w : s->wanted)
+        if (run_->bench().good_readings(*s, w) < w.times) return &w;
+    return &s->wanted.back();
+}
+
+void BenchStation::write_reading() {
+    const auto* w = wanted();
+    if (w == nullptr) return;
+    Form form(tr("Write down: %1").arg(text(w->what)), this);
+    if (!w->value.empty()) form.words(tr("It should be %1.").arg(text(w->value)));
+    auto* value = form.line(tr("&Reading"), "", w->unit == nullptr ? QString() : tr("24.8, or 18.3 lbf.ft"));
+    const std::string at = step()->id.text();
+    if (form.ask([&] {
+            // a number alone is in the unit that is asked for
+            auto q = core::Quantity::parse(words_of(value));
+            if (!q && w->unit != nullptr) q = core::Quantity::parse(words_of(value) + " " + std::string(w->unit->id));
+            if (!q) return text(q.error().message);
+            const auto done = run_->add(
+                session_.library(), {core::ReadingTaken{at, w->figure, w->figure.empty() ? w->what : "", *q, "typed", ""}}, clock_());
+            return done ? QString() : text(done.error().message);
+        })) {
+        show_run();
+        say(text(run_->bench().outside(*step())));
+    }
+}
+
+void BenchStation::look(bool good) {
+    const auto* s = step();
+    const auto& e = run_->bench().entered(s->id);
+    // the next that nobody looked at, or else what was not good, or the last
+    std::size_t at = s->checks.size() - 1;
+    for (std::size_t i = s->checks.size(); i > 0; --i)
+        if (const auto said = e.checks.find(i - 1); said != e.checks.end() && !said->second.good) at = i - 1;
+    for (std::size_t i = s->checks.size(); i > 0; --i)
+        if (!e.checks.contains(i - 1)) at = i - 1;
+    const std::string id = s->id.text();
+    const auto& check = s->checks[at];
+    if (good && check.write.empty()) {
+        (void)happen({core::CheckLooked{id, static_cast<std::int64_t>(at), true, ""}});
+        return;
+    }
+    Form form(good ? tr("Write down: %1").arg(text(check.write)) : tr("Not good: %1").arg(text(check.look)), this);
+    auto* words = form.line(tr("&What do you see"), "", tr("in a word or two"));
+    if (form.ask([&] { return words_of(words).empty() ? tr("Say what you see.") : QString(); }))
+        (void)happen({core::CheckLooked{id, static_cast<std::int64_t>(at), good, words_of(words)}});
+}
+
+void BenchStation::give_reason() {
+    Form form(tr("Why it stays as it is"), this);
+    form.words(tr("Both readings are kept, and this reason with them."));
+    auto* because = form.line(tr("&Reason"), "", tr("the instructor has seen it"));
+    if (form.ask([&] { return words_of(because).empty() ? tr("Give the reason.") : QString(); }))
+        (void)happen({core::ReasonGiven{step()->id.text(), words_of(because)}});
+}
+
+void BenchStation::stop(core::StepState how) {
+    const bool stops = how == core::StepState::Stopped;
+    Form form(stops ? tr("Stop, and ask") : tr("Leave the step out"), this);
+    if (stops) form.words(tr("A run with a step that stopped is no service. It can be done again later, or the run ended."));
+    auto* because = form.line(tr("&Why"), "", stops ? tr("the thread is crossed") : tr("done last week"));
+    if (form.ask([&] { return words_of(because).empty() ? tr("Say why.") : QString(); }))
+        if (happen({core::StepClosed{step()->id.text(), how, words_of(because)}}) && !stops) way_on();
+}
+
+void BenchStation::note_finding() {
+    QStringList urgencies;
+    for (const auto& u : core::all_of<core::Urgency>()) urgencies << text(core::capitalised(std::string(u.spoken)));
+    Form form(tr("Found something"), this);
+    auto* words = form.line(tr("&What"), "", tr("a chafed pipe, a cracked belt"));
+    auto* urgency = form.choice(tr("Put &right"), urgencies, 1);
+    const std::string at = step() == nullptr ? "" : step()->id.text();
+    if (form.ask([&] { return words_of(words).empty() ? tr("Say what you found.") : QString(); }) &&
+        happen({core::SomethingFound{
+            at, words_of(words), core::all_of<core::Urgency>()[static_cast<std::size_t>(urgency->currentIndex())].value, {}}}))
+        say(tr("Written down; it stays open in the logbook until it is put right."));
+}
+
+void BenchStation::note_used() {
+    QStringList items;
+    for (const auto& k : run_->bench().sheet().kit) items << text(k.words).section(QLatin1Char(','), 0, 0);
+    Form form(tr("What was used"), this);
+    auto* item = form.line(tr("&Item"), "", tr("gear oil"));
+    item->setCompleter(new QCompleter(items, item));
+    auto* amount = form.line(tr("&Amount"), "", tr("1.7 L, or 1 x"));
+    auto* number = form.line(tr("&Number"), "", tr("part number; may stay empty"));
+    auto* batch = form.line(tr("&Batch"), "", tr("from the label; may stay empty"));
+    if (form.ask([&] {
+            const auto q = core::Quantity::parse(words_of(amount));
+            if (!q) return text(q.error().message);
+            const auto done =
+                run_->add(session_.library(), {core::SomethingUsed{words_of(item), *q, words_of(number), words_of(batch)}}, clock_());
+            return done ? QString() : text(done.error().message);
+        })) {
+        say(tr("Written down; the store counts it when the run is in the logbook."));
+        show_run();
+    }
+}
+
+void BenchStation::turn_step(int by) {
+    const auto& all = run_->bench().sheet().steps;
+    const auto at = std::find_if(all.begin(), all.end(), [&](const core::BenchStep& s) { return &s == step(); }) - all.begin() + by;
+    if (at >= 0 && at < static_cast<std::ptrdiff_t>(all.size()))
+        (void)happen({core::StepTaken{all[static_cast<std::size_t>(at)].id.text()}});
+}
+
+void BenchStation::keep_photograph(const QString& file) {
+    if (!run_) return;
+    const auto kept = run_->keep_photograph(session_.library(), file.toStdString(), clock_());
+    show_run();
+    say(kept ? tr("The photograph is kept with this step.") : text(kept.error().message));
+}
+
+// -- the wrench
+
+void BenchStation::take_wrench(const core::WrenchReading& reading) {
+    if (!run_) return say(tr("%1 came from the wrench, but no run is in hand.").arg(text(core::display(reading.value))));
+    const auto on = run_->bench().wrench_reading(reading.value, wrench_->name().toStdString(), clock_());
+    if (!on) return say(text(on.error().message));
+    if (happen(*on) && step() != nullptr) say(text(run_->bench().outside(*step())));
+}
+
+void BenchStation::connect_wrench() {
+    if (wrench_->is_open()) {
+        wrench_->close();
+        refresh();
+        return say(tr("The wrench is off the line; readings are typed."));
+    }
+    QSettings settings;
+    Form form(tr("Wrench on the line"), this);
+    form.words(tr("A reading of the wrench is written down by itself, and a good one goes on."));
+    auto* port = form.line(tr("&Port"), settings.value(kPortSetting).toString().toStdString(), tr("/dev/ttyUSB0"));
+    port->setCompleter(new QCompleter(WrenchPort::ports(), port));
+    if (port->text().isEmpty() && WrenchPort::ports().size() == 1) port->setText(WrenchPort::ports().first());
+    if (!form.ask([&] { return wrench_->open(port->text().trimmed()); })) return;
+    settings.setValue(kPortSetting, port->text().trimmed());
+    refresh();
+    say(tr("The wrench is on the line."));
+}
+
+// -- the end
+
+void BenchStation::assess(core::Assessed how) {
+    const auto* item = steps_->currentItem();
+    if (item == nullptr) return;
+    const int row = steps_->currentRow();
+    if (happen({core::StepAssessed{item->data(Qt::UserRole).toString().toStdString(), how}}))
+        steps_->setCurrentRow(std::min(row + 1, steps_->count() - 1));
+}
+
+void BenchStation::sign() {
+    const auto run = run_->bench().run();
+    QStringList posts;
+    for (const auto& post : {run.who, run.assessor})
+        if (!post.empty() &&
+            std::none_of(run.signed_by.begin(), run.signed_by.end(), [&](const core::RunSigned& s) { return s.post == post; }))
+            posts << text(post);
+    if (posts.isEmpty()) return say(tr("Everybody who has to has signed."));
+    Form form(tr("Sign the run"), this);
+    form.words(tr("Whoever signs says that it happened as it stands here. After the first signature nothing of it can be changed."));
+    auto* who = form.choice(tr("&Who signs"), posts);
+    if (!form.ask()) return;
+    core::RunSignedBy signature{who->currentText().toStdString(), "", ""};
+    const auto records = session_.library().records();
+    if (!records) return say(text(records.error().message));
+    // who has a key signs with it; who has none signs by name
+    if (records->key_of(signature.post) != nullptr) {
+        const auto* key = key_forms::ask_key(ring_, who->currentText(), this);
+        if (key == nullptr) return;
+        signature.key = key->key();
+        signature.signature = key->sign(core::signed_text(run));
+    }
+    (void)happen({signature});
+}
+
+void BenchStation::hand_in() {
+    const auto taken = run_->hand_in(session_.library(), session_.author().toStdString());
+    if (!taken) return say(text(taken.error().message));
+    run_.reset();
+    show_start();
+    say(tr("The run on %1 is entry %2 of the logbook.").arg(text(taken->machine)).arg(taken->entry));
+    emit session_.library_changed();
+}
+
+void BenchStation::give_up() {
+    const int row = list_->currentRow();
+    if (row < 0 || row >= static_cast<int>(waiting_.size())) return;
+    Form form(tr("Give up this run"), this);
+    form.words(
+        tr("What was written down in it is lost; it cannot be brought back. A run that stopped belongs into the logbook: go on, stop and "
+           "end it."));
+    if (!form.ask()) return;
+    if (auto gone = waiting_[static_cast<std::size_t>(row)].give_up(session_.library()); !gone) return say(text(gone.error().message));
+    show_start();
+    say(tr("The run was given up."));
+}
+
+void BenchStation::write_certificate(const QString& file) {
+    bar_->set_words(tr("The certificate is being written to %1").arg(file));
+    work_.run([run = run_->bench().run(), edition = run_->edition(), to = file.toStdString()](
+                  const GoOn&) { return shop::write_certificate(run, edition, to); },
+        [this, file](const core::Outcome& done) { say(done ? tr("The certificate is in %1.").arg(file) : text(done.error().message)); });
+}
+
+}  // namespace anagraph::app
