@@ -1,12 +1,14 @@
 // The Bench by its one key and by the wrench on the line; and that the window, a file of a tablet and the desk bring the same record.
 #include <gtest/gtest.h>
 
+#include <QDragEnterEvent>
 #include <QDropEvent>
 #include <QImage>
 #include <QListWidget>
 #include <QMimeData>
 #include <QProcess>
 #include <QScrollArea>
+#include <QSettings>
 #include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
@@ -36,6 +38,14 @@ protected:
     void SetUp() override {
         BenchLibrary(s / "library");
         opens();
+    }
+    /// What the desktop user keeps from window to window is as it was.
+    void TearDown() override {
+        if (w != nullptr) (*w)->session().set_author("author");
+        w.reset();
+        QSettings settings("anagraph", "anagraph");
+        for (const auto& key : settings.allKeys())
+            if (key.contains("bench.")) settings.remove(key);
     }
     /// The window on the library, as after a start of the program.
     void opens() {
@@ -187,6 +197,17 @@ TEST_F(BenchKeys, StopLeaveFindPauseAndGiveUpByKeys) {
     EXPECT_TRUE(library().benches()->empty()) << bench().said().toStdString();
 }
 
+TEST_F(BenchKeys, WhatWasFoundBeforeIsToldAndClosedWhereItIsPutRight) {
+    ASSERT_TRUE(library().log({core::FindingNoted{"launch", "weep at the water pump", core::Urgency::NextService, ""}}, "author"));
+    asked(Qt::Key_PageDown, {{"its name or serial, or the code of its label", "launch"}, {"learner 07", "learner 07"}});
+    EXPECT_TRUE(bench().told().contains("weep at the water pump")) << bench().told().toStdString();
+    asked(Qt::Key_D, {{"new hose fitted", "new seal fitted"}});
+    EXPECT_FALSE(bench().told().contains("weep at the water pump"));
+    const auto log = *library().logbook();
+    ASSERT_TRUE(log.findings().at(0).closed) << bench().said().toStdString();
+    EXPECT_EQ(log.findings().at(0).closed->because, "new seal fitted");
+}
+
 TEST_F(BenchKeys, APictureThatIsDroppedIsKeptWithTheStepAndOtherFilesAreNot) {
     begins();
     QImage(4, 4, QImage::Format_RGB32).save(QString::fromStdString(s / "photo.png"));
@@ -194,6 +215,9 @@ TEST_F(BenchKeys, APictureThatIsDroppedIsKeptWithTheStepAndOtherFilesAreNot) {
     QMimeData data;
     data.setUrls(
         {QUrl::fromLocalFile(QString::fromStdString(s / "notes.txt")), QUrl::fromLocalFile(QString::fromStdString(s / "photo.png"))});
+    QDragEnterEvent enter(QPoint(10, 10), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&bench(), &enter);
+    EXPECT_TRUE(enter.isAccepted());
     QDropEvent drop({10, 10}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&bench(), &drop);
     EXPECT_EQ(bench().bench()->run().steps[0].evidence.size(), 1U) << bench().said().toStdString();
@@ -245,6 +269,7 @@ TEST_F(BenchKeys, TheWindowATabletByFileAndATabletOverTheDeskBringTheSameRecord)
     }
     on();
     ASSERT_TRUE(bench().said().contains("entry")) << bench().said().toStdString();
+    (*w)->session().set_author("author");
     w.reset();
 
     // on tablets

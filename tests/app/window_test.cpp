@@ -317,7 +317,7 @@ TEST(Window, StationsOfAGuideWaitForAGuideAndTheWindowFits1280) {
     QStringList open;
     QStringList shut;
     for (const auto& stop : w->rail().stops()) (stop.enabled ? open : shut) << stop.name;
-    EXPECT_EQ(open, (QStringList{"Shelf", "Logbook"}));
+    EXPECT_EQ(open, (QStringList{"Shelf", "Bench", "Logbook"}));
     EXPECT_EQ(shut, (QStringList{"Tape", "Figures", "Sheet", "Plates", "Dry run", "Issue"}));
     EXPECT_LE(w->minimumSizeHint().width(), 1280);
     EXPECT_LE(w->minimumSizeHint().height(), 800);

@@ -218,6 +218,36 @@ void BenchStation::note_finding() {
         say(tr("Written down; it stays open in the logbook until it is put right."));
 }
 
+std::vector<core::FindingInLog> BenchStation::open_findings() const {
+    std::vector<core::FindingInLog> out;
+    const auto log = session_.library().logbook();
+    if (!run_ || !log) return out;
+    const auto& about = run_->bench().about();
+    const auto* m = shop::machine_named(*log, about.serial.empty() ? about.machine : about.serial);
+    for (const auto& f : log->findings())
+        if (m != nullptr && !f.closed && f.what.machine == m->about.name) out.push_back(f);
+    return out;
+}
+
+void BenchStation::put_right() {
+    const auto open = open_findings();
+    if (open.empty()) return say(tr("Nothing is open on this machine."));
+    QStringList names;
+    for (const auto& f : open) names << tr("%1: %2").arg(text(core::text_of(f.on)), text(f.what.words));
+    Form form(tr("Put right today"), this, 560);
+    auto* which = form.choice(tr("&What"), names);
+    auto* how = form.line(tr("&How"), "", tr("new hose fitted"));
+    if (form.ask([&] {
+            const auto done = session_.library().log(
+                {core::FindingClosed{open[static_cast<std::size_t>(which->currentIndex())].entry, words_of(how), ""}},
+                run_->bench().about().who);
+            return done ? QString() : text(done.error().message);
+        })) {
+        show_run();
+        say(tr("It is closed in the logbook."));
+    }
+}
+
 void BenchStation::note_used() {
     QStringList items;
     for (const auto& k : run_->bench().sheet().kit) items << text(k.words).section(QLatin1Char(','), 0, 0);

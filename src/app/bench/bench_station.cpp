@@ -357,12 +357,7 @@ void BenchStation::show_before() {
         tr("Lay out the kit, put on the gear, make the machine safe. The maker's current book, the site's lock-off rules and licensed "
            "practice come first.")};
     if (!run_->edition_trouble().empty()) words.prepend(text(run_->edition_trouble()));
-    if (const auto log = session_.library().logbook()) {
-        const auto* m = shop::machine_named(*log, b.about().serial.empty() ? b.about().machine : b.about().serial);
-        for (const auto& f : log->findings())
-            if (m != nullptr && !f.closed && f.what.machine == m->about.name)
-                words << tr("Not put right since %1: %2.").arg(text(core::text_of(f.on)), text(f.what.words));
-    }
+    for (const auto& f : open_findings()) words << tr("Not put right since %1: %2.").arg(text(core::text_of(f.on)), text(f.what.words));
     before_->setText(words.join(QLatin1Char('\n')));
     const QSignalBlocker quiet(kit_);
     const int row = std::max(0, kit_->currentRow());

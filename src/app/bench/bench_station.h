@@ -85,6 +85,9 @@ private:
     void give_reason();
     void stop(core::StepState how);
     void note_finding();
+    /// What was found on the machine before and is not put right yet.
+    std::vector<core::FindingInLog> open_findings() const;
+    void put_right();
     void note_used();
     void turn_step(int by);
     void take_wrench(const core::WrenchReading& reading);

@@ -63,6 +63,8 @@ void BenchStation::build_commands() {
         [this] { return unless(step() != nullptr, tr("No step is in hand.")); }, {tr("repeat"), tr("redo")}});
     add({"bench.leave", tr("Leave out"), Qt::Key_O, tr("This step is left out, and why."), work, {Hand::AtWork},
         [this] { stop(core::StepState::Skipped); }, no_open_step, {tr("skip")}});
+    add({"bench.put-right", tr("Put right"), Qt::Key_D, tr("Something found before is put right today; it is closed in the logbook."), work,
+        {Hand::Kit, Hand::AtWork}, [this] { put_right(); }, {}, {tr("finding"), tr("repaired"), tr("close")}});
     add({"bench.used", tr("What was used"), Qt::Key_U, tr("Fluid or part taken from the store, with its batch."), work, {Hand::AtWork},
         [this] { note_used(); }, {}, {tr("store"), tr("oil"), tr("batch"), tr("part")}});
     add({"bench.picture", tr("Next picture"), Qt::Key_V, tr("The next picture of this step."), work, {Hand::AtWork, Hand::Paused},

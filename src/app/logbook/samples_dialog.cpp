@@ -16,7 +16,7 @@ using theme::text;
 
 namespace {
 constexpr int kLeft = 120;  // pixels of the name
-constexpr int kRight = 70;  // of the last value
+constexpr int kRight = 86;  // of the last value
 constexpr int kHigh = 104;
 }  // namespace
 
@@ -79,7 +79,7 @@ void TrendView::paintEvent(QPaintEvent*) {
     const auto& last = trend_.points.back();
     p.setFont(theme::font("text", true));
     p.setPen(theme::colour(last.over ? "danger" : "ink"));
-    p.drawText(QRectF(width() - kRight + 6, y(last.value) - 10, kRight - 6, 20), Qt::AlignLeft | Qt::AlignVCenter,
+    p.drawText(QRectF(width() - kRight + 12, y(last.value) - 10, kRight - 12, 20), Qt::AlignLeft | Qt::AlignVCenter,
         QStringLiteral("%1 %2").arg(last.value).arg(text(trend_.unit)));
 }
 

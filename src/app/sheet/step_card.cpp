@@ -70,7 +70,10 @@ QStringList taught_words(const core::StepTaught& taught) {
     const auto add = [&](const QString& words, const std::vector<std::int64_t>& runs) {
         QString links;
         for (const auto run : runs)
-            links += QStringLiteral(" <a href='run:%1'>%2</a>").arg(run).arg(QCoreApplication::translate("StepCard", "run %1").arg(run));
+            links += QStringLiteral(" <a style='color:%1' href='run:%2'>%3</a>")
+                         .arg(theme::colour("accent").name())
+                         .arg(run)
+                         .arg(QCoreApplication::translate("StepCard", "run %1").arg(run));
         out << QStringLiteral("<span style='color:%1'>%2</span> %3%4")
                    .arg(theme::colour("good").name(), QCoreApplication::translate("StepCard", "At the machine:"), words.toHtmlEscaped(),
                        links);
