@@ -212,6 +212,7 @@ private:
         bench.tick();
         emit bench.wrench().reading({'T', *core::Quantity::parse("28.4 Nm"), 1});
         emit bench.wrench().reading({'T', *core::Quantity::parse("24.8 Nm"), 2});
+        wait_until([&] { return w_.notice().isEmpty(); }, 20000);  // what the station before said
         picture("bench");
         bench.set_clock({});
         return true;

@@ -93,9 +93,20 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
                "changed since. Drop a pack on the window to verify it.</p>")},
         {tr("Shelf"), "shelf",
             tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")},
+        {tr("Bench"), "bench",
+            tr("<p>A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make "
+               "the machine "
+               "safe; then Page Down, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; "
+               "one outside its "
+               "limits stops the step until it is done again, explained, or the work stops. At the end the trainer says how each step was "
+               "done, both "
+               "sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it "
+               "was.</p>")},
         {tr("Logbook"), "logbook",
-            tr("<p>The machines stand across, the weeks run down: a round is a service that was done, a diamond what is due, full and with its word "
-               "once it is overdue; what is hatched is kept free. Enter readings, services and findings, say what is due and how often, and take in the "
+            tr("<p>The machines stand across, the weeks run down: a round is a service that was done, a diamond what is due, full and with "
+               "its word "
+               "once it is overdue; what is hatched is kept free. Enter readings, services and findings, say what is due and how often, "
+               "and take in the "
                "runs of the bench. Nothing is written over: a mistake is struck, and stays to be seen.</p>")}};
     std::vector<HelpPage> out;
     out.push_back({tr("From a recording to a guide"),

@@ -8,6 +8,7 @@
 
 #include "core/base/csv.h"
 #include "core/base/icalendar.h"
+#include "core/logbook/run.h"
 
 namespace anagraph::core {
 namespace {
@@ -63,7 +64,11 @@ EntryRead read_entry(const Logbook& log, const LogEntry& e, std::map<std::string
             },
             [&](const FindingNoted& x) { fill(x.machine, x.on, fmt::format("{} ({})", x.words, spoken_name_of(x.urgency))); },
             [&](const FindingClosed& x) { fill("", x.on, fmt::format("entry {}: {}", x.finding, x.because)); },
-            [&](const RunTaken& x) { fill(x.machine, "", "run " + x.id); },
+            [&](const RunTaken& x) {
+                const auto run = run_from_json(x.body);
+                fill(x.machine, run ? run->began.substr(0, 10) : "",
+                    run ? fmt::format("by {}, edition {}", run->who, run->edition) : "run " + x.id);
+            },
             [&](const StockCounted& x) { fill("", x.on, x.item, display(x.amount)); },
             [&](const StockUsed& x) { fill("", x.on, x.item, display(x.amount)); },
             [&](const SampleTaken& x) {
