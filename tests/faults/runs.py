@@ -216,7 +216,7 @@ class Runs:
             _, count, _, _ = self.one(what, FAIL_AT=0)
             if count < 20:
                 raise Trouble(f"{what}: only {count} file calls were counted; nothing would be tried")
-            for at in range(1, count + 1, {"edit": 1, "hand": 4, "bench": 4}.get(what, every)):
+            for at in range(1, count + 1, {"edit": 1, "hand": 4, "bench": 12}.get(what, every)):
                 for number in (errno.EIO, errno.ENOSPC, errno.EACCES, "kill"):
                     done, _, _, failed = self.one(what, FAIL_AT=at, FAIL_ERRNO=number)
                     if number != "kill" and done.returncode != 0 and failed != "-" and (CAN[number] is None or failed in CAN[number]):
