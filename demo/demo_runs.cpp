@@ -31,7 +31,7 @@ public:
 
     Result<Run> play(const RunBegun& about, const std::string& photograph) {
         happen(about);
-        for (const auto& gear : bench_.sheet().gear) happen(KitTicked{gear.words});
+        for (const auto& gear : bench_.sheet().gear) happen(KitTicked{gear});
         happen(LockedOff{});
         for (int press = 0; press < 2000 && outcome_ && bench_.at() != Bench::At::Ended; ++press) {
             const auto* s = bench_.step();
@@ -145,11 +145,11 @@ Outcome issue_first_edition(store::Library& library) {
 }
 
 Outcome work_by_it(store::Library& library, Day today) {
-    const auto editions = shop::editions_for_bench(library);
-    if (!editions) return tl::make_unexpected(editions.error());
-    if (editions->empty()) return fail(ErrorCode::NotFound, "No edition is issued yet.");
+    const auto start = shop::bench_start(library);
+    if (!start) return tl::make_unexpected(start.error());
+    if (start->editions.empty()) return fail(ErrorCode::NotFound, "No edition is issued yet.");
     if (auto registered = register_learners(library); !registered) return registered;
-    const auto& by = editions->front();
+    const auto& by = start->editions.front();
     const auto issued = library.editions(store::GuideId(by.guide));
     if (!issued) return tl::make_unexpected(issued.error());
     const Edition& edition = issued->back().edition;

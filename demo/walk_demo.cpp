@@ -186,17 +186,17 @@ private:
         core::Moment now = today.time_since_epoch().count() * core::Moment{86400} + 10 * 3600;
         bench.set_clock([&now] { return now; });
         w_.go(MainWindow::Bench);
-        const auto editions = anagraph::shop::editions_for_bench(library);
-        if (!editions || editions->empty()) return fail("nothing to work by at the bench");
+        const auto start = anagraph::shop::bench_start(library);
+        if (!start || start->editions.empty()) return fail("nothing to work by at the bench");
         core::RunBegun about;
         about.machine = "PT60 no. 3";
         about.serial = "P-60-0342";
         about.variant = "PT60-T";
         about.who = "learner 07";
         about.assessor = "instructor, pump bay";
-        if (const QString wrong = bench.begin(editions->front(), about); !wrong.isEmpty()) return fail(wrong.toStdString());
+        if (const QString wrong = bench.begin(start->editions.front(), about); !wrong.isEmpty()) return fail(wrong.toStdString());
         std::vector<core::BenchBody> before{core::LockedOff{}, core::WorkBegun{}};
-        for (const auto& gear : bench.bench()->sheet().gear) before.insert(before.begin(), core::KitTicked{gear.words});
+        for (const auto& gear : bench.bench()->sheet().gear) before.insert(before.begin(), core::KitTicked{gear});
         for (int step = 1; step < 6; ++step) {
             const auto& id = bench.bench()->sheet().steps[static_cast<std::size_t>(step - 1)].id.text();
             before.emplace_back(core::StepClosed{id, core::StepState::Skipped, "shown by the instructor"});
@@ -207,7 +207,7 @@ private:
         const auto& plug = bench.bench()->sheet().steps[5];
         before.emplace_back(core::StepTaken{plug.id.text()});
         before.emplace_back(core::LinesDone{plug.id.text(), static_cast<std::int64_t>(plug.lines.size())});
-        if (!bench.play(before)) return fail("the run at the bench did not go on: " + bench.said().toStdString());
+        if (!bench.happen(before)) return fail("the run at the bench did not go on: " + bench.said().toStdString());
         now += 130;
         bench.tick();
         emit bench.wrench().reading({'T', *core::Quantity::parse("28.4 Nm"), 1});

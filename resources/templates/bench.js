@@ -144,47 +144,25 @@
     state.paused_at = null;
   }
 
-  // The one large key. A sentence where it cannot be done; otherwise nothing.
-  function way_on() {
-    if (state.at === 'paused') return go_on();
-    if (state.at === 'before') {
-      const what = missing_before();
-      if (what) return what;
-      state.at = 'working';
-      return take(steps[0]);
-    }
+  // What the one large key does now: its words, and what follows; that returns a sentence where it cannot be done, otherwise nothing.
+  function press() {
+    const must = (what, done) => () => what || done();
+    if (state.at === 'paused') return ['Go on', go_on];
+    if (state.at === 'before') return ['Begin', must(missing_before(), () => { state.at = 'working'; take(steps[0]); })];
     const s = step();
     const e = of(s);
-    if (e.state) { const next = next_open(); return next ? take(next) : end(); }
-    if (e.lines < s.lines.length) { e.lines += 1; return undefined; }
+    const next = next_open();
+    if (e.state) return next ? ['To the next step', () => take(next)] : ['To the end', end];
+    if (e.lines < s.lines.length) return [e.lines + 1 < s.lines.length ? 'Done, next line' : 'Done', () => { e.lines += 1; }];
     const own = clocks().find(c => c.step === s);
-    if (own) {
-      if (own.left > 0) {
-        const other = next_open();
-        return other && other !== s ? take(other) : missing(s);
-      }
-      e.over[own.wait] = now();
-      return undefined;
-    }
+    if (own && own.left > 0) return next && next !== s ? ['Meanwhile', () => take(next)] : [`Wait ${clock_text(own.left)}`, () => missing(s)];
+    if (own) return ['The wait is over', () => { e.over[own.wait] = now(); }];
     const wait = next_wait(s);
-    if (wait >= 0) { e.begun[wait] = now(); return undefined; }
-    const what = missing(s) || comes_first(s);
-    if (what) return what;
-    return close(s, 'done', '');
+    if (wait >= 0) return ['Start the clock', () => { e.begun[wait] = now(); }];
+    return ['Done, go on', must(missing(s) || comes_first(s), () => close(s, 'done', ''))];
   }
-  const way_on_words = () => {
-    if (state.at === 'paused') return 'Go on';
-    if (state.at === 'before') return 'Begin';
-    const s = step();
-    const e = of(s);
-    if (e.state) return next_open() ? 'To the next step' : 'To the end';
-    if (e.lines < s.lines.length) return e.lines + 1 < s.lines.length || s.waits.length || s.checks.length || s.wanted.length ? 'Done, next line' : 'Done';
-    const own = clocks().find(c => c.step === s);
-    if (own && own.left > 0) return next_open() !== s ? 'Meanwhile' : `Wait ${clock_text(own.left)}`;
-    if (own) return 'The wait is over';
-    if (next_wait(s) >= 0) return 'Start the clock';
-    return 'Done, go on';
-  };
+  const way_on = () => press()[1]();
+  const way_on_words = () => press()[0];
 
   function run() {
     const out = { format: 1, id: state.id, guide: sheet.guide, edition: sheet.edition, mark: sheet.mark, variant: state.variant, machine: { name: state.machine, serial: state.serial }, who: state.who, assessor: state.assessor, began: utc(state.began), ended: utc(state.ended), steps: [], used: [], findings: state.findings, signed: state.signed };

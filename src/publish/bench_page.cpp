@@ -56,15 +56,10 @@ json step_json(const core::BenchStep& s, const PackFiles& files) {
         out["waits"].push_back(std::move(wait));
     }
     for (const auto& c : s.checks)
-        out["checks"].push_back({{"look", c.look}, {"good", c.good}, {"stop", c.stop}, {"ask", c.ask}, {"write", c.write}, {"pair", texts(c.pair)}});
+        out["checks"].push_back(
+            {{"look", c.look}, {"good", c.good}, {"stop", c.stop}, {"ask", c.ask}, {"write", c.write}, {"pair", texts(c.pair)}});
     if (const auto clip = files.clips.find(s.id); clip != files.clips.end())
         out["clip"] = {{"file", clip->second.file}, {"poster", clip->second.poster}};
-    return out;
-}
-
-std::vector<std::string> words(const std::vector<core::BenchKit>& kit) {
-    std::vector<std::string> out;
-    for (const auto& k : kit) out.push_back(k.words);
     return out;
 }
 
@@ -85,7 +80,7 @@ std::string bench_page(const core::Edition& edition, const std::string& mark, co
     const auto variants = p.header.variants.empty() ? std::vector<std::string>{""} : p.header.variants;
     for (const auto& variant : variants) {
         const auto made = core::bench_sheet(edition, p.header.number, mark, variant);
-        json one{{"variant", variant}, {"kit", words(made.kit)}, {"gear", words(made.gear)}, {"steps", json::array()}};
+        json one{{"variant", variant}, {"kit", made.kit}, {"gear", made.gear}, {"steps", json::array()}};
         for (const auto& s : made.steps) one["steps"].push_back(step_json(s, files));
         sheet["variants"].push_back(std::move(one));
     }

@@ -36,24 +36,35 @@ std::map<std::string, core::GuideEditions> by_guide(const ByMark& all) {
     return out;
 }
 
-}  // namespace
-
-Result<std::vector<BenchEdition>> editions_for_bench(const store::Library& library) {
-    const auto all = editions_by_mark(library);
-    if (!all) return tl::make_unexpected(all.error());
-    const auto records = library.records();
-    if (!records) return tl::make_unexpected(records.error());
-    const auto guides = by_guide(*all);
+std::vector<BenchEdition> editions_that_hold(
+    const ByMark& all, const std::map<std::string, core::GuideEditions>& guides, const core::Records& records) {
     std::vector<BenchEdition> out;
-    for (const auto& [mark, issued] : *all) {
+    for (const auto& [mark, issued] : all) {
         const auto& e = issued.edition;
-        if (core::standing_of(*records, guides.at(issued.guide), e.number) != core::EditionStanding::Current) continue;
+        if (core::standing_of(records, guides.at(issued.guide), e.number) != core::EditionStanding::Current) continue;
         out.push_back({issued.guide, e.number, mark, e.procedure.header.machine, e.procedure.header.title, variants_of(e)});
     }
     std::sort(out.begin(), out.end(),
         [](const BenchEdition& a, const BenchEdition& b) { return std::tie(a.machine, a.title) < std::tie(b.machine, b.title); });
     return out;
 }
+
+/// What has come of an edition that is worked by; empty: it holds.
+std::string trouble_of(core::EditionStanding standing, int edition) {
+    switch (standing) {
+        case core::EditionStanding::Current:
+            return "";
+        case core::EditionStanding::Replaced:
+            return fmt::format(
+                "Edition {} was replaced while this run was under way. Ask whoever issued the new one whether it may go on.", edition);
+        case core::EditionStanding::Withdrawn:
+        case core::EditionStanding::Unknown:
+            break;
+    }
+    return fmt::format("Edition {} was withdrawn. Do not work by it any more: stop, and ask.", edition);
+}
+
+}  // namespace
 
 Result<RunAtBench> RunAtBench::begin(store::Library& library, const BenchEdition& edition, core::RunBegun about, core::Moment now) {
     const auto all = editions_by_mark(library);
@@ -71,18 +82,18 @@ Result<RunAtBench> RunAtBench::begin(store::Library& library, const BenchEdition
     return out;
 }
 
-Result<std::vector<RunAtBench>> RunAtBench::under_way(store::Library& library) {
-    const auto kept = library.benches();
-    if (!kept) return tl::make_unexpected(kept.error());
-    if (kept->empty()) return std::vector<RunAtBench>{};
+Result<BenchStart> bench_start(store::Library& library) {
     const auto all = editions_by_mark(library);
     if (!all) return tl::make_unexpected(all.error());
     const auto records = library.records();
     if (!records) return tl::make_unexpected(records.error());
     const auto log = library.logbook();
     if (!log) return tl::make_unexpected(log.error());
+    const auto kept = library.benches();
+    if (!kept) return tl::make_unexpected(kept.error());
     const auto guides = by_guide(*all);
-    std::vector<RunAtBench> out;
+    BenchStart out;
+    out.editions = editions_that_hold(*all, guides, *records);
     for (const auto& k : *kept) {
         if (log->run(k.run) != nullptr) {
             if (auto dropped = library.drop_bench(k.run); !dropped) return tl::make_unexpected(dropped.error());
@@ -90,30 +101,23 @@ Result<std::vector<RunAtBench>> RunAtBench::under_way(store::Library& library) {
         }
         const auto* begun = std::get_if<core::RunBegun>(&k.events.front().body);
         const auto issued = begun == nullptr ? all->end() : all->find(begun->mark);
-        if (issued == all->end())
-            return fail(
-                ErrorCode::NotFound, fmt::format("The edition of a run under way is not in this library any more: {}.", k.run), k.run);
+        if (issued == all->end()) {
+            out.troubles.push_back(fmt::format("The edition of a run under way is not in this library any more: {}.", k.run));
+            continue;
+        }
         const auto& edition = issued->second.edition;
         auto bench = core::Bench::again(core::bench_sheet(edition, begun->guide, begun->mark, begun->variant), k);
-        if (!bench) return tl::make_unexpected(bench.error());
-        RunAtBench run(std::move(*bench), edition, k.events.size());
-        const auto& guide = guides.at(issued->second.guide);
-        switch (core::standing_of(*records, guide, edition.number)) {
-            case core::EditionStanding::Current:
-                break;
-            case core::EditionStanding::Replaced:
-                run.edition_trouble_ = fmt::format(
-                    "Edition {} was replaced while this run was under way. Ask whoever issued the new one "
-                    "whether it may go on.",
-                    edition.number);
-                break;
-            case core::EditionStanding::Withdrawn:
-            case core::EditionStanding::Unknown:
-                run.edition_trouble_ = fmt::format("Edition {} was withdrawn. Do not work by it any more: stop, and ask.", edition.number);
-                break;
+        if (!bench) {
+            out.troubles.push_back(fmt::format("A run under way cannot be taken up again: {}", bench.error().message));
+            continue;
         }
-        out.push_back(std::move(run));
+        RunAtBench run(std::move(*bench), edition, k.events.size());
+        run.edition_trouble_ = trouble_of(core::standing_of(*records, guides.at(issued->second.guide), edition.number), edition.number);
+        out.waiting.push_back(std::move(run));
     }
+    std::vector<std::string> ids;
+    for (const auto& e : out.editions) ids.push_back(e.guide);
+    out.progress = core::progress(*records, runs_of(*log, *all), ids);
     return out;
 }
 

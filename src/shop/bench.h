@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/bench/bench.h"
+#include "core/learner/progress.h"
 #include "shop/logbook.h"
 
 namespace anagraph::shop {
@@ -17,17 +18,12 @@ struct BenchEdition {
     std::string machine, title;
     std::vector<std::string> variants;
 };
-/// By machine and title. Errors: those of reading the library.
-core::Result<std::vector<BenchEdition>> editions_for_bench(const store::Library& library);
 
 class RunAtBench {
 public:
     /// Begins a run by an edition that holds; `about` names who and which machine. Errors: NotFound; those of core::Bench::add() and of
     /// writing.
     static core::Result<RunAtBench> begin(store::Library& library, const BenchEdition& edition, core::RunBegun about, core::Moment now);
-    /// Those that were begun and are neither in the logbook nor given up, as they were left. One that a killed program had put into the
-    /// logbook already is not among them. Errors: those of reading the library; of a run whose edition is gone.
-    static core::Result<std::vector<RunAtBench>> under_way(store::Library& library);
 
     /// Another value after each add(): what was looked at in it before is gone then.
     const core::Bench& bench() const { return bench_; }
@@ -44,6 +40,7 @@ public:
     core::Outcome give_up(store::Library& library);
 
 private:
+    friend core::Result<struct BenchStart> bench_start(store::Library& library);
     /// `kept`: so many of its events lie in the library already.
     RunAtBench(core::Bench bench, core::Edition edition, std::size_t kept = 0)
         : bench_(std::move(bench)), edition_(std::move(edition)), kept_(kept) {}
@@ -52,5 +49,17 @@ private:
     std::size_t kept_;
     std::string edition_trouble_;
 };
+
+/// What the bench begins with.
+struct BenchStart {
+    std::vector<BenchEdition> editions;  // by machine and title
+    /// Runs that were begun and are neither in the logbook nor given up, as they were left. One that a killed program had put into the
+    /// logbook already is not among them.
+    std::vector<RunAtBench> waiting;
+    std::vector<std::string> troubles;            // of runs that cannot be taken up: a sentence each
+    std::vector<core::LearnerProgress> progress;  // over the editions, in their order
+};
+/// Errors: those of reading the library.
+core::Result<BenchStart> bench_start(store::Library& library);
 
 }  // namespace anagraph::shop

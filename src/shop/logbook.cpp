@@ -1,7 +1,6 @@
 #include "shop/logbook.h"
 
 #include <fmt/format.h>
-
 #include <sodium.h>
 
 #include <algorithm>
@@ -157,13 +156,17 @@ Result<TakenRun> take_run(store::Library& library, std::string_view text, const 
 Result<std::vector<core::RunInLog>> runs_of(const store::Library& library, const core::Logbook& log) {
     const auto all = editions_by_mark(library);
     if (!all) return tl::make_unexpected(all.error());
+    return runs_of(log, *all);
+}
+
+std::vector<core::RunInLog> runs_of(const core::Logbook& log, const ByMark& editions) {
     std::vector<core::RunInLog> out;
     for (const auto& e : log.all()) {
         const auto* taken = std::get_if<core::RunTaken>(&e.body);
         if (taken == nullptr || log.is_struck(e.number)) continue;
         auto run = core::run_from_json(taken->body);
         if (!run) continue;
-        const auto* issued = issued_under(*all, *run);
+        const auto* issued = issued_under(editions, *run);
         std::string guide = issued == nullptr ? run->guide : issued->guide;
         out.push_back({e.number, taken->machine, std::move(guide), std::move(*run)});
     }

@@ -9,6 +9,7 @@
 #include "core/edition/edition.h"
 #include "core/logbook/due_list.h"
 #include "core/logbook/run.h"
+#include "shop/issued.h"
 #include "store/files.h"
 #include "store/library.h"
 
@@ -30,6 +31,7 @@ core::Result<TakenRun> take_run(store::Library& library, std::string_view run, c
 /// The runs of the logbook that were not struck, in the order they came, each with the guide it was done by. One that a newer version
 /// wrote in another form is left out. Errors: those of reading the library.
 core::Result<std::vector<core::RunInLog>> runs_of(const store::Library& library, const core::Logbook& log);
+std::vector<core::RunInLog> runs_of(const core::Logbook& log, const ByMark& editions);
 
 /// Runs that came back over the desk and wait, as files.
 std::vector<std::string> waiting_runs(const store::Library& library);

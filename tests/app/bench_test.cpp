@@ -14,6 +14,7 @@
 #include <nlohmann/json.hpp>
 
 #include "app/bench/bench_station.h"
+#include "app/bench/camera_dialog.h"
 #include "shop/desk/desk.h"
 #include "store/files.h"
 #include "tests/app/window.h"
@@ -222,6 +223,54 @@ TEST_F(BenchKeys, APictureThatIsDroppedIsKeptWithTheStepAndOtherFilesAreNot) {
     QApplication::sendEvent(&bench(), &drop);
     EXPECT_EQ(bench().bench()->run().steps[0].evidence.size(), 1U) << bench().said().toStdString();
     EXPECT_TRUE(bench().told().contains("1 photograph is kept"));
+}
+
+TEST_F(BenchKeys, APhotographIsTakenByTheCameraWithOneKeyAndOneThatIsNotGoodIsTakenAgain) {
+    const QString before = QSettings().value("camera/device").toString();
+    begins();
+    QProcess camera;
+    camera.setProcessChannelMode(QProcess::ForwardedErrorChannel);
+    const QString socket = QString::fromStdString(s / "camera");
+    camera.start(QString::fromUtf8(ANAGRAPH_BINARIES "/anagraph-camera"), {socket});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(socket); }, 60000));
+    QSettings().setValue("camera/device", socket);
+    when_asked<app::CameraDialog>([](app::CameraDialog* d) {
+        ASSERT_TRUE(QTest::qWaitFor([&] { return d->sees(); }, 60000)) << d->said().toStdString();
+        QTest::keyClick(d, Qt::Key_PageDown);
+        EXPECT_TRUE(d->taken());
+        QTest::keyClick(d, Qt::Key_PageUp);
+        EXPECT_FALSE(d->taken());
+        QTest::keyClick(d, Qt::Key_PageDown);
+        QTest::keyClick(d, Qt::Key_PageDown);
+    });
+    w->key(Qt::Key_P);
+    const auto run = bench().bench()->run();
+    ASSERT_EQ(run.steps[0].evidence.size(), 1U) << bench().said().toStdString();
+    const QImage kept(QString::fromStdString(library().document_path(core::DocumentId(run.steps[0].evidence[0].sha256))));
+    EXPECT_EQ(kept.size(), QSize(1280, 720));
+    // pulled out: it says so, and nothing is kept
+    camera.terminate();
+    camera.waitForFinished();
+    when_asked<app::CameraDialog>([](app::CameraDialog* d) {
+        EXPECT_FALSE(d->sees());
+        QTest::keyClick(d, Qt::Key_PageDown);
+        EXPECT_FALSE(d->taken());
+        d->reject();
+    });
+    w->key(Qt::Key_P);
+    EXPECT_EQ(bench().bench()->run().steps[0].evidence.size(), 1U);
+    before.isEmpty() ? QSettings().remove("camera/device") : QSettings().setValue("camera/device", before);
+}
+
+TEST_F(BenchKeys, TheTimeAtTheMachineIsToldToTheLibraryAlsoWhenAnotherStationIsLookedAt) {
+    begins();
+    now += 30;
+    w->key(Qt::Key_9, Qt::ControlModifier);
+    ASSERT_FALSE(bench().isVisible());
+    bench().tick();
+    const auto kept = *library().benches();
+    ASSERT_EQ(kept.size(), 1U);
+    EXPECT_EQ(kept[0].alive, now);
 }
 
 TEST_F(BenchKeys, AnUnknownMachineAndOnesOwnAssessorAreToldAndNothingTypedIsLost) {

@@ -1,7 +1,8 @@
 #!/usr/bin/env python3
 """Kills and failing file calls, done to the real programs.
 
-    runs.py PROGRAMS FAIL_CALLS kills N          N kills at random moments of import, issue, edits, replacing, the bench and the open window
+    runs.py PROGRAMS FAIL_CALLS kills N          N kills at random moments of import, issue, edits, replacing, the bench (also the real
+                                                 window driven by keys) and the open window
     runs.py PROGRAMS FAIL_CALLS calls EVERY      each EVERY-th file call of import, issue and an edit made to fail once, with
                                                  EIO, ENOSPC and EACCES, and the program killed there
     runs.py PROGRAMS FAIL_CALLS memory EVERY     each EVERY-th allocation of an import made to fail
@@ -37,6 +38,7 @@ class Runs:
         self.cli = os.path.join(programs, "anagraph-cli")
         self.worker = os.path.join(programs, "fault-worker")
         self.window = os.path.join(programs, "anagraph")
+        self.bench_window = os.path.join(programs, "fault-bench-window")
         self.shim = shim
         self.scratch = scratch
         self.n = 0
@@ -76,6 +78,8 @@ class Runs:
             return [self.cli, "issue", library, GUIDES[0], "--to", out, "--checker", "checker"]
         if what == "window":
             return [self.window, library]
+        if what == "bench by keys":
+            return [self.bench_window, library, "12"]
         return [self.worker, what, library, "400" if what == "edit" else "60"]
 
     # -- what must hold whatever happened
@@ -111,7 +115,7 @@ class Runs:
                 raise Trouble(f"hand-out {last} was called recorded, {after['learners']} are there")
         elif after["learners"] != before["learners"]:
             raise Trouble("a hand-out came from nowhere")
-        if what == "bench":
+        if what in ("bench", "bench by keys"):
             last = numbers[-1] if numbers else before["found"]
             if not last <= after["found"] <= last + 1:
                 raise Trouble(f"at the bench {last} was called kept, {after['found']} are there")
@@ -150,7 +154,7 @@ class Runs:
                 library = self.fresh()
                 imported = False
             self.library = library
-            what = dice.choice(["import", "issue", "edit", "replace", "hand", "bench"] * 4 + ["window"])
+            what = dice.choice(["import", "issue", "edit", "replace", "hand", "bench", "bench by keys"] * 4 + ["window"])
             if what == "issue":
                 self.must([self.worker, "edit", library, "1"])
             if what == "import" and len(self.look(library)["recordings"]) > 1 and dice.random() < 0.7:

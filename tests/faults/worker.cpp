@@ -143,11 +143,11 @@ int hand(const std::string& folder, int count) {
 
 /// Found in runs that are under way, and in those of the logbook. Below nothing: it cannot be read.
 int found(store::Library& library) {
-    const auto waiting = shop::RunAtBench::under_way(library);
+    const auto start = shop::bench_start(library);
     const auto log = library.logbook();
-    if (!waiting || !log) return -wrong(waiting ? log.error() : waiting.error());
+    if (!start || !log) return -wrong(start ? log.error() : start.error());
     int out = static_cast<int>(log->findings().size());
-    for (const auto& run : *waiting) out += static_cast<int>(run.bench().run().findings.size());
+    for (const auto& run : start->waiting) out += static_cast<int>(run.bench().run().findings.size());
     return out;
 }
 
@@ -156,21 +156,20 @@ int bench(const std::string& folder, int count) {
     if (!library) return wrong(library.error());
     const core::Moment now = 1796032800;
     int n = found(**library);
-    auto waiting = shop::RunAtBench::under_way(**library);
-    if (n < 0 || !waiting) return 1;
+    auto start = shop::bench_start(**library);
+    if (n < 0 || !start || !start->troubles.empty()) return 1;
+    auto& waiting = start->waiting;
     for (int i = 0; i < count; ++i) {
-        if (waiting->empty()) {
-            const auto by = shop::editions_for_bench(**library);
-            if (!by) return wrong(by.error());
+        if (waiting.empty()) {
             core::RunBegun about;
             about.id = fmt::format("123e4567-e89b-42d3-a456-{:012x}", n);
             about.machine = "pump";
             about.who = "learner 07";
-            auto run = shop::RunAtBench::begin(**library, by->at(0), about, now);
+            auto run = shop::RunAtBench::begin(**library, start->editions.at(0), about, now);
             if (!run) return wrong(run.error());
-            waiting->push_back(std::move(*run));
+            waiting.push_back(std::move(*run));
         }
-        auto& run = waiting->front();
+        auto& run = waiting.front();
         std::vector<core::BenchBody> bodies;
         if (run.bench().at() == core::Bench::At::Before) bodies = {core::LockedOff{}, core::WorkBegun{}, core::StepTaken{"press"}};
         if (run.bench().at() == core::Bench::At::Paused) bodies = {core::RunGoesOn{}};
@@ -185,7 +184,7 @@ int bench(const std::string& folder, int count) {
                 return wrong(ended.error());
         }
         if (const auto taken = run.hand_in(**library, "author"); !taken) return wrong(taken.error());
-        waiting->clear();
+        waiting.clear();
     }
     return 0;
 }

@@ -16,6 +16,7 @@ MAY = {
     "shop": ["core", "media", "store", "publish", "shop"],
     "cli": ["core", "media", "store", "paper", "publish", "shop", "cli"],
     "wrench": ["core", "wrench"],
+    "camera": ["core", "media", "camera"],
     "app": OURS,
 }
 QT = r"Q[A-Z]\w*|Qt\w*"
@@ -31,6 +32,7 @@ MAY_NOT = {
     "shop": [QT, AV, MPV, CV],
     "cli": [r"Q(Widget|MainWindow|Dialog|GuiApplication|Application)\w*", AV, MPV, CV],
     "wrench": [QT, AV, MPV, CV, r"sodium.*", r"CLI/.*"],
+    "camera": [QT, MPV, r"sodium.*", r"CLI/.*"],
     "app": [AV, MPV, CV, r"sodium.*", r"QSql\w*"],
 }
 

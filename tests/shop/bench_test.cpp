@@ -36,7 +36,7 @@ protected:
         about.serial = "M4-2291";
         about.who = who;
         about.assessor = "instructor";
-        auto run = RunAtBench::begin(library(), shop::editions_for_bench(library())->at(0), about, kNow);
+        auto run = RunAtBench::begin(library(), shop::bench_start(library())->editions.at(0), about, kNow);
         EXPECT_TRUE(run) << (run ? "" : run.error().message);
         return std::move(*run);
     }
@@ -71,22 +71,23 @@ protected:
 
 TEST_F(BenchOfLibrary, WhatWasEnteredIsThereWhenTheProgramComesBack) {
     auto run = begun();
-    must(run.add(library(),
-        {core::KitTicked{run.bench().sheet().kit.at(0).words}, core::LockedOff{}, core::WorkBegun{}, core::StepTaken{"warm"}}, kNow + 5));
+    must(run.add(library(), {core::KitTicked{run.bench().sheet().kit.at(0)}, core::LockedOff{}, core::WorkBegun{}, core::StepTaken{"warm"}},
+        kNow + 5));
     must(library().bench_is_alive(run.bench().about().id, kNow + 65));
     const auto before = run.bench().events().size();
     open_again();
-    auto waiting = RunAtBench::under_way(library());
-    ASSERT_TRUE(waiting) << waiting.error().message;
-    ASSERT_EQ(waiting->size(), 1U);
-    auto& again = waiting->front();
+    auto start = shop::bench_start(library());
+    ASSERT_TRUE(start) << start.error().message;
+    ASSERT_EQ(start->waiting.size(), 1U);
+    auto& again = start->waiting.front();
     EXPECT_EQ(again.bench().at(), core::Bench::At::Paused);
-    EXPECT_TRUE(again.bench().has(run.bench().sheet().kit.at(0).words));
+    EXPECT_TRUE(again.bench().has(run.bench().sheet().kit.at(0)));
     must(again.add(library(), {core::RunGoesOn{}}, kNow + 165));
     EXPECT_EQ(again.bench().run().steps[0].paused, 100) << "from the last moment the program was there";
     EXPECT_EQ(again.bench().events().size(), before + 2);
     open_again();
-    EXPECT_EQ(RunAtBench::under_way(library())->front().bench().run().steps[0].paused, 100) << "the pause is kept with what came after it";
+    EXPECT_EQ(shop::bench_start(library())->waiting.front().bench().run().steps[0].paused, 100)
+        << "the pause is kept with what came after it";
 }
 
 TEST_F(BenchOfLibrary, WhatIsRefusedLeavesTheRunAsItWas) {
@@ -94,7 +95,7 @@ TEST_F(BenchOfLibrary, WhatIsRefusedLeavesTheRunAsItWas) {
     EXPECT_FALSE(run.add(library(), {core::LockedOff{}, core::LinesDone{"warm", 1}}, kNow));
     EXPECT_FALSE(run.bench().locked_off()) << "all of it or nothing";
     open_again();
-    EXPECT_EQ(RunAtBench::under_way(library())->front().bench().events().size(), 1U);
+    EXPECT_EQ(shop::bench_start(library())->waiting.front().bench().events().size(), 1U);
 }
 
 TEST_F(BenchOfLibrary, ARunGoesIntoTheLogbookOnceAndIsGoneFromTheBench) {
@@ -103,7 +104,7 @@ TEST_F(BenchOfLibrary, ARunGoesIntoTheLogbookOnceAndIsGoneFromTheBench) {
     const auto taken = run.hand_in(library(), "instructor");
     ASSERT_TRUE(taken) << taken.error().message;
     EXPECT_EQ(taken->machine, "launch");
-    EXPECT_TRUE(RunAtBench::under_way(library())->empty());
+    EXPECT_TRUE(shop::bench_start(library())->waiting.empty());
     const auto log = *library().logbook();
     EXPECT_EQ(log.machine("launch")->services.size(), 1U);
     EXPECT_EQ(log.machine("launch")->meters.at(0).points.back().shown, 302);
@@ -119,7 +120,7 @@ TEST_F(BenchOfLibrary, AProgramKilledBetweenLogbookAndBenchLeavesNoSecondRun) {
     to_the_end(run);
     ASSERT_TRUE(shop::take_run(library(), core::to_json(run.bench().run()), "instructor"));
     open_again();
-    EXPECT_TRUE(RunAtBench::under_way(library())->empty());
+    EXPECT_TRUE(shop::bench_start(library())->waiting.empty());
     EXPECT_TRUE(library().benches()->empty());
 }
 
@@ -127,10 +128,25 @@ TEST_F(BenchOfLibrary, SaysWhenTheEditionWasReplacedOrWithdrawnMeanwhile) {
     auto run = begun();
     anagraph::testing::change_torque(library(), at.guide, "36");
     anagraph::testing::issue(library(), at.guide);
-    EXPECT_NE(RunAtBench::under_way(library())->front().edition_trouble().find("replaced"), std::string::npos);
-    EXPECT_EQ(shop::editions_for_bench(library())->at(0).edition, 2) << "new runs are done by what holds";
+    EXPECT_NE(shop::bench_start(library())->waiting.front().edition_trouble().find("replaced"), std::string::npos);
+    EXPECT_EQ(shop::bench_start(library())->editions.at(0).edition, 2) << "new runs are done by what holds";
     ASSERT_TRUE(library().record({core::Withdrawn{at.guide.text(), 1, "the torque"}}, "author"));
-    EXPECT_NE(RunAtBench::under_way(library())->front().edition_trouble().find("withdrawn"), std::string::npos);
+    EXPECT_NE(shop::bench_start(library())->waiting.front().edition_trouble().find("withdrawn"), std::string::npos);
+}
+
+TEST_F(BenchOfLibrary, ARunThatCannotBeTakenUpIsToldAndTheOthersAreThere) {
+    auto run = begun();
+    core::RunBegun lost = run.bench().about();
+    lost.id = "123e4567-e89b-42d3-a456-426614174099";
+    lost.mark = "KQ-0 / 1 / 00000000";
+    must(library().keep_bench(lost.id, {{kNow, lost}}));
+    const auto start = shop::bench_start(library());
+    ASSERT_TRUE(start);
+    ASSERT_EQ(start->troubles.size(), 1U);
+    EXPECT_NE(start->troubles[0].find(lost.id), std::string::npos);
+    ASSERT_EQ(start->waiting.size(), 1U);
+    EXPECT_EQ(start->waiting[0].bench().about().id, run.bench().about().id);
+    EXPECT_EQ(start->editions.size(), 1U);
 }
 
 TEST_F(BenchOfLibrary, APhotographIsKeptByWhatIsInIt) {

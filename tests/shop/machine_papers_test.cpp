@@ -44,7 +44,7 @@ protected:
         about.id = "123e4567-e89b-42d3-a456-426614174000";
         about.machine = "launch";
         about.who = "learner 07";
-        auto run = shop::RunAtBench::begin(library(), shop::editions_for_bench(library())->at(0), about, 1796032800);
+        auto run = shop::RunAtBench::begin(library(), shop::bench_start(library())->editions.at(0), about, 1796032800);
         ASSERT_TRUE(run);
         ASSERT_TRUE(run->add(library(), {core::LockedOff{}, core::WorkBegun{}, core::StepTaken{"warm"}}, 1796032800));
         ASSERT_TRUE(run->keep_photograph(library(), ANAGRAPH_SOURCE "/docs/screenshots/issue.png", 1796032801));

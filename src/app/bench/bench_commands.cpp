@@ -1,9 +1,13 @@
 // What is done at the Bench: a run is begun, goes on, is asked about, signed and put into the logbook.
 #include <QCompleter>
+#include <QDir>
+#include <QFileDialog>
 #include <QSettings>
+#include <QTemporaryFile>
 #include <QUuid>
 
 #include "app/bench/bench_station.h"
+#include "app/bench/camera_dialog.h"
 #include "app/people/key_forms.h"
 #include "app/theme/form.h"
 #include "app/theme/theme.h"
@@ -15,6 +19,7 @@ using theme::text;
 
 namespace {
 
+constexpr int kPhotographQuality = 92;
 const QString kPortSetting = QStringLiteral("wrench/port");
 
 }  // namespace
@@ -35,7 +40,7 @@ bool BenchStation::happen(const std::vector<core::BenchBody>& bodies) {
 
 void BenchStation::way_on() {
     const int row = list_->currentRow();
-    if (!run_ && row >= 0 && row < static_cast<int>(waiting_.size())) return go_on_with(static_cast<std::size_t>(row));
+    if (!run_ && row >= 0 && row < static_cast<int>(start_.waiting.size())) return go_on_with(static_cast<std::size_t>(row));
     if (!run_) return begin_run();
     if (run_->bench().at() == core::Bench::At::Ended) return hand_in();
     const auto on = run_->bench().way_on(clock_());
@@ -44,46 +49,52 @@ void BenchStation::way_on() {
 }
 
 QString BenchStation::way_on_words() const {
-    switch (in_hand()) {
-        case Hand::Job:
-            return tr("Begin a run");
-        case Hand::Run:
-        case Hand::Paused:
-            return tr("Go on");
-        case Hand::Kit:
+    if (!run_) return in_hand() == Hand::Run ? tr("Go on") : tr("Begin a run");
+    const auto now = clock_();
+    switch (run_->bench().press(now)) {
+        case core::BenchPress::BeginWork:
             return tr("Begin the work");
-        case Hand::RunDone:
+        case core::BenchPress::GoOn:
+            return tr("Go on");
+        case core::BenchPress::NextLine:
+            return tr("Done, next line");
+        case core::BenchPress::LastLine:
+            return tr("Done");
+        case core::BenchPress::StartClock:
+            return tr("Start the clock");
+        case core::BenchPress::EndWait:
+            return tr("The wait is over");
+        case core::BenchPress::Meanwhile:
+            return tr("Meanwhile");
+        case core::BenchPress::KeepWaiting:
+            return tr("Wait %1").arg(text(core::clock_text(run_->bench().own_clock(now)->left.value_or(0))));
+        case core::BenchPress::NextStep:
+            return tr("To the next step");
+        case core::BenchPress::EndRun:
+            return tr("End the run");
+        case core::BenchPress::HandIn:
             return tr("Put into the logbook");
-        default:
+        case core::BenchPress::CloseStep:
             break;
     }
-    if (step() == nullptr) return tr("Done, go on");
-    const auto& b = run_->bench();
-    const auto* s = step();
-    const auto& e = b.entered(s->id);
-    if (e.state) return tr("To the next step");
-    if (e.lines + 1 < s->lines.size()) return tr("Done, next line");
-    if (e.lines < s->lines.size()) return tr("Done");
-    for (const auto& c : b.clocks(clock_()))
-        if (c.step == s->id)
-            return !c.left || *c.left <= 0 ? tr("The wait is over")
-                : b.way_on(clock_())       ? tr("Meanwhile")
-                                           : tr("Wait %1").arg(clock_words(*c.left));
-    return e.waits_begun.size() < s->waits.size() ? tr("Start the clock") : tr("Done, go on");
+    return tr("Done, go on");
 }
 
 void BenchStation::tick() {
-    if (!run_ || pages_->currentIndex() != Work || !isVisible()) return;
+    if (!run_ || run_->bench().at() == core::Bench::At::Ended) return;
     const auto now = clock_();
     const auto& b = run_->bench();
-    clocks_->show_clocks(b, now);
-    commands_->refresh();
+    if (isVisible() && pages_->currentIndex() == Work) {
+        clocks_->show_clocks(b, now);
+        commands_->refresh();
+    }
+    // whatever station is looked at meanwhile, the work goes on
     if (b.at() != core::Bench::At::Working) return;
     if (auto alive = session_.library().bench_is_alive(b.about().id, now); !alive) say(text(alive.error().message));
 }
 
 void BenchStation::go_on_with(std::size_t run) {
-    run_ = std::move(waiting_[run]);
+    run_ = std::move(start_.waiting[run]);
     say(text(run_->edition_trouble()));
     show_run();
 }
@@ -97,9 +108,9 @@ QString BenchStation::begin(const shop::BenchEdition& edition, core::RunBegun ab
 }
 
 void BenchStation::begin_run() {
-    const int row = list_->currentRow() - static_cast<int>(waiting_.size());
-    if (row < 0 || row >= static_cast<int>(editions_.size())) return;
-    const auto edition = editions_[static_cast<std::size_t>(row)];
+    const int row = list_->currentRow() - static_cast<int>(start_.waiting.size());
+    if (row < 0 || row >= static_cast<int>(start_.editions.size())) return;
+    const auto edition = start_.editions[static_cast<std::size_t>(row)];
     const auto log = session_.library().logbook();
     if (!log) return say(text(log.error().message));
     Form form(tr("Begin a run: %1 %2, edition %3").arg(text(edition.machine), text(edition.title)).arg(edition.edition), this, 620);
@@ -138,25 +149,15 @@ void BenchStation::begin_run() {
     show_run();
 }
 
-const core::BenchWanted* BenchStation::wanted() const {
-    const auto* s = step();
-    if (s == nullptr || s->wanted.empty()) return nullptr;
-    for (const auto& w : s->wanted)
-        if (run_->bench().good_readings(*s, w) < w.times) return &w;
-    return &s->wanted.back();
-}
-
 void BenchStation::write_reading() {
-    const auto* w = wanted();
+    const auto* w = run_->bench().wanted_now();
     if (w == nullptr) return;
     Form form(tr("Write down: %1").arg(text(w->what)), this);
     if (!w->value.empty()) form.words(tr("It should be %1.").arg(text(w->value)));
     auto* value = form.line(tr("&Reading"), "", w->unit == nullptr ? QString() : tr("24.8, or 18.3 lbf.ft"));
     const std::string at = step()->id.text();
     if (form.ask([&] {
-            // a number alone is in the unit that is asked for
-            auto q = core::Quantity::parse(words_of(value));
-            if (!q && w->unit != nullptr) q = core::Quantity::parse(words_of(value) + " " + std::string(w->unit->id));
+            const auto q = core::reading_typed(*w, words_of(value));
             if (!q) return text(q.error().message);
             const auto done = run_->add(
                 session_.library(), {core::ReadingTaken{at, w->figure, w->figure.empty() ? w->what : "", *q, "typed", ""}}, clock_());
@@ -169,13 +170,7 @@ void BenchStation::write_reading() {
 
 void BenchStation::look(bool good) {
     const auto* s = step();
-    const auto& e = run_->bench().entered(s->id);
-    // the next that nobody looked at, or else what was not good, or the last
-    std::size_t at = s->checks.size() - 1;
-    for (std::size_t i = s->checks.size(); i > 0; --i)
-        if (const auto said = e.checks.find(i - 1); said != e.checks.end() && !said->second.good) at = i - 1;
-    for (std::size_t i = s->checks.size(); i > 0; --i)
-        if (!e.checks.contains(i - 1)) at = i - 1;
+    const auto at = run_->bench().check_now().value_or(0);
     const std::string id = s->id.text();
     const auto& check = s->checks[at];
     if (good && check.write.empty()) {
@@ -250,7 +245,7 @@ void BenchStation::put_right() {
 
 void BenchStation::note_used() {
     QStringList items;
-    for (const auto& k : run_->bench().sheet().kit) items << text(k.words).section(QLatin1Char(','), 0, 0);
+    for (const auto& k : run_->bench().sheet().kit) items << text(k).section(QLatin1Char(','), 0, 0);
     Form form(tr("What was used"), this);
     auto* item = form.line(tr("&Item"), "", tr("gear oil"));
     item->setCompleter(new QCompleter(items, item));
@@ -281,6 +276,22 @@ void BenchStation::keep_photograph(const QString& file) {
     const auto kept = run_->keep_photograph(session_.library(), file.toStdString(), clock_());
     show_run();
     say(kept ? tr("The photograph is kept with this step.") : text(kept.error().message));
+}
+
+void BenchStation::take_photograph() {
+    CameraDialog dialog(this);
+    if (dialog.exec() != QDialog::Accepted) return;
+    if (dialog.photograph().isNull()) {
+        for (const auto& file :
+            QFileDialog::getOpenFileNames(this, tr("Photographs of this step"), QString(), tr("Pictures (*.jpg *.jpeg *.png)")))
+            keep_photograph(file);
+        return;
+    }
+    QTemporaryFile file(QDir::tempPath() + QStringLiteral("/photograph-XXXXXX.jpg"));
+    if (!file.open() || !dialog.photograph().save(&file, "JPG", kPhotographQuality) || !file.flush())
+        return say(tr("The photograph could not be written to %1: %2. Make room there and take it again.")
+                       .arg(QDir::tempPath(), file.errorString()));
+    keep_photograph(file.fileName());
 }
 
 // -- the wrench
@@ -356,13 +367,14 @@ void BenchStation::hand_in() {
 
 void BenchStation::give_up() {
     const int row = list_->currentRow();
-    if (row < 0 || row >= static_cast<int>(waiting_.size())) return;
+    if (row < 0 || row >= static_cast<int>(start_.waiting.size())) return;
     Form form(tr("Give up this run"), this);
     form.words(
         tr("What was written down in it is lost; it cannot be brought back. A run that stopped belongs into the logbook: go on, stop and "
            "end it."));
     if (!form.ask()) return;
-    if (auto gone = waiting_[static_cast<std::size_t>(row)].give_up(session_.library()); !gone) return say(text(gone.error().message));
+    if (auto gone = start_.waiting[static_cast<std::size_t>(row)].give_up(session_.library()); !gone)
+        return say(text(gone.error().message));
     show_start();
     say(tr("The run was given up."));
 }

@@ -259,7 +259,7 @@ Hand BenchStation::in_hand() const {
     if (!run_) {
         const int row = list_ == nullptr ? -1 : list_->currentRow();
         if (row < 0) return Hand::Nothing;
-        return row < static_cast<int>(waiting_.size()) ? Hand::Run : Hand::Job;
+        return row < static_cast<int>(start_.waiting.size()) ? Hand::Run : Hand::Job;
     }
     switch (run_->bench().at()) {
         case core::Bench::At::Before:
@@ -292,16 +292,14 @@ void BenchStation::show_start() {
     about_->setText(
         tr("One step at a time, with what is read and seen written down as it happens. The same is in every pack, for a tablet without a "
            "network."));
-    auto editions = shop::editions_for_bench(session_.library());
-    auto waiting = shop::RunAtBench::under_way(session_.library());
-    if (!editions) say(text(editions.error().message));
-    if (!waiting) say(text(waiting.error().message));
-    editions_ = editions ? std::move(*editions) : std::vector<shop::BenchEdition>{};
-    waiting_ = waiting ? std::move(*waiting) : std::vector<shop::RunAtBench>{};
+    auto start = shop::bench_start(session_.library());
+    if (!start) say(text(start.error().message));
+    start_ = start ? std::move(*start) : shop::BenchStart{};
+    if (!start_.troubles.empty()) say(text(start_.troubles.front()));
     const int row = list_->currentRow();
     const QSignalBlocker quiet(list_);
     list_->clear();
-    for (const auto& w : waiting_) {
+    for (const auto& w : start_.waiting) {
         const auto& b = w.bench();
         const auto& sheet = b.sheet();
         const QString at = b.at() == core::Bench::At::Ended ? tr("to be signed")
@@ -311,18 +309,12 @@ void BenchStation::show_start() {
                            .arg(text(sheet.machine), text(sheet.title),
                                text(b.about().machine.empty() ? b.about().serial : b.about().machine), text(b.about().who), at));
     }
-    for (const auto& e : editions_) list_->addItem(tr("%1 %2, edition %3").arg(text(e.machine), text(e.title)).arg(e.edition));
+    QStringList names;
+    for (const auto& e : start_.editions) names << text(e.machine + " " + e.title);
+    for (const auto& e : start_.editions) list_->addItem(tr("%1 %2, edition %3").arg(text(e.machine), text(e.title)).arg(e.edition));
     if (list_->count() > 0) list_->setCurrentRow(std::clamp(row, 0, list_->count() - 1));
-    if (list_->count() == 0 && editions && waiting) say(tr("No edition is issued yet; issue a guide first."));
-    const auto log = session_.library().logbook();
-    const auto records = session_.library().records();
-    if (log && records) {
-        const auto runs = shop::runs_of(session_.library(), *log);
-        std::vector<std::string> guides;
-        QStringList names;
-        for (const auto& e : editions_) guides.push_back(e.guide), names << text(e.machine + " " + e.title);
-        progress_->show_progress(core::progress(*records, runs ? *runs : std::vector<core::RunInLog>{}, guides), names);
-    }
+    if (list_->count() == 0 && start && start_.troubles.empty()) say(tr("No edition is issued yet; issue a guide first."));
+    progress_->show_progress(start_.progress, names);
     commands_->refresh();
 }
 
@@ -368,8 +360,8 @@ void BenchStation::show_before() {
         item->setFlags(item->flags() | Qt::ItemIsUserCheckable);
         item->setCheckState(on ? Qt::Checked : Qt::Unchecked);
     };
-    for (const auto& g : b.sheet().gear) tick(tr("Gear: %1").arg(text(g.words)), g.words, b.has(g.words));
-    for (const auto& k : b.sheet().kit) tick(text(k.words), k.words, b.has(k.words));
+    for (const auto& g : b.sheet().gear) tick(tr("Gear: %1").arg(text(g)), g, b.has(g));
+    for (const auto& k : b.sheet().kit) tick(text(k), k, b.has(k));
     tick(tr("The machine is safe: isolated and locked off as the site's rules say."), "", b.locked_off());
     kit_->setCurrentRow(std::min(row, kit_->count() - 1));
     kit_->setFocus();
@@ -419,12 +411,8 @@ QWidget* BenchStation::step_page(const core::BenchStep& s, QWidget*& next) {
         const bool now = !e.state && i == e.lines;
         add(line_label(tr("%1 %2").arg(i + 1).arg(text(s.lines[i])), e.state.has_value() || i < e.lines, now, page), now);
     }
-    for (const auto& w : s.wanted) {
-        std::vector<core::RunReading> readings;
-        for (const auto& r : e.readings)
-            if (w.figure.empty() ? r.what == w.what : r.figure == w.figure) readings.push_back(r);
-        add(new WantedCard(w, std::move(readings), page), run_->bench().good_readings(s, w) < w.times);
-    }
+    for (const auto& w : s.wanted)
+        add(new WantedCard(w, run_->bench().readings_of(s, w), page), run_->bench().good_readings(s, w) < w.times);
     for (std::size_t i = 0; i < s.checks.size(); ++i) {
         const auto said = e.checks.find(i);
         add(check_label(s.checks[i], said == e.checks.end() ? nullptr : &said->second, page), said == e.checks.end());
@@ -438,23 +426,30 @@ QWidget* BenchStation::step_page(const core::BenchStep& s, QWidget*& next) {
 
 void BenchStation::show_picture() {
     const auto* s = step();
-    picture_->clear();
-    picture_words_->clear();
-    if (s == nullptr || s->plates.empty()) return;
-    const auto& p = run_->edition().procedure;
-    const auto folder = session_.library().pack_folder(store::GuideId(run_->bench().about().guide), run_->edition().number);
-    if (!folder) return;
-    plate_ = std::min(plate_, s->plates.size() - 1);
-    for (std::size_t i = 0; i < p.steps.size(); ++i)
-        for (std::size_t k = 0; k < p.steps[i].plates.size(); ++k) {
-            const auto& plate = p.steps[i].plates[k];
-            if (plate.id != s->plates[plate_] || p.steps[i].id != s->id) continue;
-            picture_->show_plate(p, plate, text(*folder + "/" + publish::still_name(i + 1, k + 1)));
-            QStringList words;
-            if (!plate.caption.empty()) words << text(plate.caption);
-            if (s->plates.size() > 1) words << tr("picture %1 of %2").arg(plate_ + 1).arg(s->plates.size());
-            picture_words_->setText(words.join(QStringLiteral(" · ")));
-        }
+    std::string file;
+    const core::Plate* shown = nullptr;
+    if (s != nullptr && !s->plates.empty()) {
+        const auto& p = run_->edition().procedure;
+        plate_ = std::min(plate_, s->plates.size() - 1);
+        const auto folder = session_.library().pack_folder(store::GuideId(run_->bench().about().guide), run_->edition().number);
+        for (std::size_t i = 0; folder && i < p.steps.size(); ++i)
+            for (std::size_t k = 0; k < p.steps[i].plates.size(); ++k)
+                if (p.steps[i].id == s->id && p.steps[i].plates[k].id == s->plates[plate_]) {
+                    shown = &p.steps[i].plates[k];
+                    file = *folder + "/" + publish::still_name(i + 1, k + 1);
+                }
+    }
+    if (file == shown_picture_) return;  // a step is drawn anew with every touch, its picture is not
+    shown_picture_ = file;
+    QStringList words;
+    if (shown == nullptr) {
+        picture_->clear();
+    } else {
+        picture_->show_plate(run_->edition().procedure, *shown, text(file));
+        if (!shown->caption.empty()) words << text(shown->caption);
+        if (s->plates.size() > 1) words << tr("picture %1 of %2").arg(plate_ + 1).arg(s->plates.size());
+    }
+    picture_words_->setText(words.join(QStringLiteral(" · ")));
 }
 
 void BenchStation::show_end() {
@@ -469,7 +464,8 @@ void BenchStation::show_end() {
         const auto& entered = run_->bench().entered(core::StepId(s.id));
         QString words =
             tr("%1  %2: %3").arg(on_sheet->number).arg(text(on_sheet->heading), text(std::string(core::spoken_name_of(s.state))));
-        if (entered.began && entered.ended) words += tr(", %1").arg(clock_words(*entered.ended - *entered.began - entered.paused));
+        if (entered.began && entered.ended)
+            words += tr(", %1").arg(text(core::clock_text(*entered.ended - *entered.began - entered.paused)));
         if (!s.because.empty()) words += tr(" (%1)").arg(text(s.because));
         if (s.assessed != core::Assessed::Not) words += tr(" · %1").arg(text(std::string(core::spoken_name_of(s.assessed))));
         auto* item = new QListWidgetItem(words, steps_);

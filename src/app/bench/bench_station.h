@@ -39,9 +39,11 @@ public:
     void refresh();
     /// Begins a run; the sentence why it could not, or nothing.
     QString begin(const shop::BenchEdition& edition, core::RunBegun about);
-    /// What happened, as if it had been entered here; false: it could not be, and said() says why.
-    bool play(const std::vector<core::BenchBody>& bodies) { return happen(bodies); }
+    /// Keeps what happened, on the disk when it returns; false: it could not be, and said() says why.
+    bool happen(const std::vector<core::BenchBody>& bodies);
     void keep_photograph(const QString& file);
+    /// By the camera, or from files where that is chosen there.
+    void take_photograph();
     void write_certificate(const QString& file);
     /// Another clock than that of the machine, for tests and the demo; none: that one again.
     void set_clock(std::function<core::Moment()> clock);
@@ -74,8 +76,6 @@ private:
     void show_end();
     void show_picture();
     void say(const QString& words);
-    /// Keeps what happened; says why it could not be. True: it is kept.
-    bool happen(const std::vector<core::BenchBody>& bodies);
     void way_on();
     QString way_on_words() const;
     void begin_run();
@@ -96,14 +96,11 @@ private:
     void sign();
     void hand_in();
     void give_up();
-    /// The first wanted thing of the step that has no good reading yet, else the last; null: it wants none.
-    const core::BenchWanted* wanted() const;
 
     Session& session_;
     Commands* commands_ = nullptr;
     std::function<core::Moment()> clock_;
-    std::vector<shop::BenchEdition> editions_;
-    std::vector<shop::RunAtBench> waiting_;
+    shop::BenchStart start_;
     std::optional<shop::RunAtBench> run_;
     KeyRing ring_;
     WrenchPort* wrench_ = nullptr;
@@ -119,7 +116,8 @@ private:
     QLabel* picture_words_ = nullptr;
     BenchPicture* picture_ = nullptr;
     ClockView* clocks_ = nullptr;
-    std::size_t plate_ = 0;  // of the step, that is shown
+    std::size_t plate_ = 0;      // of the step, that is shown
+    std::string shown_picture_;  // its file, read once
     QLabel* verdict_ = nullptr;
     QListWidget* steps_ = nullptr;
     QLabel* said_ = nullptr;

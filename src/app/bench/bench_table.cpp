@@ -28,7 +28,7 @@ void BenchStation::build_commands() {
         [this] { write_reading(); },
         [this, no_open_step] {
             if (const QString none = no_open_step(); !none.isEmpty()) return none;
-            return unless(wanted() != nullptr, tr("This step wants no reading."));
+            return unless(run_ && run_->bench().wanted_now() != nullptr, tr("This step wants no reading."));
         },
         {tr("torque"), tr("hours"), tr("measured")}, true});
     add({"bench.good", tr("Good"), Qt::Key_G, tr("It was looked at, and it is good."), work, {Hand::AtWork}, [this] { look(true); },
@@ -40,20 +40,14 @@ void BenchStation::build_commands() {
         [this] { give_reason(); },
         [this, no_open_step] {
             if (const QString none = no_open_step(); !none.isEmpty()) return none;
-            const auto& checks = run_->bench().entered(step()->id).checks;
-            const bool bad = std::any_of(checks.begin(), checks.end(), [](const auto& c) { return !c.second.good; });
-            return unless(bad || !run_->bench().outside(*step()).empty(), tr("Everything here is as it should be."));
+            return unless(run_->bench().wants_reason(), tr("Everything here is as it should be."));
         },
         {tr("reason"), tr("deviation"), tr("accept")}, true});
     add({"bench.stop", tr("Stop, ask"), Qt::Key_S, tr("The work stops at this step, and why."), work, {Hand::AtWork},
         [this] { stop(core::StepState::Stopped); }, no_open_step, {tr("help"), tr("problem")}, true});
-    add({"bench.photo", tr("Photograph"), Qt::Key_P, tr("Keeps a picture with this step, as evidence."), work, {Hand::AtWork},
-        [this] {
-            for (const auto& file :
-                QFileDialog::getOpenFileNames(this, tr("Photographs of this step"), QString(), tr("Pictures (*.jpg *.jpeg *.png)")))
-                keep_photograph(file);
-        },
-        no_open_step, {tr("picture"), tr("evidence"), tr("camera")}, true});
+    add({"bench.photo", tr("Photograph"), Qt::Key_P,
+        tr("Keeps a picture with this step, as evidence: by a camera, or from a file; files can be dropped here too."), work,
+        {Hand::AtWork}, [this] { take_photograph(); }, no_open_step, {tr("picture"), tr("evidence"), tr("camera")}, true});
     add({"bench.found", tr("Found something"), Qt::Key_F, tr("What is not put right today: it stays open in the logbook until it is."),
         work, {Hand::AtWork}, [this] { note_finding(); }, {}, {tr("finding"), tr("damage"), tr("defect")}, true});
     add({"bench.pause", tr("Pause"), Qt::Key_B, tr("The time of the step stands still; waits run on."), work, {Hand::AtWork},

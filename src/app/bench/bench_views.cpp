@@ -60,11 +60,6 @@ QColor judged_colour(core::Judged judged) {
 
 }  // namespace
 
-QString clock_words(core::Seconds s) {
-    s = std::max<core::Seconds>(0, s);
-    return text(s < 3600 ? fmt::format("{}:{:02}", s / 60, s % 60) : fmt::format("{}:{:02}:{:02}", s / 3600, s / 60 % 60, s % 60));
-}
-
 // -- StepDiscs
 
 StepDiscs::StepDiscs(QWidget* parent) : QWidget(parent) {
@@ -265,7 +260,9 @@ void ClockView::show_clocks(const core::Bench& bench, core::Moment now) {
         for (const auto& id : s->meanwhile)
             if (!bench.closed(id)) meanwhile << QString::number(bench.sheet().find(id)->number);
         if (c.left && *c.left > 0 && !meanwhile.isEmpty()) said += tr("; meanwhile: step %1").arg(meanwhile.join(QStringLiteral(", ")));
-        const QString time = !c.left ? clock_words(c.lasted) : *c.left > 0 ? tr("%1 left").arg(clock_words(*c.left)) : tr("over");
+        const QString time = !c.left ? text(core::clock_text(c.lasted))
+            : *c.left > 0            ? tr("%1 left").arg(text(core::clock_text(*c.left)))
+                                     : tr("over");
         lines_ << tr("%1: %2").arg(time, said);
         const auto whole = s->waits[c.wait].seconds.value_or(0);
         shares_.push_back(c.left && whole > 0 ? std::clamp(static_cast<double>(*c.left) / static_cast<double>(whole), 0.0, 1.0) : 0);
@@ -298,7 +295,7 @@ void ClockView::paintEvent(QPaintEvent*) {
         p.drawArc(ring, 90 * 16, static_cast<int>(std::lround(-(over || !c.left ? 1.0 : 1 - shares_[i]) * 360 * 16)));
         p.setFont(sized(28, true));
         p.setPen(theme::colour(over ? "good" : "ink"));
-        const QString time = !c.left ? clock_words(c.lasted) : over ? tr("over") : clock_words(*c.left);
+        const QString time = !c.left ? text(core::clock_text(c.lasted)) : over ? tr("over") : text(core::clock_text(*c.left));
         const double wide = std::max(96.0, QFontMetricsF(p.font()).horizontalAdvance(time) + 12);
         p.drawText(QRectF(kEdge + 50, y, wide, kClockRow - 4), Qt::AlignLeft | Qt::AlignVCenter, time);
         p.setFont(sized(16));

@@ -96,7 +96,4 @@ private:
     QSvgRenderer marks_;
 };
 
-/// "4:10", "1:02:30"
-QString clock_words(core::Seconds seconds);
-
 }  // namespace anagraph::app

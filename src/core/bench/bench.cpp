@@ -12,10 +12,6 @@ namespace {
 
 tl::unexpected<Error> refused(std::string why) { return fail(ErrorCode::Refused, std::move(why)); }
 
-std::string clock_text(Seconds s) {
-    return s < 3600 ? fmt::format("{}:{:02}", s / 60, s % 60) : fmt::format("{}:{:02}:{:02}", s / 3600, s / 60 % 60, s % 60);
-}
-
 bool belongs(const RunReading& reading, const BenchWanted& wanted) {
     return wanted.figure.empty() ? reading.figure.empty() && reading.what == wanted.what : reading.figure == wanted.figure;
 }
@@ -64,6 +60,13 @@ const Bench::Entered& Bench::entered(const StepId& step) const {
     return at < entered_.size() ? entered_[at] : none;
 }
 
+std::vector<RunReading> Bench::readings_of(const BenchStep& step, const BenchWanted& wanted) const {
+    std::vector<RunReading> out;
+    for (const auto& r : entered(step.id).readings)
+        if (belongs(r, wanted)) out.push_back(r);
+    return out;
+}
+
 const RunReading* Bench::reading_of(const BenchStep& step, const BenchWanted& wanted) const {
     const auto& e = entered(step.id);
     for (std::size_t i = e.readings.size(); i > e.readings_from; --i)
@@ -100,7 +103,7 @@ std::vector<BenchClock> Bench::clocks(Moment now) const {
 
 std::string Bench::missing_before() const {
     for (const auto& g : sheet_.gear)
-        if (!has(g.words)) return fmt::format("Put on your protective gear and tick it: {}.", g.words);
+        if (!has(g)) return fmt::format("Put on your protective gear and tick it: {}.", g);
     if (!locked_) return "Make the machine safe by the site's rules, then say that it is.";
     return "";
 }
@@ -119,6 +122,32 @@ std::string Bench::outside(const BenchStep& step) const {
             return fmt::format("{} is {} the limits: do it again, stop and ask, or say why it stays.", display(reading->value),
                 spoken_name_of(reading->judged));
     return "";
+}
+
+const BenchWanted* Bench::wanted_now() const {
+    const auto* s = step();
+    if (s == nullptr || s->wanted.empty()) return nullptr;
+    for (const auto& w : s->wanted)
+        if (good_readings(*s, w) < w.times) return &w;
+    return &s->wanted.back();
+}
+
+std::optional<std::size_t> Bench::check_now() const {
+    const auto* s = step();
+    if (s == nullptr || s->checks.empty()) return std::nullopt;
+    const auto& said = entered(s->id).checks;
+    for (std::size_t i = 0; i < s->checks.size(); ++i)
+        if (!said.contains(i)) return i;
+    for (const auto& [place, check] : said)
+        if (!check.good) return place;
+    return s->checks.size() - 1;
+}
+
+bool Bench::wants_reason() const {
+    const auto* s = step();
+    if (s == nullptr) return false;
+    const auto& said = entered(s->id).checks;
+    return !outside(*s).empty() || std::any_of(said.begin(), said.end(), [](const auto& c) { return !c.second.good; });
 }
 
 std::string Bench::missing(const BenchStep& step, Moment now) const {
@@ -184,36 +213,61 @@ std::string Bench::missing_at_end() const {
 
 // -- the way on
 
+std::optional<BenchClock> Bench::own_clock(Moment now) const {
+    const auto all = clocks(now);
+    const auto own = std::find_if(all.begin(), all.end(), [&](const BenchClock& c) { return step() != nullptr && c.step == step()->id; });
+    return own == all.end() ? std::nullopt : std::optional(*own);
+}
+
+BenchPress Bench::press(Moment now) const {
+    if (at_ == At::Ended) return BenchPress::HandIn;
+    if (at_ == At::Paused) return BenchPress::GoOn;
+    if (at_ == At::Before) return BenchPress::BeginWork;
+    const BenchStep* s = step();
+    if (s == nullptr || closed(s->id)) return next_open(now) == nullptr ? BenchPress::EndRun : BenchPress::NextStep;
+    const auto lines = entered(s->id).lines;
+    if (lines < s->lines.size()) return lines + 1 < s->lines.size() ? BenchPress::NextLine : BenchPress::LastLine;
+    if (const auto own = own_clock(now)) {
+        if (!own->left || *own->left <= 0) return BenchPress::EndWait;
+        const auto* other = next_open(now);
+        return other == nullptr || other->id == s->id ? BenchPress::KeepWaiting : BenchPress::Meanwhile;
+    }
+    return next_wait(*s) ? BenchPress::StartClock : BenchPress::CloseStep;
+}
+
 Result<std::vector<BenchBody>> Bench::way_on(Moment now) const {
     using Bodies = std::vector<BenchBody>;
-    if (at_ == At::Ended) return refused("The work is at its end; sign the run and put it into the logbook.");
-    if (at_ == At::Paused) return Bodies{RunGoesOn{}};
-    if (at_ == At::Before) {
-        if (const auto missing = missing_before(); !missing.empty()) return refused(missing);
-        if (sheet_.steps.empty()) return refused("This guide has no steps for this variant.");
-        return Bodies{WorkBegun{}, StepTaken{sheet_.steps.front().id.text()}};
-    }
     const BenchStep* s = step();
-    if (s == nullptr || closed(s->id)) {
-        if (const auto* next = next_open(now)) return Bodies{StepTaken{next->id.text()}};
-        return Bodies{RunEnded{}};
-    }
-    const auto& e = entered(s->id);
-    const auto clocks_now = clocks(now);
-    if (e.lines < s->lines.size()) return Bodies{LinesDone{s->id.text(), static_cast<std::int64_t>(e.lines) + 1}};
-    const auto own = std::find_if(clocks_now.begin(), clocks_now.end(), [&](const BenchClock& c) { return c.step == s->id; });
-    if (own != clocks_now.end()) {
-        if (own->left && *own->left > 0) {
-            if (const auto* other = next_open(now); other != nullptr && other->id != s->id) return Bodies{StepTaken{other->id.text()}};
+    switch (press(now)) {
+        case BenchPress::HandIn:
+            return refused("The work is at its end; sign the run and put it into the logbook.");
+        case BenchPress::GoOn:
+            return Bodies{RunGoesOn{}};
+        case BenchPress::BeginWork:
+            if (const auto missing = missing_before(); !missing.empty()) return refused(missing);
+            if (sheet_.steps.empty()) return refused("This guide has no steps for this variant.");
+            return Bodies{WorkBegun{}, StepTaken{sheet_.steps.front().id.text()}};
+        case BenchPress::NextStep:
+        case BenchPress::Meanwhile:
+            return Bodies{StepTaken{next_open(now)->id.text()}};
+        case BenchPress::EndRun:
+            return Bodies{RunEnded{}};
+        case BenchPress::NextLine:
+        case BenchPress::LastLine:
+            return Bodies{LinesDone{s->id.text(), static_cast<std::int64_t>(entered(s->id).lines) + 1}};
+        case BenchPress::EndWait:
+            return Bodies{WaitEnded{s->id.text(), static_cast<std::int64_t>(own_clock(now)->wait)}};
+        case BenchPress::KeepWaiting:
             return refused(missing(*s, now));
-        }
-        return Bodies{WaitEnded{s->id.text(), static_cast<std::int64_t>(own->wait)}};
+        case BenchPress::StartClock:
+            return Bodies{WaitBegun{s->id.text(), static_cast<std::int64_t>(*next_wait(*s))}};
+        case BenchPress::CloseStep:
+            break;
     }
-    if (const auto wait = next_wait(*s)) return Bodies{WaitBegun{s->id.text(), static_cast<std::int64_t>(*wait)}};
     if (const auto missing_now = missing(*s, now); !missing_now.empty()) return refused(missing_now);
     if (const auto first = comes_first(*s); !first.empty()) return refused(first);
     Bench after = *this;
-    Bodies out{StepClosed{s->id.text(), StepState::Done, e.because}};
+    Bodies out{StepClosed{s->id.text(), StepState::Done, entered(s->id).because}};
     if (auto done = after.add({now, out.front()}); !done) return tl::make_unexpected(done.error());
     if (const auto* next = after.next_open(now))
         out.push_back(StepTaken{next->id.text()});
@@ -509,6 +563,13 @@ Run Bench::run() const {
     out.findings = findings_;
     out.signed_by = signed_;
     return out;
+}
+
+Result<Quantity> reading_typed(const BenchWanted& wanted, std::string_view typed) {
+    auto q = Quantity::parse(typed);
+    if (q || wanted.unit == nullptr) return q;
+    auto in_unit = Quantity::parse(fmt::format("{} {}", typed, wanted.unit->id));
+    return in_unit ? in_unit : q;
 }
 
 }  // namespace anagraph::core

@@ -22,6 +22,22 @@ struct BenchClock {
     Seconds lasted = 0;
 };
 
+/// What the one large key does at this moment.
+enum class BenchPress {
+    BeginWork,
+    GoOn,
+    NextLine,
+    LastLine,
+    StartClock,
+    EndWait,
+    Meanwhile,
+    KeepWaiting,
+    CloseStep,
+    NextStep,
+    EndRun,
+    HandIn
+};
+
 class Bench {
 public:
     enum class At { Before, Working, Paused, Ended };
@@ -61,6 +77,8 @@ public:
     const BenchStep* step() const;
     const Entered& entered(const StepId& step) const;
     bool closed(const StepId& step) const { return entered(step).state.has_value(); }
+    /// Whatever was read of what a step wants, in order.
+    std::vector<RunReading> readings_of(const BenchStep& step, const BenchWanted& wanted) const;
     /// The last reading of what a step wants since it was begun or done again; null: none.
     const RunReading* reading_of(const BenchStep& step, const BenchWanted& wanted) const;
     /// So many of its readings lie within their limits, or have none.
@@ -68,14 +86,26 @@ public:
     /// Waits that were begun and not ended, what ends first in front.
     std::vector<BenchClock> clocks(Moment now) const;
 
+    /// The clock of the step in hand, where one runs; the first to end of several.
+    std::optional<BenchClock> own_clock(Moment now) const;
+
     /// Why the work cannot begin, the step cannot be closed as done, the run cannot end: a sentence that says what to do. Empty: it can.
     std::string missing_before() const;
     std::string missing(const BenchStep& step, Moment now) const;
     std::string missing_at_end() const;
+    /// What is to be read now in the step in hand: the first that has no good reading yet, else the last; null: it wants none.
+    const BenchWanted* wanted_now() const;
+    /// Where the step in hand is to be looked at now: what nobody has looked at, else what was not good, else the last. Nothing: it has
+    /// nothing to look at.
+    std::optional<std::size_t> check_now() const;
+    /// Something of the step in hand is not as it should be, and could stay so for a reason.
+    bool wants_reason() const;
     /// What was read last and lies outside its limits, in such a sentence. Empty: nothing does, or a reason was given for it.
     std::string outside(const BenchStep& step) const;
 
-    /// What the one large key does now: it begins the work, ticks the next line, starts the next wait, closes the step and takes the next
+    /// What the one large key is about to do; it may still be refused, with what is missing.
+    BenchPress press(Moment now) const;
+    /// What follows when it is pressed: it begins the work, ticks the next line, starts the next wait, closes the step and takes the next
     /// one into the hand, or goes on to what can be done meanwhile. Errors: Refused, with what is missing.
     Result<std::vector<BenchBody>> way_on(Moment now) const;
     /// What follows a reading of the wrench: the reading, and the way on where it is the last thing the step wants and lies within its
@@ -134,5 +164,8 @@ private:
     std::vector<RunSigned> signed_;
     std::optional<Moment> began_, ended_, paused_;
 };
+
+/// What was typed for a reading: a number alone is in the unit that is asked for. Errors: those of Quantity::parse().
+Result<Quantity> reading_typed(const BenchWanted& wanted, std::string_view typed);
 
 }  // namespace anagraph::core

@@ -6,7 +6,6 @@
 
 #include "core/base/letters.h"
 #include "core/figure/evidence.h"
-#include "core/figure/value_in.h"
 #include "core/procedure/text.h"
 #include "core/procedure/variant_view.h"
 #include "core/schedule/kit.h"
@@ -29,13 +28,13 @@ public:
 
     void kit(BenchSheet& out) const {
         const Kit kit = kit_of(p_, variant_);
-        for (const auto& e : kit.protection) out.gear.push_back({kit_words(e)});
-        for (const auto& e : kit.tools) out.kit.push_back({kit_words(e)});
+        for (const auto& e : kit.protection) out.gear.push_back(kit_words(e));
+        for (const auto& e : kit.tools) out.kit.push_back(kit_words(e));
         for (const auto& f : kit.fluids) {
             const std::string packs = packs_text(f);
-            out.kit.push_back({kit_words(f.entry) + (packs.empty() ? "" : ": " + packs)});
+            out.kit.push_back(kit_words(f.entry) + (packs.empty() ? "" : ": " + packs));
         }
-        for (const auto& e : kit.parts) out.kit.push_back({kit_words(e)});
+        for (const auto& e : kit.parts) out.kit.push_back(kit_words(e));
     }
 
     BenchStep step(const Step& s) const {
@@ -55,7 +54,6 @@ public:
         for (const auto& c : s.checks)
             if (c.reading && !is_word(c)) out.wanted.push_back(reading(*c.reading));
         for (const auto& plate : s.plates) out.plates.push_back(plate.id);
-        out.clip = s.clip.has_value();
         return out;
     }
 
@@ -76,14 +74,11 @@ private:
     std::string read(std::string_view line) const { return rendered_for(p_, line, variant_); }
 
     BenchWait wait(const Wait& w) const {
-        BenchWait out{read(w.text), {}, w.attended};
+        BenchWait out{read(w.text), seconds_of(p_, w.figure, variant_)};
         const auto* named = p_.find(w.figure);
         const auto* f = named == nullptr ? nullptr : figure_for(p_, *named, variant_);
-        if (f == nullptr) return out;
-        // of a range the longer: nothing is hurt by waiting
-        FigureValue value = f->value;
-        if (!value.high.empty()) value.low = value.high;
-        if (const auto minutes = minutes_in(value)) out.seconds = static_cast<Seconds>(*minutes * 60 + 0.5);
+        if (f != nullptr && !f->value.high.empty() && out.text.find(text_of(f->value)) == std::string::npos)
+            out.text += fmt::format(" ({})", text_of(f->value));
         return out;
     }
 

@@ -13,12 +13,6 @@
 
 namespace anagraph::core {
 
-/// What is laid out and ticked before the work begins.
-struct BenchKit {
-    std::string words;  // "torque wrench, 5 to 50 N·m", "2 × copper washer, 14 x 20 x 1.5"
-    friend bool operator==(const BenchKit&, const BenchKit&) = default;
-};
-
 /// Something that is read and written down.
 struct BenchWanted {
     std::string figure;          // its id; empty: `what`
@@ -38,9 +32,8 @@ struct BenchCaution {
 };
 
 struct BenchWait {
-    std::string text;
-    std::optional<Seconds> seconds;  // nothing: until it is seen to be enough
-    bool attended = false;
+    std::string text;                // "until it drips (10 to 20 min)"
+    std::optional<Seconds> seconds;  // as the plan takes it: of a range the lower end; nothing: until it is seen to be enough
 };
 
 struct BenchCheck {
@@ -53,20 +46,20 @@ struct BenchStep {
     StepId id;
     int number = 0;  // in the guide
     std::string heading;
-    std::vector<std::string> states, needs, lines;
+    std::vector<std::string> states, lines;
     std::vector<BenchCaution> cautions;
     std::vector<BenchWanted> wanted;
     std::vector<BenchWait> waits;
     std::vector<BenchCheck> checks;
     std::vector<PlateId> plates;
-    bool clip = false;
     std::vector<StepId> meanwhile;  // what the plan does while its waits run
 };
 
 struct BenchSheet {
     std::string guide, title, machine, mark, variant;
     int edition = 0;
-    std::vector<BenchKit> kit, gear;
+    /// What is laid out and put on before the work begins: "torque wrench, 5 to 50 N·m", "2 × copper washer, 14 x 20 x 1.5".
+    std::vector<std::string> kit, gear;
     std::vector<BenchStep> steps;
     const BenchStep* find(const StepId& id) const;
 };

@@ -36,7 +36,8 @@ ReadingScale reading_scale(const Limits& limits, const std::vector<RunReading>& 
     for (const auto& r : readings) {
         if (r.value.unit == nullptr || r.value.unit->dimension != out.unit->dimension) continue;
         const double at = r.value.in(*out.unit);
-        out.pins.push_back({std::clamp(at, out.low, out.high), r.judged, at < out.low || at > out.high, false});
+        const double hair = wide * 1e-9;  // of converting
+        out.pins.push_back({std::clamp(at, out.low, out.high), r.judged, at < out.low - hair || at > out.high + hair, false});
     }
     if (!out.pins.empty()) out.pins.back().last = true;
     return out;

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/frame_time.h"
 #include "core/base/letters.h"
 #include "core/figure/evidence.h"
 #include "core/figure/value_in.h"
@@ -22,12 +23,6 @@ std::optional<Seconds> seconds_of(const FigureValue& v) {
     return static_cast<Seconds>(std::llround(std::min(*minutes * 60, kMostSeconds)));
 }
 
-std::optional<Seconds> seconds_of(const Procedure& p, const FigureId& id, std::string_view variant) {
-    const Figure* f = p.find(id);
-    if (f != nullptr && !variant.empty()) f = figure_for(p, *f, variant);
-    return f == nullptr ? std::nullopt : seconds_of(f->value);
-}
-
 /// The length of the best take, less what of it shows waiting.
 std::optional<Seconds> filmed(const Step& step) {
     if (step.takes.empty()) return std::nullopt;
@@ -43,6 +38,12 @@ std::optional<Seconds> filmed(const Step& step) {
 }
 
 }  // namespace
+
+std::optional<Seconds> seconds_of(const Procedure& p, const FigureId& id, std::string_view variant) {
+    const Figure* f = p.find(id);
+    if (f != nullptr && !variant.empty()) f = figure_for(p, *f, variant);
+    return f == nullptr ? std::nullopt : seconds_of(f->value);
+}
 
 Seconds StepTimes::held() const {
     Seconds sum = hands;
@@ -118,5 +119,7 @@ std::string time_text(Seconds seconds) {
         return minutes % 60 == 0 ? fmt::format("{} h", minutes / 60) : fmt::format("{} h {} min", minutes / 60, minutes % 60);
     return fmt::format("{} days", (minutes + 720) / 1440);
 }
+
+std::string clock_text(Seconds seconds) { return clock_text(FrameTime(std::max<Seconds>(0, seconds), 1), false); }
 
 }  // namespace anagraph::core

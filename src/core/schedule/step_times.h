@@ -35,10 +35,16 @@ struct StepTimes {
 /// actions that wait for a time the step does not name among its own; in the middle of a step somebody stays.
 StepTimes times_of(const Procedure& p, const Step& step, std::string_view variant);
 
+/// How long a figure of a time lasts in a variant; of a range its lower end, the soonest it can be enough. Nothing: it is not there, or no
+/// time.
+std::optional<Seconds> seconds_of(const Procedure& p, const FigureId& id, std::string_view variant);
+
 /// The hands-on time of a step as its author says it: "5 min"; empty: as the film shows it. Errors: NotFound; BadInput for what is no time.
 Result<Change> with_hands_time(const Procedure& p, const StepId& step, std::string_view typed);
 
 /// "8 min", "45 s", "1 h 20 min": a time as it is planned with, to the minute from one minute on.
 std::string time_text(Seconds seconds);
+/// "4:10", "1:02:30": what is left on a clock; 0:00 below nothing.
+std::string clock_text(Seconds seconds);
 
 }  // namespace anagraph::core

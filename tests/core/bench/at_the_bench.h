@@ -10,13 +10,13 @@ namespace anagraph::core::testing {
 /// 1 undoes the plug and drains for ten minutes; 2 changes the filter meanwhile; 3 tightens the plug to 25 N·m ± 2.5 on two bolts and
 /// looks; 4 reads the hour meter.
 inline BenchSheet drain_sheet() {
-    BenchSheet s{"guide-1", "100 h service", "Perrick PT60", "KQ-1 / 2 / a08904e8", "PT60", 2, {{"torque wrench"}}, {{"gloves"}}, {}};
+    BenchSheet s{"guide-1", "100 h service", "Perrick PT60", "KQ-1 / 2 / a08904e8", "PT60", 2, {"torque wrench"}, {"gloves"}, {}};
     BenchStep drain;
     drain.id = StepId("drain");
     drain.number = 1;
     drain.heading = "Drain the oil";
     drain.lines = {"Undo the plug.", "Let it run."};
-    drain.waits = {{"the oil drips out", 600, false}};
+    drain.waits = {{"the oil drips out", 600}};
     drain.meanwhile = {StepId("filter")};
     BenchStep filter;
     filter.id = StepId("filter");

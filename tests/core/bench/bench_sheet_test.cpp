@@ -84,7 +84,7 @@ TEST(BenchSheet, HasOnlyWhatBelongsToTheVariant) {
     EXPECT_EQ(sheet_of(p, "PT60").steps[1].number, 3) << "numbers are those that are printed";
 }
 
-TEST(BenchSheet, AWaitTakesTheLongerEndAndSaysWhatThePlanDoesMeanwhile) {
+TEST(BenchSheet, AWaitLastsAsInThePlanTellsItsRangeAndSaysWhatThePlanDoesMeanwhile) {
     Procedure p = engine();
     p.items.push_back({ItemId("belt"), ItemKind::Part, "V-belt", "", ""});
     Step belt;
@@ -105,8 +105,10 @@ TEST(BenchSheet, AWaitTakesTheLongerEndAndSaysWhatThePlanDoesMeanwhile) {
     const auto sheet = sheet_of(p);
     const auto* at = sheet.find(StepId("drain"));
     ASSERT_NE(at, nullptr);
-    EXPECT_EQ(at->waits.at(0).seconds, 1200);
-    EXPECT_FALSE(at->meanwhile.empty()) << "something can be done while twenty minutes of oil run out";
+    EXPECT_EQ(at->waits.at(0).seconds, seconds_of(p, FigureId("drip"), ""));
+    EXPECT_EQ(at->waits.at(0).seconds, 600);
+    EXPECT_EQ(at->waits.at(0).text, "until it drips (10 to 20 min)");
+    EXPECT_FALSE(at->meanwhile.empty()) << "something can be done while the oil runs out";
     for (const auto& id : at->meanwhile) EXPECT_NE(id, at->id);
 }
 
@@ -116,6 +118,6 @@ TEST(BenchSheet, GearStandsApartFromTheKit) {
     p.steps[0].actions[0].needs.push_back(ItemId("gloves"));
     const auto sheet = sheet_of(p);
     ASSERT_EQ(sheet.gear.size(), 1U);
-    EXPECT_EQ(sheet.gear[0].words, "nitrile gloves");
+    EXPECT_EQ(sheet.gear[0], "nitrile gloves");
     EXPECT_GE(sheet.kit.size(), 3U);
 }

@@ -73,6 +73,60 @@ TEST(Bench, OneKeyTicksLinesStartsTheClockAndGoesToWhatThePlanDoesMeanwhile) {
     EXPECT_EQ(b.bench.entered(StepId("drain")).state, StepState::Done);
 }
 
+TEST(Bench, ThePressIsToldBeforeItIsMade) {
+    AtTheBench b;
+    std::vector<BenchPress> told{b.bench.press(b.now)};
+    b.begin();
+    for (int i = 0; i < 5; ++i) told.push_back(b.bench.press(b.now)), b.press();
+    told.push_back(b.bench.press(b.now)), b.press();
+    told.push_back(b.bench.press(b.now));
+    b.now += 600;
+    for (int i = 0; i < 2; ++i) told.push_back(b.bench.press(b.now)), b.press();
+    using enum BenchPress;
+    EXPECT_EQ(
+        told, (std::vector{BeginWork, NextLine, LastLine, StartClock, Meanwhile, LastLine, CloseStep, KeepWaiting, EndWait, CloseStep}));
+    b.must(StepClosed{"plug", StepState::Skipped, "done last week"});
+    EXPECT_EQ(b.bench.press(b.now), NextStep);
+    b.must(RunPaused{});
+    EXPECT_EQ(b.bench.press(b.now), GoOn);
+    b.press(), b.press();
+    b.must(StepClosed{"meter", StepState::Skipped, "no meter"});
+    EXPECT_EQ(b.bench.press(b.now), EndRun);
+    b.press();
+    EXPECT_EQ(b.bench.press(b.now), HandIn);
+}
+
+TEST(Bench, WhatIsAskedNowIsWhatHasNoGoodAnswerYet) {
+    AtTheBench b;
+    EXPECT_EQ(b.bench.wanted_now(), nullptr);
+    EXPECT_FALSE(b.bench.check_now());
+    to_the_plug(b);
+    b.press(), b.press();
+    const auto good = q("25 Nm");
+    ASSERT_NE(b.bench.wanted_now(), nullptr);
+    EXPECT_EQ(b.bench.check_now(), 0U);
+    EXPECT_FALSE(b.bench.wants_reason());
+    b.must(CheckLooked{"plug", 0, false, "it is nicked"});
+    EXPECT_TRUE(b.bench.wants_reason()) << "a check that is not good";
+    b.must(CheckLooked{"plug", 0, true, ""});
+    EXPECT_FALSE(b.bench.wants_reason());
+    b.must(ReadingTaken{"plug", "t1", "", q("31 Nm"), "typed", ""});
+    EXPECT_TRUE(b.bench.wants_reason()) << "a reading outside its limits";
+    b.must(ReadingTaken{"plug", "t1", "", good, "typed", ""});
+    EXPECT_FALSE(b.bench.wants_reason());
+    EXPECT_EQ(b.bench.readings_of(*b.bench.step(), *b.bench.wanted_now()).size(), 2U);
+}
+
+TEST(Bench, WhatIsTypedWithoutAUnitIsInTheOneThatIsAskedFor) {
+    const auto sheet = drain_sheet();
+    const auto& torque = sheet.steps[2].wanted[0];
+    EXPECT_EQ(*reading_typed(torque, "24.8"), q("24.8 Nm"));
+    EXPECT_EQ(*reading_typed(torque, "18.3 lbf.ft"), q("18.3 lbf.ft"));
+    EXPECT_FALSE(reading_typed(torque, "tight"));
+    BenchWanted word;
+    EXPECT_FALSE(reading_typed(word, "24.8")) << "nothing says in which unit";
+}
+
 TEST(Bench, AStepIsNotDoneBeforeWhatComesFirstUnlessItIsDoneMeanwhile) {
     AtTheBench b;
     b.begin();
