@@ -22,6 +22,8 @@ under up upper us use very was water way we well were what when where which whil
 your first second third half double single free fine fast hard long short old pair set piece bit number line kind thing
 stuff day night week month year hour minute place dry low right stick zero four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen
 nineteen twenty thirty forty fifty sixty seventy eighty ninety hundred thousand dozen couple""".split())
+# Trade names that WordNet writes without a capital.
+NOT |= set("hoover jeep plexiglas primus thermos xerox".split())
 
 
 class Sense:

@@ -51,12 +51,12 @@ constexpr std::string_view kParts =
 constexpr std::string_view kFluids =
     "oil coolant antifreeze water grease fluid fuel diesel petrol gasoline kerosene paraffin lubricant glycol glycerine solvent degreaser "
     "concentrate electrolyte acid paste sealant sealer compound lube gas refrigerant "
-    "threadlock loctite silicone vaseline wax spirit alcohol cleaner additive mix mixture";
+    "threadlock silicone wax spirit alcohol cleaner additive mix mixture";
 constexpr std::string_view kFasteners =
     "bolt nut screw plug stud cap fitting union banjo locknut terminal grub nipple clamp lug setscrew capscrew fastener cover post thread "
     "hexagon head";
 constexpr std::string_view kTools =
-    "spanner wrench socket hex allen key screwdriver driver torx ratchet pliers grips hammer mallet punch drift puller scraper file brush "
+    "spanner wrench socket hex allen key screwdriver driver ratchet pliers grips hammer mallet punch drift puller scraper file brush "
     "gun syringe funnel jug bucket tray pan torch lamp multimeter meter refractometer hydrometer "
     "straightedge gauge caliper callipers micrometer tester stethoscope feelers knife saw drill bit jack stand crate hoist crane af";
 constexpr std::string_view kWired =
@@ -260,6 +260,7 @@ constexpr std::array<std::pair<std::string_view, std::string_view>, 128> kUnits{
     {"hrs", "h"},
     {"rpm", "rpm"},
     {"revs", "rpm"},
+    {"revolutions", "rpm"},
     {"percent", "%"},
     {"turns", "turn"},
     {"turn", "turn"},

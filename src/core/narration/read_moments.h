@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/narration/line.h"
+#include "core/narration/speech_model.h"
 
 namespace anagraph::core {
 
@@ -19,7 +20,7 @@ struct Moments {
 };
 
 /// Rules and the learned model weigh every stretch of the line together. `taken_back`: a value was corrected aloud.
-Moments read_moments(const Line& line, bool taken_back);
+Moments read_moments(const Line& line, bool taken_back, const SpeechModel& model);
 
 /// A figure or picture promised for later ("I'll look it up").
 bool promises(const Line& line);

@@ -5,8 +5,6 @@
 #include <algorithm>
 #include <optional>
 
-#include "core/narration/speech_model.h"
-
 namespace anagraph::core {
 namespace {
 
@@ -414,14 +412,14 @@ std::vector<FoundStep> said_once(std::vector<FoundStep> steps) {
 
 }  // namespace
 
-std::vector<FoundStep> read_steps(const Line& line) {
+std::vector<FoundStep> read_steps(const Line& line, const SpeechModel& model) {
     // Rules say where and what; the learned model says how likely a verb is at all in its stretch, and finds what the rules
     // have no form for. Thresholds where right and wrong balance over speakers left out.
     constexpr double kThreshold = -0.9;
+    constexpr double kGuess = -0.5;
     constexpr std::size_t kUnread = 5;  // words
     auto by_rule = Reader(line).read();
     std::vector<FoundStep> out;
-    const auto& model = SpeechModel::of_steps();
     std::size_t covered = 0;  // stretches of a line without punctuation overlap
     for (const auto& stretch : stretches_of(line, kStepStretch)) {
         const auto scores = model.scores(part_of(line, stretch));
@@ -441,7 +439,7 @@ std::vector<FoundStep> read_steps(const Line& line) {
             }
             const bool again =
                 std::any_of(out.begin(), out.end(), [&](const FoundStep& s) { return s.verb == verb && s.at >= stretch.from; });
-            if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kThreshold)
+            if (!ruled && !again && !nothing_left && !(needed && verb == "replace") && scores[v].total >= kGuess)
                 out.push_back({verb, thing_near(line, stretch.from, stretch.from, stretch.to), std::max(stretch.from, covered), 1,
                     "likely from what is said around it; no word says it outright", true});
         }

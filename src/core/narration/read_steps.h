@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/narration/line.h"
+#include "core/narration/speech_model.h"
 
 namespace anagraph::core {
 
@@ -18,6 +19,6 @@ struct FoundStep {
 };
 
 /// Every action of the line, in order; the same verb with the same thing once.
-std::vector<FoundStep> read_steps(const Line& line);
+std::vector<FoundStep> read_steps(const Line& line, const SpeechModel& model);
 
 }  // namespace anagraph::core

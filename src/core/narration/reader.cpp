@@ -41,7 +41,7 @@ class LineReader {
     static constexpr std::size_t kLongest = 240;  // words read at a time
 
 public:
-    explicit LineReader(const std::vector<Segment>& segments) : segments_(segments) {
+    LineReader(const std::vector<Segment>& segments, const SpeechTables& tables) : segments_(segments), tables_(tables) {
         for (std::size_t i = 0; i < segments.size(); ++i) {
             auto words = words_of(segments[i].text);
             // an hour of talk in one paragraph is read a stretch at a time, so that reading stays linear
@@ -127,7 +127,7 @@ private:
         const auto figures = figures_.read(line, k + 1 < lines_.size() ? &lines_[k + 1] : nullptr, i);
         if (!figures.empty() && figures.back().to > line.size()) skip_ = figures.back().to - line.size();
         for (const auto& f : figures) out.push_back(figure_mark(k, f));
-        auto steps = read_steps(line);
+        auto steps = read_steps(line, tables_.steps);
         add_implied(line, figures, steps);
         for (auto& s : steps) {
             Mark m = mark(i, MarkKind::Step, std::move(s.because));
@@ -141,7 +141,7 @@ private:
         const auto sign = [&](MarkKind kind, std::optional<std::string> why) {
             if (why) out.push_back(mark(i, kind, std::move(*why)));
         };
-        Moments moments = read_moments(line, taken_back);
+        Moments moments = read_moments(line, taken_back, tables_.moments);
         sign(MarkKind::Caution, std::move(moments.caution));
         sign(MarkKind::Slip, std::move(moments.slip));
         sign(MarkKind::Unseen, std::move(moments.unseen));
@@ -209,6 +209,7 @@ private:
     }
 
     const std::vector<Segment>& segments_;
+    const SpeechTables& tables_;
     std::vector<Line> lines_;              // segments, the long ones in stretches
     std::vector<std::size_t> segment_of_;  // of each line
     FigureReader figures_;
@@ -221,7 +222,11 @@ private:
 
 }  // namespace
 
-std::vector<Mark> read_marks(const std::vector<Segment>& segments) { return LineReader(segments).read(); }
+std::vector<Mark> read_marks(const std::vector<Segment>& segments) { return read_marks(segments, SpeechTables::built_in()); }
+
+std::vector<Mark> read_marks(const std::vector<Segment>& segments, const SpeechTables& tables) {
+    return LineReader(segments, tables).read();
+}
 
 namespace {
 

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/figure/figure.h"
+#include "core/narration/speech_model.h"
 #include "core/narration/timed_text.h"
 
 namespace anagraph::core {
@@ -37,6 +38,8 @@ std::string_view name_of(MarkKind kind);
 
 /// Reads a whole narration. Time grows linearly with its length.
 std::vector<Mark> read_marks(const std::vector<Segment>& segments);
+/// The same by other tables, to judge them.
+std::vector<Mark> read_marks(const std::vector<Segment>& segments, const SpeechTables& tables);
 
 /// The answer of `anagraph-cli read --json`: figures, steps, cautions, slips, unseen, chatter, values in canonical units.
 nlohmann::json marks_json(const std::vector<Segment>& segments, const std::vector<Mark>& marks);

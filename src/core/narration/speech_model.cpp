@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cstdlib>
 
+#include "core/narration/mood.h"
+#include "core/narration/speech_cues.h"
 #include "core/narration/speech_weights.h"
 
 namespace anagraph::core {
@@ -12,7 +14,9 @@ using lexicon::Class;
 using lexicon::Form;
 using lexicon::is;
 
-constexpr std::string_view kEnd = "$";  // after the last word
+constexpr std::string_view kCueMark = "cue:";
+constexpr std::string_view kMoodMark = "read as ";  // how spoken_name_of(Mood) begins
+constexpr std::string_view kEnd = "$";              // after the last word
 
 std::string_view form_tag(Form form) {
     switch (form) {
@@ -85,6 +89,17 @@ void each_feature(const Line& line, Seen seen, Each&& each) {
         if (i + 1 < line.size()) each({"w:", line.at(i), " ", line.at(i + 1)});
         if (i + 3 < line.size()) each({tags[i], " __ ", tags[i + 3]});
     }
+    for (const auto& clause : clauses_of(line))
+        for (std::size_t i = clause.from; i < clause.to; ++i) {
+            const auto verb = lexicon::work_verb(line.at(i));
+            if (!verb || verb->usual == nullptr) continue;
+            const auto mood = spoken_name_of(mood_of(line, clause, i));
+            each({mood});
+            if (seen == Seen::ForSteps) each({mood, " ", tags[i]});
+        }
+    if (seen != Seen::ForMoments) return;
+    const auto cues = speech_cues(line);
+    for (const auto& cue : cues) each({kCueMark, cue.name});
 }
 
 using Pieces = std::initializer_list<std::string_view>;
@@ -143,18 +158,14 @@ SpeechModel::SpeechModel(std::string_view table, Seen seen) : seen_(seen) {
     bias_.resize(labels_.size(), -9);
 }
 
-const SpeechModel& SpeechModel::of_moments() {
-    static const SpeechModel model(moment_weights(), Seen::ForMoments);
-    return model;
-}
-
-const SpeechModel& SpeechModel::of_steps() {
-    static const SpeechModel model(step_weights(), Seen::ForSteps);
-    return model;
+const SpeechTables& SpeechTables::built_in() {
+    static const SpeechTables learned{SpeechModel(moment_weights(), Seen::ForMoments), SpeechModel(step_weights(), Seen::ForSteps)};
+    return learned;
 }
 
 std::vector<SpeechModel::Score> SpeechModel::scores(const Line& stretch) const {
     constexpr float kLoud = 0.3F;
+    constexpr float kTold = 2.0F;
     std::vector<std::uint32_t> found;
     each_feature(stretch, seen_, [&](Pieces pieces) {
         std::uint64_t hash = kSeed;
@@ -170,8 +181,10 @@ std::vector<SpeechModel::Score> SpeechModel::scores(const Line& stretch) const {
         for (std::uint32_t k = 0; k < features_[f].count; ++k) {
             const auto& [label, weight] = weights_[features_[f].first + k];
             out[label].total += weight;
-            if (weight <= loudest[label]) continue;
-            loudest[label] = weight;
+            // a turn of speech tells a person more than a word that happens to stand there
+            const float loud = weight + (features_[f].name.starts_with(kCueMark) && weight > kLoud ? kTold : 0);
+            if (loud <= loudest[label]) continue;
+            loudest[label] = loud;
             out[label].loudest = features_[f].name;
         }
     return out;
@@ -208,6 +221,8 @@ Line part_of(const Line& line, const Stretch& stretch) {
 }
 
 std::string explained(std::string_view feature) {
+    if (feature.starts_with(kCueMark)) return std::string(feature.substr(kCueMark.size()));
+    if (feature.starts_with(kMoodMark)) return std::string(feature);
     if (feature.starts_with("w:")) feature.remove_prefix(2);
     const bool begins = feature.starts_with('^');
     if (begins) feature.remove_prefix(1);

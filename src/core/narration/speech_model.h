@@ -26,10 +26,8 @@ public:
         std::string_view loudest;  // the feature that spoke loudest for it, where one did
     };
 
-    /// Cautions, slips, unseen things, in this order.
-    static const SpeechModel& of_moments();
-    /// One label a verb of the answer.
-    static const SpeechModel& of_steps();
+    /// `table` must live as long as the model: lines "labels ...", "bias ...", then "feature TAB label:weight ...".
+    SpeechModel(std::string_view table, Seen seen);
 
     const std::vector<std::string>& labels() const { return labels_; }
     /// A score for each label.
@@ -45,15 +43,20 @@ private:
         std::uint32_t first;  // of weights_
         std::uint32_t count;
     };
-    /// `table` must live as long as the model: lines "labels ...", "bias ...", then "feature TAB label:weight ...".
-    SpeechModel(std::string_view table, Seen seen);
-
     Seen seen_;
     std::vector<std::string> labels_;
     std::vector<float> bias_;
     std::vector<Weight> weights_;
     std::vector<Feature> features_;
     std::unordered_map<std::uint64_t, std::uint32_t> by_hash_;
+};
+
+/// What the reader was taught.
+struct SpeechTables {
+    SpeechModel moments;  // cautions, slips, unseen things, and whether it is about the work, in this order
+    SpeechModel steps;    // one label a verb of the answer
+    /// The tables that ship with the program.
+    static const SpeechTables& built_in();
 };
 
 /// A line in stretches of at most `most` words, whole clauses where there are any, so that a long paragraph does not add up

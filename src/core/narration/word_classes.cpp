@@ -226,7 +226,7 @@ const std::string_view kWordNetThing =
     "interrupter intersection interstate interstice intranet intrenchment invention inventory inverter iris iron ironclad ironing "
     "ironmonger ironmongery irons ironware ironwork ironworks irregular island item itraconazole izar jabot jack jackboot jacket "
     "jackhammer jackknife jacklight jackscrew jackstones jackstraw jaconet jacquard jag jail jailhouse jakes jalopy jalousie jamb jambeau "
-    "jamjar jammer jammies jampan jampot japan jar javelin jaw jean jeep jellaba jemmy jerkin jeroboam jersey jet jetliner jetsam jetty "
+    "jamjar jammer jammies jampan jampot japan jar javelin jaw jean jellaba jemmy jerkin jeroboam jersey jet jetliner jetsam jetty "
     "jewel jewellery jewelry jib jibboom jig jigger jiggermast jigsaw jimdandy jimhickey jimmy "
     "jinrikisha jitney job jobcentre jock jockstrap jodhpur jodhpurs joggle john joinery joint jointer joist joker jolly jorum joss "
     "journal joystick judas jug juicer juju juke jukebox jumbojet jumper jumpsuit junction junk kachina kaffiyeh kaftan kalansuwa "
@@ -423,7 +423,7 @@ const std::string_view kWordNetThing =
     "teleprinter telescope teletypewriter television telex telfer telferage telly telpher telpherage tempera temple tender tenement tenia "
     "tenon tenoroon tenpin tensimeter tensiometer tent tenter tenterhook tepee terbinafine terminal terminus terrace terrarium terry "
     "terrycloth tessella tessera tester testiere testudo tether tetraskele tetraskelion tetrode textile thatch theater theatre theodolite "
-    "theremin thermel thermistor thermocouple thermograph thermojunction thermometer thermopile thermos thermostat thill thimble "
+    "theremin thermel thermistor thermocouple thermograph thermojunction thermometer thermopile thermostat thill thimble "
     "thingamabob thingamajig thingmabob thingmajig thingumabob thingumajig thingummy thole tholepin thong thoroughfare thrasher thread "
     "threader threads three thresher threshold thriftshop throat throne throstle throttle throughput throughway throw thruster thruway "
     "thumb thumbhole thumbnut thumbscrew thumbstall thumbtack thunderer thurible thwart tiara tick ticker ticking tidemark tidy tie "
@@ -471,7 +471,7 @@ const std::string_view kWordNetThing =
     "wiring withe wobbler wok wood woodcarving woodcut woodenware woodlet woodscrew woodshed woodwind woodwork woof woofer wool woolen "
     "woollen workbag workbasket workbench workboard workbox workhorse workhouse working workings workpiece workplace workroom works "
     "workshop workstation worktable workwear worm worsted wrap wraparound wrapper wrapping wreath wreck wreckage wrecker wrench wringer "
-    "wristband wristlet wristwatch xerox xylophone yacht yagi yard yardarm yarder yardstick yarmelke yarmulka yarmulke yarn yashmac "
+    "wristband wristlet wristwatch xylophone yacht yagi yard yardarm yarder yardstick yarmelke yarmulka yarmulke yarn yashmac "
     "yashmak yataghan yawl yield yoke yurt zapper zarf zeppelin ziggurat zikkurat zikurat zill zip zipper zither zithern zodiac zoo zori ";
 
 const std::string_view kWordNetSubstance =
@@ -1035,7 +1035,7 @@ const std::string_view kWordNetBeing =
     "pratincole prattler praya preacher prebendary precentor preceptor predator predecessor predestinarian preemie preemptor prefect "
     "prehensor prelate premie premier prentice presbyope presbyter preschooler presenter presentist president pressman preteen preteenager "
     "pretender preterist pretor prevaricator prexy prey prick prickleback prickteaser priest priestess prig primate primigravida primipara "
-    "primitive primogenitor primus prince princeling princess printmaker prior prioress prisoner "
+    "primitive primogenitor prince princeling princess printmaker prior prioress prisoner "
     "private privateersman prizefighter pro probable probationer probiotic proboscidean proboscidian procaryote proconsul procrastinator "
     "proctologist proctor procurator procurer procuress procyonid prodigal prodigy producer prof professional professor profiteer "
     "profligate progenitor progeny prognosticator programmer prohibitionist projectionist prokaryote prole proletarian promisee promiser "

@@ -189,6 +189,27 @@ SpokenNumber part_of_one(int top, int bottom, std::size_t length) {
     return {static_cast<double>(top) / bottom, fmt::format("{}/{}", top, bottom), length, false, true, 0};
 }
 
+/// Fractions of an inch as recognisers write them: "9 16" or "9-16" for nine sixteenths, "5.8" of a socket for five eighths. Never before a
+/// unit of another kind: "6 16 mm bolts" are six bolts.
+std::optional<SpokenNumber> inch_fraction(std::span<const Word> w, std::size_t at) {
+    static constexpr WordList kBottoms = "8 16 32 64";
+    static constexpr WordList kInchTools = "socket sockets wrench wrenches spanner spanners inch inches bit drill";
+    const auto part = [](std::string_view top, std::string_view bottom, std::size_t length) -> std::optional<SpokenNumber> {
+        const auto t = written_value(top);
+        const auto b = written_value(bottom);
+        if (!t || !b || !kBottoms.has(bottom) || top.find('.') != std::string_view::npos) return std::nullopt;
+        const bool lowest = std::fmod(*t, 2) == 1 && *t < *b;
+        return lowest ? std::optional(part_of_one(static_cast<int>(*t), static_cast<int>(*b), length)) : std::nullopt;
+    };
+    const std::string_view first = w[at].text;
+    if (const auto point = first.find('.'); point != std::string_view::npos)
+        return kInchTools.has(text_at(w, at + 1)) ? part(first.substr(0, point), first.substr(point + 1), 1) : std::nullopt;
+    if (at + 1 >= w.size() || w[at + 1].clause_start) return std::nullopt;
+    const auto unit = lexicon::unit_of(text_at(w, at + 2), text_at(w, at + 3), "");
+    if ((unit && unit->id != "in") || written_value(text_at(w, at + 2))) return std::nullopt;
+    return part(first, w[at + 1].text, 2);
+}
+
 /// "25", "1/2", "1 1/2", "2 and a half", "7 sixteenths".
 std::optional<SpokenNumber> written_number(std::span<const Word> w, std::size_t at) {
     const std::string& first = w[at].text;
@@ -203,6 +224,7 @@ std::optional<SpokenNumber> written_number(std::span<const Word> w, std::size_t 
     if (const auto fraction = slashed(first)) return spoken(*fraction, first, 1);
     const auto value = written_value(first);
     if (!value) return std::nullopt;
+    if (const auto part = inch_fraction(w, at)) return part;
     const std::string next = text_at(w, at + 1);
     if (const auto fraction = slashed(next); fraction && *fraction < 1) return spoken(*value + *fraction, first + " " + next, 2);
     if (const auto part = and_fraction(w, at + 1))

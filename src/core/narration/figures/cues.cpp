@@ -39,11 +39,10 @@ bool hedged_beside(const Line& line, std::size_t from, std::size_t end) {
         if (w == "call" && line.at(k) == "it") return true;
         if (unit_of(w, "", "")) break;  // belongs to the figure before
     }
-    static constexpr std::array<std::string_view, 17> kBehind{"or so", "or thereabouts", "give or take", "something like that",
-        "near enough", "near as", "i think", "i reckon", "i believe", "i guess", "i'm guessing", "or something", "more or less",
-        "and a bit", "as makes no", "or there abouts", "if that"};
+    static constexpr std::string_view kBehind[] = {"or so", "or thereabouts", "give or take", "something like that", "near enough",
+        "near as", "i think", "i reckon", "i believe", "i guess", "i'm guessing", "or something", "more or less", "and a bit", "if that"};
     for (std::size_t k = end; k < std::min(line.size(), end + 4); ++k) {
-        if (std::any_of(kBehind.begin(), kBehind.end(), [&](std::string_view s) { return line.stands_at(s, k); })) return true;
+        if (std::any_of(std::begin(kBehind), std::end(kBehind), [&](std::string_view s) { return line.stands_at(s, k); })) return true;
         if (listed("roughly maybe ish thereabouts approximately reckon", line.at(k))) return true;
         if (line.at(k) == "about" && (k + 1 >= line.size() || line.words[k + 1].sentence_start)) return true;
         if (read_number(line.words, k)) break;
@@ -56,7 +55,7 @@ std::optional<std::size_t> correction_after(const Line& line, std::size_t after)
     const bool plain_no = listed("no nah nope sorry wait actually rather correction oops", word) &&
         !listed("more less need no problem one", line.at(after + 1));
     const bool phrase = line.stands_at("hang on", after) || line.stands_at("i mean", after) || line.stands_at("make that", after) ||
-        line.stands_at("or rather", after) || line.stands_at("i beg", after);
+        line.stands_at("or rather", after);
     if (!plain_no && !phrase) return std::nullopt;
     for (std::size_t k = after + 1; k < std::min(line.size(), after + 11); ++k) {
         if (listed("one that's", line.at(k)) && line.at(k) == "one") continue;

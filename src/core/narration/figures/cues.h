@@ -12,7 +12,7 @@ inline constexpr WordList kMeasured =
     "gap gaps clearance thick thickness long length play travel bore depth deep wide width apart distance slack sag deflection give gives "
     "movement wear worn tread height deflect stretch creep hairline groove gauge feeler feelers deeper thicker";
 inline constexpr WordList kToolWords =
-    "socket sockets spanner spanners wrench hex hexagon allen key torx af head heads headed screwdriver driver drill bit ring ratchet";
+    "socket sockets spanner spanners wrench hex hexagon allen key af head heads headed screwdriver driver drill bit ring ratchet";
 inline constexpr WordList kFluidWords =
     "oil coolant fluid water syringe bottle drained drain pour poured pouring fill filled refill top topped came comes diesel fuel petrol "
     "capacity takes holds jug can sump residue bucket concentrate antifreeze acid cup measured dribbling stays tank";

@@ -96,12 +96,12 @@ std::optional<FoundFigure> read_code(const Line& line, std::size_t i) {
             return coded(FigureKind::Grade, n->digits, i, i + 1 + n->length, "a grade");
     if (listed("oat hoat", w) || (w == "atf" && oily)) return coded(FigureKind::Grade, upper(w), i, i + 1, "a specification class");
     // letter sizes, near something that has a size
-    const bool sized = line.any(Class::Tool) || line.any(Class::Fastener) || line.any_of("size thread torx bit head heads");
+    const bool sized = line.any(Class::Tool) || line.any(Class::Fastener) || line.any_of("size thread bit head heads");
     const bool article = listed("a an", line.before(i));
     if (w.size() >= 2 && w.size() <= 3 && (w[0] == 'm' || w[0] == 't') && digits_only(w.substr(1)) &&
         (sized || article || line.at(i + 1) == "by"))
         return coded(FigureKind::Size, upper(w), i, i + 1, "a letter size");
-    if (listed("m em t tee torx", w) && (sized || (article && w != "m" && w != "t")))
+    if (listed("m em t tee", w) && (sized || (article && w != "m" && w != "t")))
         if (const auto n = read_number(line.words, i + 1); n && whole(n->value) && n->value >= 3 && n->value <= 60 &&
             !line.starts_clause(i + 1) && !unit_of(line.at(i + 1 + n->length), "", ""))
             return coded(

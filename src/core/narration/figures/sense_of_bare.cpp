@@ -34,7 +34,7 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
             return Sense{FigureKind::Count, "x", "a count, put right"};
     }
     const bool socketed =
-        listed("socket sockets spanner spanners wrench allen hex torx af", next) || (listed("key head heads", next) && !n.fraction);
+        listed("socket sockets spanner spanners wrench allen hex af", next) || (listed("key head heads", next) && !n.fraction);
     if (socketed && !p.high && n.value > 0 && (n.fraction || (n.value >= 1.5 && n.value <= 80 && n.grouped == 0))) {
         const bool inches = n.value < 1.5 || n.digits.find('/') != std::string::npos;
         // "two spanners" are counted, "a fifteen spanner" is a size
@@ -85,6 +85,9 @@ std::optional<FigureReader::Sense> FigureReader::bare_sense(const Line& line, co
         return std::nullopt;
     }
     // meter and interval
+    const bool tenths = n.digits.find('.') != std::string::npos && whole(n.value * 10) && n.value >= 5;
+    if (tenths && line.any_of("meter hourmeter clock odometer") && (stands_alone || line.starts_clause(p.from)))
+        return Sense{FigureKind::Reading, meter_unit(), "a reading, because of the meter"};
     if (whole(n.value) && n.value >= 10 && !year) {
         const bool noun_follows = is(Class::Thing, next) && !line.starts_clause(p.after);
         const Said* speed = last_of(FigureKind::Speed, 4);

@@ -44,6 +44,7 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
         for_size(1, "what is done with it");
     const bool usual = p.unit == "in" ? mm <= 46 : mm >= 2 && std::abs(mm * 2 - std::round(mm * 2)) < 1e-6;
     for_size(usual ? 0.5 : -2, "its value");
+    if (p.unit == "in" && p.number.digits.find("/8") + p.number.digits.find("/16") != 2 * std::string::npos) for_size(0.7, "its fraction");
     if (!tool_beside && line.any_of(kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
     if (listed("of off deep under from clear below above into out", line.at(p.end)) ||
         near_any_of(line, "washer hose holes", p.from, p.end, 2))
@@ -67,7 +68,9 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_mil(const Line& line, 
     const Said* volume = recent(FigureKind::Volume, 90);
     const Said* length = recent(FigureKind::Length, 25);
     bool millilitres = false;
-    if (!tool) {
+    // "a thirteen mil" is something that is undone; an amount has no article
+    const bool named_by_size = listed("a an", line.before(p.from)) && whole(p.number.value) && p.number.value >= 4 && p.number.value <= 46;
+    if (!tool && !(named_by_size && !fluid)) {
         if (p.number.value >= 90)
             millilitres = true;
         else if (measured)

@@ -9,11 +9,17 @@ namespace anagraph::core {
 
 using lexicon::Class;
 
+constexpr WordList kServiced =
+    "change changed changes replace replaced clean cleaned service serviced check checked due hours first book manual says said "
+    "recommended "
+    "whichever once comes calendar";
+
 std::optional<FigureReader::Sense> FigureReader::sense_of_hours(const Line& line, const Phrase& p) const {
     const std::string unit(p.unit);
     const double v = p.number.value;
     const bool often = line.any({"every", "each", "intervals", "interval"}, p.from > 5 ? p.from - 5 : 0, p.from) ||
-        listed("every each", line.before(p.from)) || line.at(p.end) == "service";
+        listed("every each", line.before(p.from)) || listed("service between", line.at(p.end)) ||
+        (line.before(p.from) == "another" && v >= 10);
     if (often) return Sense{FigureKind::Interval, unit, "an interval, because of how often it is said to come"};
     const bool strong =
         near_any_of(line, "meter clock hourmeter odometer odo panel dash display counter tach reads stands", p.from, p.end, 10);
@@ -55,6 +61,11 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_calendar(const Line& l
         (line.before(p.from) == "for" && listed("good lasts last life", line.before(p.from, 2)));
     const bool chained = !said_.empty() && said_.back().kind == FigureKind::Interval && segment_ - said_.back().segment <= 1;
     if (!cue && !chained) return std::nullopt;
+    // "after thirty years I'd know", "in eleven years": a life, and no service
+    if (p.number.value > 15 && p.unit == "year") return std::nullopt;
+    // "I see it every year": it is told how often something is done to the machine
+    const bool service = line.any(Class::Fluid) || line.any(Class::Part) || line.any_of(kServiced);
+    if (!chained && !service) return std::nullopt;
     if (line.any(Class::Talk) && !chained && !line.any({"every", "whichever"})) return std::nullopt;
     return Sense{FigureKind::Interval, std::string(p.unit), "an interval, because of the calendar unit"};
 }

@@ -50,6 +50,8 @@ std::optional<FigureReader::Sense> FigureReader::sense_of(const Line& line, cons
         case Dimension::Volume:
             if (listed("engine motor diesel twin", line.at(p.end)) || near_any_of(line, "horsepower horse horses hp kva", p.from, p.end, 5))
                 return std::nullopt;  // the size of an engine
+            if (p.unit == "mL" && !line.any(Class::Fluid) && near_any_of(line, "motor engine stage stroke", p.from, p.end, 5))
+                return std::nullopt;
             return Sense{FigureKind::Volume, std::string(p.unit), "an amount of fluid, because of the unit"};
         case Dimension::Length:
             return sense_of_length(line, p);

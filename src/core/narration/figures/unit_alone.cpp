@@ -47,7 +47,8 @@ std::optional<FoundFigure> FigureReader::read_unit_alone(const Line& line, std::
         !listed("full whole complete", line.before(i)))
         return one(FigureKind::Turn, "turn", i, i + 4, "a turn and a half", "1.5");
     if (line.stands_at("fifty fifty", i)) return one(FigureKind::Percent, "%", i, i + 2, "half and half", "50");
-    const bool bare_inch = w == "inch" && line.stands_at("inch and a", i) && !read_number(line.words, i > 0 ? i - 1 : i);
+    const bool bare_inch =
+        w == "inch" && line.stands_at("inch and", i) && listed("a an", line.at(i + 2)) && !read_number(line.words, i > 0 ? i - 1 : i);
     if (w == "a" && listed("full whole complete", line.at(i + 1)) && line.at(i + 2) == "turn")
         return one(FigureKind::Turn, "turn", i, i + 3, "a whole turn");
     if (listed("a an", w) || bare_inch) {
