@@ -238,7 +238,7 @@
   function show_want(s, want, i) {
     const box = element('div', undefined, { class: 'want' });
     box.append(element('p', want.what, { class: 'what' }));
-    if (want.value) box.append(element('div', want.value, { class: `value${want.value.length > 12 ? ' long' : ''}` }));
+    if (want.value) box.append(element('div', want.value.replace(' \u00b1 ', ' \u00b1\u00a0'), { class: `value${want.value.length > 12 ? ' long' : ''}` }));
     if (want.other) box.append(element('p', want.other, { class: 'other' }));
     if (want.settings.length) box.append(element('p', `Set: ${want.settings.join(' · ')}`, { class: 'settings' }));
     const readings = of(s).readings.filter(r => belongs(r, want));

@@ -44,7 +44,7 @@ QLabel* line_label(const QString& words, bool done, bool next, QWidget* parent) 
     label->setStyleSheet(
         QStringLiteral("color: %1; %2")
             .arg(theme::colour(done ? "second" : "ink").name(),
-                next ? QStringLiteral("border-left: 6px solid %1; padding-left: 8px;").arg(theme::colour("accent").name()) : QString()));
+                next ? QStringLiteral("border: 0px solid %1; border-left: 6px solid %1; padding-left: 8px;").arg(theme::colour("accent").name()) : QString()));
     return label;
 }
 

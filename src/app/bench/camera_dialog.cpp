@@ -127,7 +127,7 @@ void CameraDialog::show_picture(const QImage& picture) {
     if (taken()) return;
     draw();
     if (!first) return;
-    said_->setText(tr("Sharp and near is better than all of it."));
+    said_->setText(tr("Go near and hold it still: the part that matters, sharp."));
     commands_->refresh();
 }
 
