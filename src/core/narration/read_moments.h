@@ -1,5 +1,5 @@
-// Moments of a narration that are no figure and no step: cautions, slips, what the picture does not show, and talk. Each is
-// weighed from classes of words; the weights that counted are the explanation.
+// Moments of a narration that are no figure and no step: cautions, slips, what the picture does not show, and talk. Each is weighed from
+// turns of speech, moods and classes of words; what spoke loudest for it is the explanation.
 #pragma once
 
 #include <optional>
@@ -19,7 +19,7 @@ struct Moments {
     double matter = 0;                   // log odds that it is about the work at all, by how it is said
 };
 
-/// Rules and the learned model weigh every stretch of the line together. `taken_back`: a value was corrected aloud.
+/// The likeliest stretch of the line stands for it. `taken_back`: a value was corrected aloud.
 Moments read_moments(const Line& line, bool taken_back, const SpeechModel& model);
 
 /// A figure or picture promised for later ("I'll look it up").
