@@ -112,16 +112,18 @@ private:
             if (listed("worry think know like care mind see remember forget mean believe", verb)) return give("a mild do not");
             if (subject == "you" && verb != "want") return give("what you do not do");
             if (verb == "want") return give("what is not wanted");
-            give(any_harm(i, line_.clause_end(i)) ? "forbidden, and its harm" : lexicon::work_verb(verb) ? "a deed forbidden" : "do not");
+            give(any_harm(i, line_.clause_end(i)) ? "what must not be done, and its harm"
+                    : lexicon::work_verb(verb)    ? "something that must not be done"
+                                                  : "something not to be done");
         } else if (w == "never") {
             if (listed("i we i've we've he she they it was had has have", subject)) return give("what never was");
-            give(listed("mind been seen saw again", verb) ? "a mild never" : "never");
+            give(listed("mind been seen saw again", verb) ? "a mild never" : "something never to be done");
         } else if (w == "no" && verb.ends_with("ing") && verb.size() > 5 && !is(Class::Part, verb)) {
-            give("a deed forbidden");
+            give("something that must not be done");
         } else if (listed("no not", w) && (is(Class::Tool, verb) || (listed("a the with any", verb) && is(Class::Tool, at(k + 1))))) {
-            give("a tool not to be used");
+            give("a tool that must not be used");
         } else if (w == "not" && line_.starts_clause(i) && listed("down in into on near over past against too more by with", verb)) {
-            give("where or how not");
+            give("where or how it must not be done");
         }
     }
 
@@ -139,7 +141,8 @@ private:
             if (before(i, 5, kNot)) give("harm or damage denied");
             if (before(i, 5, "was were had got been last once already used")) give("harm or damage that was");
             if (after(i, 3, "your you yourself") || line_.any(Class::Body, i + 1, i + 5)) give("harm, and to whom");
-            if (at(i).ends_with("s") && before(i, 1, "it that they she he water oil grease dirt air plastic")) give("what it does");
+            if (at(i).ends_with("s") && before(i, 1, "it that they she he water oil grease dirt air plastic"))
+                give("what it does to a thing");
         }
         give(harms > 0, "a word of harm");
         give(harms > 1, "several words of harm");
@@ -201,7 +204,7 @@ private:
             if (w == "wrong") give(before(i, 4, "the that's i was it's got had is") ? "it is wrong" : "a word of wrong");
             if (listed("backwards backward", w) || (w == "upside" && at(i + 1) == "down") || line_.stands_at("back to front", i) ||
                 line_.stands_at("other way round", i) || line_.stands_at("other way around", i))
-                give(before(i, 6, "it's i is that's got put in on was") ? "it is the wrong way round" : "a way round");
+                give(before(i, 6, "it's i is that's got put in on was") ? "it is the wrong way round" : "which way round it goes");
             if (listed("where where's where'd", w) && (first || before(i, 2, "now oh so okay hey and")) &&
                 after(i, 4, "my i is did are that the it") && !line_.any_of("this goes it's you your", i + 1, i + 4))
                 give("something is looked for");
@@ -213,7 +216,7 @@ private:
                         ? (listed("no wait hang sorry shoot man boy crap dear damn", at(i + 1)) ? "an exclamation" : "a small exclamation")
                         : "an exclamation");
             if (listed("sorry apologies", w)) give(first ? "an apology first" : "an apology");
-            if (listed("actually", w)) give(first ? "actually, first" : "actually");
+            if (listed("actually", w)) give(first ? "actually, and then something else" : "actually");
             if (listed("correction misread misspoke", w) || (listed("scratch strike ignore", w) && at(i + 1) == "that") ||
                 line_.stands_at("tell a lie", i) || line_.stands_at("or rather", i) || line_.stands_at("take that back", i))
                 give("the speaker corrects himself");
@@ -245,9 +248,9 @@ private:
                 for (std::size_t k = i + 1; k < std::min(line_.size(), i + 5); ++k)
                     if (at(k) == "newton" && listed("metre metres meter meters", at(k + 1))) give("a unit put right");
             if (listed("no nah nope", at(i)) && line_.words[i].sentence_start && line_.words[i + 1].clause_start)
-                give("a sentence begins with no");
+                give("something is taken back");
             if (listed("no nope", at(i)) && line_.words[i].clause_start && listed("wait sorry hang that's it's not the", at(i + 1)))
-                give("no, and then");
+                give("something is put right after a no");
         }
     }
 
@@ -267,7 +270,7 @@ private:
                     give("it will be shown");
             }
             if (listed(kCamera, w)) {
-                if (before(i, 7, kNot) || after(i, 5, kNot)) give("the camera, and not");
+                if (before(i, 7, kNot) || after(i, 5, kNot)) give("the camera cannot show it");
                 if (after(i, 4, "died dead stopped off flat fell fallen quit shut cut")) give("the camera failed");
                 if (before(i, 4, "off behind out")) give("outside of the picture");
                 if (before(i, 4, "put set lay leave down prop")) give("the camera is put down");

@@ -182,7 +182,7 @@ std::vector<SpeechModel::Score> SpeechModel::scores(const Line& stretch) const {
             const auto& [label, weight] = weights_[features_[f].first + k];
             out[label].total += weight;
             // a turn of speech tells a person more than a word that happens to stand there
-            const float loud = weight + (features_[f].name.starts_with(kCueMark) && weight > kLoud ? kTold : 0);
+            const float loud = weight + (features_[f].name.starts_with(kCueMark) && weight > 0 ? kTold : 0);
             if (loud <= loudest[label]) continue;
             loudest[label] = loud;
             out[label].loudest = features_[f].name;

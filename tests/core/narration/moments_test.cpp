@@ -95,3 +95,15 @@ TEST(Promises, OfALaterFigure) {
     EXPECT_TRUE(promises(line("the torque I'll look that up")));
     EXPECT_FALSE(promises(line("look up at the hoist")));
 }
+
+TEST(ReadMoments, SayWhyByTheTurnOfSpeechThatWasHeard) {
+    const auto why = [](const std::string& said_line) {
+        for (const auto& m : read_marks(anagraph::core::testing::said({said_line})))
+            if (m.kind == MarkKind::Caution || m.kind == MarkKind::Slip || m.kind == MarkKind::Unseen) return m.because;
+        return std::string();
+    };
+    EXPECT_EQ(why("watch out for the steam"), "a call to watch out");
+    EXPECT_EQ(why("I forgot to put the washer on"), "the speaker forgot something");
+    EXPECT_EQ(why("you can't see it from there"), "you cannot see it");
+    EXPECT_EQ(why("never open it while it turns"), "something never to be done");
+}

@@ -30,7 +30,7 @@ TEST(SpeechCues, PointingIsNotHiding) {
 }
 
 TEST(SpeechCues, AdviceIsNoWarningWithoutHarm) {
-    EXPECT_TRUE(gives("don't touch that it will burn you", "forbidden, and its harm"));
+    EXPECT_TRUE(gives("don't touch that it will burn you", "what must not be done, and its harm"));
     EXPECT_TRUE(gives("you don't need to take it off", "what need not be done"));
     EXPECT_TRUE(gives("don't worry about it", "a mild do not"));
     EXPECT_TRUE(gives("I don't clean mine", "what somebody does not do"));
