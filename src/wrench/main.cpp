@@ -38,7 +38,8 @@ public:
         ::tcgetattr(fd_, &raw);
         ::cfmakeraw(&raw);
         ::tcsetattr(fd_, TCSANOW, &raw);
-        good_ = name != nullptr && ::symlink(name, link_.c_str()) == 0;
+        has_line_ = name != nullptr && ::access(name, R_OK | W_OK) == 0;
+        good_ = has_line_ && ::symlink(name, link_.c_str()) == 0;
     }
     ~Port() {
         if (good_) ::unlink(link_.c_str());
@@ -46,6 +47,7 @@ public:
     }
     Port(const Port&) = delete;
     Port& operator=(const Port&) = delete;
+    bool has_line() const { return has_line_; }
     bool good() const { return good_; }
     void send(const std::string& bytes) const {
         if (::write(fd_, bytes.data(), bytes.size()) < 0) ended = 1;
@@ -54,6 +56,7 @@ public:
 private:
     std::string link_;
     int fd_;
+    bool has_line_ = false;
     bool good_ = false;
 };
 
@@ -90,7 +93,17 @@ int main(int argc, char** argv) {
     }
     std::signal(SIGTERM, [](int) { ended = 1; });
     std::signal(SIGINT, [](int) { ended = 1; });
+    std::ifstream script;
+    if (arguments.size() == 3) script.open(arguments[2]);
+    if (arguments.size() == 3 && !script) {
+        fmt::print(stderr, "{} cannot be read.\n", arguments[2]);
+        return 2;
+    }
     const Port port(arguments[0]);
+    if (!port.has_line()) {
+        fmt::print(stderr, "This machine has no pseudo-terminals (devpts is not mounted), so no serial line can be played on it.\n");
+        return 1;
+    }
     if (!port.good()) {
         fmt::print(stderr, "{} cannot be made: something is there already, or its folder cannot be written.\n", arguments[0]);
         return 1;
@@ -105,11 +118,6 @@ int main(int argc, char** argv) {
             rest(2000);
         }
         return 0;
-    }
-    std::ifstream script(arguments[2]);
-    if (!script) {
-        fmt::print(stderr, "{} cannot be read.\n", arguments[2]);
-        return 2;
     }
     int at = 0;
     for (std::string line; ended == 0 && std::getline(script, line);) {

@@ -10,12 +10,14 @@
 #include <fstream>
 
 #include "core/torque/wrench_line.h"
+#include "tests/pseudo_terminal.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
 
 TEST(WrenchStandIn, PlaysItsScriptAndWhatGoesWrongOnTheLineDoesNoHarm) {
+    if (!anagraph::testing::has_pseudo_terminals()) GTEST_SKIP() << "this machine has no pseudo-terminals";
     const Scratch s;
     std::ofstream(s / "script") << "# a good one, twice, a lost one, noise, a disturbed one\nwait 600\n24.8 Nm\nagain\nskip\n25.1 "
                                    "Nm\nnoise\n25.0 Nm\nbroken\n18 lbf.ft\n";
@@ -58,5 +60,6 @@ TEST(WrenchStandIn, SaysWhatItCannotDo) {
     EXPECT_EQ(run({}), 2);
     EXPECT_EQ(run({QString::fromStdString(s / "there")}), 1);
     EXPECT_EQ(run({QString::fromStdString(s / "port"), "--script", QString::fromStdString(s / "none")}), 2);
+    if (!anagraph::testing::has_pseudo_terminals()) GTEST_SKIP() << "this machine has no pseudo-terminals";
     EXPECT_EQ(run({QString::fromStdString(s / "port"), "--script", QString::fromStdString(s / "script")}), 2);
 }
