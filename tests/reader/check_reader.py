@@ -14,7 +14,7 @@ import re
 import sys
 
 OURS = "kelder quay training workshop perrick ostrel lindmoor kestwick harrowby marrick tarnholt stanmere cressing brennock pennard vellan gannoway thornsett dunhale tidewell skelmar orrin skarnwick".split()
-TRADE_NAMES = "loctite vaseline torx thermos xerox jeep plexiglas hoover teflon velcro pyrex primus".split()
+TRADE_NAMES = "loctite vaseline torx thermos xerox jeep plexiglas hoover teflon velcro pyrex primus gopro".split()
 
 
 def plain(text):

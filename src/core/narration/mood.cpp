@@ -24,7 +24,7 @@ constexpr WordList kGeneral =
     "every each always usually normally typically often sometimes generally ones models model versions types most";
 constexpr WordList kAnotherDay =
     "last yesterday ago already before year week month earlier once used previously winter spring summer autumn fall";
-constexpr WordList kAsks = "why how what where who which did does do whether";
+constexpr WordList kAsks = "why how what where who which did does whether";
 
 }  // namespace
 
@@ -77,7 +77,7 @@ Mood mood_of(const Line& line, const Clause& clause, std::size_t verb) {
     const Form how = form ? form->form : Form::Base;
     if (said(kNot)) return Mood::Denied;
     if (said(kUnreal) || line.any_of("if unless when whenever until", from, std::min(from + 2, verb))) return Mood::Hypothetical;
-    if (listed(kAsks, line.at(from)) && !listed("do", line.at(from))) return Mood::Asked;
+    if (listed(kAsks, line.at(from))) return Mood::Asked;
     if (said(kOthers)) return Mood::Others;
     if (said(kCan)) return Mood::Possible;
     if (said(kIntends)) return Mood::Intended;

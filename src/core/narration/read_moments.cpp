@@ -1,8 +1,5 @@
 #include "core/narration/read_moments.h"
 
-#include <fmt/format.h>
-#include <fmt/ranges.h>
-
 #include <algorithm>
 #include <array>
 #include <set>
@@ -71,28 +68,9 @@ double talk_balance(const Line& line, double content, double matter) {
         else if (is(Class::Being, w) && !is(Class::Part, w) && !listed("engineer mechanic electrician maker driver operator learner", w))
             talk += 0.6;
     }
-    if (line.says_any({
-            "thank you",
-            "thanks for",
-            "welcome back",
-            "welcome to",
-            "see you",
-            "good morning",
-            "good night",
-            "good afternoon",
-            "say hello",
-            "next week",
-            "next time",
-            "be back",
-            "la la",
-            "na na",
-            "bye bye",
-            "that's me",
-            "that's us",
-            "hello everyone",
-            "hi everyone",
-            "is it on",
-        }))
+    if (line.says_any({"thank you", "thanks for", "welcome back", "welcome to", "see you", "good morning", "good night", "good afternoon",
+            "say hello", "next week", "next time", "be back", "la la", "na na", "bye bye", "that's me", "that's us", "hello everyone",
+            "hi everyone", "is it on"}))
         talk += 1.4;
     balance += 3.2 * technical / (size + 3) * 2 - 3.6 * talk / (size + 3) * 2.2;
     // gibberish and song: the same few words again and again

@@ -44,7 +44,8 @@ std::optional<FigureReader::Sense> FigureReader::sense_of_length(const Line& lin
         for_size(1, "what is done with it");
     const bool usual = p.unit == "in" ? mm <= 46 : mm >= 2 && std::abs(mm * 2 - std::round(mm * 2)) < 1e-6;
     for_size(usual ? 0.5 : -2, "its value");
-    if (p.unit == "in" && p.number.digits.find("/8") + p.number.digits.find("/16") != 2 * std::string::npos) for_size(0.7, "its fraction");
+    const bool eighths = p.number.digits.find("/8") != std::string::npos || p.number.digits.find("/16") != std::string::npos;
+    if (p.unit == "in" && eighths) for_size(0.7, "its fraction");
     if (!tool_beside && line.any_of(kMeasured, clause > 4 ? clause - 4 : 0, clause_end + 4)) for_size(-2.2, "");
     if (listed("of off deep under from clear below above into out", line.at(p.end)) ||
         near_any_of(line, "washer hose holes", p.from, p.end, 2))

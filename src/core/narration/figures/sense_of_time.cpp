@@ -11,8 +11,7 @@ using lexicon::Class;
 
 constexpr WordList kServiced =
     "change changed changes replace replaced clean cleaned service serviced check checked due hours first book manual says said "
-    "recommended "
-    "whichever once comes calendar";
+    "recommended whichever once comes calendar";
 
 std::optional<FigureReader::Sense> FigureReader::sense_of_hours(const Line& line, const Phrase& p) const {
     const std::string unit(p.unit);
