@@ -15,12 +15,16 @@
 #include <stdexcept>
 
 #include "core/edits/edit.h"
+#include "core/hearing/spoken_words.h"
+#include "core/hearing/word_error.h"
 #include "core/narration/reader.h"
 #include "media/av.h"
 #include "media/clip.h"
 #include "media/exact_frame.h"
 #include "media/fast_cut.h"
 #include "media/import_pass.h"
+#include "shop/hear.h"
+#include "shop/intake.h"
 
 namespace anagraph::bench {
 
@@ -60,7 +64,8 @@ public:
 
     std::vector<Line> run() {
         const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory},
-            {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"clips", &Bench::clips},
+            {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"hearing", &Bench::hearing},
+            {"clips", &Bench::clips},
             {"window", &Bench::window}, {"library", &Bench::library}, {"desk", &Bench::desk}, {"logbook", &Bench::logbook}};
         for (const auto& [name, part] : parts)
             if (o_.only.empty() || o_.only == name) (this->*part)();
@@ -280,6 +285,34 @@ private:
         }
         add({"judging 5,000 claims, a claim, against judging 500", whole[1] / whole[0], 1.3, false, "",
             fmt::format("{:.2f} ms for 5,000", whole[1] * 5000 * 1000)});
+    }
+
+    /// Words heard wrongly on the demo films, spoken by a synthetic voice and not among what the language was made from.
+    void hearing() {
+        const std::string folder = o_.folder + "/hearing";
+        fs::create_directories(folder);
+        const auto trade = good(shop::language_in(folder));
+        const auto general = media::general_language();
+        std::vector<std::string> said, by_trade, by_general;
+        double sound = 0, trade_time = 0, general_time = 0;
+        for (const char* name : {"pt60-service-1", "pt60-service-2"}) {
+            const std::string film = fmt::format("{}/demo/films/{}", ANAGRAPH_SOURCE, name);
+            const auto narration = good(shop::read_narration(film + ".vtt"));
+            for (const auto& line : narration.segments)
+                for (const auto& sentence : core::spoken_sentences(line.text)) said.insert(said.end(), sentence.begin(), sentence.end());
+            sound += narration.segments.back().end.seconds();
+            trade_time += seconds([&] {
+                for (const auto& w : good(media::hear_words(film + ".mp4", trade))) by_trade.push_back(w.text);
+            });
+            general_time += seconds([&] {
+                for (const auto& w : good(media::hear_words(film + ".mp4", general))) by_general.push_back(w.text);
+            });
+        }
+        const double wrong = core::word_error(said, by_trade), wrong_general = core::word_error(said, by_general);
+        add({"words heard wrongly with the trade's language, against a general one", wrong / wrong_general, 0.9, false, "",
+            fmt::format("word error {:.2f} against {:.2f} on {} words", wrong, wrong_general, said.size())});
+        add({"hearing with the trade's language, against a general one", trade_time / general_time, 1, false, "",
+            fmt::format("{:.0f} s against {:.0f} s for {:.0f} s of sound", trade_time, general_time, sound)});
     }
 
     void clips() {

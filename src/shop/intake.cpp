@@ -206,4 +206,10 @@ core::Outcome enter_recording_beside(const std::string& library_folder, Prepared
     return enter_recording(**library, p);
 }
 
+core::Outcome keep_heard_beside(const std::string& library_folder, const core::RecordingId& id, const core::Narration& heard) {
+    auto library = store::Library::beside(library_folder);
+    if (!library) return tl::make_unexpected(library.error());
+    return (*library)->keep_narration(id, heard.segments);
+}
+
 }  // namespace anagraph::shop

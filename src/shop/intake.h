@@ -38,6 +38,10 @@ core::Outcome enter_recording(store::Library& library, PreparedRecording& prepar
 /// The same from a thread beside the one that has the library open.
 core::Outcome enter_recording_beside(const std::string& library_folder, PreparedRecording& prepared);
 
+/// Keeps what was heard on a recording that is in the library, from a thread beside the one that has it open. Errors: those of
+/// Library::keep_narration().
+core::Outcome keep_heard_beside(const std::string& library_folder, const core::RecordingId& id, const core::Narration& heard);
+
 /// Reads a narration file. Errors: those of reading; BadInput when nothing timed is in it, or for more than 16 MB.
 core::Result<core::Narration> read_narration(const std::string& path);
 

@@ -81,7 +81,9 @@ const std::vector<const char*> kMigrations[kSchema] = {
     {"CREATE TABLE log (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"},
     // runs under way at the bench, what happened in them, and when the program was last there; see core/bench
     {"CREATE TABLE bench (run TEXT NOT NULL, number BIGINT NOT NULL, at BIGINT NOT NULL, body TEXT NOT NULL, PRIMARY KEY (run, number))",
-        "CREATE TABLE bench_alive (run TEXT PRIMARY KEY, at BIGINT NOT NULL)"}};
+        "CREATE TABLE bench_alive (run TEXT PRIMARY KEY, at BIGINT NOT NULL)"},
+    // what a recogniser told of the words of a line
+    {"ALTER TABLE segment ADD COLUMN heard TEXT NOT NULL DEFAULT ''"}};
 
 bool disk_full(const std::string& folder) {
     struct statvfs facts {};

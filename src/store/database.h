@@ -14,7 +14,7 @@
 
 namespace anagraph::store {
 
-inline constexpr int kSchema = 7;
+inline constexpr int kSchema = 8;
 
 inline QString q(const std::string& s) { return QString::fromStdString(s); }
 inline std::string s(const QVariant& v) { return v.toString().toStdString(); }

@@ -134,6 +134,9 @@ public:
     /// leaves the one that is there. One transaction. Errors: NoSpace, Unwritable; then the library is as it was.
     core::Outcome enter_recording(
         const RecordingEntry& entry, const std::optional<std::vector<core::Segment>>& narration, WorkFolder prepared);
+    /// What is said on a recording that came without a narration. Errors: NotFound for a recording that is not here; Refused where it has
+    /// one already, on which guides may rest.
+    core::Outcome keep_narration(const core::RecordingId& id, const std::vector<core::Segment>& narration);
     /// The original lies somewhere else now. Errors: NotFound for a recording that is not here.
     core::Outcome move_recording(const core::RecordingId& id, const std::string& path);
     core::Outcome set_length(const core::RecordingId& id, const core::FrameTime& length);

@@ -2,6 +2,7 @@
 #include <fmt/format.h>
 
 #include "core/base/caught.h"
+#include "core/narration/words_json.h"
 #include "store/digest.h"
 #include "store/files.h"
 #include "store/library_state.h"
@@ -28,12 +29,13 @@ Outcome write_narration(const Database& db, const core::RecordingId& id, const s
     if (auto r = db.exec("DELETE FROM segment WHERE recording = ?", {q(id.text())}); !r) return r;
     QSqlQuery insert(db.handle());
     if (!insert.prepare(
-            QStringLiteral("INSERT INTO segment (recording, position, start_at, end_at, words, speaker) VALUES (?, ?, ?, ?, ?, ?)")))
+            QStringLiteral("INSERT INTO segment (recording, position, start_at, end_at, words, speaker, heard) VALUES (?, ?, ?, ?, ?, ?, ?)")))
         return db.trouble(insert);
     int position = 0;
     for (const auto& segment : segments) {
         for (const QVariant& value : {QVariant(q(id.text())), QVariant(position++), QVariant(q(segment.start.text())),
-                 QVariant(q(segment.end.text())), QVariant(q(segment.text)), QVariant(q(segment.speaker))})
+                 QVariant(q(segment.end.text())), QVariant(q(segment.text)), QVariant(q(segment.speaker)),
+                 QVariant(q(core::words_json(segment)))})
             insert.addBindValue(value);
         if (!insert.exec()) return db.trouble(insert);
     }
@@ -121,6 +123,18 @@ Outcome Library::enter_recording(
     });
 }
 
+Outcome Library::keep_narration(const core::RecordingId& id, const std::vector<core::Segment>& narration) {
+    return core::caught([&]() -> Outcome {
+        return state_->db->transaction([&]() -> Outcome {
+            const auto known = recording(id);
+            if (!known) return tl::make_unexpected(known.error());
+            if (known->lines > 0)
+                return fail(ErrorCode::Refused, "This recording has a narration already; guides may rest on its lines, so it stays.", id.text());
+            return write_narration(*state_->db, id, narration);
+        });
+    });
+}
+
 Outcome Library::move_recording(const core::RecordingId& id, const std::string& path) {
     return core::caught([&]() -> Outcome {
         return state_->db->transaction([&]() -> Outcome {
@@ -137,16 +151,17 @@ Outcome Library::set_length(const core::RecordingId& id, const core::FrameTime& 
 Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& id) const {
     return core::caught([&]() -> Result<std::vector<core::Segment>> {
         auto query =
-            state_->db->run("SELECT start_at, end_at, words, speaker FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
+            state_->db->run("SELECT start_at, end_at, words, speaker, heard FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
         if (!query) return tl::make_unexpected(query.error());
         std::vector<core::Segment> out;
         while (query->next()) {
             const auto start = core::FrameTime::parse(s(query->value(0)));
             const auto end = core::FrameTime::parse(s(query->value(1)));
-            if (!start || !end)
+            core::Segment line{start.value_or(core::FrameTime()), end.value_or(core::FrameTime()), s(query->value(2)), s(query->value(3))};
+            if (!start || !end || !core::take_words_json(line, s(query->value(4))))
                 return fail(ErrorCode::Damaged,
                     "The narration of this recording is damaged; import the recording again together with its narration.", id.text());
-            out.push_back({*start, *end, s(query->value(2)), s(query->value(3))});
+            out.push_back(std::move(line));
         }
         return out;
     });

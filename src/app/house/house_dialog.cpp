@@ -11,6 +11,7 @@
 #include "app/command/command_row.h"
 #include "app/command/reasons.h"
 #include "app/house/methods_dialog.h"
+#include "app/house/recogniser_dialog.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/editing/editor.h"
@@ -103,6 +104,11 @@ HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), 
     ways->addWidget(command_button(*commands_, QStringLiteral("house.methods"), this));
     ways->addWidget(methods_, 1);
     down->addLayout(ways);
+    recogniser_ = quiet_label(QString(), this);
+    auto* hearing = new QHBoxLayout;
+    hearing->addWidget(command_button(*commands_, QStringLiteral("house.recogniser"), this));
+    hearing->addWidget(recogniser_, 1);
+    down->addLayout(hearing);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     buttons->button(QDialogButtonBox::Ok)->setText(tr("Keep it"));
     buttons->button(QDialogButtonBox::Ok)->setDefault(true);
@@ -143,6 +149,13 @@ void HouseDialog::build_commands() {
             MethodsDialog dialog(house_.methods, this);
             if (dialog.exec() != QDialog::Accepted) return;
             house_.methods = dialog.methods();
+            show_house();
+        }});
+    add({"house.recogniser", tr("What listens to films"), Qt::Key_L,
+        tr("The program that hears what is said on films without a narration: its own, or a command of the workshop's."), tr("Hearing"), {}, [this] {
+            RecogniserDialog dialog(house_.recogniser, this);
+            if (dialog.exec() != QDialog::Accepted) return;
+            house_.recogniser = dialog.command();
             show_house();
         }});
 }
@@ -232,6 +245,8 @@ void HouseDialog::show_house() {
     methods_->setText(tr("%1 of %2 questions have a rule of this house: how warm oil is drained, whether a seal is used again, and so on.")
                           .arg(picked)
                           .arg(core::method_topics().size()));
+    recogniser_->setText(house_.recogniser.empty() ? tr("Films without a narration are heard by the program's own recogniser.")
+                                                   : tr("Films without a narration are heard by: %1").arg(text(house_.recogniser)));
     rank_->setCurrentRow(rank);
     store_->setCurrentRow(std::min(pack, store_->count() - 1));
 }

@@ -33,6 +33,7 @@ private:
     Commands* commands_ = nullptr;
     QListWidget* rank_ = nullptr;
     QLabel* methods_ = nullptr;
+    QLabel* recogniser_ = nullptr;
     QLabel* rule_ = nullptr;
     QListWidget* store_ = nullptr;
     QListWidget* rules_ = nullptr;

@@ -4,6 +4,7 @@
 #include <QSettings>
 #include <QTime>
 
+#include "app/hearing/hearing.h"
 #include "app/theme/theme.h"
 #include "app/work/work.h"
 #include "core/tape/logging.h"
@@ -20,7 +21,7 @@ constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; 
 
 }  // namespace
 
-Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)) {
+Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)), hearing_(new Hearing(*this)) {
     connect(this, &Session::library_changed, this, [this] { came_back_.reset(); });
     author_ =
         QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(QLatin1String(kPost), QStringLiteral("author")).toString();
@@ -292,6 +293,11 @@ void Session::reload_recording(const core::RecordingId& id) {
     if (!r) return;
     it->second = std::move(*r);
     follow_lines(it->second);
+}
+
+void Session::tell_heard(const core::RecordingId& id) {
+    reload_recording(id);
+    emit heard(id);
 }
 
 std::vector<core::RecordingId> Session::tape_order() {

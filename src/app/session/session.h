@@ -42,6 +42,8 @@ inline auto frame_reader(const LoadedRecording& r, const core::FrameTime& at) {
     };
 }
 
+class Hearing;
+
 class Session : public QObject {
     Q_OBJECT
 public:
@@ -105,6 +107,9 @@ public:
     void show_moment(const core::RecordingId& id, const core::FrameTime& at, bool play) { emit moment_asked(id, at, play); }
     void show_run(qlonglong entry) { emit run_asked(entry); }
     void tell(const QString& sentence) { emit failed(sentence); }
+    /// What is said on a recording is known now; the stations show it.
+    void tell_heard(const core::RecordingId& id);
+    Hearing& hearing() { return *hearing_; }
 
 signals:
     void guide_opened();
@@ -112,6 +117,7 @@ signals:
     void step_changed();
     void library_changed();
     void author_changed();
+    void heard(const anagraph::core::RecordingId& id);
     void failed(const QString& sentence);
     void run_asked(qlonglong entry);  // of the logbook
     void moment_asked(const anagraph::core::RecordingId& id, const anagraph::core::FrameTime& at, bool play);
@@ -144,6 +150,7 @@ private:
     std::map<core::RecordingId, LoadedRecording> loaded_;
     QString author_;
     std::optional<shop::CameBack> came_back_;
+    Hearing* hearing_ = nullptr;  // a child
 };
 
 }  // namespace anagraph::app

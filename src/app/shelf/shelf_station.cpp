@@ -16,6 +16,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/hearing/hearing.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "publish/pack_source.h"
@@ -116,7 +117,8 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
         "comes with it.</p>"
         "<p>&nbsp;</p>"
         "<table cellspacing='10' align='center'>"
-        "<tr><td><b>1</b></td><td>The film is copied into the library, and what is said on it is read.</td></tr>"
+        "<tr><td><b>1</b></td><td>The film is copied into the library, and what is said on it is read. Without a narration the program "
+        "listens to it.</td></tr>"
         "<tr><td><b>2</b></td><td>You name the machine and the job, and the guide begins.</td></tr>"
         "<tr><td><b>3</b></td><td>Its steps are drafted from what was said; you put them right, prove the figures and issue it.</td></tr>"
         "</table>")
@@ -135,13 +137,18 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     recordings_ = card_list(tr("Recordings"), recording_rows_, this);
     right->addWidget(recordings_, 1);
     empty_ = quiet_label(
-        tr("Nothing here yet. Drop a film here, or import one; its narration (.vtt, .srt or .txt of the same name) comes with it."), this);
+        tr("Nothing here yet. Drop a film here, or import one; its narration (.vtt, .srt or .txt of the same name) comes with it. A film "
+           "without one is listened to."),
+        this);
     right->addWidget(empty_);
     bar_ = new WorkBar(
         work_, tr("Import progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("shelf.cancel")), this), this);
     connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
     across->addLayout(right, 1);
     down->addWidget(bar_);
+    down->addWidget(new WorkBar(session_.hearing().work(), tr("Hearing progress"),
+        new CommandButton(*commands_, *commands_->find(QStringLiteral("shelf.stop-hearing")), this), this));
+    connect(&session_.hearing().work(), &Work::busy_changed, commands_, &Commands::refresh);
     down->addWidget(new CommandRow(*commands_, this));
 
     connect(guides_, &QListView::doubleClicked, this, &ShelfStation::open_chosen);
@@ -152,6 +159,7 @@ ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent),
     });
     connect(&session_, &Session::library_changed, this, &ShelfStation::refresh);
     connect(&session_, &Session::guide_opened, this, &ShelfStation::refresh);
+    connect(&session_, &Session::heard, this, &ShelfStation::refresh);
 }
 
 void ShelfStation::showEvent(QShowEvent*) {
@@ -326,6 +334,7 @@ void ShelfStation::next_import() {
                 covers_.forget(prepared->entry.id);
                 emit session_.library_changed();
                 for (const auto& remark : prepared->remarks) session_.tell(text(remark));
+                session_.hearing().hear(prepared->entry.id);  // where it came without a narration
             } else {
                 session_.tell(text(prepared.error().message));
             }

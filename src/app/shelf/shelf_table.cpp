@@ -1,6 +1,7 @@
 // The commands of the Shelf as a table.
 #include "app/command/reasons.h"
 #include "app/desk/desk_dialog.h"
+#include "app/hearing/hearing.h"
 #include "app/shelf/example_dialog.h"
 #include "app/shelf/shelf_station.h"
 #include "app/theme/controls.h"
@@ -60,6 +61,19 @@ void ShelfStation::build_commands() {
         {tr("relink"), tr("missing")}, true});
     add({"shelf.cancel", tr("Cancel"), Qt::Key_Escape, tr("Stops the import; nothing of it stays."), recordings, {}, [this] { cancel(); },
         [this] { return unless(importing(), tr("Nothing is being imported.")); }, {tr("stop")}});
+    add({"shelf.hear", tr("Hear what is said"), Qt::CTRL | Qt::Key_H,
+        tr("The program listens to the chosen recording, which came without a narration; it goes on while you work."), recordings, {},
+        [this] { session_.hearing().hear(chosen_recording()); },
+        [this, chosen] {
+            if (chosen() == nullptr) return tr("There is no recording yet; import one.");
+            if (chosen()->has_narration) return tr("This recording has a narration.");
+            return unless(!session_.hearing().busy_with(chosen()->id), tr("It is being heard."));
+        },
+        {tr("transcribe"), tr("speech"), tr("recognise")}, true,
+        [this, chosen] { return in_hand() == Hand::Recording && chosen() != nullptr && !chosen()->has_narration; }});
+    add({"shelf.stop-hearing", tr("Stop hearing"), Qt::CTRL | Qt::SHIFT | Qt::Key_H, tr("Stops listening; the film stays, without a narration."),
+        recordings, {}, [this] { session_.hearing().cancel(); },
+        [this] { return unless(session_.hearing().busy(), tr("No film is being heard.")); }, {tr("stop")}});
     connect(commands_, &Commands::refused, &session_, &Session::tell);
 }
 

@@ -1,6 +1,7 @@
 #include "app/tape/tape_hand.h"
 
 #include <QInputDialog>
+#include <QMessageBox>
 
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
@@ -32,6 +33,16 @@ std::optional<QString> TapeHand::ask(const QString& title, const QString& questi
     const QString words = QInputDialog::getText(&station_, title, question, QLineEdit::Normal, before, &kept).trimmed();
     station_.setFocus();
     return kept ? std::optional(words) : std::nullopt;
+}
+
+bool TapeHand::agree(const QString& title, const QString& question, const QString& details, const QString& yes, const QString& no) {
+    QMessageBox box(QMessageBox::NoIcon, title, question, QMessageBox::NoButton, &station_);
+    box.setInformativeText(details);
+    const auto* chosen = box.addButton(yes, QMessageBox::YesRole);
+    box.setEscapeButton(box.addButton(no, QMessageBox::NoRole));
+    box.exec();
+    station_.setFocus();
+    return box.clickedButton() == chosen;
 }
 
 }  // namespace anagraph::app

@@ -42,6 +42,9 @@ public:
     std::optional<QString> ask(
         const QString& title, const QString& question, const QString& before = {}, Meanwhile film = Meanwhile::Paused);
 
+    /// Asks yes or no, each in words; `details` stand below the question.
+    bool agree(const QString& title, const QString& question, const QString& details, const QString& yes, const QString& no);
+
 private:
     QWidget& station_;
 };

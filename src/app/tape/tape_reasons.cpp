@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "app/command/reasons.h"
+#include "app/hearing/hearing.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/word_commands.h"
 #include "core/tape/logging.h"
@@ -46,7 +47,14 @@ QString no_line(const TapeHand& hand) { return unless(hand.line().has_value(), "
 
 QString no_lines(const TapeHand& hand) {
     if (hand.recording() == nullptr) return no_recording(hand);
-    return unless(!hand.recording()->narration.empty(), "This recording has no narration.");
+    return unless(!hand.recording()->narration.empty(), "This recording has no narration; let the program hear it, or type lines.");
+}
+
+QString nothing_to_hear(const TapeHand& hand) {
+    if (hand.recording() == nullptr) return no_recording(hand);
+    if (!hand.recording()->heard.empty()) return tr("This recording has a narration; correct its lines where they are wrong.");
+    if (!hand.index().has_sound) return tr("This recording has no sound; type what is done, a line at a time.");
+    return unless(!hand.session.hearing().busy_with(hand.id()), "It is being heard.");
 }
 
 QString nothing_to_draft(const TapeHand& hand) {

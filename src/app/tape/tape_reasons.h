@@ -15,6 +15,8 @@ QString no_line(const TapeHand& hand);
 /// Nothing to draft from: no narration, or steps that nobody confirmed yet stand there.
 QString nothing_to_draft(const TapeHand& hand);
 QString no_lines(const TapeHand& hand);
+/// A narration is there, or nothing to make one of.
+QString nothing_to_hear(const TapeHand& hand);
 QString no_untaken_figure(const TapeHand& hand);
 QString no_caution(const TapeHand& hand);
 QString nothing_to_dismiss(const TapeHand& hand);

@@ -10,13 +10,14 @@
 #include <QWheelEvent>
 #include <algorithm>
 
+#include "app/hearing/hearing.h"
 #include "app/tape/heard_panel.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/takes_dialog.h"
 #include "app/tape/word_commands.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "app/work/work.h"
+#include "app/work/work_bar.h"
 #include "core/tape/draft.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
@@ -41,6 +42,8 @@ TapeStation::TapeStation(Session& session, QWidget* parent) : QWidget(parent), s
         reload_recordings();
     });
     connect(&session_, &Session::changed, this, &TapeStation::reload_tape);
+    connect(&session_, &Session::heard, this, &TapeStation::reload_tape);
+    connect(&session_.hearing().work(), &Work::busy_changed, commands_, &Commands::refresh);
     connect(&session_, &Session::step_changed, this, &TapeStation::show_step);
     reload_recordings();
 }
@@ -82,6 +85,8 @@ void TapeStation::build() {
     clock_->setAccessibleName(tr("Moment of the recording"));
     under_film->addWidget(clock_, 0, Qt::AlignTop);
     stack->addLayout(under_film);
+    stack->addWidget(new WorkBar(session_.hearing().work(), tr("Hearing progress"),
+        new CommandButton(*commands_, *commands_->find(QStringLiteral("tape.stop-hearing")), this), right));
     stack->addWidget(build_step_panel(), 3);
     across->addWidget(right, 1);
 

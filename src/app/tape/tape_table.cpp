@@ -1,5 +1,6 @@
 // The commands of the Tape as a table.
 #include "app/command/reasons.h"
+#include "app/hearing/hearing.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/tape_reasons.h"
 #include "app/tape/tape_station.h"
@@ -91,6 +92,13 @@ void TapeStation::build_commands() {
         with_step, on(step_commands::go_to_sharpest), why(reasons::no_step), {tr("focus")}});
 
     const QString words = tr("Narration");
+    add({"tape.hear", tr("Hear what is said"), Qt::SHIFT | Qt::Key_Y,
+        tr("The program listens to the film and writes down what is said, a line at a time; it goes on while you work."), words,
+        {Hand::Recording}, [this] { session_.hearing().hear(hand_->id()); }, why(reasons::nothing_to_hear),
+        {tr("transcribe"), tr("speech"), tr("recognise")}, true, [this] { return reasons::nothing_to_hear(*hand_).isEmpty(); }});
+    add({"tape.stop-hearing", tr("Stop hearing"), Qt::Key_Escape, tr("Stops listening to the film; nothing of it is kept."), words, {},
+        [this] { session_.hearing().cancel(); },
+        [this] { return session_.hearing().busy() ? QString() : tr("No film is being heard."); }, {tr("cancel")}});
     add({"tape.correct-line", tr("Correct line"), Qt::Key_E,
         tr("Puts the words of this line right; what the recogniser heard is kept beside them."), words, with_line,
         on(word_commands::correct_line), why(reasons::no_line), {tr("edit words")}, true});

@@ -6,6 +6,7 @@
 #include <QPaintEvent>
 #include <QPainter>
 #include <QScrollBar>
+#include <QTextLayout>
 #include <QToolTip>
 #include <algorithm>
 #include <cmath>
@@ -399,6 +400,43 @@ QString TapeView::words_of(const TapeLine& line) const {
     return change ? QStringLiteral("%1: %2").arg(text(s.speaker), text(s.text)) : text(s.text);
 }
 
+std::vector<std::pair<int, int>> TapeView::unsure_in(const TapeLine& line, const QString& words) const {
+    const auto& s = recording(line.recording).narration[line.segment];
+    std::vector<std::pair<int, int>> out;
+    const auto said = core::said_words(s.text);
+    int at = static_cast<int>(words.size() - text(s.text).size());
+    for (std::size_t i = 0; i < std::min(said.size(), s.words.size()); ++i) {
+        const int length = static_cast<int>(text(std::string(said[i])).size());
+        if (s.words[i].unsure) out.emplace_back(at, length);
+        at += length + 1;
+    }
+    return out;
+}
+
+/// Hatches words within a text that is painted in `box` at its top left, as far as they show in it.
+static void hatch(QPainter& p, const QRectF& box, const QString& words, const std::vector<std::pair<int, int>>& pieces) {
+    QTextLayout layout(words, p.font());
+    QTextOption wrap;
+    wrap.setWrapMode(QTextOption::WordWrap);
+    layout.setTextOption(wrap);
+    layout.beginLayout();
+    double down = 0;
+    for (QTextLine line = layout.createLine(); line.isValid() && down + line.height() <= box.height() + 2; line = layout.createLine()) {
+        line.setLineWidth(box.width());
+        line.setPosition(QPointF(0, down));
+        for (const auto& [from, length] : pieces) {
+            const int begin = std::max(from, line.textStart());
+            const int end = std::min(from + length, line.textStart() + line.textLength());
+            if (begin >= end) continue;
+            const double left = line.cursorToX(begin), right = line.cursorToX(end);
+            p.fillRect(QRectF(box.left() + left, box.top() + down + 1, right - left, line.height() - 1),
+                QBrush(colour("strong"), Qt::BDiagPattern));
+        }
+        down += line.height();
+    }
+    layout.endLayout();
+}
+
 void TapeView::paint_line(QPainter& p, const TapeLine& line) const {
     const auto& marks = recording(line.recording).marks;
     if (!line.shown) {
@@ -429,6 +467,7 @@ void TapeView::paint_line(QPainter& p, const TapeLine& line) const {
     const QFontMetricsF metrics(p.font());
     const int rows = std::max(1, static_cast<int>((box.height() + 2) / metrics.lineSpacing()));
     const QString words = words_of(line);
+    if (const auto unsure = unsure_in(line, words); !unsure.empty()) hatch(p, box, words, unsure);
     const QRectF needed = metrics.boundingRect(QRectF(0, 0, column, 4000), Qt::TextWordWrap, words);
     if (needed.height() <= rows * metrics.lineSpacing() + 1) {
         p.drawText(box, Qt::TextWordWrap | Qt::AlignTop, words);
@@ -593,6 +632,9 @@ QString TapeView::help_at(const QPointF& place) const {
             why << tr("typed by the author");
         else if (r.heard[*heard].text != r.narration[line.segment].text)
             why << tr("the recogniser heard: %1").arg(text(r.heard[*heard].text));
+        if (const auto& s = r.narration[line.segment]; s.by_program)
+            why << (unsure_in(line, words_of(line)).empty() ? tr("heard by the program: listen to it")
+                                                            : tr("heard by the program, which was not sure of the hatched words: listen to it"));
         if (line.talk) why << tr("talk: nothing about the machine is said here");
         return why.join(QLatin1Char('\n'));
     }

@@ -100,6 +100,8 @@ private:
     QRectF note_box(std::size_t recording, const core::Note& note) const;
     QRectF paint_tag(QPainter& p, const QPointF& right_top, std::size_t recording, const core::Mark& mark) const;
     QString words_of(const TapeLine& line) const;
+    /// Where in words_of() the words stand that the recogniser was not sure of: begin and length.
+    std::vector<std::pair<int, int>> unsure_in(const TapeLine& line, const QString& words) const;
     QString help_at(const QPointF& place) const;
     const QPixmap& picture(std::size_t recording, std::size_t frame);
 

@@ -5,6 +5,7 @@
 
 #include "app/theme/theme.h"
 #include "core/tape/logging.h"
+#include "core/tape/mishearings.h"
 #include "core/tape/spoken_lines.h"
 #include "media/sound_match.h"
 
@@ -51,13 +52,41 @@ void drop_line(TapeHand& hand) {
         hand.session.perform(core::add_note(hand.guide(), hand.id(), {NoteKind::DropAsTalk, hand.recording()->narration[*line].start, ""}));
 }
 
+namespace {
+
+constexpr std::size_t kLinesShown = 6;
+
+/// The other lines in which the same was misheard, if the author wants them put right together with this one.
+std::vector<std::size_t> others_to_correct(TapeHand& hand, std::size_t line, const std::string& words) {
+    const auto& heard = hand.recording()->heard;
+    const auto wrong = core::mishearings(heard[line].text, words);
+    auto others = core::lines_misheard_alike(hand.guide(), hand.id(), heard, line, wrong);
+    if (others.empty()) return others;
+    QStringList changes, lines;
+    for (const auto& w : wrong) changes << tr("“%1” for “%2”").arg(text(w.meant), text(w.heard));
+    for (std::size_t i = 0; i < std::min(others.size(), kLinesShown); ++i)
+        lines << QStringLiteral("%1   %2").arg(
+            text(core::clock_text(heard[others[i]].start, false)), text(core::put_right(heard[others[i]].text, wrong)));
+    if (others.size() > kLinesShown) lines << tr("and %1 more").arg(others.size() - kLinesShown);
+    if (!hand.agree(tr("The same elsewhere"),
+            theme::counted(static_cast<qsizetype>(others.size()), tr("The same was heard in 1 other line. Put it right there too: %1?"),
+                tr("The same was heard in %1 other lines. Put it right there too: %2?"))
+                .arg(changes.join(QStringLiteral(", "))),
+            lines.join(QLatin1Char('\n')), tr("&All of them"), tr("&This line only")))
+        others.clear();
+    return others;
+}
+
+}  // namespace
+
 void correct_line(TapeHand& hand) {
     const auto line = hand.line();
     const core::Segment now = hand.recording()->narration[*line];
     if (const auto heard_line = hand.heard_line()) {
         const core::Segment heard = hand.recording()->heard[*heard_line];
         if (const auto words = hand.ask(tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text)))
-            hand.session.perform(core::correct_line(hand.guide(), hand.id(), heard, words->toStdString()));
+            hand.session.perform(core::correct_lines_alike(hand.guide(), hand.id(), hand.recording()->heard, *heard_line,
+                words->toStdString(), others_to_correct(hand, *heard_line, words->toStdString())));
     } else if (const auto words =
                    hand.ask(tr("Words of this line"), tr("You typed this line; left empty, it is removed."), text(now.text))) {
         hand.session.perform(core::retype_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));

@@ -3,6 +3,7 @@
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
+#include "shop/hear.h"
 #include "shop/intake.h"
 
 namespace anagraph::cli {
@@ -15,6 +16,7 @@ public:
     Import(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
         app.add_option("RECORDING", recording_)->required();
         app.add_option("--narration", narration_, "its timed text; without it, a file of the same name beside the recording");
+        app.add_flag("--hear", hears_, "without a narration: hear what is said on it");
         app.add_flag("--in-place", stays_, "do not copy the recording; remember where it lies");
     }
 
@@ -26,6 +28,17 @@ public:
             stays_ ? shop::Original::StaysWhereItLies : shop::Original::Copy);
         if (!prepared) return answer_.wrong(prepared.error());
         if (auto entered = shop::enter_recording(**library, *prepared); !entered) return answer_.wrong(entered.error());
+        if (hears_ && !prepared->entry.has_narration) {
+            const auto house = (*library)->house();
+            if (!house) return answer_.wrong(house.error());
+            const auto heard = shop::hear(prepared->entry.path, {house->recogniser, {}},
+                [&](double share) { return show_progress(answer_, "Hearing what is said", share); });
+            // the film is in, whatever was heard
+            if (!heard)
+                prepared->remarks.push_back(heard.error().message);
+            else if (auto kept = (*library)->keep_narration(prepared->entry.id, heard->segments); !kept)
+                return answer_.wrong(kept.error());
+        }
         for (const auto& remark : prepared->remarks) fmt::print(stderr, "{}\n", core::as_utf8(remark));
         const auto lines = (*library)->recording(prepared->entry.id).value_or(prepared->entry).lines;
         return answer_.say({{"recording", prepared->entry.id.text()}, {"frames", prepared->index.times.size()},
@@ -38,6 +51,7 @@ public:
 private:
     std::string recording_;
     std::string narration_;
+    bool hears_ = false;
     bool stays_ = false;
 };
 

@@ -309,6 +309,9 @@ Argument argued(const Figure& f) {
             return {fmt::format("Not found. Looked in: {}.", where), ""};
         }
         if (f.claims.empty()) return {"Nobody has said it and no source gives it.", "Find it, or leave it as not known."};
+        if (std::all_of(f.claims.begin(), f.claims.end(), [](const Claim& c) { return c.by_program; }))
+            return {"Heard by the program; nobody has listened to it yet.",
+                "Listen to it and confirm its step, then add the source that gives it."};
         return {f.claims.size() == 1 ? "Said once; speech alone proves nothing."
                                      : fmt::format("Said {} times; speech alone proves nothing.", f.claims.size()),
             "Add the source that gives it."};

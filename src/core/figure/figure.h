@@ -85,6 +85,7 @@ struct Claim {
     FrameTime at;
     std::string words;
     FigureValue value;
+    bool by_program = false;  // the words were heard by a program, and nobody has listened to them yet
     friend bool operator==(const Claim&, const Claim&) = default;
 };
 

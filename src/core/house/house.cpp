@@ -75,6 +75,7 @@ std::string to_json(const House& house) {
     json store = json::array();
     for (const auto& f : house.store) store.push_back(js(f));
     return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off}, {"desk", house.desk},
+        {"recogniser", house.recogniser},
         {"methods", methods_to_json(house.methods)}}
         .dump(2);
 }
@@ -93,6 +94,7 @@ Result<House> house_from_json(std::string_view text) {
         for (const auto& w : j.at("wrenches")) house.wrenches.push_back(wrench_of(w));
         for (const auto& f : j.at("store")) house.store.push_back(fluid_of(f));
         if (j.contains("desk")) house.desk = j.at("desk").get<std::string>();
+        if (j.contains("recogniser")) house.recogniser = j.at("recogniser").get<std::string>();
         if (j.contains("rules_off")) house.rules_off = j.at("rules_off").get<std::vector<std::string>>();
         if (j.contains("methods")) house.methods = methods_from_json(j.at("methods"));
         return house;

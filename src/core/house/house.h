@@ -32,6 +32,8 @@ struct House {
     std::vector<std::string> rules_off = {};  // rules of the editor this house does not hold to; see editor.h
     std::vector<HouseMethod> methods = {};    // what it says where practitioners differ
     std::string desk = {};                    // address that printed pages carry, "http://10.0.0.5:8460"; empty: there is no desk
+    // the command that turns sound into words, see shop/hear.h; empty: the program's own recogniser
+    std::string recogniser = {};
     friend bool operator==(const House&, const House&) = default;
 };
 

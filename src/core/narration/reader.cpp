@@ -205,7 +205,23 @@ private:
             m.because += fmt::format(
                 "; about the {}, named {} s before", m.about, std::lround(m.at.seconds() - segments_[last_part_segment_].start.seconds()));
         }
+        m.by_program = segments_[i].by_program;
+        m.unsure = rests_on_unsure(segments_[i], m.words);
+        if (m.by_program)
+            m.because += m.unsure ? "; heard by the program, which was not sure of it: listen" : "; heard by the program: listen to it";
         return m;
+    }
+
+    /// Is a word of `words` one that the recogniser was not sure of?
+    static bool rests_on_unsure(const Segment& segment, const std::string& words) {
+        if (segment.words.empty()) return false;
+        const auto said = said_words(segment.text);
+        const Line of_mark{words_of(words)};
+        for (std::size_t k = 0; k < std::min(said.size(), segment.words.size()); ++k)
+            if (segment.words[k].unsure)
+                for (const auto& w : words_of(said[k]))
+                    if (of_mark.has(w.text)) return true;
+        return false;
     }
 
     const std::vector<Segment>& segments_;

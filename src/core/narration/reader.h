@@ -28,6 +28,8 @@ struct Mark {
     FigureKind figure_kind = FigureKind::Count;
     FigureValue value;  // digits as they would be written, unit id
     bool hedged = false;
+    bool by_program = false;  // a program heard the words, and nobody has listened to them yet
+    bool unsure = false;      // and was not sure of them
     bool taken_back = false;  // corrected aloud right after; kept to be shown, never offered
 
     std::string verb;      // steps only: the canonical verb

@@ -171,6 +171,29 @@ std::string voice_of(std::string_view line) {
     return space < end ? plain_text(line.substr(space + 1, end - space - 1)) : std::string();
 }
 
+constexpr std::string_view kByProgram = "NOTE Heard by a program; nobody has listened to it yet.";
+constexpr std::string_view kUnsureBegins = "<c.unsure>";
+constexpr std::string_view kUnsureEnds = "</c>";
+
+/// The words of a cue's line with the times and doubts its marks tell; true in `told` where it tells any.
+void add_words(std::vector<TimedWord>& words, std::string_view line, FrameTime& at, bool& told) {
+    bool unsure = false;
+    while (!line.empty()) {
+        const bool mark = line.front() == '<' && line.find('>') != std::string_view::npos;
+        const std::string_view piece = mark ? line.substr(0, line.find('>') + 1) : line.substr(0, std::max<std::size_t>(1, line.find('<')));
+        line.remove_prefix(piece.size());
+        if (!mark) {
+            for (std::size_t n = said_words(plain_text(piece)).size(); n > 0; --n) words.push_back({at, unsure});
+        } else if (piece == kUnsureBegins || (unsure && piece == kUnsureEnds)) {
+            unsure = piece == kUnsureBegins;
+            told = true;
+        } else if (const auto ms = clock_milliseconds(piece.substr(1, piece.size() - 2))) {
+            at = FrameTime::from_milliseconds(*ms);
+            told = true;
+        }
+    }
+}
+
 void add_line(std::string& text, std::string_view line) {
     const std::string plain = plain_text(line);
     if (plain.empty()) return;
@@ -179,6 +202,7 @@ void add_line(std::string& text, std::string_view line) {
 }
 
 void read_cues(const std::vector<std::string_view>& lines, Narration& out) {
+    const bool by_program = std::find(lines.begin(), lines.end(), kByProgram) != lines.end();
     for (std::size_t i = 0; i < lines.size(); ++i) {
         const auto arrow = lines[i].find("-->");
         if (arrow == std::string_view::npos) continue;
@@ -189,8 +213,12 @@ void read_cues(const std::vector<std::string_view>& lines, Narration& out) {
         const std::size_t at = i + 1;
         std::string text;
         std::string speaker;
+        std::vector<TimedWord> words;
+        FrameTime word_at = FrameTime::from_milliseconds(from.value_or(0));
+        bool told = false;
         while (i + 1 < lines.size() && !blank(lines[i + 1]) && lines[i + 1].find("-->") == std::string_view::npos) {
             add_line(text, lines[++i]);
+            add_words(words, lines[i], word_at, told);
             if (speaker.empty()) speaker = voice_of(lines[i]);
         }
         if (!from || !to || *to < *from) {
@@ -200,7 +228,9 @@ void read_cues(const std::vector<std::string_view>& lines, Narration& out) {
                     at, text.substr(0, 60)));
         } else if (!text.empty()) {
             out.segments.push_back(
-                {FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text), std::move(speaker)});
+                {FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text), std::move(speaker), {}, by_program});
+            // marks within a word leave it open which words they mean
+            if (told && words.size() == said_words(out.segments.back().text).size()) out.segments.back().words = std::move(words);
         }
     }
 }
@@ -269,15 +299,41 @@ Result<Narration> read_timed_text(std::string_view bytes) {
     return out;
 }
 
+std::vector<std::string_view> said_words(std::string_view text) {
+    std::vector<std::string_view> out;
+    while (!text.empty()) {
+        const auto blank = std::min(text.find(' '), text.size());
+        if (blank > 0) out.push_back(text.substr(0, blank));
+        text.remove_prefix(std::min(text.size(), blank + 1));
+    }
+    return out;
+}
+
 std::string write_webvtt(const std::vector<Segment>& segments) {
     const auto stamp = [](const FrameTime& t) {
         const auto ms = t.num() / t.den() * 1000 + t.num() % t.den() * 1000 / t.den();
         return fmt::format("{:02}:{:02}:{:02}.{:03}", ms / 3600000, ms / 60000 % 60, ms / 1000 % 60, ms % 1000);
     };
+    const auto escaped = [](std::string_view words) {
+        std::string text;
+        for (const char c : words) text += c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : std::string(1, c);
+        return text;
+    };
     std::string out = "WEBVTT\n";
+    if (std::any_of(segments.begin(), segments.end(), [](const Segment& s) { return s.by_program; })) out += fmt::format("\n{}\n", kByProgram);
     for (const auto& s : segments) {
         std::string text = s.speaker.empty() ? "" : fmt::format("<v {}>", s.speaker);
-        for (const char c : s.text) text += c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : std::string(1, c);
+        const auto words = said_words(s.text);
+        if (words.size() == s.words.size()) {
+            FrameTime at = s.start;
+            for (std::size_t i = 0; i < words.size(); ++i) {
+                if (i > 0) text += ' ';
+                if (at < s.words[i].at) text += fmt::format("<{}>", stamp(at = s.words[i].at));
+                text += s.words[i].unsure ? fmt::format("{}{}{}", kUnsureBegins, escaped(words[i]), kUnsureEnds) : escaped(words[i]);
+            }
+        } else {
+            text += escaped(s.text);
+        }
         out += fmt::format("\n{} --> {}\n{}\n", stamp(s.start), stamp(s.end), text);
     }
     return out;

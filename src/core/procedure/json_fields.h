@@ -125,6 +125,7 @@ void fields(F& f, Claim& c) {
     f.must("at", c.at);
     f.must("words", c.words);
     f.must("value", c.value);
+    f.may("by_program", c.by_program);
 }
 template <class F>
 void fields(F& f, Proof& p) {

@@ -177,7 +177,19 @@ Result<Change> confirm_step(const Procedure& p, const StepId& id) {
     if (!step->drafted) return fail(ErrorCode::Refused, "This step is no draft; there is nothing to confirm.");
     Step s = *step;
     s.drafted = false;
-    return Change{"confirm a drafted step", {Put<Step>{std::move(s), std::nullopt}}};
+    Change change{"confirm a drafted step", {}};
+    // who confirms it has listened to what a program heard in it
+    for (const auto& heard : s.heard)
+        if (const Figure* known = p.find(heard)) {
+            Figure f = *known;
+            for (auto& c : f.claims)
+                if (std::any_of(s.takes.begin(), s.takes.end(),
+                        [&](const Take& t) { return t.recording == c.recording && t.from <= c.at && c.at < t.to; }))
+                    c.by_program = false;
+            if (f != *known) change.edits.emplace_back(Put<Figure>{std::move(f), std::nullopt});
+        }
+    change.edits.emplace_back(Put<Step>{std::move(s), std::nullopt});
+    return change;
 }
 
 }  // namespace anagraph::core

@@ -151,7 +151,7 @@ Result<Change> take_figure(const Procedure& p, const RecordingId& recording, con
             change.edits.emplace_back(Put<Item>{{item, ItemKind::Part, m.about, "", ""}, std::nullopt});
         }
     }
-    const Claim claim{recording, m.at, m.words, m.value};
+    const Claim claim{recording, m.at, m.words, m.value, m.by_program};
     const std::string purpose = purpose_of(m);
     const auto same = claimed_figure(p, m, item, purpose);
     Figure f;

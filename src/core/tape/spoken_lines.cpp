@@ -79,11 +79,17 @@ SpokenLines spoken_lines(const std::vector<Segment>& heard, const RecordingUse* 
     for (std::size_t i = 0; i < heard.size(); ++i) {
         Segment& line = out.lines[i];
         for (; correction != use->corrections.end() && correction->at <= heard[i].start; ++correction)
-            if (correction->at == heard[i].start) line.text = correction->text;
+            if (correction->at == heard[i].start) {
+                line.text = correction->text;
+                line.words.clear();
+                line.by_program = false;
+            }
         for (; from != use->speakers.end() && from->at <= heard[i].start; ++from) speaker = from->name;
         if (!speaker.empty()) line.speaker = speaker;
         line.start = film_time(use->anchors, heard[i].start);
         line.end = std::max(line.start, film_time(use->anchors, heard[i].end));
+        if (!use->anchors.empty())
+            for (auto& word : line.words) word.at = film_time(use->anchors, word.at);
     }
     for (const auto& typed : use->typed) {
         const auto at = std::upper_bound(

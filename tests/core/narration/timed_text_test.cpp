@@ -2,6 +2,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/narration/words_json.h"
 #include "tests/core/property.h"
 
 using namespace anagraph::core;
@@ -102,6 +103,64 @@ TEST(TimedText, WebVttRoundTrips) {
         RC_ASSERT(back.has_value());
         RC_ASSERT(back->segments == segments);
     });
+}
+
+TEST(TimedText, WordTimesAndDoubtsRoundTrip) {
+    holds([] {
+        std::vector<Segment> segments;
+        std::int64_t now = 0;
+        const bool by_program = *rc::gen::arbitrary<bool>();
+        const int count = *rc::gen::inRange(1, 6);
+        for (int i = 0; i < count; ++i) {
+            Segment s{FrameTime::from_milliseconds(now), {}, "", "", {}, by_program};
+            const int words = *rc::gen::inRange(2, 8);
+            for (int k = 0; k < words; ++k) {
+                s.text += (k > 0 ? " " : "") + *rc::gen::elementOf(std::vector<std::string>{"drain", "plug", "a&b", "<", "1.7"});
+                // a line told without doubts or times tells no words
+                s.words.push_back({FrameTime::from_milliseconds(now), k == 0 || *rc::gen::arbitrary<bool>()});
+                now += *rc::gen::inRange(0, 900);
+            }
+            now += 1;
+            s.end = FrameTime::from_milliseconds(now);
+            segments.push_back(std::move(s));
+        }
+        const auto back = read_timed_text(write_webvtt(segments));
+        RC_ASSERT(back.has_value());
+        RC_ASSERT(back->segments == segments);
+        for (const auto& s : segments) {
+            Segment kept = s;
+            kept.words.clear();
+            kept.by_program = false;
+            RC_ASSERT(take_words_json(kept, words_json(s)));
+            RC_ASSERT(kept == s);
+        }
+    });
+}
+
+TEST(TimedText, WordTimesOfOthersAreReadAndOddMarksAreLeftOut) {
+    const auto read = read_timed_text("WEBVTT\n\n00:01.000 --> 00:04.000\n<v Lena>drain <00:02.000><c>plug</c> <c.unsure>out</c>\n\n"
+                                      "00:05.000 --> 00:06.000\nhalf a <c.unsure>wo</c>rd\n");
+    ASSERT_TRUE(read);
+    ASSERT_EQ(read->segments.size(), 2U);
+    const auto& line = read->segments[0];
+    EXPECT_EQ(line.text, "drain plug out");
+    EXPECT_EQ(line.speaker, "Lena");
+    EXPECT_FALSE(line.by_program);
+    ASSERT_EQ(line.words.size(), 3U);
+    EXPECT_EQ(line.words[0], (TimedWord{FrameTime(1, 1), false}));
+    EXPECT_EQ(line.words[1], (TimedWord{FrameTime(2, 1), false}));
+    EXPECT_EQ(line.words[2], (TimedWord{FrameTime(2, 1), true}));
+    EXPECT_EQ(read->segments[1].text, "half a word");
+    EXPECT_TRUE(read->segments[1].words.empty()) << "which word is meant cannot be told";
+}
+
+TEST(TimedText, WordsOfALibraryThatDoNotFitAreDamage) {
+    Segment s{FrameTime(0, 1), FrameTime(1, 1), "drain plug"};
+    for (const char* odd : {"{", "[]", R"({"at":["0/1"],"unsure":[],"by_program":true})", R"({"at":["0/1","x"],"unsure":[],"by_program":true})",
+             R"({"at":["0/1","1/1"],"unsure":[2],"by_program":true})"})
+        EXPECT_FALSE(take_words_json(s, odd)) << odd;
+    EXPECT_TRUE(take_words_json(s, ""));
+    EXPECT_TRUE(s.words.empty());
 }
 
 TEST(FrameTime, TextRoundTripsAndOrderIsThatOfTheFractions) {
