@@ -65,8 +65,8 @@ public:
     std::vector<Line> run() {
         const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory},
             {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"hearing", &Bench::hearing},
-            {"clips", &Bench::clips},
-            {"window", &Bench::window}, {"library", &Bench::library}, {"desk", &Bench::desk}, {"logbook", &Bench::logbook}};
+            {"clips", &Bench::clips}, {"window", &Bench::window}, {"library", &Bench::library}, {"desk", &Bench::desk},
+            {"logbook", &Bench::logbook}};
         for (const auto& [name, part] : parts)
             if (o_.only.empty() || o_.only == name) (this->*part)();
         return std::move(lines_);

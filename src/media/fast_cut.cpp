@@ -73,7 +73,8 @@ public:
         const auto ends_shown = std::count_if(
             metas_.begin(), metas_.end(), [&](const Meta& m) { return m.pts >= from_ && m.pts < to_ && !copied_.contains(m.pts); });
         if (encoded_.size() != static_cast<std::size_t>(ends_shown)) {
-            report.why = std::string("The pictures at the ends of the stretch cannot be decoded by themselves, so all of it is encoded anew.");
+            report.why =
+                std::string("The pictures at the ends of the stretch cannot be decoded by themselves, so all of it is encoded anew.");
             return report;
         }
         if (auto done = write(); !done) return tl::make_unexpected(done.error());

@@ -35,8 +35,7 @@ Result<store::WorkFolder> scratch() {
 Result<core::Narration> by_command(
     const std::string& command, const std::string& recording, const std::string& folder, const media::Progress& progress) {
     const std::string wav = folder + "/sound.wav";
-    const auto sound =
-        media::write_speech_wav(recording, wav, [&](double share) { return !progress || progress(share * kSoundShare); });
+    const auto sound = media::write_speech_wav(recording, wav, [&](double share) { return !progress || progress(share * kSoundShare); });
     if (!sound) return tl::make_unexpected(sound.error());
     const auto said = media::run_hearing_command(
         command, wav, folder, [&](double share) { return !progress || progress(kSoundShare + share * (1 - kSoundShare)); });

@@ -28,14 +28,14 @@ RecordingEntry entry_of(const QSqlQuery& row, const std::string& path) {
 Outcome write_narration(const Database& db, const core::RecordingId& id, const std::vector<core::Segment>& segments) {
     if (auto r = db.exec("DELETE FROM segment WHERE recording = ?", {q(id.text())}); !r) return r;
     QSqlQuery insert(db.handle());
-    if (!insert.prepare(
-            QStringLiteral("INSERT INTO segment (recording, position, start_at, end_at, words, speaker, heard) VALUES (?, ?, ?, ?, ?, ?, ?)")))
+    if (!insert.prepare(QStringLiteral(
+            "INSERT INTO segment (recording, position, start_at, end_at, words, speaker, heard) VALUES (?, ?, ?, ?, ?, ?, ?)")))
         return db.trouble(insert);
     int position = 0;
     for (const auto& segment : segments) {
-        for (const QVariant& value : {QVariant(q(id.text())), QVariant(position++), QVariant(q(segment.start.text())),
-                 QVariant(q(segment.end.text())), QVariant(q(segment.text)), QVariant(q(segment.speaker)),
-                 QVariant(q(core::words_json(segment)))})
+        for (const QVariant& value :
+            {QVariant(q(id.text())), QVariant(position++), QVariant(q(segment.start.text())), QVariant(q(segment.end.text())),
+                QVariant(q(segment.text)), QVariant(q(segment.speaker)), QVariant(q(core::words_json(segment)))})
             insert.addBindValue(value);
         if (!insert.exec()) return db.trouble(insert);
     }
@@ -129,7 +129,8 @@ Outcome Library::keep_narration(const core::RecordingId& id, const std::vector<c
             const auto known = recording(id);
             if (!known) return tl::make_unexpected(known.error());
             if (known->lines > 0)
-                return fail(ErrorCode::Refused, "This recording has a narration already; guides may rest on its lines, so it stays.", id.text());
+                return fail(
+                    ErrorCode::Refused, "This recording has a narration already; guides may rest on its lines, so it stays.", id.text());
             return write_narration(*state_->db, id, narration);
         });
     });
@@ -150,8 +151,8 @@ Outcome Library::set_length(const core::RecordingId& id, const core::FrameTime& 
 
 Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& id) const {
     return core::caught([&]() -> Result<std::vector<core::Segment>> {
-        auto query =
-            state_->db->run("SELECT start_at, end_at, words, speaker, heard FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
+        auto query = state_->db->run(
+            "SELECT start_at, end_at, words, speaker, heard FROM segment WHERE recording = ? ORDER BY position", {q(id.text())});
         if (!query) return tl::make_unexpected(query.error());
         std::vector<core::Segment> out;
         while (query->next()) {

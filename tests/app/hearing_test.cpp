@@ -1,4 +1,6 @@
 // A film without a narration, from its import to a draft whose figures are to be listened to; by keys.
+#include "app/hearing/hearing.h"
+
 #include <gtest/gtest.h>
 
 #include <QFileDialog>
@@ -9,7 +11,6 @@
 #include <fstream>
 
 #include "app/figures/figures_station.h"
-#include "app/hearing/hearing.h"
 #include "app/house/recogniser_dialog.h"
 #include "app/shelf/shelf_station.h"
 #include "core/tape/logging.h"
@@ -34,7 +35,8 @@ protected:
     /// The first seconds of a demo film, without its narration.
     std::string demo_film(int seconds) {
         const std::string film = scratch / "job.mp4";
-        EXPECT_TRUE(run("ffmpeg -y -t " + std::to_string(seconds) + " -i " ANAGRAPH_SOURCE "/demo/films/pt60-service-1.mp4 -c copy " + film));
+        EXPECT_TRUE(
+            run("ffmpeg -y -t " + std::to_string(seconds) + " -i " ANAGRAPH_SOURCE "/demo/films/pt60-service-1.mp4 -c copy " + film));
         return film;
     }
     void keep_recogniser(const std::string& command) {
@@ -54,7 +56,8 @@ protected:
             QTest::keyClick(name, Qt::Key_Return);
         });
         w->key(Qt::Key_O, Qt::ControlModifier);
-        ASSERT_TRUE(QTest::qWaitFor([&] { return (*w)->shelf().recordings().model()->rowCount() == 1 && !(*w)->shelf().importing(); }, kLong))
+        ASSERT_TRUE(
+            QTest::qWaitFor([&] { return (*w)->shelf().recordings().model()->rowCount() == 1 && !(*w)->shelf().importing(); }, kLong))
             << (*w)->notice().toStdString();
     }
     void begin_guide() {
@@ -133,8 +136,9 @@ TEST_F(HearingFilms, WordsItIsNotSureOfAreHatchedAndACorrectionIsOfferedElsewher
     w->key(Qt::Key_D);
     ASSERT_FALSE(w->guide().figures.empty());
     const auto by_program = [&] {
-        return std::any_of(w->guide().figures.begin(), w->guide().figures.end(),
-            [](const core::Figure& f) { return std::any_of(f.claims.begin(), f.claims.end(), [](const auto& c) { return c.by_program; }); });
+        return std::any_of(w->guide().figures.begin(), w->guide().figures.end(), [](const core::Figure& f) {
+            return std::any_of(f.claims.begin(), f.claims.end(), [](const auto& c) { return c.by_program; });
+        });
     };
     EXPECT_TRUE(by_program());
     for (int i = 0; i < 10 && std::any_of(w->guide().steps.begin(), w->guide().steps.end(), [](const auto& s) { return s.drafted; }); ++i) {

@@ -56,10 +56,11 @@ TEST(SpeechSound, KeepsTheTimesOfTheFilmWhateverItsSoundIs) {
     const Scratch scratch;
     // a tone from 2 s on, by a stream that itself begins late, in stereo at 44.1 kHz
     const std::string film = scratch / "late.mkv";
-    ASSERT_TRUE(run("ffmpeg -y -f lavfi -i testsrc2=size=64x64:rate=25:duration=4 -itsoffset 1 -f lavfi -i "
-                    "\"sine=440:sample_rate=44100:duration=3,volume='if(lt(t,1),0,0.7)':eval=frame\" -map 0:v -map 1:a -ac 2 -c:v libx264 -c:a "
-                    "pcm_s16le " +
-        film));
+    ASSERT_TRUE(
+        run("ffmpeg -y -f lavfi -i testsrc2=size=64x64:rate=25:duration=4 -itsoffset 1 -f lavfi -i "
+            "\"sine=440:sample_rate=44100:duration=3,volume='if(lt(t,1),0,0.7)':eval=frame\" -map 0:v -map 1:a -ac 2 -c:v libx264 -c:a "
+            "pcm_s16le " +
+            film));
     std::vector<std::int16_t> sound;
     double last = 0;
     ASSERT_TRUE(speech_sound(
@@ -73,7 +74,11 @@ TEST(SpeechSound, KeepsTheTimesOfTheFilmWhateverItsSoundIs) {
     const auto loud = std::find_if(sound.begin(), sound.end(), [](int s) { return std::abs(s) > 1000; });
     EXPECT_NEAR(static_cast<double>(loud - sound.begin()) / kSpeechRate, 2, 0.06);
     EXPECT_GT(last, 0.8);
-    EXPECT_EQ(speech_sound(film, [](auto) { return true; }, [](double) { return false; }).error().code, core::ErrorCode::Cancelled);
+    EXPECT_EQ(speech_sound(
+                  film, [](auto) { return true; }, [](double) { return false; })
+                  .error()
+                  .code,
+        core::ErrorCode::Cancelled);
     const std::string silent = scratch / "silent.mp4";
     ASSERT_TRUE(anagraph::testing::make_variable(silent));
     const auto none = speech_sound(silent, [](auto) { return true; });
@@ -86,8 +91,8 @@ TEST(SpeechSound, AsWavIsWhatOtherRecognisersTake) {
     const Scratch scratch;
     const std::string wav = scratch / "sound.wav";
     ASSERT_TRUE(write_speech_wav(kLanguage + "try.flac", wav));
-    ASSERT_TRUE(run("ffprobe -v error -show_entries stream=sample_rate,channels,codec_name -of csv " + wav +
-        " | grep -q pcm_s16le,16000,1"));
+    ASSERT_TRUE(
+        run("ffprobe -v error -show_entries stream=sample_rate,channels,codec_name -of csv " + wav + " | grep -q pcm_s16le,16000,1"));
     EXPECT_EQ(contents(wav).substr(0, 4), "RIFF");
     const auto stopped = write_speech_wav(kFilm, wav + "2", [](double) { return false; });
     EXPECT_EQ(stopped.error().code, core::ErrorCode::Cancelled);

@@ -1,13 +1,16 @@
 // judge-speech NARRATIONS SENTENCES MANNERS [--answers FOLDER]
 // How well the reader reads: once by the tables that ship, which were learned from these narrations too, and once by tables learned
 // without the speaker that is read (and without two others, so that nine tables do for all); by manner of speech. MANNERS: a line each,
-// "NAME manner". --answers: what was read with the speaker left out, as `anagraph-cli read --json` writes it, a file each.
+// "NAME manner". Beside it the keys an author presses from the draft to a good sheet (draft_keys.h). --answers: what was read with the
+// speaker left out, as `anagraph-cli read --json` writes it, a file each.
 #include <fmt/format.h>
 
 #include <algorithm>
 #include <fstream>
+#include <numeric>
 
 #include "core/narration/reader.h"
+#include "tools/reader/draft_keys.h"
 #include "tools/reader/learner.h"
 #include "tools/reader/score.h"
 
@@ -24,6 +27,10 @@ std::map<std::string, std::string> manners_in(const std::string& file) {
     std::ifstream in(file);
     for (std::string name, manner; in >> name >> manner;) out[name] = manner;
     return out;
+}
+
+double mean(const std::vector<int>& values) {
+    return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
 }
 
 void add(Scores& to, const Scores& from) {
@@ -50,6 +57,7 @@ int main(int argc, char** argv) {
     const auto manners = manners_in(argv[3]);
     std::map<std::string, Scores> seen, unseen;  // by manner
     std::vector<std::pair<std::string, Scores>> each;
+    std::map<std::string, std::vector<int>> keys, typed;  // from a draft, and from nothing, to a good sheet; speakers left out
     for (const auto& sample : samples)
         if (!manners.contains(sample.name)) {
             fmt::print(stderr, "{} has no line in {}\n", sample.name, argv[3]);
@@ -67,7 +75,11 @@ int main(int argc, char** argv) {
             const auto& sample = samples[i];
             const auto& manner = manners.at(sample.name);
             add(seen[manner], score(sample.gold, core::marks_json(sample.segments, core::read_marks(sample.segments))));
-            const auto answer = core::marks_json(sample.segments, core::read_marks(sample.segments, learned));
+            const auto marks = core::read_marks(sample.segments, learned);
+            const auto answer = core::marks_json(sample.segments, marks);
+            const auto pressed = draft_keys(sample, marks);
+            keys[manner].push_back(pressed.keys());
+            typed[manner].push_back(draft_keys(sample, {}).keys());
             each.emplace_back(sample.name, score(sample.gold, answer));
             add(unseen[manner], each.back().second);
             if (argc == 6) std::ofstream(fmt::format("{}/{}.json", argv[5], sample.name)) << answer.dump(1) << '\n';
@@ -79,6 +91,9 @@ int main(int argc, char** argv) {
     fmt::print("\n");
     for (const auto& [manner, scores] : seen) print(manner + ", seen", scores);
     for (const auto& [manner, scores] : unseen) print(manner + ", left out", scores);
+    for (const auto& [manner, all] : keys)
+        fmt::print("{:24} keys from a draft to a sheet as the reference has it: {:.0f} a narration on average; without a draft {:.0f}\n",
+            manner + ", left out", mean(all), mean(typed.at(manner)));
     for (const auto& [name, scores] : each) print("  " + name, scores);
     return 0;
 }

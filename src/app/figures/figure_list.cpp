@@ -335,8 +335,10 @@ void FigureList::paint_designations(QPainter& p, const core::Figure& f, const QR
     for (std::size_t i = 0; i < f.proofs.size(); ++i)
         row(f.proofs[i].value, text(f.proofs[i].place), true, core::agrees(f, f.proofs[i]), i);
     for (std::size_t i = 0; i < f.claims.size(); ++i)
-        row(f.claims[i].value, (f.claims[i].by_program ? tr("“%1” %2, heard by the program") : QStringLiteral("“%1” %2")).arg(text(f.claims[i].words), text(core::clock_text(f.claims[i].at, false))), false,
-            core::agrees(f, f.claims[i]), i);
+        row(f.claims[i].value,
+            (f.claims[i].by_program ? tr("“%1” %2, heard by the program") : QStringLiteral("“%1” %2"))
+                .arg(text(f.claims[i].words), text(core::clock_text(f.claims[i].at, false))),
+            false, core::agrees(f, f.claims[i]), i);
     if (!f.claims.empty() || !f.proofs.empty()) return;
     p.setFont(plain);
     p.setPen(colour("second"));

@@ -41,7 +41,8 @@ void Hearing::next() {
     const QString name = text(r->entry.name);
     work_.run(
         [folder = session_.library().folder(), path = r->entry.path, id, what = tr("Hearing what is said on %1").arg(name).toStdString(),
-            how = shop::Hearing{house->recogniser, core::guide_phrases(session_.procedure())}](const GoOn& go_on) -> core::Result<std::size_t> {
+            how = shop::Hearing{house->recogniser, core::guide_phrases(session_.procedure())}](
+            const GoOn& go_on) -> core::Result<std::size_t> {
             const auto heard = shop::hear(path, how, [&](double share) { return go_on(what, share); });
             if (!heard) return tl::make_unexpected(heard.error());
             if (auto kept = shop::keep_heard_beside(folder, id, *heard); !kept) return tl::make_unexpected(kept.error());
@@ -51,8 +52,9 @@ void Hearing::next() {
             waiting_.pop_front();
             if (lines) {
                 session_.tell_heard(id);
-                session_.tell(tr("%1: %2 by the program. Listen before you rely on them; words it was not sure of are hatched.")
-                                  .arg(name, theme::counted(static_cast<qsizetype>(*lines), tr("1 line was heard"), tr("%1 lines were heard"))));
+                session_.tell(
+                    tr("%1: %2 by the program. Listen before you rely on them; words it was not sure of are hatched.")
+                        .arg(name, theme::counted(static_cast<qsizetype>(*lines), tr("1 line was heard"), tr("%1 lines were heard"))));
             } else {
                 session_.tell(text(lines.error().message));
             }

@@ -88,7 +88,7 @@ private:
 
 HouseDialog::HouseDialog(core::House house, QWidget* parent) : QDialog(parent), house_(std::move(house)) {
     setWindowTitle(tr("House settings: kept for all guides"));
-    resize(1180, 580);
+    resize(1180, 640);
     build_commands();
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(22, 18, 22, 18);
@@ -152,7 +152,8 @@ void HouseDialog::build_commands() {
             show_house();
         }});
     add({"house.recogniser", tr("What listens to films"), Qt::Key_L,
-        tr("The program that hears what is said on films without a narration: its own, or a command of the workshop's."), tr("Hearing"), {}, [this] {
+        tr("The program that hears what is said on films without a narration: its own, or a command of the workshop's."), tr("Hearing"), {},
+        [this] {
             RecogniserDialog dialog(house_.recogniser, this);
             if (dialog.exec() != QDialog::Accepted) return;
             house_.recogniser = dialog.command();

@@ -18,10 +18,11 @@ RecogniserDialog::RecogniserDialog(const std::string& command, QWidget* parent) 
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(22, 18, 22, 18);
     down->setSpacing(10);
-    down->addWidget(quiet_label(tr("Left empty, the program listens itself: a little English, with the words of the trade and of the guide in hand. Where the "
-                                   "workshop has a better recogniser, write its command here. It is given a WAV file (16 kHz, one channel) and "
-                                   "writes WebVTT or SRT to its standard output; {sound} and {text} in the command stand for the file it reads "
-                                   "and one it writes."),
+    down->addWidget(quiet_label(
+        tr("Left empty, the program listens itself: a little English, with the words of the trade and of the guide in hand. Where the "
+           "workshop has a better recogniser, write its command here. It is given a WAV file (16 kHz, one channel) and "
+           "writes WebVTT or SRT to its standard output; {sound} and {text} in the command stand for the file it reads "
+           "and one it writes."),
         this));
     command_ = new QLineEdit(text(command), this);
     command_->setAccessibleName(tr("Command of the recogniser"));

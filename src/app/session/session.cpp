@@ -21,7 +21,8 @@ constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; 
 
 }  // namespace
 
-Session::Session(std::unique_ptr<store::Library> library, QObject* parent) : QObject(parent), library_(std::move(library)), hearing_(new Hearing(*this)) {
+Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
+    : QObject(parent), library_(std::move(library)), hearing_(new Hearing(*this)) {
     connect(this, &Session::library_changed, this, [this] { came_back_.reset(); });
     author_ =
         QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(QLatin1String(kPost), QStringLiteral("author")).toString();

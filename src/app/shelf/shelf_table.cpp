@@ -71,8 +71,8 @@ void ShelfStation::build_commands() {
         },
         {tr("transcribe"), tr("speech"), tr("recognise")}, true,
         [this, chosen] { return in_hand() == Hand::Recording && chosen() != nullptr && !chosen()->has_narration; }});
-    add({"shelf.stop-hearing", tr("Stop hearing"), Qt::CTRL | Qt::SHIFT | Qt::Key_H, tr("Stops listening; the film stays, without a narration."),
-        recordings, {}, [this] { session_.hearing().cancel(); },
+    add({"shelf.stop-hearing", tr("Stop hearing"), Qt::CTRL | Qt::SHIFT | Qt::Key_H,
+        tr("Stops listening; the film stays, without a narration."), recordings, {}, [this] { session_.hearing().cancel(); },
         [this] { return unless(session_.hearing().busy(), tr("No film is being heard.")); }, {tr("stop")}});
     connect(commands_, &Commands::refused, &session_, &Session::tell);
 }

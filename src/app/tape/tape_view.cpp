@@ -467,15 +467,11 @@ void TapeView::paint_line(QPainter& p, const TapeLine& line) const {
     const QFontMetricsF metrics(p.font());
     const int rows = std::max(1, static_cast<int>((box.height() + 2) / metrics.lineSpacing()));
     const QString words = words_of(line);
-    if (const auto unsure = unsure_in(line, words); !unsure.empty()) hatch(p, box, words, unsure);
     const QRectF needed = metrics.boundingRect(QRectF(0, 0, column, 4000), Qt::TextWordWrap, words);
-    if (needed.height() <= rows * metrics.lineSpacing() + 1) {
-        p.drawText(box, Qt::TextWordWrap | Qt::AlignTop, words);
-    } else if (rows == 1) {
-        p.drawText(box, Qt::AlignTop | Qt::TextSingleLine, metrics.elidedText(words, Qt::ElideRight, column));
-    } else {
-        p.drawText(box, Qt::TextWordWrap | Qt::AlignTop, metrics.elidedText(words, Qt::ElideRight, column * rows * 0.9));
-    }
+    const bool fits = needed.height() <= rows * metrics.lineSpacing() + 1;
+    const QString shown = fits ? words : metrics.elidedText(words, Qt::ElideRight, rows == 1 ? column : column * rows * 0.9);
+    if (const auto unsure = unsure_in(line, words); !unsure.empty()) hatch(p, box, shown, unsure);
+    p.drawText(box, Qt::AlignTop | (fits || rows > 1 ? Qt::TextWordWrap : Qt::TextSingleLine), shown);
 }
 
 void TapeView::paint_folds(QPainter& p, double top, double bottom) const {
@@ -633,8 +629,9 @@ QString TapeView::help_at(const QPointF& place) const {
         else if (r.heard[*heard].text != r.narration[line.segment].text)
             why << tr("the recogniser heard: %1").arg(text(r.heard[*heard].text));
         if (const auto& s = r.narration[line.segment]; s.by_program)
-            why << (unsure_in(line, words_of(line)).empty() ? tr("heard by the program: listen to it")
-                                                            : tr("heard by the program, which was not sure of the hatched words: listen to it"));
+            why << (unsure_in(line, words_of(line)).empty()
+                    ? tr("heard by the program: listen to it")
+                    : tr("heard by the program, which was not sure of the hatched words: listen to it"));
         if (line.talk) why << tr("talk: nothing about the machine is said here");
         return why.join(QLatin1Char('\n'));
     }

@@ -67,7 +67,12 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
     const About about[] = {
         {tr("Tape"), "tape",
             tr("<p>Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside "
-               "their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.</p>")},
+               "their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.</p>"
+               "<p>A film that came without a narration is heard by the program, after its import or by Shift+Y. What it hears is "
+               "uncertain: hatched "
+               "words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with E; the "
+               "same "
+               "mistake in other lines is offered to be put right with it.</p>")},
         {tr("Figures"), "figures",
             tr("<p>What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid "
                "box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing: add the "

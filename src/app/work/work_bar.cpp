@@ -37,7 +37,7 @@ void WorkBar::set_words(const QString& words) {
 void WorkBar::show_progress(const QString& what, double share, int seconds_left) {
     bar_->setValue(static_cast<int>(std::lround(share * kWhole)));
     const QString words = what.isEmpty() ? words_ : what;
-    said_->setText(seconds_left < 0           ? words
+    said_->setText(seconds_left < 0        ? words
             : seconds_left < kSecondsShown ? tr("%1, %2 s left").arg(words).arg(seconds_left)
                                            : tr("%1, %2 min left").arg(words).arg((seconds_left + 30) / 60));
 }

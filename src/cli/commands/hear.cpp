@@ -1,11 +1,12 @@
 // anagraph-cli hear
+#include "shop/hear.h"
+
 #include <fmt/format.h>
 
 #include <algorithm>
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
-#include "shop/hear.h"
 #include "store/destination.h"
 #include "store/files.h"
 

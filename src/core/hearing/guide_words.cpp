@@ -78,7 +78,8 @@ std::string bigram_model(const SpokenSentences& phrases) {
     }
     std::string singles = fmt::format("-99 {} {:.4f}\n", kBegin, back_off.at(kBegin));
     for (const auto& [word, n] : count)
-        singles += fmt::format("{:.4f} {}{}\n", std::log10(n / all), word, back_off.contains(word) ? fmt::format(" {:.4f}", back_off.at(word)) : "");
+        singles += fmt::format(
+            "{:.4f} {}{}\n", std::log10(n / all), word, back_off.contains(word) ? fmt::format(" {:.4f}", back_off.at(word)) : "");
     return fmt::format("\\data\\\nngram 1={}\nngram 2={}\n\n\\1-grams:\n{}\n\\2-grams:\n{}\n\\end\\\n", static_cast<std::size_t>(kinds) + 1,
         pair_count, singles, pairs);
 }

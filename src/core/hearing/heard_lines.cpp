@@ -3,9 +3,9 @@
 namespace anagraph::core {
 namespace {
 
-constexpr double kPause = 0.45;      // s: ends a line
-constexpr double kBreath = 0.15;     // s: ends one that is long already
-constexpr std::size_t kLong = 10;    // words
+constexpr double kPause = 0.45;    // s: ends a line
+constexpr double kBreath = 0.15;   // s: ends one that is long already
+constexpr std::size_t kLong = 10;  // words
 constexpr std::size_t kLongest = 18;
 
 }  // namespace

@@ -87,7 +87,8 @@ private:
             std::size_t part = 0;
             std::from_chars(below.data(), below.data() + below.size(), part);
             if (part >= 2 && part < kParts.size()) {
-                add_words(words_, fmt::format("{} {}{}", value == 1 && part == 2 ? "a" : said_number(value), kParts[part], value == 1 ? "" : "s"));
+                add_words(words_,
+                    fmt::format("{} {}{}", value == 1 && part == 2 ? "a" : said_number(value), kParts[part], value == 1 ? "" : "s"));
                 at_ += 1 + below.size();
                 after_number_ = true;
                 return;
@@ -104,7 +105,8 @@ private:
     /// A unit written short after a number.
     bool unit() {
         for (const auto& [written, said] : kSaid)
-            if (rest(at_).starts_with(written) && (at_ + written.size() >= text_.size() || !letter(text_[at_ + written.size()]) || !letter(written.back()))) {
+            if (rest(at_).starts_with(written) &&
+                (at_ + written.size() >= text_.size() || !letter(text_[at_ + written.size()]) || !letter(written.back()))) {
                 add_words(words_, said);
                 at_ += written.size();
                 after_number_ = false;
@@ -123,8 +125,8 @@ private:
                 word += static_cast<char>(c >= 'A' && c <= 'Z' ? c - 'A' + 'a' : c);
             else if (c == '\'' && !word.empty() && at_ + 1 < text_.size() && letter(text_[at_ + 1]))
                 word += c;
-            else if (constexpr string_view kCurly = "’"; rest(at_).starts_with(kCurly) && !word.empty() && at_ + kCurly.size() < text_.size() &&
-                     letter(text_[at_ + kCurly.size()])) {
+            else if (constexpr string_view kCurly = "’"; rest(at_).starts_with(kCurly) && !word.empty() &&
+                     at_ + kCurly.size() < text_.size() && letter(text_[at_ + kCurly.size()])) {
                 word += '\'';
                 at_ += kCurly.size() - 1;
             } else
@@ -157,7 +159,8 @@ string said_number(std::uint64_t n) {
     if (n < 20) return string(kOnes[n]);
     if (n < 100) return n % 10 == 0 ? string(kTens[n / 10]) : fmt::format("{} {}", kTens[n / 10], kOnes[n % 10]);
     if (n < 1000)
-        return n % 100 == 0 ? fmt::format("{} hundred", kOnes[n / 100]) : fmt::format("{} hundred and {}", kOnes[n / 100], said_number(n % 100));
+        return n % 100 == 0 ? fmt::format("{} hundred", kOnes[n / 100])
+                            : fmt::format("{} hundred and {}", kOnes[n / 100], said_number(n % 100));
     if (n < 1000000)
         return n % 1000 == 0 ? fmt::format("{} thousand", said_number(n / 1000))
                              : fmt::format("{} thousand {}{}", said_number(n / 1000), n % 1000 < 100 ? "and " : "", said_number(n % 1000));

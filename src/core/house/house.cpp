@@ -75,8 +75,7 @@ std::string to_json(const House& house) {
     json store = json::array();
     for (const auto& f : house.store) store.push_back(js(f));
     return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off}, {"desk", house.desk},
-        {"recogniser", house.recogniser},
-        {"methods", methods_to_json(house.methods)}}
+        {"recogniser", house.recogniser}, {"methods", methods_to_json(house.methods)}}
         .dump(2);
 }
 

@@ -227,8 +227,8 @@ void read_cues(const std::vector<std::string_view>& lines, Narration& out) {
                             "the file again.",
                     at, text.substr(0, 60)));
         } else if (!text.empty()) {
-            out.segments.push_back(
-                {FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text), std::move(speaker), {}, by_program});
+            out.segments.push_back({FrameTime::from_milliseconds(*from), FrameTime::from_milliseconds(*to), std::move(text),
+                std::move(speaker), {}, by_program});
             // marks within a word leave it open which words they mean
             if (told && words.size() == said_words(out.segments.back().text).size()) out.segments.back().words = std::move(words);
         }
@@ -320,7 +320,8 @@ std::string write_webvtt(const std::vector<Segment>& segments) {
         return text;
     };
     std::string out = "WEBVTT\n";
-    if (std::any_of(segments.begin(), segments.end(), [](const Segment& s) { return s.by_program; })) out += fmt::format("\n{}\n", kByProgram);
+    if (std::any_of(segments.begin(), segments.end(), [](const Segment& s) { return s.by_program; }))
+        out += fmt::format("\n{}\n", kByProgram);
     for (const auto& s : segments) {
         std::string text = s.speaker.empty() ? "" : fmt::format("<v {}>", s.speaker);
         const auto words = said_words(s.text);

@@ -22,8 +22,8 @@ struct TimedWord {
 struct Segment {
     FrameTime start;
     FrameTime end;
-    std::string text;          // one line, single spaces, markup taken out
-    std::string speaker = {};  // where the file names one (WebVTT's <v Name>)
+    std::string text;                   // one line, single spaces, markup taken out
+    std::string speaker = {};           // where the file names one (WebVTT's <v Name>)
     std::vector<TimedWord> words = {};  // of each blank-separated word of `text` where the file tells them; otherwise empty
     bool by_program = false;            // heard by a program, and nobody has put it right yet
     friend bool operator==(const Segment&, const Segment&) = default;

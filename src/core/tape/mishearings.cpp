@@ -7,7 +7,7 @@
 namespace anagraph::core {
 namespace {
 
-constexpr std::size_t kLongestRun = 4;    // words
+constexpr std::size_t kLongestRun = 4;     // words
 constexpr std::size_t kFewestLetters = 5;  // of what was heard: less may be anything
 
 using Words = std::vector<std::string_view>;

@@ -23,8 +23,8 @@ std::vector<Mishearing> mishearings(const std::string& heard, const std::string&
 std::string put_right(const std::string& words, const std::vector<Mishearing>& wrong);
 
 /// The lines of a narration, but for `corrected`, that hold one of them and that nobody has corrected yet.
-std::vector<std::size_t> lines_misheard_alike(
-    const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t corrected, const std::vector<Mishearing>& wrong);
+std::vector<std::size_t> lines_misheard_alike(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard,
+    std::size_t corrected, const std::vector<Mishearing>& wrong);
 
 /// Puts a line right, and the other lines by the same mishearings: one change. Errors: those of correct_line().
 Result<Change> correct_lines_alike(const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard,

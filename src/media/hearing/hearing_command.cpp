@@ -91,7 +91,8 @@ core::Result<std::string> run_hearing_command(
     posix_spawn_file_actions_destroy(&files);
     posix_spawnattr_destroy(&how);
     if (begun != 0)
-        return fail(ErrorCode::Refused, fmt::format("The recogniser \"{}\" could not be started ({}).", command, std::strerror(begun)), command);
+        return fail(
+            ErrorCode::Refused, fmt::format("The recogniser \"{}\" could not be started ({}).", command, std::strerror(begun)), command);
     int status = 0;
     while (true) {
         const pid_t ended = ::waitpid(process, &status, WNOHANG);
@@ -105,7 +106,8 @@ core::Result<std::string> run_hearing_command(
     if (!WIFEXITED(status) || WEXITSTATUS(status) != 0) {
         const std::string why = last_line(contents(err));
         return fail(ErrorCode::Refused,
-            fmt::format("The recogniser \"{}\" failed{}{}. Try the command in a terminal on a WAV file, and put it right in the house settings.",
+            fmt::format(
+                "The recogniser \"{}\" failed{}{}. Try the command in a terminal on a WAV file, and put it right in the house settings.",
                 command, why.empty() ? "" : ": ", why),
             command);
     }

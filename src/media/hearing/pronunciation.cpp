@@ -17,13 +17,14 @@ using std::string;
 using std::string_view;
 
 // espeak-ng's names of the phonemes of its American English, by what comes first in them; the longer name first
-constexpr std::array<std::pair<string_view, string_view>, 62> kPhones{{{"aI3", "AY ER"}, {"aI@", "AY AH"}, {"aU@", "AW ER"}, {"i@3", "IH R"},
-    {"A@r", "AA R"}, {"tS", "CH"}, {"dZ", "JH"}, {"eI", "EY"}, {"aI", "AY"}, {"OI", "OY"}, {"aU", "AW"}, {"oU", "OW"}, {"i@", "IY AH"},
-    {"I@", "IH R"}, {"e@", "EH R"}, {"U@", "UH R"}, {"3:", "ER"}, {"A:", "AA"}, {"O:", "AO"}, {"i:", "IY"}, {"u:", "UW"}, {"A@", "AA R"},
-    {"O@", "AO R"}, {"o@", "AO R"}, {"@L", "AH L"}, {"@5", "AH"}, {"@2", "AH"}, {"I2", "IH"}, {"aa", "AE"}, {"a#", "AH"}, {"t#", "T"},
-    {"a", "AE"}, {"E", "EH"}, {"I", "IH"}, {"0", "AA"}, {"V", "AH"}, {"U", "UH"}, {"@", "AH"}, {"3", "ER"}, {"i", "IY"}, {"u", "UW"},
-    {"e", "EH"}, {"o", "OW"}, {"A", "AA"}, {"O", "AO"}, {"T", "TH"}, {"D", "DH"}, {"S", "SH"}, {"Z", "ZH"}, {"N", "NG"}, {"j", "Y"},
-    {"r", "R"}, {"h", "HH"}, {"p", "P"}, {"b", "B"}, {"t", "T"}, {"d", "D"}, {"k", "K"}, {"g", "G"}, {"f", "F"}, {"v", "V"}, {"s", "S"}}};
+constexpr std::array<std::pair<string_view, string_view>, 62> kPhones{
+    {{"aI3", "AY ER"}, {"aI@", "AY AH"}, {"aU@", "AW ER"}, {"i@3", "IH R"}, {"A@r", "AA R"}, {"tS", "CH"}, {"dZ", "JH"}, {"eI", "EY"},
+        {"aI", "AY"}, {"OI", "OY"}, {"aU", "AW"}, {"oU", "OW"}, {"i@", "IY AH"}, {"I@", "IH R"}, {"e@", "EH R"}, {"U@", "UH R"},
+        {"3:", "ER"}, {"A:", "AA"}, {"O:", "AO"}, {"i:", "IY"}, {"u:", "UW"}, {"A@", "AA R"}, {"O@", "AO R"}, {"o@", "AO R"},
+        {"@L", "AH L"}, {"@5", "AH"}, {"@2", "AH"}, {"I2", "IH"}, {"aa", "AE"}, {"a#", "AH"}, {"t#", "T"}, {"a", "AE"}, {"E", "EH"},
+        {"I", "IH"}, {"0", "AA"}, {"V", "AH"}, {"U", "UH"}, {"@", "AH"}, {"3", "ER"}, {"i", "IY"}, {"u", "UW"}, {"e", "EH"}, {"o", "OW"},
+        {"A", "AA"}, {"O", "AO"}, {"T", "TH"}, {"D", "DH"}, {"S", "SH"}, {"Z", "ZH"}, {"N", "NG"}, {"j", "Y"}, {"r", "R"}, {"h", "HH"},
+        {"p", "P"}, {"b", "B"}, {"t", "T"}, {"d", "D"}, {"k", "K"}, {"g", "G"}, {"f", "F"}, {"v", "V"}, {"s", "S"}}};
 constexpr std::array<std::pair<string_view, string_view>, 6> kMorePhones{
     {{"z", "Z"}, {"m", "M"}, {"n", "N"}, {"l", "L"}, {"w", "W"}, {"x", "K"}}};
 
@@ -37,8 +38,8 @@ std::pair<string_view, std::size_t> first_phones(string_view rest) {
 }
 
 bool speaks() {
-    static const bool ready = espeak_Initialize(AUDIO_OUTPUT_RETRIEVAL, 0, nullptr, espeakINITIALIZE_DONT_EXIT) > 0 &&
-        espeak_SetVoiceByName("en-us") == EE_OK;
+    static const bool ready =
+        espeak_Initialize(AUDIO_OUTPUT_RETRIEVAL, 0, nullptr, espeakINITIALIZE_DONT_EXIT) > 0 && espeak_SetVoiceByName("en-us") == EE_OK;
     return ready;
 }
 

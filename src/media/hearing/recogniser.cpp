@@ -77,7 +77,8 @@ private:
             done = end;
             if (end - begin < kShortest) return true;
             Part out{count_++, static_cast<double>(gone_ + begin * kStep) / kSpeechRate, {}};
-            out.sound.assign(sound_.begin() + static_cast<std::ptrdiff_t>(begin * kStep), sound_.begin() + static_cast<std::ptrdiff_t>(end * kStep));
+            out.sound.assign(
+                sound_.begin() + static_cast<std::ptrdiff_t>(begin * kStep), sound_.begin() + static_cast<std::ptrdiff_t>(end * kStep));
             return hand_(std::move(out));
         };
         for (std::size_t i = 0; i < steps; ++i) {
@@ -159,8 +160,7 @@ Result<Decoder> open_decoder(const Language& language) {
     }
     std::vector<char*> named;
     for (auto& name : names) named.push_back(name.data());
-    const Model set(
-        ngram_model_set_init(settings.get(), raw.data(), named.data(), weights.data(), static_cast<int32>(raw.size())));
+    const Model set(ngram_model_set_init(settings.get(), raw.data(), named.data(), weights.data(), static_cast<int32>(raw.size())));
     if (!set || ps_set_lm(decoder.get(), "all", set.get()) != 0 || ps_set_search(decoder.get(), "all") != 0)
         return no_language(language.models.front().file);
     return decoder;
@@ -171,7 +171,8 @@ std::vector<HeardWord> heard_in(ps_decoder_t& decoder, Part part) {
     // a silence of noughts has no spectrum: noise of one step is added, the same at every run
     std::minstd_rand random(1);
     for (auto& sample : part.sound)
-        if (sample < std::numeric_limits<std::int16_t>::max()) sample = static_cast<std::int16_t>(sample + static_cast<int>(random() >> 8 & 1));
+        if (sample < std::numeric_limits<std::int16_t>::max())
+            sample = static_cast<std::int16_t>(sample + static_cast<int>(random() >> 8 & 1));
     ps_start_utt(&decoder);
     ps_process_raw(&decoder, part.sound.data(), part.sound.size(), FALSE, TRUE);
     ps_end_utt(&decoder);

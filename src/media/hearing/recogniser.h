@@ -26,6 +26,7 @@ Language general_language();
 /// The words said in a film or sound file, by time; parted at silences, and the parts heard side by side on several threads. The same
 /// file gives the same words. Errors: those of speech_sound(); NotFound where the acoustic model is not installed; BadInput for a
 /// language that cannot be read; Cancelled.
-core::Result<std::vector<core::HeardWord>> hear_words(const std::string& recording, const Language& language, const Progress& progress = {});
+core::Result<std::vector<core::HeardWord>> hear_words(
+    const std::string& recording, const Language& language, const Progress& progress = {});
 
 }  // namespace anagraph::media

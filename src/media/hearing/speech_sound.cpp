@@ -83,7 +83,8 @@ private:
             channels_ = piece.ch_layout.nb_channels;
         }
         const double now = static_cast<double>(given_) / kSpeechRate;
-        double at = piece.best_effort_timestamp == AV_NOPTS_VALUE ? now : av::time_of(piece.best_effort_timestamp, stream_->time_base).seconds();
+        double at =
+            piece.best_effort_timestamp == AV_NOPTS_VALUE ? now : av::time_of(piece.best_effort_timestamp, stream_->time_base).seconds();
         if (at > now + kLongestGap) at = now;
         samples_.resize(static_cast<std::size_t>(swr_get_out_samples(convert_.get(), piece.nb_samples)));
         auto* out = reinterpret_cast<std::uint8_t*>(samples_.data());

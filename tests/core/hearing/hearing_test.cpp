@@ -114,8 +114,8 @@ TEST(GuideWords, HoldNamesFiguresLinesAndWhatWasPutRight) {
         for (const auto& word : phrase) all += word + " ";
         all += "/ ";
     }
-    for (const char* phrase : {"drain plug / ", "m fourteen / ", "twenty five newton metres ", "drain the oil / ", "tighten the drain plug / ",
-             "undo the strainer / ", "perrick pt sixty / "})
+    for (const char* phrase : {"drain plug / ", "m fourteen / ", "twenty five newton metres ", "drain the oil / ",
+             "tighten the drain plug / ", "undo the strainer / ", "perrick pt sixty / "})
         EXPECT_NE(all.find(phrase), std::string::npos) << phrase << " in " << all;
 }
 

@@ -138,8 +138,9 @@ TEST(TimedText, WordTimesAndDoubtsRoundTrip) {
 }
 
 TEST(TimedText, WordTimesOfOthersAreReadAndOddMarksAreLeftOut) {
-    const auto read = read_timed_text("WEBVTT\n\n00:01.000 --> 00:04.000\n<v Lena>drain <00:02.000><c>plug</c> <c.unsure>out</c>\n\n"
-                                      "00:05.000 --> 00:06.000\nhalf a <c.unsure>wo</c>rd\n");
+    const auto read = read_timed_text(
+        "WEBVTT\n\n00:01.000 --> 00:04.000\n<v Lena>drain <00:02.000><c>plug</c> <c.unsure>out</c>\n\n"
+        "00:05.000 --> 00:06.000\nhalf a <c.unsure>wo</c>rd\n");
     ASSERT_TRUE(read);
     ASSERT_EQ(read->segments.size(), 2U);
     const auto& line = read->segments[0];
@@ -156,8 +157,8 @@ TEST(TimedText, WordTimesOfOthersAreReadAndOddMarksAreLeftOut) {
 
 TEST(TimedText, WordsOfALibraryThatDoNotFitAreDamage) {
     Segment s{FrameTime(0, 1), FrameTime(1, 1), "drain plug"};
-    for (const char* odd : {"{", "[]", R"({"at":["0/1"],"unsure":[],"by_program":true})", R"({"at":["0/1","x"],"unsure":[],"by_program":true})",
-             R"({"at":["0/1","1/1"],"unsure":[2],"by_program":true})"})
+    for (const char* odd : {"{", "[]", R"({"at":["0/1"],"unsure":[],"by_program":true})",
+             R"({"at":["0/1","x"],"unsure":[],"by_program":true})", R"({"at":["0/1","1/1"],"unsure":[2],"by_program":true})"})
         EXPECT_FALSE(take_words_json(s, odd)) << odd;
     EXPECT_TRUE(take_words_json(s, ""));
     EXPECT_TRUE(s.words.empty());

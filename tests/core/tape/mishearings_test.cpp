@@ -28,7 +28,8 @@ TEST(Mishearings, AreTheWordsThatDiffer) {
         (Wrong{{"fifty", "fifteen"}, {"meet us", "metres"}, {"strain her", "strainer"}}));
     EXPECT_TRUE(mishearings("take it out", "Take it out.").empty()) << "capitals and points are writing";
     EXPECT_TRUE(mishearings("a washer", "the washer").empty()) << "a short word may be anything elsewhere";
-    EXPECT_TRUE(mishearings("take the old washer out", "take it out").empty() || !mishearings("take the old washer out", "take it out")[0].meant.empty());
+    EXPECT_TRUE(mishearings("take the old washer out", "take it out").empty() ||
+        !mishearings("take the old washer out", "take it out")[0].meant.empty());
     EXPECT_TRUE(mishearings("drain plug out", "").empty());
     EXPECT_TRUE(mishearings("one two three four five six", "alpha beta gamma delta epsilon zeta").empty()) << "another sentence altogether";
 }
