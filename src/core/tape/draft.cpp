@@ -48,14 +48,14 @@ public:
             const Step* made = step_at(now, recording_, from);
             if (made == nullptr) continue;
             const StepId id = made->id;
+            Step s = *made;
+            s.drafted = true;
+            add(Change{"", {Put<Step>{std::move(s), std::nullopt}}});
             for (const auto& m : marks_) {
                 if (!said_between(m, from, to) || is_dismissed(now, recording_, m)) continue;
                 if (m.kind == MarkKind::Figure && !m.taken_back && wanted(m)) add(take_figure(now, recording_, m, id));
                 if (m.kind == MarkKind::Caution) add(take_caution(now, m, id));
             }
-            Step s = *now.find(id);
-            s.drafted = true;
-            add(Change{"", {Put<Step>{std::move(s), std::nullopt}}});
         }
         if (change.edits.empty()) return fail(ErrorCode::Refused, "Everything that was heard is in a step already.");
         return change;

@@ -151,7 +151,8 @@ Result<Change> take_figure(const Procedure& p, const RecordingId& recording, con
             change.edits.emplace_back(Put<Item>{{item, ItemKind::Part, m.about, "", ""}, std::nullopt});
         }
     }
-    const Claim claim{recording, m.at, m.words, m.value, m.by_program};
+    // into a step of a person's own a person takes it, who was at that line
+    const Claim claim{recording, m.at, m.words, m.value, m.by_program && step->drafted};
     const std::string purpose = purpose_of(m);
     const auto same = claimed_figure(p, m, item, purpose);
     Figure f;

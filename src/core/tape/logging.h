@@ -20,7 +20,8 @@ Result<Change> bracket_step(
 bool said_between(const Mark& mark, const FrameTime& from, const FrameTime& to);
 
 /// Takes a heard figure into a step: joins the figure of the same item, kind and purpose whose value is the same within 3 %, or
-/// makes a new one beside it; makes the item when the guide has none of that name.
+/// makes a new one beside it; makes the item when the guide has none of that name. What a program heard is known as such while the step
+/// is a draft.
 Result<Change> take_figure(const Procedure& p, const RecordingId& recording, const Mark& mark, const StepId& step);
 
 /// Takes a heard caution into a step, in the words said.

@@ -76,6 +76,8 @@ TEST(HeardByAProgram, AFigureSaysSoUntilItsStepIsConfirmed) {
     EXPECT_NE(finding_of(p.figures[0]).find("Heard by the program"), std::string::npos);
     p = after(p, confirm_step(p, StepId("one")));
     EXPECT_FALSE(p.figures[0].claims[0].by_program) << "a person listened";
+    const Procedure own = after(guide(), take_figure(guide(), kFilm, *figure, StepId("one")));
+    EXPECT_FALSE(own.figures[0].claims[0].by_program) << "taken by a person into a step of theirs";
     // a line put right is the author's
     const Procedure q = after(guide(), correct_line(guide(), kFilm, line, "tighten the plug to twenty newton metres"));
     const auto lines = spoken_lines({line}, q.find(kFilm)).lines;
