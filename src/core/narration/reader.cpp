@@ -187,7 +187,7 @@ private:
         }
     }
 
-    Mark figure_mark(std::size_t k, const FoundFigure& f) const {
+    Mark figure_mark(std::size_t k, const FoundFigure& f) {
         const Line& line = lines_[k];
         const std::size_t i = segment_of_[k];
         Mark m = mark(i, MarkKind::Figure, f.because);
@@ -206,22 +206,26 @@ private:
                 "; about the {}, named {} s before", m.about, std::lround(m.at.seconds() - segments_[last_part_segment_].start.seconds()));
         }
         m.by_program = segments_[i].by_program;
-        m.unsure = rests_on_unsure(segments_[i], m.words);
+        m.unsure = rests_on_unsure(i, m.words);
         if (m.by_program)
             m.because += m.unsure ? "; heard by the program, which was not sure of it: listen" : "; heard by the program: listen to it";
         return m;
     }
 
     /// Is a word of `words` one that the recogniser was not sure of?
-    static bool rests_on_unsure(const Segment& segment, const std::string& words) {
-        if (segment.words.empty()) return false;
-        const auto said = said_words(segment.text);
-        const Line of_mark{words_of(words)};
-        for (std::size_t k = 0; k < std::min(said.size(), segment.words.size()); ++k)
-            if (segment.words[k].unsure)
-                for (const auto& w : words_of(said[k]))
-                    if (of_mark.has(w.text)) return true;
-        return false;
+    bool rests_on_unsure(std::size_t segment, const std::string& words) {
+        const auto& s = segments_[segment];
+        if (s.words.empty()) return false;
+        if (unsure_of_ != segment) {
+            unsure_of_ = segment;
+            unsure_.clear();
+            const auto said = said_words(s.text);
+            for (std::size_t k = 0; k < std::min(said.size(), s.words.size()); ++k)
+                if (s.words[k].unsure)
+                    for (auto& w : words_of(said[k])) unsure_.insert(std::move(w.text));
+        }
+        const auto of_mark = words_of(words);
+        return std::any_of(of_mark.begin(), of_mark.end(), [&](const Word& w) { return unsure_.contains(w.text); });
     }
 
     const std::vector<Segment>& segments_;
@@ -232,8 +236,10 @@ private:
     std::string last_part_;
     std::size_t last_part_segment_ = 0;
     std::size_t skip_ = 0;
-    double matter_ = 0;              // of the line read last
-    bool tightened_before_ = false;  // the line before says that something is tightened
+    std::set<std::string> unsure_;                         // words the recogniser was not sure of ...
+    std::optional<std::size_t> unsure_of_ = std::nullopt;  // ... in this segment
+    double matter_ = 0;                                    // of the line read last
+    bool tightened_before_ = false;                        // the line before says that something is tightened
 };
 
 }  // namespace

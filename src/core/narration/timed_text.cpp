@@ -178,8 +178,11 @@ constexpr std::string_view kUnsureEnds = "</c>";
 /// The words of a cue's line with the times and doubts its marks tell; true in `told` where it tells any.
 void add_words(std::vector<TimedWord>& words, std::string_view line, FrameTime& at, bool& told) {
     bool unsure = false;
+    // where no mark ends any more, none is looked for again
+    const auto last = line.rfind('>');
+    const std::size_t after_last = last == std::string_view::npos ? line.size() : line.size() - last - 1;
     while (!line.empty()) {
-        const bool mark = line.front() == '<' && line.find('>') != std::string_view::npos;
+        const bool mark = line.front() == '<' && line.size() > after_last;
         const std::string_view piece = mark ? line.substr(0, line.find('>') + 1) : line.substr(0, std::max<std::size_t>(1, line.find('<')));
         line.remove_prefix(piece.size());
         if (!mark) {
