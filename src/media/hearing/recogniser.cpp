@@ -195,7 +195,7 @@ std::vector<HeardWord> heard_in(ps_decoder_t& decoder, Part part) {
 class Ears {
 public:
     explicit Ears(std::vector<Decoder> decoders) : decoders_(std::move(decoders)) {
-        for (auto& decoder : decoders_) threads_.emplace_back([this, &decoder] { hear(*decoder); });
+        for (std::size_t lane = 0; lane < decoders_.size(); ++lane) threads_.emplace_back([this, lane] { hear(lane); });
     }
     ~Ears() { end(true); }
     Ears(const Ears&) = delete;
@@ -212,7 +212,7 @@ public:
             if (!on) return false;
         }
         parts_.push_back(std::move(part));
-        more_.notify_one();
+        more_.notify_all();
         return true;
     }
 
@@ -246,17 +246,23 @@ public:
     }
 
 private:
-    void hear(ps_decoder_t& decoder) {
+    /// A decoder remembers a little of what it heard before: each hears every so-manieth part in order, so that the same film gives the
+    /// same words.
+    void hear(std::size_t lane) {
         std::unique_lock lock(mutex_);
         while (true) {
-            more_.wait(lock, [&] { return ended_ || !parts_.empty(); });
-            if (parts_.empty()) return;
-            Part part = std::move(parts_.front());
-            parts_.pop_front();
+            const auto own = [&] {
+                return std::find_if(parts_.begin(), parts_.end(), [&](const Part& p) { return p.number % decoders_.size() == lane; });
+            };
+            more_.wait(lock, [&] { return ended_ || own() != parts_.end(); });
+            const auto next = own();
+            if (next == parts_.end()) return;
+            Part part = std::move(*next);
+            parts_.erase(next);
             ++busy_;
             lock.unlock();
             const std::size_t number = part.number;
-            auto words = heard_in(decoder, std::move(part));
+            auto words = heard_in(*decoders_[lane], std::move(part));
             lock.lock();
             heard_[number] = std::move(words);
             --busy_;
@@ -284,8 +290,8 @@ private:
     std::vector<std::thread> threads_;
 };
 
-constexpr std::size_t kMostThreads = 4;  // each holds a hundred megabytes
-constexpr double kRead = 0.9;            // share of the progress until the end of the sound is reached
+constexpr std::size_t kThreads = 4;  // on any machine, so that they hear the same; each holds a hundred megabytes
+constexpr double kRead = 0.9;        // share of the progress until the end of the sound is reached
 
 }  // namespace
 
@@ -293,8 +299,7 @@ Language general_language() { return {{{std::string(kModels) + "en-us.lm.bin", 1
 
 Result<std::vector<HeardWord>> hear_words(const std::string& recording, const Language& language, const Progress& progress) {
     std::vector<Decoder> decoders;
-    const std::size_t threads = std::clamp<std::size_t>(std::thread::hardware_concurrency(), 1, kMostThreads);
-    for (std::size_t i = 0; i < threads; ++i) {
+    for (std::size_t i = 0; i < kThreads; ++i) {
         auto decoder = open_decoder(language);
         if (!decoder) return tl::make_unexpected(decoder.error());
         decoders.push_back(std::move(*decoder));
