@@ -156,7 +156,9 @@ Result<Decoder> open_decoder(const Language& language) {
         ngram_model_apply_weights(models.back().get(), static_cast<float32>(kLanguageWeight), static_cast<float32>(kWordPenalty));
         raw.push_back(models.back().get());
         names.push_back(std::to_string(names.size()));
-        weights.push_back(static_cast<float32>(m.weight));
+        // the models' scores are mixed after they were raised by the weight of the language: so is their share, or the surer model always
+        // wins
+        weights.push_back(static_cast<float32>(std::pow(m.weight, kLanguageWeight)));
     }
     std::vector<char*> named;
     for (auto& name : names) named.push_back(name.data());
