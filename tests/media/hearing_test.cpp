@@ -7,6 +7,7 @@
 #include <filesystem>
 #include <fstream>
 
+#include "core/hearing/guide_words.h"
 #include "core/hearing/spoken_words.h"
 #include "core/hearing/word_error.h"
 #include "core/narration/timed_text.h"
@@ -145,6 +146,22 @@ TEST(Hearing, TheLanguageOfTheTradeHearsAtLeastATenthBetterThanAGeneralOne) {
     // heard again, on as many threads as there are, it is the same
     const auto again = hear_words(sound, trade_language());
     EXPECT_EQ(*again, *trade);
+}
+
+/// Two models at once: what a guide's author is likely to say is heard better where it is said.
+TEST(Hearing, ListensForTheWordsOfTheGuideInHand) {
+    const Scratch scratch;
+    const std::string sound = scratch / "part.wav";
+    ASSERT_TRUE(run("ffmpeg -y -t 24 -i " + kFilm + " -vn -ac 1 " + sound));
+    std::ofstream(scratch / "guide.lm") << core::bigram_model({{"unscrew", "the", "filter"}, {"new", "o", "ring", "into", "the", "groove"},
+        {"smear", "some", "oil", "on", "it"}, {"the", "old", "ring", "came", "off", "with", "it"}, {"suction", "strainer"}});
+    std::ofstream(scratch / "words.dict") << contents(kLanguage + "trade.dict")
+                                          << Pronunciations(general_language().dictionary).lines_of("smear");
+    const auto said = said_before(24);
+    const auto plain = hear_words(sound, trade_language());
+    const auto listening = hear_words(sound, {{{kLanguage + "trade.lm", 0.75}, {scratch / "guide.lm", 0.25}}, scratch / "words.dict"});
+    ASSERT_TRUE(plain && listening);
+    EXPECT_LT(core::word_error(said, words_of(*listening)), core::word_error(said, words_of(*plain)));
 }
 
 TEST(Hearing, IsStoppedAndRefusesALanguageThatIsNotThere) {
