@@ -14,6 +14,7 @@
 #include <nlohmann/json.hpp>
 #include <stdexcept>
 
+#include "bench/good.h"
 #include "core/edits/edit.h"
 #include "core/hearing/spoken_words.h"
 #include "core/hearing/word_error.h"
@@ -48,12 +49,6 @@ constexpr int kRounds = 3;
 
 void shell(const std::string& command) {
     if (std::system((command + " </dev/null").c_str()) != 0) throw std::runtime_error(fmt::format("This command failed: {}", command));
-}
-
-template <class T>
-T good(core::Result<T> result) {
-    if (!result) throw std::runtime_error(result.error().message);
-    return std::move(*result);
 }
 
 class Bench {

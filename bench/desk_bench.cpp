@@ -9,6 +9,7 @@
 #include <thread>
 
 #include "bench/bench.h"
+#include "bench/good.h"
 #include "shop/desk/desk.h"
 #include "shop/issue.h"
 
@@ -19,12 +20,6 @@ constexpr int kClients = 50;
 constexpr int kEach = 60;  // requests of one client
 constexpr int kGuides = 3;
 constexpr double kMostMs = 50;
-
-template <class T>
-T good(core::Result<T> result) {
-    if (!result) throw std::runtime_error(result.error().message);
-    return std::move(*result);
-}
 
 void issue(store::Library& library, int number) {
     core::Procedure p;

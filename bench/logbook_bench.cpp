@@ -8,19 +8,14 @@
 
 #include "app/logbook/fleet_view.h"
 #include "bench/bench.h"
+#include "bench/good.h"
 #include "store/library.h"
 
 namespace anagraph::bench {
 namespace {
 
 constexpr int kRounds = 7;
-constexpr int kEach = 98;  // readings of a machine, beside the machine itself and its rule
-
-template <class T>
-T good(core::Result<T> result) {
-    if (!result) throw std::runtime_error(result.error().message);
-    return std::move(*result);
-}
+constexpr int kReadings = 98;  // readings of a machine, beside the machine itself and its rule
 
 const core::Day kToday = *core::parse_day("2026-11-28");
 
@@ -29,11 +24,11 @@ std::unique_ptr<store::Library> made(const std::string& folder, int machines) {
     std::vector<core::LogBody> entries;
     for (int m = 0; m < machines; ++m) {
         const std::string name = fmt::format("PT60 no. {}", m + 1);
-        const auto day = [](int i) { return core::text_of(kToday - std::chrono::days(7 * (kEach - i))); };
+        const auto day = [](int i) { return core::text_of(kToday - std::chrono::days(7 * (kReadings - i))); };
         entries.emplace_back(core::MachineAdded{name, "PT60", "", "", "pump bay", day(0)});
         entries.emplace_back(
             core::RuleAdded{name, "100 h service", {good(core::Quantity::parse("100 h")), good(core::Quantity::parse("12 month"))}});
-        for (int i = 0; i < kEach; ++i) {
+        for (int i = 0; i < kReadings; ++i) {
             const auto hours = good(core::Quantity::parse(fmt::format("{} h", 2 * i + m % 7)));
             if (i % 45 == 44)
                 entries.emplace_back(core::ServiceDone{name, "100 h service", "", day(i), hours});

@@ -17,6 +17,7 @@
 #include "app/shelf/shelf_station.h"
 #include "app/window/said_search.h"
 #include "bench/bench.h"
+#include "bench/good.h"
 #include "core/dryrun/dry_run.h"
 #include "core/narration/timed_text.h"
 #include "core/plate/layout.h"
@@ -31,15 +32,6 @@ using core::FrameTime;
 using nlohmann::json;
 
 namespace {
-
-template <class T>
-T good(core::Result<T> result) {
-    if (!result) throw std::runtime_error(result.error().message);
-    return std::move(*result);
-}
-void good(const core::Outcome& outcome) {
-    if (!outcome) throw std::runtime_error(outcome.error().message);
-}
 
 json line(const std::string& what, double value, double target, const std::string& detail, const std::string& unit = "") {
     return {{"what", what}, {"value", value}, {"target", target}, {"detail", detail}, {"unit", unit}};
@@ -97,7 +89,7 @@ core::Procedure claimed(int claims) {
 
 // -- the large library
 
-constexpr int kGuides = 10000;
+constexpr int kGuidesOfShelf = 10000;
 constexpr int kRecordings = 2000;
 constexpr int kLines = 500;  // of each recording
 
@@ -120,7 +112,7 @@ void make_large(const std::string& folder) {
         good(library->enter_recording(entry, said, std::move(files)));
         ids.push_back(id);
     }
-    for (int i = 0; i < kGuides; ++i) {
+    for (int i = 0; i < kGuidesOfShelf; ++i) {
         core::Procedure p;
         p.header = {fmt::format("service {}", i), fmt::format("Machine {}", i % 700), fmt::format("KQ-{}", i), "", {}, ""};
         p.recordings = {{ids[static_cast<std::size_t>(i % kRecordings)], "film", {}}};

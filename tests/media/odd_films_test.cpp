@@ -34,14 +34,14 @@ void join(const std::vector<std::string>& files, const std::string& to) {
     for (const auto& file : files) out << std::ifstream(file, std::ios::binary).rdbuf();
 }
 
-double grey(const Picture& p) {
+double greyness(const Picture& p) {
     double sum = 0;
     for (std::size_t i = 0; i < p.bgra.size(); i += 4) sum += p.bgra[i + 1];
     return sum / (static_cast<double>(p.bgra.size()) / 4);
 }
 double expected(std::size_t n) { return (30 + 2.0 * static_cast<double>(n) - 16) * 255 / 219; }
 
-core::Result<RecordingIndex> imported(const std::string& file) {
+core::Result<RecordingIndex> odd_import(const std::string& file) {
     std::filesystem::create_directories(file + ".import");
     return import_pass(file, file + ".import");
 }
@@ -62,7 +62,7 @@ TEST(OddFilms, AListOfOtherFilmsIsNoFilmForTheImportAndForThePlayer) {
         {"plain.pls", "[playlist]\nFile1=" + (s / "secret.ts") + "\n"}, {"plain.m3u", (s / "secret.ts") + "\n"}};
     for (const auto& [name, text] : lists) {
         std::ofstream(s / name) << text;
-        const auto index = imported(s / name);
+        const auto index = odd_import(s / name);
         ASSERT_FALSE(index) << name;
         EXPECT_EQ(index.error().code, ErrorCode::BadInput) << name;
         EXPECT_FALSE(exact_frame(s / name, FrameTime(0, 1))) << name;
@@ -75,8 +75,8 @@ TEST(OddFilms, AListOfOtherFilmsIsNoFilmForTheImportAndForThePlayer) {
         }
         EXPECT_TRUE((*player)->picture().empty()) << name;
     }
-    EXPECT_FALSE(imported("http://127.0.0.1/film.mp4"));
-    EXPECT_FALSE(imported("concat:" + (s / "secret.ts")));
+    EXPECT_FALSE(odd_import("http://127.0.0.1/film.mp4"));
+    EXPECT_FALSE(odd_import("concat:" + (s / "secret.ts")));
 }
 
 TEST(OddFilms, JoinedCameraFilesKeepEveryPictureWithNewTimes) {
@@ -84,18 +84,18 @@ TEST(OddFilms, JoinedCameraFilesKeepEveryPictureWithNewTimes) {
     ASSERT_TRUE(run("ffmpeg -y " + ramp(75) + "-f lavfi -i sine=440:duration=3 -c:v libx264 -g 25 -bf 2 -c:a aac -shortest -f mpegts " +
         (s / "a.mts")));
     join({s / "a.mts", s / "a.mts"}, s / "joined.mts");
-    const auto as_it_is = imported(s / "joined.mts");
+    const auto as_it_is = odd_import(s / "joined.mts");
     ASSERT_FALSE(as_it_is) << "half of it would be left out without a word: " << as_it_is->times.size();
     EXPECT_EQ(as_it_is.error().code, ErrorCode::Refused);
     EXPECT_NE(as_it_is.error().message.find("go back"), std::string::npos) << as_it_is.error().message;
     const auto written = with_new_times(s / "joined.mts", s / "new.mkv");
     ASSERT_TRUE(written) << written.error().message;
-    const auto index = imported(s / "new.mkv");
+    const auto index = odd_import(s / "new.mkv");
     ASSERT_TRUE(index) << index.error().message;
     EXPECT_EQ(index->times.size(), 150U);
     EXPECT_TRUE(index->has_sound);
     for (const std::size_t n : {0U, 10U, 74U, 75U, 90U, 149U})
-        EXPECT_NEAR(grey(*exact_frame(s / "new.mkv", index->times[n])), expected(n % 75), 6) << n;
+        EXPECT_NEAR(greyness(*exact_frame(s / "new.mkv", index->times[n])), expected(n % 75), 6) << n;
     ASSERT_TRUE(with_new_times(s / "joined.mts", s / "again.mkv"));
     std::ifstream a(s / "new.mkv", std::ios::binary);
     std::ifstream b(s / "again.mkv", std::ios::binary);
@@ -106,13 +106,13 @@ TEST(OddFilms, JoinedCameraFilesKeepEveryPictureWithNewTimes) {
 TEST(OddFilms, ABareStreamGetsTheTimesItDoesNotHave) {
     const Scratch s;
     ASSERT_TRUE(run("ffmpeg -y " + ramp(60) + "-c:v libx264 -g 30 -bf 3 " + (s / "bare.h264")));
-    EXPECT_EQ(imported(s / "bare.h264").error().code, ErrorCode::Refused);
+    EXPECT_EQ(odd_import(s / "bare.h264").error().code, ErrorCode::Refused);
     ASSERT_TRUE(with_new_times(s / "bare.h264", s / "new.mkv"));
-    const auto index = imported(s / "new.mkv");
+    const auto index = odd_import(s / "new.mkv");
     ASSERT_TRUE(index) << index.error().message;
     ASSERT_EQ(index->times.size(), 60U);
     for (const std::size_t n : {0U, 1U, 2U, 3U, 29U, 31U, 59U})
-        EXPECT_NEAR(grey(*exact_frame(s / "new.mkv", index->times[n])), expected(n), 6) << n << ": in the order they are shown";
+        EXPECT_NEAR(greyness(*exact_frame(s / "new.mkv", index->times[n])), expected(n), 6) << n << ": in the order they are shown";
 }
 
 TEST(OddFilms, TimesBelowZeroAreMovedUp) {
@@ -120,13 +120,13 @@ TEST(OddFilms, TimesBelowZeroAreMovedUp) {
     ASSERT_TRUE(run("ffmpeg -y " + ramp(50) + "-c:v libx264 -bf 0 " + (s / "flat.mkv")));
     ASSERT_TRUE(
         run("ffmpeg -y -i " + (s / "flat.mkv") + " -c copy -avoid_negative_ts disabled -output_ts_offset -20 " + (s / "below.mkv")));
-    const auto as_it_is = imported(s / "below.mkv");
+    const auto as_it_is = odd_import(s / "below.mkv");
     if (as_it_is) {
         EXPECT_FALSE(as_it_is->start() < FrameTime(0, 1));
     } else {
         EXPECT_EQ(as_it_is.error().code, ErrorCode::Refused) << as_it_is.error().message;
         ASSERT_TRUE(with_new_times(s / "below.mkv", s / "new.mkv"));
-        const auto index = imported(s / "new.mkv");
+        const auto index = odd_import(s / "new.mkv");
         ASSERT_TRUE(index) << index.error().message;
         EXPECT_EQ(index->times.size(), 50U);
         EXPECT_FALSE(index->start() < FrameTime(0, 1));
@@ -136,10 +136,10 @@ TEST(OddFilms, TimesBelowZeroAreMovedUp) {
 TEST(OddFilms, AFilmThatWasCutOffIsSaidToBe) {
     const Scratch s;
     ASSERT_TRUE(run("ffmpeg -y " + ramp(100) + "-c:v libx264 -g 10 " + (s / "whole.mkv")));
-    EXPECT_TRUE(imported(s / "whole.mkv")->remarks.empty());
+    EXPECT_TRUE(odd_import(s / "whole.mkv")->remarks.empty());
     std::filesystem::copy_file(s / "whole.mkv", s / "cut.mkv");
     std::filesystem::resize_file(s / "cut.mkv", std::filesystem::file_size(s / "cut.mkv") / 2);
-    const auto index = imported(s / "cut.mkv");
+    const auto index = odd_import(s / "cut.mkv");
     ASSERT_TRUE(index) << index.error().message;
     EXPECT_LT(index->times.size(), 90U);
     ASSERT_FALSE(index->remarks.empty());
@@ -153,7 +153,7 @@ TEST(OddFilms, PicturesThatChangeTheirSizeOnTheWayAreCutWithoutReadingBeyondThem
             run(std::string("ffmpeg -y -f lavfi -i testsrc2=size=") + size + ":rate=25:duration=2 -c:v libx264 -g 10 -output_ts_offset " +
                 (std::string(name) == "large.ts" ? "0" : "2") + " " + (s / name)));
     join({s / "large.ts", s / "small.ts"}, s / "both.ts");
-    const auto index = imported(s / "both.ts");
+    const auto index = odd_import(s / "both.ts");
     ASSERT_TRUE(index) << index.error().message;
     ClipOptions painted;
     int pictures = 0;
@@ -165,7 +165,7 @@ TEST(OddFilms, PicturesThatChangeTheirSizeOnTheWayAreCutWithoutReadingBeyondThem
     for (const auto& options : {ClipOptions{}, painted}) {
         const auto cut = cut_clip(s / "both.ts", all, s / "out.mp4", 960, {}, options);
         ASSERT_TRUE(cut) << cut.error().message;
-        EXPECT_GT(imported(s / "out.mp4")->times.size(), 80U);
+        EXPECT_GT(odd_import(s / "out.mp4")->times.size(), 80U);
     }
     EXPECT_GT(pictures, 80);
 }

@@ -47,7 +47,7 @@ bool well_formed(const std::string& svg) {
     return !reader.hasError() && QSvgRenderer(QByteArray::fromStdString(svg)).isValid();
 }
 
-Procedure guide() {
+Procedure guide_with_stills() {
     Procedure p;
     p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "", ""}, {ItemId("cap"), ItemKind::Part, "cap", "", ""}};
     p.figures = {{FigureId("hold"), FigureKind::Duration, {}, "held", {"5", "", "s"}, "", {}, {}, ""}};
@@ -151,11 +151,11 @@ TEST(PressStrip, DrawsEveryPressAndSaysItInWords) {
     const ResetSequence r{"two buttons", {},
         {{Press::Kind::Hold, "MODE + SET", 1, FigureId("hold"), "SErv"}, {Press::Kind::Press, "SET", 3, {}, "100 h"},
             {Press::Kind::Hold, "A & B", 1, {}, ""}}};
-    const auto svg = press_strip(guide(), r);
+    const auto svg = press_strip(guide_with_stills(), r);
     EXPECT_TRUE(well_formed(svg));
     for (const char* part : {"hold 5 s", "press, 3 ×", "MODE + SET", "100 h", "A &amp; B", "time not known"})
         EXPECT_NE(svg.find(part), std::string::npos) << part;
-    EXPECT_EQ(press_words(guide(), r),
+    EXPECT_EQ(press_words(guide_with_stills(), r),
         "Hold MODE + SET for 5 s; it then shows SErv. Press SET 3 times; it then shows 100 h. Hold A & B for a time that is not known.");
 }
 
@@ -167,39 +167,40 @@ TEST(Pairs, EveryRoleIsToldByShapeAndWord) {
         plate.role = role;
         std::string word(name_of(role));
         for (auto& c : word) c = static_cast<char>(std::toupper(c));
-        auto svg = marks_svg(guide(), plate, 640, 360);
+        auto svg = marks_svg(guide_with_stills(), plate, 640, 360);
         EXPECT_NE(svg.find(">" + word + "<"), std::string::npos);
         svg.erase(svg.find("<text"));
         EXPECT_TRUE(seen.insert(svg).second) << word << " has no shape of its own";
-        EXPECT_NE(plate_words(guide(), plate, {}).find(": the plug"), std::string::npos);
+        EXPECT_NE(plate_words(guide_with_stills(), plate, {}).find(": the plug"), std::string::npos);
     }
 }
 
 TEST(OffOrder, IsDrawnFromPartToPartAndToldBothWays) {
     Plate plate{PlateId("p"), RecordingId("r"), {}, "",
         {{ItemId("plug"), {2000, 2000}, {1000, 1000}}, {ItemId("cap"), {8000, 2000}, {9000, 1000}}}};
-    const auto bare = marks_svg(guide(), plate, 640, 360);
+    const auto bare = marks_svg(guide_with_stills(), plate, 640, 360);
     plate.off_order = {ItemId("cap"), ItemId("plug")};
-    EXPECT_GT(marks_svg(guide(), plate, 640, 360).size(), bare.size());
+    EXPECT_GT(marks_svg(guide_with_stills(), plate, 640, 360).size(), bare.size());
     const std::map<ItemId, int> numbers{{ItemId("plug"), 1}, {ItemId("cap"), 2}};
     EXPECT_EQ(off_order_words(plate, numbers), "Comes off in the order 2, 1; goes back in the order 1, 2.");
-    EXPECT_NE(plate_words(guide(), plate, numbers).find("Comes off"), std::string::npos);
+    EXPECT_NE(plate_words(guide_with_stills(), plate, numbers).find("Comes off"), std::string::npos);
 }
 
 TEST(ClipOverlay, IsThereForItsTimeAndLiesUprightOnATurnedFilm) {
     const RecordingId r("r");
     Clip clip{{r, FrameTime(0, 1), FrameTime(10, 1)}};
-    EXPECT_FALSE(clip_options(guide(), clip, 0, 1).paint) << "nothing is drawn, so nothing is converted";
+    EXPECT_FALSE(clip_options(guide_with_stills(), clip, 0, 1).paint) << "nothing is drawn, so nothing is converted";
     clip.marks = {{{PlateSign::Pull, {1000, 5000}, {9000, 5000}}, {}, FrameTime(2, 1), FrameTime(4, 1)},
         {{PlateSign::Look, {5000, 5000}, {6000, 2000}}, ItemId("cap"), FrameTime(3, 1), FrameTime(5, 1)}};
-    EXPECT_TRUE(clip_overlay(guide(), clip, FrameTime(1, 1), 640, 360).empty());
-    EXPECT_TRUE(well_formed(clip_overlay(guide(), clip, FrameTime(2, 1), 640, 360)));
-    EXPECT_EQ(clip_overlay(guide(), clip, FrameTime(2, 1), 640, 360).find("<text"), std::string::npos);
-    EXPECT_NE(clip_overlay(guide(), clip, FrameTime(3, 1), 640, 360).find("<text"), std::string::npos) << "the number of an item";
-    EXPECT_TRUE(clip_overlay(guide(), clip, FrameTime(5, 1), 640, 360).empty());
+    EXPECT_TRUE(clip_overlay(guide_with_stills(), clip, FrameTime(1, 1), 640, 360).empty());
+    EXPECT_TRUE(well_formed(clip_overlay(guide_with_stills(), clip, FrameTime(2, 1), 640, 360)));
+    EXPECT_EQ(clip_overlay(guide_with_stills(), clip, FrameTime(2, 1), 640, 360).find("<text"), std::string::npos);
+    EXPECT_NE(clip_overlay(guide_with_stills(), clip, FrameTime(3, 1), 640, 360).find("<text"), std::string::npos)
+        << "the number of an item";
+    EXPECT_TRUE(clip_overlay(guide_with_stills(), clip, FrameTime(5, 1), 640, 360).empty());
     // stored on its side: the arrow runs across the picture as it is seen, so down the stored one
     for (const int rotation : {0, 90, 180, 270}) {
-        const auto options = clip_options(guide(), clip, rotation, 1);
+        const auto options = clip_options(guide_with_stills(), clip, rotation, 1);
         EXPECT_TRUE(options.paints(FrameTime(2, 1)));
         EXPECT_FALSE(options.paints(FrameTime(6, 1)));
         media::Picture p{300, 200, std::vector<std::uint8_t>(300UL * 200 * 4, 255)};

@@ -27,7 +27,7 @@ namespace fs = std::filesystem;
 
 namespace {
 
-core::Procedure guide(const char* title = "100 h service") {
+core::Procedure kept_guide(const char* title = "100 h service") {
     core::Procedure p;
     p.header = {title, "Perrick PT60", "KQ-1", "", {}, ""};
     return p;
@@ -54,7 +54,7 @@ void behind(const std::string& folder, const QString& sql) {
 /// A guide with changes that say their number.
 struct Written {
     store::GuideId id;
-    core::Procedure p = guide();
+    core::Procedure p = kept_guide();
     void note_more(Library& library, int from, int to) {
         for (int i = from; i <= to; ++i) {
             const auto change = note(p, "at " + std::to_string(i) + " bar");
@@ -130,13 +130,13 @@ TEST(Journal, AStricterRuleOfALaterReleaseDamagesNoOldGuide) {
     // a change that is refused today: a step whose take ends before it begins, on a recording the guide does not use
     const Scratch s;
     auto library = Library::make_or_open(s / "lib");
-    const auto id = *(*library)->create_guide(guide(), "author");
+    const auto id = *(*library)->create_guide(kept_guide(), "author");
     core::Step step;
     step.id = core::StepId("odd");
     step.takes = {{core::RecordingId("nowhere"), core::FrameTime(9, 1), core::FrameTime(1, 1)}};
     const core::Change odd{"odd", {core::Put<core::Step>{step, std::nullopt}}};
-    ASSERT_FALSE(core::apply(guide(), odd));
-    core::Procedure after = guide();
+    ASSERT_FALSE(core::apply(kept_guide(), odd));
+    core::Procedure after = kept_guide();
     after.steps = {step};
     ASSERT_TRUE((*library)->append(id, odd, after, "author"));
     const auto state = (*library)->guide_state(id);
@@ -148,15 +148,16 @@ TEST(Journal, AStricterRuleOfALaterReleaseDamagesNoOldGuide) {
 TEST(Journal, ChangesOfSeveralGuidesAndTheHouseAreKeptTogetherOrNotAtAll) {
     const Scratch s;
     auto library = Library::make_or_open(s / "lib");
-    const auto a = *(*library)->create_guide(guide("a"), "author");
-    const auto b = *(*library)->create_guide(guide("b"), "author");
+    const auto a = *(*library)->create_guide(kept_guide("a"), "author");
+    const auto b = *(*library)->create_guide(kept_guide("b"), "author");
     const auto change = [&](const store::GuideId& id, const char* title) {
-        const auto c = note(guide(title), "together");
-        return store::GuideChange{id, c, *core::apply(guide(title), c)};
+        const auto c = note(kept_guide(title), "together");
+        return store::GuideChange{id, c, *core::apply(kept_guide(title), c)};
     };
     core::House house;
     house.store = {{"gear oil", "75W90", 1, 1, ""}};
-    ASSERT_FALSE((*library)->append_all({change(a, "a"), {store::GuideId("not-there"), note(guide(), "x"), guide()}}, house, "author"));
+    ASSERT_FALSE(
+        (*library)->append_all({change(a, "a"), {store::GuideId("not-there"), note(kept_guide(), "x"), kept_guide()}}, house, "author"));
     EXPECT_EQ((*library)->load_guide(a)->header.site_note, "") << "all of it or nothing";
     EXPECT_EQ(*(*library)->house(), core::House{});
     ASSERT_TRUE((*library)->append_all({change(a, "a"), change(b, "b")}, house, "author"));
@@ -279,7 +280,7 @@ TEST(Library, AReceivedLibraryLeadsNowhereElse) {
     {
         auto library = Library::make_or_open(s / "lib");
         ASSERT_TRUE(enter_recording(**library, known, "film.mp4", s / "lib/media/x"));
-        (void)*(*library)->create_guide(guide(), "author");
+        (void)*(*library)->create_guide(kept_guide(), "author");
     }
     behind(s / "lib", "UPDATE recording SET path = '../../../etc/passwd'");
     {

@@ -1,5 +1,6 @@
 #include "app/figures/fill_panel.h"
 
+#include <QCoreApplication>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QPainter>
@@ -37,7 +38,6 @@ constexpr std::array<Known, 6> kKnown{{{&core::FluidSystem::total, QT_TRANSLATE_
     {&core::FluidSystem::between_marks, QT_TRANSLATE_NOOP("FillPanel", "&Between the marks")}}};
 
 QString litres(double value) { return text(core::amount_text(value)); }
-QString in_both(double value) { return text(core::amount_in_both(value)); }
 
 }  // namespace
 
@@ -291,14 +291,14 @@ void FillPanel::reckon() {
         return;
     }
     QStringList lines;
-    if (plan->first_pour) lines << tr("<b>Pour %1</b>. Run it, stop, wait, read.").arg(in_both(*plan->first_pour));
+    if (plan->first_pour) lines << tr("<b>Pour %1</b>. Run it, stop, wait, read.").arg(text(core::amount_in_both(*plan->first_pour)));
     if (plan->stages.size() > 1)
         lines << tr("Then add %1 at a time, %2 times at most; run, wait and read after each.")
                      .arg(litres(plan->stages[1]))
                      .arg(plan->stages.size() - 1);
     if (plan->refill) {
         lines << tr("Stop at the upper mark: <b>%1 in all</b>%2.")
-                     .arg(in_both(plan->refill->litres), plan->measured ? tr(", going by what came out") : QString());
+                     .arg(text(core::amount_in_both(plan->refill->litres)), plan->measured ? tr(", going by what came out") : QString());
         lines << (machines_->value() > 1 ? tr("For %1 machines: ").arg(machines_->value()) : QString()) +
                 packs_words(plan->refill->litres * machines_->value());
     }

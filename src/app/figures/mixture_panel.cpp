@@ -20,8 +20,6 @@ namespace {
 
 constexpr int kFieldWidth = 120;
 
-QString in_both(double litres) { return text(core::amount_in_both(litres)); }
-
 std::optional<double> litres_in(const QLineEdit* edit) {
     const auto said = core::Quantity::parse(edit->text().trimmed().toStdString());
     if (!said) return std::nullopt;
@@ -120,7 +118,8 @@ QString MixturePanel::answer() {
         const auto r = core::mix_by_ratio(*volume, *first, *second_part);
         if (!r) return text(r.error().message);
         pours_ = {{r->concentrate, tr("concentrate")}, {r->water, tr("water")}};
-        return tr("<p><b>%1 of concentrate</b> and <b>%2 of water</b> make it.</p>").arg(in_both(r->concentrate), in_both(r->water));
+        return tr("<p><b>%1 of concentrate</b> and <b>%2 of water</b> make it.</p>")
+            .arg(text(core::amount_in_both(r->concentrate)), text(core::amount_in_both(r->water)));
     }
     if (!volume || !have || !want || !concentrate)
         return tr("Fill in all four: how much the system holds, the strength measured, the strength wanted, and that of the concentrate.");
@@ -132,7 +131,8 @@ QString MixturePanel::answer() {
         if (*add == 0) return tr("The strength is right; nothing has to be added.") + protection(*want);
         const QString of = *want < *have ? tr("water") : tr("concentrate");
         pours_ = {{*add, of}};
-        return tr("<p>Pour in <b>%1 of %2</b>. Run until it has mixed, then measure again.</p>").arg(in_both(*add), of) + protection(*want);
+        return tr("<p>Pour in <b>%1 of %2</b>. Run until it has mixed, then measure again.</p>").arg(text(core::amount_in_both(*add)), of) +
+            protection(*want);
     }
     const auto r = core::drain_and_replace(*volume, *have, *want, *concentrate);
     if (!r) return text(r.error().message);
@@ -141,7 +141,7 @@ QString MixturePanel::answer() {
     pours_ = {{r->drain, of}};
     return tr("<p>Drain <b>%1</b> and keep it for the waste store.</p><p>Pour <b>%1 of %2</b> in instead. Run until it has mixed, then "
               "measure again.</p>")
-               .arg(in_both(r->drain), of) +
+               .arg(text(core::amount_in_both(r->drain)), of) +
         protection(*want);
 }
 

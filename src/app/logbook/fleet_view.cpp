@@ -1,5 +1,6 @@
 #include "app/logbook/fleet_view.h"
 
+#include <QDate>
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
@@ -14,27 +15,27 @@
 namespace anagraph::app {
 
 using theme::text;
-using Mark = core::FleetMark;
+using Told = core::FleetMark;
 
 namespace {
 
 constexpr int kColumn = 112;    // pixels of a machine
 constexpr int kWeeks = 58;      // pixels of what stands left of them
-constexpr int kHead = 58;       // above the line
+constexpr int kAboveLine = 58;  // above the line
 constexpr int kFoot = 12;       // below it
 constexpr int kBack = 12;       // weeks before today
 constexpr int kAhead = 40;      // weeks after
 constexpr double kShape = 6.5;  // half of a mark
 
 /// What was done is a full round; what comes an open diamond; what is overdue a full one with the word beside it.
-void paint_shape(QPainter& p, Mark::Kind kind, const QPointF& at) {
-    if (kind == Mark::Kind::Service) {
+void paint_shape(QPainter& p, Told::Kind kind, const QPointF& at) {
+    if (kind == Told::Kind::Service) {
         p.setPen(Qt::NoPen);
         p.setBrush(theme::colour("ink"));
         p.drawEllipse(at, kShape - 1, kShape - 1);
         return;
     }
-    const bool late = kind == Mark::Kind::Overdue;
+    const bool late = kind == Told::Kind::Overdue;
     p.setPen(QPen(theme::colour(late ? "danger" : "accent"), 2));
     p.setBrush(late ? theme::colour("danger") : theme::colour("sheet"));
     p.drawPolygon(QPolygonF({at + QPointF(0, -kShape), at + QPointF(kShape, 0), at + QPointF(0, kShape), at + QPointF(-kShape, 0)}));
@@ -77,8 +78,8 @@ QString FleetView::words(std::size_t column) const {
     if (!c.reading.empty()) out << text(c.reading);
     if (c.out) out << tr("out of service");
     for (const auto& m : c.marks) {
-        if (m.kind == Mark::Kind::Service) continue;
-        out << (m.kind == Mark::Kind::Overdue ? tr("%1 is overdue, %2") : tr("%1 is due %2")).arg(text(m.words), text(m.more));
+        if (m.kind == Told::Kind::Service) continue;
+        out << (m.kind == Told::Kind::Overdue ? tr("%1 is overdue, %2") : tr("%1 is due %2")).arg(text(m.words), text(m.more));
     }
     if (c.findings > 0) out << theme::counted(c.findings, tr("1 open finding"), tr("%1 open findings"));
     return out.join(QStringLiteral(", "));
@@ -110,12 +111,12 @@ void FleetView::resizeEvent(QResizeEvent*) { fit(); }
 double FleetView::y_of(core::Day day) const {
     const double days = static_cast<double>((day - today_).count() + kBack * 7);
     const double whole = (kBack + kAhead) * 7;
-    return kHead + std::clamp(days / whole, 0.0, 1.0) * (viewport()->height() - kHead - kFoot);
+    return kAboveLine + std::clamp(days / whole, 0.0, 1.0) * (viewport()->height() - kAboveLine - kFoot);
 }
 
 core::Day FleetView::day_at(double y) const {
     const double whole = (kBack + kAhead) * 7;
-    const double share = std::clamp((y - kHead) / (viewport()->height() - kHead - kFoot), 0.0, 1.0);
+    const double share = std::clamp((y - kAboveLine) / (viewport()->height() - kAboveLine - kFoot), 0.0, 1.0);
     return today_ + std::chrono::days(std::max(0, static_cast<int>(std::lround(share * whole)) - kBack * 7));
 }
 
@@ -125,8 +126,8 @@ const core::FleetMark* FleetView::mark_at(const QPoint& at) const {
     const core::FleetMark* out = nullptr;
     double nearest = 14;
     for (const auto& m : columns_[static_cast<std::size_t>(column)].marks) {
-        if (m.kind == Mark::Kind::Service) continue;
-        const double far = std::abs(y_of(m.planned.value_or(m.kind == Mark::Kind::Overdue ? today_ : m.on)) - at.y());
+        if (m.kind == Told::Kind::Service) continue;
+        const double far = std::abs(y_of(m.planned.value_or(m.kind == Told::Kind::Overdue ? today_ : m.on)) - at.y());
         if (far < nearest) nearest = far, out = &m;
     }
     return out;
@@ -195,7 +196,7 @@ void FleetView::paint_column(QPainter& p, const core::FleetColumn& column, const
         p.fillRect(band, QBrush(theme::colour("strong"), Qt::BDiagPattern));
     }
     p.setPen(QPen(theme::colour(column.out ? "rule" : "ink"), 2));
-    p.drawLine(QPointF(x, kHead), QPointF(x, now));
+    p.drawLine(QPointF(x, kAboveLine), QPointF(x, now));
     if (!column.out) {
         p.setPen(QPen(theme::colour("second"), 1.4, Qt::DashLine));
         p.drawLine(QPointF(x, now), QPointF(x, viewport()->height() - kFoot));
@@ -203,8 +204,8 @@ void FleetView::paint_column(QPainter& p, const core::FleetColumn& column, const
     for (const auto& m : column.marks) {
         // the day a person set for it, with the way it was pulled
         const bool pulled = chosen && pull_ && pull_->moved && text(m.words) == pull_->rule;
-        if (m.kind == Mark::Kind::Service || (!m.planned && !pulled)) continue;
-        const double from = y_of(m.kind == Mark::Kind::Overdue ? today_ : m.on);
+        if (m.kind == Told::Kind::Service || (!m.planned && !pulled)) continue;
+        const double from = y_of(m.kind == Told::Kind::Overdue ? today_ : m.on);
         const double to = y_of(pulled ? pull_->day : *m.planned);
         p.setPen(QPen(theme::colour("accent"), 2, Qt::DotLine));
         p.drawLine(QPointF(x, from), QPointF(x, to));
@@ -217,11 +218,11 @@ void FleetView::paint_column(QPainter& p, const core::FleetColumn& column, const
     }
     double last = -100;  // words of what lies close together would stand in each other
     for (const auto& m : column.marks) {
-        const bool late = m.kind == Mark::Kind::Overdue;
-        if (m.kind == Mark::Kind::Service && m.on < today_ - std::chrono::days(kBack * 7)) continue;
+        const bool late = m.kind == Told::Kind::Overdue;
+        if (m.kind == Told::Kind::Service && m.on < today_ - std::chrono::days(kBack * 7)) continue;
         const double y = late ? now : y_of(m.on);
         paint_shape(p, m.kind, {x, y});
-        if ((m.kind == Mark::Kind::Service && !late) || m.planned) continue;
+        if ((m.kind == Told::Kind::Service && !late) || m.planned) continue;
         const double at = std::max(y, last + 15);
         last = at;
         p.setFont(theme::font("small", late));

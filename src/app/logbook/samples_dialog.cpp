@@ -15,8 +15,8 @@ namespace anagraph::app {
 using theme::text;
 
 namespace {
-constexpr int kLeft = 120;  // pixels of the name
-constexpr int kRight = 86;  // of the last value
+constexpr int kLeft = 120;         // pixels of the name
+constexpr int kRightOfValue = 86;  // of the last value
 constexpr int kHigh = 104;
 }  // namespace
 
@@ -29,7 +29,7 @@ TrendView::TrendView(core::SampleTrend trend, QWidget* parent) : QWidget(parent)
 void TrendView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const QRectF room(kLeft, 14, width() - kLeft - kRight, kHigh - 36);
+    const QRectF room(kLeft, 14, width() - kLeft - kRightOfValue, kHigh - 36);
     double most = trend_.limit.value_or(0);
     for (const auto& point : trend_.points) most = std::max(most, point.value);
     most = most > 0 ? most * 1.15 : 1;
@@ -79,7 +79,7 @@ void TrendView::paintEvent(QPaintEvent*) {
     const auto& last = trend_.points.back();
     p.setFont(theme::font("text", true));
     p.setPen(theme::colour(last.over ? "danger" : "ink"));
-    p.drawText(QRectF(width() - kRight + 12, y(last.value) - 10, kRight - 12, 20), Qt::AlignLeft | Qt::AlignVCenter,
+    p.drawText(QRectF(width() - kRightOfValue + 12, y(last.value) - 10, kRightOfValue - 12, 20), Qt::AlignLeft | Qt::AlignVCenter,
         QStringLiteral("%1 %2").arg(last.value).arg(text(trend_.unit)));
 }
 

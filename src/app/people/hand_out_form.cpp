@@ -1,5 +1,6 @@
 #include "app/people/hand_out_form.h"
 
+#include <QCoreApplication>
 #include <QListWidget>
 #include <set>
 

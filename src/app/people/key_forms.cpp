@@ -1,6 +1,7 @@
 #include "app/people/key_forms.h"
 
 #include <QApplication>
+#include <QCoreApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QHBoxLayout>

@@ -1,6 +1,7 @@
 #include "app/sheet/guide_dialogs.h"
 
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QDateTime>
 #include <QDialog>
 #include <QDialogButtonBox>

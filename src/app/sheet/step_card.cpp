@@ -2,6 +2,7 @@
 
 #include <fmt/ranges.h>
 
+#include <QCoreApplication>
 #include <QEvent>
 #include <QGridLayout>
 #include <QHBoxLayout>

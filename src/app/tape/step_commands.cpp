@@ -1,5 +1,6 @@
 #include "app/tape/step_commands.h"
 
+#include <QCoreApplication>
 #include <algorithm>
 
 #include "app/theme/theme.h"

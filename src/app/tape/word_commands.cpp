@@ -1,5 +1,6 @@
 #include "app/tape/word_commands.h"
 
+#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 

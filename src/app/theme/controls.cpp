@@ -1,6 +1,7 @@
 #include "app/theme/controls.h"
 
 #include <QApplication>
+#include <QCoreApplication>
 #include <QDialogButtonBox>
 #include <QEvent>
 #include <QFocusEvent>

@@ -4,6 +4,7 @@
 #include <QEvent>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QPainterPath>
 #include <algorithm>
 
 #include "app/theme/theme.h"
@@ -14,7 +15,7 @@ namespace {
 
 constexpr int kNoteWidth = 380;
 constexpr int kPadding = 18;
-constexpr int kAway = 14;  // between a place and what is said of it
+constexpr int kFromPlace = 14;  // between a place and what is said of it
 
 }  // namespace
 
@@ -78,9 +79,9 @@ void WayRound::paintEvent(QPaintEvent*) {
         QFontMetrics(theme::font("small")).height() + 2 * kPadding + 8;
     // below the place, else above it, else beside it; always within the window
     const bool tall = place.height() > height() / 2;
-    int x = tall ? place.right() + kAway : place.left();
-    int y = tall ? place.top() + kPadding : place.bottom() + kAway;
-    if (y + high > height() - kPadding) y = place.top() - kAway - high;
+    int x = tall ? place.right() + kFromPlace : place.left();
+    int y = tall ? place.top() + kPadding : place.bottom() + kFromPlace;
+    if (y + high > height() - kPadding) y = place.top() - kFromPlace - high;
     x = std::clamp(x, kPadding, std::max(kPadding, width() - kNoteWidth - kPadding));
     y = std::clamp(y, kPadding, std::max(kPadding, height() - high - kPadding));
     const QRect note(x, y, kNoteWidth, high);

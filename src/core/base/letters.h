@@ -6,6 +6,11 @@
 
 namespace anagraph::core {
 
+inline bool is_digit(char c) { return c >= '0' && c <= '9'; }
+
+/// One of the 26 letters, small or large.
+inline bool is_letter(char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z'); }
+
 /// The text with a large first letter; what does not begin with one of the 26 small ones stays.
 inline std::string capitalised(std::string text) {
     if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');

@@ -17,7 +17,7 @@ constexpr WordList kOrders{
 constexpr WordList kAfterVerb{
     "at the a an it them they this that these those your its all both each every new old any off on out in up down back away over under "
     "until with for by to into onto from through again slowly fully only"};
-constexpr WordList kDeterminers{"the a an it them this that these those your its all both each every new any one two three four six"};
+constexpr WordList kBeforeThing{"the a an it them this that these those your its all both each every new any one two three four six"};
 
 constexpr WordList kState{"when until till once while if that which where because as unless after before whether"};
 
@@ -40,7 +40,7 @@ bool opens_clause(const std::vector<LineWord>& words, std::size_t i) {
     if (i + 1 >= words.size()) return !thing;
     const LineWord& next = words[i + 1];
     if (next.is_item()) return true;
-    if (thing) return kDeterminers.has(next.lower);
+    if (thing) return kBeforeThing.has(next.lower);
     if (next.kind == TokenKind::Figure || words[i].stop != ' ') return true;
     return kAfterVerb.has(next.lower) || lexicon::is(lexicon::Class::Adverb, next.lower) ||
         lexicon::is(lexicon::Class::Modifier, next.lower) || lexicon::is(lexicon::Class::Thing, lexicon::singular(next.lower)) ||

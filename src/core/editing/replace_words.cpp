@@ -11,15 +11,15 @@
 namespace anagraph::core {
 namespace {
 
-bool letter(char c) { return std::isalnum(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80; }
+bool within_word(char c) { return std::isalnum(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80; }
 
 /// Where the words stand in a text as whole words.
 std::vector<std::size_t> places(std::string_view text, std::string_view words) {
     std::vector<std::size_t> out;
     for (std::size_t at = text.find(words); at != std::string_view::npos; at = text.find(words, at + words.size())) {
-        const bool begins = at == 0 || !letter(text[at - 1]) || !letter(words.front());
+        const bool begins = at == 0 || !within_word(text[at - 1]) || !within_word(words.front());
         const std::size_t end = at + words.size();
-        const bool ends = end == text.size() || !letter(text[end]) || !letter(words.back());
+        const bool ends = end == text.size() || !within_word(text[end]) || !within_word(words.back());
         if (begins && ends) out.push_back(at);
     }
     return out;

@@ -7,13 +7,13 @@
 namespace anagraph::core {
 namespace {
 
-struct Trigger {
+struct Occasion {
     std::string_view topic;
     WordList things;  // one of these is acted on ...
     WordList deeds;   // ... and one of these is done
 };
 
-const Trigger kTriggers[] = {
+const Occasion kOccasions[] = {
     {"interval", WordList{"interval service"}, WordList{"due service"}},
     {"drain-heat", WordList{"oil coolant"}, WordList{"drain warm"}},
     {"fill-cap", WordList{"breather cap"}, WordList{"undo loosen open unscrew"}},
@@ -33,8 +33,8 @@ std::vector<const MethodTopic*> questions_met(const Procedure& p, const Step& st
     std::vector<const MethodTopic*> out;
     for (const auto& topic : method_topics()) {
         if (std::any_of(step.methods.begin(), step.methods.end(), [&](const StepMethod& m) { return m.topic == topic.id; })) continue;
-        const auto* t = std::find_if(std::begin(kTriggers), std::end(kTriggers), [&](const Trigger& x) { return x.topic == topic.id; });
-        if (t != std::end(kTriggers) && any(words, t->things) && any(words, t->deeds)) out.push_back(&topic);
+        const auto* t = std::find_if(std::begin(kOccasions), std::end(kOccasions), [&](const Occasion& x) { return x.topic == topic.id; });
+        if (t != std::end(kOccasions) && any(words, t->things) && any(words, t->deeds)) out.push_back(&topic);
     }
     return out;
 }

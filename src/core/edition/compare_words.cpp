@@ -9,7 +9,7 @@ namespace {
 constexpr std::size_t kMostWords = 3000;
 
 /// Words with the space that follows them.
-std::vector<std::string_view> words_of(std::string_view text) {
+std::vector<std::string_view> words_in(std::string_view text) {
     std::vector<std::string_view> out;
     const auto is_space = [](char c) { return c == ' ' || c == '\n' || c == '\t'; };
     for (std::size_t from = 0; from < text.size();) {
@@ -32,8 +32,8 @@ void add(std::vector<WordRun>& to, std::string_view word, bool changed) {
 }  // namespace
 
 ComparedWords compare_words(std::string_view was, std::string_view is) {
-    const auto a = words_of(was);
-    const auto b = words_of(is);
+    const auto a = words_in(was);
+    const auto b = words_in(is);
     ComparedWords out;
     if (a.size() > kMostWords || b.size() > kMostWords) {
         const bool changed = was != is;

@@ -10,7 +10,7 @@ namespace anagraph::core {
 namespace {
 
 using Lines = std::vector<std::string>;
-using State = std::map<StepId, Lines>;
+using LinesOfSteps = std::map<StepId, Lines>;
 
 struct At {
     StepId step;
@@ -18,7 +18,7 @@ struct At {
 };
 
 /// Where the line stood before a change, or nothing where the change wrote it anew.
-std::optional<At> before(const State& old, const State& now, const At& at) {
+std::optional<At> before(const LinesOfSteps& old, const LinesOfSteps& now, const At& at) {
     const std::string& text = now.at(at.step)[at.line];
     const auto same = old.find(at.step);
     if (same != old.end()) {
@@ -53,7 +53,7 @@ std::optional<At> before(const State& old, const State& now, const At& at) {
 /// The lines of the steps that a change touches as they were before it; nothing for a step it brings in.
 using Touched = std::map<StepId, std::optional<Lines>>;
 
-Touched enter(State& state, const Change& change) {
+Touched enter(LinesOfSteps& state, const Change& change) {
     Touched touched;
     const auto keep = [&](const StepId& id) {
         const auto it = state.find(id);
@@ -72,7 +72,7 @@ Touched enter(State& state, const Change& change) {
     return touched;
 }
 
-void take_back(State& state, const Touched& touched) {
+void take_back(LinesOfSteps& state, const Touched& touched) {
     for (const auto& [id, lines] : touched)
         if (lines)
             state[id] = *lines;
@@ -83,7 +83,7 @@ void take_back(State& state, const Touched& touched) {
 }  // namespace
 
 std::vector<LineVersion> line_history(const std::vector<Journaled>& journal, const StepId& step, std::size_t line) {
-    State now;
+    LinesOfSteps now;
     std::vector<Touched> touched;
     touched.reserve(journal.size());
     for (const auto& j : journal) touched.push_back(enter(now, j.change));
@@ -96,7 +96,7 @@ std::vector<LineVersion> line_history(const std::vector<Journaled>& journal, con
             take_back(now, touched[i]);
             continue;
         }
-        const State after = now;
+        const LinesOfSteps after = now;
         take_back(now, touched[i]);
         const std::string& text = after.at(at.step)[at.line];
         const auto was = before(now, after, at);

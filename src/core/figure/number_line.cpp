@@ -112,10 +112,10 @@ NumberLine number_line(const Figure& f) {
 
 namespace {
 
-struct Span {
+struct Room {
     double from;
     double to;
-    bool meets(const Span& other) const { return from < other.to && other.from < to; }
+    bool meets(const Room& other) const { return from < other.to && other.from < to; }
 };
 
 /// The words in lines no wider than the room; a word wider than that is broken.
@@ -147,22 +147,22 @@ std::vector<std::string> wrapped(const std::string& words, double most, const st
 /// What stands in each row: labels and heads, and the stems that pass through it.
 class Rows {
 public:
-    bool free(int row, const Span& span, bool of_stems) const {
+    bool free(int row, const Room& span, bool of_stems) const {
         const auto at = static_cast<std::size_t>(row);
-        const auto meets = [&](const Span& other) { return other.meets(span); };
+        const auto meets = [&](const Room& other) { return other.meets(span); };
         return (at >= solid_.size() || std::none_of(solid_[at].begin(), solid_[at].end(), meets)) &&
             (!of_stems || at >= stems_.size() || std::none_of(stems_[at].begin(), stems_[at].end(), meets));
     }
-    void put(int row, const Span& span) { into(solid_, row).push_back(span); }
-    void put_stem(int row, const Span& span) { into(stems_, row).push_back(span); }
+    void put(int row, const Room& span) { into(solid_, row).push_back(span); }
+    void put_stem(int row, const Room& span) { into(stems_, row).push_back(span); }
 
 private:
-    static std::vector<Span>& into(std::vector<std::vector<Span>>& rows, int row) {
+    static std::vector<Room>& into(std::vector<std::vector<Room>>& rows, int row) {
         if (static_cast<std::size_t>(row) >= rows.size()) rows.resize(static_cast<std::size_t>(row) + 1);
         return rows[static_cast<std::size_t>(row)];
     }
-    std::vector<std::vector<Span>> solid_;
-    std::vector<std::vector<Span>> stems_;
+    std::vector<std::vector<Room>> solid_;
+    std::vector<std::vector<Room>> stems_;
 };
 
 }  // namespace
@@ -180,9 +180,9 @@ std::vector<PlacedLabel> placed_labels(const std::vector<double>& x, const std::
         label.lines = wrapped(words[k], most, room.width);
         for (const auto& line : label.lines) label.width = std::max(label.width, room.width(line));
         const int high = static_cast<int>(label.lines.size());
-        const Span head{x[k] - room.dot, x[k] + room.dot};
+        const Room head{x[k] - room.dot, x[k] + room.dot};
         const auto fits = [&](double left, int row, int at, bool clean) {
-            const Span span{left - kApart / 2, left + label.width + kApart / 2};
+            const Room span{left - kApart / 2, left + label.width + kApart / 2};
             for (int r = row; r < row + high; ++r)
                 if (!rows.free(r, span, clean)) return false;
             if (!rows.free(at, head, clean)) return false;

@@ -7,6 +7,8 @@
 #include <charconv>
 #include <utility>
 
+#include "core/base/letters.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -25,9 +27,6 @@ constexpr std::array<std::pair<string_view, string_view>, 31> kSaid{{{"lbf·ft",
     {"MPa", "megapascals"}, {"psi", "p s i"}, {"mL", "mil"}, {"ml", "mil"}, {"mm", "mil"}, {"cm", "centimetres"}, {"km", "kilometres"},
     {"min", "minutes"}, {"kg", "kilos"}, {"L", "litres"}, {"l", "litres"}, {"h", "hours"}, {"s", "seconds"}, {"m", "metres"},
     {"N", "newtons"}, {"%", "percent"}, {"°", "degrees"}, {"×", "by"}}};
-
-bool digit(char c) { return c >= '0' && c <= '9'; }
-bool letter(char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z'); }
 
 void add_words(std::vector<string>& to, string_view words) {
     while (!words.empty()) {
@@ -50,9 +49,9 @@ public:
     std::vector<std::vector<string>> sentences() {
         while (at_ < text_.size()) {
             const char c = text_[at_];
-            if (digit(c))
+            if (is_digit(c))
                 number();
-            else if (letter(c))
+            else if (is_letter(c))
                 word();
             else
                 sign();
@@ -65,7 +64,7 @@ private:
     string_view rest(std::size_t from) const { return text_.substr(std::min(from, text_.size())); }
     string_view digits_at(std::size_t from) const {
         std::size_t to = from;
-        while (to < text_.size() && digit(text_[to])) ++to;
+        while (to < text_.size() && is_digit(text_[to])) ++to;
         return text_.substr(std::min(from, text_.size()), to - std::min(from, to));
     }
     void end_sentence() {
@@ -106,7 +105,7 @@ private:
     bool unit() {
         for (const auto& [written, said] : kSaid)
             if (rest(at_).starts_with(written) &&
-                (at_ + written.size() >= text_.size() || !letter(text_[at_ + written.size()]) || !letter(written.back()))) {
+                (at_ + written.size() >= text_.size() || !is_letter(text_[at_ + written.size()]) || !is_letter(written.back()))) {
                 add_words(words_, said);
                 at_ += written.size();
                 after_number_ = false;
@@ -121,12 +120,12 @@ private:
         string word;
         for (; at_ < text_.size(); ++at_) {
             const char c = text_[at_];
-            if (letter(c))
+            if (is_letter(c))
                 word += static_cast<char>(c >= 'A' && c <= 'Z' ? c - 'A' + 'a' : c);
-            else if (c == '\'' && !word.empty() && at_ + 1 < text_.size() && letter(text_[at_ + 1]))
+            else if (c == '\'' && !word.empty() && at_ + 1 < text_.size() && is_letter(text_[at_ + 1]))
                 word += c;
             else if (constexpr string_view kCurly = "’"; rest(at_).starts_with(kCurly) && !word.empty() &&
-                     at_ + kCurly.size() < text_.size() && letter(text_[at_ + kCurly.size()])) {
+                     at_ + kCurly.size() < text_.size() && is_letter(text_[at_ + kCurly.size()])) {
                 word += '\'';
                 at_ += kCurly.size() - 1;
             } else

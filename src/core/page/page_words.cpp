@@ -10,6 +10,8 @@
 #include <optional>
 #include <set>
 
+#include "core/base/letters.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -35,9 +37,6 @@ std::string replaced(std::string text, std::string_view from, std::string_view t
     return text;
 }
 
-bool digit(char c) { return std::isdigit(static_cast<unsigned char>(c)) != 0; }
-bool letter(char c) { return std::isalpha(static_cast<unsigned char>(c)) != 0; }
-
 /// A unit and the signs machines take for it. The dot of N·m is read as e, -, * or nothing.
 constexpr std::array<std::pair<std::string_view, std::string_view>, 14> kMisread{
     {{"Nem", "Nm"}, {"N-m", "Nm"}, {"N*m", "Nm"}, {"N.m", "Nm"}, {"N+m", "Nm"}, {"Nrn", "Nm"}, {"Nm.", "Nm"}, {"mn", "mm"}, {"rnm", "mm"},
@@ -56,8 +55,8 @@ Spelt spelt(std::string text, DecimalMark mark) {
     Spelt out;
     for (const auto& [from, to] : kMisread) {
         const std::size_t at = text.rfind(from);
-        if (at == std::string::npos || (at > 0 && letter(text[at - 1])) ||
-            (at + from.size() < text.size() && letter(text[at + from.size()])))
+        if (at == std::string::npos || (at > 0 && is_letter(text[at - 1])) ||
+            (at + from.size() < text.size() && is_letter(text[at + from.size()])))
             continue;
         out.mended = out.mended ||
             (from.find('*') != std::string_view::npos || from == "Nem" || from == "mn" || from == "rnm" || from == "mrn" || from == "Nrn");
@@ -67,7 +66,7 @@ Spelt spelt(std::string text, DecimalMark mark) {
     // "1.7L" and "60degC": a space between a number and its unit
     std::string spaced;
     for (std::size_t i = 0; i < text.size(); ++i) {
-        if (i > 0 && letter(text[i]) && digit(text[i - 1]) && text[i] != 'x') spaced += ' ';
+        if (i > 0 && is_letter(text[i]) && is_digit(text[i - 1]) && text[i] != 'x') spaced += ' ';
         spaced += text[i];
     }
     text = std::move(spaced);
@@ -83,7 +82,7 @@ Spelt spelt(std::string text, DecimalMark mark) {
         before.erase(before.find_last_not_of(' ') + 1);
         after.erase(0, after.find_first_not_of(' '));
         std::size_t end = 0;
-        while (end < after.size() && (digit(after[end]) || after[end] == '.' || after[end] == ',')) ++end;
+        while (end < after.size() && (is_digit(after[end]) || after[end] == '.' || after[end] == ',')) ++end;
         const auto value = Number::parse(before, mark);
         const auto tolerance = Number::parse(std::string_view(after).substr(0, end), mark);
         if (value && tolerance && tolerance->value() < value->value() / 2) {
@@ -143,8 +142,8 @@ PageSpot around(const std::vector<const PageWord*>& words, std::size_t from, std
 
 /// A grade or a part number: letters and digits in one word, and no size in words ("M14", "No.").
 bool is_code(const std::string& word) {
-    const bool digits = std::any_of(word.begin(), word.end(), digit);
-    const bool letters = std::any_of(word.begin(), word.end(), letter);
+    const bool digits = std::any_of(word.begin(), word.end(), is_digit);
+    const bool letters = std::any_of(word.begin(), word.end(), is_letter);
     return digits && letters && word.size() >= 3 && word.size() <= 24;
 }
 
@@ -159,7 +158,7 @@ std::optional<PageValue> value_of(
         if (to - from > 1 || !is_code(words)) return std::nullopt;
         out.value = {words, "", ""};
     } else {
-        if (!digit(words.front()) && !words.starts_with("at ") && !words.starts_with("max") && !words.starts_with("min"))
+        if (!is_digit(words.front()) && !words.starts_with("at ") && !words.starts_with("max") && !words.starts_with("min"))
             return std::nullopt;
         const Spelt said = spelt(words, mark);
         const auto value = parse_figure_value(said.text, kind, mark);

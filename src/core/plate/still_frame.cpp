@@ -10,13 +10,13 @@ namespace {
 
 double radians(int tilt) { return tilt * M_PI / 1800; }
 
-struct Point {
+struct FramePoint {
     double x;
     double y;
 };
 
 /// About the middle of the picture, its height being 1.
-Point turned(const Point& p, double angle, double by) {
+FramePoint turned(const FramePoint& p, double angle, double by) {
     return {(p.x * std::cos(angle) - p.y * std::sin(angle)) * by, (p.x * std::sin(angle) + p.y * std::cos(angle)) * by};
 }
 
@@ -33,7 +33,7 @@ double growth(int tilt, double aspect) {
 }
 
 Place shown_at(const Place& recorded, const StillCare& care, double aspect) {
-    const Point p =
+    const FramePoint p =
         turned({(recorded.x / 10000.0 - 0.5) * aspect, recorded.y / 10000.0 - 0.5}, radians(care.tilt), growth(care.tilt, aspect));
     const auto& c = care.crop;
     return rounded(
@@ -44,7 +44,7 @@ Place recorded_at(const Place& shown, const StillCare& care, double aspect) {
     const auto& c = care.crop;
     const double x = c.left + shown.x * (c.right - c.left) / 10000.0;
     const double y = c.top + shown.y * (c.bottom - c.top) / 10000.0;
-    const Point p = turned({(x / 10000 - 0.5) * aspect, y / 10000 - 0.5}, -radians(care.tilt), 1 / growth(care.tilt, aspect));
+    const FramePoint p = turned({(x / 10000 - 0.5) * aspect, y / 10000 - 0.5}, -radians(care.tilt), 1 / growth(care.tilt, aspect));
     return rounded((p.x / aspect + 0.5) * 10000, (p.y + 0.5) * 10000);
 }
 

@@ -12,8 +12,6 @@
 namespace anagraph::core {
 namespace {
 
-bool is_digit(char c) { return c >= '0' && c <= '9'; }
-
 bool read_double(std::string_view s, double& out) {
     const auto r = std::from_chars(s.data(), s.data() + s.size(), out, std::chars_format::fixed);
     return r.ec == std::errc{} && r.ptr == s.data() + s.size() && std::isfinite(out);

@@ -3,12 +3,13 @@
 #include <algorithm>
 #include <optional>
 
+#include "core/base/letters.h"
+
 namespace anagraph::core {
 namespace {
 
 constexpr std::size_t kMostDigits = 40;
 
-bool is_digit(char c) { return c >= '0' && c <= '9'; }
 bool is_mark(char c) { return c == '.' || c == ','; }
 
 /// Spaces of any width that group digits (U+0020, U+00A0, U+2009, U+202F) as one kind of space.

@@ -27,7 +27,7 @@ bool says(const std::string& text, const std::array<std::string_view, N>& words)
 }
 
 constexpr std::array<std::string_view, 4> kSealing{"plug", "breather", "bleed", "banjo"};
-constexpr std::array<std::string_view, 2> kHollow{"banjo", "hollow"};
+constexpr std::array<std::string_view, 2> kHollowNames{"banjo", "hollow"};
 constexpr std::array<std::string_view, 2> kAluminium{"aluminium", "aluminum"};
 constexpr std::array<std::string_view, 1> kPlastic{"plastic"};  // a nut with a nylon ring is cut in steel
 constexpr std::array<std::string_view, 5> kClasses{"12.9", "10.9", "8.8", "5.8", "5.6"};
@@ -91,7 +91,7 @@ std::optional<ThreadedJoint> known_joint(const Procedure& p, const Figure& torqu
     const std::string name = small_letters(item->name);
     const std::string spec = small_letters(item->spec);
     joint.seals = says(name, kSealing);
-    joint.hollow = says(name, kHollow) || says(spec, kHollow);
+    joint.hollow = says(name, kHollowNames) || says(spec, kHollowNames);
     if (says(spec, kAluminium)) joint.in = ThreadIn::Aluminium;
     if (says(spec, kPlastic)) joint.in = ThreadIn::Plastic;
     // "class 10.9", and not the 8.8 of "18.8 mm"

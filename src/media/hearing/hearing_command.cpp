@@ -29,7 +29,7 @@ namespace {
 constexpr const char* kSoundPlace = "{sound}";
 constexpr const char* kTextPlace = "{text}";
 constexpr auto kAsked = std::chrono::milliseconds(50);
-constexpr auto kPatience = std::chrono::seconds(2);  // between asking it to end and ending it
+constexpr auto kGrace = std::chrono::seconds(2);  // between asking it to end and ending it
 
 bool put_in_place(std::string& command, const std::string& place, const std::string& by) {
     bool found = false;
@@ -56,7 +56,7 @@ std::string last_line(const std::string& said) {
 /// Asks a group of processes to end, and ends it where it does not.
 void end_group(pid_t group) {
     ::kill(-group, SIGTERM);
-    for (auto waited = kAsked; waited < kPatience; waited += kAsked) {
+    for (auto waited = kAsked; waited < kGrace; waited += kAsked) {
         if (::waitpid(group, nullptr, WNOHANG) == group) {
             ::kill(-group, SIGKILL);  // what it left behind
             return;

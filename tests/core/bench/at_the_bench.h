@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "core/bench/bench.h"
+#include "tests/core/quantities.h"
 
 namespace anagraph::core::testing {
 
@@ -63,7 +64,7 @@ public:
     }
     void begin() {
         must(KitTicked{"gloves"});
-        must(LockedOff{});
+        must(core::LockedOff{});
         EXPECT_EQ(press(), "");
     }
     std::string in_hand() const { return bench.step() == nullptr ? "" : bench.step()->id.text(); }
@@ -71,7 +72,5 @@ public:
     Moment now = 1796032800;  // 2026-11-30T10:00:00Z
     Bench bench;
 };
-
-inline Quantity q(const std::string& text) { return *Quantity::parse(text); }
 
 }  // namespace anagraph::core::testing

@@ -20,7 +20,7 @@ Edition edition(Procedure p) {
 
 BenchSheet sheet_of(const Procedure& p, const std::string& variant = "") { return bench_sheet(edition(p), "g", "KQ / 3 / 0", variant); }
 
-Step& step(Procedure& p, const std::string& id) {
+Step& step_of(Procedure& p, const std::string& id) {
     return *std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id.text() == id; });
 }
 
@@ -99,7 +99,7 @@ TEST(BenchSheet, AWaitLastsAsInThePlanTellsItsRangeAndSaysWhatThePlanDoesMeanwhi
     drip.value = *parse_figure_value("10 to 20 min", FigureKind::Duration);
     drip.proofs = {{SourceId("book"), "page 3", drip.value}};
     p.figures.push_back(drip);
-    auto& drain = step(p, "drain");
+    auto& drain = step_of(p, "drain");
     drain.waits = {{"until it drips", FigureId("drip")}};
     for (auto& s : p.steps) s.hands = {"2", "", "min"};
     const auto sheet = sheet_of(p);

@@ -41,7 +41,7 @@ TEST(Bench, NothingBeginsBeforeTheGearIsOnAndTheMachineIsSafe) {
     b.must(KitTicked{"gloves"});
     EXPECT_NE(b.press().find("safe"), std::string::npos);
     EXPECT_FALSE(b.add(LinesDone{"drain", 1})) << "a step is not worked on before the work begins";
-    b.must(LockedOff{});
+    b.must(anagraph::core::LockedOff{});
     EXPECT_EQ(b.press(), "");
     EXPECT_EQ(b.in_hand(), "drain");
     b.bench.add({b.now, KitTicked{"torque wrench"}});

@@ -135,14 +135,14 @@ inline Procedure engine() {
     g.figure("first", FigureKind::Volume, "oil", "first pour", "3.5", "L");
     g.p.figures.back().level = LevelRule{LevelRule::Temperature::Warm, LevelRule::Engine::Stopped, 5, LevelRule::Gauge::DipstickResting};
     g.step("warm", {"run engine @warm", "stop engine", "isolate"}, {Level});
-    g.step("prove", {"open cap"}, {LockedOff}).warns_of_heat();
-    g.step("drain", {"place pan", "loosen plug", "remove plug", "drain oil with pan"}, {LockedOff}).warns_of_heat();
+    g.step("prove", {"open cap"}, {MachineState::LockedOff}).warns_of_heat();
+    g.step("drain", {"place pan", "loosen plug", "remove plug", "drain oil with pan"}, {MachineState::LockedOff}).warns_of_heat();
     g.step("filter",
         {"loosen filter with strap", "remove filter", "remove ring", "clean engine", "lubricate ring", "replace ring", "replace filter",
             "tighten filter @filter-turn"},
-        {LockedOff});
-    g.step("plug", {"replace washer", "fit plug", "tighten plug @plug-torque with wrench"}, {LockedOff});
-    g.step("fill", {"fill oil @first", "close cap"}, {Level, LockedOff});
+        {MachineState::LockedOff});
+    g.step("plug", {"replace washer", "fit plug", "tighten plug @plug-torque with wrench"}, {MachineState::LockedOff});
+    g.step("fill", {"fill oil @first", "close cap"}, {Level, MachineState::LockedOff});
     g.step("test", {"release", "run engine @warm", "inspect plug filter", "stop engine"}, {Level});
     g.step("read", {"wait oil @settle", "measure dipstick", "open cap", "fill oil", "close cap", "measure dipstick"}, {Level, Stopped});
     g.step("end", {"dispose oil", "dispose washer", "dispose filter", "dispose ring", "record"});
@@ -196,15 +196,15 @@ inline Procedure press() {
         .figure("cool", FigureKind::Temperature, "oil", "open below", "40", "degC");
     g.figure("idle", FigureKind::Duration, "press", "idle", "10", "min");
     g.step("warm", {"run press @idle", "stop press", "isolate"}, {Level});
-    g.step("relieve", {"open valve", "check gauge @zero", "close valve"}, {LockedOff});
-    g.step("cool", {"wait oil @cool", "open breather"}, {LockedOff});
-    g.step("drain", {"place drum", "remove plug", "drain oil with drum", "clean plug"}, {LockedOff});
+    g.step("relieve", {"open valve", "check gauge @zero", "close valve"}, {MachineState::LockedOff});
+    g.step("cool", {"wait oil @cool", "open breather"}, {MachineState::LockedOff});
+    g.step("drain", {"place drum", "remove plug", "drain oil with drum", "clean plug"}, {MachineState::LockedOff});
     g.step("filter",
         {"remove bolts", "remove lid", "remove filter", "inspect filter", "replace filter", "check gasket", "fit lid", "fit bolts",
             "tighten bolts @bolts-torque with wrench"},
-        {LockedOff});
-    g.step("plug", {"replace ring", "fit plug", "tighten plug @plug-torque with wrench"}, {LockedOff});
-    g.step("fill", {"fill oil @oil-refill with pump", "measure glass", "close breather"}, {LockedOff, Level});
+        {MachineState::LockedOff});
+    g.step("plug", {"replace ring", "fit plug", "tighten plug @plug-torque with wrench"}, {MachineState::LockedOff});
+    g.step("fill", {"fill oil @oil-refill with pump", "measure glass", "close breather"}, {MachineState::LockedOff, Level});
     g.step("test", {"release", "run press @idle", "inspect plug filter lid", "stop press"});
     g.step("level", {"measure glass"}, {Stopped, Level});
     g.step("end", {"dispose oil", "dispose filter", "dispose ring", "record"});
@@ -224,11 +224,11 @@ inline Procedure lathe() {
     g.vessel("can", "oil can", "10").tool("wrench", "torque wrench", "5 to 25 Nm").tool("key", "hex key").tool("cloth", "lint-free cloth");
     g.figure("run", FigureKind::Duration, "lathe", "run", "10", "min").figure("wait", FigureKind::Duration, "oil", "settle", "10", "min");
     g.step("off", {"isolate"}, {Stopped, Level});
-    g.step("lid", {"remove screws with key", "remove lid", "remove gasket"}, {LockedOff});
-    g.step("drain", {"place can", "open tap", "drain oil with can", "close tap"}, {LockedOff});
-    g.step("strainer", {"remove strainer", "clean strainer with cloth", "inspect strainer", "fit strainer"}, {LockedOff});
-    g.step("fill", {"fill oil @oil-refill"}, {LockedOff});
-    g.step("close", {"replace gasket", "fit lid", "fit screws", "tighten screws @screws-torque with wrench"}, {LockedOff});
+    g.step("lid", {"remove screws with key", "remove lid", "remove gasket"}, {MachineState::LockedOff});
+    g.step("drain", {"place can", "open tap", "drain oil with can", "close tap"}, {MachineState::LockedOff});
+    g.step("strainer", {"remove strainer", "clean strainer with cloth", "inspect strainer", "fit strainer"}, {MachineState::LockedOff});
+    g.step("fill", {"fill oil @oil-refill"}, {MachineState::LockedOff});
+    g.step("close", {"replace gasket", "fit lid", "fit screws", "tighten screws @screws-torque with wrench"}, {MachineState::LockedOff});
     g.step("test", {"release", "run lathe @run", "inspect tap", "stop lathe"});
     g.step("read", {"wait oil @wait", "measure glass"}, {Stopped, Level});
     g.step("end", {"dispose oil", "dispose gasket", "record"});
@@ -273,11 +273,12 @@ inline Procedure winch() {
         .figure("cool", FigureKind::Temperature, "oil", "open below", "60", "degC");
     g.figure("settle", FigureKind::Duration, "oil", "wait before reading", "10", "min");
     g.step("warm", {"run winch @warm", "stop winch", "isolate"}, {Level}).warns_of_heat();
-    g.step("open", {"wait oil @cool", "open cap"}, {Stopped, LockedOff});
-    g.step("drain", {"place pan", "loosen plug with socket", "remove plug", "drain oil with pan", "inspect plug"}, {LockedOff})
+    g.step("open", {"wait oil @cool", "open cap"}, {Stopped, MachineState::LockedOff});
+    g.step(
+         "drain", {"place pan", "loosen plug with socket", "remove plug", "drain oil with pan", "inspect plug"}, {MachineState::LockedOff})
         .warns_of_heat();
-    g.step("close", {"replace washer", "fit plug", "tighten plug @plug-torque with wrench"}, {LockedOff});
-    g.step("fill", {"fill oil @oil-refill", "close cap"}, {Level, LockedOff});
+    g.step("close", {"replace washer", "fit plug", "tighten plug @plug-torque with wrench"}, {MachineState::LockedOff});
+    g.step("fill", {"fill oil @oil-refill", "close cap"}, {Level, MachineState::LockedOff});
     g.step("test", {"release", "run winch @warm", "inspect plug", "stop winch"}, {Level});
     g.step("read", {"wait oil @settle", "measure dipstick"}, {Level, Stopped});
     g.step("end", {"dispose oil", "dispose washer", "record"}, {Stopped});

@@ -23,13 +23,13 @@ std::string told(const Procedure& p) {
     return out;
 }
 
-struct Case {
+struct RuleCase {
     std::string what;
     Procedure guide;
 };
-struct Cases {
-    std::vector<Case> found;
-    std::vector<Case> not_found;
+struct RuleCases {
+    std::vector<RuleCase> found;
+    std::vector<RuleCase> not_found;
 };
 
 Item& item(Procedure& p, const std::string& id) {
@@ -85,13 +85,13 @@ Procedure covered_winch() {
     g.part("cover", "cover").behind({"screws"}).fastener("screws", "cover screws").torque("screws", "6");
     g.tool("small", "small torque wrench", "2 to 12 Nm");
     item(g.p, "plug").behind = {ItemId("cover")};
-    g.step("uncover", {"remove screws", "remove cover"}, {LockedOff});
+    g.step("uncover", {"remove screws", "remove cover"}, {MachineState::LockedOff});
     g.step("cover", {"isolate", "fit cover", "fit screws", "tighten screws @screws-torque with small", "release"}, {Stopped});
     return moved(moved(g.p, "uncover", 2), "cover", 8);
 }
 
-const std::map<OrderRule, Cases>& cases() {
-    static const std::map<OrderRule, Cases> all{
+const std::map<OrderRule, RuleCases>& cases() {
+    static const std::map<OrderRule, RuleCases> all{
         {OrderRule::FillNotProved,
             {{{"the cap is never opened", without(winch(), "open", "open cap")},
                  {"drained first, opened then", moved(with(without(winch(), "open", "open cap"), "fill", "open cap", "fill oil @oil-refill"), "open", 1)},

@@ -28,7 +28,7 @@ const WorkedOut* fact(const std::vector<WorkedOut>& all, const std::string& item
     return it == all.end() ? nullptr : &*it;
 }
 
-bool finds(const Procedure& p, OrderRule rule) {
+bool finds_fault(const Procedure& p, OrderRule rule) {
     const auto found = dry_run(p);
     return std::any_of(found.begin(), found.end(), [&](const OrderFinding& f) { return f.rule == rule; });
 }
@@ -95,7 +95,7 @@ TEST(WorkedOut, TheFilmsOrderCountsNotTheWrittenOne) {
             {RecordingId("r"), FrameTime(static_cast<std::int64_t>(i) * 10, 1), FrameTime(static_cast<std::int64_t>(i) * 10 + 5, 1)}};
     std::swap(p.steps[2], p.steps[4]);  // written: drained before the tray is off
     EXPECT_NE(fact(worked_out(p), "drain", Trait::Behind), nullptr);
-    EXPECT_TRUE(finds(p, OrderRule::NotReached));
+    EXPECT_TRUE(finds_fault(p, OrderRule::NotReached));
 }
 
 TEST(WorkedOut, ASealSitsUnderWhatItsNameOrTheNextActionSays) {
@@ -125,10 +125,10 @@ TEST(WorkedOut, AmountsAreTheFiguresAboutThem) {
 TEST(WorkedOut, ADraftWithNothingEnteredIsWalkedUsefully) {
     const Procedure p = bare(winch());
     EXPECT_TRUE(is_clean(dry_run(p)));
-    EXPECT_TRUE(finds(without(p, "close", "fit plug"), OrderRule::FluidOntoOpen));
-    EXPECT_TRUE(finds(without(p, "open", "open cap"), OrderRule::FillNotProved));
-    EXPECT_TRUE(finds(instead(p, "fill", "fill oil @oil-refill", "fill oil @oil-total"), OrderRule::Overfilled));
-    EXPECT_TRUE(finds(without(p, "test", "inspect plug"), OrderRule::NotTested));
+    EXPECT_TRUE(finds_fault(without(p, "close", "fit plug"), OrderRule::FluidOntoOpen));
+    EXPECT_TRUE(finds_fault(without(p, "open", "open cap"), OrderRule::FillNotProved));
+    EXPECT_TRUE(finds_fault(instead(p, "fill", "fill oil @oil-refill", "fill oil @oil-total"), OrderRule::Overfilled));
+    EXPECT_TRUE(finds_fault(without(p, "test", "inspect plug"), OrderRule::NotTested));
 }
 
 TEST(WorkedOut, WhatIsSaidIsNotWorkedOut) {

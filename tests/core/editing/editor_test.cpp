@@ -14,7 +14,7 @@ namespace rnd = anagraph::core::testing;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_to_edit() {
     Procedure p;
     p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {"PT60"}, ""};
     const auto item = [&](const char* id, ItemKind kind, const char* name, const char* spec = "") {
@@ -43,7 +43,7 @@ Procedure guide() {
 }
 
 Procedure with(std::vector<std::string> lines) {
-    Procedure p = guide();
+    Procedure p = guide_to_edit();
     Step s;
     s.id = StepId("s");
     s.heading = "A step";

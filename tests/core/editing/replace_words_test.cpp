@@ -11,7 +11,7 @@ using anagraph::core::testing::drained;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_of_words() {
     Procedure p = drained();
     p.steps.resize(2);
     Step& s = p.steps[0];
@@ -28,7 +28,7 @@ Procedure guide() {
 }  // namespace
 
 TEST(ReplaceWords, WholeWordsOutsideOfNames) {
-    const Procedure p = guide();
+    const Procedure p = guide_of_words();
     EXPECT_EQ(times_said(p, "plug"), 4U) << "two headings, a line, a caution; not \"plugs\" and not {item:plug}";
     EXPECT_EQ(times_said(p, ""), 0U);
     const auto now = after(p, replace_words(p, "plug", "screw"));
@@ -42,7 +42,7 @@ TEST(ReplaceWords, WholeWordsOutsideOfNames) {
 }
 
 TEST(ReplaceWords, WhatALineNowOrdersIsDone) {
-    const Procedure p = guide();
+    const Procedure p = guide_of_words();
     const auto now = after(p, replace_words(p, "Undo", "Tighten"));
     ASSERT_EQ(now.steps[0].actions.size(), 1U);
     EXPECT_EQ(now.steps[0].actions[0].verb, "fit") << "what is tightened by hand is fitted";
@@ -50,7 +50,7 @@ TEST(ReplaceWords, WhatALineNowOrdersIsDone) {
 }
 
 TEST(ReplaceWords, OneUndoTakesItBack) {
-    const Procedure p = guide();
+    const Procedure p = guide_of_words();
     const auto change = replace_words(p, "plug", "screw");
     ASSERT_TRUE(change);
     const auto back = inverse(p, *change);

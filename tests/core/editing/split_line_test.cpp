@@ -16,7 +16,7 @@ using rnd::holds;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_of_one_line() {
     Procedure p;
     p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
     p.recordings = {{RecordingId("r"), "", {}}};
@@ -49,7 +49,7 @@ std::vector<std::string> lines_of(const Procedure& p) {
 }  // namespace
 
 TEST(SplitAtLine, WhatBelongsToTheLaterLinesGoesWithThem) {
-    const Procedure p = guide();
+    const Procedure p = guide_of_one_line();
     const auto change = split_at_line(p, StepId("refit"), 1);
     ASSERT_TRUE(change) << change.error().message;
     const auto after = *anagraph::core::apply(p, *change);
@@ -67,7 +67,7 @@ TEST(SplitAtLine, WhatBelongsToTheLaterLinesGoesWithThem) {
 }
 
 TEST(MergeSteps, LinesFollowAndTakesThatTouchBecomeOne) {
-    const Procedure p = guide();
+    const Procedure p = guide_of_one_line();
     const auto after = *anagraph::core::apply(p, *merge_with_next(p, StepId("refit")));
     ASSERT_EQ(after.steps.size(), 1U);
     EXPECT_EQ(after.steps[0].lines.size(), 4U);
@@ -80,7 +80,7 @@ TEST(MergeSteps, LinesFollowAndTakesThatTouchBecomeOne) {
 }
 
 TEST(MergeSteps, OneQuestionIsCarriedOnceAndTwoWaysStayTwoSteps) {
-    Procedure p = guide();
+    Procedure p = guide_of_one_line();
     p.steps[0].methods = {{"drain-heat"}};
     p.steps[1].methods = {{"drain-heat"}, {"seal"}};
     const auto one = anagraph::core::apply(p, *merge_with_next(p, StepId("refit")));
@@ -94,7 +94,7 @@ TEST(MergeSteps, OneQuestionIsCarriedOnceAndTwoWaysStayTwoSteps) {
 }
 
 TEST(MergeSteps, PutsTogetherWhatWasSplit) {
-    const Procedure p = guide();
+    const Procedure p = guide_of_one_line();
     const auto split = *anagraph::core::apply(p, *split_at_line(p, StepId("refit"), 2));
     const auto merged = *anagraph::core::apply(split, *merge_with_next(split, StepId("refit")));
     EXPECT_EQ(merged.steps[0].lines, p.steps[0].lines);

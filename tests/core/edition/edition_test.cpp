@@ -14,7 +14,7 @@ namespace rnd = anagraph::core::testing;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_to_compare() {
     Procedure p;
     p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
     p.items = {{ItemId("plug"), ItemKind::Fastener, "drain plug", "M14", ""}};
@@ -51,7 +51,7 @@ TEST(Edition, JsonRoundTripsAndCarriesTheSafetyStatement) {
 }
 
 TEST(Edition, CanonicalTextHasSortedKeysNoSpacesAndNoFloatingNumbers) {
-    const auto text = canonical_text(to_json(Edition{1, "2026-11-25T10:42:08Z", "author", "checker", guide(), {}}));
+    const auto text = canonical_text(to_json(Edition{1, "2026-11-25T10:42:08Z", "author", "checker", guide_to_compare(), {}}));
     EXPECT_EQ(text.find("\": "), std::string::npos);
     EXPECT_EQ(text.back(), '\n');
     EXPECT_EQ(canonical_text(nlohmann::json::parse(text)), text);
@@ -70,32 +70,32 @@ TEST(Differences, NothingDiffersFromItself) {
         const Edition e{1, "", "author", "checker", p, {}, "rule", {}};
         RC_ASSERT(differences(e, e).empty());
     });
-    EXPECT_TRUE(differences(guide(), guide()).empty());
+    EXPECT_TRUE(differences(guide_to_compare(), guide_to_compare()).empty());
 }
 
 TEST(Differences, AChangedTorqueIsToldInWordsWithBothUnitsAndItsSteps) {
-    Procedure after = guide();
+    Procedure after = guide_to_compare();
     after.figures[0].value = {"25", "", "Nm"};
-    const auto d = differences(guide(), after);
+    const auto d = differences(guide_to_compare(), after);
     ASSERT_EQ(d.size(), 1U);
     EXPECT_EQ(d[0].text, "Drain plug, tightening torque: now 25 N·m (18 lbf·ft); it was 24 N·m (18 lbf·ft). Used in steps 1, 2.");
     EXPECT_TRUE(d[0].read_again);
 }
 
 TEST(Differences, TellsStepsAddedRemovedMovedAndReworded) {
-    Procedure after = guide();
+    Procedure after = guide_to_compare();
     std::swap(after.steps[0], after.steps[1]);
-    EXPECT_NE(all(differences(guide(), after)).find("order of the steps"), std::string::npos);
-    after = guide();
+    EXPECT_NE(all(differences(guide_to_compare(), after)).find("order of the steps"), std::string::npos);
+    after = guide_to_compare();
     after.steps.pop_back();
-    EXPECT_NE(all(differences(guide(), after)).find("No longer there: Step 2, Step b."), std::string::npos);
-    EXPECT_NE(all(differences(after, guide())).find("New: Step 2, Step b."), std::string::npos);
-    after = guide();
+    EXPECT_NE(all(differences(guide_to_compare(), after)).find("No longer there: Step 2, Step b."), std::string::npos);
+    EXPECT_NE(all(differences(after, guide_to_compare())).find("New: Step 2, Step b."), std::string::npos);
+    after = guide_to_compare();
     after.steps[0].lines = {"Tighten gently."};
-    EXPECT_NE(all(differences(guide(), after)).find("it now says \u201CTighten gently.\u201D"), std::string::npos);
-    after = guide();
+    EXPECT_NE(all(differences(guide_to_compare(), after)).find("it now says \u201CTighten gently.\u201D"), std::string::npos);
+    after = guide_to_compare();
     after.steps[1].cautions.push_back({Signal::Warning, "hot"});
-    const auto d = differences(guide(), after);
+    const auto d = differences(guide_to_compare(), after);
     ASSERT_EQ(d.size(), 1U);
     EXPECT_TRUE(d[0].read_again);
 }
@@ -108,7 +108,7 @@ TEST(Differences, WhatMustBeReadAgainComesFirst) {
 }
 
 TEST(Differences, AToleranceAVariantAndHowALevelIsReadAreTold) {
-    const Procedure before = guide();
+    const Procedure before = guide_to_compare();
     Procedure after = before;
     after.figures[0].tolerance = "1";
     after.figures[0].condition = "new seal";
@@ -125,9 +125,9 @@ TEST(Differences, AToleranceAVariantAndHowALevelIsReadAreTold) {
 
 TEST(Differences, WhatTheHandDoesOtherwiseMustBeReadAgain) {
     const auto told = [](auto&& change) {
-        Procedure after = guide();
+        Procedure after = guide_to_compare();
         change(after);
-        return differences(guide(), after);
+        return differences(guide_to_compare(), after);
     };
     const auto one = [](const std::vector<Difference>& d, const char* words) {
         return d.size() == 1 && d[0].read_again && d[0].text.find(words) != std::string::npos;
@@ -152,27 +152,27 @@ TEST(Differences, WhatTheHandDoesOtherwiseMustBeReadAgain) {
 }
 
 TEST(Differences, WhatALearnerNeverSeesIsNone) {
-    Procedure after = guide();
+    Procedure after = guide_to_compare();
     after.steps[0].comments = {{"", "checker", "2026-11-28", "why?"}};
     after.steps[0].answered = {{"vague", "x", "y"}};
     after.steps[0].translated = {{"de", "Step a", "Schritt a"}};
     after.header.translated = {{"de", "100 h service", "100-h-Wartung"}};
     after.items[0].translated = {{"de", "drain plug", "Ablassschraube"}};
-    EXPECT_TRUE(differences(guide(), after).empty()) << all(differences(guide(), after));
+    EXPECT_TRUE(differences(guide_to_compare(), after).empty()) << all(differences(guide_to_compare(), after));
 }
 
 TEST(Differences, ItemsAddedTakenOutAndChangedAreTold) {
-    Procedure after = guide();
+    Procedure after = guide_to_compare();
     after.items.push_back({ItemId("gloves"), ItemKind::Protection, "gloves", "EN 388", ""});
-    auto d = differences(guide(), after);
+    auto d = differences(guide_to_compare(), after);
     ASSERT_EQ(d.size(), 1U) << all(d);
     EXPECT_EQ(d[0].text, "New: gloves, EN 388.");
     EXPECT_TRUE(d[0].read_again) << "what protects a hand is to be known before the job begins";
-    d = differences(after, guide());
+    d = differences(after, guide_to_compare());
     ASSERT_EQ(d.size(), 1U) << all(d);
     EXPECT_EQ(d[0].text, "No longer listed: gloves.");
     after.items.back().variants = {"T"};
-    Procedure before = guide();
+    Procedure before = guide_to_compare();
     before.items.push_back({ItemId("gloves"), ItemKind::Protection, "gloves", "EN 388", ""});
     EXPECT_EQ(differences(before, after).size(), 1U);
     after = before;
@@ -181,7 +181,7 @@ TEST(Differences, ItemsAddedTakenOutAndChangedAreTold) {
 }
 
 TEST(Differences, SourcesEvidenceAndCaptionsAreTold) {
-    Procedure before = guide();
+    Procedure before = guide_to_compare();
     before.sources = {{SourceId("book"), SourceKind::Book, "service book", "issue 4"}};
     Procedure after = before;
     after.sources[0].edition = "issue 5";
@@ -244,7 +244,7 @@ TEST(Differences, NothingThatIsPrintedChangesUnsaid) {
 }
 
 TEST(Differences, TheRuleOfTheHouseIsTold) {
-    const Edition before{1, "", "author", "checker", guide(), {}, "the maker's book over a label", {}};
+    const Edition before{1, "", "author", "checker", guide_to_compare(), {}, "the maker's book over a label", {}};
     Edition after = before;
     after.rule = "a label over the maker's book";
     EXPECT_NE(all(differences(before, after)).find("it is now: a label over"), std::string::npos);

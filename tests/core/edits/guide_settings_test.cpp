@@ -12,7 +12,7 @@ namespace job = anagraph::core::testing;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_to_set() {
     Procedure p = job::guide();
     p.header.variants = {"A", "B", "C"};
     p.steps[0].variants = {"A", "B"};
@@ -30,14 +30,14 @@ Procedure after(const Procedure& p, const GuideSettings& settings) {
 }  // namespace
 
 TEST(GuideSettings, MachineJobNumberIntervalAndNoteAreSet) {
-    auto settings = settings_of(guide());
+    auto settings = settings_of(guide_to_set());
     settings.machine = " Perrick PT80 ";
     settings.job = "200 h service";
     settings.number = "KQ-1";
     settings.interval = "every 200 h";
     settings.workshop_note = "Lock the bay.";
     settings.language = "de";
-    const auto h = after(guide(), settings).header;
+    const auto h = after(guide_to_set(), settings).header;
     EXPECT_EQ(h.machine, "Perrick PT80");
     EXPECT_EQ(h.language, "de");
     EXPECT_EQ(h.title, "200 h service");
@@ -45,40 +45,40 @@ TEST(GuideSettings, MachineJobNumberIntervalAndNoteAreSet) {
     EXPECT_EQ(h.interval, "every 200 h");
     EXPECT_EQ(h.site_note, "Lock the bay.");
     settings.job = "  ";
-    EXPECT_EQ(set_guide(guide(), settings).error().code, ErrorCode::BadInput);
-    EXPECT_TRUE(set_guide(guide(), settings_of(guide()))->edits.empty()) << "nothing is different";
+    EXPECT_EQ(set_guide(guide_to_set(), settings).error().code, ErrorCode::BadInput);
+    EXPECT_TRUE(set_guide(guide_to_set(), settings_of(guide_to_set()))->edits.empty()) << "nothing is different";
 }
 
 TEST(GuideSettings, AVariantGetsItsOtherNameWhereverItStands) {
-    auto settings = settings_of(guide());
+    auto settings = settings_of(guide_to_set());
     settings.variants[1].name = "B heavy";
-    const auto p = after(guide(), settings);
+    const auto p = after(guide_to_set(), settings);
     EXPECT_EQ(p.header.variants, (std::vector<std::string>{"A", "B heavy", "C"}));
     EXPECT_EQ(p.steps[0].variants, (std::vector<std::string>{"A", "B heavy"}));
     EXPECT_EQ(p.steps[1].variants, (std::vector<std::string>{"B heavy"}));
     settings.variants[0].name = "B";
     settings.variants[1].name = "A";
-    EXPECT_EQ(after(guide(), settings).steps[0].variants, (std::vector<std::string>{"B", "A"})) << "two that change places";
+    EXPECT_EQ(after(guide_to_set(), settings).steps[0].variants, (std::vector<std::string>{"B", "A"})) << "two that change places";
 }
 
 TEST(GuideSettings, NoVariantGoesThatSomethingStandsOnAlone) {
-    auto settings = settings_of(guide());
+    auto settings = settings_of(guide_to_set());
     settings.variants[1].name = "";
-    const auto refused = set_guide(guide(), settings);
+    const auto refused = set_guide(guide_to_set(), settings);
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().message.find("step 2"), std::string::npos) << refused.error().message;
-    settings = settings_of(guide());
+    settings = settings_of(guide_to_set());
     settings.variants[0].name = "";
-    const auto p = after(guide(), settings);
+    const auto p = after(guide_to_set(), settings);
     EXPECT_EQ(p.header.variants, (std::vector<std::string>{"B", "C"}));
     EXPECT_EQ(p.steps[0].variants, (std::vector<std::string>{"B"})) << "what it shared with another stays the other's";
-    settings = settings_of(guide());
+    settings = settings_of(guide_to_set());
     settings.variants[2].name = "";
-    EXPECT_NE(set_guide(guide(), settings).error().message.find("the item"), std::string::npos);
+    EXPECT_NE(set_guide(guide_to_set(), settings).error().message.find("the item"), std::string::npos);
 }
 
 TEST(GuideSettings, VariantsThatGoTogetherLeaveNothingThatWouldThenApplyToEveryMachine) {
-    Procedure p = guide();
+    Procedure p = guide_to_set();
     p.steps[1].variants = {"A", "B"};
     p.items[0].variants = {};
     auto settings = settings_of(p);
@@ -92,15 +92,15 @@ TEST(GuideSettings, VariantsThatGoTogetherLeaveNothingThatWouldThenApplyToEveryM
 }
 
 TEST(GuideSettings, NamesOfVariantsDiffer) {
-    auto settings = settings_of(guide());
+    auto settings = settings_of(guide_to_set());
     settings.variants.push_back({"", "B "});
-    EXPECT_EQ(set_guide(guide(), settings).error().code, ErrorCode::BadInput);
+    EXPECT_EQ(set_guide(guide_to_set(), settings).error().code, ErrorCode::BadInput);
     settings.variants.back().name = "D";
-    EXPECT_EQ(after(guide(), settings).header.variants.back(), "D");
+    EXPECT_EQ(after(guide_to_set(), settings).header.variants.back(), "D");
 }
 
 RC_GTEST_PROP(GuideSettings, RenamingThereAndBackIsTheSameGuide, ()) {
-    Procedure p = guide();
+    Procedure p = guide_to_set();
     for (int i = job::pick(0, 12); i > 0; --i)
         if (auto next = anagraph::core::apply(p, job::random_edit(p))) p = std::move(*next);
     p.header.variants = {"A", "B", "C"};
@@ -117,10 +117,10 @@ RC_GTEST_PROP(GuideSettings, RenamingThereAndBackIsTheSameGuide, ()) {
 }
 
 TEST(GuideSettings, ALanguageIsACodeOfTwoLetters) {
-    auto settings = settings_of(guide());
+    auto settings = settings_of(guide_to_set());
     EXPECT_EQ(settings.language, "en") << "of a guide that says none";
     for (const char* wrong : {"", "German", "DE", "d", "d1"}) {
         settings.language = wrong;
-        EXPECT_FALSE(set_guide(guide(), settings)) << wrong;
+        EXPECT_FALSE(set_guide(guide_to_set(), settings)) << wrong;
     }
 }

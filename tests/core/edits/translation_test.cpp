@@ -13,7 +13,7 @@ using State = TranslatedLine::State;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_to_translate() {
     Procedure p = job::guide();
     p.steps[0].lines = {"Undo the {item:plug}.", "Tighten the {item:plug} to {figure:t}."};
     p.figures = {{FigureId("t"), FigureKind::Torque, ItemId("plug"), "torque", {"25", "", "Nm"}, "", {}, {}, ""}};
@@ -30,15 +30,15 @@ TranslatedLine line(const Procedure& p, const std::string& of) {
 }  // namespace
 
 TEST(Translation, EveryTextIsThereAndMissingAtFirst) {
-    const auto all = translation(guide(), "de");
+    const auto all = translation(guide_to_translate(), "de");
     EXPECT_TRUE(std::all_of(all.begin(), all.end(), [](const TranslatedLine& l) { return l.state == State::Missing; }));
-    EXPECT_EQ(line(guide(), "Undo the {item:plug}.").what, "Step 1, line 1");
-    EXPECT_EQ(line(guide(), "100 h service").what, "Title");
-    EXPECT_EQ(line(guide(), "plug").what, "Item");
+    EXPECT_EQ(line(guide_to_translate(), "Undo the {item:plug}.").what, "Step 1, line 1");
+    EXPECT_EQ(line(guide_to_translate(), "100 h service").what, "Title");
+    EXPECT_EQ(line(guide_to_translate(), "plug").what, "Item");
 }
 
 TEST(Translation, IsKeptCurrentAndSpokenInItsLanguage) {
-    Procedure p = guide();
+    Procedure p = guide_to_translate();
     p = job::after(p, translate(p, line(p, "Undo the {item:plug}."), "de", "{item:plug} lösen."));
     p = job::after(p, translate(p, line(p, "plug"), "de", "Schraube"));
     p = job::after(p, translate(p, line(p, "100 h service"), "de", "100-h-Wartung"));
@@ -53,7 +53,7 @@ TEST(Translation, IsKeptCurrentAndSpokenInItsLanguage) {
 }
 
 TEST(Translation, AChangedTextIsOutOfDateAndSaysWhatItWasMadeFrom) {
-    Procedure p = guide();
+    Procedure p = guide_to_translate();
     p = job::after(p, translate(p, line(p, "Undo the {item:plug}."), "de", "{item:plug} lösen."));
     p.steps[0].lines[0] = "Undo the {item:plug} slowly.";
     const auto now = line(p, "Undo the {item:plug} slowly.");
@@ -67,7 +67,7 @@ TEST(Translation, AChangedTextIsOutOfDateAndSaysWhatItWasMadeFrom) {
 }
 
 TEST(Translation, FollowsATextThatMoves) {
-    Procedure p = guide();
+    Procedure p = guide_to_translate();
     p = job::after(p, translate(p, line(p, "Undo the {item:plug}."), "de", "{item:plug} lösen."));
     std::swap(p.steps[0].lines[0], p.steps[0].lines[1]);
     EXPECT_EQ(line(p, "Undo the {item:plug}.").state, State::Current);
@@ -75,7 +75,7 @@ TEST(Translation, FollowsATextThatMoves) {
 }
 
 TEST(Translation, FiguresAndItemsAreNotTranslated) {
-    const Procedure p = guide();
+    const Procedure p = guide_to_translate();
     const auto of = line(p, "Tighten the {item:plug} to {figure:t}.");
     EXPECT_FALSE(translate(p, of, "de", "Die Schraube mit 25 Nm anziehen.")) << "a number typed once more";
     EXPECT_FALSE(translate(p, of, "de", "{item:plug} mit {figure:t} und {figure:t} anziehen."));
@@ -83,8 +83,8 @@ TEST(Translation, FiguresAndItemsAreNotTranslated) {
 }
 
 TEST(Translation, AnEmptyTextTakesItOut) {
-    Procedure p = guide();
+    Procedure p = guide_to_translate();
     p = job::after(p, translate(p, line(p, "Undo the {item:plug}."), "de", "{item:plug} lösen."));
     p = job::after(p, translate(p, line(p, "Undo the {item:plug}."), "de", ""));
-    EXPECT_EQ(p, guide());
+    EXPECT_EQ(p, guide_to_translate());
 }

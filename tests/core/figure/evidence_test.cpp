@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include <nlohmann/json.hpp>
+
 #include "core/procedure/json.h"
 #include "core/procedure/text.h"
 #include "core/review/open_points.h"

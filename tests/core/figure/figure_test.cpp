@@ -13,23 +13,23 @@ using anagraph::core::testing::holds;
 
 namespace {
 
-FigureValue value(const char* text) { return *parse_figure_value(text); }
+FigureValue figure_value(const char* text) { return *parse_figure_value(text); }
 
 Figure figure(const char* text) {
     Figure f;
     f.id = FigureId("f");
     f.kind = FigureKind::Torque;
-    f.value = value(text);
+    f.value = figure_value(text);
     return f;
 }
 
-Claim claim(const char* text, const char* words = "said") { return {RecordingId("r"), FrameTime(76, 1), words, value(text)}; }
-Proof proof(const char* text, const char* place = "page 2") { return {SourceId("book"), place, value(text)}; }
+Claim claim_of(const char* text, const char* words = "said") { return {RecordingId("r"), FrameTime(76, 1), words, figure_value(text)}; }
+Proof proof_of(const char* text, const char* place = "page 2") { return {SourceId("book"), place, figure_value(text)}; }
 
 }  // namespace
 
 TEST(Agreement, IsWithinTheDigitsSaidInAnyUnit) {
-    const auto same = [](const char* a, const char* b) { return agrees(value(a), value(b), ""); };
+    const auto same = [](const char* a, const char* b) { return agrees(figure_value(a), figure_value(b), ""); };
     EXPECT_TRUE(same("24 Nm", "18 lbf.ft"));  // 24.4
     EXPECT_TRUE(same("24.4 Nm", "18 lbf.ft"));
     EXPECT_FALSE(same("25.5 Nm", "18 lbf.ft"));
@@ -41,7 +41,7 @@ TEST(Agreement, IsWithinTheDigitsSaidInAnyUnit) {
 }
 
 TEST(Agreement, ASingleValueAgreesWithTheRangeItLiesIn) {
-    const auto same = [](const char* a, const char* b) { return agrees(value(a), value(b), ""); };
+    const auto same = [](const char* a, const char* b) { return agrees(figure_value(a), figure_value(b), ""); };
     EXPECT_TRUE(same("9 mm", "8 to 10 mm"));
     EXPECT_TRUE(same("8 to 10 mm", "9 mm"));
     EXPECT_FALSE(same("12 mm", "8 to 10 mm"));
@@ -69,7 +69,7 @@ TEST(Agreement, AWiderToleranceNeverDisagreesMore) {
 }
 
 TEST(Agreement, WordsAgreeWhateverTheirDashesAndCase) {
-    const auto same = [](const char* a, const char* b) { return agrees(value(a), value(b), ""); };
+    const auto same = [](const char* a, const char* b) { return agrees(figure_value(a), figure_value(b), ""); };
     EXPECT_TRUE(same("KQ-FC2", "kqfc2"));
     EXPECT_TRUE(same("75W90", "75w-90"));
     EXPECT_FALSE(same("75W90", "80W90"));
@@ -78,18 +78,18 @@ TEST(Agreement, WordsAgreeWhateverTheirDashesAndCase) {
 TEST(StandingOf, SpeechAloneProvesNothing) {
     Figure f = figure("25 Nm");
     EXPECT_EQ(standing_of(f), Standing::Open);
-    for (int i = 0; i < 5; ++i) f.claims.push_back(claim("25 Nm"));
+    for (int i = 0; i < 5; ++i) f.claims.push_back(claim_of("25 Nm"));
     EXPECT_EQ(standing_of(f), Standing::Open);
     EXPECT_NE(argue_standing(f).find("Said 5 times"), std::string::npos);
 }
 
 TEST(StandingOf, ASourceProvesUntilSomethingSaidDiffers) {
     Figure f = figure("25 Nm");
-    f.proofs = {proof("25 Nm")};
+    f.proofs = {proof_of("25 Nm")};
     EXPECT_EQ(standing_of(f), Standing::Proved);
-    f.claims = {claim("25 Nm")};
+    f.claims = {claim_of("25 Nm")};
     EXPECT_EQ(standing_of(f), Standing::Proved);
-    f.claims.push_back(claim("35 Nm", "thirty five"));
+    f.claims.push_back(claim_of("35 Nm", "thirty five"));
     EXPECT_EQ(standing_of(f), Standing::Disputed);
     EXPECT_NE(argue_standing(f).find("thirty five"), std::string::npos) << "the difference is named";
     f.settled = "an older book";
@@ -99,14 +99,14 @@ TEST(StandingOf, ASourceProvesUntilSomethingSaidDiffers) {
 
 TEST(StandingOf, TwoSourcesThatDifferAreADispute) {
     Figure f = figure("25 Nm");
-    f.proofs = {proof("25 Nm", "page 2"), proof("30 Nm", "page 9")};
+    f.proofs = {proof_of("25 Nm", "page 2"), proof_of("30 Nm", "page 9")};
     EXPECT_EQ(standing_of(f), Standing::Disputed);
     EXPECT_NE(argue_standing(f).find("page 9"), std::string::npos);
 }
 
 TEST(StandingOf, AReasonDoesNotProveAgainstEverySource) {
     Figure f = figure("25 Nm");
-    f.proofs = {proof("40 Nm")};
+    f.proofs = {proof_of("40 Nm")};
     f.settled = "because I say so";
     EXPECT_EQ(standing_of(f), Standing::Disputed);
 }
@@ -114,7 +114,7 @@ TEST(StandingOf, AReasonDoesNotProveAgainstEverySource) {
 TEST(StandingOf, TheUnknownIsNeverProved) {
     Figure f;
     f.kind = FigureKind::Torque;
-    f.proofs = {proof("25 Nm")};
+    f.proofs = {proof_of("25 Nm")};
     EXPECT_EQ(standing_of(f), Standing::Open);
     EXPECT_EQ(text_of(f.value), "not known");
 }
@@ -123,42 +123,42 @@ TEST(StandingOf, AMeasurementIsAsGoodAsItsInstrument) {
     Figure f = figure("9 mm");
     f.kind = FigureKind::Length;
     f.tolerance = "0.2";
-    f.proofs = {proof("9 mm"), proof("9.6 mm", "measured")};
+    f.proofs = {proof_of("9 mm"), proof_of("9.6 mm", "measured")};
     EXPECT_EQ(standing_of(f), Standing::Disputed);
     f.proofs[1].slack = "0.5";
     EXPECT_EQ(standing_of(f), Standing::Proved);
     // in the unit of what was measured; a difference of temperatures has no offset
-    EXPECT_TRUE(agrees(value("60 degC"), value("142 degF"), "0.5", "2"));
-    EXPECT_FALSE(agrees(value("60 degC"), value("150 degF"), "0.5", "2"));
+    EXPECT_TRUE(agrees(figure_value("60 degC"), figure_value("142 degF"), "0.5", "2"));
+    EXPECT_FALSE(agrees(figure_value("60 degC"), figure_value("150 degF"), "0.5", "2"));
 }
 
 TEST(StandingOf, AnOlderNumberThatIsReplacedIsNoDifference) {
     Figure f = figure("KQ-FC2");
     f.kind = FigureKind::PartNumber;
-    f.proofs = {proof("KQ-FC2", "label"), proof("KQ FC1", "parts list, 2019")};
-    f.claims = {claim("kq-fc1")};
+    f.proofs = {proof_of("KQ-FC2", "label"), proof_of("KQ FC1", "parts list, 2019")};
+    f.claims = {claim_of("kq-fc1")};
     EXPECT_EQ(standing_of(f), Standing::Disputed);
     f.replaces = {"KQ-FC1"};
     EXPECT_EQ(standing_of(f), Standing::Proved);
-    f.claims.push_back(claim("KQ-FC3"));
+    f.claims.push_back(claim_of("KQ-FC3"));
     EXPECT_EQ(standing_of(f), Standing::Disputed);
 }
 
 TEST(StandingOf, AForceSaidForATorqueIsNoAgreement) {
     Figure f = figure("12 Nm");
-    f.proofs = {proof("12 Nm")};
-    f.claims = {claim("12 N", "twelve newtons")};
+    f.proofs = {proof_of("12 Nm")};
+    f.claims = {claim_of("12 N", "twelve newtons")};
     EXPECT_EQ(standing_of(f), Standing::Disputed);
 }
 
 TEST(FigureText, AStageMayBeUndoneAgain) {
-    const auto v = value("40, then loosen, then 20, then 60 Nm, then 90 deg");
+    const auto v = figure_value("40, then loosen, then 20, then 60 Nm, then 90 deg");
     EXPECT_EQ(v.before, (std::vector<std::string>{"40", "loosen", "20"}));
     EXPECT_EQ(text_of(v), "40, then loosen, then 20, then 60 N·m, then 90°");
     EXPECT_EQ(*parse_figure_value("40 Nm, then loosen, then 20, then 60 Nm, then 90 deg"), v);
     EXPECT_EQ(other_system_text(v), "30, then loosen, then 15, then 44 lbf·ft, then 90°");
     EXPECT_FALSE(parse_figure_value("40, then 20, then 60 Nm")) << "without it a stage that goes back is a slip";
-    EXPECT_FALSE(agrees(value("60 Nm"), v, "")) << "nothing of it may be left out";
+    EXPECT_FALSE(agrees(figure_value("60 Nm"), v, "")) << "nothing of it may be left out";
 }
 
 TEST(FigureText, EveryValueReadsBackAsItself) {
@@ -177,17 +177,17 @@ TEST(FigureText, EveryValueReadsBackAsItself) {
 }
 
 TEST(FigureText, TheOtherSystemNeverHasMoreDigitsThanWereGiven) {
-    EXPECT_EQ(other_system_text(value("18 lbf.ft")), "24 N·m");
-    EXPECT_EQ(other_system_text(value("1.7 L")), "1.8 US qt");
-    EXPECT_EQ(other_system_text(value("90 lbf.in")), "10 N·m");
-    EXPECT_EQ(other_system_text(value("-18 degC")), "0 °F");
-    EXPECT_EQ(other_system_text(value("3/4 turn")), "");
-    EXPECT_EQ(other_system_text(value("75W90")), "");
+    EXPECT_EQ(other_system_text(figure_value("18 lbf.ft")), "24 N·m");
+    EXPECT_EQ(other_system_text(figure_value("1.7 L")), "1.8 US qt");
+    EXPECT_EQ(other_system_text(figure_value("90 lbf.in")), "10 N·m");
+    EXPECT_EQ(other_system_text(figure_value("-18 degC")), "0 °F");
+    EXPECT_EQ(other_system_text(figure_value("3/4 turn")), "");
+    EXPECT_EQ(other_system_text(figure_value("75W90")), "");
     EXPECT_EQ(other_system_text(FigureValue{}), "");
 }
 
 TEST(FigureText, RangesNarrowWhenTheyAreConverted) {
-    EXPECT_EQ(other_system_text(value("13 to 14 bar")), "190 to 200 psi");
-    EXPECT_EQ(other_system_text(value("8 to 9 mm")), "0.32 to 0.35 in");
-    EXPECT_EQ(other_system_text(value("2 to 3 L")), "2.2 to 3.1 US qt");
+    EXPECT_EQ(other_system_text(figure_value("13 to 14 bar")), "190 to 200 psi");
+    EXPECT_EQ(other_system_text(figure_value("8 to 9 mm")), "0.32 to 0.35 in");
+    EXPECT_EQ(other_system_text(figure_value("2 to 3 L")), "2.2 to 3.1 US qt");
 }

@@ -3,12 +3,12 @@
 #include <gtest/gtest.h>
 
 #include "core/logbook/store_need.h"
+#include "tests/core/quantities.h"
 
 using namespace anagraph::core;
+using anagraph::core::testing::q;
 
 namespace {
-
-Quantity q(const std::string& text) { return *Quantity::parse(text); }
 
 Logbook three() {
     Logbook log;

@@ -9,15 +9,16 @@
 #include "core/logbook/due_list.h"
 #include "core/logbook/history.h"
 #include "tests/core/property.h"
+#include "tests/core/quantities.h"
 #include "tests/core/random_procedure.h"
 
 using namespace anagraph::core;
 using anagraph::core::testing::holds;
+using anagraph::core::testing::q;
 namespace rnd = anagraph::core::testing;
 
 namespace {
 
-Quantity q(const std::string& text) { return *Quantity::parse(text); }
 Quantity hours(double value) { return q(std::to_string(value) + " h"); }
 Day day(const std::string& text) { return *parse_day(text); }
 const Day kFirst = day("2026-01-01");

@@ -2,11 +2,12 @@
 
 #include <gtest/gtest.h>
 
+#include "tests/core/quantities.h"
+
 using namespace anagraph::core;
+using anagraph::core::testing::q;
 
 namespace {
-
-Quantity q(const std::string& text) { return *Quantity::parse(text); }
 
 Logbook store() {
     Logbook log;

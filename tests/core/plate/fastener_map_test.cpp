@@ -12,7 +12,7 @@ using namespace anagraph::core;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_with_bolts() {
     Procedure p;
     p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
     p.recordings = {{RecordingId("r"), "", {}}};
@@ -39,7 +39,7 @@ const Plate& plate(const Procedure& p) { return p.steps[0].plates[0]; }
 }  // namespace
 
 TEST(FastenerMap, EveryFastenerStandsOnceInTheOrder) {
-    const auto p = guide();
+    const auto p = guide_with_bolts();
     auto order = fastener_order(plate(p), 16.0 / 9);
     ASSERT_EQ(order.size(), 6U);
     EXPECT_TRUE(order[0] == 5 || order[0] == 6) << "from the middle outwards";
@@ -49,7 +49,7 @@ TEST(FastenerMap, EveryFastenerStandsOnceInTheOrder) {
 }
 
 TEST(FastenerMap, SaysHowManyAndToWhat) {
-    auto p = guide();
+    auto p = guide_with_bolts();
     EXPECT_EQ(fastener_words(p, plate(p)),
         "6 fasteners. 4 zinc cover bolts, in circles: 16 mm long, head hexagon, 10 mm across flats, no washer. 2 black cover bolts, in "
         "squares. "
@@ -60,7 +60,7 @@ TEST(FastenerMap, SaysHowManyAndToWhat) {
 }
 
 TEST(FastenerMap, WhatIsNotKnownOfAFastenerIsSaidAndAsked) {
-    auto p = guide();
+    auto p = guide_with_bolts();
     p.items[1].fastening.length = "40 mm";
     EXPECT_NE(fastener_words(p, plate(p)).find("in squares: 40 mm long, head not known, washer not known."), std::string::npos)
         << fastener_words(p, plate(p));
@@ -74,7 +74,7 @@ TEST(FastenerMap, WhatIsNotKnownOfAFastenerIsSaidAndAsked) {
 }
 
 TEST(FastenerMap, KindsAreToldApartByTheirShape) {
-    auto p = guide();
+    auto p = guide_with_bolts();
     Plate map = plate(p);
     EXPECT_EQ(fastener_kinds(map), (std::vector{ItemId("zinc"), ItemId("black")}));
     EXPECT_EQ(fastener_shape(map, ItemId("zinc")), FastenerShape::Circle);
@@ -84,7 +84,7 @@ TEST(FastenerMap, KindsAreToldApartByTheirShape) {
 }
 
 TEST(FastenerMap, DisagreesWithACountAloud) {
-    auto p = guide();
+    auto p = guide_with_bolts();
     EXPECT_TRUE(count_troubles(p, plate(p)).empty());
     p.steps[0].plates[0].fasteners.erase(p.steps[0].plates[0].fasteners.begin());
     ASSERT_EQ(count_troubles(p, plate(p)).size(), 1U);
@@ -95,7 +95,7 @@ TEST(FastenerMap, DisagreesWithACountAloud) {
 }
 
 TEST(FastenerMap, HoldsItsItemsAndFigures) {
-    const auto p = guide();
+    const auto p = guide_with_bolts();
     Edit remove = Remove<ItemId>{ItemId("black")};
     EXPECT_FALSE(anagraph::core::apply(p, remove)) << "it sits on a picture";
     auto wrong = p.steps[0];
@@ -107,7 +107,7 @@ TEST(FastenerMap, HoldsItsItemsAndFigures) {
 }
 
 TEST(CalloutNumbers, RunClockwiseWithinAPlate) {
-    auto p = guide();
+    auto p = guide_with_bolts();
     auto& callouts = p.steps[0].plates[0].callouts;
     callouts = {{ItemId("zinc"), {8000, 8000}, {}}, {ItemId("black"), {2000, 2000}, {}}};
     EXPECT_EQ(callout_numbers(p).at(ItemId("black")), 1) << "the upper left one comes before the lower right one";

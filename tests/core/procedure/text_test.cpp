@@ -14,7 +14,7 @@ using anagraph::core::testing::holds;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_of_texts() {
     Procedure p;
     p.header = {"100 h service", "Perrick PT60", "KQ-PT60-100", "", {}, ""};
     p.recordings = {{RecordingId("r"), "", {}}};
@@ -66,7 +66,7 @@ TEST(Tokens, AreFoundByKindAndId) {
 }
 
 TEST(Tokens, ReadAsAPersonWouldRead) {
-    const Procedure p = guide();
+    const Procedure p = guide_of_texts();
     const std::string read = rendered(p, p.steps[0].lines[0]);
     EXPECT_NE(read.find("drain plug"), std::string::npos);
     EXPECT_NE(read.find("25 N·m"), std::string::npos);
@@ -75,7 +75,7 @@ TEST(Tokens, ReadAsAPersonWouldRead) {
 }
 
 TEST(OpenPointsOf, AFinishedStepHasNone) {
-    Procedure p = guide();
+    Procedure p = guide_of_texts();
     p.figures[0].proofs = {{SourceId("book"), "page 2", {"25", "", "Nm"}}};
     p.sources = {{SourceId("book"), SourceKind::Book, "Perrick PT60 service book", ""}};
     p.steps[0].plates = {{PlateId("p"), RecordingId("r"), FrameTime(1, 1), "", {{ItemId("plug"), {5000, 5000}, {6000, 4000}}}}};
@@ -84,7 +84,7 @@ TEST(OpenPointsOf, AFinishedStepHasNone) {
 }
 
 TEST(OpenPointsOf, EachThingMissingIsOnePointOfItsStation) {
-    Procedure p = guide();
+    Procedure p = guide_of_texts();
     EXPECT_EQ(points_of(p, Station::Figures), 1U) << "the torque is open";
     EXPECT_EQ(points_of(p, Station::Plates), 1U) << "no picture";
     EXPECT_EQ(points_of(p, Station::Sheet), 0U);
@@ -98,24 +98,24 @@ TEST(OpenPointsOf, EachThingMissingIsOnePointOfItsStation) {
 }
 
 TEST(ReasonsNotToIssue, AreTheOnesThatWouldMisleadALearner) {
-    Procedure p = guide();
+    Procedure p = guide_of_texts();
     EXPECT_TRUE(reasons_not_to_issue(p).empty()) << "an open figure is printed as open";
     p.header.number.clear();
     EXPECT_EQ(reasons_not_to_issue(p).size(), 1U);
-    p = guide();
+    p = guide_of_texts();
     p.steps.clear();
     EXPECT_EQ(reasons_not_to_issue(p).size(), 1U);
-    p = guide();
+    p = guide_of_texts();
     p.steps[0].heading.clear();
     p.steps[0].lines.clear();
     EXPECT_EQ(reasons_not_to_issue(p).size(), 2U);
-    p = guide();
+    p = guide_of_texts();
     p.steps[0].lines.push_back("Use the {item:nowhere}.");
     EXPECT_EQ(reasons_not_to_issue(p).size(), 1U);
 }
 
 TEST(CalloutNumbers, FollowTheFirstAppearanceAndDoNotJumpWhenAStepIsAdded) {
-    Procedure p = guide();
+    Procedure p = guide_of_texts();
     p.steps[0].plates = {{PlateId("p"), RecordingId("r"), FrameTime(1, 1), "", {{ItemId("wrench"), {}, {}}, {ItemId("plug"), {}, {}}}}};
     EXPECT_EQ(callout_numbers(p).at(ItemId("wrench")), 1);
     Step later;
@@ -209,7 +209,7 @@ TEST(OpenPointsOf, ACommentNobodyAnsweredIsOne) {
 }
 
 TEST(OpenPointsOf, AnUnknownNameStopsTheIssueWhereverItStands) {
-    Procedure p = guide();
+    Procedure p = guide_of_texts();
     EXPECT_TRUE(reasons_not_to_issue(p).empty());
     p.header.follow_ups = {{"after the first hour", "Look at the {item:gone}."}};
     EXPECT_EQ(reasons_not_to_issue(p).size(), 1U);

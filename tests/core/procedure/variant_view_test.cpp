@@ -12,7 +12,7 @@ namespace job = anagraph::core::testing;
 
 namespace {
 
-Procedure guide() {
+Procedure guide_with_variants() {
     Procedure p = job::guide();
     p.header.variants = {"A", "B", "C"};
     const auto figure = [](const char* id, const char* value, std::vector<std::string> variants) {
@@ -30,13 +30,14 @@ Procedure guide() {
 }  // namespace
 
 TEST(VariantView, AVariantWithoutItsOwnFigureSaysSo) {
-    EXPECT_NE(rendered_for(guide(), "Fill in {figure:a}.", "A").find("1.7 L"), std::string::npos);
-    EXPECT_NE(rendered_for(guide(), "Fill in {figure:a}.", "B").find("2.2 L"), std::string::npos) << "its own, whichever is named";
-    EXPECT_EQ(rendered_for(guide(), "Fill in {figure:a}.", "C"), "Fill in not known for C.");
+    EXPECT_NE(rendered_for(guide_with_variants(), "Fill in {figure:a}.", "A").find("1.7 L"), std::string::npos);
+    EXPECT_NE(rendered_for(guide_with_variants(), "Fill in {figure:a}.", "B").find("2.2 L"), std::string::npos)
+        << "its own, whichever is named";
+    EXPECT_EQ(rendered_for(guide_with_variants(), "Fill in {figure:a}.", "C"), "Fill in not known for C.");
 }
 
 TEST(VariantView, DifferencesAreMarkedAndStepsThatDoNotApplyAreEmpty) {
-    const auto rows = side_by_side(guide());
+    const auto rows = side_by_side(guide_with_variants());
     const auto row = [&](const char* step, const char* what) {
         return *std::find_if(rows.begin(), rows.end(), [&](const VariantRow& r) { return r.step == StepId(step) && r.what == what; });
     };
@@ -45,7 +46,7 @@ TEST(VariantView, DifferencesAreMarkedAndStepsThatDoNotApplyAreEmpty) {
     const auto only = row("two", "Line 1");
     EXPECT_TRUE(only.differs);
     EXPECT_EQ(only.texts, (std::vector<std::string>{"", "Close the second outlet.", ""}));
-    Procedure p = guide();
+    Procedure p = guide_with_variants();
     p.steps[0].resets = {{"one button", {"A"}, {}}, {"two buttons", {"B"}, {}}};
     const auto more = side_by_side(p);
     const auto display = std::find_if(more.begin(), more.end(), [](const VariantRow& r) { return r.what == "Display"; });
@@ -56,7 +57,7 @@ TEST(VariantView, DifferencesAreMarkedAndStepsThatDoNotApplyAreEmpty) {
 }
 
 TEST(VariantView, ItemsOfOneVariantAndLimitsOfReadingsAreLaidSideBySide) {
-    Procedure p = guide();
+    Procedure p = guide_with_variants();
     p.items.push_back({ItemId("hose"), ItemKind::Part, "second hose", "", "", {"B"}});
     p.steps[0].checks = {{"the gauge", "in the green", "in the red"}};
     p.steps[0].checks[0].reading = Reading{"level", "L", FigureId("a")};
@@ -87,7 +88,7 @@ TEST(SharedEnds, AreWholeWordsAndNeverOverlap) {
 }
 
 TEST(VariantView, OneVariantHasItsStepsItemsPlatesAndResets) {
-    Procedure p = guide();
+    Procedure p = guide_with_variants();
     p.items.push_back({ItemId("hose"), ItemKind::Part, "second hose", "", "", {"B"}});
     p.steps[0].plates = {{PlateId("x"), job::kFilm, job::at(1), "", {}}};
     p.steps[0].plates[0].variants = {"B"};

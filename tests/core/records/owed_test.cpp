@@ -33,14 +33,14 @@ Edition edition(int number, const std::string& a, const std::string& b, const st
     return e;
 }
 
-void add(Records& r, Entry entry) {
+void enter(Records& r, Entry entry) {
     const auto done = r.add({r.next_number(), "2026-01-01T00:00:00Z", "author", std::move(entry)});
     ASSERT_TRUE(done) << done.error().message;
 }
 
 Records with_learner() {
     Records r;
-    add(r, LearnerAdded{"learner 07", ""});
+    enter(r, LearnerAdded{"learner 07", ""});
     return r;
 }
 
@@ -50,7 +50,7 @@ TEST(Owed, WhoLearnedAFigureThatChangedIsToldWhatItWasAndIs) {
     const std::vector<GuideEditions> guides{{"g", {edition(1, "24", "8"), edition(2, "25", "8")}}};
     auto r = with_learner();
     EXPECT_TRUE(owed(r, guides).empty()) << "had nothing";
-    add(r, Learned{"g", 1, "learner 07"});
+    enter(r, Learned{"g", 1, "learner 07"});
     const auto o = owed(r, guides);
     ASSERT_EQ(o.size(), 1U);
     EXPECT_EQ(o[0].from, 1);
@@ -62,16 +62,16 @@ TEST(Owed, WhoLearnedAFigureThatChangedIsToldWhatItWasAndIs) {
     EXPECT_EQ(c.difference.was, "24 N·m (18 lbf·ft)");
     EXPECT_EQ(c.difference.is, "25 N·m (18 lbf·ft)");
     EXPECT_EQ(c.sentence, "Drain plug, a: now 25 N·m (18 lbf·ft); you learned 24 N·m (18 lbf·ft) from edition 1.");
-    add(r, HandedOut{"g", 2, "learner 07"});
+    enter(r, HandedOut{"g", 2, "learner 07"});
     EXPECT_EQ(owed(r, guides).size(), 1U) << "to have it is not to have read it";
-    add(r, Learned{"g", 2, "learner 07"});
+    enter(r, Learned{"g", 2, "learner 07"});
     EXPECT_TRUE(owed(r, guides).empty());
 }
 
 TEST(Owed, AHandOutCountsAsLearnedUntilSomethingIsConfirmed) {
     const std::vector<GuideEditions> guides{{"g", {edition(1, "24", "8"), edition(2, "25", "8")}}};
     auto r = with_learner();
-    add(r, HandedOut{"g", 1, "learner 07"});
+    enter(r, HandedOut{"g", 1, "learner 07"});
     ASSERT_EQ(owed(r, guides).size(), 1U);
     EXPECT_EQ(owed(r, guides)[0].from, 1);
 }
@@ -80,9 +80,9 @@ TEST(Owed, WhatWasLearnedBetweenCountsEvenWhereItIsBackAtWhatItWas) {
     // 24, 25, 24: who was handed the second has 25 in the hand
     const std::vector<GuideEditions> guides{{"g", {edition(1, "24", "8"), edition(2, "25", "8"), edition(3, "24", "8")}}};
     auto r = with_learner();
-    add(r, Learned{"g", 1, "learner 07"});
+    enter(r, Learned{"g", 1, "learner 07"});
     EXPECT_TRUE(owed(r, guides).empty());
-    add(r, HandedOut{"g", 2, "learner 07"});
+    enter(r, HandedOut{"g", 2, "learner 07"});
     const auto o = owed(r, guides);
     ASSERT_EQ(o.size(), 1U);
     EXPECT_EQ(o[0].changed.at(0).learned_from, 2);
@@ -91,26 +91,26 @@ TEST(Owed, WhatWasLearnedBetweenCountsEvenWhereItIsBackAtWhatItWas) {
 TEST(Owed, NothingOfAWithdrawnGuideNorOfWhoLeft) {
     const std::vector<GuideEditions> guides{{"g", {edition(1, "24", "8"), edition(2, "25", "8")}}};
     auto r = with_learner();
-    add(r, Learned{"g", 1, "learner 07"});
-    add(r, Withdrawn{"g", 2, "wrong"});
+    enter(r, Learned{"g", 1, "learner 07"});
+    enter(r, Withdrawn{"g", 2, "wrong"});
     EXPECT_TRUE(owed(r, guides).empty()) << "there is nothing to learn";
     EXPECT_EQ(current_edition(r, guides[0]), nullptr) << "the one before was replaced";
     EXPECT_EQ(standing_of(r, guides[0], 1), EditionStanding::Replaced);
     EXPECT_EQ(standing_of(r, guides[0], 2), EditionStanding::Withdrawn);
     EXPECT_EQ(standing_of(r, guides[0], 3), EditionStanding::Unknown);
     Records gone = with_learner();
-    add(gone, Learned{"g", 1, "learner 07"});
-    add(gone, LearnerLeft{"learner 07"});
+    enter(gone, Learned{"g", 1, "learner 07"});
+    enter(gone, LearnerLeft{"learner 07"});
     EXPECT_TRUE(owed(gone, guides).empty());
     EXPECT_TRUE(holders_of(gone, "g", 1).empty());
 }
 
 TEST(Owed, TheHolderOfAnEditionHasItLast) {
     auto r = with_learner();
-    add(r, LearnerAdded{"learner 08", ""});
-    add(r, HandedOut{"g", 1, "learner 07"});
-    add(r, HandedOut{"g", 1, "learner 08"});
-    add(r, HandedOut{"g", 2, "learner 08"});
+    enter(r, LearnerAdded{"learner 08", ""});
+    enter(r, HandedOut{"g", 1, "learner 07"});
+    enter(r, HandedOut{"g", 1, "learner 08"});
+    enter(r, HandedOut{"g", 2, "learner 08"});
     EXPECT_EQ(holders_of(r, "g", 1), std::vector<std::string>{"learner 07"});
     EXPECT_EQ(holders_of(r, "g", 2), std::vector<std::string>{"learner 08"});
 }

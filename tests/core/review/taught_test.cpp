@@ -13,7 +13,7 @@ namespace {
 
 constexpr Moment kNow = 1796032800;
 
-Procedure guide() {
+Procedure guide_taught() {
     Procedure p = winch();
     for (auto& f : p.figures)
         if (f.kind == FigureKind::Torque) f.tolerance = "2";
@@ -52,7 +52,7 @@ std::string all_notes(const std::vector<StepTaught>& t) {
 }  // namespace
 
 TEST(Taught, TheTimeOfAStepIsTheMiddleOfItsRunsWithoutPausesAndFromThreeOn) {
-    const Procedure p = guide();
+    const Procedure p = guide_taught();
     Runs runs(p);
     runs.add(60);
     runs.add(600).paused = 480;
@@ -67,7 +67,7 @@ TEST(Taught, TheTimeOfAStepIsTheMiddleOfItsRunsWithoutPausesAndFromThreeOn) {
 }
 
 TEST(Taught, WaitsAndWhatWasDoneMeanwhileAreNoTimeOfHands) {
-    Procedure p = guide();
+    Procedure p = guide_taught();
     Figure drip;
     drip.id = FigureId("drip");
     drip.kind = FigureKind::Duration;
@@ -89,7 +89,7 @@ TEST(Taught, WaitsAndWhatWasDoneMeanwhileAreNoTimeOfHands) {
 }
 
 TEST(Taught, SaysWhereRunsStoppedWhatWasOutsideAndWhatWasFound) {
-    const Procedure p = guide();
+    const Procedure p = guide_taught();
     Runs runs(p);
     runs.add(60);
     runs.add(60, StepState::Stopped).because = "the thread is crossed";
@@ -119,7 +119,7 @@ TEST(Taught, SaysWhereRunsStoppedWhatWasOutsideAndWhatWasFound) {
 }
 
 TEST(Taught, NothingIsToldOfStepsThatAreGone) {
-    const Procedure p = guide();
+    const Procedure p = guide_taught();
     Runs runs(p);
     runs.step = "gone";
     runs.add(60, StepState::Stopped).because = "x";
@@ -127,7 +127,7 @@ TEST(Taught, NothingIsToldOfStepsThatAreGone) {
 }
 
 TEST(Measured, OnlyWhatAnInstrumentReadOfAFigureNobodyProvedIsOffered) {
-    Procedure p = guide();
+    Procedure p = guide_taught();
     for (auto& f : p.figures)
         if (f.kind == FigureKind::Torque) f.proofs.clear(), f.value = {};
     const auto id = torque(p).id;

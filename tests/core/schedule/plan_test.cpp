@@ -97,7 +97,7 @@ Procedure with_a_filter() {
     GuideOf g("Orrin W5");
     g.p = p;
     g.part("air", "air filter");
-    g.step("air", {"remove air", "replace air", "dispose air"}, {LockedOff});
+    g.step("air", {"remove air", "replace air", "dispose air"}, {MachineState::LockedOff});
     g.p.steps.back().heading = "Change the air filter";
     p = moved(g.p, "air", 5);
     int minutes = 2;

@@ -6,13 +6,14 @@
 #include <cmath>
 
 #include "tests/core/property.h"
+#include "tests/core/quantities.h"
 
 using namespace anagraph::core;
 using anagraph::core::testing::holds;
+using anagraph::core::testing::q;
 
 namespace {
 
-Quantity q(const char* text) { return *Quantity::parse(text); }
 Day day(const char* text) { return *parse_day(text); }
 
 /// The demo pump: 100 h or 12 months, done at 202 h on 31 March, now 280 h.

@@ -13,7 +13,7 @@ using anagraph::core::testing::said;
 
 namespace {
 
-const RecordingId kFilm("film");
+const RecordingId kTape("film");
 
 struct Tape {
     std::vector<Segment> lines;
@@ -23,7 +23,7 @@ struct Tape {
     explicit Tape(const std::vector<std::string>& text) : lines(said(text)), marks(read_marks(lines)) {
         p.header = {"100 h service", "Perrick PT60", "KQ-1", "", {}, ""};
     }
-    Result<Change> draft() const { return draft_steps(p, kFilm, lines, marks, lines.back().end); }
+    Result<Change> draft() const { return draft_steps(p, kTape, lines, marks, lines.back().end); }
     void perform(const Result<Change>& change) {
         ASSERT_TRUE(change) << change.error().message;
         p = *anagraph::core::apply(p, *change);
@@ -90,7 +90,7 @@ TEST(Draft, IsOneChangeThatOneUndoTakesBack) {
 
 TEST(Draft, LeavesAloneWhatAPersonHasBracketed) {
     Tape tape(kJob);
-    tape.perform(bracket_step(tape.p, kFilm, FrameTime(8, 1), FrameTime(16, 1), tape.marks));
+    tape.perform(bracket_step(tape.p, kTape, FrameTime(8, 1), FrameTime(16, 1), tape.marks));
     const Step mine = tape.p.steps.front();
     tape.perform(tape.draft());
     EXPECT_EQ(*tape.p.find(mine.id), mine);
@@ -121,7 +121,7 @@ TEST(Draft, StopsTheIssueUntilAPersonHasConfirmedIt) {
 TEST(Draft, AMarkPutAsideIsNotDrafted) {
     Tape tape({"undo the breather plug", "tighten the drain plug to 25 newton metres"});
     for (const auto& m : tape.marks)
-        if (m.kind == MarkKind::Figure) tape.perform(dismiss(tape.p, kFilm, m));
+        if (m.kind == MarkKind::Figure) tape.perform(dismiss(tape.p, kTape, m));
     tape.perform(tape.draft());
     EXPECT_TRUE(tape.p.figures.empty());
 }

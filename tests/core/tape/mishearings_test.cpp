@@ -17,7 +17,7 @@ namespace {
 
 using Wrong = std::vector<Mishearing>;
 
-const std::vector<Segment> kHeard{{at(0), at(4), "take the brain love out"}, {at(10), at(14), "the brain love is in again"},
+const std::vector<Segment> kMisheard{{at(0), at(4), "take the brain love out"}, {at(10), at(14), "the brain love is in again"},
     {at(20), at(24), "and wipe it"}, {at(30), at(34), "a brain is no love"}};
 
 }  // namespace
@@ -44,15 +44,15 @@ TEST(Mishearings, ArePutRightWhereTheyStandWholeAndOnlyThere) {
 TEST(Mishearings, OfOneLineAreOfferedInTheOthersAndTakenBackInOneStep) {
     Procedure p = guide();
     const std::string meant = "take the drain plug out";
-    const auto wrong = mishearings(kHeard[0].text, meant);
-    EXPECT_EQ(lines_misheard_alike(p, kFilm, kHeard, 0, wrong), (std::vector<std::size_t>{1}));
-    const auto change = correct_lines_alike(p, kFilm, kHeard, 0, meant, {1});
+    const auto wrong = mishearings(kMisheard[0].text, meant);
+    EXPECT_EQ(lines_misheard_alike(p, kFilm, kMisheard, 0, wrong), (std::vector<std::size_t>{1}));
+    const auto change = correct_lines_alike(p, kFilm, kMisheard, 0, meant, {1});
     const Procedure q = after(p, change);
-    const auto lines = spoken_lines(kHeard, q.find(kFilm)).lines;
+    const auto lines = spoken_lines(kMisheard, q.find(kFilm)).lines;
     EXPECT_EQ(lines[0].text, meant);
     EXPECT_EQ(lines[1].text, "the drain plug is in again");
-    EXPECT_EQ(lines[3].text, kHeard[3].text);
-    EXPECT_TRUE(lines_misheard_alike(q, kFilm, kHeard, 0, wrong).empty()) << "corrected ones are the author's";
+    EXPECT_EQ(lines[3].text, kMisheard[3].text);
+    EXPECT_TRUE(lines_misheard_alike(q, kFilm, kMisheard, 0, wrong).empty()) << "corrected ones are the author's";
     const auto back = inverse(p, *change);
     ASSERT_TRUE(back);
     EXPECT_EQ(*anagraph::core::apply(q, *back), p);
