@@ -1,8 +1,9 @@
 // judge-speech NARRATIONS SENTENCES MANNERS [--answers FOLDER]
 // How well the reader reads: once by the tables that ship, which were learned from these narrations too, and once by tables learned
 // without the speaker that is read (and without two others, so that nine tables do for all); by manner of speech. MANNERS: a line each,
-// "NAME manner". Beside it the keys an author presses from the draft to a good sheet (draft_keys.h). --answers: what was read with the
-// speaker left out, as `anagraph-cli read --json` writes it, a file each.
+// "NAME manner". Beside it the keys an author presses from the draft to a good sheet (draft_keys.h), and how much of what is read hangs
+// on where the lines were cut (cut_otherwise.h). --answers: what was read with the speaker left out, as `anagraph-cli read --json` writes
+// it, a file each.
 #include <fmt/format.h>
 
 #include <algorithm>
@@ -10,6 +11,7 @@
 #include <numeric>
 
 #include "core/narration/reader.h"
+#include "tools/reader/cut_otherwise.h"
 #include "tools/reader/draft_keys.h"
 #include "tools/reader/learner.h"
 #include "tools/reader/score.h"
@@ -58,6 +60,7 @@ int main(int argc, char** argv) {
     std::map<std::string, Scores> seen, unseen;  // by manner
     std::vector<std::pair<std::string, Scores>> each;
     std::map<std::string, std::vector<int>> keys, typed;  // from a draft, and from nothing, to a good sheet; speakers left out
+    std::map<std::string, Differing> cut;
     for (const auto& sample : samples)
         if (!manners.contains(sample.name)) {
             fmt::print(stderr, "{} has no line in {}\n", sample.name, argv[3]);
@@ -80,6 +83,8 @@ int main(int argc, char** argv) {
             const auto pressed = draft_keys(sample, marks);
             keys[manner].push_back(pressed.keys());
             typed[manner].push_back(draft_keys(sample, {}).keys());
+            const auto paragraphs = in_paragraphs(sample.segments);
+            cut[manner] += differing(answer, core::marks_json(paragraphs, core::read_marks(paragraphs, learned)), paragraphs);
             each.emplace_back(sample.name, score(sample.gold, answer));
             add(unseen[manner], each.back().second);
             if (argc == 6) std::ofstream(fmt::format("{}/{}.json", argv[5], sample.name)) << answer.dump(1) << '\n';
@@ -94,6 +99,9 @@ int main(int argc, char** argv) {
     for (const auto& [manner, all] : keys)
         fmt::print("{:24} keys from a draft to a sheet as the reference has it: {:.0f} a narration on average; without a draft {:.0f}\n",
             manner + ", left out", mean(all), mean(typed.at(manner)));
+    for (const auto& [manner, d] : cut)
+        fmt::print("{:24} differs in paragraphs of the same words: {:.1f} % ({} of {} entries)\n", manner + ", left out", 100 * d.share(),
+            d.differ, d.entries);
     for (const auto& [name, scores] : each) print("  " + name, scores);
     return 0;
 }

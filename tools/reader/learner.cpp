@@ -11,6 +11,8 @@
 #include <map>
 #include <random>
 
+#include "core/narration/reading_lines.h"
+
 namespace anagraph::reader_tools {
 
 using namespace anagraph::core;
@@ -170,7 +172,10 @@ std::vector<Sample> read_samples(const std::string& folder) {
     return out;
 }
 
-std::vector<Example> examples_of(const Sample& sample) {
+namespace {
+
+/// The lines as they were written, each with what was marked in it.
+std::vector<Example> written_examples(const Sample& sample) {
     const json& gold = sample.gold;
     std::vector<Example> out;
     for (const auto& s : sample.segments) {
@@ -188,6 +193,41 @@ std::vector<Example> examples_of(const Sample& sample) {
             e.labels.insert("matter");
         out.push_back(std::move(e));
     }
+    return out;
+}
+
+/// The lines as they are read, with what was marked where most of their words were written. A line that holds the smaller part of a
+/// marked one is left out: whether it is what was marked, nobody can tell.
+std::vector<Example> read_examples(const Sample& sample, const std::vector<Example>& written) {
+    std::vector<Example> out;
+    for (auto& read : core::reading_lines(sample.segments)) {
+        std::map<std::size_t, std::size_t> words;  // of each segment
+        for (const auto& w : read.written) ++words[w.segment];
+        Example e{std::move(read.line), {}, true, true, true, {}};
+        std::size_t matter = 0;
+        bool unclear = false;
+        for (const auto& [segment, count] : words) {
+            const Example& whole = written[segment];
+            if (whole.labels.contains("matter")) matter += count;
+            for (const auto& label : whole.labels)
+                if (label != "matter" && count * 2 >= whole.line.size())
+                    e.labels.insert(label);
+                else if (label != "matter")
+                    unclear = true;
+        }
+        if (unclear && e.labels.empty()) continue;
+        if (matter * 2 >= e.line.size()) e.labels.insert("matter");
+        out.push_back(std::move(e));
+    }
+    return out;
+}
+
+}  // namespace
+
+std::vector<Example> examples_of(const Sample& sample) {
+    auto out = written_examples(sample);
+    auto read = read_examples(sample, out);
+    std::move(read.begin(), read.end(), std::back_inserter(out));
     return out;
 }
 

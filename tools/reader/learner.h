@@ -32,6 +32,7 @@ struct Example {
 };
 using Speakers = std::vector<std::vector<Example>>;
 
+/// Each line as it was written and each as it is read (core/narration/reading_lines), with what was marked in it.
 std::vector<Example> examples_of(const Sample& sample);
 /// "c sentence": one letter says the moment (m: only matter, t: only talk, -: either); "remove,clean sentence": verbs say the steps.
 /// They are added as a few speakers of their own.

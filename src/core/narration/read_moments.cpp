@@ -12,23 +12,24 @@ using lexicon::is;
 
 constexpr std::size_t kMatter = 3;  // label of the model behind the moments
 constexpr double kSurest = 4.0;     // log odds beyond which it is no surer
-// Log odds from which a stretch is a caution, a slip, unseen: where right and wrong balance over speakers left out.
-constexpr double kThresholds[] = {-0.6, -1.0, -0.4};
+// Log odds from which a stretch is a moment, by MomentKind: where right and wrong balance over speakers left out.
+constexpr double kThresholds[] = {-0.7, -1.2, -0.8};
 
 }  // namespace
 
 Moments read_moments(const Line& line, bool taken_back, const SpeechModel& model) {
-    std::array<std::optional<std::string>, std::size(kThresholds)> found;
-    double matter = -kSurest;
+    Moments out;
+    out.matter = -kSurest;
     for (const auto& stretch : stretches_of(line, kMomentStretch)) {
         const auto scores = model.scores(part_of(line, stretch));
-        matter = std::clamp(scores[kMatter].total, matter, kSurest);
-        for (std::size_t m = 0; m < found.size(); ++m)
-            if (!found[m] && scores[m].total >= kThresholds[m])
-                found[m] = scores[m].loudest.empty() ? std::string("by how it is said") : explained(scores[m].loudest);
+        out.matter = std::clamp(scores[kMatter].total, out.matter, kSurest);
+        for (std::size_t m = 0; m < std::size(kThresholds); ++m)
+            if (scores[m].total >= kThresholds[m])
+                out.found.push_back({static_cast<MomentKind>(m), stretch,
+                    scores[m].loudest.empty() ? std::string("by how it is said") : explained(scores[m].loudest)});
     }
-    if (taken_back) found[1] = "a value taken back aloud";
-    return {std::move(found[0]), std::move(found[1]), std::move(found[2]), matter};
+    if (taken_back) out.found.push_back({MomentKind::Slip, {0, line.size()}, "a value taken back aloud"});
+    return out;
 }
 
 bool promises(const Line& line) {

@@ -2,7 +2,6 @@
 // turns of speech, moods and classes of words; what spoke loudest for it is the explanation.
 #pragma once
 
-#include <optional>
 #include <string>
 #include <vector>
 
@@ -11,15 +10,25 @@
 
 namespace anagraph::core {
 
-/// What a line is, with the reason for each; nothing where it is not.
-struct Moments {
-    std::optional<std::string> caution;  // a warning of harm to a person, the machine or the place
-    std::optional<std::string> slip;     // the speaker corrects himself, remembers something late, mislays or forgets
-    std::optional<std::string> unseen;   // the speaker says that the picture does not show it
-    double matter = 0;                   // log odds that it is about the work at all, by how it is said
+enum class MomentKind {
+    Caution,  // a warning of harm to a person, the machine or the place
+    Slip,     // the speaker corrects himself, remembers something late, mislays or forgets
+    Unseen,   // the speaker says that the picture does not show it
 };
 
-/// The likeliest stretch of the line stands for it. `taken_back`: a value was corrected aloud.
+/// A moment, the stretch of the line that says it, and why it is taken for one.
+struct FoundMoment {
+    MomentKind kind = MomentKind::Caution;
+    Stretch words;
+    std::string because;
+};
+
+struct Moments {
+    std::vector<FoundMoment> found;
+    double matter = 0;  // log odds that the line is about the work at all, by how it is said
+};
+
+/// `taken_back`: a value was corrected aloud, which is a slip of the whole line.
 Moments read_moments(const Line& line, bool taken_back, const SpeechModel& model);
 
 /// A figure or picture promised for later ("I'll look it up").

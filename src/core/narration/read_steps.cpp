@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <optional>
 
+#include "core/narration/mood.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -14,18 +16,18 @@ using lexicon::is;
 using lexicon::Need;
 
 constexpr WordList kConnect = "and then so now or but next right okay ok please to first second well uh um yes yeah also finally lastly";
-constexpr WordList kSpeaker = "i we you i'll we'll let's i've we've you've us ill";
+constexpr WordList kDoers = "i we you i'll we'll let's i've we've you've us ill";
 constexpr WordList kAuxiliary =
     "can must should will need needs have has got gotta want gonna going better ought to be get wanna shall may gets being ready";
 constexpr WordList kNegative =
     "don't not never no can't cannot won't doesn't didn't without nobody nothing wouldn't shouldn't couldn't isn't aren't wasn't haven't "
     "hasn't neither nor mustn't needn't dont rather instead";
-constexpr WordList kUnreal =
+constexpr WordList kUndone =
     "if unless would could might whether suppose i'd you'd we'd he'd they'd she'd used supposed meant wanted forgot forgotten should've "
     "would've could've";
 constexpr WordList kSubordinate =
     "when before until till because cause 'cause which who where why how whenever than as since whose what whatever";
-constexpr WordList kOthers =
+constexpr WordList kNotUs =
     "people some somebody someone they folks he she everyone everybody nobody dad father boss uncle mate mother who guy guys bloke lad "
     "dealer others wife lads them him";
 constexpr WordList kBoundary = "and then so but or because cause if when until till before after which who while";
@@ -53,11 +55,11 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
     bool auxiliary = false;
     for (std::size_t k = from; k < j; ++k) {
         const auto w = line.at(k);
-        if (listed(kNegative, w) || listed(kUnreal, w)) return std::nullopt;
+        if (listed(kNegative, w) || listed(kUndone, w)) return std::nullopt;
         if (listed("do did does", w) && k == begin) return std::nullopt;
         if (listed("imagine later says said", w)) return std::nullopt;  // told of another time, or by a book
         if (listed(kSubordinate, w)) condition = true;
-        if (listed(kOthers, w)) others = true;
+        if (listed(kNotUs, w)) others = true;
         if (listed("was were been had", w)) return std::nullopt;
         if (w == "and" || w == "then" || w == "so") condition = others = false;
         if (listed(kAuxiliary, w)) auxiliary = true;
@@ -67,7 +69,7 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
     if (line.stands_at("going to", j >= 2 ? j - 2 : 0) && line.any({"today", "video", "week", "show"})) return std::nullopt;
     if (form == Form::Base) {
         if (head) return "told at the head of a clause";
-        if (listed(kSpeaker, left)) return "said of the one who does it";
+        if (listed(kDoers, left)) return "said of the one who does it";
         if (left == "to") return auxiliary ? std::optional<std::string>("told to be done") : std::nullopt;
         if (listed(kConnect, left)) return "told after a connecting word";
         if (auxiliary && listed(kAuxiliary, left) && !listed("be being have has", left)) return "told to be done";
@@ -80,7 +82,7 @@ std::optional<std::string> said_as_done(const Line& line, std::size_t i, Form fo
         if (line.at(i) == "wait" && lexicon::unit_of(left, "", "")) return "told as a time to wait";
         // where nothing is punctuated a new clause may begin after any thing: "no grit in it wipe the tip"
         const bool unpunctuated = line.clause_begin(line.size() - 1) == 0 && line.size() > 5;
-        if (unpunctuated && listed("it them the your those", line.at(i + 1)) && !listed(kSpeaker, left) && !listed(kPronouns, left) &&
+        if (unpunctuated && listed("it them the your those", line.at(i + 1)) && !listed(kDoers, left) && !listed(kPronouns, left) &&
             !listed(kAuxiliary, left) && !listed("that which of for with at by from in you'll it'll they'll they i'd you'd", left))
             return "told in a new clause";
         return std::nullopt;
@@ -275,7 +277,7 @@ private:
             if (!whole || used_[k - 1]) continue;
             bool unreal = false;
             for (std::size_t q = begin; q < i; ++q)
-                unreal = unreal || listed(kNegative, line_.at(q)) || listed(kUnreal, line_.at(q)) ||
+                unreal = unreal || listed(kNegative, line_.at(q)) || listed(kUndone, line_.at(q)) ||
                     listed("when before until till because while", line_.at(q));
             if (unreal) continue;
             std::string about = pronoun ? std::string() : thing_near(line_, k - 1, begin, k);
@@ -376,13 +378,46 @@ private:
     std::vector<FoundStep> out_;
 };
 
-/// Log odds that what a rule found is worth: less where it does not know on what, and for the verbs everything is put with.
-double worth_of(const Line& line, const FoundStep& s) {
+/// Is the verb at `at` explained rather than done: what others do, could do, or do in general?
+bool explained_only(const Line& line, const std::vector<Clause>& clauses, std::size_t at) {
+    const auto clause = std::find_if(clauses.begin(), clauses.end(), [&](const Clause& c) { return at >= c.from && at < c.to; });
+    switch (mood_of(line, clause == clauses.end() ? Clause{0, line.size()} : *clause, at)) {
+        case Mood::Possible:
+        case Mood::Hypothetical:
+        case Mood::Others:
+        case Mood::General:
+        case Mood::Denied:
+        case Mood::Asked:
+            return true;
+        case Mood::Order:
+        case Mood::Advised:
+        case Mood::Now:
+        case Mood::Done:
+        case Mood::Intended:
+            return false;
+    }
+    return false;
+}
+
+/// Log odds that what a rule found is worth: less where it does not know on what, for the verbs everything is put with, and where it is
+/// explained.
+double worth_of(const Line& line, const std::vector<Clause>& clauses, const FoundStep& s) {
+    constexpr double kExplained = 0.5;
     constexpr double kRule = 4.5;
     constexpr double kPut = 2.5;
     constexpr double kUnnamed = 1.5;
     const bool put = s.verb == "fit" && !listed("fit fits fitted fitting refit refitted install installed mount mounted", line.at(s.at));
-    return (put ? kPut : kRule) - (put && s.about.empty() ? kUnnamed : 0);
+    return (put ? kPut : kRule) - (put && s.about.empty() ? kUnnamed : 0) - (explained_only(line, clauses, s.at) ? kExplained : 0);
+}
+
+/// The thing a verb is done to, or nothing where it cannot be done to that: nobody waits a capacitor, fills a bolt or fits a hole.
+std::string fitting(std::string_view verb, std::string about) {
+    const auto blank = about.rfind(' ');
+    const std::string_view noun = std::string_view(about).substr(blank == std::string::npos ? 0 : blank + 1);
+    const bool pours = listed("fill drain pump", verb);
+    const bool hole = listed("hole holes thread threads slot gap", noun) && !listed("clean inspect check measure lubricate mark", verb);
+    const bool solid = pours && is(Class::Fastener, noun) && !listed("plug cap", noun);
+    return verb == "wait" || hole || solid ? std::string() : about;
 }
 
 /// One act that two readings found is one step: "close the cap" is not "fit the cap" too.
@@ -416,9 +451,10 @@ std::vector<FoundStep> read_steps(const Line& line, const SpeechModel& model) {
     // Rules say where and what; the learned model says how likely a verb is at all in its stretch, and finds what the rules
     // have no form for. Thresholds where right and wrong balance over speakers left out.
     constexpr double kThreshold = -0.9;
-    constexpr double kGuess = -0.5;
+    constexpr double kGuess = -0.85;
     constexpr std::size_t kUnread = 5;  // words
     auto by_rule = Reader(line).read();
+    const auto clauses = clauses_of(line);
     std::vector<FoundStep> out;
     std::size_t covered = 0;  // stretches of a line without punctuation overlap
     for (const auto& stretch : stretches_of(line, kStepStretch)) {
@@ -435,7 +471,7 @@ std::vector<FoundStep> read_steps(const Line& line, const SpeechModel& model) {
             for (const auto& s : by_rule) {
                 if (s.verb != verb || s.at < stretch.from || s.at >= stretch.to) continue;
                 ruled = true;
-                if (s.at >= covered && scores[v].total + worth_of(line, s) >= kThreshold) out.push_back(s);
+                if (s.at >= covered && scores[v].total + worth_of(line, clauses, s) >= kThreshold) out.push_back(s);
             }
             const bool again =
                 std::any_of(out.begin(), out.end(), [&](const FoundStep& s) { return s.verb == verb && s.at >= stretch.from; });
@@ -445,6 +481,7 @@ std::vector<FoundStep> read_steps(const Line& line, const SpeechModel& model) {
         }
         covered = stretch.to;
     }
+    for (auto& s : out) s.about = fitting(s.verb, std::move(s.about));
     std::stable_sort(out.begin(), out.end(), [](const FoundStep& a, const FoundStep& b) { return a.at < b.at; });
     return said_once(std::move(out));
 }

@@ -8,11 +8,15 @@
 #include <nlohmann/json.hpp>
 #include <optional>
 #include <set>
+#include <tuple>
+#include <utility>
 
 #include "core/narration/figures/read_figures.h"
 #include "core/narration/line.h"
 #include "core/narration/read_moments.h"
 #include "core/narration/read_steps.h"
+#include "core/narration/reading_lines.h"
+#include "core/narration/sentences.h"
 
 namespace anagraph::core {
 
@@ -36,54 +40,47 @@ std::string_view name_of(MarkKind kind) {
 
 namespace {
 
-/// Marks of one line, before it is known whether the line is nothing but talk.
+/// Marks of one reading line after the other, and which segments are nothing but talk.
 class LineReader {
-    static constexpr std::size_t kLongest = 240;  // words read at a time
-
 public:
-    LineReader(const std::vector<Segment>& segments, const SpeechTables& tables) : segments_(segments), tables_(tables) {
-        for (std::size_t i = 0; i < segments.size(); ++i) {
-            auto words = words_of(segments[i].text);
-            // an hour of talk in one paragraph is read a stretch at a time, so that reading stays linear
-            std::size_t from = 0;
-            do {
-                std::size_t to = std::min(words.size(), from + kLongest);
-                for (std::size_t k = to; to < words.size() && k > from + kLongest / 2; --k)
-                    if (words[k].sentence_start) {
-                        to = k;
-                        break;
-                    }
-                lines_.push_back({{std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(from)),
-                    std::make_move_iterator(words.begin() + static_cast<std::ptrdiff_t>(to))}});
-                segment_of_.push_back(i);
-                from = to;
-            } while (from < words.size());
-        }
-    }
+    LineReader(const std::vector<Segment>& segments, const SpeechTables& tables)
+        : segments_(segments), tables_(tables), lines_(reading_lines(segments)) {}
 
     std::vector<Mark> read() {
         std::vector<std::vector<Mark>> found(lines_.size());
         std::vector<double> balances;
         for (std::size_t k = 0; k < lines_.size(); ++k) {
             found[k] = marks_of(k);
-            balances.push_back(talk_balance(lines_[k], content_of(found[k]), matter_));
+            balances.push_back(talk_balance(lines_[k].line, content_of(found[k]), matter_));
         }
         const auto talk = talk_runs(balances);
+        std::vector<std::vector<Mark>> by_segment(segments_.size());
+        for (std::size_t k = 0; k < lines_.size(); ++k)
+            if (!talk[k])
+                for (auto& m : found[k]) by_segment[m.segment].push_back(std::move(m));
+        // talk is told of the lines as they were written, since they are what is shown and left out
+        balances.clear();
+        for (std::size_t i = 0; i < segments_.size(); ++i) {
+            const Line whole{words_of(segments_[i].text)};
+            balances.push_back(talk_balance(whole, content_of(by_segment[i]), read_moments(whole, false, tables_.moments).matter));
+        }
+        const auto all_talk = talk_runs(balances);
         std::vector<Mark> out;
-        for (std::size_t k = 0; k < lines_.size();) {
-            std::size_t end = k;
-            bool all_talk = true;
-            for (; end < lines_.size() && segment_of_[end] == segment_of_[k]; ++end) {
-                all_talk = all_talk && talk[end];
-                if (!talk[end]) std::move(found[end].begin(), found[end].end(), std::back_inserter(out));
-            }
-            if (all_talk) out.push_back(mark(segment_of_[k], MarkKind::Talk, "nothing about the machine is said here"));
-            k = end;
+        for (std::size_t i = 0; i < segments_.size(); ++i) {
+            put_once(std::move(by_segment[i]), out);
+            if (all_talk[i]) out.push_back(mark(i, MarkKind::Talk, "nothing about the machine is said here"));
         }
         return out;
     }
 
 private:
+    /// What is said twice in one segment is marked once, figures excepted.
+    static void put_once(std::vector<Mark> marks, std::vector<Mark>& out) {
+        std::set<std::tuple<MarkKind, std::string, std::string>> told;
+        for (auto& m : marks)
+            if (m.kind == MarkKind::Figure || told.insert({m.kind, m.verb, m.about}).second) out.push_back(std::move(m));
+    }
+
     /// How much of the machine the marks of a line speak, up to 2.2: a count is little, a step or a torque much.
     static double content_of(const std::vector<Mark>& marks) {
         double content = 0;
@@ -115,42 +112,86 @@ private:
         return m;
     }
 
+    std::size_t segment_at(std::size_t k, std::size_t word) const {
+        return lines_[k].written[std::min(word, lines_[k].written.size() - 1)].segment;
+    }
+
     std::vector<Mark> marks_of(std::size_t k) {
-        Line& line = lines_[k];
-        const std::size_t i = segment_of_[k];
-        // words that belong to a figure begun in the line before
-        line.words.erase(line.words.begin(), line.words.begin() + static_cast<std::ptrdiff_t>(std::min(skip_, line.size())));
-        skip_ = 0;
+        leave_out(k, std::exchange(skip_, 0));
+        const Line& line = lines_[k].line;
         std::vector<Mark> out;
         matter_ = 0;
         if (line.size() == 0) return out;
-        const auto figures = figures_.read(line, k + 1 < lines_.size() ? &lines_[k + 1] : nullptr, i);
+        const auto figures = figures_.read(line, k + 1 < lines_.size() ? &lines_[k + 1].line : nullptr, k);
         if (!figures.empty() && figures.back().to > line.size()) skip_ = figures.back().to - line.size();
         for (const auto& f : figures) out.push_back(figure_mark(k, f));
         auto steps = read_steps(line, tables_.steps);
         add_implied(line, figures, steps);
         for (auto& s : steps) {
-            Mark m = mark(i, MarkKind::Step, std::move(s.because));
+            Mark m = mark(segment_at(k, s.at), MarkKind::Step, std::move(s.because));
             m.guessed = s.guessed;
             m.verb = std::move(s.verb);
             m.about = std::move(s.about);
             m.words = line.said(s.at, s.words);
+            if (m.about.empty() && m.verb != "wait" && line.any({"it", "them", "these", "those"}, s.at, s.at + s.words)) name_before(m, k);
             out.push_back(std::move(m));
         }
         const bool taken_back = std::any_of(figures.begin(), figures.end(), [](const FoundFigure& f) { return f.taken_back; });
-        const auto sign = [&](MarkKind kind, std::optional<std::string> why) {
-            if (why) out.push_back(mark(i, kind, std::move(*why)));
-        };
         Moments moments = read_moments(line, taken_back, tables_.moments);
-        sign(MarkKind::Caution, std::move(moments.caution));
-        sign(MarkKind::Slip, std::move(moments.slip));
-        sign(MarkKind::Unseen, std::move(moments.unseen));
+        for (auto& m : moments.found) {
+            const std::size_t middle = (m.words.from + m.words.to) / 2;
+            out.push_back(mark(segment_at(k, middle), kind_of(m.kind), std::move(m.because)));
+            out.back().words = words_around(k, m.words, middle);
+        }
         matter_ = moments.matter;
         if (auto part = thing_near(line, line.size() - 1); !part.empty()) {
             last_part_ = std::move(part);
-            last_part_segment_ = i;
+            last_part_segment_ = segment_at(k, line.size() - 1);
+            last_part_line_ = k;
         }
         return out;
+    }
+
+    /// What a mark of line `k` is about, where it does not name it: the part named last, not long before.
+    void name_before(Mark& m, std::size_t k) const {
+        constexpr std::size_t kNotLong = 3;  // lines
+        if (last_part_.empty() || k - last_part_line_ > kNotLong) return;
+        m.about = last_part_;
+        m.because += fmt::format(
+            "; about the {}, named {} s before", m.about, std::lround(m.at.seconds() - segments_[last_part_segment_].start.seconds()));
+    }
+
+    /// The first words of a line belong to a figure begun in the line before.
+    void leave_out(std::size_t k, std::size_t count) {
+        auto& [line, written] = lines_[k];
+        count = std::min(count, line.size());
+        line.words.erase(line.words.begin(), line.words.begin() + static_cast<std::ptrdiff_t>(count));
+        written.erase(written.begin(), written.begin() + static_cast<std::ptrdiff_t>(count));
+    }
+
+    static MarkKind kind_of(MomentKind kind) {
+        return kind == MomentKind::Caution ? MarkKind::Caution : kind == MomentKind::Slip ? MarkKind::Slip : MarkKind::Unseen;
+    }
+
+    /// What a moment says as it was written: the segment's text; of a paragraph the sentences that hold the stretch.
+    std::string words_around(std::size_t k, const Stretch& stretch, std::size_t middle) {
+        constexpr std::size_t kLongest = 40;  // words of a text that is shown whole
+        const auto& [line, written] = lines_[k];
+        const std::size_t segment = segment_at(k, middle);
+        if (!sentences_ || sentences_of_ != segment) {
+            sentences_.emplace(segments_[segment].text);
+            sentences_of_ = segment;
+        }
+        if (sentences_->words() <= kLongest) return segments_[segment].text;
+        std::size_t from = stretch.to;
+        std::size_t to = stretch.from;
+        for (std::size_t i = stretch.from; i < stretch.to; ++i)
+            if (written[i].segment == segment) {
+                from = std::min(from, i);
+                to = i + 1;
+            }
+        auto out = sentences_->holding(written[from].word, written[to - 1].word);
+        return !out.empty() && words_of(out).size() <= kLongest ? out : line.said(from, to - from);
     }
 
     /// A figure may say a step by itself: "motor foot bolts back to forty five newton metres", "two litres in".
@@ -188,22 +229,20 @@ private:
     }
 
     Mark figure_mark(std::size_t k, const FoundFigure& f) {
-        const Line& line = lines_[k];
-        const std::size_t i = segment_of_[k];
+        const Line& line = lines_[k].line;
+        const std::size_t i = segment_at(k, f.from);
         Mark m = mark(i, MarkKind::Figure, f.because);
         m.figure_kind = f.kind;
         m.value = f.value;
         m.hedged = f.hedged;
         m.taken_back = f.taken_back;
         m.words = line.said(f.from, f.to - f.from);
-        if (f.to > line.size() && k + 1 < lines_.size()) m.words += " " + lines_[k + 1].said(0, f.to - line.size());
+        if (f.to > line.size() && k + 1 < lines_.size()) m.words += " " + lines_[k + 1].line.said(0, f.to - line.size());
         m.about = thing_near(line, std::min(f.from, line.size() - 1));
         if (!m.about.empty()) {
             m.because += fmt::format("; about the {}, named here", m.about);
-        } else if (!last_part_.empty() && i - last_part_segment_ <= 4) {
-            m.about = last_part_;
-            m.because += fmt::format(
-                "; about the {}, named {} s before", m.about, std::lround(m.at.seconds() - segments_[last_part_segment_].start.seconds()));
+        } else {
+            name_before(m, k);
         }
         m.by_program = segments_[i].by_program;
         m.unsure = rests_on_unsure(i, m.words);
@@ -230,14 +269,16 @@ private:
 
     const std::vector<Segment>& segments_;
     const SpeechTables& tables_;
-    std::vector<Line> lines_;              // segments, the long ones in stretches
-    std::vector<std::size_t> segment_of_;  // of each line
+    std::vector<ReadingLine> lines_;
     FigureReader figures_;
     std::string last_part_;
     std::size_t last_part_segment_ = 0;
+    std::size_t last_part_line_ = 0;
     std::size_t skip_ = 0;
     std::set<std::string> unsure_;                         // words the recogniser was not sure of ...
     std::optional<std::size_t> unsure_of_ = std::nullopt;  // ... in this segment
+    std::optional<Sentences> sentences_ = std::nullopt;    // of the segment a moment was read in last ...
+    std::size_t sentences_of_ = 0;                         // ... which is this one
     double matter_ = 0;                                    // of the line read last
     bool tightened_before_ = false;                        // the line before says that something is tightened
 };

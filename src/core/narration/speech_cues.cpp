@@ -8,7 +8,7 @@ namespace {
 using lexicon::Class;
 using lexicon::is;
 
-constexpr WordList kNot =
+constexpr WordList kNegated =
     "not no never can't cannot couldn't won't don't didn't doesn't isn't wasn't wouldn't shouldn't mustn't ain't unable hardly barely dont "
     "cant wont couldnt nothing nobody";
 constexpr WordList kCannot = "can't cannot couldn't won't cant wont couldnt unable wouldn't hardly barely";
@@ -83,7 +83,8 @@ private:
             if (listed("disconnect unhook pull", w) && after(i, 4, "battery negative ground wire lead plug"))
                 give("the machine is made safe");
         }
-        give(any_of("under underneath") && any_of("jack jacked lift lifted raised hoist") && (any_of(kNot) || any_of("before until trust")),
+        give(any_of("under underneath") && any_of("jack jacked lift lifted raised hoist") &&
+                (any_of(kNegated) || any_of("before until trust")),
             "nobody goes under what is lifted");
         give(any_of("kilos kilo kg pounds lbs heavy heavier weighs weight") &&
                 any_of("lift lifting helper two help drop drops foot back under"),
@@ -136,7 +137,7 @@ private:
             if (!any_harm(i, i + 1)) continue;
             if (before(i, 5, kWill)) give("harm or damage that may come");
             if (before(i, 7, "if otherwise or else unless because cause so then")) give("harm or damage that would follow");
-            if (before(i, 5, kNot)) give("harm or damage denied");
+            if (before(i, 5, kNegated)) give("harm or damage denied");
             if (before(i, 5, "was were had got been last once already used")) give("harm or damage that was");
             if (after(i, 3, "your you yourself") || line_.any(Class::Body, i + 1, i + 5)) give("harm, and to whom");
             if (at(i).ends_with("s") && before(i, 1, "it that they she he water oil grease dirt air plastic"))
@@ -158,14 +159,15 @@ private:
             if (listed("buy buying pay paying cost", at(i)) && before(i, 5, kWill) && after(i, 5, "new another"))
                 give("what it would cost");
             if (listed(kHot, at(i)) && before(i, 4, "is it's are that's they're still gets as there's be real very pretty so"))
-                give(before(i, 5, kNot) || before(i, 5, "if when until how") ? "hot or sharp, and not now" : "it is hot, sharp or live");
+                give(
+                    before(i, 5, kNegated) || before(i, 5, "if when until how") ? "hot or sharp, and not now" : "it is hot, sharp or live");
         }
         give(line_.any(Class::Soft), "something soft");
-        give(line_.any(Class::Soft) && (spoils > 0 || any_of(kNot) || any_of("only just easy careful remember")),
+        give(line_.any(Class::Soft) && (spoils > 0 || any_of(kNegated) || any_of("only just easy careful remember")),
             "something soft gives way");
-        give(line_.any(Class::Fluid) && any_of("ground drain sink river pond soil sewer sea harbour ditch bin trash") && any_of(kNot),
+        give(line_.any(Class::Fluid) && any_of("ground drain sink river pond soil sewer sea harbour ditch bin trash") && any_of(kNegated),
             "where it must not go");
-        give(any_of("mix mixed mixing confuse confused swap swapped") && (any_of(kNot) || any_of("or because")),
+        give(any_of("mix mixed mixing confuse confused swap swapped") && (any_of(kNegated) || any_of("or because")),
             "things not to be confused");
     }
 
@@ -173,13 +175,14 @@ private:
         for (std::size_t i = 0; i < line_.size(); ++i) {
             const auto w = at(i);
             if (w == "too" && listed("tight much far hard hot fast long high full deep", at(i + 1)))
-                give(before(i, 7, kNot) || before(i, 7, "if or") || any_harm(0, line_.size()) ? "too much, and what of it" : "too much");
+                give(
+                    before(i, 7, kNegated) || before(i, 7, "if or") || any_harm(0, line_.size()) ? "too much, and what of it" : "too much");
             if (listed("overtighten overfill overtightened overfilled overdo overheat", w) ||
                 (w == "over" && listed("tighten fill tightened tight", at(i + 1))))
                 give("too much, and what of it");
             if (listed("more further tighter", w) && before(i, 2, "no not any don't")) give("a limit not to be passed");
             if (w == "only" && (before(i, 3, "hand finger") || after(i, 3, "hand finger plastic"))) give("a limit not to be passed");
-            if (listed("crank force lean hammer pry yank", w) && before(i, 4, kNot)) give("force forbidden");
+            if (listed("crank force lean hammer pry yank", w) && before(i, 4, kNegated)) give("force forbidden");
         }
     }
 
@@ -193,7 +196,7 @@ private:
                 give(before(i, 3, "i we you i'd") ? "it should have been done before" : "it should be so");
             if (listed("forgot forgotten omitted overlooked skipped missed", w))
                 give(before(i, 4, "i we i've we've almost nearly") || first ? "the speaker forgot something" : "something forgotten");
-            if (w == "forget") give(before(i, 2, kNot) ? "do not forget" : before(i, 3, kSelf) ? "the speaker forgets" : "forgetting");
+            if (w == "forget") give(before(i, 2, kNegated) ? "do not forget" : before(i, 3, kSelf) ? "the speaker forgets" : "forgetting");
             if (listed("meant", w) && before(i, 2, "i we")) give("what was meant");
             if (w == "mean" && before(i, 1, "i")) give("what is meant");
             if (w == "said" && before(i, 2, "i i've we"))
@@ -260,7 +263,7 @@ private:
         for (std::size_t i = 0; i < line_.size(); ++i) {
             const auto w = at(i);
             if (listed(kFilmed, w)) {
-                if (before(i, 5, kNot))
+                if (before(i, 5, kNegated))
                     give("it is not shown");
                 else if (before(i, 5, "would i'd wish could've wanted like"))
                     give("it should have been shown");
@@ -268,7 +271,7 @@ private:
                     give("it will be shown");
             }
             if (listed(kCamera, w)) {
-                if (before(i, 7, kNot) || after(i, 5, kNot)) give("the camera cannot show it");
+                if (before(i, 7, kNegated) || after(i, 5, kNegated)) give("the camera cannot show it");
                 if (after(i, 4, "died dead stopped off flat fell fallen quit shut cut")) give("the camera failed");
                 if (before(i, 4, "off behind out")) give("outside of the picture");
                 if (before(i, 4, "put set lay leave down prop")) give("the camera is put down");
@@ -285,7 +288,7 @@ private:
                 give("something is in the way");
             if (listed("blocking block covering", w) && after(i, 4, "camera shot view light lens it")) give("something is in the way");
             if (listed("blurry blurred glare fogged foggy shaky", w)) give("the picture is poor");
-            if (listed("focus", w) && before(i, 4, kNot)) give("the picture is poor");
+            if (listed("focus", w) && before(i, 4, kNegated)) give("the picture is poor");
             if (listed("dark black gloomy", w) && before(i, 4, "too so pitch it's very really all"))
                 give(any_of(kSeen) || any_of("light under down sorry camera lamp") ? "it is too dark" : "it is dark");
             if ((w == "trust" && at(i + 1) == "me") || (w == "imagine" && (camera || any_of(kSeen))) || line_.stands_at("my word", i) ||

@@ -190,6 +190,10 @@ std::vector<SpeechModel::Score> SpeechModel::scores(const Line& stretch) const {
     return out;
 }
 
+namespace {
+enum class Break { Sentence, Clause, Joint };
+}  // namespace
+
 std::vector<Stretch> stretches_of(const Line& line, std::size_t most) {
     if (line.size() <= most) return {{0, line.size()}};
     std::vector<Stretch> out;
@@ -197,11 +201,16 @@ std::vector<Stretch> stretches_of(const Line& line, std::size_t most) {
     while (from < line.size()) {
         std::size_t to = std::min(line.size(), from + most);
         std::size_t next = to;
-        // back to where a sentence, or else a clause, begins; where nothing is punctuated, half a stretch on
-        for (const bool sentence : {true, false}) {
+        // back to where a sentence begins, or else a clause, or a word that joins clauses; where there is none, half a stretch on
+        constexpr WordList kJoints = "and so now then okay ok right but because if when alright well next";
+        const auto joins = [&](std::size_t k) { return listed(kJoints, line.at(k)) && !listed(kJoints, line.before(k)); };
+        for (const Break sort : {Break::Sentence, Break::Clause, Break::Joint}) {
             if (next != from + most) break;
             for (std::size_t k = to; k > from + most / 3; --k)
-                if (k < line.size() && (sentence ? line.words[k].sentence_start : line.words[k].clause_start)) {
+                if (k < line.size() &&
+                    (sort == Break::Sentence        ? line.words[k].sentence_start
+                            : sort == Break::Clause ? line.words[k].clause_start
+                                                    : joins(k))) {
                     to = next = k;
                     break;
                 }

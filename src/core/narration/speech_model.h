@@ -68,7 +68,7 @@ struct Stretch {
 std::vector<Stretch> stretches_of(const Line& line, std::size_t most);
 Line part_of(const Line& line, const Stretch& stretch);
 
-inline constexpr std::size_t kMomentStretch = 26;  // words: about what is said in one breath
+inline constexpr std::size_t kMomentStretch = 22;  // words: about what is said in one breath
 inline constexpr std::size_t kStepStretch = 20;
 
 /// A feature in words for a person: "will <harm>" is "will" with a word of harm.

@@ -6,14 +6,14 @@
 #include <cmath>
 #include <map>
 
+#include "core/base/letters.h"
 #include "core/narration/lexicon.h"
 #include "core/quantity/written_number.h"
 
 namespace anagraph::core {
 namespace {
 
-bool digit(char c) { return c >= '0' && c <= '9'; }
-bool letter(char c) { return c >= 'a' && c <= 'z'; }
+bool small_letter(char c) { return c >= 'a' && c <= 'z'; }
 
 const std::map<std::string_view, int>& small_numbers() {
     static const std::map<std::string_view, int> table{{"zero", 0}, {"nought", 0}, {"naught", 0}, {"oh", 0}, {"one", 1}, {"two", 2},
@@ -48,7 +48,7 @@ std::optional<int> small_at(std::span<const Word> w, std::size_t i) {
 /// "2,300" -> 2300; "1.7"; plain digits. Not "5w30". Narrations are read in English, where a point stands before decimals.
 std::optional<double> written_value(std::string_view s) {
     const auto readings = readings_of(s, DecimalMark::Point);
-    if (readings.size() != 1 || readings.front().size() > 12 || !digit(s.back())) return std::nullopt;
+    if (readings.size() != 1 || readings.front().size() > 12 || !is_digit(s.back())) return std::nullopt;
     return std::stod(readings.front());
 }
 
@@ -162,7 +162,7 @@ std::optional<std::pair<double, std::size_t>> and_fraction(std::span<const Word>
 
 /// "p s i" -> "psi", "o m four" -> "om four". A single letter stays: "fifteen w forty".
 std::vector<Word> joined_letters(std::vector<Word> words) {
-    const auto single = [](const Word& w) { return w.text.size() == 1 && letter(w.text[0]); };
+    const auto single = [](const Word& w) { return w.text.size() == 1 && small_letter(w.text[0]); };
     std::vector<Word> out;
     for (std::size_t i = 0; i < words.size();) {
         std::size_t n = i;
@@ -248,7 +248,7 @@ std::vector<Word> words_of(std::string_view text) {
         clause = sentence = false;
     };
     const auto flush = [&] {
-        while (!current.empty() && !digit(current.back()) && !letter(current.back())) current.pop_back();
+        while (!current.empty() && !is_digit(current.back()) && !small_letter(current.back())) current.pop_back();
         if (current.empty()) return;
         // "nine's in": the number is
         if (const auto stem = std::string_view(current).substr(0, current.size() - std::min<std::size_t>(2, current.size()));
@@ -269,8 +269,8 @@ std::vector<Word> words_of(std::string_view text) {
     };
     for (std::size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
-        const bool in_number = !current.empty() && digit(current.back()) && i + 1 < text.size() && digit(text[i + 1]);
-        if (letter(c) || digit(c)) {
+        const bool in_number = !current.empty() && is_digit(current.back()) && i + 1 < text.size() && is_digit(text[i + 1]);
+        if (small_letter(c) || is_digit(c)) {
             current += c;
         } else if (c >= 'A' && c <= 'Z') {
             current += static_cast<char>(c - 'A' + 'a');

@@ -222,7 +222,10 @@ bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& 
     if (use == nullptr) return false;
     if (std::any_of(use->notes.begin(), use->notes.end(), [&](const Note& n) { return n.kind == NoteKind::DropAsTalk && n.at == m.at; }))
         return true;
-    return std::any_of(use->dismissed.begin(), use->dismissed.end(), [&](const auto& d) { return d.at == m.at && d.what == m.words; });
+    // a moment of a paragraph was once put aside by the whole paragraph
+    const bool moment = m.kind == MarkKind::Caution || m.kind == MarkKind::Slip || m.kind == MarkKind::Unseen;
+    return std::any_of(use->dismissed.begin(), use->dismissed.end(),
+        [&](const auto& d) { return d.at == m.at && (d.what == m.words || (moment && d.what.find(m.words) != std::string::npos)); });
 }
 
 const Figure* taken_as(const Procedure& p, const RecordingId& recording, const Mark& m) {

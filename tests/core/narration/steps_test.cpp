@@ -8,19 +8,19 @@ using anagraph::core::testing::steps_of;
 
 namespace {
 
-struct Case {
+struct StepCase {
     const char* line;
     const char* steps;
 };
 
-void check(const std::vector<Case>& cases) {
+void check_steps(const std::vector<StepCase>& cases) {
     for (const auto& c : cases) EXPECT_EQ(steps_of({c.line}), c.steps) << c.line;
 }
 
 }  // namespace
 
 TEST(ReadSteps, ToldAtTheHeadOfAClause) {
-    check({
+    check_steps({
         {"Remove the inspection cover.", "remove"},
         {"Undo the pinch bolt and slide the lever off.", "loosen, remove"},
         {"Carefully lift the cylinder head off.", "remove"},
@@ -46,7 +46,7 @@ TEST(ReadSteps, ToldAtTheHeadOfAClause) {
 }
 
 TEST(ReadSteps, SaidOfTheOneWhoDoesIt) {
-    check({
+    check_steps({
         {"i take the guard off", "remove"},
         {"I'm going to undo the union", "loosen"},
         {"we pull the shaft out of the housing", "remove"},
@@ -60,7 +60,7 @@ TEST(ReadSteps, SaidOfTheOneWhoDoesIt) {
 }
 
 TEST(ReadSteps, InThePassive) {
-    check({
+    check_steps({
         {"The covers are refitted.", "fit"},
         {"the oil is drained", "drain"},
         {"The bolts are tightened crosswise.", "tighten"},
@@ -69,7 +69,7 @@ TEST(ReadSteps, InThePassive) {
 }
 
 TEST(ReadSteps, ShortClausesWithoutAVerb) {
-    check({
+    check_steps({
         {"cap off", "remove"},
         {"Lid back on.", "fit"},
         {"old seal out, new seal in", "remove, fit"},
@@ -84,7 +84,7 @@ TEST(ReadSteps, ShortClausesWithoutAVerb) {
 }
 
 TEST(ReadSteps, OneActionAfterAnotherWithoutPunctuation) {
-    check({
+    check_steps({
         {"take the cover off and wipe the face clean", "remove, clean"},
         {"undo the nut pull the pin and lift the arm off", "loosen, remove"},
         {"clean it dry it and put it back on the spigot", "clean, fit"},
@@ -92,14 +92,14 @@ TEST(ReadSteps, OneActionAfterAnotherWithoutPunctuation) {
 }
 
 TEST(ReadSteps, AFigureMaySayTheStep) {
-    check({
+    check_steps({
         {"gland bolts to fourteen newton metres", "tighten"},
         {"two litres of oil in", "fill"},
     });
 }
 
 TEST(ReadSteps, SomethingNewIsAReplacementAndAThingAloneIsLookedAt) {
-    check({
+    check_steps({
         {"the plug goes back with a new washer", "fit, replace"},
         {"New element, and the cover on.", "replace, fit"},
         {"Dipstick. It's in the middle.", "check"},
@@ -109,7 +109,7 @@ TEST(ReadSteps, SomethingNewIsAReplacementAndAThingAloneIsLookedAt) {
 }
 
 TEST(ReadSteps, WhatIsNotDone) {
-    check({
+    check_steps({
         {"don't tighten the plug yet", ""},
         {"never open the cap hot", ""},
         {"if you drain the oil cold it takes longer", ""},
@@ -142,7 +142,7 @@ TEST(ReadSteps, TheSameActionIsOneStepButTwoObjectsAreTwo) {
 }
 
 TEST(ReadSteps, WhatItIsDoneWithDecides) {
-    check({
+    check_steps({
         {"put the feeler in between the points", "measure"},
         {"get the trailer up on the stands", "lift"},
         {"turn the fuel tap off", "close"},
@@ -154,7 +154,7 @@ TEST(ReadSteps, WhatItIsDoneWithDecides) {
 }
 
 TEST(ReadSteps, OneActIsOneStep) {
-    check({
+    check_steps({
         {"check the gasket and have a look at the gasket", "inspect"},
         {"we've already drained the gearbox this morning", ""},
     });

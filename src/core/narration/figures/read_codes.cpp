@@ -4,14 +4,14 @@
 #include <array>
 #include <cmath>
 
+#include "core/narration/figures/cues.h"
+
 namespace anagraph::core {
 namespace {
 
 using lexicon::Class;
 using lexicon::is;
 using lexicon::unit_of;
-
-bool whole(double v) { return v == std::floor(v); }
 
 std::string upper(std::string_view s) {
     std::string out(s);
@@ -153,7 +153,8 @@ std::optional<FoundFigure> read_part_number(const Line& line, std::size_t i) {
             text += said;
             digits += said.size();
             k += length;
-        } else if (code_token && (text.empty() || text.back() == '-' || digits > 0 || letters)) {
+        } else if (code_token && (w.size() == 1 || k == i || !line.starts_clause(k)) &&
+            (text.empty() || text.back() == '-' || digits > 0 || letters)) {
             text += upper(w);
             letters = true;
             ++groups;
