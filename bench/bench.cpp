@@ -26,6 +26,7 @@
 #include "media/import_pass.h"
 #include "shop/hear.h"
 #include "shop/intake.h"
+#include "tools/reader/judgement.h"
 
 namespace anagraph::bench {
 
@@ -59,9 +60,9 @@ public:
 
     std::vector<Line> run() {
         const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory},
-            {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"hearing", &Bench::hearing},
-            {"clips", &Bench::clips}, {"window", &Bench::window}, {"library", &Bench::library}, {"desk", &Bench::desk},
-            {"logbook", &Bench::logbook}};
+            {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"drafts", &Bench::drafts},
+            {"hearing", &Bench::hearing}, {"clips", &Bench::clips}, {"window", &Bench::window}, {"library", &Bench::library},
+            {"desk", &Bench::desk}, {"logbook", &Bench::logbook}};
         for (const auto& [name, part] : parts)
             if (o_.only.empty() || o_.only == name) (this->*part)();
         return std::move(lines_);
@@ -283,6 +284,18 @@ private:
     }
 
     /// Words heard wrongly on the demo films, spoken by a synthetic voice and not among what the language was made from.
+    /// By speakers left out: the tables that ship have learned from these narrations.
+    void drafts() {
+        const std::string tools = ANAGRAPH_SOURCE "/tools/reader/";
+        const auto found = reader_tools::judge(tools + "narrations", tools + "sentences.txt", tools + "manners.txt");
+        for (const auto& [name, manner] : found.manners) {
+            const double keys = manner.mean(manner.keys);
+            const double typed = manner.mean(manner.typed);
+            add({fmt::format("keys from a draft to a good sheet, against typing all of it: {}", name), keys / typed, 0.55, false, "",
+                fmt::format("{:.0f} keys a narration, {:.0f} without a draft", keys, typed)});
+        }
+    }
+
     void hearing() {
         const std::string folder = o_.folder + "/hearing";
         fs::create_directories(folder);

@@ -26,7 +26,7 @@ compile() {
 }
 
 for target in "${targets[@]}"; do
-    core=(src/core/narration/*.cpp src/core/base/*.cpp src/core/quantity/*.cpp src/core/figure/figure.cpp src/core/page/*.cpp build/release/src/speech_weights.cpp)
+    core=(src/core/narration/*.cpp src/core/narration/figures/*.cpp src/core/base/*.cpp src/core/quantity/*.cpp src/core/figure/figure.cpp src/core/page/*.cpp build/release/src/speech_weights.cpp)
     libraries=(-lfmt)
     case $target in
         procedure) core=(src/core/base/*.cpp src/core/quantity/*.cpp src/core/fluids/level_rule.cpp src/core/narration/timed_text.cpp src/core/plate/layout.cpp src/core/figure/{figure,evidence}.cpp src/core/procedure/{procedure,text,json}.cpp src/core/edits/edit.cpp src/core/house/house.cpp) ;;

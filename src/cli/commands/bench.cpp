@@ -22,7 +22,7 @@ public:
         app.add_flag("--full", full_, "ten minutes and four hours of 1080p; takes an hour and more");
         app.add_option("--only", only_, "one part alone")
             ->check(CLI::IsMember(
-                {"import", "memory", "frame", "reader", "figures", "hearing", "clips", "window", "library", "desk", "logbook"}));
+                {"import", "memory", "frame", "reader", "figures", "drafts", "hearing", "clips", "window", "library", "desk", "logbook"}));
     }
 
     int run() override {

@@ -2,8 +2,10 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 #include "core/hearing/spoken_words.h"
 #include "core/procedure/text.h"
@@ -18,22 +20,41 @@ void add(SpokenSentences& to, std::string_view text) {
     for (auto& sentence : spoken_sentences(text)) to.push_back(std::move(sentence));
 }
 
+/// Items that came with drafted steps and stand in no other.
+std::set<ItemId> only_drafted(const Procedure& p) {
+    std::set<ItemId> drafted;
+    std::set<ItemId> confirmed;
+    for (const auto& step : p.steps)
+        for (const auto& action : step.actions) (step.drafted ? drafted : confirmed).insert(action.items.begin(), action.items.end());
+    std::erase_if(drafted, [&](const ItemId& id) { return confirmed.contains(id); });
+    return drafted;
+}
+
+/// Is all that speaks for it what a program heard?
+bool only_heard(const Figure& f) {
+    return f.proofs.empty() && !f.claims.empty() &&
+        std::all_of(f.claims.begin(), f.claims.end(), [](const Claim& c) { return c.by_program; });
+}
+
 }  // namespace
 
 SpokenSentences guide_phrases(const Procedure& p) {
     SpokenSentences out;
     add(out, p.header.title);
     add(out, p.header.machine);
+    const auto drafted = only_drafted(p);
     for (const auto& item : p.items) {
+        if (drafted.contains(item.id)) continue;
         add(out, item.name);
         add(out, item.spec);
     }
     for (const auto& f : p.figures) {
-        if (f.value.known()) add(out, text_of(f.value));
+        if (f.value.known() && !only_heard(f)) add(out, text_of(f.value));
         // what the book says is said too, and so is what was said once
         for (const auto& proof : f.proofs) add(out, text_of(proof.value));
     }
     for (const auto& step : p.steps) {
+        if (step.drafted) continue;
         add(out, step.heading);
         for (const auto& line : step.lines) add(out, rendered(p, line));
     }

@@ -12,7 +12,8 @@ namespace anagraph::core {
 
 using SpokenSentences = std::vector<std::vector<std::string>>;
 
-/// What is likely to be said, a phrase each, as spoken_sentences() writes words.
+/// What is likely to be said, a phrase each, as spoken_sentences() writes words. What a draft read out of what was heard, and nobody has
+/// confirmed, is left out: a mishearing would be heard again.
 SpokenSentences guide_phrases(const Procedure& p);
 
 /// Bigrams of these phrases in the ARPA format, discounted after Witten and Bell (1991), so that any of the words may follow any other.

@@ -32,6 +32,18 @@ Moments read_moments(const Line& line, bool taken_back, const SpeechModel& model
     return out;
 }
 
+std::size_t loudest_part(const Line& line, MomentKind kind, const std::vector<Stretch>& parts, const SpeechModel& model) {
+    std::size_t loudest = 0;
+    double most = 0;
+    for (std::size_t i = 0; i < parts.size() && parts.size() > 1; ++i) {
+        const double total = model.scores(part_of(line, parts[i]))[static_cast<std::size_t>(kind)].total;
+        if (i > 0 && total <= most) continue;
+        most = total;
+        loudest = i;
+    }
+    return loudest;
+}
+
 bool promises(const Line& line) {
     const auto at = line.find("look");
     const bool looks_up = at != std::string_view::npos && line.has("up", at, at + 4) && line.any({"i'll", "will", "we'll", "i'd", "let"});

@@ -31,6 +31,9 @@ struct Moments {
 /// `taken_back`: a value was corrected aloud, which is a slip of the whole line.
 Moments read_moments(const Line& line, bool taken_back, const SpeechModel& model);
 
+/// Which of the parts of a moment's words speaks for it most: where a moment spans several lines as they were written, it is shown there.
+std::size_t loudest_part(const Line& line, MomentKind kind, const std::vector<Stretch>& parts, const SpeechModel& model);
+
 /// A figure or picture promised for later ("I'll look it up").
 bool promises(const Line& line);
 

@@ -110,6 +110,18 @@ std::size_t reach_of(const Line& line, std::size_t i) {
     return end;
 }
 
+/// What the verb at `i` is done to: named before the first word that says with what, in what or for what ("clean it with paraffin" names
+/// no thing). What is filled or greased may be named by what goes in.
+std::string object_of(const Line& line, std::string_view canonical, std::size_t i, std::size_t to) {
+    std::size_t from = i + 1;
+    while (from < to && listed(kParticles, line.at(from))) ++from;
+    std::size_t end = from;
+    while (end < to && !listed("with from in into onto for by using until till against because so", line.at(end))) ++end;
+    auto about = thing_near(line, from, from, end);
+    if (about.empty() && listed("fill drain pump bleed lubricate", canonical)) about = thing_near(line, from, from, to);
+    return fitting(canonical, std::move(about));
+}
+
 std::optional<std::size_t> particle_in(const Line& line, const WordList& particles, std::size_t from, std::size_t to) {
     for (std::size_t k = from; k < to; ++k)
         if (listed(particles, line.at(k))) return k;
@@ -214,7 +226,7 @@ private:
                 }
                 if (!passive && !has_need(line_, p.need, i + 1, to)) continue;
                 if (p.canonical == "none") break;
-                std::string about = thing_near(line_, i + 1, i + 1, to);
+                std::string about = object_of(line_, p.canonical, i, to);
                 if (about.empty() && passive) about = thing_near(line_, i, line_.clause_begin(i), i);
                 add(p.canonical, about, i, std::max<std::size_t>(end, i + 1) - i, fmt::format("\"{}\": {}", line_.at(i), *how));
                 break;
@@ -410,16 +422,6 @@ double worth_of(const Line& line, const std::vector<Clause>& clauses, const Foun
     return (put ? kPut : kRule) - (put && s.about.empty() ? kUnnamed : 0) - (explained_only(line, clauses, s.at) ? kExplained : 0);
 }
 
-/// The thing a verb is done to, or nothing where it cannot be done to that: nobody waits a capacitor, fills a bolt or fits a hole.
-std::string fitting(std::string_view verb, std::string about) {
-    const auto blank = about.rfind(' ');
-    const std::string_view noun = std::string_view(about).substr(blank == std::string::npos ? 0 : blank + 1);
-    const bool pours = listed("fill drain pump", verb);
-    const bool hole = listed("hole holes thread threads slot gap", noun) && !listed("clean inspect check measure lubricate mark", verb);
-    const bool solid = pours && is(Class::Fastener, noun) && !listed("plug cap", noun);
-    return verb == "wait" || hole || solid ? std::string() : about;
-}
-
 /// One act that two readings found is one step: "close the cap" is not "fit the cap" too.
 std::vector<FoundStep> said_once(std::vector<FoundStep> steps) {
     static constexpr std::pair<std::string_view, std::string_view> kSame[] = {{"connect", "fit"}, {"close", "fit"}, {"replace", "fit"},
@@ -446,6 +448,18 @@ std::vector<FoundStep> said_once(std::vector<FoundStep> steps) {
 }
 
 }  // namespace
+
+std::string fitting(std::string_view verb, std::string about) {
+    const auto blank = about.rfind(' ');
+    const std::string_view noun = std::string_view(about).substr(blank == std::string::npos ? 0 : blank + 1);
+    const bool pours = listed("fill drain pump", verb);
+    const bool hole =
+        listed("hole holes thread threads slot gap bottom", noun) && !listed("clean inspect check measure lubricate mark", verb);
+    const bool solid = pours && is(Class::Fastener, noun) && !listed("plug cap", noun);
+    const bool fluid = is(Class::Fluid, noun) && !is(Class::Part, noun) &&
+        !listed("fill drain pump remove check measure dispose replace record run lubricate bleed", verb);
+    return verb == "wait" || hole || solid || fluid ? std::string() : about;
+}
 
 std::vector<FoundStep> read_steps(const Line& line, const SpeechModel& model) {
     // Rules say where and what; the learned model says how likely a verb is at all in its stretch, and finds what the rules

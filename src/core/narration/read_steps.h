@@ -18,6 +18,9 @@ struct FoundStep {
     bool guessed = false;  // no word says it outright: it is likely from what is said around it
 };
 
+/// `about` where a verb can be done to it, else nothing: nobody waits a capacitor, fills a bolt, fits a hole or cleans an oil.
+std::string fitting(std::string_view verb, std::string about);
+
 /// Every action of the line, in order; the same verb with the same thing once.
 std::vector<FoundStep> read_steps(const Line& line, const SpeechModel& model);
 

@@ -133,15 +133,19 @@ private:
             m.verb = std::move(s.verb);
             m.about = std::move(s.about);
             m.words = line.said(s.at, s.words);
-            if (m.about.empty() && m.verb != "wait" && line.any({"it", "them", "these", "those"}, s.at, s.at + s.words)) name_before(m, k);
+            if (m.about.empty() && line.any({"it", "them", "these", "those"}, s.at, s.at + s.words)) {
+                m.about = fitting(m.verb, thing_near(line, s.at, 0, s.at));
+                if (m.about.empty()) name_before(m, k);
+            }
             out.push_back(std::move(m));
         }
         const bool taken_back = std::any_of(figures.begin(), figures.end(), [](const FoundFigure& f) { return f.taken_back; });
         Moments moments = read_moments(line, taken_back, tables_.moments);
         for (auto& m : moments.found) {
-            const std::size_t middle = (m.words.from + m.words.to) / 2;
-            out.push_back(mark(segment_at(k, middle), kind_of(m.kind), std::move(m.because)));
-            out.back().words = words_around(k, m.words, middle);
+            const auto parts = parts_of(k, m.words);
+            const Stretch& part = parts[loudest_part(line, m.kind, parts, tables_.moments)];
+            out.push_back(mark(segment_at(k, part.from), kind_of(m.kind), std::move(m.because)));
+            out.back().words = words_around(k, part);
         }
         matter_ = moments.matter;
         if (auto part = thing_near(line, line.size() - 1); !part.empty()) {
@@ -152,13 +156,15 @@ private:
         return out;
     }
 
-    /// What a mark of line `k` is about, where it does not name it: the part named last, not long before.
-    void name_before(Mark& m, std::size_t k) const {
+    /// What a mark of line `k` is about, where it does not name it: the part named last, not long before. False where there is none.
+    bool name_before(Mark& m, std::size_t k) const {
         constexpr std::size_t kNotLong = 3;  // lines
-        if (last_part_.empty() || k - last_part_line_ > kNotLong) return;
-        m.about = last_part_;
+        if (k - last_part_line_ > kNotLong) return false;
+        m.about = m.verb.empty() ? last_part_ : fitting(m.verb, last_part_);
+        if (m.about.empty()) return false;
         m.because += fmt::format(
             "; about the {}, named {} s before", m.about, std::lround(m.at.seconds() - segments_[last_part_segment_].start.seconds()));
+        return true;
     }
 
     /// The first words of a line belong to a figure begun in the line before.
@@ -173,25 +179,29 @@ private:
         return kind == MomentKind::Caution ? MarkKind::Caution : kind == MomentKind::Slip ? MarkKind::Slip : MarkKind::Unseen;
     }
 
-    /// What a moment says as it was written: the segment's text; of a paragraph the sentences that hold the stretch.
-    std::string words_around(std::size_t k, const Stretch& stretch, std::size_t middle) {
+    /// The words of a line in parts, each of one segment.
+    std::vector<Stretch> parts_of(std::size_t k, const Stretch& words) const {
+        std::vector<Stretch> out{words};
+        for (std::size_t i = words.from + 1; i < words.to; ++i)
+            if (segment_at(k, i) != segment_at(k, i - 1)) {
+                out.back().to = i;
+                out.push_back({i, words.to});
+            }
+        return out;
+    }
+
+    /// What words of one segment say as it was written: the segment's text; of a paragraph the sentences that hold them.
+    std::string words_around(std::size_t k, const Stretch& words) {
         constexpr std::size_t kLongest = 40;  // words of a text that is shown whole
         const auto& [line, written] = lines_[k];
-        const std::size_t segment = segment_at(k, middle);
+        const std::size_t segment = segment_at(k, words.from);
         if (!sentences_ || sentences_of_ != segment) {
             sentences_.emplace(segments_[segment].text);
             sentences_of_ = segment;
         }
         if (sentences_->words() <= kLongest) return segments_[segment].text;
-        std::size_t from = stretch.to;
-        std::size_t to = stretch.from;
-        for (std::size_t i = stretch.from; i < stretch.to; ++i)
-            if (written[i].segment == segment) {
-                from = std::min(from, i);
-                to = i + 1;
-            }
-        auto out = sentences_->holding(written[from].word, written[to - 1].word);
-        return !out.empty() && words_of(out).size() <= kLongest ? out : line.said(from, to - from);
+        auto out = sentences_->holding(written[words.from].word, written[words.to - 1].word);
+        return !out.empty() && words_of(out).size() <= kLongest ? out : line.said(words.from, words.to - words.from);
     }
 
     /// A figure may say a step by itself: "motor foot bolts back to forty five newton metres", "two litres in".
@@ -238,17 +248,23 @@ private:
         m.taken_back = f.taken_back;
         m.words = line.said(f.from, f.to - f.from);
         if (f.to > line.size() && k + 1 < lines_.size()) m.words += " " + lines_[k + 1].line.said(0, f.to - line.size());
-        m.about = thing_near(line, std::min(f.from, line.size() - 1));
-        if (!m.about.empty()) {
-            m.because += fmt::format("; about the {}, named here", m.about);
-        } else {
-            name_before(m, k);
+        const std::size_t at = std::min(f.from, line.size() - 1);
+        m.about = thing_of(line, at);
+        if (!m.about.empty() || !name_before(m, k)) {
+            if (m.about.empty()) m.about = thing_near(line, at);
+            if (!m.about.empty()) m.because += fmt::format("; about the {}, named here", m.about);
         }
         m.by_program = segments_[i].by_program;
         m.unsure = rests_on_unsure(i, m.words);
         if (m.by_program)
             m.because += m.unsure ? "; heard by the program, which was not sure of it: listen" : "; heard by the program: listen to it";
         return m;
+    }
+
+    /// What a figure is said of: named in its clause, else before it in the line.
+    static std::string thing_of(const Line& line, std::size_t at) {
+        auto thing = thing_near(line, at, line.clause_begin(at), line.clause_end(at));
+        return thing.empty() ? thing_near(line, at, 0, at) : thing;
     }
 
     /// Is a word of `words` one that the recogniser was not sure of?

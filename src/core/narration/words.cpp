@@ -88,7 +88,7 @@ Whole whole_number(std::span<const Word> w, std::size_t at) {
     long total = 0;
     long current = head.value;
     std::size_t i = at + head.length;
-    while (i < w.size()) {
+    while (i < w.size() && !(i > at && w[i].clause_start)) {
         if (w[i].text == "hundred") {
             current = std::max(1L, current) * 100;
             ++i;
@@ -99,7 +99,7 @@ Whole whole_number(std::span<const Word> w, std::size_t at) {
         } else {
             const bool joined = w[i].text == "and";
             const bool big = current % 100 == 0 && (current > 0 || total > 0);
-            if (!big || w[i].clause_start) break;
+            if (!big) break;
             const std::size_t from = i + (joined ? 1 : 0);
             Whole more = below_hundred(w, from);
             // "six thousand 118": a recogniser mixes words and digits

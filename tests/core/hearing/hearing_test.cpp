@@ -119,6 +119,28 @@ TEST(GuideWords, HoldNamesFiguresLinesAndWhatWasPutRight) {
         EXPECT_NE(all.find(phrase), std::string::npos) << phrase << " in " << all;
 }
 
+TEST(GuideWords, LeaveOutWhatWasDraftedAndNobodyConfirmed) {
+    Procedure p;
+    p.items.push_back({ItemId("love"), ItemKind::Part, "brain love", "", ""});
+    Figure f;
+    f.id = FigureId("t");
+    f.kind = FigureKind::Torque;
+    f.value = {"25", "", "Nm"};
+    f.claims.push_back({RecordingId("r"), ms(0), "twenty five", f.value, true});
+    p.figures.push_back(f);
+    Step s;
+    s.id = StepId("s");
+    s.heading = "Remove the brain love";
+    s.drafted = true;
+    s.actions.push_back({"remove", {ItemId("love")}, {}, {}});
+    p.steps.push_back(s);
+    EXPECT_TRUE(guide_phrases(p).empty());
+    p.steps.front().drafted = false;
+    EXPECT_EQ(guide_phrases(p).size(), 2U) << "the item and the heading; the figure is heard only, still";
+    p.figures.front().claims.front().by_program = false;
+    EXPECT_EQ(guide_phrases(p).size(), 3U);
+}
+
 /// The probabilities of what may follow a word come to one, whatever stands in the model.
 TEST(GuideWords, ModelIsAProbability) {
     rc::check("sums to one", [] {

@@ -87,6 +87,26 @@ TEST(Reader, JoinsAFigureSplitOverTwoSegments) {
     EXPECT_DOUBLE_EQ(figures[0]["t"].get<double>(), 0.0);
 }
 
+TEST(Reader, ANewLineBeginsANewNumberUnlessItGoesOn) {
+    const auto figures = answer({"this is the machine on bench two", "hundred hour service oil and filter"})["figures"];
+    ASSERT_EQ(figures.size(), 1U);
+    EXPECT_DOUBLE_EQ(figures[0]["value"].get<double>(), 100);
+    EXPECT_DOUBLE_EQ(figures[0]["t"].get<double>(), 4.0);
+}
+
+TEST(Reader, AFigureIsSaidOfWhatItsClauseNamesElseOfWhatWasNamedBefore) {
+    const auto figures = answer(
+        {"start the plug by hand", "eighteen foot pounds so about twenty four newton metres", "it's an aluminium thread"})["figures"];
+    ASSERT_EQ(figures.size(), 2U);
+    for (const auto& f : figures) EXPECT_EQ(f["about"], "plug") << f;
+}
+
+TEST(Reader, AMomentStandsWhereItIsSaid) {
+    const auto a = answer({"tighten the plug to twenty five newton metres", "careful it is hot and it burns"});
+    ASSERT_EQ(a["cautions"].size(), 1U);
+    EXPECT_DOUBLE_EQ(a["cautions"][0]["t"].get<double>(), 4.0);
+}
+
 TEST(Reader, ACorrectedValueStandsAndTheSlipIsNoted) {
     const auto a = answer({"drain plug that's a fifteen no a seventeen"});
     ASSERT_EQ(a["figures"].size(), 1U);

@@ -1,8 +1,10 @@
 // Steps in sentences of many trades: what is done or told to be done, and what only looks like it.
 #include <gtest/gtest.h>
 
+#include "core/narration/read_steps.h"
 #include "tests/core/narration/said.h"
 
+using anagraph::core::fitting;
 using anagraph::core::testing::answer;
 using anagraph::core::testing::steps_of;
 
@@ -134,6 +136,9 @@ TEST(ReadSteps, KnowWhatTheyAreAbout) {
     EXPECT_EQ(about("tighten the upper pivot bolt"), "upper pivot bolt");
     EXPECT_EQ(about("the rear cover is refitted"), "rear cover");
     EXPECT_EQ(about("drain plug out"), "drain plug");
+    EXPECT_EQ(about("clean the strainer with paraffin"), "strainer");
+    EXPECT_EQ(about("fit the seal into the cover"), "seal");
+    EXPECT_EQ(about("fill it with gear oil"), "gear oil");
 }
 
 TEST(ReadSteps, TheSameActionIsOneStepButTwoObjectsAreTwo) {
@@ -158,4 +163,22 @@ TEST(ReadSteps, OneActIsOneStep) {
         {"check the gasket and have a look at the gasket", "inspect"},
         {"we've already drained the gearbox this morning", ""},
     });
+}
+
+TEST(ReadSteps, AVerbHasOnlyAThingItCanBeDoneTo) {
+    EXPECT_EQ(fitting("fill", "bolt"), "");
+    EXPECT_EQ(fitting("fill", "drain plug"), "drain plug") << "said of the hole, but it is where the oil goes";
+    EXPECT_EQ(fitting("wait", "capacitor"), "");
+    EXPECT_EQ(fitting("fit", "square hole"), "");
+    EXPECT_EQ(fitting("clean", "square hole"), "square hole");
+    EXPECT_EQ(fitting("clean", "gear oil"), "");
+    EXPECT_EQ(fitting("drain", "gear oil"), "gear oil");
+    EXPECT_EQ(fitting("remove", "cover"), "cover");
+}
+
+TEST(ReadSteps, WhatItMeansIsNamedShortlyBefore) {
+    const auto steps = answer({"and that is the suction strainer", "take it out and clean it"})["steps"];
+    ASSERT_EQ(steps.size(), 2U);
+    for (const auto& s : steps) EXPECT_EQ(s["about"], "suction strainer") << s;
+    EXPECT_EQ(answer({"take it out"})["steps"][0]["about"], "") << "nothing was named";
 }
