@@ -58,11 +58,15 @@ public:
         for (std::size_t k = 0; k < lines_.size(); ++k)
             if (!talk[k])
                 for (auto& m : found[k]) by_segment[m.segment].push_back(std::move(m));
+        constexpr double kPlain = 0.9;
         // talk is told of the lines as they were written, since they are what is shown and left out
         balances.clear();
         for (std::size_t i = 0; i < segments_.size(); ++i) {
             const Line whole{words_of(segments_[i].text)};
-            balances.push_back(talk_balance(whole, content_of(by_segment[i]), read_moments(whole, false, tables_.moments).matter));
+            const double content = content_of(by_segment[i]);
+            // what says so much of the machine is about it
+            const double matter = content >= kPlain ? 2.0 : read_moments(whole, false, tables_.moments).matter;
+            balances.push_back(talk_balance(whole, content, matter));
         }
         const auto all_talk = talk_runs(balances);
         std::vector<Mark> out;
