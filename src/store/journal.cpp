@@ -212,6 +212,31 @@ Outcome Library::append(const GuideId& id, const core::Change& change, const cor
     return append_all({{id, change, after}}, std::nullopt, author);
 }
 
+Result<std::variant<Appended, core::Conflict>> Library::append_on(
+    const GuideId& id, std::int64_t base, const core::Change& change, const std::string& author) {
+    auto now = guide_state(id);
+    if (!now) return tl::make_unexpected(now.error());
+    if (base < 1 || base > now->sequence)
+        return fail(ErrorCode::BadInput,
+            fmt::format("The guide \"{}\" has its changes 1 to {}; there is no {} to stand on.", id.text(), now->sequence, base));
+    const auto was = guide_state_at(id, base);
+    if (!was) return tl::make_unexpected(was.error());
+    if (auto applied = core::apply(was->procedure, change); !applied) return tl::make_unexpected(applied.error());
+    const auto since = history(id, base);
+    if (!since) return tl::make_unexpected(since.error());
+    core::Change theirs;
+    for (const auto& entry : *since) theirs.edits.insert(theirs.edits.end(), entry.change.edits.begin(), entry.change.edits.end());
+    auto rebased = core::rebase(was->procedure, theirs, change);
+    if (auto* conflict = std::get_if<core::Conflict>(&rebased)) return std::move(*conflict);
+    const auto& mine = std::get<core::Change>(rebased);
+    const Appended out{now->sequence + (mine.edits.empty() ? 0 : 1), base < now->sequence};
+    if (mine.edits.empty()) return out;
+    auto after = core::apply(now->procedure, mine);
+    if (!after) return core::Conflict{after.error().message, {}, {}, {}};
+    if (auto done = append(id, mine, *after, author); !done) return tl::make_unexpected(done.error());
+    return out;
+}
+
 Outcome Library::append_all(const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author) {
     return core::caught([&]() -> Outcome {
         auto done = state_->db->transaction([&]() -> Outcome {

@@ -16,6 +16,7 @@
 #include "core/bench/bench_events.h"
 #include "core/edition/edition.h"
 #include "core/edits/edit.h"
+#include "core/edits/rebase.h"
 #include "core/house/house.h"
 #include "core/logbook/logbook.h"
 #include "core/narration/timed_text.h"
@@ -41,6 +42,12 @@ struct GuideState {
     core::Procedure procedure;
     std::int64_t sequence = 0;      // of its last change
     std::vector<std::string> lost;  // changes of the journal that could not be read, a sentence each; usually none
+};
+
+/// What became of a change that was made on an older state of its guide.
+struct Appended {
+    std::int64_t sequence = 0;  // of the guide's last change, now
+    bool rebased = false;       // others had written since
 };
 
 /// A change of one guide, applied: `after` is the guide with it.
@@ -120,6 +127,11 @@ public:
     core::Result<core::Procedure> load_guide(const GuideId& id) const;
     /// Appends a change that has been applied: `after` is the guide with it. Durable when this returns without an error.
     core::Outcome append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author);
+    /// Appends a change that was made on the guide as it was after its change `base`, brought to what others did since (core/edits/rebase).
+    /// What they did already is not done again. Errors: NotFound; BadInput where the guide never had a change `base`; Refused where the
+    /// change does not apply to that state.
+    core::Result<std::variant<Appended, core::Conflict>> append_on(
+        const GuideId& id, std::int64_t base, const core::Change& change, const std::string& author);
     /// The same for several guides, and the house where one is given: all of it or nothing.
     core::Outcome append_all(const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author);
     /// The changes after `since`, oldest first.
