@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 #include <nlohmann/json.hpp>
 #include <optional>
 #include <set>
@@ -58,14 +59,14 @@ public:
         for (std::size_t k = 0; k < lines_.size(); ++k)
             if (!talk[k])
                 for (auto& m : found[k]) by_segment[m.segment].push_back(std::move(m));
-        constexpr double kPlain = 0.9;
         // talk is told of the lines as they were written, since they are what is shown and left out
+        constexpr double kPlain = 0.9;        // content from which a line is about the machine, whatever the model says of it ...
+        constexpr double kPlainMatter = 2.0;  // ... and what is put for that
         balances.clear();
         for (std::size_t i = 0; i < segments_.size(); ++i) {
             const Line whole{words_of(segments_[i].text)};
             const double content = content_of(by_segment[i]);
-            // what says so much of the machine is about it
-            const double matter = content >= kPlain ? 2.0 : read_moments(whole, false, tables_.moments).matter;
+            const double matter = content >= kPlain ? kPlainMatter : read_moments(whole, false, tables_.moments).matter;
             balances.push_back(talk_balance(whole, content, matter));
         }
         const auto all_talk = talk_runs(balances);
@@ -78,11 +79,19 @@ public:
     }
 
 private:
-    /// What is said twice in one segment is marked once, figures excepted.
+    /// What is said twice in one segment is marked once, figures excepted. Two warnings of a paragraph are two.
     static void put_once(std::vector<Mark> marks, std::vector<Mark>& out) {
         std::set<std::tuple<MarkKind, std::string, std::string>> told;
-        for (auto& m : marks)
-            if (m.kind == MarkKind::Figure || told.insert({m.kind, m.verb, m.about}).second) out.push_back(std::move(m));
+        std::map<MarkKind, std::string> last;  // words of the last moment of a kind: stretches overlap
+        for (auto& m : marks) {
+            const bool step = m.kind == MarkKind::Step;
+            if (m.kind != MarkKind::Figure && !told.insert({m.kind, step ? m.verb : m.words, step ? m.about : ""}).second) continue;
+            if (m.kind != MarkKind::Figure && !step) {
+                if (last[m.kind].find(m.words) != std::string::npos) continue;
+                last[m.kind] = m.words;
+            }
+            out.push_back(std::move(m));
+        }
     }
 
     /// How much of the machine the marks of a line speak, up to 2.2: a count is little, a step or a torque much.

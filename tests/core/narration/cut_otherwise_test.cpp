@@ -70,3 +70,14 @@ TEST(CutOtherwise, AMomentOfAParagraphIsItsSentence) {
     p.recordings.front().dismissed = {{cautions[0].at, "Undo the next screw"}};
     EXPECT_FALSE(is_dismissed(p, kFilm, cautions[0]));
 }
+
+TEST(CutOtherwise, EveryWarningOfAParagraphIsMarked) {
+    const std::vector<std::string> warnings{
+        "Careful, the oil is hot and it will burn your hand.", "Never put your hand under the ram, it can come down on you."};
+    std::string work;
+    for (int i = 0; i < 5; ++i) work += "Undo the next screw of the cover and lay it down. ";
+    std::string words;
+    for (const auto& m : read_marks(said({work + warnings[0] + " " + work + warnings[1] + " " + work})))
+        if (m.kind == MarkKind::Caution) words += m.words + "|";
+    for (const auto& warning : warnings) EXPECT_NE(words.find(warning), std::string::npos) << warning << " in " << words;
+}
