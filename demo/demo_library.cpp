@@ -509,12 +509,12 @@ House demo_house() {
 
 }  // namespace
 
-Outcome make_demo_library(const std::string& films, const std::string& folder) {
-    auto library = store::Library::make_or_open(folder);
+Outcome make_demo_library(const std::string& films, const std::string& place) {
+    auto library = store::Library::make_or_open(place);
     if (!library) return tl::make_unexpected(library.error());
     std::vector<Film> loaded;
     for (const char* name : {"pt60-service-1.mp4", "pt60-service-2.mp4"}) {
-        auto prepared = shop::prepare_recording((*library)->folder(), films + "/" + name, {});
+        auto prepared = shop::prepare_recording((*library)->place(), films + "/" + name, {});
         if (!prepared) return tl::make_unexpected(prepared.error());
         if (auto entered = shop::enter_recording(**library, *prepared); !entered) return entered;
         const auto narration = prepared->narration.value_or(std::vector<core::Segment>{});

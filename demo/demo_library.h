@@ -8,7 +8,7 @@
 
 namespace anagraph::demo {
 
-/// `films`: the folder with pt60-service-1.mp4 and -2.mp4; the book lies in book/ beside it. `library` must not hold a library yet.
+/// `films`: the folder with pt60-service-1.mp4 and -2.mp4; the book lies in book/ beside it. `library`: its place, which must not hold one yet.
 core::Outcome make_demo_library(const std::string& films, const std::string& library);
 
 }  // namespace anagraph::demo

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "tests/place.h"
 #include "tests/issued_library.h"
 
 namespace anagraph::testing {
@@ -40,7 +41,7 @@ inline core::Procedure bench_guide() {
 
 /// A library with that guide issued once, and the machine it is done on.
 struct BenchLibrary {
-    explicit BenchLibrary(const std::string& folder) : library(*store::Library::make_or_open(folder)) {
+    explicit BenchLibrary(const std::string& folder) : library(*store::Library::make_or_open(anagraph::testing::place(folder))) {
         const auto id = library->create_guide(bench_guide(), "author");
         EXPECT_TRUE(id);
         guide = *id;

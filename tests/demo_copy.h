@@ -7,6 +7,7 @@
 #include <string>
 
 #include "demo/demo_library.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 namespace anagraph::testing {
@@ -14,12 +15,12 @@ namespace anagraph::testing {
 inline void copy_demo_library(const std::string& to) {
     static const Scratch made;
     static const bool ready = [] {
-        const auto done = demo::make_demo_library(std::string(ANAGRAPH_SOURCE) + "/demo/films", made / "library");
+        const auto done = demo::make_demo_library(std::string(ANAGRAPH_SOURCE) + "/demo/films", place(made / "library"));
         EXPECT_TRUE(done) << done.error().message;
         return done.has_value();
     }();
     ASSERT_TRUE(ready);
-    std::filesystem::copy(made / "library", to, std::filesystem::copy_options::recursive);
+    copy_library(made / "library", to);
 }
 
 inline constexpr const char* kDemoGuide = "perrick-pt60-100-h-service";

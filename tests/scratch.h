@@ -2,9 +2,19 @@
 #pragma once
 
 #include <filesystem>
+#include <functional>
 #include <string>
+#include <utility>
+#include <vector>
 
 namespace anagraph::testing {
+
+inline std::vector<std::function<void(const std::string&)>>& scratch_ends() {
+    static std::vector<std::function<void(const std::string&)>> ends;
+    return ends;
+}
+/// Done with the path of each scratch folder that goes.
+inline void at_scratch_end(std::function<void(const std::string&)> work) { scratch_ends().push_back(std::move(work)); }
 
 class Scratch {
 public:
@@ -13,6 +23,7 @@ public:
         path_ = mkdtemp(name.data());
     }
     ~Scratch() {
+        for (const auto& end : scratch_ends()) end(path_.string());
         std::error_code ec;
         std::filesystem::permissions(path_, std::filesystem::perms::owner_all, ec);
         std::filesystem::remove_all(path_, ec);

@@ -86,19 +86,21 @@ struct LookedThrough {
 };
 
 core::Result<LookedThrough> look_through(
-    const std::string& library_folder, const std::string& film, const media::Progress& progress, Original kept) {
-    auto work = store::Library::work_folder(library_folder);
+    const std::string& place, const std::string& film, const media::Progress& progress, Original kept) {
+    auto work = store::Library::work_folder(place);
     if (!work) return tl::make_unexpected(work.error());
     auto hash = store::sha256_of_file(film, part(progress, 0, kHashed));
     if (!hash) return tl::make_unexpected(hash.error());
-    const std::string place = library_folder + "/media/" + *hash;
+    const auto home = store::Library::folder_of(place);
+    if (!home) return tl::make_unexpected(home.error());
+    const std::string kept_in = *home + "/media/" + *hash;
     std::error_code ec;
     std::string original = fs::absolute(film, ec).lexically_normal().string();
     std::string read_from = film;
     if (kept == Original::Copy) {
-        auto name = keep_original(film, *hash, place, work->path(), part(progress, kHashed, kCopied));
+        auto name = keep_original(film, *hash, kept_in, work->path(), part(progress, kHashed, kCopied));
         if (!name) return tl::make_unexpected(name.error());
-        original = place + "/" + *name;
+        original = kept_in + "/" + *name;
         read_from = work->path() + "/" + *name;
     }
     auto index = media::import_pass(read_from, work->path(), part(progress, kCopied, 1));
@@ -112,7 +114,7 @@ core::Result<LookedThrough> look_through(
     return LookedThrough{std::move(*hash), original, std::move(*index), std::move(*work)};
 }
 
-core::Result<PreparedRecording> prepared(const std::string& library_folder, const std::string& recording, const std::string& narration,
+core::Result<PreparedRecording> prepared(const std::string& place, const std::string& recording, const std::string& narration,
     const media::Progress& progress, Original kept) {
     PreparedRecording out;
     // The narration first: a wrong file beside a long film should be told at once.
@@ -138,21 +140,21 @@ core::Result<PreparedRecording> prepared(const std::string& library_folder, cons
                         "it as a copy.",
                 core::as_utf8(recording)),
             core::as_utf8(recording));
-    if (const std::string around = store::library_around(recording); !around.empty() && fs::equivalent(around, library_folder, ec))
+    if (const std::string around = store::library_around(recording); !around.empty() && fs::equivalent(around, store::Library::folder_of(place).value_or(""), ec))
         return fail(ErrorCode::Refused, fmt::format("{} lies in this library already; it is on the Shelf.", recording), recording);
-    auto looked = look_through(library_folder, recording, progress, kept);
+    auto looked = look_through(place, recording, progress, kept);
     if (!looked && looked.error().code == ErrorCode::Refused) {
         // Its times cannot be followed: it comes in as a film of the same pictures with times that can.
         const std::string trouble = looked.error().message;
         if (kept == Original::StaysWhereItLies)
             return fail(ErrorCode::Refused,
                 fmt::format("{} It cannot stay where it lies; import it as a copy, which gets new times.", trouble), recording);
-        auto work = store::Library::work_folder(library_folder);
+        auto work = store::Library::work_folder(place);
         if (!work) return tl::make_unexpected(work.error());
         const std::string film = work->path() + "/film.mkv";
         if (auto written = media::with_new_times(recording, film, part(progress, 0, kHashed)); !written)
             return tl::make_unexpected(written.error());
-        looked = look_through(library_folder, film, part(progress, kHashed, 1), kept);
+        looked = look_through(place, film, part(progress, kHashed, 1), kept);
         out.remarks.push_back(trouble + " Its pictures came in one after the other, with new times.");
     }
     if (!looked) return tl::make_unexpected(looked.error());
@@ -188,9 +190,9 @@ core::Result<core::Narration> read_narration(const std::string& path) {
     });
 }
 
-core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording,
+core::Result<PreparedRecording> prepare_recording(const std::string& place, const std::string& recording,
     const std::string& narration, const media::Progress& progress, Original kept) {
-    return core::caught([&] { return prepared(library_folder, recording, narration, progress, kept); });
+    return core::caught([&] { return prepared(place, recording, narration, progress, kept); });
 }
 
 core::Outcome enter_recording(store::Library& library, PreparedRecording& p) {
@@ -200,14 +202,14 @@ core::Outcome enter_recording(store::Library& library, PreparedRecording& p) {
     return library.enter_recording(p.entry, p.narration, std::move(files));
 }
 
-core::Outcome enter_recording_beside(const std::string& library_folder, PreparedRecording& p) {
-    auto library = store::Library::beside(library_folder);
+core::Outcome enter_recording_beside(const std::string& place, PreparedRecording& p) {
+    auto library = store::Library::beside(place);
     if (!library) return tl::make_unexpected(library.error());
     return enter_recording(**library, p);
 }
 
-core::Outcome keep_heard_beside(const std::string& library_folder, const core::RecordingId& id, const core::Narration& heard) {
-    auto library = store::Library::beside(library_folder);
+core::Outcome keep_heard_beside(const std::string& place, const core::RecordingId& id, const core::Narration& heard) {
+    auto library = store::Library::beside(place);
     if (!library) return tl::make_unexpected(library.error());
     return (*library)->keep_narration(id, heard.segments);
 }

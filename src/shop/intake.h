@@ -26,21 +26,21 @@ std::string narration_beside(const std::string& recording);
 /// Whether the library keeps a copy of a recording or remembers where it lies.
 enum class Original { Copy, StaysWhereItLies };
 
-/// Hashes and looks through `recording` for the library in `library_folder`, and copies it unless a good copy is there. The copy
+/// Hashes and looks through `recording` for the library at `place`, and copies it unless a good copy is there. The copy
 /// is read again and compared. `narration` empty: the one beside it, if any. Told the share done, hashing and copying included.
 /// Errors: those of reading and writing; Refused for a name that cannot be remembered; Damaged where the copy is not the original;
 /// Cancelled.
-core::Result<PreparedRecording> prepare_recording(const std::string& library_folder, const std::string& recording,
+core::Result<PreparedRecording> prepare_recording(const std::string& place, const std::string& recording,
     const std::string& narration, const media::Progress& progress = {}, Original original = Original::Copy);
 
 /// Makes it known to the library. Errors: those of Library::enter_recording().
 core::Outcome enter_recording(store::Library& library, PreparedRecording& prepared);
 /// The same from a thread beside the one that has the library open.
-core::Outcome enter_recording_beside(const std::string& library_folder, PreparedRecording& prepared);
+core::Outcome enter_recording_beside(const std::string& place, PreparedRecording& prepared);
 
 /// Keeps what was heard on a recording that is in the library, from a thread beside the one that has it open. Errors: those of
 /// Library::keep_narration().
-core::Outcome keep_heard_beside(const std::string& library_folder, const core::RecordingId& id, const core::Narration& heard);
+core::Outcome keep_heard_beside(const std::string& place, const core::RecordingId& id, const core::Narration& heard);
 
 /// Reads a narration file. Errors: those of reading; BadInput when nothing timed is in it, or for more than 16 MB.
 core::Result<core::Narration> read_narration(const std::string& path);

@@ -127,7 +127,7 @@ core::Result<IssueRequest> prepare(const store::Library& library, const store::G
     auto p = prepared(library, guide);
     if (!p) return tl::make_unexpected(p.error());
     auto& reasons = p->ready.reasons;
-    IssueRequest request{library.folder(), guide, p->state.sequence, {std::move(p->edition), "", {}}, signing, {}};
+    IssueRequest request{library.place(), guide, p->state.sequence, {std::move(p->edition), "", {}}, signing, {}};
     auto& edition = request.pack.edition;
     edition.issued = store::utc_now();
     edition.author = core::post_of(author);

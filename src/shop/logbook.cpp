@@ -74,7 +74,7 @@ std::vector<std::string> evidence_of(const core::Run& run) {
 Outcome keep_photograph(store::Library& library, const std::string& sha256, const std::string& bytes) {
     if (store::sha256(bytes) != sha256)
         return fail(ErrorCode::Damaged, "A photograph of this run is not the one it names; hand in the file as the guide saved it.");
-    auto work = store::Library::work_folder(library.folder());
+    auto work = store::Library::work_folder(library.place());
     if (!work) return tl::make_unexpected(work.error());
     const std::string file = work->path() + "/photograph";
     if (auto written = store::write_file(file, bytes); !written) return written;

@@ -33,7 +33,7 @@ Result<std::vector<core::BenchKept>> Library::benches() const {
 
 Outcome Library::keep_bench(const std::string& run, const std::vector<core::BenchEvent>& events) {
     return core::caught([&]() -> Outcome {
-        return state_->db->transaction([&]() -> Outcome {
+        return state_->db->transaction("bench " + run, [&]() -> Outcome {
             auto last = state_->db->run("SELECT COALESCE(MAX(number), 0) FROM bench WHERE run = ?", {q(run)});
             if (!last) return tl::make_unexpected(last.error());
             last->next();
@@ -53,7 +53,7 @@ Outcome Library::keep_bench(const std::string& run, const std::vector<core::Benc
 
 Outcome Library::bench_is_alive(const std::string& run, core::Moment at) {
     return core::caught([&]() -> Outcome {
-        return state_->db->transaction([&]() -> Outcome {
+        return state_->db->transaction("bench " + run, [&]() -> Outcome {
             if (auto r = state_->db->exec("DELETE FROM bench_alive WHERE run = ?", {q(run)}); !r) return r;
             return state_->db->exec("INSERT INTO bench_alive (run, at) VALUES (?, ?)", {q(run), QVariant::fromValue<qlonglong>(at)});
         });
@@ -62,7 +62,7 @@ Outcome Library::bench_is_alive(const std::string& run, core::Moment at) {
 
 Outcome Library::drop_bench(const std::string& run) {
     return core::caught([&]() -> Outcome {
-        return state_->db->transaction([&]() -> Outcome {
+        return state_->db->transaction("bench " + run, [&]() -> Outcome {
             if (auto r = state_->db->exec("DELETE FROM bench WHERE run = ?", {q(run)}); !r) return r;
             return state_->db->exec("DELETE FROM bench_alive WHERE run = ?", {q(run)});
         });

@@ -85,7 +85,7 @@ void empty_folder(const std::string& folder) {
 std::string library_around(const std::string& path) {
     for (fs::path at = resolved(path); !at.empty(); at = at.parent_path()) {
         std::error_code ec;
-        if (fs::is_regular_file(at / "library.db", ec)) return at.string();
+        if (fs::is_regular_file(at / "library.db", ec) || fs::is_regular_file(at / kPlaceFile, ec)) return at.string();
         if (at == at.root_path()) break;
     }
     return {};

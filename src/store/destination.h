@@ -62,6 +62,9 @@ private:
     bool replaces_;
 };
 
+/// In the folder with the films of a library that is on a server: whose they are.
+inline constexpr const char* kPlaceFile = "library.place";
+
 /// The library a path lies in (the folder itself too), however it is spelt, or empty.
 std::string library_around(const std::string& path);
 

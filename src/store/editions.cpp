@@ -52,8 +52,15 @@ Result<std::string> Library::enter_edition(
         if (!core::is_sha256(manifest)) return fail(ErrorCode::BadInput, "A pack is named by the SHA-256 of its manifest.");
         const std::string body = core::canonical_text(core::to_json(edition));
         const std::string hash = sha256(body);
-        const Outcome done =
-            state_->enter(kEdition, manifest, state_->folder + kEditions + "/" + manifest, false, std::move(pack), [&]() -> Outcome {
+        const std::string place = state_->folder + kEditions + "/" + manifest;
+        const auto known = [&]() -> Result<bool> {
+            auto row = db.run("SELECT COUNT(*) FROM edition WHERE pack = ?", {q(manifest)});
+            if (!row) return tl::make_unexpected(row.error());
+            return row->next() && row->value(0).toInt() > 0;
+        };
+        const Outcome done = state_->enter(
+            kEdition, manifest, place, known, [&] { return pack.place_at(place); },
+            [&](bool) -> Outcome {
                 auto old = db.run("SELECT COUNT(*) FROM edition WHERE guide = ? AND number = ?", {q(id.text()), edition.number});
                 if (!old) return tl::make_unexpected(old.error());
                 old->next();
@@ -117,20 +124,31 @@ std::vector<std::string> Library::packs_not_known() const {
 
 Result<core::House> Library::house() const {
     return core::caught([&]() -> Result<core::House> {
-        if (state_->house) return *state_->house;
         auto row = state_->db->run("SELECT body FROM house WHERE part = 'all'");
         if (!row) return tl::make_unexpected(row.error());
-        auto house = row->next() ? core::house_from_json(s(row->value(0))) : core::House{};
-        if (house) state_->house = *house;
+        const std::string text = row->next() ? s(row->value(0)) : std::string();
+        if (state_->house && state_->house->text == text) return state_->house->house;
+        auto house = text.empty() ? core::House{} : core::house_from_json(text);
+        if (house) state_->house = State::KnownHouse{text, *house};
         return house;
     });
 }
 
 Outcome Library::set_house_within(const core::House& house) {
+    auto row = state_->db->run("SELECT body FROM house WHERE part = 'all'");
+    if (!row) return tl::make_unexpected(row.error());
+    const std::string text = row->next() ? s(row->value(0)) : std::string();
+    row->finish();
+    if (state_->house && state_->house->text != text)
+        return fail(ErrorCode::Refused,
+            "What holds for the whole house was changed elsewhere meanwhile, so nothing was saved; look at it as it is now and do it again.");
     if (auto r = state_->db->exec("DELETE FROM house WHERE part = 'all'"); !r) return r;
     return state_->db->exec("INSERT INTO house (part, body) VALUES ('all', ?)", {q(core::to_json(house))});
 }
 
-Outcome Library::set_house(const core::House& house) { return append_all({}, house, {}); }
+Outcome Library::set_house(const core::House& house) {
+    auto kept = append_all({}, house, {});
+    return kept ? Outcome{} : tl::make_unexpected(kept.error());
+}
 
 }  // namespace anagraph::store

@@ -96,7 +96,7 @@ core::Error file_trouble(const std::string& path, int error, std::string_view do
     return {code, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, done, std::strerror(error)), path};
 }
 
-Outcome write_file(const std::string& path, std::string_view bytes) {
+Outcome write_file(const std::string& path, std::string_view bytes, unsigned mode) {
     std::string beside = path + ".XXXXXX";
     const int made = ::mkostemp(beside.data(), O_CLOEXEC);
     if (made < 0) return tl::make_unexpected(file_trouble(path, errno));
@@ -105,7 +105,7 @@ Outcome write_file(const std::string& path, std::string_view bytes) {
     {
         File out(beside, O_WRONLY);
         error = out.error();
-        if (error == 0 && ::fchmod(out.fd(), 0644) != 0) error = errno;
+        if (error == 0 && ::fchmod(out.fd(), mode) != 0) error = errno;
         if (error == 0) error = out.write(bytes);
         if (error == 0) error = out.sync_and_close();
     }

@@ -24,7 +24,7 @@ core::Error file_trouble(const std::string& path, int error, std::string_view do
 
 /// Written beside under a name nobody else has, synced, renamed over `path`, its folder synced. Errors: NoSpace, Unwritable;
 /// an older file of that name then stands as it was.
-core::Outcome write_file(const std::string& path, std::string_view bytes);
+core::Outcome write_file(const std::string& path, std::string_view bytes, unsigned mode = 0644);
 /// Errors: NotFound, Unreadable; BadInput for a file longer than `most` bytes.
 core::Result<std::string> read_file(const std::string& path, std::int64_t most = std::int64_t{1} << 31);
 /// Creates a folder and those above it, and syncs what was created. Errors: NoSpace, Unwritable.

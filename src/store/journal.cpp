@@ -1,6 +1,7 @@
 // Library: guides as journals of changes.
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <limits>
 #include <nlohmann/json.hpp>
 
@@ -100,8 +101,9 @@ Result<std::vector<GuideEntry>> Library::guides_that_may_say(const std::string& 
         return entries(state_->db->run(QString::fromLatin1(kGuideColumns) +
                 QStringLiteral(
                     "WHERE EXISTS (SELECT 1 FROM snapshot x WHERE x.guide = g.id AND x.sequence = (SELECT MAX(y.sequence) FROM snapshot y "
-                    "WHERE y.guide = g.id) AND INSTR(x.body, ?) > 0) "
-                    "OR EXISTS (SELECT 1 FROM change c WHERE c.guide = g.id AND INSTR(c.body, ?) > 0) ORDER BY g.machine, g.title"),
+                    "WHERE y.guide = g.id) AND %1) OR EXISTS (SELECT 1 FROM change c WHERE c.guide = g.id AND %2) ORDER BY g.machine, "
+                    "g.title")
+                    .arg(state_->db->engine().holds("x.body"), state_->db->engine().holds("c.body")),
             {w, w}));
     });
 }
@@ -111,7 +113,7 @@ Result<GuideId> Library::create_guide(const core::Procedure& start, const std::s
         auto& db = *state_->db;
         GuideId id;
         const core::Change change{"Begin the guide", {core::SetHeader{start.header}}};
-        const Outcome done = db.transaction([&]() -> Outcome {
+        const Outcome done = db.transaction("guides", [&]() -> Outcome {
             const std::string slug = core::slug_of(start.header.machine + " " + start.header.title);
             auto alike = db.run("SELECT id FROM guide WHERE id >= ? AND id < ?", {q(slug), q(slug + "~")});
             if (!alike) return tl::make_unexpected(alike.error());
@@ -190,65 +192,114 @@ Result<core::Procedure> Library::load_guide(const GuideId& id) const {
     return std::move(state->procedure);
 }
 
-Outcome Library::append_within(const GuideChange& c, const std::string& author) {
+Result<std::variant<core::Change, core::Conflict>> Library::brought_to_now(const GuideChange& c, std::int64_t now) const {
+    if (c.base < 1 || c.base > now)
+        return fail(ErrorCode::BadInput,
+            fmt::format("The guide \"{}\" has its changes 1 to {}; there is no {} to stand on.", c.guide.text(), now, c.base));
+    const auto was = guide_state_at(c.guide, c.base);
+    if (!was) return tl::make_unexpected(was.error());
+    if (auto applied = core::apply(was->procedure, c.change); !applied) return tl::make_unexpected(applied.error());
+    const auto since = history(c.guide, c.base);
+    if (!since) return tl::make_unexpected(since.error());
+    core::Change theirs;
+    for (const auto& entry : *since) theirs.edits.insert(theirs.edits.end(), entry.change.edits.begin(), entry.change.edits.end());
+    return core::rebase(was->procedure, theirs, c.change);
+}
+
+Result<std::variant<Appended, core::Conflict>> Library::append_within(const GuideChange& c, const std::string& author) {
     auto& db = *state_->db;
     auto last = db.run("SELECT sequence, seal FROM change WHERE guide = ? ORDER BY sequence DESC LIMIT 1", {q(c.guide.text())});
     if (!last) return tl::make_unexpected(last.error());
     if (!last->next())
         return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", c.guide.text()), c.guide.text());
-    const auto next = last->value(0).toLongLong() + 1;
+    const std::int64_t now = last->value(0).toLongLong();
     const std::string seal = s(last->value(1));
     last->finish();
-    const std::string now = utc_now();
-    if (auto r = add_change(db, c.guide, next, seal, now, author, c.change); !r) return r;
+    const bool as_made = c.base == 0 || c.base == now;
+    core::Change change = c.change;
+    core::Procedure after;
+    if (!as_made) {
+        auto brought = brought_to_now(c, now);
+        if (!brought) return tl::make_unexpected(brought.error());
+        if (auto* conflict = std::get_if<core::Conflict>(&*brought)) return std::move(*conflict);
+        change = std::get<core::Change>(std::move(*brought));
+        if (change.edits.empty()) return Appended{now, true};
+        const auto state = guide_state(c.guide);
+        if (!state) return tl::make_unexpected(state.error());
+        auto applied = core::apply(state->procedure, change);
+        if (!applied) return core::Conflict{applied.error().message, {}, {}, {}};
+        after = std::move(*applied);
+    }
+    const core::Procedure& p = as_made ? c.after : after;
+    const std::string at = utc_now();
+    if (auto r = add_change(db, c.guide, now + 1, seal, at, author, change); !r) return tl::make_unexpected(r.error());
     if (auto r = db.exec("UPDATE guide SET title = ?, machine = ?, changed = ?, cover = ?, sequence = ? WHERE id = ?",
-            {q(c.after.header.title), q(c.after.header.machine), q(now), q(cover_of(c.after)), number(next), q(c.guide.text())});
+            {q(p.header.title), q(p.header.machine), q(at), q(cover_of(p)), number(now + 1), q(c.guide.text())});
         !r)
-        return r;
-    return next % kSnapshotEvery == 0 || state_->broken.contains(c.guide) ? add_snapshot(db, c.guide, next, c.after) : Outcome{};
+        return tl::make_unexpected(r.error());
+    if ((now + 1) % kSnapshotEvery == 0 || state_->broken.contains(c.guide))
+        if (auto r = add_snapshot(db, c.guide, now + 1, p); !r) return tl::make_unexpected(r.error());
+    return Appended{now + 1, !as_made};
 }
 
 Outcome Library::append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author) {
-    return append_all({{id, change, after}}, std::nullopt, author);
+    auto kept = append_all({{id, change, after}}, std::nullopt, author);
+    return kept ? Outcome{} : tl::make_unexpected(kept.error());
 }
 
 Result<std::variant<Appended, core::Conflict>> Library::append_on(
     const GuideId& id, std::int64_t base, const core::Change& change, const std::string& author) {
-    auto now = guide_state(id);
-    if (!now) return tl::make_unexpected(now.error());
-    if (base < 1 || base > now->sequence)
+    // where nobody wrote since, the guide with the change is what it is applied to
+    auto state = guide_state(id);
+    if (!state) return tl::make_unexpected(state.error());
+    core::Procedure after;
+    if (base == state->sequence) {
+        auto applied = core::apply(state->procedure, change);
+        if (!applied) return tl::make_unexpected(applied.error());
+        after = std::move(*applied);
+    } else if (base < 1 || base > state->sequence) {
         return fail(ErrorCode::BadInput,
-            fmt::format("The guide \"{}\" has its changes 1 to {}; there is no {} to stand on.", id.text(), now->sequence, base));
-    const auto was = guide_state_at(id, base);
-    if (!was) return tl::make_unexpected(was.error());
-    if (auto applied = core::apply(was->procedure, change); !applied) return tl::make_unexpected(applied.error());
-    const auto since = history(id, base);
-    if (!since) return tl::make_unexpected(since.error());
-    core::Change theirs;
-    for (const auto& entry : *since) theirs.edits.insert(theirs.edits.end(), entry.change.edits.begin(), entry.change.edits.end());
-    auto rebased = core::rebase(was->procedure, theirs, change);
-    if (auto* conflict = std::get_if<core::Conflict>(&rebased)) return std::move(*conflict);
-    const auto& mine = std::get<core::Change>(rebased);
-    const Appended out{now->sequence + (mine.edits.empty() ? 0 : 1), base < now->sequence};
-    if (mine.edits.empty()) return out;
-    auto after = core::apply(now->procedure, mine);
-    if (!after) return core::Conflict{after.error().message, {}, {}, {}};
-    if (auto done = append(id, mine, *after, author); !done) return tl::make_unexpected(done.error());
-    return out;
+            fmt::format("The guide \"{}\" has its changes 1 to {}; there is no {} to stand on.", id.text(), state->sequence, base));
+    }
+    auto kept = append_all({{id, change, std::move(after), base}}, std::nullopt, author);
+    if (!kept) return tl::make_unexpected(kept.error());
+    if (auto* conflict = std::get_if<core::Conflict>(&*kept)) return std::move(*conflict);
+    return std::get<std::vector<Appended>>(*kept).front();
 }
 
-Outcome Library::append_all(const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author) {
-    return core::caught([&]() -> Outcome {
-        auto done = state_->db->transaction([&]() -> Outcome {
-            for (const auto& c : changes)
-                if (auto r = append_within(c, author); !r) return r;
+Result<Kept> Library::append_all(
+    const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author) {
+    return core::caught([&]() -> Result<Kept> {
+        // held in one order by everybody, so that no two wait for each other
+        std::vector<std::string> names;
+        for (const auto& c : changes) names.push_back("guide " + c.guide.text());
+        if (house) names.emplace_back("house");
+        std::sort(names.begin(), names.end());
+        names.erase(std::unique(names.begin(), names.end()), names.end());
+        std::vector<Appended> appended;
+        std::optional<core::Conflict> conflict;
+        const auto done = state_->db->transaction(names, [&]() -> Outcome {
+            for (const auto& c : changes) {
+                auto r = append_within(c, author);
+                if (!r) return tl::make_unexpected(r.error());
+                if (auto* open = std::get_if<core::Conflict>(&*r)) {
+                    conflict = std::move(*open);
+                    return fail(ErrorCode::Refused, conflict->what);
+                }
+                appended.push_back(std::get<Appended>(*r));
+            }
             return house ? set_house_within(*house) : Outcome{};
         });
-        if (!done) return done;
+        if (conflict) return Kept{std::move(*conflict)};
+        if (!done) return tl::make_unexpected(done.error());
         for (const auto& c : changes) state_->broken.erase(c.guide);
-        if (house) state_->house = *house;
-        return {};
+        if (house) state_->house = State::KnownHouse{core::to_json(*house), *house};
+        return Kept{std::move(appended)};
     });
+}
+
+Result<bool> Library::was_kept(const std::string& transaction) const {
+    return core::caught([&] { return state_->db->was_kept(transaction); });
 }
 
 Result<std::vector<HistoryEntry>> Library::history(const GuideId& id, std::int64_t since) const {

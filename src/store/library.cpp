@@ -1,12 +1,14 @@
 #include "store/library.h"
 
 #include <fmt/format.h>
+#include <sys/stat.h>
 
 #include <QDateTime>
 #include <algorithm>
 #include <set>
 
 #include "core/base/caught.h"
+#include "store/credentials.h"
 #include "store/files.h"
 #include "store/library_state.h"
 
@@ -22,15 +24,9 @@ std::string utc_now() { return QDateTime::currentDateTimeUtc().toString(Qt::ISOD
 Library::Library(std::unique_ptr<State> state) : state_(std::move(state)) {}
 Library::~Library() = default;
 const std::string& Library::folder() const { return state_->folder; }
+const std::string& Library::place() const { return state_->place.text; }
 
 namespace {
-
-std::string whole(const std::string& folder) {
-    std::error_code ec;
-    std::string out = std::filesystem::absolute(folder, ec).lexically_normal().string();
-    while (out.size() > 1 && out.back() == '/') out.pop_back();
-    return out;
-}
 
 /// Why no library can be made in a folder, or nothing.
 Outcome may_become_library(const std::string& folder) {
@@ -46,23 +42,28 @@ Outcome may_become_library(const std::string& folder) {
 
 }  // namespace
 
-Result<std::unique_ptr<Library>> Library::open(const std::string& folder) {
-    return core::caught([&] { return open_alone(whole(folder), false); });
+Result<std::unique_ptr<Library>> Library::open(const std::string& place) {
+    return core::caught([&] { return open_to_write(place, false); });
 }
 
-Result<std::unique_ptr<Library>> Library::make_or_open(const std::string& folder) {
-    return core::caught([&] { return open_alone(whole(folder), true); });
+Result<std::unique_ptr<Library>> Library::make_or_open(const std::string& place) {
+    return core::caught([&] { return open_to_write(place, true); });
 }
 
-Result<std::unique_ptr<Library>> Library::open_alone(const std::string& folder, bool make) {
+namespace {
+
+/// A folder in which a library is or may be made, with what it needs.
+Outcome ready_folder(const LibraryPlace& place, bool make) {
+    const std::string& folder = place.folder;
     std::error_code ec;
     if (std::filesystem::exists(folder, ec) && !std::filesystem::is_directory(folder, ec))
         return fail(ErrorCode::BadInput, fmt::format("{} is a file; a library is a folder. Choose a folder.", folder), folder);
-    if (!is_there(folder + "/library.db")) {
+    if (!place.server && !is_there(folder + "/library.db")) {
         if (!make) return fail(ErrorCode::NotFound, fmt::format("There is no library in {}; check the path.", folder), folder);
-        if (auto may = may_become_library(folder); !may) return tl::make_unexpected(may.error());
-        if (auto made = make_folder(folder); !made) return tl::make_unexpected(made.error());
     }
+    if (!is_there(folder + (place.server ? std::string("/") + kPlaceFile : "/library.db")))
+        if (auto may = may_become_library(folder); !may) return may;
+    if (auto made = make_folder(folder); !made) return made;
     // what comes from elsewhere may have links where the library writes and takes away
     for (const char* part : {"/library.db", kMedia, kEditions, kDocuments, kWork})
         if (is_link(folder + part))
@@ -71,56 +72,143 @@ Result<std::unique_ptr<Library>> Library::open_alone(const std::string& folder, 
                             "its place.",
                     folder, part),
                 folder);
-    auto state = std::make_unique<State>();
-    state->folder = folder;
-    auto lock = LibraryLock::take(folder);
-    if (!lock) return tl::make_unexpected(lock.error());
-    state->lock = std::move(*lock);
-    for (const char* part : {kMedia, kEditions, kWork})
-        if (auto made = make_folder(folder + part); !made) return tl::make_unexpected(made.error());
-    auto db = Database::connect(folder, Database::Access::Write);
+    return {};
+}
+
+/// In the folder where a server's library keeps its films, a file says whose they are, so that no two keep theirs in one.
+Outcome mark_as_ours(const LibraryPlace& place) {
+    if (!place.server) return {};
+    const std::string file = place.folder + "/" + kPlaceFile;
+    const std::string own = credentials_name(place) + "\n";
+    if (!is_there(file)) return write_file(file, own);
+    const auto there = read_file(file, 4096);
+    if (!there) return tl::make_unexpected(there.error());
+    if (*there == own) return {};
+    return fail(ErrorCode::Refused,
+        fmt::format("The folder {} holds the films of another library ({}); name another folder, or, where it is the same library at a new "
+                    "address, take away the file {} in it.",
+            place.folder, there->substr(0, there->find('\n')), kPlaceFile),
+        place.folder);
+}
+
+/// Whether there is a library in a server's database, and whether one may be made there.
+Outcome ready_server(const Database& db, int schema, bool make) {
+    if (schema > 0 || db.engine().kind() == EngineKind::File) return {};
+    if (!make)
+        return fail(ErrorCode::NotFound,
+            fmt::format("There is no library in the database {}; make one with anagraph-cli library create ADDRESS.", db.name()), db.name());
+    auto others = db.run("SELECT table_name FROM information_schema.tables WHERE table_schema = current_schema() LIMIT 1");
+    if (!others) return tl::make_unexpected(others.error());
+    if (others->next())
+        return fail(ErrorCode::Refused,
+            fmt::format("The database {} holds other tables ({}), so no library is made there; take an empty one.", db.name(),
+                s(others->value(0))),
+            db.name());
+    return {};
+}
+
+}  // namespace
+
+Result<std::unique_ptr<Library::State>> Library::State::connected(const std::string& text, Access access) {
+    auto place = library_place(text);
+    if (!place) return tl::make_unexpected(place.error());
+    auto out = std::make_unique<State>();
+    out->folder = place->folder;
+    out->place = std::move(*place);
+    auto db = Database::connect(out->place, access);
     if (!db) return tl::make_unexpected(db.error());
-    state->db = std::move(*db);
-    const auto before = state->db->schema();
-    if (!before) return tl::make_unexpected(before.error());
-    if (auto moved = state->db->migrate(); !moved) return tl::make_unexpected(moved.error());
-    if (auto synced = sync_folder(folder); !synced) return tl::make_unexpected(synced.error());
-    std::unique_ptr<Library> out(new Library(std::move(state)));
-    if (*before < kSchema)
-        if (auto filled = out->fill_covers(); !filled) return tl::make_unexpected(filled.error());
-    if (auto swept = out->sweep(); !swept) return tl::make_unexpected(swept.error());
+    out->db = std::move(*db);
     return out;
 }
 
-Result<std::unique_ptr<Library>> Library::read(const std::string& folder) {
+Result<std::unique_ptr<Library>> Library::open_to_write(const std::string& text, bool make) {
+    const auto place = library_place(text);
+    if (!place) return tl::make_unexpected(place.error());
+    if (auto ready = ready_folder(*place, make); !ready) return tl::make_unexpected(ready.error());
+    auto state = State::connected(text, Access::Write);
+    if (!state) return tl::make_unexpected(state.error());
+    std::unique_ptr<Library> out(new Library(std::move(*state)));
+    auto& own = *out->state_;
+    const auto before = own.db->schema();
+    if (!before) return tl::make_unexpected(before.error());
+    if (auto ready = ready_server(*own.db, *before, make); !ready) return tl::make_unexpected(ready.error());
+    const auto alone = [&]() -> Outcome {
+        for (const char* part : {kMedia, kEditions, kWork})
+            if (auto made = make_folder(own.folder + part); !made) return made;
+        if (auto marked = mark_as_ours(own.place); !marked) return marked;
+        if (auto moved = migrate(*own.db); !moved) return moved;
+        if (auto synced = sync_folder(own.folder); !synced) return synced;
+        if (*before < kSchema)
+            if (auto filled = out->fill_covers(); !filled) return filled;
+        return out->sweep();
+    };
+    const auto beside = [&]() -> Outcome {
+        const auto now = own.db->schema();
+        if (!now) return tl::make_unexpected(now.error());
+        if (*now < kSchema)
+            return fail(ErrorCode::Busy,
+                fmt::format("The library {} is open elsewhere in an older version of the program; close it there first.", own.db->name()),
+                own.db->name());
+        return {};
+    };
+    if (auto joined = own.db->engine().join(*own.db, alone, beside); !joined) return tl::make_unexpected(joined.error());
+    return out;
+}
+
+Result<std::unique_ptr<Library>> Library::read(const std::string& text) {
     return core::caught([&]() -> Result<std::unique_ptr<Library>> {
-        auto state = std::make_unique<State>();
-        state->folder = whole(folder);
-        auto db = Database::connect(state->folder, Database::Access::Read);
-        if (!db) return tl::make_unexpected(db.error());
-        const auto schema = (*db)->schema();
+        auto state = State::connected(text, Access::Read);
+        if (!state) return tl::make_unexpected(state.error());
+        const auto schema = (*state)->db->schema();
         if (!schema) return tl::make_unexpected(schema.error());
-        db->swap(state->db);
-        if (*schema == kSchema) return std::unique_ptr<Library>(new Library(std::move(state)));
-        state.reset();
-        return open(folder);  // an older one is brought up to date first
+        if (*schema == kSchema) return std::unique_ptr<Library>(new Library(std::move(*state)));
+        state->reset();
+        return open(text);  // an older one is brought up to date first
     });
 }
 
-Result<std::unique_ptr<Library>> Library::beside(const std::string& folder) {
+Result<std::unique_ptr<Library>> Library::beside(const std::string& text) {
     return core::caught([&]() -> Result<std::unique_ptr<Library>> {
-        auto state = std::make_unique<State>();
-        state->folder = whole(folder);
-        auto db = Database::connect(state->folder, Database::Access::Write);
-        if (!db) return tl::make_unexpected(db.error());
-        state->db = std::move(*db);
-        return std::unique_ptr<Library>(new Library(std::move(state)));
+        auto state = State::connected(text, Access::Write);
+        if (!state) return tl::make_unexpected(state.error());
+        return std::unique_ptr<Library>(new Library(std::move(*state)));
     });
 }
 
-Result<WorkFolder> Library::work_folder(const std::string& library_folder) {
-    if (auto made = make_folder(library_folder + kWork); !made) return tl::make_unexpected(made.error());
-    return WorkFolder::in(library_folder + kWork);
+Result<std::string> Library::folder_of(const std::string& text) {
+    auto place = library_place(text);
+    if (!place) return tl::make_unexpected(place.error());
+    return std::move(place->folder);
+}
+
+std::string Library::stamp(const std::string& text) {
+    const auto place = library_place(text);
+    if (!place) return {};
+    std::string out;
+    if (!place->server) {
+        for (const char* name : {"/library.db", "/library.db-wal"}) {
+            struct stat f {};
+            if (::stat((place->folder + name).c_str(), &f) == 0)
+                out += fmt::format("{} {}.{} {};", f.st_size, f.st_mtim.tv_sec, f.st_mtim.tv_nsec, f.st_ino);
+        }
+        return out;
+    }
+    const auto db = Database::connect(*place, Access::Read);
+    if (!db) return {};
+    auto now = (*db)->run(
+        "SELECT (SELECT COALESCE(SUM(sequence), 0) FROM guide), (SELECT COUNT(*) FROM edition), (SELECT COALESCE(MAX(number), 0) FROM "
+        "record), (SELECT COALESCE(MAX(number), 0) FROM log), (SELECT COUNT(*) FROM recording), (SELECT COALESCE(MAX(body), '') FROM "
+        "house)");
+    if (!now || !now->next()) return {};
+    for (int i = 0; i < 6; ++i) out += s(now->value(i)) + ";";
+    return out;
+}
+
+Result<WorkFolder> Library::work_folder(const std::string& text) {
+    const auto place = library_place(text);
+    if (!place) return tl::make_unexpected(place.error());
+    if (auto made = make_folder(place->folder + kWork); !made) return tl::make_unexpected(made.error());
+    return WorkFolder::in(place->folder + kWork);
 }
 
 Outcome Library::State::note_arriving(const char* kind, const std::string& name, bool arriving) const {
@@ -128,23 +216,33 @@ Outcome Library::State::note_arriving(const char* kind, const std::string& name,
     return arriving ? db->exec("INSERT INTO arriving (kind, name) VALUES (?, ?)", {q(kind), q(name)}) : Outcome{};
 }
 
-Outcome Library::State::enter(const char* kind, const std::string& name, const std::string& place, bool known, WorkFolder prepared,
-    const std::function<Outcome()>& enter) {
+Outcome Library::State::enter(const char* kind, const std::string& name, const std::string& where, const std::function<Result<bool>()>& known,
+    const std::function<Outcome()>& put, const std::function<Outcome(bool known)>& enter) {
+    const auto before = known();
+    if (!before) return tl::make_unexpected(before.error());
     // what is known already is exchanged in one step and needs no note: it is known before and after
-    const bool noted = !known && !is_there(place);
+    const bool noted = !*before && !is_there(where);
     if (noted)
-        if (auto r = db->transaction([&] { return note_arriving(kind, name, true); }); !r) return r;
-    Outcome done = prepared.place_at(place);
+        if (auto r = db->transaction(kind, [&] { return note_arriving(kind, name, true); }); !r) return r;
+    Outcome done = put();
     if (done)
-        done = db->transaction([&]() -> Outcome {
-            if (auto r = enter(); !r) return r;
+        done = db->transaction(kind, [&]() -> Outcome {
+            const auto now = known();
+            if (!now) return tl::make_unexpected(now.error());
+            if (auto r = enter(*now); !r) return r;
             return note_arriving(kind, name, false);
         });
     if (done || !noted) return done;
-    empty_folder(place);
-    std::error_code ec;
-    std::filesystem::remove(place, ec);
-    if (!is_there(place)) (void)db->transaction([&] { return note_arriving(kind, name, false); });
+    // away: whether it is known is not known; the next that opens the library alone takes away what is not
+    if (done.error().code == ErrorCode::Away) return done;
+    (void)db->transaction(kind, [&]() -> Outcome {
+        if (const auto now = known(); !now || *now) return {};  // another has brought in the same
+        if (!is_link(where)) {
+            std::error_code ec;
+            std::filesystem::remove_all(where, ec);
+        }
+        return is_there(where) ? Outcome{} : note_arriving(kind, name, false);
+    });
     return done;
 }
 

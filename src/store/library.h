@@ -1,6 +1,6 @@
-// Library: the folder that holds a workshop's guides, recordings and editions. A guide is a journal of changes with
-// snapshots; when append() has returned, the change is on disk. One process at a time has a library open for writing; any
-// number read it beside that one.
+// Library: what holds a workshop's guides, recordings and editions: a folder, or a server's database with a place for its films (see
+// store/place.h). A guide is a journal of changes with snapshots; when append() has returned, the change is on disk, or with the server.
+// Any number of programs write in a library side by side; what cannot be decided between two of them is a Conflict.
 //
 // What must not break goes one way: files are prepared in a folder of their own, put on the disk and renamed into a place named
 // by their content; one transaction makes them known. What is being put in its place is noted before, so that the next opening
@@ -11,6 +11,7 @@
 #include <memory>
 #include <optional>
 #include <string>
+#include <variant>
 #include <vector>
 
 #include "core/bench/bench_events.h"
@@ -55,6 +56,17 @@ struct GuideChange {
     GuideId guide;
     core::Change change;
     core::Procedure after;
+    std::int64_t base = 0;  // the change of the guide it was made on; 0: the last, whichever that is
+};
+
+/// What became of changes kept together, guide by guide; or what a person must decide before any of them is kept.
+using Kept = std::variant<std::vector<Appended>, core::Conflict>;
+
+/// Who has the library open elsewhere, and where in it.
+struct Present {
+    std::string post;
+    GuideId guide;
+    core::StepId step;
 };
 
 struct RecordingEntry {
@@ -98,23 +110,30 @@ struct KnownPack {
 
 class Library {
 public:
-    /// Opens the library in `folder` for writing, and takes away what killed processes left in it. Errors: NotFound where there is
-    /// none; Busy, with who has it open; Unwritable for a read-only folder; Damaged; Refused for one written by a newer version or
-    /// with links in place of its own folders; NoSpace.
-    static core::Result<std::unique_ptr<Library>> open(const std::string& folder);
-    /// The same; makes a library where there is nothing yet. Errors also: Refused where the folder holds other files.
-    static core::Result<std::unique_ptr<Library>> make_or_open(const std::string& folder);
-    /// Opens it for reading, whoever writes in it meanwhile. Errors: those of open() but Busy.
-    static core::Result<std::unique_ptr<Library>> read(const std::string& folder);
+    /// Opens the library at a place for writing, beside whoever else does; the first that comes takes away what killed processes left.
+    /// Errors: NotFound where there is none; Busy, with who has it, while another puts it in order; Unwritable for a read-only folder;
+    /// Damaged; Refused for one written by a newer version or with links in place of its own folders; NoSpace; Away where its server
+    /// cannot be reached.
+    static core::Result<std::unique_ptr<Library>> open(const std::string& place);
+    /// The same; makes a library where there is nothing yet. Errors also: Refused where the folder or the database holds something else.
+    static core::Result<std::unique_ptr<Library>> make_or_open(const std::string& place);
+    /// Opens it for reading. Errors: those of open().
+    static core::Result<std::unique_ptr<Library>> read(const std::string& place);
     /// A second connection for another thread of the process that has it open for writing.
-    static core::Result<std::unique_ptr<Library>> beside(const std::string& folder);
+    static core::Result<std::unique_ptr<Library>> beside(const std::string& place);
     ~Library();
     Library(const Library&) = delete;
     Library& operator=(const Library&) = delete;
 
+    /// By which it is opened again.
+    const std::string& place() const;
+    /// Where its files lie on this machine.
     const std::string& folder() const;
-    /// A folder to prepare files in that go into the library. Errors: NoSpace, Unwritable.
-    static core::Result<WorkFolder> work_folder(const std::string& library_folder);
+    static core::Result<std::string> folder_of(const std::string& place);
+    /// A text that is another once something was written in the library at a place; made without reading it. Empty: it cannot be reached.
+    static std::string stamp(const std::string& place);
+    /// A folder to prepare files in that go into the library at this place. Errors: NoSpace, Unwritable.
+    static core::Result<WorkFolder> work_folder(const std::string& place);
 
     // -- guides
     core::Result<std::vector<GuideEntry>> guides() const;
@@ -125,19 +144,32 @@ public:
     /// The same as it stood after its change `sequence`.
     core::Result<GuideState> guide_state_at(const GuideId& id, std::int64_t sequence) const;
     core::Result<core::Procedure> load_guide(const GuideId& id) const;
-    /// Appends a change that has been applied: `after` is the guide with it. Durable when this returns without an error.
+    /// Appends a change that has been applied to the guide as it is: `after` is the guide with it. Durable when this returns without an
+    /// error.
     core::Outcome append(const GuideId& id, const core::Change& change, const core::Procedure& after, const std::string& author);
     /// Appends a change that was made on the guide as it was after its change `base`, brought to what others did since (core/edits/rebase).
     /// What they did already is not done again. Errors: NotFound; BadInput where the guide never had a change `base`; Refused where the
     /// change does not apply to that state.
     core::Result<std::variant<Appended, core::Conflict>> append_on(
         const GuideId& id, std::int64_t base, const core::Change& change, const std::string& author);
-    /// The same for several guides, and the house where one is given: all of it or nothing.
-    core::Outcome append_all(const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author);
+    /// The same for several guides, and the house where one is given: all of it or nothing, in one transaction. Errors also: Refused where
+    /// another changed the house since it was read here; Away, with `place` what was_kept() takes where it is not known whether it was.
+    core::Result<Kept> append_all(
+        const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author);
+    /// What became of a change that ended with Away. Errors: Away, still.
+    core::Result<bool> was_kept(const std::string& transaction) const;
     /// The changes after `since`, oldest first.
     core::Result<std::vector<HistoryEntry>> history(const GuideId& id, std::int64_t since = 0) const;
     /// The guides whose text may hold these words, by their ids: a quick choice to be looked at closely; nothing is missed.
     core::Result<std::vector<GuideEntry>> guides_that_may_say(const std::string& words) const;
+
+    // -- others
+    /// Was something written in it elsewhere since this was asked last? It costs next to nothing, and may say yes for no.
+    bool others_wrote() const;
+    /// Says where this window is; `post` empty: it goes. To be said again every ten seconds: what is older than thirty is gone.
+    core::Outcome be_present(const Present& here);
+    /// The others, by their posts.
+    core::Result<std::vector<Present>> present() const;
 
     // -- recordings
     core::Result<std::vector<RecordingEntry>> recordings() const;
@@ -208,10 +240,11 @@ public:
 private:
     struct State;
     explicit Library(std::unique_ptr<State> state);
-    static core::Result<std::unique_ptr<Library>> open_alone(const std::string& folder, bool make);
+    static core::Result<std::unique_ptr<Library>> open_to_write(const std::string& place, bool make);
     core::Outcome sweep();
     core::Outcome fill_covers();
-    core::Outcome append_within(const GuideChange& change, const std::string& author);
+    core::Result<std::variant<Appended, core::Conflict>> append_within(const GuideChange& change, const std::string& author);
+    core::Result<std::variant<core::Change, core::Conflict>> brought_to_now(const GuideChange& change, std::int64_t now) const;
     core::Outcome set_house_within(const core::House& house);
     std::unique_ptr<State> state_;
 };

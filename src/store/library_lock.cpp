@@ -7,7 +7,9 @@
 
 #include <array>
 #include <cerrno>
+#include <chrono>
 #include <ctime>
+#include <thread>
 #include <utility>
 
 #include "core/base/utf8.h"
@@ -34,9 +36,22 @@ std::string holder(int fd) {
     return line.starts_with("process ") && core::is_utf8(line) ? line : std::string();
 }
 
+/// Who it is is told on a best effort: a full disk is no reason not to open.
+void say_who(int fd) {
+    std::array<char, 32> since{};
+    const std::time_t now = std::time(nullptr);
+    std::tm local{};
+    std::strftime(since.data(), since.size(), "%F %H:%M", ::localtime_r(&now, &local));
+    const std::string line = fmt::format("process {} on {}, since {}\n", ::getpid(), name_of_host(), since.data());
+    if (::ftruncate(fd, 0) == 0) (void)!::pwrite(fd, line.data(), line.size(), 0);
+}
+
+constexpr std::chrono::seconds kPatience{15};  // putting a library in order takes moments
+
 }  // namespace
 
-core::Result<LibraryLock> LibraryLock::take(const std::string& folder) {
+core::Result<LibraryLock> LibraryLock::join(
+    const std::string& folder, const std::function<core::Outcome()>& alone, const std::function<core::Outcome()>& beside) {
     const std::string path = folder + "/library.lock";
     if (is_link(path)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", path), path);
     const int fd = ::open(path.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0644);
@@ -48,22 +63,27 @@ core::Result<LibraryLock> LibraryLock::take(const std::string& folder) {
         return tl::make_unexpected(error);
     }
     LibraryLock lock(fd);
-    if (::flock(fd, LOCK_EX | LOCK_NB) != 0) {
+    const auto until = std::chrono::steady_clock::now() + kPatience;
+    for (;;) {
+        if (::flock(fd, LOCK_EX | LOCK_NB) == 0) {
+            say_who(fd);
+            if (auto done = alone(); !done) return tl::make_unexpected(done.error());
+            if (::flock(fd, LOCK_SH) != 0) return tl::make_unexpected(file_trouble(path, errno, "locked"));
+            return lock;
+        }
+        if (errno == EWOULDBLOCK && ::flock(fd, LOCK_SH | LOCK_NB) == 0) {
+            if (auto done = beside(); !done) return tl::make_unexpected(done.error());
+            return lock;
+        }
         if (errno != EWOULDBLOCK) return tl::make_unexpected(file_trouble(path, errno, "locked"));
-        const std::string who = holder(fd);
-        return fail(ErrorCode::Busy,
-            fmt::format(
-                "The library {} is already open in another window{}; close it there first.", folder, who.empty() ? "" : " (" + who + ")"),
-            folder);
+        if (std::chrono::steady_clock::now() > until) break;
+        std::this_thread::sleep_for(std::chrono::milliseconds(20));
     }
-    std::array<char, 32> since{};
-    const std::time_t now = std::time(nullptr);
-    std::tm local{};
-    std::strftime(since.data(), since.size(), "%F %H:%M", ::localtime_r(&now, &local));
-    const std::string line = fmt::format("process {} on {}, since {}\n", ::getpid(), name_of_host(), since.data());
-    // who it is is told on a best effort: a full disk is no reason not to open
-    if (::ftruncate(fd, 0) == 0) (void)!::pwrite(fd, line.data(), line.size(), 0);
-    return lock;
+    const std::string who = holder(fd);
+    return fail(ErrorCode::Busy,
+        fmt::format("The library {} is being put in order by another window{}; try again when it is done.", folder,
+            who.empty() ? "" : " (" + who + ")"),
+        folder);
 }
 
 LibraryLock::~LibraryLock() {

@@ -2,20 +2,28 @@
 // recordings.cpp, editions.cpp.
 #pragma once
 
+#include <QUuid>
 #include <filesystem>
 #include <set>
 
 #include "store/database.h"
 #include "store/library.h"
-#include "store/library_lock.h"
+#include "store/place.h"
 
 namespace anagraph::store {
 
 struct Library::State {
-    std::string folder;
-    std::optional<LibraryLock> lock;
+    static core::Result<std::unique_ptr<State>> connected(const std::string& place, Access access);
+
+    LibraryPlace place;
+    std::string folder;  // of the place
     std::unique_ptr<Database> db;
-    std::optional<core::House> house;  // as it was read or kept last by this connection
+    struct KnownHouse {
+        std::string text;
+        core::House house;
+    };
+    std::optional<KnownHouse> house;  // as it was read or kept last by this connection
+    const std::string window = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();  // among all that have it open
     std::set<GuideId> broken;          // guides whose journal was read up to a damaged change: the next append begins anew
 
     /// A path inside the library is kept relative, so that the library can be moved.
@@ -32,9 +40,10 @@ struct Library::State {
         return (std::filesystem::path(folder) / inside).string();
     }
 
-    /// Puts a prepared folder at a place named by its content, and makes it known by `enter` in one transaction.
-    core::Outcome enter(const char* kind, const std::string& name, const std::string& place, bool known, WorkFolder prepared,
-        const std::function<core::Outcome()>& enter);
+    /// Puts what was prepared at a place named by its content with `put`, and makes it known by `enter` in one transaction. `known`: is it
+    /// known already, asked again within that transaction, since another may be bringing in the same.
+    core::Outcome enter(const char* kind, const std::string& name, const std::string& where, const std::function<core::Result<bool>()>& known,
+        const std::function<core::Outcome()>& put, const std::function<core::Outcome(bool known)>& enter);
     core::Outcome note_arriving(const char* kind, const std::string& name, bool arriving) const;
 };
 

@@ -6,6 +6,7 @@
 #include "store/digest.h"
 #include "store/files.h"
 #include "store/library_state.h"
+#include "store/search_words.h"
 
 namespace anagraph::store {
 
@@ -27,17 +28,14 @@ RecordingEntry entry_of(const QSqlQuery& row, const std::string& path) {
 
 Outcome write_narration(const Database& db, const core::RecordingId& id, const std::vector<core::Segment>& segments) {
     if (auto r = db.exec("DELETE FROM segment WHERE recording = ?", {q(id.text())}); !r) return r;
-    QSqlQuery insert(db.handle());
-    if (!insert.prepare(QStringLiteral(
-            "INSERT INTO segment (recording, position, start_at, end_at, words, speaker, heard) VALUES (?, ?, ?, ?, ?, ?, ?)")))
-        return db.trouble(insert);
+    auto insert = db.prepared(db.engine().add_line());
+    if (!insert) return tl::make_unexpected(insert.error());
     int position = 0;
     for (const auto& segment : segments) {
-        for (const QVariant& value :
-            {QVariant(q(id.text())), QVariant(position++), QVariant(q(segment.start.text())), QVariant(q(segment.end.text())),
-                QVariant(q(segment.text)), QVariant(q(segment.speaker)), QVariant(q(core::words_json(segment)))})
-            insert.addBindValue(value);
-        if (!insert.exec()) return db.trouble(insert);
+        std::vector<QVariant> values{q(id.text()), position++, q(segment.start.text()), q(segment.end.text()), q(segment.text),
+            q(segment.speaker), q(core::words_json(segment))};
+        if (const QVariant found = db.engine().found_by(segment.text); found.isValid()) values.push_back(found);
+        if (auto r = db.again(*insert, values); !r) return r;
     }
     return db.exec("UPDATE recording SET lines = ? WHERE id = ?", {position, q(id.text())});
 }
@@ -45,28 +43,16 @@ Outcome write_narration(const Database& db, const core::RecordingId& id, const s
 /// What the search asks for: the letters and digits of the words, each run as the beginning of a word, and the words as they
 /// stand, since a sign that is no letter stands for itself.
 struct Asked {
-    QString beginnings;
+    std::vector<QStringList> beginnings;  // the runs of one word follow each other; the last may go on
     QStringList like;
 };
 
 Asked asked_for(const std::string& words) {
     Asked out;
     for (QString word : QString::fromStdString(words).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
-        QString run;
-        bool plain = true;
-        QStringList runs;
-        for (const QChar c : word + QLatin1Char(' ')) {
-            if (c.isLetterOrNumber() || c.isMark() || c.isSurrogate()) {
-                run += c;
-                continue;
-            }
-            plain = plain && c == QLatin1Char(' ');
-            if (!run.isEmpty()) runs << run;
-            run.clear();
-        }
-        // the runs of one word follow each other; the last may go on
-        if (!runs.isEmpty()) out.beginnings += QStringLiteral(" \"%1\"*").arg(runs.join(QLatin1Char(' ')));
-        if (plain && !runs.isEmpty()) continue;
+        const QStringList runs = words_in(word);
+        if (!runs.isEmpty()) out.beginnings.push_back(runs);
+        if (runs == QStringList{word}) continue;
         word.replace(QLatin1Char('\\'), QStringLiteral("\\\\"))
             .replace(QLatin1Char('%'), QStringLiteral("\\%"))
             .replace(QLatin1Char('_'), QStringLiteral("\\_"));
@@ -107,13 +93,18 @@ Outcome Library::enter_recording(
     return core::caught([&]() -> Outcome {
         auto& db = *state_->db;
         if (!core::is_id(entry.id.text())) return fail(ErrorCode::BadInput, "A recording is named by what is in it.");
-        const auto known = recording(entry.id);
-        if (!known && known.error().code != ErrorCode::NotFound) return tl::make_unexpected(known.error());
+        const std::string place = recording_folder(entry.id);
+        const auto known = [&]() -> Result<bool> {
+            const auto there = recording(entry.id);
+            if (!there && there.error().code != ErrorCode::NotFound) return tl::make_unexpected(there.error());
+            return there.has_value();
+        };
         return state_->enter(
-            kRecording, entry.id.text(), recording_folder(entry.id), known.has_value(), std::move(prepared), [&]() -> Outcome {
+            kRecording, entry.id.text(), place, known, [&] { return prepared.place_at(place); },
+            [&](bool here) -> Outcome {
                 const std::string length = entry.length ? entry.length->text() : "";
                 const std::string path = state_->kept_path(entry.path);
-                Outcome r = known
+                Outcome r = here
                     ? db.exec("UPDATE recording SET name = ?, path = ?, length = ? WHERE id = ?",
                           {q(entry.name), q(path), q(length), q(entry.id.text())})
                     : db.exec("INSERT INTO recording (id, name, path, added, length) VALUES (?, ?, ?, ?, ?)",
@@ -125,7 +116,7 @@ Outcome Library::enter_recording(
 
 Outcome Library::keep_narration(const core::RecordingId& id, const std::vector<core::Segment>& narration) {
     return core::caught([&]() -> Outcome {
-        return state_->db->transaction([&]() -> Outcome {
+        return state_->db->transaction(kRecording, [&]() -> Outcome {
             const auto known = recording(id);
             if (!known) return tl::make_unexpected(known.error());
             if (known->lines > 0)
@@ -138,7 +129,7 @@ Outcome Library::keep_narration(const core::RecordingId& id, const std::vector<c
 
 Outcome Library::move_recording(const core::RecordingId& id, const std::string& path) {
     return core::caught([&]() -> Outcome {
-        return state_->db->transaction([&]() -> Outcome {
+        return state_->db->transaction(kRecording, [&]() -> Outcome {
             if (auto known = recording(id); !known) return tl::make_unexpected(known.error());
             return state_->db->exec("UPDATE recording SET path = ? WHERE id = ?", {q(state_->kept_path(path)), q(id.text())});
         });
@@ -171,23 +162,20 @@ Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& i
 Result<std::vector<SaidLine>> Library::find_said(const std::string& words, int most) const {
     return core::caught([&]() -> Result<std::vector<SaidLine>> {
         const Asked asked = asked_for(words);
-        if (asked.beginnings.isEmpty() && asked.like.isEmpty()) return std::vector<SaidLine>{};
+        if (asked.beginnings.empty() && asked.like.isEmpty()) return std::vector<SaidLine>{};
+        const auto& engine = state_->db->engine();
         QString sql = QStringLiteral(
             "SELECT t.recording, r.name, t.start_at, t.end_at, t.words, t.position FROM segment t JOIN recording r ON r.id = t.recording "
             "WHERE 1 = 1");
         std::vector<QVariant> values;
-        if (!asked.beginnings.isEmpty()) {
-            sql += QStringLiteral(" AND t.id IN (SELECT rowid FROM segment_words WHERE segment_words MATCH ?");
-            values.emplace_back(asked.beginnings.trimmed());
+        if (!asked.beginnings.empty()) {
             // lines are numbered in the order they came in: the first of them are found without looking at all
-            if (asked.like.isEmpty()) {
-                sql += QStringLiteral(" ORDER BY rowid LIMIT ?");
-                values.emplace_back(most);
-            }
-            sql += QLatin1Char(')');
+            const SqlPart lines = engine.lines_with(asked.beginnings, asked.like.isEmpty() ? most : 0);
+            sql += QStringLiteral(" AND t.id IN (%1)").arg(lines.sql);
+            values.insert(values.end(), lines.values.begin(), lines.values.end());
         }
         for (const auto& like : asked.like) {
-            sql += QStringLiteral(" AND t.words LIKE ? ESCAPE '\\'");
+            sql += QStringLiteral(" AND t.words %1 ? ESCAPE '\\'").arg(engine.like());
             values.emplace_back(like);
         }
         sql += QStringLiteral(" ORDER BY r.added, r.name, t.position LIMIT ?");
@@ -222,23 +210,20 @@ Result<core::DocumentId> Library::keep_document(const std::string& path) {
         if (auto made = make_folder(state_->folder + kDocuments); !made) return tl::make_unexpected(made.error());
         if (is_link(place))
             return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", place), place);
-        auto known = db.run("SELECT COUNT(*) FROM document WHERE id = ?", {q(*hash)});
-        if (!known) return tl::make_unexpected(known.error());
-        known->next();
-        const bool kept = known->value(0).toInt() > 0;
-        known->finish();
+        const auto known = [&]() -> Result<bool> {
+            auto row = db.run("SELECT COUNT(*) FROM document WHERE id = ?", {q(*hash)});
+            if (!row) return tl::make_unexpected(row.error());
+            return row->next() && row->value(0).toInt() > 0;
+        };
         // one that is known and was damaged is mended by the good one
-        if (!kept)
-            if (auto r = db.transaction([&] { return state_->note_arriving(kDocument, *hash, true); }); !r)
-                return tl::make_unexpected(r.error());
-        std::error_code ec;
-        std::filesystem::rename(copy, place, ec);
-        if (ec) return tl::make_unexpected(file_trouble(place, ec.value()));
-        if (auto synced = sync_folder(state_->folder + kDocuments); !synced) return tl::make_unexpected(synced.error());
-        const Outcome done = db.transaction([&]() -> Outcome {
-            if (!kept)
-                if (auto r = db.exec("INSERT INTO document (id, added) VALUES (?, ?)", {q(*hash), q(utc_now())}); !r) return r;
-            return state_->note_arriving(kDocument, *hash, false);
+        const auto put = [&]() -> Outcome {
+            std::error_code ec;
+            std::filesystem::rename(copy, place, ec);
+            if (ec) return tl::make_unexpected(file_trouble(place, ec.value()));
+            return sync_folder(state_->folder + kDocuments);
+        };
+        const Outcome done = state_->enter(kDocument, *hash, place, known, put, [&](bool kept) -> Outcome {
+            return kept ? Outcome{} : db.exec("INSERT INTO document (id, added) VALUES (?, ?)", {q(*hash), q(utc_now())});
         });
         if (!done) return tl::make_unexpected(done.error());
         return id;

@@ -60,7 +60,7 @@ template <class Table>
 core::Result<typename Table::List> add_sealed(
     const Database& db, const Table& t, const std::vector<typename Table::Body>& bodies, const std::string& by) {
     typename Table::List out;
-    const core::Outcome done = db.transaction([&]() -> core::Outcome {
+    const core::Outcome done = db.transaction(t.table, [&]() -> core::Outcome {
         auto read = read_sealed(db, t);
         if (!read) return tl::make_unexpected(read.error());
         const std::string now = utc_now();

@@ -20,6 +20,7 @@
 #include "tests/app/window.h"
 #include "tests/bench_guide.h"
 #include "tests/pseudo_terminal.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
@@ -27,6 +28,7 @@ using namespace anagraph::app;
 using anagraph::testing::BenchLibrary;
 using anagraph::testing::fill;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using anagraph::testing::when_asked;
 using anagraph::testing::Window;
 using nlohmann::json;
@@ -329,7 +331,7 @@ TEST_F(BenchKeys, TheWindowATabletByFileAndATabletOverTheDeskBringTheSameRecord)
 
     // on tablets
     const auto pack = [&] {
-        const auto lib = store::Library::read(s / "library");
+        const auto lib = store::Library::read(place(s / "library"));
         const auto guide = (*lib)->guides()->at(0).id;
         return *(*lib)->pack_folder(guide, 1);
     }();
@@ -346,7 +348,7 @@ TEST_F(BenchKeys, TheWindowATabletByFileAndATabletOverTheDeskBringTheSameRecord)
         const QString said = QString::fromUtf8(node.readAllStandardOutput() + node.readAllStandardError());
         EXPECT_TRUE(said.contains("5 passed, 0 failed")) << said.toStdString();
     }
-    const auto library = *store::Library::open(s / "library");
+    const auto library = *store::Library::open(place(s / "library"));
     const auto taken = shop::take_run(*library, store::read_file(s / "out/by-file.run.json", 1 << 24).value_or(""), "instructor");
     ASSERT_TRUE(taken) << taken.error().message;
     EXPECT_EQ(taken->photographs_missing, 0);

@@ -8,8 +8,6 @@
 #include <QLabel>
 #include <QMenu>
 #include <QMessageBox>
-#include <QSqlDatabase>
-#include <QSqlQuery>
 #include <QTextBrowser>
 #include <filesystem>
 #include <fstream>
@@ -23,6 +21,8 @@
 #include "publish/cover.h"
 #include "shop/intake.h"
 #include "store/files.h"
+#include "tests/place.h"
+#include "tests/store/behind.h"
 #include "tests/app/demo_guide.h"
 #include "tests/app/window.h"
 #include "tests/demo_copy.h"
@@ -33,6 +33,7 @@ using namespace anagraph::app;
 using anagraph::testing::fill;
 using anagraph::testing::run;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using anagraph::testing::when_asked;
 using anagraph::testing::Window;
 
@@ -132,16 +133,7 @@ TEST_F(Keeping, WordsReplacedInAllGuidesAreTakenBackByOneUndo) {
 
 TEST_F(Keeping, AGuideThatCannotBeReadIsSaidAndNotCountedAsNone) {
     const auto a = other("torn", "Turn the wombat in.");
-    {
-        auto db = QSqlDatabase::addDatabase("QSQLITE", "tear");
-        db.setDatabaseName(QString::fromStdString(scratch / "library/library.db"));
-        ASSERT_TRUE(db.open());
-        QSqlQuery query(db);
-        query.prepare("UPDATE snapshot SET seal = 'x' WHERE guide = ?");
-        query.addBindValue(QString::fromStdString(a.text()));
-        ASSERT_TRUE(query.exec());
-    }
-    QSqlDatabase::removeDatabase("tear");
+    anagraph::testing::behind(scratch / "library", "UPDATE snapshot SET seal = 'x' WHERE guide = '" + a.text() + "'");
     (*w)->go(MainWindow::Sheet);
     bool said = false;
     when_asked<QDialog>([&](QDialog* dialog) {
@@ -281,7 +273,7 @@ TEST(Shelf, ClosingTheWindowEndsAnImportAtOnceAndFreesTheLibrary) {
     }
     // sixty seconds of film take many seconds to look through; ending takes a few pictures
     const auto closing = clock.elapsed();
-    const auto library = store::Library::open(scratch / "library");
+    const auto library = store::Library::open(place(scratch / "library"));
     ASSERT_TRUE(library) << library.error().message;
     EXPECT_TRUE((*library)->recordings()->empty());
     for (const char* part : {"/media", "/work"}) EXPECT_TRUE(std::filesystem::is_empty(scratch / "library" + part)) << part;
@@ -295,7 +287,7 @@ TEST(Shelf, ARotatedFilmStandsUprightInTheList) {
             "libx264 -pix_fmt yuv420p " +
             (scratch / "flat.mp4")));
     ASSERT_TRUE(run("ffmpeg -y -i " + (scratch / "flat.mp4") + " -c copy -metadata:s:v rotate=90 " + (scratch / "turned.mp4")));
-    auto library = store::Library::make_or_open(scratch / "library");
+    auto library = store::Library::make_or_open(place(scratch / "library"));
     auto prepared = shop::prepare_recording(scratch / "library", scratch / "turned.mp4", "");
     ASSERT_TRUE(prepared) << prepared.error().message;
     ASSERT_TRUE(shop::enter_recording(**library, *prepared));
@@ -310,7 +302,7 @@ TEST(Shelf, OfALibraryOfBeforeFillsInWhatItsListNeeds) {
     const Scratch scratch;
     anagraph::testing::copy_demo_library(scratch / "library");
     {
-        const auto library = store::Library::open(scratch / "library");
+        const auto library = store::Library::open(place(scratch / "library"));
         const auto all = *(*library)->recordings();
         for (const auto& r : all) std::filesystem::remove((*library)->recording_folder(r.id) + "/" + publish::kCoverFile);
     }
@@ -322,8 +314,8 @@ TEST(Shelf, OfALibraryOfBeforeFillsInWhatItsListNeeds) {
 TEST(Search, OnlyTheWordsAskedForLastAreAnswered) {
     const Scratch scratch;
     anagraph::testing::copy_demo_library(scratch / "library");
-    const auto open = store::Library::open(scratch / "library");
-    SaidSearch search(scratch / "library");
+    const auto open = store::Library::open(place(scratch / "library"));
+    SaidSearch search(place(scratch / "library"));
     QStringList answered;
     std::size_t lines = 0;
     QObject::connect(&search, &SaidSearch::found, [&](const QString& words, const std::vector<store::SaidLine>& found) {

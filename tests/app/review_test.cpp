@@ -18,6 +18,7 @@
 #include "tests/app/window.h"
 #include "tests/core/dryrun/guides.h"
 #include "tests/core/learner/answered.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
@@ -26,6 +27,7 @@ using anagraph::app::LearnersDialog;
 using anagraph::app::MainWindow;
 using anagraph::testing::fill;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using anagraph::testing::shown;
 using anagraph::testing::when_asked;
 using anagraph::testing::Window;
@@ -38,7 +40,7 @@ class ReviewKeys : public ::testing::Test {
 protected:
     void SetUp() override {
         {
-            auto library = store::Library::make_or_open(s / "library");
+            auto library = store::Library::make_or_open(place(s / "library"));
             ASSERT_TRUE(library);
             guide = *(*library)->create_guide(core::testing::written(core::testing::engine()), "author");
         }

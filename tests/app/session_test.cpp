@@ -6,11 +6,13 @@
 #include <QSignalSpy>
 
 #include "core/tape/logging.h"
+#include "tests/place.h"
 #include "tests/demo_copy.h"
 
 using namespace anagraph;
 using namespace anagraph::app;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 
 namespace {
 
@@ -18,7 +20,7 @@ class SessionOnDemo : public ::testing::Test {
 protected:
     void SetUp() override {
         anagraph::testing::copy_demo_library(scratch / "library");
-        auto library = store::Library::make_or_open(scratch / "library");
+        auto library = store::Library::make_or_open(place(scratch / "library"));
         ASSERT_TRUE(library) << library.error().message;
         session = std::make_unique<Session>(std::move(*library));
         ASSERT_TRUE(session->open_guide(store::GuideId(anagraph::testing::kDemoGuide)));

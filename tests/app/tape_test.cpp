@@ -13,12 +13,14 @@
 #include "app/tape/takes_dialog.h"
 #include "core/tape/draft.h"
 #include "core/tape/logging.h"
+#include "tests/place.h"
 #include "tests/app/window.h"
 #include "tests/demo_copy.h"
 
 using namespace anagraph;
 using namespace anagraph::app;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using anagraph::testing::when_asked;
 using anagraph::testing::Window;
 

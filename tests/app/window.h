@@ -13,6 +13,7 @@
 #include <memory>
 #include <string>
 
+#include "tests/place.h"
 #include "app/command/command_row.h"
 #include "app/tape/tape_station.h"
 #include "app/window/main_window.h"
@@ -71,7 +72,7 @@ inline QWidget* focus(QWidget& window) {
 class Window {
 public:
     explicit Window(const std::string& library) {
-        auto opened = store::Library::make_or_open(library);
+        auto opened = store::Library::make_or_open(anagraph::testing::place(library));
         EXPECT_TRUE(opened) << opened.error().message;
         w_ = std::make_unique<MainWindow>(std::move(*opened));
         w_->show();

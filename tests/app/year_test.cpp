@@ -21,12 +21,14 @@
 #include "tests/app/window.h"
 #include "tests/core/learner/answered.h"
 #include "tests/issued_library.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::app::LearnersDialog;
 using anagraph::app::MainWindow;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using anagraph::testing::Window;
 using nlohmann::json;
 
@@ -72,7 +74,7 @@ protected:
         marks_[name].push_back(hash->substr(0, 8));
     }
     static void play() {
-        auto opened = store::Library::make_or_open(*scratch_ / "library");
+        auto opened = store::Library::make_or_open(place(*scratch_ / "library"));
         ASSERT_TRUE(opened);
         auto& library = **opened;
         const auto first = registered(library, "author, pump bay");
@@ -121,7 +123,7 @@ protected:
         ASSERT_TRUE(taken.is_array() && taken[0].value("kept", false)) << taken;
     }
     static std::string learner(int i) { return std::string("learner ") + (i < 10 ? "0" : "") + std::to_string(i); }
-    static QString library() { return QString::fromStdString(*scratch_ / "library"); }
+    static QString library() { return QString::fromStdString(place(*scratch_ / "library")); }
 
     /// Who has to read what again, as it was played.
     static const std::set<std::pair<std::string, std::string>>& owing() {
@@ -168,7 +170,7 @@ TEST_F(Year, OnTheCommandLine) {
     EXPECT_EQ(has["learner 03"], 2);
     EXPECT_EQ(has["learner 12"], 2);
     // what the lost key signed is good; its packs say so to whoever trusts this library
-    const auto opened = store::Library::read(*scratch_ / "library");
+    const auto opened = store::Library::read(place(*scratch_ / "library"));
     for (const auto& [name, guide] : guides_) {
         const auto editions = *(*opened)->editions(guide);
         for (const auto& e : editions) {
@@ -182,11 +184,11 @@ TEST_F(Year, OnTheCommandLine) {
 }
 
 TEST_F(Year, NobodyChecksWhatHeWroteAndALostKeySignsNothing) {
-    auto opened = store::Library::open(*scratch_ / "library");
+    auto opened = store::Library::open(place(*scratch_ / "library"));
     ASSERT_TRUE(opened);
     const Scratch own;
-    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
-    auto copy = store::Library::open(own / "library");
+    anagraph::testing::copy_library(*scratch_ / "library", own / "library");
+    auto copy = store::Library::open(place(own / "library"));
     anagraph::testing::change_torque(**copy, guides_["lathe"], "44", "checker");
     const auto now = shop::review(**copy, guides_["lathe"], "checker");
     ASSERT_TRUE(now);
@@ -197,7 +199,7 @@ TEST_F(Year, NobodyChecksWhatHeWroteAndALostKeySignsNothing) {
 }
 
 TEST_F(Year, AtTheDesk) {
-    const auto desk = shop::Desk::open({*scratch_ / "library", "127.0.0.1", 0, "", ""});
+    const auto desk = shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, "", ""});
     ASSERT_TRUE(desk) << desk.error().message;
     const auto asked = [&](const std::string& path) {
         return run("python3",
@@ -218,7 +220,7 @@ TEST_F(Year, AtTheDesk) {
 
 TEST_F(Year, InTheWindow) {
     const Scratch own;
-    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
+    anagraph::testing::copy_library(*scratch_ / "library", own / "library");
     Window w(own / "library");
     ASSERT_TRUE(w->session().open_guide(guides_["press"]));
     w->go(MainWindow::Issue);

@@ -11,17 +11,19 @@
 #include "shop/handout.h"
 #include "tests/core/learner/answered.h"
 #include "tests/issued_library.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 
 namespace {
 
 class Answers : public ::testing::Test {
 protected:
     void SetUp() override {
-        library_ = std::move(*store::Library::make_or_open(s_ / "library"));
+        library_ = std::move(*store::Library::make_or_open(place(s_ / "library")));
         guide_ = anagraph::testing::new_guide(*library_, core::testing::engine(), "KQ-M4");
         anagraph::testing::issue(*library_, guide_);
         ASSERT_TRUE(library_->record({core::LearnerAdded{"learner 07", "spring"}}, "instructor"));

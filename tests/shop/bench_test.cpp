@@ -13,11 +13,13 @@
 #include "store/files.h"
 #include "store/signing_key.h"
 #include "tests/bench_guide.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::BenchLibrary;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using nlohmann::json;
 using shop::RunAtBench;
 
@@ -59,7 +61,7 @@ protected:
     /// The same library, as another program would open it.
     void open_again() {
         at.library.reset();
-        at.library = *store::Library::open(s / "library");
+        at.library = *store::Library::open(place(s / "library"));
     }
 
     const Scratch s;

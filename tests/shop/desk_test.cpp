@@ -18,10 +18,12 @@
 #include "shop/handout.h"
 #include "store/digest.h"
 #include "tests/issued_library.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using nlohmann::json;
 using namespace std::chrono_literals;
 
@@ -32,7 +34,7 @@ class DeskTest : public ::testing::Test {
 protected:
     static void SetUpTestSuite() {
         scratch_ = new Scratch;
-        auto library = store::Library::make_or_open(*scratch_ / "library");
+        auto library = store::Library::make_or_open(place(*scratch_ / "library"));
         ASSERT_TRUE(library);
         engine_ = anagraph::testing::new_guide(**library, core::testing::engine(), "KQ-M4");
         mark1_ = anagraph::testing::issue(**library, engine_).substr(0, 8);
@@ -46,7 +48,7 @@ protected:
     static void TearDownTestSuite() { delete scratch_; }
 
     void SetUp() override {
-        auto desk = shop::Desk::open({*scratch_ / "library", "127.0.0.1", 0, "", ""});
+        auto desk = shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, "", ""});
         ASSERT_TRUE(desk) << desk.error().message;
         desk_ = std::move(*desk);
     }
@@ -132,11 +134,11 @@ TEST_F(DeskTest, AnswersWhetherAPrintedPageIsCurrent) {
 
 TEST_F(DeskTest, WhatIsIssuedOrWithdrawnMeanwhileShowsAtOnce) {
     const Scratch own;
-    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
-    const auto desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    anagraph::testing::copy_library(*scratch_ / "library", own / "library");
+    const auto desk = shop::Desk::open({place(own / "library"), "127.0.0.1", 0, "", ""});
     httplib::Client c("127.0.0.1", (*desk)->port());
     ASSERT_EQ(c.Get("/")->body.find("KQ-M4 / 2") == std::string::npos, false);
-    auto library = store::Library::open(own / "library");
+    auto library = store::Library::open(place(own / "library"));
     ASSERT_TRUE(library) << "the desk only reads";
     ASSERT_TRUE(shop::withdraw(**library, engine_, 2, "41 was wrong", "author"));
     std::this_thread::sleep_for(300ms);
@@ -169,9 +171,9 @@ TEST_F(DeskTest, GivesFilesOfPacksInRangesAndOnlyThose) {
 
 TEST_F(DeskTest, AFileThatIsNotWhatWasIssuedIsNotShown) {
     const Scratch own;
-    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
+    anagraph::testing::copy_library(*scratch_ / "library", own / "library");
     const std::string page = own / "library/editions/" + manifest2_ + "/guide.html";
-    const auto desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    const auto desk = shop::Desk::open({place(own / "library"), "127.0.0.1", 0, "", ""});
     httplib::Client c("127.0.0.1", (*desk)->port());
     const std::string path = "/pack/" + manifest2_ + "/guide.html";
     ASSERT_EQ(c.Get(path)->status, 200);
@@ -225,8 +227,8 @@ TEST_F(DeskTest, SlowHalfAndOversizeClientsKeepNobodyElseWaiting) {
 
 TEST_F(DeskTest, ATabletIsPairedOnceAndItsRunsAreKeptOnce) {
     const Scratch own;
-    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
-    const auto desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    anagraph::testing::copy_library(*scratch_ / "library", own / "library");
+    const auto desk = shop::Desk::open({place(own / "library"), "127.0.0.1", 0, "", ""});
     httplib::Client c("127.0.0.1", (*desk)->port());
     EXPECT_EQ(c.Post("/runs", run().dump(), "application/json")->status, 401) << "a stranger changes nothing";
     EXPECT_EQ(c.Post("/pair", R"({"code": "guessed"})", "application/json")->status, 403);
@@ -255,8 +257,8 @@ TEST_F(DeskTest, ATabletIsPairedOnceAndItsRunsAreKeptOnce) {
 
 TEST_F(DeskTest, AnswersToACheckComeBackFromAPairedTabletAndItStaysPairedWhenTheDeskClosed) {
     const Scratch own;
-    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
-    auto desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    anagraph::testing::copy_library(*scratch_ / "library", own / "library");
+    auto desk = shop::Desk::open({place(own / "library"), "127.0.0.1", 0, "", ""});
     std::string token;
     {
         httplib::Client c("127.0.0.1", (*desk)->port());
@@ -267,7 +269,7 @@ TEST_F(DeskTest, AnswersToACheckComeBackFromAPairedTabletAndItStaysPairedWhenThe
         token = json::parse(c.Post("/pair", json{{"code", (*desk)->pairing_code()}}.dump(), "application/json")->body)["token"];
     }
     desk->reset();
-    desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    desk = shop::Desk::open({place(own / "library"), "127.0.0.1", 0, "", ""});
     ASSERT_TRUE(desk);
     std::ifstream in(own / "library/desk-tablets.txt");
     EXPECT_EQ(std::string(std::istreambuf_iterator<char>(in), {}).find(token), std::string::npos) << "only its hash is kept";
@@ -289,8 +291,8 @@ TEST_F(DeskTest, AnswersToACheckComeBackFromAPairedTabletAndItStaysPairedWhenThe
 
 TEST_F(DeskTest, InABrowserItLeadsToGuidesTakesAnswersAndSaysWhatIsCurrent) {
     const Scratch own;
-    std::filesystem::copy(*scratch_ / "library", own / "library", std::filesystem::copy_options::recursive);
-    const auto desk = shop::Desk::open({own / "library", "127.0.0.1", 0, "", ""});
+    anagraph::testing::copy_library(*scratch_ / "library", own / "library");
+    const auto desk = shop::Desk::open({place(own / "library"), "127.0.0.1", 0, "", ""});
     ASSERT_TRUE(desk);
     QProcess node;
     node.start("node",
@@ -300,7 +302,7 @@ TEST_F(DeskTest, InABrowserItLeadsToGuidesTakesAnswersAndSaysWhatIsCurrent) {
     node.waitForFinished(240000);
     const QString said = QString::fromUtf8(node.readAllStandardOutput() + node.readAllStandardError());
     EXPECT_TRUE(said.contains("4 passed, 0 failed")) << said.toStdString();
-    const auto library = store::Library::make_or_open(own / "library");
+    const auto library = store::Library::make_or_open(place(own / "library"));
     ASSERT_TRUE((*library)->record({core::LearnerAdded{"learner 07", ""}}, "instructor"));
     const auto taken = shop::take_waiting_answers(**library, "instructor");
     ASSERT_TRUE(taken);
@@ -312,7 +314,7 @@ TEST_F(DeskTest, IsThereAgainAfterItWasKilledAndTellsATakenPort) {
     const std::string program = ANAGRAPH_BINARIES "/anagraph-cli";
     const auto start = [&](QProcess& p, int port) {
         p.start(QString::fromStdString(program),
-            {"desk", QString::fromStdString(*scratch_ / "library"), "--host", "127.0.0.1", "--port", QString::number(port), "--json"});
+            {"desk", QString::fromStdString(place(*scratch_ / "library")), "--host", "127.0.0.1", "--port", QString::number(port), "--json"});
         EXPECT_TRUE(p.waitForReadyRead(30000));
         return json::parse(p.readAllStandardOutput().toStdString(), nullptr, false).value("port", 0);
     };
@@ -321,7 +323,7 @@ TEST_F(DeskTest, IsThereAgainAfterItWasKilledAndTellsATakenPort) {
     ASSERT_GT(port, 0);
     httplib::Client c("127.0.0.1", port);
     ASSERT_EQ(c.Get("/")->status, 200);
-    const auto taken = shop::Desk::open({*scratch_ / "library", "127.0.0.1", port, "", ""});
+    const auto taken = shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", port, "", ""});
     first.kill();
     first.waitForFinished();
     QProcess second;
@@ -341,7 +343,7 @@ TEST_F(DeskTest, SpeaksTlsWithACertificate) {
         {"req", "-x509", "-newkey", "rsa:2048", "-nodes", "-days", "2", "-subj", "/CN=desk", "-keyout",
             QString::fromStdString(own / "key.pem"), "-out", QString::fromStdString(own / "cert.pem")});
     ASSERT_TRUE(made.waitForFinished(60000));
-    const auto desk = shop::Desk::open({*scratch_ / "library", "127.0.0.1", 0, own / "cert.pem", own / "key.pem"});
+    const auto desk = shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, own / "cert.pem", own / "key.pem"});
     ASSERT_TRUE(desk) << desk.error().message;
     EXPECT_EQ((*desk)->address().substr(0, 8), "https://");
     httplib::SSLClient c("127.0.0.1", (*desk)->port());
@@ -349,7 +351,7 @@ TEST_F(DeskTest, SpeaksTlsWithACertificate) {
     const auto r = c.Get("/");
     ASSERT_TRUE(r);
     EXPECT_EQ(r->status, 200);
-    EXPECT_EQ(shop::Desk::open({*scratch_ / "library", "127.0.0.1", 0, own / "cert.pem", own / "none.pem"}).error().code,
+    EXPECT_EQ(shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, own / "cert.pem", own / "none.pem"}).error().code,
         core::ErrorCode::BadInput);
-    EXPECT_EQ(shop::Desk::open({*scratch_ / "library", "127.0.0.1", 0, own / "cert.pem", ""}).error().code, core::ErrorCode::BadInput);
+    EXPECT_EQ(shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, own / "cert.pem", ""}).error().code, core::ErrorCode::BadInput);
 }

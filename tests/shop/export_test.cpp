@@ -18,10 +18,12 @@
 #include "shop/notices.h"
 #include "store/archive.h"
 #include "tests/issued_library.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using shop::ExportForm;
 
 namespace {
@@ -43,14 +45,14 @@ class ExportTest : public ::testing::Test {
 protected:
     static void SetUpTestSuite() {
         scratch_ = new Scratch;
-        auto library = store::Library::make_or_open(*scratch_ / "library");
+        auto library = store::Library::make_or_open(place(*scratch_ / "library"));
         ASSERT_TRUE(library);
         guide_ = anagraph::testing::new_guide(**library, core::testing::engine(), "KQ-M4");
         anagraph::testing::issue(**library, guide_);
     }
     static void TearDownTestSuite() { delete scratch_; }
     void SetUp() override {
-        auto opened = store::Library::read(*scratch_ / "library");
+        auto opened = store::Library::read(place(*scratch_ / "library"));
         ASSERT_TRUE(opened);
         library_ = std::move(*opened);
         edition_ = library_->editions(guide_)->back().edition;
@@ -181,7 +183,7 @@ TEST_F(ExportTest, NothingIsWrittenOverAndAnUnknownEditionIsTold) {
 
 TEST(Notices, SayJustWhatChangedAndWhatIsWithdrawnInEveryForm) {
     const Scratch s;
-    auto library = store::Library::make_or_open(s / "library");
+    auto library = store::Library::make_or_open(place(s / "library"));
     const auto guide = anagraph::testing::new_guide(**library, core::testing::engine(), "KQ-M4");
     anagraph::testing::issue(**library, guide);
     ASSERT_TRUE((*library)->record({core::LearnerAdded{"learner 07", ""}, core::LearnerAdded{"learner 08", ""}}, "author"));

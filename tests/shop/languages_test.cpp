@@ -12,10 +12,12 @@
 #include "publish/resource.h"
 #include "store/files.h"
 #include "tests/issued_library.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 
 namespace {
 
@@ -68,7 +70,7 @@ TEST(Languages, EachHasAPageOfItsOwnThatSaysWhatStandsInTheOriginal) {
 
 TEST(Languages, AnAlteredPageOfAnotherLanguageIsFound) {
     const Scratch s;
-    const auto library = store::Library::make_or_open(s / "library");
+    const auto library = store::Library::make_or_open(place(s / "library"));
     const auto guide = anagraph::testing::new_guide(**library, translated(), "KQ-M4");
     anagraph::testing::issue(**library, guide);
     const std::string folder = *(*library)->pack_folder(guide, 1);

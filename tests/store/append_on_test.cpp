@@ -3,10 +3,12 @@
 
 #include "store/library.h"
 #include "tests/core/job.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using core::ErrorCode;
 
 namespace {
@@ -20,7 +22,7 @@ core::Change heading(const core::Procedure& p, const char* step, const char* wor
 class AppendOn : public ::testing::Test {
 protected:
     void SetUp() override {
-        library = *store::Library::make_or_open(folder / "lib");
+        library = *store::Library::make_or_open(place(folder / "lib"));
         id = *library->create_guide(start, "author");
     }
     core::Result<std::variant<store::Appended, core::Conflict>> append(std::int64_t base, const core::Change& change, const char* who) {

@@ -7,10 +7,12 @@
 
 #include "store/files.h"
 #include "store/library.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using core::ErrorCode;
 using store::Destination;
 using store::WorkFolder;
@@ -74,7 +76,7 @@ TEST(Destination, TheSourceIsNeverTheTargetHoweverItIsSpelt) {
 
 TEST(Destination, NothingIsWrittenInALibraryThroughALinkOrWhereNoFolderIs) {
     const Scratch s;
-    ASSERT_TRUE(store::Library::make_or_open(s / "library"));
+    ASSERT_TRUE(store::Library::make_or_open(place(s / "library")));
     fs::create_directory_symlink(s / "library", s / "way");
     for (const std::string& inside : {s / "library/x", s / "library/media/x", s / "library", s / "way/x"}) {
         EXPECT_EQ(Destination::file(inside).error().code, ErrorCode::Refused) << inside;

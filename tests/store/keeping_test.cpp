@@ -5,22 +5,23 @@
 #include <unistd.h>
 
 #include <QProcess>
-#include <QSqlDatabase>
-#include <QSqlError>
-#include <QSqlQuery>
 #include <QString>
 #include <csignal>
 #include <fstream>
 #include <thread>
 
 #include "store/files.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
+#include "tests/store/behind.h"
 #include "tests/store/entering.h"
 
 using namespace anagraph;
+using anagraph::testing::behind;
 using anagraph::testing::enter_edition;
 using anagraph::testing::enter_recording;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using core::ErrorCode;
 using store::Library;
 namespace fs = std::filesystem;
@@ -37,18 +38,6 @@ core::Change note(const core::Procedure& p, const std::string& words) {
     core::Header h = p.header;
     h.site_note = words;
     return {"note", {core::SetHeader{h}}};
-}
-
-/// SQL done to a library's file behind the program's back.
-void behind(const std::string& folder, const QString& sql) {
-    {
-        auto db = QSqlDatabase::addDatabase("QSQLITE", "behind");
-        db.setDatabaseName(QString::fromStdString(folder + "/library.db"));
-        ASSERT_TRUE(db.open());
-        QSqlQuery query(db);
-        ASSERT_TRUE(query.exec(sql)) << query.lastError().text().toStdString();
-    }
-    QSqlDatabase::removeDatabase("behind");
 }
 
 /// A guide with changes that say their number.
@@ -70,12 +59,12 @@ TEST(Journal, AChangedByteInAChangeIsFoundAndWhatStoodBeforeItStands) {
     const Scratch s;
     Written w;
     {
-        auto library = Library::make_or_open(s / "lib");
+        auto library = Library::make_or_open(place(s / "lib"));
         w.id = *(*library)->create_guide(w.p, "author");
         w.note_more(**library, 1, 20);
     }
     behind(s / "lib", "UPDATE change SET body = REPLACE(body, 'at 15 bar', 'at 95 bar') WHERE sequence = 16");
-    auto library = Library::open(s / "lib");
+    auto library = Library::open(place(s / "lib"));
     auto state = (*library)->guide_state(w.id);
     ASSERT_TRUE(state) << state.error().message;
     EXPECT_EQ(state->procedure.header.site_note, "at 14 bar");
@@ -84,7 +73,7 @@ TEST(Journal, AChangedByteInAChangeIsFoundAndWhatStoodBeforeItStands) {
     const auto change = note(state->procedure, "looked through");
     ASSERT_TRUE((*library)->append(w.id, change, *core::apply(state->procedure, change), "author"));
     library->reset();
-    library = Library::open(s / "lib");
+    library = Library::open(place(s / "lib"));
     state = (*library)->guide_state(w.id);
     EXPECT_EQ(state->procedure.header.site_note, "looked through");
     EXPECT_TRUE(state->lost.empty());
@@ -97,12 +86,12 @@ TEST(Journal, AMissingAForeignAndAReorderedChangeAreFound) {
         const Scratch s;
         Written w;
         {
-            auto library = Library::make_or_open(s / "lib");
+            auto library = Library::make_or_open(place(s / "lib"));
             w.id = *(*library)->create_guide(w.p, "author");
             w.note_more(**library, 1, 9);
         }
         behind(s / "lib", sql);
-        auto library = Library::open(s / "lib");
+        auto library = Library::open(place(s / "lib"));
         const auto state = (*library)->guide_state(w.id);
         ASSERT_TRUE(state) << sql;
         EXPECT_FALSE(state->lost.empty()) << sql;
@@ -114,12 +103,12 @@ TEST(Journal, ADamagedSnapshotCostsNothing) {
     const Scratch s;
     Written w;
     {
-        auto library = Library::make_or_open(s / "lib");
+        auto library = Library::make_or_open(place(s / "lib"));
         w.id = *(*library)->create_guide(w.p, "author");
         w.note_more(**library, 1, 230);
     }
     behind(s / "lib", "UPDATE snapshot SET body = REPLACE(body, 'Perrick', 'Perrack') WHERE sequence = 200");
-    auto library = Library::open(s / "lib");
+    auto library = Library::open(place(s / "lib"));
     const auto state = (*library)->guide_state(w.id);
     ASSERT_TRUE(state) << state.error().message;
     EXPECT_EQ(state->procedure, w.p) << "replayed from the snapshot before";
@@ -129,7 +118,7 @@ TEST(Journal, ADamagedSnapshotCostsNothing) {
 TEST(Journal, AStricterRuleOfALaterReleaseDamagesNoOldGuide) {
     // a change that is refused today: a step whose take ends before it begins, on a recording the guide does not use
     const Scratch s;
-    auto library = Library::make_or_open(s / "lib");
+    auto library = Library::make_or_open(place(s / "lib"));
     const auto id = *(*library)->create_guide(kept_guide(), "author");
     core::Step step;
     step.id = core::StepId("odd");
@@ -147,7 +136,7 @@ TEST(Journal, AStricterRuleOfALaterReleaseDamagesNoOldGuide) {
 
 TEST(Journal, ChangesOfSeveralGuidesAndTheHouseAreKeptTogetherOrNotAtAll) {
     const Scratch s;
-    auto library = Library::make_or_open(s / "lib");
+    auto library = Library::make_or_open(place(s / "lib"));
     const auto a = *(*library)->create_guide(kept_guide("a"), "author");
     const auto b = *(*library)->create_guide(kept_guide("b"), "author");
     const auto change = [&](const store::GuideId& id, const char* title) {
@@ -168,14 +157,14 @@ TEST(Journal, ChangesOfSeveralGuidesAndTheHouseAreKeptTogetherOrNotAtAll) {
 TEST(Library, EditsAndAnImportAtTheSameTimeAreBothKept) {
     // two connections write at once: neither is refused because the other is at it
     const Scratch s;
-    auto library = Library::make_or_open(s / "lib");
+    auto library = Library::make_or_open(place(s / "lib"));
     Written w;
     w.id = *(*library)->create_guide(w.p, "author");
     std::vector<core::Segment> said;
     for (int i = 0; i < 20000; ++i) said.push_back({core::FrameTime(i, 1), core::FrameTime(i + 1, 1), "tighten the drain plug"});
     core::Outcome entered = core::fail(ErrorCode::Cancelled, "not yet");
     std::thread import([&] {
-        auto beside = Library::beside(s / "lib");
+        auto beside = Library::beside(place(s / "lib"));
         for (const char* id : {"one", "two", "three"}) entered = enter_recording(**beside, id, "film.mp4", "/films/film.mp4", said);
     });
     w.note_more(**library, 1, 60);
@@ -188,7 +177,7 @@ TEST(Library, EditsAndAnImportAtTheSameTimeAreBothKept) {
 
 TEST(Library, ANarrationThatDoesNotComeAlongStays) {
     const Scratch s;
-    auto library = Library::make_or_open(s / "lib");
+    auto library = Library::make_or_open(place(s / "lib"));
     const std::vector<core::Segment> said{{core::FrameTime(0, 1), core::FrameTime(1, 1), "undo it"}};
     ASSERT_TRUE(enter_recording(**library, "film", "film.mp4", "/films/film.mp4", said));
     const auto added = (*library)->recording(core::RecordingId("film"))->added;
@@ -208,12 +197,12 @@ TEST(Library, WhatAKilledProcessLeftIsTakenAwayAndNothingElse) {
     const std::string newer(64, 'c');
     const std::string pieces(64, 'd');
     {
-        auto library = Library::make_or_open(s / "lib");
+        auto library = Library::make_or_open(place(s / "lib"));
         ASSERT_TRUE(enter_recording(**library, known, "film.mp4", "/films/film.mp4"));
     }
     // killed between its place and its becoming known
     fs::create_directories(s / "lib/media/" + arrived);
-    behind(s / "lib", QString::fromStdString("INSERT INTO arriving VALUES ('recording', '" + arrived + "')"));
+    behind(s / "lib", "INSERT INTO arriving VALUES ('recording', '" + arrived + "')");
     // killed while it was prepared
     fs::create_directories(s / "lib/work/.anagraph-abc/plates");
     std::ofstream(s / "lib/work/.anagraph-abc/plates/x") << "x";
@@ -224,7 +213,7 @@ TEST(Library, WhatAKilledProcessLeftIsTakenAwayAndNothingElse) {
     fs::create_directories(s / "lib/media/" + newer);
     std::ofstream(s / "lib/media/" + newer + "/index.json") << "{}";
     fs::create_directories(s / "lib/editions/" + newer);
-    auto library = Library::open(s / "lib");
+    auto library = Library::open(place(s / "lib"));
     ASSERT_TRUE(library) << library.error().message;
     EXPECT_TRUE(fs::exists(s / "lib/media/" + known + "/index.json"));
     EXPECT_FALSE(fs::exists(s / "lib/media/" + arrived));
@@ -245,31 +234,32 @@ TEST(Library, APathThatHoldsNoLibraryIsSaidAndNotMade) {
     EXPECT_FALSE(fs::exists(s / "mistyped"));
     fs::create_directories(s / "documents");
     std::ofstream(s / "documents/letter.txt") << "x";
-    EXPECT_EQ(Library::make_or_open(s / "documents").error().code, ErrorCode::Refused) << "a folder with other files becomes none";
+    EXPECT_EQ(Library::make_or_open(place(s / "documents")).error().code, ErrorCode::Refused) << "a folder with other files becomes none";
     EXPECT_EQ(store::names_in(s / "documents"), std::vector<std::string>{"letter.txt"});
 }
 
 TEST(Library, ALockFileOfAnyContentHoldsNobodyUp) {
+    if (anagraph::testing::on_server()) GTEST_SKIP() << "of a library that is a file";
     const Scratch s;
-    { ASSERT_TRUE(Library::make_or_open(s / "lib")); }
+    { ASSERT_TRUE(Library::make_or_open(place(s / "lib"))); }
     for (const char* text : {"", "garbage\xFF\xFE", "4711\nanagraph\nanother-host\n", "process 1 on elsewhere, since 2020-01-01 00:00\n"}) {
         std::ofstream(s / "lib/library.lock", std::ios::binary) << text;
-        EXPECT_TRUE(Library::open(s / "lib")) << "nobody has it open, whatever the file says: " << text;
+        EXPECT_TRUE(Library::open(place(s / "lib"))) << "nobody has it open, whatever the file says: " << text;
     }
     fs::remove(s / "lib/library.lock");
     fs::create_symlink("/etc/hostname", s / "lib/library.lock");
-    EXPECT_EQ(Library::open(s / "lib").error().code, ErrorCode::Refused);
+    EXPECT_EQ(Library::open(place(s / "lib")).error().code, ErrorCode::Refused);
 }
 
 TEST(Library, LinksInPlaceOfItsFoldersAreNotFollowed) {
     for (const char* part : {"media", "editions", "work", "documents"}) {
         const Scratch s;
-        { ASSERT_TRUE(Library::make_or_open(s / "lib")); }
+        { ASSERT_TRUE(Library::make_or_open(place(s / "lib"))); }
         fs::create_directories(s / "far/deep");
         std::ofstream(s / "far/deep/keep") << "keep";
         fs::remove_all(s / "lib/" + part);
         fs::create_directory_symlink(s / "far", s / "lib/" + part);
-        EXPECT_EQ(Library::open(s / "lib").error().code, ErrorCode::Refused) << part;
+        EXPECT_EQ(Library::open(place(s / "lib")).error().code, ErrorCode::Refused) << part;
         EXPECT_TRUE(fs::exists(s / "far/deep/keep")) << part;
     }
 }
@@ -278,31 +268,30 @@ TEST(Library, AReceivedLibraryLeadsNowhereElse) {
     const Scratch s;
     const std::string known(64, 'a');
     {
-        auto library = Library::make_or_open(s / "lib");
+        auto library = Library::make_or_open(place(s / "lib"));
         ASSERT_TRUE(enter_recording(**library, known, "film.mp4", s / "lib/media/x"));
         (void)*(*library)->create_guide(kept_guide(), "author");
     }
     behind(s / "lib", "UPDATE recording SET path = '../../../etc/passwd'");
     {
-        auto library = Library::open(s / "lib");
+        auto library = Library::open(place(s / "lib"));
         EXPECT_FALSE(fs::exists((*library)->recording(core::RecordingId(known))->path));
         for (const char* id : {"../../../x/y", "/etc", "a/b"}) {
             EXPECT_TRUE((*library)->recording_folder(core::RecordingId(id)).ends_with("/media/none")) << id;
             EXPECT_TRUE((*library)->document_path(core::DocumentId(id)).ends_with("/documents/none")) << id;
         }
     }
-    behind(s / "lib", "PRAGMA foreign_keys = OFF");
     behind(s / "lib", "INSERT INTO guide (id, title, machine, changed) VALUES ('../../../x/y', 't', 'm', '')");
-    auto library = Library::open(s / "lib");
+    auto library = Library::open(place(s / "lib"));
     EXPECT_FALSE(library && (*library)->guides());
 }
 
 TEST(Library, IsReadWhileAnotherProgramWritesInIt) {
     const Scratch s;
-    auto writer = Library::make_or_open(s / "lib");
+    auto writer = Library::make_or_open(place(s / "lib"));
     Written w;
     w.id = *(*writer)->create_guide(w.p, "author");
-    auto reader = Library::read(s / "lib");
+    auto reader = Library::read(place(s / "lib"));
     ASSERT_TRUE(reader) << reader.error().message;
     for (int i = 1; i <= 40; ++i) {
         w.note_more(**writer, i, i);
@@ -314,14 +303,15 @@ TEST(Library, IsReadWhileAnotherProgramWritesInIt) {
 TEST(Library, IsReadFromAMediumThatCannotBeWritten) {
     if (geteuid() == 0) GTEST_SKIP() << "root may write everywhere";
     const Scratch s;
-    { ASSERT_TRUE(Library::make_or_open(s / "lib")); }
+    { ASSERT_TRUE(Library::make_or_open(place(s / "lib"))); }
     fs::permissions(s / "lib", fs::perms::owner_read | fs::perms::owner_exec);
-    const auto library = Library::read(s / "lib");
+    const auto library = Library::read(place(s / "lib"));
     EXPECT_TRUE(library) << library.error().message;
     fs::permissions(s / "lib", fs::perms::owner_all);
 }
 
 TEST(Library, OneOfEverySchemaAndReleaseOpensAndLosesNothing) {
+    if (anagraph::testing::on_server()) GTEST_SKIP() << "of a library that is a file";
     for (const int schema : {1, 2, 3}) {
         const Scratch s;
         fs::create_directories(s / "lib");
@@ -353,11 +343,11 @@ TEST(Library, OneOfEverySchemaAndReleaseOpensAndLosesNothing) {
             }
         };
         {
-            auto library = Library::read(s / "lib");  // brought up to date first
+            auto library = Library::read(place(s / "lib"));  // brought up to date first
             ASSERT_TRUE(library) << schema << ": " << library.error().message;
             check(**library);
         }
-        auto library = Library::open(s / "lib");
+        auto library = Library::open(place(s / "lib"));
         ASSERT_TRUE(library) << library.error().message;
         check(**library);
         const auto id = (*library)->guides()->front().id;
@@ -369,15 +359,16 @@ TEST(Library, OneOfEverySchemaAndReleaseOpensAndLosesNothing) {
 }
 
 TEST(Library, AFullDiskIsSaidAndNothingSavedIsLost) {
+    if (anagraph::testing::on_server()) GTEST_SKIP() << "of a library that is a file";
     const Scratch s;
-    auto library = Library::make_or_open(s / "lib");
+    auto library = Library::make_or_open(place(s / "lib"));
     Written w;
     w.id = *(*library)->create_guide(w.p, "author");
     w.note_more(**library, 1, 3);
     library->reset();
     // the file may not grow: what the database says then is what it says on a full disk
     behind(s / "lib", "PRAGMA journal_mode = DELETE");
-    library = Library::open(s / "lib");
+    library = Library::open(place(s / "lib"));
     const auto big = note(w.p, std::string(60 << 20, 'x'));
     rlimit old{};
     getrlimit(RLIMIT_FSIZE, &old);
@@ -391,7 +382,7 @@ TEST(Library, AFullDiskIsSaidAndNothingSavedIsLost) {
     EXPECT_EQ((*library)->load_guide(w.id)->header.site_note, "at 3 bar");
     w.note_more(**library, 4, 5);
     library->reset();
-    library = Library::open(s / "lib");
+    library = Library::open(place(s / "lib"));
     EXPECT_EQ((*library)->load_guide(w.id)->header.site_note, "at 5 bar");
 }
 

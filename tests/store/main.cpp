@@ -11,7 +11,7 @@ using namespace anagraph;
 int main(int argc, char** argv) {
     QCoreApplication application(argc, argv);
     if (argc == 4 && std::string(argv[1]) == "--write") {
-        auto library = store::Library::make_or_open(argv[2]);
+        auto library = store::Library::open(argv[2]);
         if (!library) return 3;
         const store::GuideId id(argv[3]);
         auto p = *(*library)->load_guide(id);

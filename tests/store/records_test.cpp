@@ -1,46 +1,32 @@
 // Records and keys on the disk.
 #include <gtest/gtest.h>
 
-#include <QSqlDatabase>
-#include <QSqlQuery>
 #include <QVariant>
 #include <nlohmann/json.hpp>
 
 #include "store/library.h"
 #include "store/signing_key.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
+#include "tests/store/behind.h"
 
 using namespace anagraph;
+using anagraph::testing::behind;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 using core::ErrorCode;
-
-namespace {
-
-void run_sql(const std::string& folder, const char* statement) {
-    {
-        auto db = QSqlDatabase::addDatabase("QSQLITE", "by hand");
-        db.setDatabaseName(QString::fromStdString(folder + "/library.db"));
-        ASSERT_TRUE(db.open());
-        QSqlQuery query(db);
-        ASSERT_TRUE(query.exec(QString::fromUtf8(statement)));
-        db.close();
-    }
-    QSqlDatabase::removeDatabase("by hand");
-}
-
-}  // namespace
 
 TEST(StoredRecords, AreThereWhenTheLibraryIsOpenedAgainAndAllOrNone) {
     const Scratch s;
     {
-        auto library = store::Library::make_or_open(s / "library");
+        auto library = store::Library::make_or_open(place(s / "library"));
         ASSERT_TRUE(library);
         ASSERT_TRUE((*library)->record({core::LearnerAdded{"learner 07", "spring"}, core::LearnerAdded{"learner 08", ""}}, " Author "));
         EXPECT_EQ((*library)->record({core::HandedOut{"g", 1, "learner 07"}, core::HandedOut{"g", 1, "nobody"}}, "author").error().code,
             ErrorCode::Refused);
         EXPECT_FALSE((*library)->record({core::LearnerAdded{"learner 09", ""}}, "")) << "somebody does it";
     }
-    const auto library = store::Library::read(s / "library");
+    const auto library = store::Library::read(place(s / "library"));
     const auto records = (*library)->records();
     ASSERT_TRUE(records) << records.error().message;
     ASSERT_EQ(records->all().size(), 2U);
@@ -55,19 +41,19 @@ TEST(StoredRecords, ChangedMissingAndForeignOnesAreFound) {
              "INSERT INTO record SELECT 4, at, author, body, seal FROM record WHERE number = 3"}) {
         const Scratch s;
         {
-            auto library = store::Library::make_or_open(s / "library");
+            auto library = store::Library::make_or_open(place(s / "library"));
             for (const char* name : {"learner 07", "learner 08", "learner 09"})
                 ASSERT_TRUE((*library)->record({core::LearnerAdded{name, ""}}, "author"));
         }
-        run_sql(s / "library", by_hand);
-        const auto library = store::Library::read(s / "library");
+        behind(s / "library", by_hand);
+        const auto library = store::Library::read(place(s / "library"));
         EXPECT_EQ((*library)->records().error().code, ErrorCode::Damaged) << by_hand;
     }
 }
 
 TEST(GuideState, AsItStoodAfterAnyOfItsChanges) {
     const Scratch s;
-    auto library = store::Library::make_or_open(s / "library");
+    auto library = store::Library::make_or_open(place(s / "library"));
     core::Procedure p;
     p.header = {"service", "pump", "KQ-1", "", {}, ""};
     const auto id = *(*library)->create_guide(p, "author");

@@ -3,17 +3,19 @@
 
 #include <gtest/gtest.h>
 
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::Scratch;
+using anagraph::testing::place;
 
 namespace {
 
 class SeveralGuides : public ::testing::Test {
 protected:
     void SetUp() override {
-        auto opened = store::Library::make_or_open(scratch / "library");
+        auto opened = store::Library::make_or_open(place(scratch / "library"));
         ASSERT_TRUE(opened);
         library = std::move(*opened);
         first = made("oil change", {"Push it in.", "Then push it out and push on."});
@@ -76,7 +78,7 @@ TEST_F(SeveralGuides, TheHousesWaysAreKeptOnceForAllOfThem) {
     house.methods = {{"seal", "new", "cheap", {"inspected"}}};
     ASSERT_TRUE(library->set_house(house));
     library.reset();
-    auto opened = store::Library::make_or_open(scratch / "library");
+    auto opened = store::Library::make_or_open(place(scratch / "library"));
     ASSERT_TRUE(opened);
     EXPECT_EQ((*opened)->house()->methods, house.methods);
 }

@@ -142,7 +142,7 @@ void DeskDialog::refresh() {
 }
 
 void DeskDialog::open_desk() {
-    auto desk = shop::Desk::open({session_.library().folder(), "0.0.0.0", port_->value(), "", ""});
+    auto desk = shop::Desk::open({session_.library().place(), "0.0.0.0", port_->value(), "", ""});
     if (!desk) return told_->setText(text(desk.error().message));
     desk_ = std::move(*desk);
     told_->setText(tr("The desk is open, also while this is closed. Scan the code with a tablet."));

@@ -40,7 +40,7 @@ void Hearing::next() {
     }
     const QString name = text(r->entry.name);
     work_.run(
-        [folder = session_.library().folder(), path = r->entry.path, id, what = tr("Hearing what is said on %1").arg(name).toStdString(),
+        [folder = session_.library().place(), path = r->entry.path, id, what = tr("Hearing what is said on %1").arg(name).toStdString(),
             how = shop::Hearing{house->recogniser, core::guide_phrases(session_.procedure())}](
             const GoOn& go_on) -> core::Result<std::size_t> {
             const auto heard = shop::hear(path, how, [&](double share) { return go_on(what, share); });

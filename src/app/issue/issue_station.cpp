@@ -411,7 +411,7 @@ void IssueStation::verify_pack() { verify_path(chosen_pack()); }
 
 void IssueStation::verify_path(const QString& path) {
     verdict_->hide();
-    const std::string library = session_.library().folder();
+    const std::string library = session_.library().place();
     bar_->set_words(tr("Every file of the pack is being read"));
     work_.run(
         [pack = path.toStdString(), library](const GoOn& go_on) {
@@ -439,7 +439,7 @@ void IssueStation::copy_pack_into(const QString& folder, bool one_file) {
     verdict_->hide();
     bar_->set_words(tr("Edition %1 is being copied to %2").arg(number).arg(to));
     work_.run(
-        [library = session_.library().folder(), guide, number, to = to.toStdString()](const GoOn& go_on) -> core::Outcome {
+        [library = session_.library().place(), guide, number, to = to.toStdString()](const GoOn& go_on) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());
             return shop::deliver(**opened, guide, number, to, go_on);
@@ -484,7 +484,7 @@ void IssueStation::export_to(shop::ExportForm form, const QString& file, std::ui
     verdict_->hide();
     bar_->set_words(tr("Edition %1 is being written to %2").arg(number).arg(file));
     work_.run(
-        [library = session_.library().folder(), guide = session_.guide(), number, form, check, to = file.toStdString()](
+        [library = session_.library().place(), guide = session_.guide(), number, form, check, to = file.toStdString()](
             const GoOn& go_on) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());

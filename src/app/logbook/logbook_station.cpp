@@ -615,7 +615,7 @@ void LogbookStation::take_paper(const QString& file) {
 void LogbookStation::write_history(shop::HistoryForm form, const QString& file) {
     bar_->set_words(tr("The logbook is being written to %1").arg(file));
     work_.run(
-        [library = session_.library().folder(), form, to = file.toStdString(), day = today()](const GoOn& go_on) -> core::Outcome {
+        [library = session_.library().place(), form, to = file.toStdString(), day = today()](const GoOn& go_on) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());
             return shop::write_history(**opened, form, to, day, go_on);
@@ -626,7 +626,7 @@ void LogbookStation::write_history(shop::HistoryForm form, const QString& file) 
 void LogbookStation::write_warranty(const QString& file) {
     bar_->set_words(tr("The warranty file is being written to %1").arg(file));
     work_.run(
-        [library = session_.library().folder(), name = fleet_->machine().toStdString(), to = file.toStdString(), day = today()](
+        [library = session_.library().place(), name = fleet_->machine().toStdString(), to = file.toStdString(), day = today()](
             const GoOn&) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());
@@ -638,7 +638,7 @@ void LogbookStation::write_warranty(const QString& file) {
 void LogbookStation::write_sample_form(std::int64_t sample, const QString& file) {
     bar_->set_words(tr("The form is being written to %1").arg(file));
     work_.run(
-        [library = session_.library().folder(), sample, to = file.toStdString()](const GoOn&) -> core::Outcome {
+        [library = session_.library().place(), sample, to = file.toStdString()](const GoOn&) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());
             return shop::write_sample_form(**opened, sample, to);
@@ -649,7 +649,7 @@ void LogbookStation::write_sample_form(std::int64_t sample, const QString& file)
 void LogbookStation::write_labels(shop::LabelForm form, const QString& file) {
     bar_->set_words(tr("Labels are being written to %1").arg(file));
     work_.run(
-        [library = session_.library().folder(), name = fleet_->machine().toStdString(), form, to = file.toStdString(), day = today()](
+        [library = session_.library().place(), name = fleet_->machine().toStdString(), form, to = file.toStdString(), day = today()](
             const GoOn&) -> core::Outcome {
             const auto opened = store::Library::read(library);
             if (!opened) return tl::make_unexpected(opened.error());

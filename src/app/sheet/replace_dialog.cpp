@@ -71,7 +71,7 @@ void ReplaceDialog::look() {
     const std::string words = words_->text().toStdString();
     if (everywhere_->isChecked() && !words.empty())
         looking_.run(
-            [folder = session_.library().folder(), words, own = session_.guide()](
+            [folder = session_.library().place(), words, own = session_.guide()](
                 const GoOn& go_on) -> core::Result<shop::GuidesWithWords> {
                 const auto library = store::Library::read(folder);
                 if (!library) return tl::make_unexpected(library.error());

@@ -321,7 +321,7 @@ void ShelfStation::next_import() {
     }
     bar_->set_words(tr("Looking through %1").arg(QFileInfo(file).fileName()));
     work_.run(
-        [folder = session_.library().folder(), path = file.toStdString(), kept = original](const GoOn& go_on) {
+        [folder = session_.library().place(), path = file.toStdString(), kept = original](const GoOn& go_on) {
             auto prepared = shop::prepare_recording(folder, path, {}, go_on, kept);
             if (prepared)
                 if (auto entered = shop::enter_recording_beside(folder, *prepared); !entered)

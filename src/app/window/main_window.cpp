@@ -372,7 +372,7 @@ std::vector<FinderEntry> MainWindow::findable() {
 void MainWindow::find() {
     // the field in hand keeps its typing and gets the keys back: what is found may be a command for it
     Finder finder(
-        findable(), session_.library().folder(), [this](const store::SaidLine& said) { show_said(said); }, this);
+        findable(), session_.library().place(), [this](const store::SaidLine& said) { show_said(said); }, this);
     if (finder.exec() != QDialog::Accepted) return;
     if (const auto go = finder.chosen()) go();
 }

@@ -1,9 +1,6 @@
 // anagraph-cli apply
 #include <fmt/format.h>
 
-#include <chrono>
-#include <thread>
-
 #include "cli/at_library.h"
 #include "cli/commands.h"
 #include "core/procedure/json.h"
@@ -15,17 +12,6 @@ namespace {
 using nlohmann::json;
 
 constexpr std::int64_t kMostOfChange = 50'000'000;
-constexpr auto kPatience = std::chrono::seconds(20);  // for another program that writes in the library
-constexpr auto kPause = std::chrono::milliseconds(20);
-
-core::Result<std::unique_ptr<store::Library>> opened(const std::string& folder) {
-    const auto end = std::chrono::steady_clock::now() + kPatience;
-    for (;;) {
-        auto library = store::Library::open(folder);
-        if (library || library.error().code != core::ErrorCode::Busy || std::chrono::steady_clock::now() > end) return library;
-        std::this_thread::sleep_for(kPause);
-    }
-}
 
 class Apply : public AtGuide {
 public:
@@ -41,7 +27,7 @@ public:
         const auto given = json::parse(*text, nullptr, false);
         const auto change = core::change_from_json(given);
         if (!change) return answer_.wrong(change.error(), kWrongUse);
-        const auto library = opened(library_);
+        const auto library = store::Library::open(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
         const store::GuideId id(guide_);
         if (!base_) {

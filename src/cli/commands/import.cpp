@@ -23,7 +23,7 @@ public:
     int run() override {
         auto library = store::Library::make_or_open(library_);
         if (!library) return answer_.wrong(library.error());
-        auto prepared = shop::prepare_recording((*library)->folder(), recording_, narration_,
+        auto prepared = shop::prepare_recording((*library)->place(), recording_, narration_,
             [&](double share) { return show_progress(answer_, "Bringing the recording in", share); },
             stays_ ? shop::Original::StaysWhereItLies : shop::Original::Copy);
         if (!prepared) return answer_.wrong(prepared.error());

@@ -15,6 +15,7 @@ enum class ErrorCode {
     Unwritable,  // it cannot be written: read-only, no permission
     NoSpace,     // the disk is full
     Busy,        // somebody else has it open
+    Away,        // what keeps it cannot be reached now; it may be later
     Damaged,     // it was readable once and is no longer what it was
     Refused,     // possible, but a rule says no
     NoMemory,    // the memory did not suffice

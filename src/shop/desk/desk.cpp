@@ -128,6 +128,7 @@ std::optional<std::string> wrong_with(const json& run, const DeskShelf& shelf) {
 
 struct Desk::Serving {
     DeskOptions options;
+    std::string folder;  // where files of the library lie
     std::unique_ptr<httplib::Server> server;
     std::thread thread;
     int port = 0;
@@ -135,7 +136,7 @@ struct Desk::Serving {
     std::mutex mutex;  // of all below
     std::shared_ptr<const DeskShelf> shelf;
     std::string list;   // the start page, made once a shelf
-    std::string stamp;  // of the library's file, when the shelf was read
+    std::string stamp;  // of the library, when the shelf was read
     std::chrono::steady_clock::time_point looked{};
     std::vector<DeskReader> readers;
     std::string code = fresh_code();
@@ -143,23 +144,13 @@ struct Desk::Serving {
     std::set<std::string> tokens;                                   // of paired tablets, hashed
     std::map<std::string, std::pair<std::string, bool>> looked_at;  // files of packs: as they were, and whether that is what was issued
 
-    std::string stamp_now() const {
-        std::string out;
-        for (const char* name : {"/library.db", "/library.db-wal"}) {
-            struct stat f {};
-            if (::stat((options.library + name).c_str(), &f) == 0)
-                out += fmt::format("{} {}.{} {};", f.st_size, f.st_mtim.tv_sec, f.st_mtim.tv_nsec, f.st_ino);
-        }
-        return out;
-    }
-
     /// The shelf as the library is now; the one before where it cannot be read just now.
     std::pair<std::shared_ptr<const DeskShelf>, std::string> now() {
         const std::scoped_lock lock(mutex);
         const auto time = std::chrono::steady_clock::now();
-        if (shelf != nullptr && time - looked < 200ms) return {shelf, list};
+        if (shelf != nullptr && time - looked < (folder == options.library ? 200ms : 1000ms)) return {shelf, list};
         looked = time;
-        const auto stamped = stamp_now();
+        const auto stamped = store::Library::stamp(options.library);
         if (shelf != nullptr && stamped == stamp) return {shelf, list};
         if (auto read = read_shelf(); read) {
             shelf = std::move(*read);
@@ -303,7 +294,7 @@ struct Desk::Serving {
 
     /// What came back waits in the inbox until the library takes it in.
     void keep(httplib::Response& answer, const std::string& id, const std::string& name, const std::string& body) {
-        const std::string inbox = options.library + kInbox;
+        const std::string inbox = folder + kInbox;
         const std::scoped_lock lock(mutex);
         if (auto made = store::make_folder(inbox); !made) return refuse(answer, 507, made.error().message);
         if (store::is_there(inbox + "/" + name)) {
@@ -317,7 +308,7 @@ struct Desk::Serving {
     }
 
     /// Tablets that were paired stay so when the desk is closed and opened again: their keys, hashed, a line each.
-    std::string tablets_file() const { return options.library + "/desk-tablets.txt"; }
+    std::string tablets_file() const { return folder + "/desk-tablets.txt"; }
     void read_tablets() {
         std::istringstream lines(store::read_file(tablets_file(), 1 << 20).value_or(""));
         for (std::string line; std::getline(lines, line);)
@@ -381,7 +372,9 @@ Desk::~Desk() { close(); }
 Result<std::unique_ptr<Desk>> Desk::open(const DeskOptions& options) {
     auto serving = std::make_unique<Serving>();
     serving->options = options;
-    while (serving->options.library.size() > 1 && serving->options.library.back() == '/') serving->options.library.pop_back();
+    const auto folder = store::Library::folder_of(options.library);
+    if (!folder) return tl::make_unexpected(folder.error());
+    serving->folder = *folder;
     // a library that cannot be read is told before anybody is invited
     auto shelf = serving->read_shelf();
     if (!shelf) return tl::make_unexpected(shelf.error());

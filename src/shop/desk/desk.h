@@ -12,7 +12,7 @@
 namespace anagraph::shop {
 
 struct DeskOptions {
-    std::string library;           // folder
+    std::string library;           // its place
     std::string host = "0.0.0.0";  // where it listens
     int port = 8460;               // 0: any that is free
     std::string cert, key;         // PEM files; both empty: without TLS

@@ -1,0 +1,111 @@
+#include "store/place.h"
+
+#include <fmt/format.h>
+
+#include <QStandardPaths>
+#include <QUrl>
+#include <charconv>
+#include <filesystem>
+#include <set>
+
+#include "store/digest.h"
+
+namespace anagraph::store {
+
+using core::ErrorCode;
+using core::fail;
+using core::Result;
+
+namespace {
+
+constexpr const char* kScheme = "postgresql://";
+constexpr const char* kLooks = "an address looks like postgresql://HOST/DATABASE?objects=FOLDER";
+
+std::string decoded(std::string_view text) {
+    return QUrl::fromPercentEncoding(QByteArray(text.data(), static_cast<qsizetype>(text.size()))).toStdString();
+}
+
+std::string whole(const std::string& folder) {
+    std::error_code ec;
+    std::string out = std::filesystem::absolute(folder, ec).lexically_normal().string();
+    while (out.size() > 1 && out.back() == '/') out.pop_back();
+    return out;
+}
+
+/// Where copies of the objects of a library lie: a folder of the desktop user's own.
+std::string cache_of(const std::string& text) {
+    const auto caches = QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation).toStdString();
+    return caches + "/anagraph/" + sha256(text).substr(0, 16);
+}
+
+}  // namespace
+
+Result<LibraryPlace> library_place(const std::string& text) {
+    if (!text.starts_with(kScheme)) {
+        if (text.find("://") != std::string::npos)
+            return fail(ErrorCode::BadInput, fmt::format("{} is no folder and no address of a library; {}.", text, kLooks), text);
+        const std::string folder = whole(text);
+        return LibraryPlace{folder, folder, std::nullopt};
+    }
+    LibraryPlace out{text, "", LibraryPlace::Server{}};
+    auto& server = *out.server;
+    const auto wrong = [&](const char* what) { return fail(ErrorCode::BadInput, fmt::format("In {} {}; {}.", text, what, kLooks), text); };
+    std::string_view rest = std::string_view(text).substr(std::string_view(kScheme).size());
+    const auto question = rest.find('?');
+    const std::string_view query = question == std::string_view::npos ? "" : rest.substr(question + 1);
+    rest = rest.substr(0, question);
+    const auto slash = rest.find('/');
+    if (slash == std::string_view::npos || slash + 1 == rest.size()) return wrong("there is no database");
+    server.database = decoded(rest.substr(slash + 1));
+    rest = rest.substr(0, slash);
+    if (const auto at = rest.rfind('@'); at != std::string_view::npos) {
+        if (rest.substr(0, at).find(':') != std::string_view::npos)
+            return fail(ErrorCode::Refused,
+                "A password does not belong in the address of a library, where others read it; leave it out and keep it with "
+                "anagraph-cli library password ADDRESS.");
+        server.user = decoded(rest.substr(0, at));
+        rest.remove_prefix(at + 1);
+    }
+    if (const auto colon = rest.rfind(':'); colon != std::string_view::npos && rest.find(']', colon) == std::string_view::npos) {
+        const std::string_view port = rest.substr(colon + 1);
+        const auto read = std::from_chars(port.data(), port.data() + port.size(), server.port);
+        if (read.ec != std::errc{} || read.ptr != port.data() + port.size() || server.port < 1 || server.port > 65535)
+            return wrong("the port is no number from 1 to 65535");
+        rest = rest.substr(0, colon);
+    }
+    if (rest.starts_with('[') && rest.ends_with(']')) rest = rest.substr(1, rest.size() - 2);
+    server.host = decoded(rest);
+    std::string objects;
+    for (std::size_t from = 0; from < query.size();) {
+        const auto end = std::min(query.find('&', from), query.size());
+        const std::string_view part = query.substr(from, end - from);
+        from = end + 1;
+        const auto equals = part.find('=');
+        const std::string name(part.substr(0, equals));
+        const std::string value = equals == std::string_view::npos ? "" : decoded(part.substr(equals + 1));
+        static const std::set<std::string> kOptions{"sslmode", "sslrootcert", "sslcert", "sslkey", "host"};
+        if (name == "objects")
+            objects = value;
+        else if (name == "host")
+            server.host = value;
+        else if (kOptions.contains(name))
+            server.options[name] = value;
+        else
+            return fail(ErrorCode::BadInput,
+                fmt::format("{} is nothing the address of a library says; it says objects, host, sslmode, sslrootcert, sslcert, sslkey.", name),
+                text);
+    }
+    if (objects.empty()) return wrong("it is not said where its films are: objects=FOLDER or objects=s3://ENDPOINT/BUCKET");
+    if (server.host.empty()) server.host = "localhost";
+    const bool elsewhere = objects.starts_with("s3://") || objects.starts_with("s3+http://");
+    if (!elsewhere && objects.find("://") != std::string::npos) return wrong("the objects are at no folder and at no s3://ENDPOINT/BUCKET");
+    out.objects = elsewhere ? objects : "";
+    out.folder = elsewhere ? cache_of(text) : whole(objects);
+    return out;
+}
+
+std::string shown(const LibraryPlace& place) {
+    return place.server ? fmt::format("{} on {}", place.server->database, place.server->host) : place.folder;
+}
+
+}  // namespace anagraph::store
