@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/caught.h"
+#include "core/edits/difference.h"
 #include "core/procedure/json.h"
 #include "store/library_state.h"
 
@@ -192,18 +193,15 @@ Result<core::Procedure> Library::load_guide(const GuideId& id) const {
     return std::move(state->procedure);
 }
 
-Result<std::variant<core::Change, core::Conflict>> Library::brought_to_now(const GuideChange& c, std::int64_t now) const {
+Result<std::variant<core::Change, core::Conflict>> Library::brought_to(const GuideChange& c, std::int64_t now, const core::Procedure& is) const {
+    if (c.made_on) return core::rebase(*c.made_on, core::difference(*c.made_on, is), c.change);
     if (c.base < 1 || c.base > now)
         return fail(ErrorCode::BadInput,
             fmt::format("The guide \"{}\" has its changes 1 to {}; there is no {} to stand on.", c.guide.text(), now, c.base));
     const auto was = guide_state_at(c.guide, c.base);
     if (!was) return tl::make_unexpected(was.error());
     if (auto applied = core::apply(was->procedure, c.change); !applied) return tl::make_unexpected(applied.error());
-    const auto since = history(c.guide, c.base);
-    if (!since) return tl::make_unexpected(since.error());
-    core::Change theirs;
-    for (const auto& entry : *since) theirs.edits.insert(theirs.edits.end(), entry.change.edits.begin(), entry.change.edits.end());
-    return core::rebase(was->procedure, theirs, c.change);
+    return core::rebase(was->procedure, core::difference(was->procedure, is), c.change);
 }
 
 Result<std::variant<Appended, core::Conflict>> Library::append_within(const GuideChange& c, const std::string& author) {
@@ -215,20 +213,18 @@ Result<std::variant<Appended, core::Conflict>> Library::append_within(const Guid
     const std::int64_t now = last->value(0).toLongLong();
     const std::string seal = s(last->value(1));
     last->finish();
-    const bool as_made = c.base == 0 || c.base == now;
+    const bool as_made = !c.made_on && (c.base == 0 || c.base == now);
     core::Change change = c.change;
     core::Procedure after;
     if (!as_made) {
-        auto brought = brought_to_now(c, now);
+        const auto state = guide_state(c.guide);
+        if (!state) return tl::make_unexpected(state.error());
+        auto brought = brought_to(c, now, state->procedure);
         if (!brought) return tl::make_unexpected(brought.error());
         if (auto* conflict = std::get_if<core::Conflict>(&*brought)) return std::move(*conflict);
         change = std::get<core::Change>(std::move(*brought));
         if (change.edits.empty()) return Appended{now, true};
-        const auto state = guide_state(c.guide);
-        if (!state) return tl::make_unexpected(state.error());
-        auto applied = core::apply(state->procedure, change);
-        if (!applied) return core::Conflict{applied.error().message, {}, {}, {}};
-        after = std::move(*applied);
+        after = core::replay(state->procedure, change);
     }
     const core::Procedure& p = as_made ? c.after : after;
     const std::string at = utc_now();

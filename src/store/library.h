@@ -57,6 +57,7 @@ struct GuideChange {
     core::Change change;
     core::Procedure after;
     std::int64_t base = 0;  // the change of the guide it was made on; 0: the last, whichever that is
+    std::optional<core::Procedure> made_on = {};  // the guide it was made on, where the library never had it so
 };
 
 /// What became of changes kept together, guide by guide; or what a person must decide before any of them is kept.
@@ -244,7 +245,8 @@ private:
     core::Outcome sweep();
     core::Outcome fill_covers();
     core::Result<std::variant<Appended, core::Conflict>> append_within(const GuideChange& change, const std::string& author);
-    core::Result<std::variant<core::Change, core::Conflict>> brought_to_now(const GuideChange& change, std::int64_t now) const;
+    core::Result<std::variant<core::Change, core::Conflict>> brought_to(
+        const GuideChange& change, std::int64_t now, const core::Procedure& is) const;
     core::Outcome set_house_within(const core::House& house);
     std::unique_ptr<State> state_;
 };

@@ -331,6 +331,20 @@ struct Inverter {
 
 }  // namespace
 
+std::vector<std::string> objections(const Procedure& p) {
+    std::vector<std::string> out;
+    const auto ask = [&](const auto& things) {
+        for (const auto& thing : things)
+            if (std::string no = objection(p, thing); !no.empty()) out.push_back(std::move(no));
+    };
+    ask(p.recordings);
+    ask(p.sources);
+    ask(p.items);
+    ask(p.figures);
+    ask(p.steps);
+    return out;
+}
+
 Result<Procedure> apply(const Procedure& p, const Edit& edit) {
     Applier applier{p};
     if (auto done = std::visit(applier, edit); !done) return tl::make_unexpected(done.error());

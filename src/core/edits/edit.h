@@ -56,6 +56,9 @@ Result<Procedure> apply(const Procedure& p, const Change& change);
 /// is no reason to lose what it let in before. What it names and is not there is passed over.
 Procedure replay(Procedure p, const Change& change);
 
+/// What the rules have against a guide as it is, a sentence each; nothing against one that apply() alone made.
+std::vector<std::string> objections(const Procedure& p);
+
 /// The change, if it can be applied; otherwise why not. Offers are made with it.
 Result<Change> tried(const Procedure& p, Change change);
 

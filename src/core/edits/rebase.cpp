@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <array>
 #include <optional>
 
 #include "core/procedure/json.h"
@@ -12,24 +13,80 @@ namespace {
 
 using nlohmann::json;
 
-/// Two versions of a value and what both came from, put together part by part; where both changed the same part, which one.
-std::optional<json> merged(const json& base, const json& mine, const json& theirs, std::string& part) {
-    if (mine == theirs || theirs == base) return mine;
-    if (mine == base) return theirs;
-    if (!base.is_object() || !mine.is_object() || !theirs.is_object()) return std::nullopt;
-    json out = json::object();
-    const auto of = [](const json& j, const std::string& key) { return j.contains(key) ? j[key] : json(); };
-    json keys = base;
-    keys.update(mine);
-    keys.update(theirs);
-    for (const auto& [key, value] : keys.items()) {
-        auto both = merged(of(base, key), of(mine, key), of(theirs, key), part);
-        if (!both) {
-            part = part.empty() ? key : key + "." + part;
-            return std::nullopt;
-        }
-        if (!both->is_null() || mine.contains(key) || theirs.contains(key)) out[key] = std::move(*both);
+/// Are both lists the one they came from with something behind it?
+bool both_added_to(const json& base, const json& mine, const json& theirs) {
+    const auto begins = [&](const json& longer) {
+        return longer.is_array() && longer.size() > base.size() && std::equal(base.begin(), base.end(), longer.begin());
+    };
+    return (base.is_array() || base.is_null()) && begins(mine) && begins(theirs);
+}
+
+/// Two versions of a value and what both came from, put together part by part.
+struct Merge {
+    bool insist = false;  // where both changed the same part, mine stands
+    std::vector<std::string> part = {};  // that both changed: keys from the outside in
+
+    std::optional<json> operator()(const json& base, const json& mine, const json& theirs, const std::string& name = {}) {
+        if (mine == theirs || theirs == base) return mine;
+        if (mine == base) return theirs;
+        if (base.is_object() && mine.is_object() && theirs.is_object()) return objects(base, mine, theirs);
+        const auto is_lines = [&](const json& j) { return j.is_array() && j.size() == base.size(); };
+        // one line each: the lines of a step are put together like its other parts
+        if (name == "lines" && base.is_array() && is_lines(mine) && is_lines(theirs)) return lines(base, mine, theirs);
+        // what somebody said to a step stands beside what others said, in one order whoever came first
+        if (name == "comments" && both_added_to(base, mine, theirs)) return added(base, mine, theirs);
+        return insist ? std::optional<json>(mine) : std::nullopt;
     }
+
+private:
+    std::optional<json> of(const std::string& key, const json& base, const json& mine, const json& theirs) {
+        auto both = (*this)(base, mine, theirs, key);
+        if (!both) part.insert(part.begin(), key);
+        return both;
+    }
+
+    std::optional<json> objects(const json& base, const json& mine, const json& theirs) {
+        json out = json::object();
+        const auto value = [](const json& j, const std::string& key) { return j.contains(key) ? j[key] : json(); };
+        json keys = base;
+        keys.update(mine);
+        keys.update(theirs);
+        for (const auto& [key, unused] : keys.items()) {
+            auto both = of(key, value(base, key), value(mine, key), value(theirs, key));
+            if (!both) return std::nullopt;
+            if (!both->is_null() || mine.contains(key) || theirs.contains(key)) out[key] = std::move(*both);
+        }
+        return out;
+    }
+
+    std::optional<json> lines(const json& base, const json& mine, const json& theirs) {
+        json out = json::array();
+        for (std::size_t i = 0; i < base.size(); ++i) {
+            auto both = of(std::to_string(i), base[i], mine[i], theirs[i]);
+            if (!both) return std::nullopt;
+            out.push_back(std::move(*both));
+        }
+        return out;
+    }
+
+    static json added(const json& base, const json& mine, const json& theirs) {
+        std::vector<json> more;
+        for (const json* list : {&mine, &theirs})
+            for (std::size_t i = base.size(); i < list->size(); ++i)
+                if (std::find(more.begin(), more.end(), (*list)[i]) == more.end()) more.push_back((*list)[i]);
+        std::sort(more.begin(), more.end(), [](const json& a, const json& b) { return a.dump() < b.dump(); });
+        json out = base.is_null() ? json::array() : base;
+        for (auto& m : more) out.push_back(std::move(m));
+        return out;
+    }
+};
+
+/// The part of a thing a person knows by this name.
+std::string words_for(const std::vector<std::string>& part) {
+    if (part.empty()) return {};
+    if (part[0] == "lines" && part.size() > 1) return fmt::format("line {}", std::stoi(part[1]) + 1);
+    std::string out = part[0];
+    std::replace(out.begin(), out.end(), '_', ' ');
     return out;
 }
 
@@ -52,11 +109,16 @@ const std::vector<Source>& list_of(const Procedure& p, const SourceId&) { return
 const std::vector<Figure>& list_of(const Procedure& p, const FigureId&) { return p.figures; }
 const std::vector<Step>& list_of(const Procedure& p, const StepId&) { return p.steps; }
 
-std::string kind_of(const RecordingId&) { return "recording"; }
-std::string kind_of(const ItemId&) { return "item"; }
-std::string kind_of(const SourceId&) { return "source"; }
-std::string kind_of(const FigureId&) { return "figure"; }
-std::string kind_of(const StepId&) { return "step"; }
+/// How a thing of a guide is called where a person reads it.
+std::string called(const Procedure& p, const Step& s) {
+    const auto it = find_in(p.steps, s.id);
+    const std::string number = it == p.steps.end() ? "" : fmt::format(" {}", it - p.steps.begin() + 1);
+    return s.heading.empty() ? fmt::format("step{}", number) : fmt::format("step{} \u201C{}\u201D", number, s.heading);
+}
+std::string called(const Procedure& p, const Figure& f) { return fmt::format("the figure \u201C{}\u201D", title_of(p, f)); }
+std::string called(const Procedure&, const Item& i) { return fmt::format("the item \u201C{}\u201D", i.name); }
+std::string called(const Procedure&, const Source& s) { return fmt::format("the source \u201C{}\u201D", s.title); }
+std::string called(const Procedure&, const RecordingUse& r) { return fmt::format("the recording \u201C{}\u201D", r.title); }
 
 /// The ids of the things that both lists have, in the order of the first.
 template <class Thing>
@@ -101,11 +163,12 @@ json order_of(const std::vector<Step>& steps) {
 struct Rebaser {
     const Procedure& base;  // before this edit, as its author had it
     const Procedure& now;   // before this edit, as it stands
+    bool insist = false;    // where both changed the same, mine stands
     std::optional<Conflict> conflict = std::nullopt;
 
     /// The edit for `now`; nothing where others did the same, or where there is a conflict.
     std::optional<Edit> operator()(const SetHeader& e) {
-        return put_together(SetHeader{base.header}, e, SetHeader{now.header}, "the guide's head");
+        return put_together(SetHeader{base.header}, e, SetHeader{now.header}, "the head of the guide");
     }
 
     template <class Thing>
@@ -114,16 +177,19 @@ struct Rebaser {
         const auto& present = list_of(now, e.thing.id);
         const auto was = find_in(old, e.thing.id);
         const auto is = find_in(present, e.thing.id);
-        const std::string what = fmt::format("the {} \"{}\"", kind_of(e.thing.id), e.thing.id.text());
+        const std::string what = called(is != present.end() ? now : base, was != old.end() ? *was : e.thing);
+        if (was != old.end() && is == present.end() && insist)
+            return Put<Thing>{e.thing, std::min(static_cast<std::size_t>(was - old.begin()), present.size())};
         if (was != old.end() && is == present.end()) return disagree(what, value_of(e), json(), value_of(Put<Thing>{*was, {}}));
         if (was != old.end()) return put_together(Put<Thing>{*was, {}}, Put<Thing>{e.thing, {}}, Put<Thing>{*is, {}}, what);
         if (is != present.end()) {
             if (*is == e.thing) return std::nullopt;
+            if (insist) return Put<Thing>{e.thing, std::nullopt};
             return disagree(what, value_of(e), value_of(Put<Thing>{*is, {}}), json());
         }
         const auto at = place_in(old, present, e.at.value_or(old.size()), [&](const Thing& t) { return t.id < e.thing.id; });
-        if (!at) return disagree_on_order();
-        return Put<Thing>{e.thing, at};
+        if (!at && !insist) return disagree_on_order();
+        return Put<Thing>{e.thing, at.value_or(std::min(e.at.value_or(present.size()), present.size()))};
     }
 
     template <class IdType>
@@ -133,13 +199,15 @@ struct Rebaser {
         const auto was = find_in(old, e.id);
         const auto is = find_in(present, e.id);
         if (is == present.end()) return std::nullopt;
-        if (was == old.end() || *was == *is) return e;
-        return disagree(fmt::format("the {} \"{}\"", kind_of(e.id), e.id.text()), json(), value_of(Put{*is, {}}), value_of(Put{*was, {}}));
+        if (was == old.end() || *was == *is || insist) return e;
+        return disagree(called(now, *was), json(), value_of(Put{*is, {}}), value_of(Put{*was, {}}));
     }
 
     std::optional<Edit> operator()(const MoveStep& e) {
         const auto there = find_in(now.steps, e.id);
+        if (insist && there == now.steps.end()) return std::nullopt;  // it is gone, wherever it should stand
         if (there == now.steps.end()) return disagree_on_order();
+        if (insist) return MoveStep{e.id, std::min(e.to, now.steps.size() - 1)};
         auto moved = base.steps;
         std::erase_if(moved, [&](const Step& s) { return s.id == e.id; });
         auto left = now.steps;
@@ -175,22 +243,16 @@ private:
         const json from = as_json(was);
         json out = as_json(mine);
         const json theirs = as_json(is);
-        std::string part;
-        auto both = merged(from["value"], out["value"], theirs["value"], part);
+        Merge merge{insist};
+        auto both = merge(from["value"], out["value"], theirs["value"]);
         if (!both) {
             const auto of = [&](const json& j) {
-                json at = j["value"];
-                std::size_t begin = 0;
-                while (begin <= part.size() && !part.empty()) {
-                    const auto end = std::min(part.find('.', begin), part.size());
-                    const auto key = part.substr(begin, end - begin);
-                    if (!at.is_object() || !at.contains(key)) return json();
-                    at = json(at[key]);
-                    begin = end + 1;
-                }
-                return at;
+                json::json_pointer at("/value");
+                for (const auto& key : merge.part) at /= key;
+                return j.contains(at) ? j.at(at) : json();
             };
-            return disagree(part.empty() ? what : fmt::format("{}, {}", what, part), of(out), of(theirs), of(from));
+            const std::string words = words_for(merge.part);
+            return disagree(words.empty() ? what : fmt::format("{}, {}", what, words), of(out), of(theirs), of(from));
         }
         if (*both == theirs["value"]) return std::nullopt;
         out["value"] = std::move(*both);
@@ -199,20 +261,21 @@ private:
     }
 };
 
-/// The change over `now`, by what `now` is alone.
-std::variant<Change, Conflict> one_way(const Procedure& base, const Procedure& now, const Change& change) {
-    Change out{change.label, {}};
+/// The change over `now`, by what `now` is alone; and what comes of it.
+struct Over {
+    Change change;
+    Procedure after;
+};
+std::variant<Over, Conflict> one_way(const Procedure& base, const Procedure& now, const Change& change) {
+    Over out{{change.label, {}}, now};
     Procedure mine = base;
-    Procedure theirs = now;
     for (const auto& edit : change.edits) {
-        Rebaser rebaser{mine, theirs};
-        const auto rebased = std::visit(rebaser, edit);
+        Rebaser rebaser{mine, out.after};
+        auto rebased = std::visit(rebaser, edit);
         if (rebaser.conflict) return std::move(*rebaser.conflict);
         if (rebased) {
-            auto next = core::apply(theirs, *rebased);
-            if (!next) return Conflict{next.error().message, as_json(edit), json(), json()};
-            theirs = std::move(*next);
-            out.edits.push_back(*rebased);
+            out.after = replay(std::move(out.after), Change{"", {*rebased}});
+            out.change.edits.push_back(std::move(*rebased));
         }
         mine = replay(std::move(mine), Change{"", {edit}});
     }
@@ -221,17 +284,42 @@ std::variant<Change, Conflict> one_way(const Procedure& base, const Procedure& n
 
 }  // namespace
 
+Result<Change> insist(const Procedure& base, const Procedure& now, const Change& mine) {
+    Change out{mine.label, {}};
+    Procedure before = base;
+    Procedure stands = now;
+    for (const auto& edit : mine.edits) {
+        Rebaser rebaser{before, stands, true};
+        if (auto kept = std::visit(rebaser, edit)) {
+            stands = replay(std::move(stands), Change{"", {*kept}});
+            out.edits.push_back(std::move(*kept));
+        }
+        before = replay(std::move(before), Change{"", {edit}});
+    }
+    const auto known = objections(now);
+    for (const auto& no : objections(stands))
+        if (std::find(known.begin(), known.end(), no) == known.end()) return fail(ErrorCode::Refused, no);
+    return out;
+}
+
 std::variant<Change, Conflict> rebase(const Procedure& base, const Change& theirs, const Change& mine) {
     const Procedure with_theirs = replay(base, theirs);
     const Procedure with_mine = replay(base, mine);
     auto forward = one_way(base, with_theirs, mine);
-    if (std::holds_alternative<Conflict>(forward)) return forward;
+    if (auto* conflict = std::get_if<Conflict>(&forward)) return std::move(*conflict);
     // what would stand there had I come first: the same, or nobody knows which of the two is meant
     auto backward = one_way(base, with_mine, theirs);
     if (auto* other = std::get_if<Conflict>(&backward)) return Conflict{other->what, other->theirs, other->mine, other->base};
-    const auto& rebased = std::get<Change>(forward);
-    if (to_json(replay(with_theirs, rebased)) == to_json(replay(with_mine, std::get<Change>(backward)))) return forward;
-    return Conflict{"what stands where, which hangs on who came first", json(), json(), json()};
+    auto& rebased = std::get<Over>(forward);
+    if (!(rebased.after == std::get<Over>(backward).after))
+        return Conflict{"what stands where, which hangs on who came first", json(), json(), json()};
+    // each of the two was let in by the rules, and both together may not be
+    const auto old = [&, known = std::array{objections(base), objections(with_theirs), objections(with_mine)}](const std::string& no) {
+        return std::any_of(known.begin(), known.end(), [&](const auto& list) { return std::find(list.begin(), list.end(), no) != list.end(); });
+    };
+    for (const auto& no : objections(rebased.after))
+        if (!old(no)) return Conflict{no, json(), json(), json()};
+    return std::move(rebased.change);
 }
 
 }  // namespace anagraph::core
