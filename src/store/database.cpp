@@ -67,11 +67,20 @@ Result<QSqlQuery> Database::once(const QString& sql, const std::vector<QVariant>
 }
 
 Result<QSqlQuery> Database::run(const QString& sql, const std::vector<QVariant>& values) const {
+    if (gone_) return tl::make_unexpected(*gone_);
     auto done = once(sql, values);
-    if (done || within_ || done.error().code != ErrorCode::Away) return done;
-    db_.close();
-    if (auto opened = engine_->open(db_); !opened) return tl::make_unexpected(opened.error());
+    if (done || done.error().code != ErrorCode::Away) return done;
+    if (!patient_) gone_ = done.error();
+    if (within_ || !patient_) return done;
+    if (auto reached = reach(); !reached) return tl::make_unexpected(reached.error());
     return once(sql, values);
+}
+
+Outcome Database::reach() const {
+    db_.close();
+    auto opened = engine_->open(db_);
+    if (opened) gone_.reset();
+    return opened;
 }
 
 Outcome Database::exec(const char* sql, const std::vector<QVariant>& values) const {

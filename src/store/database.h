@@ -7,6 +7,7 @@
 #include <QVariant>
 #include <functional>
 #include <memory>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -51,6 +52,10 @@ public:
     core::Result<bool> was_kept(const std::string& name) const;
     tl::unexpected<core::Error> trouble(const QSqlQuery& query) const;
 
+    /// Impatient: a connection that is gone is not made anew but by reach(), and until then everything ends at once with Away.
+    void set_patient(bool patient) { patient_ = patient; }
+    core::Outcome reach() const;
+
     Engine& engine() const { return *engine_; }
     const std::string& folder() const { return folder_; }
     const std::string& name() const { return name_; }
@@ -67,6 +72,8 @@ private:
     std::unique_ptr<Engine> engine_;
     mutable QSqlDatabase db_;
     mutable bool within_ = false;  // a transaction
+    bool patient_ = true;
+    mutable std::optional<core::Error> gone_;  // why the connection is
 };
 
 /// What seals a change of the journal: SHA-256 over the seal before it (of the first: the guide's id) and all it says, so that a

@@ -223,7 +223,7 @@ Result<std::variant<Appended, core::Conflict>> Library::append_within(const Guid
         if (!brought) return tl::make_unexpected(brought.error());
         if (auto* conflict = std::get_if<core::Conflict>(&*brought)) return std::move(*conflict);
         change = std::get<core::Change>(std::move(*brought));
-        if (change.edits.empty()) return Appended{now, true};
+        if (change.edits.empty()) return Appended{now, true, false};
         after = core::replay(state->procedure, change);
     }
     const core::Procedure& p = as_made ? c.after : after;
@@ -296,6 +296,15 @@ Result<Kept> Library::append_all(
 
 Result<bool> Library::was_kept(const std::string& transaction) const {
     return core::caught([&] { return state_->db->was_kept(transaction); });
+}
+
+Result<std::int64_t> Library::last_change(const GuideId& id) const {
+    return core::caught([&]() -> Result<std::int64_t> {
+        auto row = state_->db->run("SELECT sequence FROM guide WHERE id = ?", {q(id.text())});
+        if (!row) return tl::make_unexpected(row.error());
+        if (!row->next()) return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", id.text()), id.text());
+        return row->value(0).toLongLong();
+    });
 }
 
 Result<std::vector<HistoryEntry>> Library::history(const GuideId& id, std::int64_t since) const {

@@ -25,6 +25,15 @@ Library::Library(std::unique_ptr<State> state) : state_(std::move(state)) {}
 Library::~Library() = default;
 const std::string& Library::folder() const { return state_->folder; }
 const std::string& Library::place() const { return state_->place.text; }
+bool Library::is_on_server() const { return state_->place.server.has_value(); }
+void Library::set_patient(bool patient) { state_->db->set_patient(patient); }
+Outcome Library::reach() {
+    return core::caught([&] { return state_->db->reach(); });
+}
+bool Library::can_be_reached(const std::string& text) {
+    const auto place = library_place(text);
+    return place && Database::connect(*place, Access::Read).has_value();
+}
 
 namespace {
 
@@ -181,6 +190,26 @@ Result<std::string> Library::folder_of(const std::string& text) {
     return std::move(place->folder);
 }
 
+namespace {
+
+Result<std::string> written_of(const Database& db) {
+    auto now = db.run(
+        "SELECT (SELECT COALESCE(SUM(sequence), 0) FROM guide), (SELECT COUNT(*) FROM edition), (SELECT COALESCE(MAX(number), 0) FROM "
+        "record), (SELECT COALESCE(MAX(number), 0) FROM log), (SELECT COUNT(*) FROM recording), (SELECT COALESCE(MAX(body), '') FROM "
+        "house)");
+    if (!now) return tl::make_unexpected(now.error());
+    std::string out;
+    if (now->next())
+        for (int i = 0; i < 6; ++i) out += s(now->value(i)) + ";";
+    return out;
+}
+
+}  // namespace
+
+Result<std::string> Library::written() const {
+    return core::caught([&] { return written_of(*state_->db); });
+}
+
 std::string Library::stamp(const std::string& text) {
     const auto place = library_place(text);
     if (!place) return {};
@@ -194,14 +223,7 @@ std::string Library::stamp(const std::string& text) {
         return out;
     }
     const auto db = Database::connect(*place, Access::Read);
-    if (!db) return {};
-    auto now = (*db)->run(
-        "SELECT (SELECT COALESCE(SUM(sequence), 0) FROM guide), (SELECT COUNT(*) FROM edition), (SELECT COALESCE(MAX(number), 0) FROM "
-        "record), (SELECT COALESCE(MAX(number), 0) FROM log), (SELECT COUNT(*) FROM recording), (SELECT COALESCE(MAX(body), '') FROM "
-        "house)");
-    if (!now || !now->next()) return {};
-    for (int i = 0; i < 6; ++i) out += s(now->value(i)) + ";";
-    return out;
+    return db ? written_of(**db).value_or("") : "";
 }
 
 Result<WorkFolder> Library::work_folder(const std::string& text) {

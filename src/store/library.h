@@ -49,6 +49,7 @@ struct GuideState {
 struct Appended {
     std::int64_t sequence = 0;  // of the guide's last change, now
     bool rebased = false;       // others had written since
+    bool written = true;        // false: others had done the same already
 };
 
 /// A change of one guide, applied: `after` is the guide with it.
@@ -68,6 +69,7 @@ struct Present {
     std::string post;
     GuideId guide;
     core::StepId step;
+    friend bool operator==(const Present&, const Present&) = default;
 };
 
 struct RecordingEntry {
@@ -159,14 +161,27 @@ public:
         const std::vector<GuideChange>& changes, const std::optional<core::House>& house, const std::string& author);
     /// What became of a change that ended with Away. Errors: Away, still.
     core::Result<bool> was_kept(const std::string& transaction) const;
+    /// The sequence of its last change. Errors: NotFound.
+    core::Result<std::int64_t> last_change(const GuideId& id) const;
     /// The changes after `since`, oldest first.
     core::Result<std::vector<HistoryEntry>> history(const GuideId& id, std::int64_t since = 0) const;
     /// The guides whose text may hold these words, by their ids: a quick choice to be looked at closely; nothing is missed.
     core::Result<std::vector<GuideEntry>> guides_that_may_say(const std::string& words) const;
 
+    // -- the connection, of a library on a server
+    /// Impatient, as a window is: once the server is away everything ends at once with Away, until reach() finds it again.
+    void set_patient(bool patient);
+    /// Errors: Away, still.
+    core::Outcome reach();
+    /// Is it there? For another thread; it may take seconds where nobody answers.
+    static bool can_be_reached(const std::string& place);
+    bool is_on_server() const;
+
     // -- others
     /// Was something written in it elsewhere since this was asked last? It costs next to nothing, and may say yes for no.
     bool others_wrote() const;
+    /// A text that is another once a guide, an edition, a recording, a record, the logbook or the house was written to.
+    core::Result<std::string> written() const;
     /// Says where this window is; `post` empty: it goes. To be said again every ten seconds: what is older than thirty is gone.
     core::Outcome be_present(const Present& here);
     /// The others, by their posts.

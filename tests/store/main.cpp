@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include <QCoreApplication>
+#include <QTemporaryDir>
 
 #include "store/library.h"
 
@@ -26,6 +27,8 @@ int main(int argc, char** argv) {
             std::fflush(stdout);
         }
     }
+    const QTemporaryDir home;  // what waits on this computer is kept there
+    qputenv("XDG_DATA_HOME", home.path().toUtf8());
     testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();
 }

@@ -280,8 +280,8 @@ void FiguresStation::refresh() {
     for (const auto* s : core::outdated_sources(session_.procedure(), *f))
         why += tr(" %1 has a newer edition here: look it up again.").arg(text(s->title));
     why_->setText(why);
-    if (!has_keys(value_)) value_->setText(f->value.known() ? text(core::as_typed(core::text_of(f->value))) : QString());
-    if (!has_keys(tolerance_)) tolerance_->setText(text(core::as_typed(f->tolerance)));
+    show_text(value_, f->value.known() ? text(core::as_typed(core::text_of(f->value))) : QString());
+    show_text(tolerance_, text(core::as_typed(f->tolerance)));
     if (f->claims.empty()) {
         words_->setText(tr("Not said in any recording."));
     } else {

@@ -215,7 +215,7 @@ void PlatesStation::show_chosen() {
     for (const auto& v : now->variants) variants << text(v);
     moment_->setText((variants.isEmpty() ? QString() : tr("%1 only · ").arg(variants.join(QStringLiteral(", ")))) +
         tr("frame at %1").arg(text(core::clock_text(now->at))));
-    if (!has_keys(caption_)) caption_->setText(text(now->caption));
+    show_text(caption_, text(now->caption));
     const QString told = text(publish::plate_words(session_.procedure(), *now, core::callout_numbers(session_.procedure())));
     told_->setText(tr("<b>Alternative text:</b> %1")
                        .arg((told.isEmpty() ? tr("none yet; the caption and the callouts make it") : told).toHtmlEscaped()));

@@ -7,6 +7,7 @@
 #include "app/hearing/hearing.h"
 #include "app/theme/theme.h"
 #include "app/work/work.h"
+#include "core/edits/difference.h"
 #include "core/tape/logging.h"
 
 namespace anagraph::app {
@@ -14,6 +15,12 @@ namespace anagraph::app {
 using theme::text;
 
 namespace {
+
+constexpr int kFollow = 250;         // milliseconds between looks at what others did
+constexpr int kShowLists = 2000;     // and between readings of whole lists for it
+constexpr int kReach = 2000;         // between attempts to find a server that is away
+constexpr int kAnnounce = 10000;     // between words of where this window is
+constexpr int kAnnounceSoon = 300;   // once it went somewhere else
 
 constexpr const char* kPost = "post";  // in the desktop user's settings
 
@@ -24,13 +31,35 @@ constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; 
 Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
     : QObject(parent), library_(std::move(library)), hearing_(new Hearing(*this)) {
     connect(this, &Session::library_changed, this, [this] { came_back_.reset(); });
+    library_->set_patient(false);
+    auto waiting = store::Waiting::open(library_->place());
+    waiting_ = waiting ? std::move(*waiting) : store::Waiting::nowhere(waiting.error());
+    written_ = library_->written().value_or("");
+    since_shown_.start();
+    (void)library_->others_wrote();
+    if (auto there = library_->present()) others_ = std::move(*there);
+    connect(&follow_timer_, &QTimer::timeout, this, &Session::follow);
+    follow_timer_.start(kFollow);
+    reach_timer_.setSingleShot(true);
+    reach_timer_.setInterval(kReach);
+    connect(&reach_timer_, &QTimer::timeout, this, &Session::look_for_server);
+    announce_timer_.setSingleShot(true);
+    connect(&announce_timer_, &QTimer::timeout, this, &Session::announce);
+    announce_timer_.start(kAnnounceSoon);
+    // what a window before this one could not bring
+    if (waiting_->to_bring() > 0) QTimer::singleShot(0, this, &Session::came_near);
     author_ =
         QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(QLatin1String(kPost), QStringLiteral("author")).toString();
+}
+
+Session::~Session() {
+    if (!away_) (void)library_->be_present({});
 }
 
 void Session::set_author(const QString& post) {
     author_ = post;
     QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).setValue(QLatin1String(kPost), post);
+    announce_timer_.start(kAnnounceSoon);
     emit author_changed();
 }
 
@@ -53,12 +82,15 @@ bool Session::open_guide(const store::GuideId& id) {
     }
     guide_ = id;
     came_back_.reset();
-    procedure_ = std::move(state->procedure);
+    sequence_ = state->sequence;
+    foreign_ = 0;
+    procedure_ = store::with_waiting(std::move(state->procedure), waiting_->to_bring(id));
     for (auto& [recording, r] : loaded_) follow_lines(r);
     step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
     undo_.clear();
     redo_.clear();
     saved_text_ = tr("saved");
+    announce_timer_.start(kAnnounceSoon);
     emit guide_opened();
     emit changed();
     if (!state->lost.empty())
@@ -81,20 +113,107 @@ bool Session::new_guide(const core::Header& header) {
     return open_guide(*id);
 }
 
-bool Session::commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others,
-    const std::optional<core::House>& house) {
+std::optional<Session::Saved> Session::commit(const core::Change& change, core::Procedure after, const Stand& made_on,
+    const std::vector<store::GuideChange>& others, const std::optional<core::House>& house) {
+    const bool own = !change.edits.empty();
+    const bool alone = own && others.empty() && !house;
+    // behind what waits already, in the order it was made
+    if (alone && (away_ || !waiting_->to_bring(guide_).empty())) {
+        if (!keep_waiting(change, std::move(after), {})) return std::nullopt;
+        return Saved{};
+    }
     auto all = others;
-    if (!change.edits.empty()) all.push_back({guide_, change, after});
-    if (auto saved = library_->append_all(all, house, author().toStdString()); !saved) {
+    if (own) all.push_back({guide_, change, after, made_on.base, made_on.own ? std::optional(*made_on.own) : std::nullopt});
+    auto saved = library_->append_all(all, house, author().toStdString());
+    if (!saved && saved.error().code == core::ErrorCode::Away) {
+        went_away();
+        if (alone && keep_waiting(change, std::move(after), saved.error().place)) return Saved{};
+        if (!alone) emit failed(text(saved.error().message));
+        return std::nullopt;
+    }
+    if (!saved) {
         emit failed(text(saved.error().message));
+        return std::nullopt;
+    }
+    if (auto* conflict = std::get_if<core::Conflict>(&*saved)) {
+        store::WaitingChange meets{guide_, made_on.base, change, author().toStdString(), store::utc_now(), {}, procedure_, *conflict};
+        if (made_on.own) {
+            meets.made_on = *made_on.own;
+        } else if (made_on.base != sequence_) {
+            if (auto was = library_->guide_state_at(guide_, made_on.base)) meets.made_on = std::move(was->procedure);
+        }
+        if (!alone) {
+            emit failed(tr("Others changed this meanwhile, so nothing was saved: %1.").arg(text(conflict->what)));
+        } else if (auto kept = waiting_->add(std::move(meets)); !kept) {
+            emit failed(text(kept.error().message));
+        }
+        look_again();
+        emit changed();
+        emit waiting_changed();
+        if (alone) emit met_another();
+        return std::nullopt;
+    }
+    if (!own) return Saved{};
+    const auto& appended = std::get<std::vector<store::Appended>>(*saved).back();
+    saved_text_ = tr("saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
+    if (!appended.rebased) {
+        show(std::move(after), appended.sequence);
+        return Saved{};
+    }
+    look_again();
+    return Saved{true, appended.written};
+}
+
+Session::Stand Session::stand() const {
+    const bool waits = !waiting_->to_bring(guide_).empty();
+    return {sequence_, waits ? std::make_shared<const core::Procedure>(procedure_) : nullptr};
+}
+
+bool Session::keep_waiting(const core::Change& change, core::Procedure after, const std::string& transaction) {
+    auto kept = waiting_->add({guide_, sequence_, change, author().toStdString(), store::utc_now(), transaction});
+    if (!kept) {
+        emit failed(text(kept.error().message));
         return false;
     }
-    if (change.edits.empty()) return true;
-    procedure_ = std::move(after);
+    show(std::move(after), sequence_);
+    emit waiting_changed();
+    return true;
+}
+
+void Session::show(core::Procedure now, std::int64_t sequence) {
+    procedure_ = std::move(now);
+    sequence_ = sequence;
     for (auto& [id, r] : loaded_) follow_lines(r);
     if (procedure_.find(step_) == nullptr) step_ = procedure_.steps.empty() ? core::StepId{} : procedure_.steps.front().id;
-    saved_text_ = tr("saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
+}
+
+bool Session::look_again() {
+    auto state = library_->guide_state(guide_);
+    if (!state) {
+        if (state.error().code == core::ErrorCode::Away)
+            went_away();
+        else
+            emit failed(text(state.error().message));
+        return false;
+    }
+    if (!(state->procedure == procedure_)) ++foreign_;
+    show(std::move(state->procedure), state->sequence);
     return true;
+}
+
+std::optional<core::Change> Session::back_of_last() {
+    const auto before = library_->guide_state_at(guide_, sequence_ - 1);
+    const auto last = library_->history(guide_, sequence_ - 1);
+    if (!before || !last || last->empty()) return std::nullopt;
+    auto back = core::difference(procedure_, before->procedure);
+    back.label = last->back().change.label;
+    return back;
+}
+
+QString Session::saved_text() const {
+    const int waits = waiting_ ? waiting_->to_bring() : 0;
+    if (waits > 0) return theme::counted(waits, tr("1 change not saved yet"), tr("%1 changes not saved yet"));
+    return saved_text_;
 }
 
 bool Session::perform(const core::Change& change) {
@@ -109,11 +228,104 @@ bool Session::perform(const core::Change& change) {
     }
     if (*after == procedure_) return true;
     auto back = core::inverse(procedure_, change);
-    if (!back || !commit(change, std::move(*after))) return false;
-    undo_.push_back({std::move(*back), {}, std::nullopt, change.label});
+    if (!back) return false;
+    const auto saved = commit(change, std::move(*after), stand());
+    if (!saved) return false;
+    if (saved->rebased && saved->written)
+        if (auto own = back_of_last()) *back = std::move(*own);
+    if (saved->written) undo_.push_back({std::move(*back), stand(), foreign_, {}, std::nullopt, change.label});
     redo_.clear();
     emit changed();
     return true;
+}
+
+QString Session::others_at(const core::StepId& step) const {
+    QStringList posts;
+    for (const auto& o : others_)
+        if (o.guide == guide_ && o.step == step && !posts.contains(text(o.post))) posts << text(o.post);
+    return posts.join(QStringLiteral(", "));
+}
+
+bool Session::settle(std::size_t index, bool mine) {
+    if (auto done = store::settle(*library_, *waiting_, index, mine); !done) {
+        if (done.error().code == core::ErrorCode::Away) went_away();
+        emit failed(text(done.error().message));
+        return false;
+    }
+    look_again();
+    emit changed();
+    emit waiting_changed();
+    return true;
+}
+
+void Session::follow() {
+    if (away_ || !library_->others_wrote() || is_typing()) return;
+    auto there = library_->present();
+    if (!there) {
+        if (there.error().code == core::ErrorCode::Away) went_away();
+        return;
+    }
+    if (auto seen = *there; seen.size() != others_.size() || !std::equal(seen.begin(), seen.end(), others_.begin())) {
+        const bool newcomer = seen.size() > others_.size();
+        others_ = std::move(seen);
+        if (newcomer) announce();  // they have not heard of us
+        emit others_changed();
+    }
+    if (has_guide()) {
+        const auto last = library_->last_change(guide_);
+        if (last && *last > sequence_ && look_again()) emit changed();
+    }
+    // lists are read anew now and then, not with every letter that somebody types
+    if (const auto written = library_->written(); written && *written != written_ && since_shown_.elapsed() > kShowLists) {
+        written_ = *written;
+        since_shown_.restart();
+        emit library_changed();
+    }
+}
+
+void Session::went_away() {
+    if (away_) return;
+    away_ = true;
+    others_.clear();
+    reach_timer_.start();
+    emit others_changed();
+    emit waiting_changed();
+}
+
+void Session::look_for_server() {
+    Work::once(
+        this, [place = library_->place()] { return store::Library::can_be_reached(place); },
+        [this](bool& there) {
+            if (there)
+                came_near();
+            else
+                reach_timer_.start();
+        });
+}
+
+void Session::came_near() {
+    const auto again = [this](const core::Error& e) {
+        if (e.code != core::ErrorCode::Away) emit failed(text(e.message));
+        reach_timer_.start();
+    };
+    if (auto reached = library_->reach(); !reached) return again(reached.error());
+    const int decide = waiting_->to_decide();
+    if (auto brought = store::bring(*library_, *waiting_); !brought) return again(brought.error());
+    away_ = false;
+    if (has_guide()) look_again();
+    saved_text_ = tr("saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
+    announce();
+    emit changed();
+    emit library_changed();
+    emit waiting_changed();
+    if (waiting_->to_decide() > decide) emit met_another();
+}
+
+void Session::announce() {
+    announce_timer_.start(kAnnounce);
+    if (away_) return;
+    if (auto done = library_->be_present({author_.toStdString(), guide_, step_}); !done && done.error().code == core::ErrorCode::Away)
+        went_away();
 }
 
 bool Session::perform(const core::Result<core::Change>& change) {
@@ -127,7 +339,8 @@ bool Session::perform_everywhere(const core::Change& change, std::vector<store::
         emit failed(text(e.message));
         return false;
     };
-    Done back{core::Change{change.label, {}}, {}, std::nullopt, others.empty() ? change.label : others.front().change.label};
+    Done back;
+    back.label = back.own.label = others.empty() ? change.label : others.front().change.label;
     auto after = core::apply(procedure_, change);
     if (!after) return refused(after.error());
     if (auto own = core::inverse(procedure_, change); own && !change.edits.empty()) back.own = std::move(*own);
@@ -138,7 +351,12 @@ bool Session::perform_everywhere(const core::Change& change, std::vector<store::
         if (!inverse) return refused(inverse.error());
         back.others.emplace_back(other.guide, std::move(*inverse));
     }
-    if (!commit(change, std::move(*after), others)) return false;
+    const auto saved = commit(change, std::move(*after), stand(), others);
+    if (!saved) return false;
+    if (saved->rebased)
+        if (auto own = saved->written ? back_of_last() : std::optional<core::Change>(core::Change{})) back.own = std::move(*own);
+    back.stand = stand();
+    back.foreign = foreign_;
     undo_.push_back(std::move(back));
     redo_.clear();
     emit changed();
@@ -153,8 +371,8 @@ bool Session::keep_house(const core::House& house, const QString& label) {
         return false;
     }
     if (*before == house) return true;
-    if (!commit({}, procedure_, {}, house)) return false;
-    undo_.push_back({{}, {}, std::move(*before), label.toStdString()});
+    if (!commit({}, procedure_, stand(), {}, house)) return false;
+    undo_.push_back({{}, {}, foreign_, {}, std::move(*before), label.toStdString()});
     redo_.clear();
     emit changed();
     return true;
@@ -165,12 +383,21 @@ std::optional<Session::Done> Session::turn(const Done& done) {
         emit failed(text(e.message));
         return std::nullopt;
     };
-    Done forth{core::Change{done.label, {}}, {}, std::nullopt, done.label};
-    auto after = core::apply(procedure_, done.own);
-    if (!after) return refused(after.error());
-    if (!done.own.edits.empty()) {
+    Done forth;
+    forth.label = forth.own.label = done.label;
+    // past what others did since it is brought by the library, which knows what that was
+    const bool past_others = !done.own.edits.empty() && done.foreign != foreign_;
+    if (past_others && (away_ || !waiting_->to_bring(guide_).empty())) {
+        emit failed(tr("Others changed the guide since; this can be undone when the library can be reached again."));
+        return std::nullopt;
+    }
+    core::Procedure after = procedure_;
+    if (!done.own.edits.empty() && !past_others) {
+        auto applied = core::apply(procedure_, done.own);
+        if (!applied) return refused(applied.error());
         auto own = core::inverse(procedure_, done.own);
         if (!own) return refused(own.error());
+        after = std::move(*applied);
         forth.own = std::move(*own);
     }
     std::vector<store::GuideChange> others;
@@ -189,7 +416,12 @@ std::optional<Session::Done> Session::turn(const Done& done) {
         if (!now) return refused(now.error());
         forth.house = std::move(*now);
     }
-    if (!commit(done.own, std::move(*after), others, done.house)) return std::nullopt;
+    const auto saved = commit(done.own, std::move(after), past_others ? done.stand : stand(), others, done.house);
+    if (!saved) return std::nullopt;
+    if (saved->rebased)
+        if (auto own = saved->written ? back_of_last() : std::optional<core::Change>(core::Change{})) forth.own = std::move(*own);
+    forth.stand = stand();
+    forth.foreign = foreign_;
     return forth;
 }
 
@@ -221,6 +453,7 @@ QString Session::redo_label() const { return redo_.empty() ? QString() : text(re
 void Session::set_step(const core::StepId& id) {
     if (step_ == id) return;
     step_ = id;
+    announce_timer_.start(kAnnounceSoon);
     emit step_changed();
 }
 

@@ -1,9 +1,13 @@
 // Session: the library and the guide in hand. Every station reads the guide from here and changes it through perform();
-// undo and redo therefore work across stations. What perform() has accepted is on disk.
+// undo and redo therefore work across stations. What perform() has accepted is in the library, or waits on this computer until it can be
+// brought there (store/waiting). What others change in the guide is followed as it comes; undo takes back one's own changes only.
 #pragma once
 
+#include <QElapsedTimer>
 #include <QObject>
 #include <QString>
+#include <QTimer>
+#include <functional>
 #include <map>
 #include <memory>
 #include <optional>
@@ -17,6 +21,7 @@
 #include "media/recording_index.h"
 #include "shop/taught.h"
 #include "store/library.h"
+#include "store/waiting.h"
 
 namespace anagraph::app {
 
@@ -48,6 +53,7 @@ class Session : public QObject {
     Q_OBJECT
 public:
     explicit Session(std::unique_ptr<store::Library> library, QObject* parent = nullptr);
+    ~Session() override;
 
     store::Library& library() { return *library_; }
     const store::Library& library() const { return *library_; }
@@ -73,8 +79,23 @@ public:
     bool can_redo() const { return !redo_.empty(); }
     QString undo_label() const;
     QString redo_label() const;
-    /// When the guide was last saved, as shown: "saved 10:42:08".
-    QString saved_text() const { return saved_text_; }
+    /// When the guide was last saved, as shown: "saved 10:42:08"; or how much is not yet.
+    QString saved_text() const;
+
+    // -- others in the same library
+    /// The library cannot be reached now; changes of the guide in hand wait on this computer.
+    bool is_away() const { return away_; }
+    const store::Waiting& waiting() const { return *waiting_; }
+    /// Who else has the library open, and where.
+    const std::vector<store::Present>& others() const { return others_; }
+    /// Their posts at a step of the guide in hand, as shown: "checker, trainer"; empty: nobody.
+    QString others_at(const core::StepId& step) const;
+    /// A person decided what met another's change: theirs or mine. False, and failed(), where it cannot be.
+    bool settle(std::size_t index, bool mine);
+    /// Is somebody typing? What others did is shown when they are done.
+    std::function<bool()> is_typing = [] { return false; };
+    /// Looks for what others did, as a clock does by itself a few times a second.
+    void follow();
 
     /// The step in hand: what tape, sheet and plates agree to work on.
     const core::StepId& step() const { return step_; }
@@ -112,6 +133,11 @@ public:
     Hearing& hearing() { return *hearing_; }
 
 signals:
+    void others_changed();
+    /// What is kept on this computer changed, or whether the library can be reached.
+    void waiting_changed();
+    /// A change of ours met another's: a person must decide.
+    void met_another();
     void guide_opened();
     void changed();
     void step_changed();
@@ -127,21 +153,55 @@ private:
     /// Makes the lines anew after the author changed them, and reads them.
     void follow_lines(LoadedRecording& r);
     void read_lines(LoadedRecording& r);
+    /// The state of the guide in hand that a change was made on: after its change `base`, or one that the library never had.
+    struct Stand {
+        std::int64_t base = 0;
+        std::shared_ptr<const core::Procedure> own = {};
+    };
+    /// The one now.
+    Stand stand() const;
     /// What one undo takes back: a change of the guide in hand, of other guides, and the house as it was.
     struct Done {
-        core::Change own;  // no edits: the guide in hand stays
+        core::Change own;    // no edits: the guide in hand stays
+        Stand stand = {};    // of `own`
+        int foreign = 0;     // how often others had changed the guide by then
         std::vector<std::pair<store::GuideId, core::Change>> others;
         std::optional<core::House> house;
         std::string label;
     };
-    bool commit(const core::Change& change, core::Procedure after, const std::vector<store::GuideChange>& others = {},
-        const std::optional<core::House>& house = {});
+    struct Saved {
+        bool rebased = false;  // it had to be brought to what others did
+        bool written = true;   // false: others had done the same already
+    };
+    /// Keeps it. `made_on`: of `change`. Nothing, and failed() or met_another(), where it was not kept.
+    std::optional<Saved> commit(const core::Change& change, core::Procedure after, const Stand& made_on,
+        const std::vector<store::GuideChange>& others = {}, const std::optional<core::House>& house = {});
+    bool keep_waiting(const core::Change& change, core::Procedure after, const std::string& transaction);
+    void show(core::Procedure now, std::int64_t sequence);
+    /// Reads the guide as it is now.
+    bool look_again();
+    /// What takes back the change of the guide that was kept last.
+    std::optional<core::Change> back_of_last();
     /// Does what `done` says and gives back what takes that back; nothing, and failed(), where it cannot be.
     std::optional<Done> turn(const Done& done);
+    void went_away();
+    void look_for_server();
+    void came_near();
+    void announce();
 
     std::unique_ptr<store::Library> library_;
     store::GuideId guide_;
     core::Procedure procedure_;
+    std::int64_t sequence_ = 0;  // the change of the guide in the library that `procedure_` stands on
+    int foreign_ = 0;            // how often others changed it since it was opened
+    std::optional<store::Waiting> waiting_;
+    bool away_ = false;
+    std::vector<store::Present> others_;
+    std::string written_;  // what the library said when the stations last showed it
+    QElapsedTimer since_shown_;
+    QTimer follow_timer_;
+    QTimer reach_timer_;
+    QTimer announce_timer_;
     core::StepId step_;
     std::vector<Done> undo_;  // newest last
     std::vector<Done> redo_;

@@ -7,6 +7,7 @@
 #include <QStandardItemModel>
 #include <algorithm>
 
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/figure/evidence.h"
 #include "core/procedure/text.h"
@@ -114,7 +115,7 @@ LineField::LineField(Session& session, const QString& name, QWidget* parent) : Q
 }
 
 void LineField::set_line(const std::string& line) {
-    if (!editing() && edit_->text() != text(line)) edit_->setText(text(line));
+    show_text(edit_, text(line));
     rendered_->set_line(line, tr("write what is done here"));
     setFixedHeight(heightForWidth(std::max(200, width())));
 }

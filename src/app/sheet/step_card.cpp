@@ -178,7 +178,7 @@ void StepCard::refresh() {
     const auto& steps = session_.procedure().steps;
     const auto index = std::find_if(steps.begin(), steps.end(), [&](const core::Step& x) { return x.id == id_; }) - steps.begin();
     number_->setText(QString::number(index + 1));
-    if (!has_keys(heading_)) heading_->setText(text(s->heading));
+    show_text(heading_, text(s->heading));
     show_cautions(*s);
     show_lines(*s);
     show_checks(*s);
@@ -352,9 +352,8 @@ void StepCard::show_checks(const core::Step& step) {
         const std::pair<QLineEdit*, const std::string&> shown[] = {
             {checks_[i].look, c.look}, {checks_[i].good, c.good}, {checks_[i].stop, c.stop}};
         for (const auto& [field, words] : shown) {
-            if (has_keys(field)) continue;
-            field->setText(text(words));
-            field->setCursorPosition(0);
+            show_text(field, text(words));
+            if (!has_keys(field)) field->setCursorPosition(0);
             field->setToolTip(text(words));
         }
         QStringList more;
@@ -392,7 +391,7 @@ void StepCard::show_waits(const core::Step& step) {
     for (std::size_t i = 0; i < waits_.size(); ++i) {
         const auto* time = session_.procedure().find(step.waits[i].figure);
         waits_[i].time->setText(time == nullptr ? tr("Wait") : tr("Wait %1").arg(text(core::text_of(time->value))));
-        if (!has_keys(waits_[i].words)) waits_[i].words->setText(text(step.waits[i].text));
+        show_text(waits_[i].words, text(step.waits[i].text));
     }
 }
 

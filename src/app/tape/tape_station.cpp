@@ -257,7 +257,7 @@ void TapeStation::show_step() {
     const auto& opened = hand_->opened;
     const auto it = std::find_if(steps.begin(), steps.end(), [&](const core::Step& s) { return step != nullptr && s.id == step->id; });
     number_->setText(step == nullptr ? (opened ? tr("…") : QStringLiteral("–")) : QString::number(it - steps.begin() + 1));
-    if (!has_keys(heading_)) heading_->setText(step == nullptr ? QString() : text(step->heading));
+    show_text(heading_, step == nullptr ? QString() : text(step->heading));
     heading_->setEnabled(step != nullptr);
     heading_->setPlaceholderText(step != nullptr ? tr("what is done, as an order")
             : !opened                            ? tr("no step at this moment")

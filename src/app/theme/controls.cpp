@@ -75,6 +75,15 @@ QLabel* answer_column(QHBoxLayout* across, const QString& title, QWidget* parent
 
 bool has_keys(const QWidget* widget) { return widget->window()->focusWidget() == widget; }
 
+bool is_typed_in(const QLineEdit* field) { return has_keys(field) && field->isModified(); }
+
+void show_text(QLineEdit* field, const QString& now) {
+    if (field->text() == now)
+        field->setModified(false);  // what was typed is kept
+    else if (!is_typed_in(field))
+        field->setText(now);
+}
+
 void tell_it_is_left(QWidget* field) {
     if (field->hasFocus()) return;
     QFocusEvent out(QEvent::FocusOut);

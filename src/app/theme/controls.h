@@ -27,6 +27,11 @@ QLabel* answer_column(QHBoxLayout* across, const QString& title, QWidget* parent
 /// Has the keys, or gets them back when its window is active again: a dialog in front of it takes nothing out of the hand.
 bool has_keys(const QWidget* widget);
 
+/// Shows what a field holds now. What is being typed in it is left alone.
+void show_text(QLineEdit* field, const QString& now);
+/// Is something being typed in it that is not kept yet?
+bool is_typed_in(const QLineEdit* field);
+
 /// Tells a field that is about to lose the keys, where its window is not active and nobody else would: a dialog in front is just
 /// closing. It then keeps what was typed, as it does otherwise.
 void tell_it_is_left(QWidget* field);
