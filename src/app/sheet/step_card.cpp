@@ -109,6 +109,11 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     heading_->setAccessibleName(tr("Heading"));
     head->addWidget(number_);
     head->addWidget(heading_, 1);
+    others_ = new QLabel(this);
+    others_->setAccessibleName(tr("Who else is in this step"));
+    others_->setStyleSheet(QStringLiteral("color: %1; border: 1px solid %1; padding: 1px 7px;").arg(theme::colour("seen").name()));
+    head->addWidget(others_);
+    connect(&session_, &Session::others_changed, this, &StepCard::show_others);
     words->addLayout(head);
     facts_ = quiet_label(QString(), this);
     facts_->setContentsMargins(38, 0, 0, 0);
@@ -172,12 +177,20 @@ bool StepCard::eventFilter(QObject*, QEvent* event) {
     return false;
 }
 
+void StepCard::show_others() {
+    const QString posts = session_.others_at(id_);
+    others_->setText(tr("%1 is here").arg(posts));
+    others_->setToolTip(tr("Works on this step just now; what is saved there appears here within a second."));
+    others_->setVisible(!posts.isEmpty());
+}
+
 void StepCard::refresh() {
     const auto* s = now();
     if (s == nullptr) return;
     const auto& steps = session_.procedure().steps;
     const auto index = std::find_if(steps.begin(), steps.end(), [&](const core::Step& x) { return x.id == id_; }) - steps.begin();
     number_->setText(QString::number(index + 1));
+    show_others();
     show_text(heading_, text(s->heading));
     show_cautions(*s);
     show_lines(*s);

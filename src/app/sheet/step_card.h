@@ -73,6 +73,7 @@ private:
     void show_ways(const core::Step& step);
     void show_resets(const core::Step& step);
     void show_comments(const core::Step& step);
+    void show_others();
     void save(const char* label);
     void watch(QWidget* widget);
     const core::Step* now() const { return session_.procedure().find(id_); }
@@ -80,6 +81,7 @@ private:
     Session& session_;
     core::StepId id_;
     QLabel* number_;
+    QLabel* others_;  // who else is in this step
     QLineEdit* heading_;
     QVBoxLayout* caution_box_;
     QVBoxLayout* line_box_;

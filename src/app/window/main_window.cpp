@@ -14,6 +14,8 @@
 
 #include "app/bench/bench_station.h"
 #include "app/command/reasons.h"
+#include "app/company/decide_dialog.h"
+#include "app/company/shared_bar.h"
 #include "app/dryrun/dryrun_station.h"
 #include "app/figures/figures_station.h"
 #include "app/guide/settings_dialog.h"
@@ -51,6 +53,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(0);
     right->addWidget(build_head());
+    right->addWidget(shared_bar_ = new SharedBar(session_, *own_, whole));
     stations_ = new QStackedWidget(whole);
     stations_->addWidget(tape_ = new TapeStation(session_, stations_));
     stations_->addWidget(figures_ = new FiguresStation(session_, stations_));
@@ -89,6 +92,14 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
         figures_->choose(figure);
     });
     connect(&session_, &Session::author_changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::others_changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::waiting_changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::met_another, this, [this] { QTimer::singleShot(0, this, &MainWindow::decide); });
+    // what others did is not put under somebody's hands
+    session_.is_typing = [this] {
+        const auto* field = qobject_cast<QLineEdit*>(focusWidget());
+        return QApplication::activeModalWidget() != nullptr || (field != nullptr && is_typed_in(field));
+    };
     setAcceptDrops(true);
     connect(shelf_, &ShelfStation::guide_chosen, this, [this] { go(Tape); });
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
@@ -143,6 +154,11 @@ QWidget* MainWindow::build_head() {
     post_->setCursor(Qt::PointingHandCursor);
     post_->setAccessibleName(tr("Who sits here"));
     post_->installEventFilter(this);
+    others_ = quiet_label(QString(), head);
+    others_->setWordWrap(false);
+    others_->setAccessibleName(tr("Who else is here"));
+    others_->setStyleSheet(QStringLiteral("color: %1;").arg(theme::colour("seen").name()));
+    row->addWidget(others_);
     row->addWidget(saved_);
     row->addWidget(post_);
     row->addWidget(head_row_ = new CommandRow(*own_, head), 0, Qt::AlignVCenter);
@@ -169,6 +185,10 @@ void MainWindow::build_commands() {
             key_forms::ask_post(session_, this);
         },
         {}, {tr("user"), tr("author"), tr("checker"), tr("sign in")}});
+    add({"window.decide", tr("Decide"), Qt::CTRL | Qt::SHIFT | Qt::Key_D,
+        tr("Shows what you and somebody else changed at once side by side; you say which stands."), changes, {}, [this] { decide(); },
+        [this] { return unless(session_.waiting().to_decide() > 0, tr("No change of yours met another's.")); },
+        {tr("conflict"), tr("merge"), tr("both changed")}, false, always});
     const QString way = tr("Finding the way");
     add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."),
         way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true,
@@ -290,6 +310,8 @@ void MainWindow::refresh() {
     subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps"))
                              : tr("open a guide, or import a recording"));
     saved_->setText(guide ? session_.saved_text() : QString());
+    others_->setText(others_in_words(session_));
+    others_->setVisible(!others_->text().isEmpty());
     post_->setText(session_.author());
     post_->setToolTip(tr("Who sits here: %1. Every change carries it.").arg(session_.author()));
     std::fill(open_.begin(), open_.end(), 0);
@@ -302,6 +324,12 @@ void MainWindow::refresh() {
         open_[Issue] = 0;  // its points are done at the other stations
     }
     own_->refresh();
+}
+
+void MainWindow::decide() {
+    if (session_.waiting().to_decide() == 0 || QApplication::activeModalWidget() != nullptr) return;
+    keep_typing();
+    DecideDialog(session_, this).exec();
 }
 
 void MainWindow::next_open() {

@@ -24,6 +24,7 @@ class DryRunStation;
 class IssueStation;
 class BenchStation;
 class LogbookStation;
+class SharedBar;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -45,6 +46,7 @@ public:
     BenchStation& bench() { return *bench_; }
     LogbookStation& logbook() { return *logbook_; }
     RouteRail& rail() { return *rail_; }
+    SharedBar& shared_bar() { return *shared_bar_; }
     void go(int stop);
     /// The commands of every station, and last those of the window itself.
     const std::vector<Commands*>& commands() const { return commands_; }
@@ -72,6 +74,7 @@ private:
     void next_open();
     void find();
     void set_guide();
+    void decide();
     std::vector<FinderEntry> findable();
     void show_said(const store::SaidLine& said);
 
@@ -80,7 +83,8 @@ private:
     QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
     QLabel* saved_ = nullptr;
-    QLabel* post_ = nullptr;  // who sits here
+    QLabel* others_ = nullptr;  // who else has the library open
+    QLabel* post_ = nullptr;    // who sits here
     CommandRow* head_row_ = nullptr;
     Commands* own_ = nullptr;
     std::vector<Commands*> commands_;
@@ -88,6 +92,7 @@ private:
     std::vector<int> open_ = std::vector<int>(9, 0);  // points open, by station
     QStackedWidget* stations_ = nullptr;
     QLabel* notice_ = nullptr;
+    SharedBar* shared_bar_ = nullptr;
     ShelfStation* shelf_ = nullptr;
     TapeStation* tape_ = nullptr;
     FiguresStation* figures_ = nullptr;

@@ -1,0 +1,149 @@
+// Two windows in one guide: what the other does is followed, undo takes back one's own, what meets asks.
+#include "app/company/shared_bar.h"
+
+#include <gtest/gtest.h>
+
+#include "app/company/decide_dialog.h"
+#include "app/sheet/sheet_station.h"
+#include "tests/app/window.h"
+#include "tests/core/job.h"
+#include "tests/place.h"
+#include "tests/scratch.h"
+
+using namespace anagraph;
+using namespace anagraph::app;
+using anagraph::testing::place;
+using anagraph::testing::Scratch;
+using anagraph::testing::when_asked;
+using anagraph::testing::Window;
+
+namespace {
+
+core::Change heading(const core::Procedure& p, const char* step, const char* words) {
+    core::Step s = *p.find(core::StepId(step));
+    s.heading = words;
+    return {"write a heading", {core::Put<core::Step>{s, std::nullopt}}};
+}
+
+/// A window, and somebody else who has the library open.
+class Company : public ::testing::Test {
+protected:
+    void SetUp() override {
+        const std::string at = place(folder / "library");
+        {
+            auto library = store::Library::make_or_open(at);
+            ASSERT_TRUE(library) << library.error().message;
+            id = *(*library)->create_guide(core::testing::guide(), "author");
+        }
+        w = std::make_unique<Window>(folder / "library");
+        ASSERT_TRUE((*w)->session().open_guide(id));
+        auto opened = store::Library::open(at);
+        ASSERT_TRUE(opened) << opened.error().message;
+        other = std::move(*opened);
+    }
+    Session& session() { return (*w)->session(); }
+    std::string said(const char* step) { return session().procedure().find(core::StepId(step))->heading; }
+    void another(const core::Change& change) {
+        const auto now = other->guide_state(id);
+        const auto done = other->append_on(id, now->sequence, change, "trainer");
+        ASSERT_TRUE(done) << done.error().message;
+    }
+    template <class Holds>
+    static bool within_a_second(Holds holds) {
+        return QTest::qWaitFor(holds, 1000);
+    }
+
+    const Scratch folder;
+    store::GuideId id;
+    std::unique_ptr<Window> w;
+    std::unique_ptr<store::Library> other;
+};
+
+}  // namespace
+
+TEST_F(Company, WhatSomebodyElseSavesAppearsWithinASecond) {
+    another(heading(session().procedure(), "one", "Drain the oil"));
+    EXPECT_TRUE(within_a_second([&] { return said("one") == "Drain the oil"; }));
+}
+
+TEST_F(Company, ChangesOfDifferentThingsAreBothKeptAndUndoTakesBackOnesOwn) {
+    const std::string before = said("one");
+    ASSERT_TRUE(session().perform(heading(session().procedure(), "one", "mine")));
+    another(heading(*other->load_guide(id), "two", "theirs"));
+    // not followed yet: it is brought to what they did
+    ASSERT_TRUE(session().perform(heading(session().procedure(), "one", "mine again")));
+    EXPECT_EQ(said("two"), "theirs");
+    session().undo();
+    EXPECT_EQ(said("one"), "mine");
+    another(heading(*other->load_guide(id), "two", "theirs again"));
+    EXPECT_TRUE(within_a_second([&] { return said("two") == "theirs again"; }));
+    session().undo();
+    EXPECT_EQ(said("one"), before);
+    EXPECT_EQ(said("two"), "theirs again") << "what others did stays";
+    session().redo();
+    session().redo();
+    EXPECT_EQ(said("one"), "mine again");
+    EXPECT_EQ(said("two"), "theirs again");
+    EXPECT_EQ(other->load_guide(id)->find(core::StepId("one"))->heading, "mine again");
+}
+
+TEST_F(Company, TheSameTextChangedByBothAsksAndNothingIsLost) {
+    const std::string before = said("one");
+    another(heading(session().procedure(), "one", "theirs"));
+    QString mine;
+    QString theirs;
+    QString was;
+    when_asked<DecideDialog>([&](DecideDialog* dialog) {
+        const auto words = [&](const QString& name) {
+            for (auto* label : dialog->findChildren<QLabel*>())
+                if (label->accessibleName() == name) return label->text();
+            return QString();
+        };
+        mine = words("Yours");
+        theirs = words("Theirs, as it stands now");
+        was = words("Before");
+        dialog->mine().click();
+    });
+    EXPECT_FALSE(session().perform(heading(session().procedure(), "one", "mine")));
+    EXPECT_EQ(said("one"), "theirs");
+    EXPECT_TRUE((*w)->shared_bar().words().contains("met another's"));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return said("one") == "mine"; }, 20000));
+    EXPECT_EQ(mine, "mine");
+    EXPECT_EQ(theirs, "theirs");
+    EXPECT_EQ(was.toStdString(), before);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return (*w)->shared_bar().words().isEmpty(); }, 5000));
+    EXPECT_EQ(other->load_guide(id)->find(core::StepId("one"))->heading, "mine");
+}
+
+TEST_F(Company, TheStepSomebodyElseWorksOnShowsTheirPost) {
+    ASSERT_TRUE(other->be_present({"trainer", id, core::StepId("two")}));
+    EXPECT_TRUE(within_a_second([&] { return session().others_at(core::StepId("two")) == "trainer"; }));
+    EXPECT_EQ(others_in_words(session()), "trainer in step 2");
+    session().set_step(core::StepId("one"));
+    bool seen = false;
+    EXPECT_TRUE(within_a_second([&] {
+        const auto there = other->present();
+        seen = there && there->size() == 1 && there->front().step == core::StepId("one");
+        return seen;
+    })) << "and they see us";
+    ASSERT_TRUE(other->be_present({}));
+    EXPECT_TRUE(within_a_second([&] { return session().others_at(core::StepId("two")).isEmpty(); }));
+}
+
+TEST_F(Company, WhatIsBeingTypedIsNotWrittenOver) {
+    (*w)->go(MainWindow::Sheet);
+    QLineEdit* field = nullptr;
+    for (auto* edit : (*w)->sheet().findChildren<QLineEdit*>())
+        if (field == nullptr && edit->accessibleName() == "Heading" && edit->isVisible()) field = edit;
+    ASSERT_NE(field, nullptr);
+    field->setFocus();
+    QTest::keyClicks(field, "x");
+    const QString typed = field->text();
+    another(heading(session().procedure(), "two", "theirs"));
+    QTest::qWait(700);
+    EXPECT_EQ(field->text(), typed);
+    EXPECT_NE(said("two"), "theirs") << "not under the hands of who types";
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_TRUE(within_a_second([&] { return said("two") == "theirs"; }));
+    EXPECT_EQ(said("one"), typed.toStdString());
+}
