@@ -37,7 +37,7 @@ int run(int argc, char** argv) {
     for (auto* add : {cli::add_read, cli::add_hear, cli::add_import, cli::add_find, cli::add_cut, cli::add_list, cli::add_check,
              cli::add_figures, cli::add_page, cli::add_issue, cli::add_deliver, cli::add_reshoot, cli::add_bench, cli::add_verify,
              cli::add_calc, cli::add_actions, cli::add_dryrun, cli::add_plan, cli::add_key, cli::add_review, cli::add_learner,
-             cli::add_desk, cli::add_notices, cli::add_export, cli::add_log, cli::add_apply})
+             cli::add_desk, cli::add_notices, cli::add_export, cli::add_log, cli::add_apply, cli::add_library})
         add(app, answer, code);
 
     try {

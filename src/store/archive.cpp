@@ -23,8 +23,6 @@ using core::Result;
 
 namespace {
 
-constexpr zip_int64_t kMostEntries = 20000;
-constexpr zip_uint64_t kMostBytes = std::uint64_t{64} << 30;  // of all entries together
 constexpr zip_uint64_t kMostSwell = 200;                      // an entry is at most this many times what it takes in the file
 constexpr zip_uint64_t kSmall = 1 << 20;                      // ... or as large as this
 constexpr std::int64_t kFixedTime = 1577836800;               // 2020-01-01: the time of making it is no part of what it holds
@@ -39,6 +37,7 @@ struct Archive::Zip {
         std::int64_t bytes = 0;
     };
     std::string path;
+    MostOfArchive most;
     zip_t* za = nullptr;
     std::map<std::string, Entry> entries;
     ~Zip() {
@@ -52,7 +51,7 @@ struct Archive::Zip {
 
     Outcome look() {
         const zip_int64_t count = zip_get_num_entries(za, 0);
-        if (count > kMostEntries) return fail(ErrorCode::Refused, fmt::format("{} holds more files than a pack can have.", path), path);
+        if (count > most.entries) return fail(ErrorCode::Refused, fmt::format("{} holds more files than a pack can have.", path), path);
         struct stat facts {};
         const auto whole = ::stat(path.c_str(), &facts) == 0 ? static_cast<zip_uint64_t>(facts.st_size) : 0;
         zip_uint64_t all = 0;
@@ -82,7 +81,7 @@ struct Archive::Zip {
             }
             all += s.size;
             packed += s.comp_size;
-            if (all > kMostBytes || packed > whole || (s.size > kSmall && s.size / kMostSwell > s.comp_size))
+            if (all > static_cast<zip_uint64_t>(most.bytes) || packed > whole || (s.size > kSmall && s.size / kMostSwell > s.comp_size))
                 return refused(shown(raw), "would swell far beyond what is stored of it");
             if (!entries.emplace(name, Entry{i, static_cast<std::int64_t>(s.size)}).second)
                 return refused(shown(raw), "stands there twice");
@@ -121,7 +120,7 @@ Archive::Archive(std::unique_ptr<Zip> zip) : zip_(std::move(zip)) {
 }
 Archive::~Archive() = default;
 
-Result<std::unique_ptr<Archive>> Archive::open(const std::string& path) {
+Result<std::unique_ptr<Archive>> Archive::open(const std::string& path, const MostOfArchive& most) {
     const auto head = [&]() -> Result<std::string> {
         struct stat facts {};
         if (::stat(path.c_str(), &facts) != 0)
@@ -138,6 +137,7 @@ Result<std::unique_ptr<Archive>> Archive::open(const std::string& path) {
     int error = 0;
     auto zip = std::make_unique<Zip>();
     zip->path = path;
+    zip->most = most;
     zip->za = zip_open(path.c_str(), ZIP_RDONLY | ZIP_CHECKCONS, &error);
     if (zip->za == nullptr)
         return *head == "PK" ? fail(ErrorCode::Damaged, fmt::format("{} is damaged or cut short; copy it again.", path), path)
@@ -172,6 +172,28 @@ Result<std::string> Archive::sha256(const std::string& name, const Progress& pro
         return !progress || progress(static_cast<double>(done) / all);
     });
     if (!read) return tl::make_unexpected(read.error());
+    return digest.text();
+}
+
+Outcome Archive::each_piece(const std::string& name, const std::function<bool(std::string_view)>& piece) const {
+    return zip_->each_piece(name, piece);
+}
+
+Result<std::string> Archive::extract(const std::string& name, const std::string& to, const Progress& progress) const {
+    Digest digest;
+    std::int64_t done = 0;
+    const auto all = static_cast<double>(std::max<std::int64_t>(1, bytes(name)));
+    Outcome read;
+    auto written = write_new_file(to, [&](const std::function<bool(std::string_view)>& put) {
+        read = zip_->each_piece(name, [&](std::string_view piece) {
+            digest.add(piece);
+            done += static_cast<std::int64_t>(piece.size());
+            return put(piece) && (!progress || progress(static_cast<double>(done) / all));
+        });
+        return read.has_value();
+    });
+    if (!read && written.has_value()) return tl::make_unexpected(read.error());
+    if (!written) return tl::make_unexpected(written.error());
     return digest.text();
 }
 

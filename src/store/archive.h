@@ -3,6 +3,7 @@
 #pragma once
 
 #include <cstdint>
+#include <functional>
 #include <memory>
 #include <string>
 #include <vector>
@@ -12,11 +13,17 @@
 
 namespace anagraph::store {
 
+/// How much an archive may hold before it is refused; a pack's by itself.
+struct MostOfArchive {
+    std::int64_t entries = 20000;
+    std::int64_t bytes = std::int64_t{64} << 30;  // of all together
+};
+
 class Archive {
 public:
     /// Errors: NotFound, Unreadable; BadInput where it is no archive; Damaged where it was one; Refused, naming the entry, for
     /// entries that lead out of the folder, stand there twice, are links or encrypted, or would swell beyond measure.
-    static core::Result<std::unique_ptr<Archive>> open(const std::string& path);
+    static core::Result<std::unique_ptr<Archive>> open(const std::string& path, const MostOfArchive& most = {});
     ~Archive();
     Archive(const Archive&) = delete;
     Archive& operator=(const Archive&) = delete;
@@ -29,6 +36,12 @@ public:
     core::Result<std::string> read(const std::string& name, std::int64_t most) const;
     /// SHA-256 of an entry, read in pieces. Errors: NotFound, Damaged, Cancelled.
     core::Result<std::string> sha256(const std::string& name, const Progress& progress = {}) const;
+
+    /// Hands an entry over in pieces; false from `piece` stops with Cancelled. Errors also: NotFound, Damaged.
+    core::Outcome each_piece(const std::string& name, const std::function<bool(std::string_view)>& piece) const;
+    /// Writes an entry to a file that must not be there, synced; gives back its SHA-256. Errors also: NoSpace, Unwritable; then there is
+    /// no file.
+    core::Result<std::string> extract(const std::string& name, const std::string& to, const Progress& progress = {}) const;
 
 private:
     struct Zip;

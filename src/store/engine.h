@@ -42,6 +42,9 @@ public:
     /// others do, `beside` is done in its place. Errors: Busy, with who has it, where somebody works on it alone for long.
     virtual core::Outcome join(Database& db, const std::function<core::Outcome()>& alone, const std::function<core::Outcome()>& beside) = 0;
 
+    /// Keeps everybody else from writing in it, until this engine goes. Errors: Busy where somebody does.
+    virtual core::Outcome join_alone(const Database& db) = 0;
+
     // -- transactions
     virtual const char* begin() const = 0;
     /// Within one: nobody else writes what is called `on` until it ends; another that does is waited for. Gives back what the engine calls
@@ -69,6 +72,8 @@ public:
     /// them, all for 0.
     virtual SqlPart lines_with(const std::vector<QStringList>& runs, int most) const = 0;
 
+    /// Done once rows with numbers of their own were put into the tables: what comes next is numbered after them.
+    virtual core::Outcome after_rows(const Database& db) const = 0;
     /// Seconds since 1970 by the engine's own clock, as a number.
     virtual QString seconds() const = 0;
 

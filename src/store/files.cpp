@@ -115,6 +115,17 @@ Outcome write_file(const std::string& path, std::string_view bytes, unsigned mod
     return tl::make_unexpected(file_trouble(path, error));
 }
 
+Outcome write_new_file(const std::string& path, const std::function<bool(const std::function<bool(std::string_view)>& put)>& work) {
+    File out(path, O_WRONLY | O_CREAT | O_EXCL);
+    if (out.error() != 0) return tl::make_unexpected(file_trouble(path, out.error()));
+    int error = 0;
+    const bool whole = work([&](std::string_view piece) { return (error = out.write(piece)) == 0; });
+    if (error == 0 && whole) error = out.sync_and_close();
+    if (error == 0 && whole) return {};
+    ::unlink(path.c_str());
+    return error == 0 ? Outcome{} : tl::make_unexpected(file_trouble(path, error));
+}
+
 Result<std::string> read_file(const std::string& path, std::int64_t most) {
     struct stat facts {};
     if (::stat(path.c_str(), &facts) != 0) return tl::make_unexpected(file_trouble(path, errno, "read"));

@@ -50,8 +50,7 @@ constexpr std::chrono::seconds kPatience{15};  // putting a library in order tak
 
 }  // namespace
 
-core::Result<LibraryLock> LibraryLock::join(
-    const std::string& folder, const std::function<core::Outcome()>& alone, const std::function<core::Outcome()>& beside) {
+core::Result<LibraryLock> LibraryLock::opened(const std::string& folder) {
     const std::string path = folder + "/library.lock";
     if (is_link(path)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", path), path);
     const int fd = ::open(path.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0644);
@@ -62,7 +61,27 @@ core::Result<LibraryLock> LibraryLock::join(
             error.message = fmt::format("The library {} may not be written; change the folder's permissions or open a copy.", folder);
         return tl::make_unexpected(error);
     }
-    LibraryLock lock(fd);
+    return LibraryLock(fd);
+}
+
+core::Result<LibraryLock> LibraryLock::take(const std::string& folder) {
+    auto lock = opened(folder);
+    if (!lock) return lock;
+    if (::flock(lock->fd_, LOCK_EX | LOCK_NB) == 0) {
+        say_who(lock->fd_);
+        return lock;
+    }
+    const std::string who = holder(lock->fd_);
+    return fail(ErrorCode::Busy,
+        fmt::format("The library {} is open elsewhere{}; close it everywhere first.", folder, who.empty() ? "" : " (" + who + ")"), folder);
+}
+
+core::Result<LibraryLock> LibraryLock::join(
+    const std::string& folder, const std::function<core::Outcome()>& alone, const std::function<core::Outcome()>& beside) {
+    auto lock = opened(folder);
+    if (!lock) return lock;
+    const int fd = lock->fd_;
+    const std::string path = folder + "/library.lock";
     const auto until = std::chrono::steady_clock::now() + kPatience;
     for (;;) {
         if (::flock(fd, LOCK_EX | LOCK_NB) == 0) {

@@ -17,6 +17,8 @@ public:
     /// for long; Unwritable, NoSpace with the true reason.
     static core::Result<LibraryLock> join(
         const std::string& folder, const std::function<core::Outcome()>& alone, const std::function<core::Outcome()>& beside);
+    /// Keeps everybody else out. Errors: Busy, with who has it open.
+    static core::Result<LibraryLock> take(const std::string& folder);
     ~LibraryLock();
     LibraryLock(LibraryLock&& other) noexcept;
     LibraryLock& operator=(LibraryLock&& other) noexcept;
@@ -24,6 +26,7 @@ public:
     LibraryLock& operator=(const LibraryLock&) = delete;
 
 private:
+    static core::Result<LibraryLock> opened(const std::string& folder);
     explicit LibraryLock(int fd) : fd_(fd) {}
     int fd_ = -1;
 };

@@ -151,6 +151,14 @@ public:
         return {};
     }
 
+    Outcome join_alone(const Database& db) override {
+        auto mine = db.run(QStringLiteral("SELECT pg_try_advisory_lock(%1)").arg(QLatin1String(kWriters)));
+        if (!mine) return tl::make_unexpected(mine.error());
+        if (!mine->next() || !mine->value(0).toBool())
+            return fail(ErrorCode::Busy, fmt::format("The library {} is open elsewhere; close it everywhere first.", db.name()), db.name());
+        return {};
+    }
+
     const char* begin() const override { return "BEGIN"; }
 
     Result<std::string> hold(const Database& db, const std::string& on) const override {
@@ -227,6 +235,9 @@ public:
         return out;
     }
 
+    Outcome after_rows(const Database& db) const override {
+        return db.exec("SELECT setval(pg_get_serial_sequence('segment', 'id'), COALESCE((SELECT MAX(id) FROM segment), 0) + 1, FALSE)");
+    }
     QString seconds() const override { return QStringLiteral("CAST(EXTRACT(EPOCH FROM CLOCK_TIMESTAMP()) AS BIGINT)"); }
 
     Outcome tell(const Database& db, const std::string& topic) const override {

@@ -134,10 +134,4 @@ Outcome migrate(const Database& db) {
     return {};
 }
 
-const std::vector<const char*>& kept_tables() {
-    static const std::vector<const char*> kTables{
-        "guide", "change", "snapshot", "edition", "recording", "segment", "document", "house", "record", "log", "bench", "bench_alive"};
-    return kTables;
-}
-
 }  // namespace anagraph::store

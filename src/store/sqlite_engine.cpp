@@ -139,6 +139,13 @@ public:
         return {};
     }
 
+    Outcome join_alone(const Database&) override {
+        auto lock = LibraryLock::take(folder_);
+        if (!lock) return tl::make_unexpected(lock.error());
+        lock_ = std::move(*lock);
+        return {};
+    }
+
     // the only one that writes from its beginning on, whatever it is on: another that writes is waited for, never failed on
     const char* begin() const override { return "BEGIN IMMEDIATE"; }
     Result<std::string> hold(const Database&, const std::string&) const override { return std::string(); }
@@ -171,6 +178,7 @@ public:
         return out;
     }
 
+    Outcome after_rows(const Database&) const override { return {}; }
     QString seconds() const override { return QStringLiteral("CAST(STRFTIME('%s', 'now') AS INTEGER)"); }
 
     Outcome tell(const Database&, const std::string&) const override { return {}; }

@@ -337,7 +337,7 @@ TEST_F(BenchKeys, TheWindowATabletByFileAndATabletOverTheDeskBringTheSameRecord)
     }();
     std::filesystem::create_directory(s / "out");
     {
-        const auto desk = shop::Desk::open({s / "library", "127.0.0.1", 0, "", ""});
+        const auto desk = shop::Desk::open({place(s / "library"), "127.0.0.1", 0, "", ""});
         ASSERT_TRUE(desk);
         QProcess node;
         node.start("node",

@@ -9,10 +9,12 @@
 #include "store/library.h"
 #include "tests/cli/run_cli.h"
 #include "tests/core/job.h"
+#include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using anagraph::testing::cli;
+using anagraph::testing::place;
 using anagraph::testing::Scratch;
 using nlohmann::json;
 
@@ -21,7 +23,7 @@ namespace {
 class Apply : public ::testing::Test {
 protected:
     void SetUp() override {
-        const auto library = store::Library::make_or_open(folder / "lib");
+        const auto library = store::Library::make_or_open(place(folder / "lib"));
         ASSERT_TRUE(library);
         guide = (*library)->create_guide(start, "author")->text();
     }
@@ -36,7 +38,7 @@ protected:
         return folder / name;
     }
     anagraph::testing::CliAnswer apply(const std::string& file, const std::string& base = "1") {
-        return cli({"apply", folder / "lib", guide, file, "--as", "author", "--base", base, "--json"});
+        return cli({"apply", place(folder / "lib"), guide, file, "--as", "author", "--base", base, "--json"});
     }
 
     const Scratch folder;
@@ -53,7 +55,7 @@ TEST_F(Apply, SaysTheSequenceAndWhetherItWasRebased) {
     const auto second = apply(lines("two", {"Fit the plug."}));
     ASSERT_EQ(second.code, 0) << second.err << second.out;
     EXPECT_EQ(second.value(), (json{{"sequence", 3}, {"rebased", true}}));
-    const auto third = cli({"apply", folder / "lib", guide, lines("three", {"Wipe it."}), "--as", "author", "--json"});
+    const auto third = cli({"apply", place(folder / "lib"), guide, lines("three", {"Wipe it."}), "--as", "author", "--json"});
     EXPECT_EQ(third.value()["sequence"], 4) << "without a base, on what it is now";
 }
 
@@ -92,7 +94,7 @@ TEST_F(Apply, EightProgramsAtOnceLoseNothing) {
         });
     for (auto& p : programs) p.join();
     EXPECT_EQ(wrong, std::vector<int>(kPrograms, 0));
-    const auto library = store::Library::make_or_open(folder / "lib");
+    const auto library = store::Library::make_or_open(place(folder / "lib"));
     const auto now = (*library)->guide_state(store::GuideId(guide));
     ASSERT_TRUE(now);
     EXPECT_EQ(now->sequence, 1 + kPrograms * kEach);

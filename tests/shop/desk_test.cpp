@@ -132,7 +132,7 @@ TEST_F(DeskTest, AnswersWhetherAPrintedPageIsCurrent) {
     EXPECT_EQ(get("/is/KQ-M4/1/" + mark1_ + "?p=99").find("What changed on this page"), std::string::npos);
 }
 
-TEST_F(DeskTest, WhatIsIssuedOrWithdrawnMeanwhileShowsAtOnce) {
+TEST_F(DeskTest, WhatIsIssuedOrWithdrawnMeanwhileShowsWithinASecond) {
     const Scratch own;
     anagraph::testing::copy_library(*scratch_ / "library", own / "library");
     const auto desk = shop::Desk::open({place(own / "library"), "127.0.0.1", 0, "", ""});
@@ -141,7 +141,7 @@ TEST_F(DeskTest, WhatIsIssuedOrWithdrawnMeanwhileShowsAtOnce) {
     auto library = store::Library::open(place(own / "library"));
     ASSERT_TRUE(library) << "the desk only reads";
     ASSERT_TRUE(shop::withdraw(**library, engine_, 2, "41 was wrong", "author"));
-    std::this_thread::sleep_for(300ms);
+    std::this_thread::sleep_for(anagraph::testing::on_server() ? 1200ms : 300ms);
     EXPECT_EQ(c.Get("/")->body.find("KQ-M4"), std::string::npos);
     EXPECT_NE(c.Get("/is/KQ-M4/1/" + mark1_)->body.find("The edition that replaced it is withdrawn"), std::string::npos);
 }

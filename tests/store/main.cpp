@@ -1,4 +1,5 @@
-// Runs the store's tests; `test_store --write LIBRARY GUIDE` is the child that the kill test kills.
+// Runs the store's tests; `test_store --write LIBRARY GUIDE` is the child that the kill test kills, `test_store --author LIBRARY GUIDE POST`
+// an author of the played day.
 #include <fmt/format.h>
 #include <gtest/gtest.h>
 
@@ -6,6 +7,7 @@
 #include <QTemporaryDir>
 
 #include "store/library.h"
+#include "tests/store/author_at_work.h"
 
 using namespace anagraph;
 
@@ -27,8 +29,9 @@ int main(int argc, char** argv) {
             std::fflush(stdout);
         }
     }
+    if (argc == 5 && std::string(argv[1]) == "--author") return anagraph::testing::author_at_work(argv[2], argv[3], argv[4]);
     const QTemporaryDir home;  // what waits on this computer is kept there
     qputenv("XDG_DATA_HOME", home.path().toUtf8());
-    testing::InitGoogleTest(&argc, argv);
+    ::testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();
 }

@@ -1,0 +1,361 @@
+#include "store/whole_library.h"
+
+#include <fmt/format.h>
+
+#include <QSqlField>
+#include <QSqlRecord>
+#include <algorithm>
+#include <filesystem>
+#include <fstream>
+#include <functional>
+#include <nlohmann/json.hpp>
+
+#include "core/base/caught.h"
+#include "store/archive.h"
+#include "store/database.h"
+#include "store/destination.h"
+#include "store/digest.h"
+#include "store/library.h"
+
+namespace anagraph::store {
+
+using core::ErrorCode;
+using core::fail;
+using core::Outcome;
+using core::Result;
+using nlohmann::json;
+
+namespace {
+
+constexpr int kArchiveFormat = 1;
+constexpr double kFilesShare = 0.8;  // of the time a library takes are its films
+constexpr std::int64_t kMostFiles = 10'000'000;
+constexpr std::int64_t kMostBytes = std::int64_t{1} << 45;  // 32 TB
+constexpr const char* kAbout = "library.json";
+constexpr const char* kRead =
+    "This is a library of Anagraph in one file. Films, documents and packs lie under files/, what is written about them under tables/, a "
+    "line of JSON a row; library.json says the version. Take it out with: anagraph-cli library restore FILE LIBRARY\n";
+
+struct Table {
+    const char* name;
+    const char* order;
+};
+constexpr Table kTables[] = {{"guide", "id"}, {"change", "guide, sequence"}, {"snapshot", "guide, sequence"}, {"edition", "guide, number"},
+    {"recording", "id"}, {"segment", "id"}, {"document", "id"}, {"house", "part"}, {"record", "number"}, {"log", "number"},
+    {"bench", "run, number"}, {"bench_alive", "run"}};
+
+json value_of(const QVariant& v) {
+    if (v.isNull()) return nullptr;
+    const int type = v.typeId();
+    if (type == QMetaType::Int || type == QMetaType::LongLong || type == QMetaType::ULongLong) return v.toLongLong();
+    return v.toString().toStdString();
+}
+
+QVariant variant_of(const json& v) {
+    if (v.is_number_integer()) return QVariant::fromValue<qlonglong>(v.get<std::int64_t>());
+    return v.is_string() ? QVariant(q(v.get<std::string>())) : QVariant();
+}
+
+using Line = std::function<Outcome(const std::string&)>;
+
+/// A table as lines of JSON: first its columns, then a row each. What an engine keeps for its own search is left out.
+Outcome each_line(const Database& db, const Table& table, const Line& line) {
+    auto rows = db.run(QStringLiteral("SELECT * FROM %1 ORDER BY %2").arg(QLatin1String(table.name), QLatin1String(table.order)));
+    if (!rows) return tl::make_unexpected(rows.error());
+    const QSqlRecord record = rows->record();
+    std::vector<int> columns;
+    json names = json::array();
+    for (int i = 0; i < record.count(); ++i)
+        if (record.fieldName(i) != QLatin1String("found")) {
+            columns.push_back(i);
+            names.push_back(record.fieldName(i).toStdString());
+        }
+    if (auto done = line(names.dump()); !done) return done;
+    while (rows->next()) {
+        json row = json::array();
+        for (const int i : columns) row.push_back(value_of(rows->value(i)));
+        if (auto done = line(row.dump(-1, ' ', false, json::error_handler_t::replace)); !done) return done;
+    }
+    return {};
+}
+
+/// Puts such lines into a table, one after the other; within a transaction.
+class Filler {
+public:
+    Filler(const Database& db, const Table& table) : db_(db), table_(table) {}
+
+    Outcome operator()(const std::string& line) {
+        const json row = json::parse(line, nullptr, false);
+        if (!row.is_array()) return damaged();
+        if (!insert_) return begin(row);
+        if (row.size() != columns_.size()) return damaged();
+        std::vector<QVariant> values;
+        for (const auto& v : row) values.push_back(variant_of(v));
+        if (words_ >= 0)
+            if (QVariant found = db_.engine().found_by(row[static_cast<std::size_t>(words_)].get<std::string>()); found.isValid())
+                values.push_back(std::move(found));
+        return db_.again(*insert_, values);
+    }
+
+private:
+    Outcome begin(const json& names) {
+        QStringList columns;
+        QStringList marks;
+        for (const auto& n : names) {
+            const std::string name = n.is_string() ? n.get<std::string>() : "";
+            if (name.empty() || name.find_first_not_of("abcdefghijklmnopqrstuvwxyz_0123456789") != std::string::npos) return damaged();
+            columns_.push_back(name);
+            columns << q(name);
+            marks << QStringLiteral("?");
+        }
+        if (std::string(table_.name) == "segment" && db_.engine().found_by("").isValid()) {
+            words_ = static_cast<int>(std::find(columns_.begin(), columns_.end(), "words") - columns_.begin());
+            columns << QStringLiteral("found");
+            marks << QStringLiteral("CAST(? AS TSVECTOR)");
+        }
+        auto insert = db_.prepared(QStringLiteral("INSERT INTO %1 (%2) VALUES (%3)")
+                                       .arg(QLatin1String(table_.name), columns.join(QLatin1String(", ")), marks.join(QLatin1String(", "))));
+        if (!insert) return tl::make_unexpected(insert.error());
+        insert_ = std::move(*insert);
+        return {};
+    }
+    Outcome damaged() const { return fail(ErrorCode::Damaged, fmt::format("The table {} of the library is damaged.", table_.name)); }
+
+    const Database& db_;
+    const Table& table_;
+    std::vector<std::string> columns_;
+    int words_ = -1;  // the column whose words an engine searches
+    std::optional<QSqlQuery> insert_;
+};
+
+/// What of a library's folder are its films, documents, packs and what waits in its inbox: paths within it, sorted.
+std::vector<std::string> files_of(const std::string& folder) {
+    std::vector<std::string> out;
+    for (const auto& entry : entries_of(folder)) {
+        const std::string top = entry.name.substr(0, entry.name.find('/'));
+        if (top == "work" || top == kPlaceFile || top.starts_with("library.")) continue;
+        out.push_back(entry.name);
+    }
+    return out;
+}
+
+/// A library nobody else writes in, with a connection to its rows.
+struct Whole {
+    std::unique_ptr<Database> db;
+};
+
+Result<Whole> whole_at(const std::string& text, bool make) {
+    auto library = make ? Library::make_or_open(text) : Library::open(text);
+    if (!library) return tl::make_unexpected(library.error());
+    library->reset();  // it is in order and has its newest schema
+    const auto place = library_place(text);
+    if (!place) return tl::make_unexpected(place.error());
+    auto db = Database::connect(*place, Access::Write);
+    if (!db) return tl::make_unexpected(db.error());
+    if (auto alone = (*db)->engine().join_alone(**db); !alone) return tl::make_unexpected(alone.error());
+    return Whole{std::move(*db)};
+}
+
+Result<Whole> empty_at(const std::string& text) {
+    auto to = whole_at(text, true);
+    if (!to) return to;
+    for (const auto& table : kTables) {
+        auto row = to->db->run(QStringLiteral("SELECT COUNT(*) FROM %1").arg(QLatin1String(table.name)));
+        if (!row) return tl::make_unexpected(row.error());
+        if (row->next() && row->value(0).toLongLong() > 0)
+            return fail(ErrorCode::Refused,
+                fmt::format("There is a library at {} already, and nothing of it is written over; name another place.", text), text);
+    }
+    return to;
+}
+
+std::int64_t bytes_of(const std::string& path) {
+    std::error_code ec;
+    const auto size = std::filesystem::file_size(path, ec);
+    return ec ? 0 : static_cast<std::int64_t>(size);
+}
+
+core::Error stopped() { return {ErrorCode::Cancelled, "It was stopped; what was there is as it was.", ""}; }
+
+/// Puts a file to its place in a library that holds nothing yet; what a stopped attempt left there is exchanged. `write`: to a path,
+/// giving back the SHA-256 of what was read. Read again where it arrived.
+Outcome put_file(const std::string& to, const std::function<Result<std::string>(const std::string&)>& write) {
+    if (auto made = make_folder(parent_of(to)); !made) return made;
+    std::error_code ec;
+    if (!is_link(to)) std::filesystem::remove(to, ec);
+    const auto sent = write(to);
+    if (!sent) return tl::make_unexpected(sent.error());
+    const auto arrived = sha256_of_file(to);
+    if (!arrived) return tl::make_unexpected(arrived.error());
+    if (*arrived != *sent)
+        return fail(ErrorCode::Damaged, fmt::format("{} is not what was sent there; check the disk and do it again.", to), to);
+    return {};
+}
+
+Result<std::string> digest_of(const Database& db) {
+    Digest digest;
+    for (const auto& table : kTables) {
+        digest.add(std::string(table.name) + "\n");
+        auto done = each_line(db, table, [&](const std::string& line) -> Outcome {
+            digest.add(line + "\n");
+            return {};
+        });
+        if (!done) return tl::make_unexpected(done.error());
+    }
+    return digest.text();
+}
+
+/// All rows at once, or none.
+Outcome fill(const Database& to, const std::function<Outcome(const Table&, Filler&)>& rows_of) {
+    return to.transaction("schema", [&]() -> Outcome {
+        for (const auto& table : kTables) {
+            Filler filler(to, table);
+            if (auto done = rows_of(table, filler); !done) return done;
+        }
+        return to.engine().after_rows(to);
+    });
+}
+
+}  // namespace
+
+Result<std::string> digest_of_library(const std::string& text) {
+    return core::caught([&]() -> Result<std::string> {
+        const auto place = library_place(text);
+        if (!place) return tl::make_unexpected(place.error());
+        const auto db = Database::connect(*place, Access::Read);
+        if (!db) return tl::make_unexpected(db.error());
+        const auto rows = digest_of(**db);
+        if (!rows) return rows;
+        Digest digest;
+        digest.add(*rows);
+        for (const auto& name : files_of(place->folder)) {
+            const auto hash = sha256_of_file(place->folder + "/" + name);
+            if (!hash) return hash;
+            digest.add(fmt::format("{} {}\n", name, *hash));
+        }
+        return digest.text();
+    });
+}
+
+Outcome move_library(const std::string& from_text, const std::string& to_text, const Progress& progress) {
+    return core::caught([&]() -> Outcome {
+        const auto from = whole_at(from_text, false);
+        if (!from) return tl::make_unexpected(from.error());
+        const auto to = empty_at(to_text);
+        if (!to) return tl::make_unexpected(to.error());
+        const auto files = files_of(from->db->folder());
+        double all = 1;
+        for (const auto& name : files) all += static_cast<double>(bytes_of(from->db->folder() + "/" + name));
+        double done = 0;
+        for (const auto& name : files) {
+            const std::string source = from->db->folder() + "/" + name;
+            const auto size = static_cast<double>(bytes_of(source));
+            const auto part = [&](double share) { return !progress || progress((done + share * size) / all * kFilesShare); };
+            auto put = put_file(to->db->folder() + "/" + name, [&](const std::string& path) { return copy_file(source, path, part); });
+            if (!put) return put;
+            done += size;
+        }
+        if (auto synced = sync_tree(to->db->folder()); !synced) return synced;
+        int table_number = 0;
+        auto filled = fill(*to->db, [&](const Table& table, Filler& filler) -> Outcome {
+            if (progress && !progress(kFilesShare + (1 - kFilesShare) * table_number++ / static_cast<double>(std::size(kTables))))
+                return tl::make_unexpected(stopped());
+            return each_line(*from->db, table, [&](const std::string& line) { return filler(line); });
+        });
+        if (!filled) return filled;
+        const auto sent = digest_of(*from->db);
+        const auto arrived = digest_of(*to->db);
+        if (!sent) return tl::make_unexpected(sent.error());
+        if (!arrived) return tl::make_unexpected(arrived.error());
+        if (*sent != *arrived)
+            return fail(ErrorCode::Damaged,
+                fmt::format("What arrived in {} is not what was sent; do not use it. The library in {} is as it was.", to_text, from_text));
+        return {};
+    });
+}
+
+Outcome archive_library(const std::string& text, const std::string& file, const Progress& progress) {
+    return core::caught([&]() -> Outcome {
+        auto target = Destination::file(file);
+        if (!target) return tl::make_unexpected(target.error());
+        const auto from = whole_at(text, false);
+        if (!from) return tl::make_unexpected(from.error());
+        auto work = Library::work_folder(text);
+        if (!work) return tl::make_unexpected(work.error());
+        std::vector<ArchiveEntry> entries{{"README.txt", {}, kRead},
+            {kAbout, {}, json{{"format", kArchiveFormat}, {"schema", kSchema}, {"written", utc_now()}}.dump(1) + "\n"}};
+        for (const auto& table : kTables) {
+            const std::string path = fmt::format("{}/{}.jsonl", work->path(), table.name);
+            std::ofstream out(path, std::ios::binary);
+            auto written = each_line(*from->db, table, [&](const std::string& line) -> Outcome {
+                out << line << '\n';
+                return out ? Outcome{} : tl::make_unexpected(file_trouble(path, errno));
+            });
+            if (!written) return written;
+            out.close();
+            if (!out) return tl::make_unexpected(file_trouble(path, errno));
+            entries.push_back({fmt::format("tables/{}.jsonl", table.name), path, {}});
+        }
+        for (const auto& name : files_of(from->db->folder())) entries.push_back({"files/" + name, from->db->folder() + "/" + name, {}});
+        if (auto written = write_archive(target->work(), entries, progress); !written) return written;
+        return target->commit();
+    });
+}
+
+Outcome restore_library(const std::string& file, const std::string& to_text, const Progress& progress) {
+    return core::caught([&]() -> Outcome {
+        const auto archive = Archive::open(file, {kMostFiles, kMostBytes});
+        if (!archive) return tl::make_unexpected(archive.error());
+        const auto about = (*archive)->read(kAbout, 1 << 20);
+        const json says = about ? json::parse(*about, nullptr, false) : json();
+        if (!says.is_object() || !says.contains("format") || !says["format"].is_number_integer() || !says.contains("schema") ||
+            !says["schema"].is_number_integer())
+            return fail(ErrorCode::BadInput, fmt::format("{} is no library that was put into one file.", file), file);
+        if (says["format"].get<int>() != kArchiveFormat || says["schema"].get<int>() != kSchema)
+            return fail(ErrorCode::Refused,
+                fmt::format("{} was written by another version of the program (its tables are of version {}, here they are of {}); take it "
+                            "out with that version.",
+                    file, says["schema"].get<int>(), kSchema),
+                file);
+        const auto to = empty_at(to_text);
+        if (!to) return tl::make_unexpected(to.error());
+        double all = 1;
+        for (const auto& name : (*archive)->names()) all += static_cast<double>((*archive)->bytes(name));
+        double done = 0;
+        for (const auto& name : (*archive)->names()) {
+            if (!name.starts_with("files/")) continue;
+            const std::string path = name.substr(std::string("files/").size());
+            const std::string top = path.substr(0, path.find('/'));
+            if (top == "work" || top.starts_with("library."))
+                return fail(ErrorCode::BadInput, fmt::format("{} holds a file that no library has ({}).", file, path), file);
+            const auto size = static_cast<double>((*archive)->bytes(name));
+            const auto part = [&](double share) { return !progress || progress((done + share * size) / all * kFilesShare); };
+            auto put = put_file(to->db->folder() + "/" + path,
+                [&](const std::string& at) { return (*archive)->extract(name, at, part); });
+            if (!put) return put;
+            done += size;
+        }
+        if (auto synced = sync_tree(to->db->folder()); !synced) return synced;
+        return fill(*to->db, [&](const Table& table, Filler& filler) -> Outcome {
+            const std::string name = fmt::format("tables/{}.jsonl", table.name);
+            if (!(*archive)->holds(name))
+                return fail(ErrorCode::Damaged, fmt::format("{} lacks the table {}; it was damaged or cut off.", file, table.name), file);
+            std::string rest;
+            Outcome put;
+            auto read = (*archive)->each_piece(name, [&](std::string_view piece) {
+                rest.append(piece);
+                std::size_t from = 0;
+                for (std::size_t end = rest.find('\n'); end != std::string::npos; end = rest.find('\n', from)) {
+                    if (!(put = filler(rest.substr(from, end - from)))) return false;
+                    from = end + 1;
+                }
+                rest.erase(0, from);
+                return true;
+            });
+            if (!put) return put;
+            return read;
+        });
+    });
+}
+
+}  // namespace anagraph::store
