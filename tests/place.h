@@ -60,13 +60,14 @@ inline std::string place(const std::string& folder) {
 inline void copy_library(const std::string& from, const std::string& to) {
     std::filesystem::copy(from, to, std::filesystem::copy_options::recursive);
     if (!on_server()) return;
-    std::filesystem::remove(to + "/library.place");
     (void)place(to);
+    std::ofstream(to + "/library.place") << "postgresql://127.0.0.1:" << from_environment("ANAGRAPH_SERVER_PORT") << "/" << database_of(to)
+                                         << "\n";
     const std::string at =
         " -h " + from_environment("ANAGRAPH_SERVER") + " -p " + from_environment("ANAGRAPH_SERVER_PORT") + " -U anagraph -d ";
     const std::string programs = from_environment("ANAGRAPH_SERVER_BIN");
     EXPECT_EQ(std::system((programs + "/pg_dump" + at + database_of(from) + " | " + programs + "/psql -q -v ON_ERROR_STOP=1" + at +
-                              database_of(to) + " > /dev/null")
+                  database_of(to) + " > /dev/null")
                               .c_str()),
         0);
 }

@@ -9,6 +9,7 @@
 
 #include "core/edition/post.h"
 #include "store/files.h"
+#include "store/place.h"
 
 namespace anagraph::shop {
 
@@ -48,7 +49,8 @@ Result<Trusted> trusted(const std::string& trust, const publish::Verification& v
     Trusted out;
     std::error_code ec;
     if (trust.empty()) return out;
-    if (std::filesystem::is_directory(trust, ec)) {
+    const auto place = store::library_place(trust);
+    if (std::filesystem::is_directory(trust, ec) || (place && place->server)) {
         auto asked = ask(trust, v);
         if (!asked) return tl::make_unexpected(asked.error());
         out.keys = asked->records.keys();

@@ -58,9 +58,7 @@ public:
 
 private:
     bool on() { return !progress_ || progress_(std::min(1.0, ++done_ / all_)); }
-    static tl::unexpected<core::Error> stopped() {
-        return core::fail(ErrorCode::Cancelled, "The check was stopped; nothing was changed.");
-    }
+    static tl::unexpected<core::Error> stopped() { return core::fail(ErrorCode::Cancelled, "The check was stopped; nothing was changed."); }
 
     void add(Lack lack, const char* kind, const std::string& id, const std::string& name, const std::string& what) {
         out_.push_back({lack, kind, id, name, what, used_by_[id]});
@@ -96,7 +94,8 @@ private:
                 continue;
             }
             const auto pack = publish::PackSource::open(*folder);
-            const auto below = pack ? publish::read_below(**pack, [this](double) { return on_still(); }) : tl::make_unexpected(pack.error());
+            const auto below =
+                pack ? publish::read_below(**pack, [this](double) { return on_still(); }) : tl::make_unexpected(pack.error());
             if (!below && below.error().code == ErrorCode::Cancelled) return tl::make_unexpected(below.error());
             if (store::sha256(*manifest) != e.pack || !below || !publish::compare_with_manifest(below->hashes, *manifest).empty())
                 add(Lack::Damaged, "edition", e.pack, called, "Its pack is not what was issued; put its folder back from a copy.");
@@ -112,7 +111,8 @@ private:
                 "What was learned from it is not in the library; import the recording again.");
         else if (!store::is_there(r.path))
             add(inside ? Lack::Missing : Lack::Away, "recording", r.id.text(), r.name,
-                inside ? "The film is not in the library; find its original on the Shelf." : "The film is not where it lay; find it on the Shelf.");
+                inside ? "The film is not in the library; find its original on the Shelf."
+                       : "The film is not where it lay; find it on the Shelf.");
         else if (store::sha256_of_file(r.path).value_or("") != r.id.text())
             add(Lack::Damaged, "recording", r.id.text(), r.name, "The film is not what came in; find its original on the Shelf.");
     }

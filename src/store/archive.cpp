@@ -23,9 +23,9 @@ using core::Result;
 
 namespace {
 
-constexpr zip_uint64_t kMostSwell = 200;                      // an entry is at most this many times what it takes in the file
-constexpr zip_uint64_t kSmall = 1 << 20;                      // ... or as large as this
-constexpr std::int64_t kFixedTime = 1577836800;               // 2020-01-01: the time of making it is no part of what it holds
+constexpr zip_uint64_t kMostSwell = 200;         // an entry is at most this many times what it takes in the file
+constexpr zip_uint64_t kSmall = 1 << 20;         // ... or as large as this
+constexpr std::int64_t kFixedTime = 1577836800;  // 2020-01-01: the time of making it is no part of what it holds
 
 std::string shown(const char* name) { return name == nullptr ? "an entry" : core::as_utf8(name).substr(0, 200); }
 

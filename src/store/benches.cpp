@@ -2,7 +2,6 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/caught.h"
-
 #include "store/library_state.h"
 
 namespace anagraph::store {

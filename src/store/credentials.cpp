@@ -18,16 +18,16 @@ using nlohmann::json;
 
 namespace {
 
-const SecretSchema kKeyringSchema{
-    "org.anagraph.Library", SECRET_SCHEMA_NONE, {{"name", SECRET_SCHEMA_ATTRIBUTE_STRING}, {nullptr, SECRET_SCHEMA_ATTRIBUTE_STRING}}, 0,
-    nullptr, nullptr, nullptr, nullptr, nullptr, nullptr, nullptr};
+const SecretSchema kKeyringSchema{"org.anagraph.Library", SECRET_SCHEMA_NONE,
+    {{"name", SECRET_SCHEMA_ATTRIBUTE_STRING}, {nullptr, SECRET_SCHEMA_ATTRIBUTE_STRING}}, 0, nullptr, nullptr, nullptr, nullptr, nullptr,
+    nullptr, nullptr};
 
 /// Without a session bus there is no keyring to ask, and asking would try to start one.
 bool has_keyring() { return qEnvironmentVariableIsSet("DBUS_SESSION_BUS_ADDRESS"); }
 
 std::optional<Credentials> credentials_in(const json& j) {
-    if (!j.is_object() || !j.contains("user") || !j.contains("secret") || !j["user"].is_string() || !j["secret"].is_string()) return {};
-    return Credentials{j["user"].get<std::string>(), j["secret"].get<std::string>()};
+    if (!j.is_object() || !j.contains("name") || !j.contains("secret") || !j["name"].is_string() || !j["secret"].is_string()) return {};
+    return Credentials{j["name"].get<std::string>(), j["secret"].get<std::string>()};
 }
 
 std::optional<Credentials> from_keyring(const std::string& name) {
@@ -73,7 +73,7 @@ Result<std::optional<Credentials>> credentials_for(const std::string& name) {
 }
 
 Result<std::string> keep_credentials(const std::string& name, const Credentials& credentials) {
-    const json kept{{"user", credentials.user}, {"secret", credentials.secret}};
+    const json kept{{"name", credentials.user}, {"secret", credentials.secret}};
     if (has_keyring() &&
         secret_password_store_sync(&kKeyringSchema, SECRET_COLLECTION_DEFAULT, fmt::format("Anagraph: {}", name).c_str(),
             kept.dump().c_str(), nullptr, nullptr, "name", name.c_str(), nullptr))

@@ -41,9 +41,9 @@ public:
     /// A statement to be run many times, within a transaction.
     core::Result<QSqlQuery> prepared(const QString& sql) const;
     core::Outcome again(QSqlQuery& query, const std::vector<QVariant>& values) const;
-    /// All or nothing. Nobody else writes meanwhile what is called `on` (in the order given): another that does is waited for, never failed on. Where the
-    /// connection breaks while it is being kept, it is asked what became of it. Errors also: Away, with `place` what was_kept() takes
-    /// where that could not be found out.
+    /// All or nothing. Nobody else writes meanwhile what is called `on` (in the order given): another that does is waited for, never failed
+    /// on. Where the connection breaks while it is being kept, it is asked what became of it. Errors also: Away, with `place` what
+    /// was_kept() takes where that could not be found out.
     core::Outcome transaction(const std::vector<std::string>& on, const std::function<core::Outcome()>& work) const;
     core::Outcome transaction(const std::string& on, const std::function<core::Outcome()>& work) const {
         return transaction(std::vector<std::string>{on}, work);

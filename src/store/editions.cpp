@@ -141,7 +141,8 @@ Outcome Library::set_house_within(const core::House& house) {
     row->finish();
     if (state_->house && state_->house->text != text)
         return fail(ErrorCode::Refused,
-            "What holds for the whole house was changed elsewhere meanwhile, so nothing was saved; look at it as it is now and do it again.");
+            "What applies to the whole house was changed elsewhere meanwhile, so nothing was saved; look at it as it is now and do it "
+            "again.");
     if (auto r = state_->db->exec("DELETE FROM house WHERE part = 'all'"); !r) return r;
     return state_->db->exec("INSERT INTO house (part, body) VALUES ('all', ?)", {q(core::to_json(house))});
 }

@@ -27,8 +27,7 @@ core::Error file_trouble(const std::string& path, int error, std::string_view do
 core::Outcome write_file(const std::string& path, std::string_view bytes, unsigned mode = 0644);
 /// A file that must not be there, written piece by piece by `work` and synced; where that gives back false it is taken away again and
 /// nothing is wrong. Errors: NoSpace, Unwritable; then there is no file.
-core::Outcome write_new_file(
-    const std::string& path, const std::function<bool(const std::function<bool(std::string_view)>& put)>& work);
+core::Outcome write_new_file(const std::string& path, const std::function<bool(const std::function<bool(std::string_view)>& put)>& work);
 /// Errors: NotFound, Unreadable; BadInput for a file longer than `most` bytes.
 core::Result<std::string> read_file(const std::string& path, std::int64_t most = std::int64_t{1} << 31);
 /// Creates a folder and those above it, and syncs what was created. Errors: NoSpace, Unwritable.

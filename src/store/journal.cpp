@@ -193,7 +193,8 @@ Result<core::Procedure> Library::load_guide(const GuideId& id) const {
     return std::move(state->procedure);
 }
 
-Result<std::variant<core::Change, core::Conflict>> Library::brought_to(const GuideChange& c, std::int64_t now, const core::Procedure& is) const {
+Result<std::variant<core::Change, core::Conflict>> Library::brought_to(
+    const GuideChange& c, std::int64_t now, const core::Procedure& is) const {
     if (c.made_on) return core::rebase(*c.made_on, core::difference(*c.made_on, is), c.change);
     if (c.base < 1 || c.base > now)
         return fail(ErrorCode::BadInput,

@@ -105,13 +105,14 @@ Outcome ready_server(const Database& db, int schema, bool make) {
     if (schema > 0 || db.engine().kind() == EngineKind::File) return {};
     if (!make)
         return fail(ErrorCode::NotFound,
-            fmt::format("There is no library in the database {}; make one with anagraph-cli library create ADDRESS.", db.name()), db.name());
+            fmt::format("There is no library in the database {}; make one with anagraph-cli library create ADDRESS.", db.name()),
+            db.name());
     auto others = db.run("SELECT table_name FROM information_schema.tables WHERE table_schema = current_schema() LIMIT 1");
     if (!others) return tl::make_unexpected(others.error());
     if (others->next())
         return fail(ErrorCode::Refused,
-            fmt::format("The database {} holds other tables ({}), so no library is made there; take an empty one.", db.name(),
-                s(others->value(0))),
+            fmt::format(
+                "The database {} holds other tables ({}), so no library is made there; take an empty one.", db.name(), s(others->value(0))),
             db.name());
     return {};
 }
@@ -238,8 +239,8 @@ Outcome Library::State::note_arriving(const char* kind, const std::string& name,
     return arriving ? db->exec("INSERT INTO arriving (kind, name) VALUES (?, ?)", {q(kind), q(name)}) : Outcome{};
 }
 
-Outcome Library::State::enter(const char* kind, const std::string& name, const std::string& where, const std::function<Result<bool>()>& known,
-    const std::function<Outcome()>& put, const std::function<Outcome(bool known)>& enter) {
+Outcome Library::State::enter(const char* kind, const std::string& name, const std::string& where,
+    const std::function<Result<bool>()>& known, const std::function<Outcome()>& put, const std::function<Outcome(bool known)>& enter) {
     const auto before = known();
     if (!before) return tl::make_unexpected(before.error());
     // what is known already is exchanged in one step and needs no note: it is known before and after

@@ -57,7 +57,7 @@ struct GuideChange {
     GuideId guide;
     core::Change change;
     core::Procedure after;
-    std::int64_t base = 0;  // the change of the guide it was made on; 0: the last, whichever that is
+    std::int64_t base = 0;                        // the change of the guide it was made on; 0: the last, whichever that is
     std::optional<core::Procedure> made_on = {};  // the guide it was made on, where the library never had it so
 };
 

@@ -24,7 +24,7 @@ struct Library::State {
     };
     std::optional<KnownHouse> house;  // as it was read or kept last by this connection
     const std::string window = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();  // among all that have it open
-    std::set<GuideId> broken;          // guides whose journal was read up to a damaged change: the next append begins anew
+    std::set<GuideId> broken;  // guides whose journal was read up to a damaged change: the next append begins anew
 
     /// A path inside the library is kept relative, so that the library can be moved.
     std::string kept_path(const std::string& path) const {
@@ -42,8 +42,9 @@ struct Library::State {
 
     /// Puts what was prepared at a place named by its content with `put`, and makes it known by `enter` in one transaction. `known`: is it
     /// known already, asked again within that transaction, since another may be bringing in the same.
-    core::Outcome enter(const char* kind, const std::string& name, const std::string& where, const std::function<core::Result<bool>()>& known,
-        const std::function<core::Outcome()>& put, const std::function<core::Outcome(bool known)>& enter);
+    core::Outcome enter(const char* kind, const std::string& name, const std::string& where,
+        const std::function<core::Result<bool>()>& known, const std::function<core::Outcome()>& put,
+        const std::function<core::Outcome(bool known)>& enter);
     core::Outcome note_arriving(const char* kind, const std::string& name, bool arriving) const;
 };
 

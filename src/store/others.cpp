@@ -25,7 +25,8 @@ Outcome Library::be_present(const Present& here) {
                 !r)
                 return tl::make_unexpected(r.error());
             if (here.post.empty()) return {};
-            auto r = db.run(QStringLiteral("INSERT INTO present (who, post, guide, step, seen) VALUES (?, ?, ?, ?, %1)").arg(db.engine().seconds()),
+            auto r = db.run(
+                QStringLiteral("INSERT INTO present (who, post, guide, step, seen) VALUES (?, ?, ?, ?, %1)").arg(db.engine().seconds()),
                 {q(state_->window), q(here.post), q(here.guide.text()), q(here.step.text())});
             return r ? Outcome{} : tl::make_unexpected(r.error());
         });

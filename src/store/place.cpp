@@ -92,7 +92,8 @@ Result<LibraryPlace> library_place(const std::string& text) {
             server.options[name] = value;
         else
             return fail(ErrorCode::BadInput,
-                fmt::format("{} is nothing the address of a library says; it says objects, host, sslmode, sslrootcert, sslcert, sslkey.", name),
+                fmt::format(
+                    "{} is nothing the address of a library says; it says objects, host, sslmode, sslrootcert, sslcert, sslkey.", name),
                 text);
     }
     if (objects.empty()) return wrong("it is not said where its films are: objects=FOLDER or objects=s3://ENDPOINT/BUCKET");

@@ -27,7 +27,7 @@ using core::Result;
 namespace {
 
 constexpr const char* kChannel = "anagraph";
-constexpr const char* kWriters = "4711001, 1";  // the lock of those who write, among the server's advisory locks
+constexpr const char* kWriters = "4711001, 1";     // the lock of those who write, among the server's advisory locks
 constexpr std::chrono::seconds kJoinPatience{15};  // putting a library in order takes moments
 
 bool is_this_machine(const std::string& host) {
@@ -71,9 +71,9 @@ public:
             if (const auto known = known_certificates(); !known.empty()) options["sslrootcert"] = known;
         QString connect = QStringLiteral(
             "application_name=anagraph;connect_timeout=4;tcp_user_timeout=6000;keepalives_idle=3;keepalives_interval=1;keepalives_count=3");
-        connect += QStringLiteral(
-            ";options='-c lock_timeout=15000 -c idle_in_transaction_session_timeout=60000 -c client_min_messages=error%1'")
-                       .arg(access_ == Access::Read ? QStringLiteral(" -c default_transaction_read_only=on") : QString());
+        connect +=
+            QStringLiteral(";options='-c lock_timeout=15000 -c idle_in_transaction_session_timeout=60000 -c client_min_messages=error%1'")
+                .arg(access_ == Access::Read ? QStringLiteral(" -c default_transaction_read_only=on") : QString());
         for (const auto& [name, value] : options) connect += QStringLiteral(";%1=%2").arg(q(name), quoted(value));
         db.setConnectOptions(connect);
         if (!db.open()) return tl::make_unexpected(not_reached(db.lastError()));
@@ -94,7 +94,8 @@ public:
         const auto is = [&](const char* code) { return state.starts_with(code); };
         if (state.empty() || is("08") || is("57P0"))
             return {ErrorCode::Away,
-                fmt::format("The server of the library {} cannot be reached, so nothing was saved; try again when it is back.", name), name};
+                fmt::format("The server of the library {} cannot be reached, so nothing was saved; try again when it is back.", name),
+                name};
         if (is("25006") && access_ == Access::Write)
             return {ErrorCode::Away,
                 fmt::format("The server of the library {} is being restored and takes no changes now; try again later.", name), name};
@@ -105,7 +106,8 @@ public:
                 fmt::format("The library {} does not let you do this; whoever keeps it gives each post its role.", name), name};
         if (is("53100"))
             return {ErrorCode::NoSpace,
-                fmt::format("The disk of the server of {} is full, so the change was not saved; its keeper must free some space.", name), name};
+                fmt::format("The disk of the server of {} is full, so the change was not saved; its keeper must free some space.", name),
+                name};
         if (is("53"))
             return {ErrorCode::Busy,
                 fmt::format("The server of the library {} has no room for more at the moment; try again in a while.", name), name};
@@ -113,7 +115,8 @@ public:
             return {ErrorCode::Busy,
                 fmt::format("The library {} is being written by another program for a long time; try again when it is done.", name), name};
         if (is("XX00"))
-            return {ErrorCode::Damaged, fmt::format("The database of the library {} is damaged; its keeper must put back a copy.", name), name};
+            return {
+                ErrorCode::Damaged, fmt::format("The database of the library {} is damaged; its keeper must put back a copy.", name), name};
         return {ErrorCode::Unreadable,
             fmt::format("The library {} answered with an error: {}.", name, e.databaseText().trimmed().toStdString()), name};
     }
@@ -144,7 +147,8 @@ public:
             }
             if (std::chrono::steady_clock::now() > until)
                 return fail(ErrorCode::Busy,
-                    fmt::format("The library {} is being put in order by another program; try again when it is done.", db.name()), db.name());
+                    fmt::format("The library {} is being put in order by another program; try again when it is done.", db.name()),
+                    db.name());
             std::this_thread::sleep_for(std::chrono::milliseconds(20));
         }
         joined_ = true;
@@ -162,8 +166,8 @@ public:
     const char* begin() const override { return "BEGIN"; }
 
     Result<std::string> hold(const Database& db, const std::string& on) const override {
-        auto held = db.run(
-            "SELECT CAST(pg_advisory_xact_lock(hashtextextended(?, 0)) AS TEXT), CAST(pg_current_xact_id() AS TEXT)", {q(on)});
+        auto held =
+            db.run("SELECT CAST(pg_advisory_xact_lock(hashtextextended(?, 0)) AS TEXT), CAST(pg_current_xact_id() AS TEXT)", {q(on)});
         if (!held) return tl::make_unexpected(held.error());
         return held->next() ? s(held->value(1)) : std::string();
     }
@@ -216,8 +220,7 @@ public:
         constexpr int kMostPlaces = 16383;  // of a word in its line, as the server counts
         QString out;
         int place = 0;
-        for (const auto& word : words_in(q(words)))
-            out += QStringLiteral("'%1':%2 ").arg(folded(word)).arg(std::min(++place, kMostPlaces));
+        for (const auto& word : words_in(q(words))) out += QStringLiteral("'%1':%2 ").arg(folded(word)).arg(std::min(++place, kMostPlaces));
         return out;
     }
 
@@ -265,8 +268,9 @@ private:
                 name};
         if (says("certificate"))
             return {ErrorCode::Refused,
-                fmt::format("The server of {} does not prove that it is the one you mean ({}); nothing was sent to it. Ask its keeper for its "
-                            "certificate and name it with sslrootcert in the address.",
+                fmt::format(
+                    "The server of {} does not prove that it is the one you mean ({}); nothing was sent to it. Ask its keeper for its "
+                    "certificate and name it with sslrootcert in the address.",
                     name, text),
                 name};
         if (says("does not support SSL"))
@@ -277,8 +281,8 @@ private:
                 name};
         if (says("does not exist"))
             return {ErrorCode::NotFound,
-                fmt::format("There is no database {} on {} for you ({}); its keeper makes one.", place_.server->database, place_.server->host,
-                    text.substr(text.rfind("FATAL") == std::string::npos ? 0 : text.rfind("FATAL"))),
+                fmt::format("There is no database {} on {} for you ({}); its keeper makes one.", place_.server->database,
+                    place_.server->host, text.substr(text.rfind("FATAL") == std::string::npos ? 0 : text.rfind("FATAL"))),
                 name};
         return {ErrorCode::Away,
             fmt::format("The server of the library {} cannot be reached; check the network, or try again when it is back.", name), name};
@@ -303,6 +307,8 @@ private:
 
 }  // namespace
 
-std::unique_ptr<Engine> postgres_engine(const LibraryPlace& place, Access access) { return std::make_unique<PostgresEngine>(place, access); }
+std::unique_ptr<Engine> postgres_engine(const LibraryPlace& place, Access access) {
+    return std::make_unique<PostgresEngine>(place, access);
+}
 
 }  // namespace anagraph::store

@@ -68,13 +68,14 @@ public:
         // on a medium that cannot be written nobody else writes either
         const bool frozen = access_ == Access::Read && ::access(folder_.c_str(), W_OK) != 0 && !is_there(file + "-wal");
         if (frozen) options += QStringLiteral(";QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI");
-        db.setDatabaseName(frozen ? QString::fromLatin1(QUrl::fromLocalFile(q(file)).toEncoded()) + QStringLiteral("?immutable=1") : q(file));
+        db.setDatabaseName(
+            frozen ? QString::fromLatin1(QUrl::fromLocalFile(q(file)).toEncoded()) + QStringLiteral("?immutable=1") : q(file));
         db.setConnectOptions(options);
         if (!db.open()) return tl::make_unexpected(error_of(db, db.lastError()));
-        const QStringList pragmas = access_ == Access::Read ? QStringList{QStringLiteral("PRAGMA query_only = ON")}
-                                                            : QStringList{QStringLiteral("PRAGMA journal_mode = WAL"),
-                                                                  QStringLiteral("PRAGMA synchronous = FULL"),
-                                                                  QStringLiteral("PRAGMA foreign_keys = ON")};
+        const QStringList pragmas = access_ == Access::Read
+            ? QStringList{QStringLiteral("PRAGMA query_only = ON")}
+            : QStringList{QStringLiteral("PRAGMA journal_mode = WAL"), QStringLiteral("PRAGMA synchronous = FULL"),
+                  QStringLiteral("PRAGMA foreign_keys = ON")};
         for (const auto& pragma : pragmas) {
             QSqlQuery set(db);
             if (!set.exec(pragma)) return tl::make_unexpected(error_of(db, set.lastError()));
@@ -91,9 +92,11 @@ public:
         const int reason = native != 5 && native != 6 && qstrcmp(handle.typeName(), "sqlite3*") == 0 && handle.constData() != nullptr
             ? sqlite3_system_errno(*static_cast<sqlite3* const*>(handle.constData()))
             : 0;
-        if (native == 13 || says("is full") || ((native == 10 || native == 14) && (reason == ENOSPC || reason == EDQUOT || disk_full(folder_))))
+        if (native == 13 || says("is full") ||
+            ((native == 10 || native == 14) && (reason == ENOSPC || reason == EDQUOT || disk_full(folder_))))
             return {ErrorCode::NoSpace, "The disk is full, so the change was not saved; free some space and do it again.", folder_};
-        if ((native == 10 || native == 14) && reason != 0 && reason != ENOENT) return file_trouble("a file of the library " + folder_, reason);
+        if ((native == 10 || native == 14) && reason != 0 && reason != ENOENT)
+            return file_trouble("a file of the library " + folder_, reason);
         // the database falls back to reading where a file cannot be opened for writing, whatever the reason
         const bool allowed = ::access(folder_.c_str(), W_OK) == 0 && ::access((folder_ + "/library.db").c_str(), W_OK) == 0;
         if ((native == 8 || says("readonly")) && allowed)
@@ -118,12 +121,14 @@ public:
         if (native == 10)
             return {ErrorCode::Unwritable,
                 fmt::format(
-                    "The disk of the library {} failed, so the change was not saved; check the disk and its cable, and do it again.", folder_),
+                    "The disk of the library {} failed, so the change was not saved; check the disk and its cable, and do it again.",
+                    folder_),
                 folder_};
         if (native == 14)
             return {ErrorCode::Unwritable,
-                fmt::format("A file of the library {} could not be opened: the disk is full or failed for a moment, or a permission is in the "
-                            "way. Check that the folder and the files in it may be read and written, and try again.",
+                fmt::format(
+                    "A file of the library {} could not be opened: the disk is full or failed for a moment, or a permission is in the "
+                    "way. Check that the folder and the files in it may be read and written, and try again.",
                     folder_),
                 folder_};
         if (native == 7)

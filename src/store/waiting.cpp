@@ -46,8 +46,8 @@ json to_json(const WaitingChange& w) {
 
 std::optional<WaitingChange> from_json(const json& j) {
     try {
-        WaitingChange out{GuideId(j.at("guide").get<std::string>()), j.at("base").get<std::int64_t>(), {}, j.at("author").get<std::string>(),
-            j.at("at").get<std::string>(), j.at("transaction").get<std::string>()};
+        WaitingChange out{GuideId(j.at("guide").get<std::string>()), j.at("base").get<std::int64_t>(), {},
+            j.at("author").get<std::string>(), j.at("at").get<std::string>(), j.at("transaction").get<std::string>()};
         auto change = core::change_from_json(j.at("change"));
         if (!change) return std::nullopt;
         out.change = std::move(*change);
@@ -79,7 +79,8 @@ Result<std::vector<WaitingChange>> read_waiting(const std::string& path) {
         auto one = from_json(json::parse(text->substr(from, end - from), nullptr, false));
         if (!one)
             return fail(ErrorCode::Damaged,
-                fmt::format("{} holds changes that are not in the library yet, and is damaged; keep a copy of it and take it away.", path), path);
+                fmt::format("{} holds changes that are not in the library yet, and is damaged; keep a copy of it and take it away.", path),
+                path);
         out.push_back(std::move(*one));
         from = end + 1;
     }
@@ -212,7 +213,8 @@ Outcome bring(Library& library, Waiting& waiting) {
             bool kept = false;
             if (!w.transaction.empty()) {
                 const auto was = library.was_kept(w.transaction);
-                if (!was && was.error().code == ErrorCode::Away && was.error().place != w.transaction) return tl::make_unexpected(was.error());
+                if (!was && was.error().code == ErrorCode::Away && was.error().place != w.transaction)
+                    return tl::make_unexpected(was.error());
                 kept = was && *was;
             }
             std::optional<core::Conflict> conflict;

@@ -20,9 +20,9 @@ struct WaitingChange {
     std::int64_t base = 0;  // the change of the guide in the library that it, or the first of those before it, was made on
     core::Change change;
     std::string author;
-    std::string at;           // UTC, when it was made
-    std::string transaction;  // of the server, where it may be there already; see Library::was_kept()
-    std::optional<core::Procedure> made_on = {};   // where a person has to decide: the guide as it was when it was made
+    std::string at;                               // UTC, when it was made
+    std::string transaction;                      // of the server, where it may be there already; see Library::was_kept()
+    std::optional<core::Procedure> made_on = {};  // where a person has to decide: the guide as it was when it was made
     std::optional<core::Conflict> conflict = {};  // and what about
 };
 

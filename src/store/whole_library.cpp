@@ -34,7 +34,7 @@ constexpr std::int64_t kMostBytes = std::int64_t{1} << 45;  // 32 TB
 constexpr const char* kAbout = "library.json";
 constexpr const char* kRead =
     "This is a library of Anagraph in one file. Films, documents and packs lie under files/, what is written about them under tables/, a "
-    "line of JSON a row; library.json says the version. Take it out with: anagraph-cli library restore FILE LIBRARY\n";
+    "line of JSON a row; library.json says the version. Restore it with: anagraph-cli library restore FILE LIBRARY\n";
 
 struct Table {
     const char* name;
@@ -113,8 +113,9 @@ private:
             columns << QStringLiteral("found");
             marks << QStringLiteral("CAST(? AS TSVECTOR)");
         }
-        auto insert = db_.prepared(QStringLiteral("INSERT INTO %1 (%2) VALUES (%3)")
-                                       .arg(QLatin1String(table_.name), columns.join(QLatin1String(", ")), marks.join(QLatin1String(", "))));
+        auto insert =
+            db_.prepared(QStringLiteral("INSERT INTO %1 (%2) VALUES (%3)")
+                             .arg(QLatin1String(table_.name), columns.join(QLatin1String(", ")), marks.join(QLatin1String(", "))));
         if (!insert) return tl::make_unexpected(insert.error());
         insert_ = std::move(*insert);
         return {};
@@ -330,8 +331,7 @@ Outcome restore_library(const std::string& file, const std::string& to_text, con
                 return fail(ErrorCode::BadInput, fmt::format("{} holds a file that no library has ({}).", file, path), file);
             const auto size = static_cast<double>((*archive)->bytes(name));
             const auto part = [&](double share) { return !progress || progress((done + share * size) / all * kFilesShare); };
-            auto put = put_file(to->db->folder() + "/" + path,
-                [&](const std::string& at) { return (*archive)->extract(name, at, part); });
+            auto put = put_file(to->db->folder() + "/" + path, [&](const std::string& at) { return (*archive)->extract(name, at, part); });
             if (!put) return put;
             done += size;
         }

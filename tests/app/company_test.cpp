@@ -1,9 +1,8 @@
 // Two windows in one guide: what the other does is followed, undo takes back one's own, what meets asks.
-#include "app/company/shared_bar.h"
-
 #include <gtest/gtest.h>
 
 #include "app/company/decide_dialog.h"
+#include "app/company/shared_bar.h"
 #include "app/sheet/sheet_station.h"
 #include "tests/app/window.h"
 #include "tests/core/job.h"

@@ -303,6 +303,7 @@ TEST_F(DeskTest, InABrowserItLeadsToGuidesTakesAnswersAndSaysWhatIsCurrent) {
     const QString said = QString::fromUtf8(node.readAllStandardOutput() + node.readAllStandardError());
     EXPECT_TRUE(said.contains("4 passed, 0 failed")) << said.toStdString();
     const auto library = store::Library::make_or_open(place(own / "library"));
+    ASSERT_TRUE(library) << library.error().message;
     ASSERT_TRUE((*library)->record({core::LearnerAdded{"learner 07", ""}}, "instructor"));
     const auto taken = shop::take_waiting_answers(**library, "instructor");
     ASSERT_TRUE(taken);

@@ -7,8 +7,8 @@
 #include "tests/scratch.h"
 
 using namespace anagraph;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using core::ErrorCode;
 
 namespace {

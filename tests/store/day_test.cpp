@@ -1,5 +1,5 @@
-// A day in a workshop: three authors, a checker and a laptop that is away for hours write in one guide on a server; programs are killed, the
-// server is stopped and killed in between. Every change that was called saved is there once, in the order its author made it.
+// A day in a workshop: three authors, a checker and a laptop that is away for hours write in one guide on a server; programs are killed,
+// the server is stopped and killed in between. Every change that was called saved is there once, in the order its author made it.
 #include <gtest/gtest.h>
 
 #include <QCoreApplication>

@@ -11,8 +11,8 @@
 #include "tests/scratch.h"
 
 using namespace anagraph;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using core::ErrorCode;
 using store::Destination;
 using store::WorkFolder;

@@ -18,8 +18,8 @@
 #include "tests/store/entering.h"
 
 using namespace anagraph;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using core::ErrorCode;
 
 namespace {
@@ -115,7 +115,8 @@ TEST(Library, WhatAnotherIsBringingInIsNotTakenAwayFromIt) {
     EXPECT_TRUE(store::is_there(bringing->path() + "/index.json"));
     // both bring in the same film: it is there once, and neither takes the other's away
     const std::string film(64, 'a');
-    ASSERT_TRUE((*first)->enter_recording({core::RecordingId(film), "film.mp4", "/films/film.mp4", ""}, std::nullopt, std::move(*bringing)));
+    ASSERT_TRUE(
+        (*first)->enter_recording({core::RecordingId(film), "film.mp4", "/films/film.mp4", ""}, std::nullopt, std::move(*bringing)));
     ASSERT_TRUE(anagraph::testing::enter_recording(**second, film, "again.mp4", "/films/film.mp4"));
     EXPECT_EQ((*first)->recordings()->size(), 1U);
     EXPECT_TRUE(store::is_there((*first)->recording_folder(core::RecordingId(film)) + "/index.json"));

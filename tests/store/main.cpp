@@ -1,5 +1,5 @@
-// Runs the store's tests; `test_store --write LIBRARY GUIDE` is the child that the kill test kills, `test_store --author LIBRARY GUIDE POST`
-// an author of the played day.
+// Runs the store's tests; `test_store --write LIBRARY GUIDE` is the child that the kill test kills, `test_store --author LIBRARY GUIDE
+// POST` an author of the played day.
 #include <fmt/format.h>
 #include <gtest/gtest.h>
 

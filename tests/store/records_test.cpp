@@ -12,8 +12,8 @@
 
 using namespace anagraph;
 using anagraph::testing::behind;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using core::ErrorCode;
 
 TEST(StoredRecords, AreThereWhenTheLibraryIsOpenedAgainAndAllOrNone) {

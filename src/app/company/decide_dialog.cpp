@@ -1,7 +1,6 @@
 #include "app/company/decide_dialog.h"
 
 #include <QDateTime>
-#include <QHBoxLayout>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
@@ -60,8 +59,7 @@ DecideDialog::DecideDialog(Session& session, QWidget* parent) : QDialog(parent),
 DecideDialog::Column DecideDialog::column(QHBoxLayout* across, const QString& title, const char* edge) {
     auto* card = new QFrame(this);
     card->setObjectName(QStringLiteral("card"));
-    card->setStyleSheet(
-        QStringLiteral("QFrame#card { border-top: 4px solid %1; }").arg(theme::colour(edge).name()));
+    card->setStyleSheet(QStringLiteral("QFrame#card { border-top: 4px solid %1; }").arg(theme::colour(edge).name()));
     auto* down = new QVBoxLayout(card);
     down->setContentsMargins(14, 10, 14, 12);
     auto* name = title_label(title, card);
@@ -76,6 +74,7 @@ DecideDialog::Column DecideDialog::column(QHBoxLayout* across, const QString& ti
     down->addWidget(whose);
     auto* scroll = new QScrollArea(card);
     scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setStyleSheet(QStringLiteral("background: transparent;"));
     scroll->setWidgetResizable(true);
     scroll->setWidget(words);
     down->addWidget(scroll, 1);
@@ -115,8 +114,8 @@ void DecideDialog::show_next() {
             ? tr("%1, %2: %3").arg(text(other->author), clock_of(other->at), text(other->change.label))
             : QString());
     before_.whose->setText(tr("what both came from"));
-    show_value(mine_, c.mine, tr("not there: you took it out, or nothing can be shown of it"));
-    show_value(theirs_, c.theirs, tr("not there: taken out"));
+    show_value(mine_, c.mine, tr("not there: you removed it, or nothing can be shown of it"));
+    show_value(theirs_, c.theirs, tr("not there: removed"));
     show_value(before_, c.base, tr("not there yet"));
     mine_stands_->setDefault(false);
     theirs_stands_->setFocus();

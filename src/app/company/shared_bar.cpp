@@ -13,8 +13,9 @@ using theme::text;
 
 SharedBar::SharedBar(Session& session, Commands& window, QWidget* parent) : QFrame(parent), session_(session) {
     setObjectName(QStringLiteral("shared"));
-    setStyleSheet(QStringLiteral("QFrame#shared { background: %1; border: 0px solid %2; border-bottom: 1px solid %2; border-left: 6px solid %3; }")
-                      .arg(theme::colour("key").name(), theme::colour("strong").name(), theme::colour("caution").name()));
+    setStyleSheet(
+        QStringLiteral("QFrame#shared { background: %1; border: 0px solid %2; border-bottom: 1px solid %2; border-left: 6px solid %3; }")
+            .arg(theme::colour("key").name(), theme::colour("strong").name(), theme::colour("caution").name()));
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(14, 7, 16, 7);
     words_ = new QLabel(this);

@@ -16,11 +16,11 @@ using theme::text;
 
 namespace {
 
-constexpr int kFollow = 250;         // milliseconds between looks at what others did
-constexpr int kShowLists = 2000;     // and between readings of whole lists for it
-constexpr int kReach = 2000;         // between attempts to find a server that is away
-constexpr int kAnnounce = 10000;     // between words of where this window is
-constexpr int kAnnounceSoon = 300;   // once it went somewhere else
+constexpr int kFollow = 250;        // milliseconds between looks at what others did
+constexpr int kShowLists = 2000;    // and between readings of whole lists for it
+constexpr int kReach = 2000;        // between attempts to find a server that is away
+constexpr int kAnnounce = 10000;    // between words of where this window is
+constexpr int kAnnounceSoon = 300;  // once it went somewhere else
 
 constexpr const char* kPost = "post";  // in the desktop user's settings
 

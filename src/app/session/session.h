@@ -162,9 +162,9 @@ private:
     Stand stand() const;
     /// What one undo takes back: a change of the guide in hand, of other guides, and the house as it was.
     struct Done {
-        core::Change own;    // no edits: the guide in hand stays
-        Stand stand = {};    // of `own`
-        int foreign = 0;     // how often others had changed the guide by then
+        core::Change own;  // no edits: the guide in hand stays
+        Stand stand = {};  // of `own`
+        int foreign = 0;   // how often others had changed the guide by then
         std::vector<std::pair<store::GuideId, core::Change>> others;
         std::optional<core::House> house;
         std::string label;

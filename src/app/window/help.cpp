@@ -132,6 +132,17 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
                         .arg(a.station.toHtmlEscaped());
         out.push_back({station->station(), html + table_of(*station)});
     }
+    out.push_back({tr("Several people, one library"),
+        tr("<h2>Several people, one library</h2>"
+           "<p>Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says "
+           "who else is there; on the <b>Sheet</b> the step they work on shows their post. What they save appears within a second, but "
+           "never under your hands while you type. Undo takes back your own changes, past theirs.</p>"
+           "<p>Changes of different things are both kept. Where you and somebody else change the same text, figure, picture or order, "
+           "both stand side by side with what they came from, and you say which stands; until then yours is kept on this computer. "
+           "Ctrl+Shift+D shows what is left to decide.</p>"
+           "<p>While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on "
+           "this computer, also when it is switched off, and goes to the library by itself once it is back.</p>"
+           "<p>To move a library to a server, back, or into one file: <b>anagraph-cli library --help</b>.</p>")});
     out.push_back({tr("What the editor looks for"),
         tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house "
            "settings can do without a rule.</p>") +

@@ -95,7 +95,8 @@ public:
         app.add_option("LIBRARY", to_, "a folder or an address with no library yet")->required();
     }
     int run() override {
-        auto done = store::restore_library(file_, to_, [&](double share) { return show_progress(answer_, "Restoring the library", share); });
+        auto done =
+            store::restore_library(file_, to_, [&](double share) { return show_progress(answer_, "Restoring the library", share); });
         if (!done) return answer_.wrong(done.error(), wrong_path(done.error()));
         return answer_.say({{"ok", true}, {"library", to_}}, fmt::format("The library is at {}, with everything in it.", to_));
     }
@@ -108,7 +109,7 @@ class LibraryPassword : public Command {
 public:
     LibraryPassword(CLI::App& app, const Answer& answer) : Command(answer) {
         app.add_option("ADDRESS", address_, "postgresql://HOST/DATABASE, or s3://ENDPOINT/BUCKET")->required();
-        app.add_option("--user", user_, "the name the server knows you by; of a store of objects, the key's name")->required();
+        app.add_option("--name", user_, "the name the server knows you by; of a store of objects, the key's name")->required();
         app.add_option("--password-file", file_, "a file whose first line is the password; without it, it is asked for");
     }
     int run() override {

@@ -23,7 +23,7 @@ bool both_added_to(const json& base, const json& mine, const json& theirs) {
 
 /// Two versions of a value and what both came from, put together part by part.
 struct Merge {
-    bool insist = false;  // where both changed the same part, mine stands
+    bool insist = false;                 // where both changed the same part, mine stands
     std::vector<std::string> part = {};  // that both changed: keys from the outside in
 
     std::optional<json> operator()(const json& base, const json& mine, const json& theirs, const std::string& name = {}) {
@@ -315,7 +315,8 @@ std::variant<Change, Conflict> rebase(const Procedure& base, const Change& their
         return Conflict{"what stands where, which hangs on who came first", json(), json(), json()};
     // each of the two was let in by the rules, and both together may not be
     const auto old = [&, known = std::array{objections(base), objections(with_theirs), objections(with_mine)}](const std::string& no) {
-        return std::any_of(known.begin(), known.end(), [&](const auto& list) { return std::find(list.begin(), list.end(), no) != list.end(); });
+        return std::any_of(
+            known.begin(), known.end(), [&](const auto& list) { return std::find(list.begin(), list.end(), no) != list.end(); });
     };
     for (const auto& no : objections(rebased.after))
         if (!old(no)) return Conflict{no, json(), json(), json()};

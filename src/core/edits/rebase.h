@@ -19,10 +19,10 @@ struct Conflict {
     nlohmann::json base;    // as it stood when the change was made; null where it was not there yet
 };
 
-/// `mine` as it is replayed after `theirs`, both made on `base`, where both applied. Edit by edit: a thing that both changed is put together
-/// part by part; what was added stands between the same two things, things added at one place by their ids. Taking away what somebody
-/// changed, two orders of the steps, and what a rule refuses afterwards are conflicts. Whoever came first, the guide is the same, or it is
-/// a conflict both times.
+/// `mine` as it is replayed after `theirs`, both made on `base`, where both applied. Edit by edit: a thing that both changed is put
+/// together part by part; what was added stands between the same two things, things added at one place by their ids. Taking away what
+/// somebody changed, two orders of the steps, and what a rule refuses afterwards are conflicts. Whoever came first, the guide is the same,
+/// or it is a conflict both times.
 std::variant<Change, Conflict> rebase(const Procedure& base, const Change& theirs, const Change& mine);
 
 /// The same where the person decided for `mine`: what touches different things is put together as there, and where both changed the same,
