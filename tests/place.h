@@ -41,6 +41,14 @@ inline bool on_the_server(const std::string& database, const std::string& sql) {
     return false;
 }
 
+/// Stops, starts or restarts the tests' server: "stop -m immediate".
+inline void server(const std::string& how) {
+    const std::string command = "cd / && " + from_environment("ANAGRAPH_SERVER_AS") + " " + from_environment("ANAGRAPH_SERVER_BIN") +
+        "/pg_ctl -D " + from_environment("ANAGRAPH_SERVER_DATA") + " -w -l " + from_environment("ANAGRAPH_SERVER") + "/server.log " + how +
+        " > /dev/null 2>&1";
+    EXPECT_EQ(std::system(command.c_str()), 0) << command;
+}
+
 /// The place of the library whose folder this is.
 inline std::string place(const std::string& folder) {
     if (!on_server()) return folder;

@@ -1,6 +1,8 @@
 // Two windows in one guide: what the other does is followed, undo takes back one's own, what meets asks.
 #include <gtest/gtest.h>
 
+#include <QElapsedTimer>
+
 #include "app/company/decide_dialog.h"
 #include "app/company/shared_bar.h"
 #include "app/sheet/sheet_station.h"
@@ -145,4 +147,42 @@ TEST_F(Company, WhatIsBeingTypedIsNotWrittenOver) {
     QTest::keyClick(field, Qt::Key_Return);
     EXPECT_TRUE(within_a_second([&] { return said("two") == "theirs"; }));
     EXPECT_EQ(said("one"), typed.toStdString());
+}
+
+TEST_F(Company, WhileTheServerIsAwayTheWindowGoesOnAndWhatWaitsGoesThereByItself) {
+    if (!anagraph::testing::on_server()) GTEST_SKIP() << "of a library on a server";
+    (*w)->go(MainWindow::Sheet);
+    const std::string before = said("two");
+    anagraph::testing::server("stop -m immediate");
+    ASSERT_TRUE(session().perform(heading(session().procedure(), "one", "kept here")));
+    ASSERT_TRUE(session().perform(heading(session().procedure(), "two", "and this")));
+    EXPECT_TRUE(session().is_away());
+    EXPECT_EQ(session().saved_text(), "2 changes not saved yet");
+    EXPECT_TRUE((*w)->shared_bar().words().contains("2 changes are not saved yet")) << (*w)->shared_bar().words().toStdString();
+    session().undo();
+    EXPECT_EQ(said("two"), before);
+    // every station is usable, and nothing takes long
+    QElapsedTimer clock;
+    clock.start();
+    for (int stop = MainWindow::Tape; stop <= MainWindow::Logbook; ++stop) (*w)->go(stop);
+    EXPECT_LT(clock.elapsed(), 5000);
+    anagraph::testing::server("start");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !session().is_away(); }, 20000));
+    EXPECT_TRUE((*w)->shared_bar().words().isEmpty());
+    EXPECT_EQ(other->load_guide(id)->find(core::StepId("one"))->heading, "kept here");
+    EXPECT_EQ(other->load_guide(id)->find(core::StepId("two"))->heading, before);
+    session().undo();
+    EXPECT_EQ(other->load_guide(id)->find(core::StepId("one"))->heading, "one");
+}
+
+TEST_F(Company, WhatWaitsOutlivesTheWindow) {
+    if (!anagraph::testing::on_server()) GTEST_SKIP() << "of a library on a server";
+    anagraph::testing::server("stop -m fast");
+    ASSERT_TRUE(session().perform(heading(session().procedure(), "one", "kept here")));
+    w.reset();
+    anagraph::testing::server("start");
+    another(heading(*other->load_guide(id), "two", "theirs"));
+    w = std::make_unique<Window>(folder / "library");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return other->load_guide(id)->find(core::StepId("one"))->heading == "kept here"; }, 10000));
+    EXPECT_EQ(other->load_guide(id)->find(core::StepId("two"))->heading, "theirs");
 }

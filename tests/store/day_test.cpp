@@ -17,18 +17,11 @@
 #include "tests/scratch.h"
 
 using namespace anagraph;
-using anagraph::testing::from_environment;
 using anagraph::testing::place;
 using anagraph::testing::Scratch;
+using anagraph::testing::server;
 
 namespace {
-
-void server(const std::string& how) {
-    const std::string command = "cd / && " + from_environment("ANAGRAPH_SERVER_AS") + " " + from_environment("ANAGRAPH_SERVER_BIN") +
-        "/pg_ctl -D " + from_environment("ANAGRAPH_SERVER_DATA") + " -w -l " + from_environment("ANAGRAPH_SERVER") + "/server.log " + how +
-        " > /dev/null 2>&1";
-    EXPECT_EQ(std::system(command.c_str()), 0) << command;
-}
 
 struct Author {
     std::string post;

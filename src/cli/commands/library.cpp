@@ -8,6 +8,7 @@
 #include "cli/passphrase.h"
 #include "shop/whole_check.h"
 #include "store/credentials.h"
+#include "store/roles.h"
 #include "store/whole_library.h"
 
 namespace anagraph::cli {
@@ -105,6 +106,26 @@ private:
     std::string file_, to_;
 };
 
+class LibraryRole : public AtLibrary {
+public:
+    LibraryRole(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
+        app.add_option("NAME", name_, "as the server knows it")->required();
+        app.add_option("ROLE", role_, "reader, author, checker, trainer or keeper")->required();
+    }
+    int run() override {
+        const auto role = core::from_name<store::Role>(role_);
+        if (!role)
+            return answer_.wrong(
+                {core::ErrorCode::BadInput, fmt::format("{} is no role; choose reader, author, checker, trainer or keeper.", role_), role_},
+                kWrongUse);
+        if (auto given = store::give_role(library_, name_, *role); !given) return answer_.wrong(given.error(), wrong_path(given.error()));
+        return answer_.say({{"ok", true}, {"name", name_}, {"role", role_}}, fmt::format("{} is a {} of this library now.", name_, role_));
+    }
+
+private:
+    std::string name_, role_;
+};
+
 class LibraryPassword : public Command {
 public:
     LibraryPassword(CLI::App& app, const Answer& answer) : Command(answer) {
@@ -143,6 +164,7 @@ void add_library(CLI::App& app, const Answer& answer, int& code) {
     add<LibraryMove>(*library, answer, code, "move", "make the same library somewhere else, byte for byte; the old one stays");
     add<LibraryArchive>(*library, answer, code, "archive", "write the library into one zip file");
     add<LibraryRestore>(*library, answer, code, "restore", "take a library out of such a file; never over another");
+    add<LibraryRole>(*library, answer, code, "role", "say what a name may do in a library on a server");
     add<LibraryPassword>(*library, answer, code, "password", "keep the password for a server in the keyring, or in a file of your own");
 }
 
