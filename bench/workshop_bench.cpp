@@ -1,6 +1,6 @@
 // A large library on a server: what an edit takes while others edit, and the Shelf and the search against the same library in a file.
 //   tools/own-server --safe build/release/src/workshop-bench FOLDER [GUIDES RECORDINGS LINES SECONDS]
-// Makes the library in FOLDER, moves it to the server that ANAGRAPH_SERVER names, and prints a line of JSON a measure.
+// Makes the library in FOLDER unless it is there, moves it to the server that ANAGRAPH_SERVER names, and prints a line of JSON a measure.
 
 #include <fmt/format.h>
 
@@ -173,7 +173,7 @@ int main(int argc, char** argv) {
     if (std::system(made.c_str()) != 0) return 1;
     const std::string place = fmt::format("postgresql://anagraph@127.0.0.1:{}/workshop?objects={}/films", port, folder);
     const std::string file = folder + "/file";
-    make(file, given(2, 10000), given(3, 2000), given(4, 1000000));
+    if (!std::filesystem::exists(file)) make(file, given(2, 10000), given(3, 2000), given(4, 1000000));
     const auto from = Clock::now();
     good(store::move_library(file, place));
     say("moving it to the server", since(from) / 1000, "s");

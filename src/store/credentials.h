@@ -1,4 +1,4 @@
-// Credentials: by which name and with which secret this desktop user reaches a server or a store of objects. They lie in the desktop's
+// Credentials: by which name and with which secret this desktop user reaches a server. They lie in the desktop's
 // keyring, or where there is none in a file that only the user can read; never in a library and never in an address.
 #pragma once
 
@@ -11,11 +11,11 @@
 namespace anagraph::store {
 
 struct Credentials {
-    std::string user;    // of a store of objects: the key's name
-    std::string secret;  // password, or the key's secret
+    std::string user;
+    std::string secret;
 };
 
-/// What they are kept under: "postgresql://HOST:PORT/DATABASE", "s3://ENDPOINT/BUCKET".
+/// What they are kept under: "postgresql://HOST:PORT/DATABASE".
 std::string credentials_name(const LibraryPlace& place);
 
 /// Nothing: none are kept. Errors: Refused where the file may be read by others.

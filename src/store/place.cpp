@@ -2,13 +2,10 @@
 
 #include <fmt/format.h>
 
-#include <QStandardPaths>
 #include <QUrl>
 #include <charconv>
 #include <filesystem>
 #include <set>
-
-#include "store/digest.h"
 
 namespace anagraph::store {
 
@@ -30,12 +27,6 @@ std::string whole(const std::string& folder) {
     std::string out = std::filesystem::absolute(folder, ec).lexically_normal().string();
     while (out.size() > 1 && out.back() == '/') out.pop_back();
     return out;
-}
-
-/// Where copies of the objects of a library lie: a folder of the desktop user's own.
-std::string cache_of(const std::string& text) {
-    const auto caches = QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation).toStdString();
-    return caches + "/anagraph/" + sha256(text).substr(0, 16);
 }
 
 }  // namespace
@@ -96,12 +87,12 @@ Result<LibraryPlace> library_place(const std::string& text) {
                     "{} is nothing the address of a library says; it says objects, host, sslmode, sslrootcert, sslcert, sslkey.", name),
                 text);
     }
-    if (objects.empty()) return wrong("it is not said where its films are: objects=FOLDER or objects=s3://ENDPOINT/BUCKET");
+    if (objects.empty()) return wrong("it is not said where its films are: objects=FOLDER");
     if (server.host.empty()) server.host = "localhost";
-    const bool elsewhere = objects.starts_with("s3://") || objects.starts_with("s3+http://");
-    if (!elsewhere && objects.find("://") != std::string::npos) return wrong("the objects are at no folder and at no s3://ENDPOINT/BUCKET");
-    out.objects = elsewhere ? objects : "";
-    out.folder = elsewhere ? cache_of(text) : whole(objects);
+    if (objects.find("://") != std::string::npos)
+        return fail(ErrorCode::Refused,
+            fmt::format("The films of a library lie in a folder that every computer reaches, and {} is none; name one.", objects), text);
+    out.folder = whole(objects);
     return out;
 }
 

@@ -1,7 +1,6 @@
 // LibraryPlace: where a library lives, as a person writes it. A folder, with all of it in one file and folders; or the address of a
 // database that several write in, with a place for its films, documents and packs:
 //     postgresql://[USER@]HOST[:PORT]/DATABASE?objects=FOLDER
-//     postgresql://[USER@]HOST[:PORT]/DATABASE?objects=s3://ENDPOINT/BUCKET
 #pragma once
 
 #include <map>
@@ -24,7 +23,6 @@ struct LibraryPlace {
     std::string text;              // as it is written down to find it again
     std::string folder;            // where its files lie on this machine, absolute
     std::optional<Server> server;  // nothing: the database is a file in the folder
-    std::string objects = {};      // the address of a store of objects, of which `folder` keeps copies; empty: the folder holds them
 };
 
 /// Errors: BadInput, with what such an address looks like; Refused for one with a password in it, which belongs in no file or history.

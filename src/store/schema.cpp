@@ -68,7 +68,7 @@ const std::vector<Statement> kMigrations[kSchema] = {
             "CREATE TRIGGER segment_gone AFTER DELETE ON segment BEGIN INSERT INTO segment_words (segment_words, rowid, words) VALUES "
             "('delete', old.id, old.words); END"},
         {EngineKind::Server, "ALTER TABLE segment ADD COLUMN found TSVECTOR NOT NULL DEFAULT ''"},
-        {EngineKind::Server, "CREATE INDEX segment_found ON segment USING GIN (found)"},
+        {EngineKind::Server, "CREATE INDEX segment_found ON segment USING GIN (found) WITH (fastupdate = off)"},
     },
     // keys, checks, learners and what was handed out; see core/records
     {"CREATE TABLE record (number BIGINT PRIMARY KEY, at TEXT NOT NULL, author TEXT NOT NULL, body TEXT NOT NULL, seal TEXT NOT NULL)"},

@@ -129,19 +129,16 @@ private:
 class LibraryPassword : public Command {
 public:
     LibraryPassword(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("ADDRESS", address_, "postgresql://HOST/DATABASE, or s3://ENDPOINT/BUCKET")->required();
-        app.add_option("--name", user_, "the name the server knows you by; of a store of objects, the key's name")->required();
+        app.add_option("ADDRESS", address_, "postgresql://HOST/DATABASE")->required();
+        app.add_option("--name", user_, "the name the server knows you by")->required();
         app.add_option("--password-file", file_, "a file whose first line is the password; without it, it is asked for");
     }
     int run() override {
-        std::string name = address_;
-        if (!address_.starts_with("s3")) {
-            const auto place = store::library_place(address_.find("objects=") == std::string::npos
-                    ? address_ + (address_.find('?') == std::string::npos ? "?" : "&") + "objects=/"
-                    : address_);
-            if (!place) return answer_.wrong(place.error(), kWrongUse);
-            name = store::credentials_name(*place);
-        }
+        const auto place = store::library_place(address_.find("objects=") == std::string::npos
+                ? address_ + (address_.find('?') == std::string::npos ? "?" : "&") + "objects=/"
+                : address_);
+        if (!place) return answer_.wrong(place.error(), kWrongUse);
+        const std::string name = store::credentials_name(*place);
         const auto words = passphrase(file_, name);
         if (!words) return answer_.wrong(words.error(), kWrongUse);
         const auto kept = store::keep_credentials(name, {user_, *words});
@@ -158,7 +155,8 @@ private:
 void add_library(CLI::App& app, const Answer& answer, int& code) {
     auto* library = app.add_subcommand("library", "make, check, move, archive and restore whole libraries");
     library->require_subcommand(1);
-    library->footer("LIBRARY is a folder, or postgresql://HOST/DATABASE?objects=FOLDER, or ...?objects=s3://ENDPOINT/BUCKET.");
+    library->footer(
+        "LIBRARY is a folder, or postgresql://HOST/DATABASE?objects=FOLDER, where FOLDER holds the films and every computer reaches it.");
     add<LibraryCreate>(*library, answer, code, "create", "make an empty library");
     add<LibraryCheck>(*library, answer, code, "check", "read everything; say what is missing or damaged, and what depends on it (exit 1)");
     add<LibraryMove>(*library, answer, code, "move", "make the same library somewhere else, byte for byte; the old one stays");
