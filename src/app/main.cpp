@@ -20,7 +20,7 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addVersionOption();
     parser.addPositionalArgument(
-        QStringLiteral("LIBRARY"), QApplication::translate("main", "folder of the library; without it, the one in your data folder"));
+        QStringLiteral("LIBRARY"), QApplication::translate("main", "folder of the library, or its address on a server; without it, the one in your data folder"));
     parser.process(application);
     anagraph::app::theme::apply();
     const QString folder = parser.positionalArguments().isEmpty()

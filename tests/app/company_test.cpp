@@ -144,9 +144,13 @@ TEST_F(Company, WhatIsBeingTypedIsNotWrittenOver) {
     QTest::qWait(700);
     EXPECT_EQ(field->text(), typed);
     EXPECT_NE(said("two"), "theirs") << "not under the hands of who types";
-    QTest::keyClick(field, Qt::Key_Return);
+    // what was told meanwhile is not forgotten: they leave the field as it was
+    field->undo();
+    field->setModified(false);
     EXPECT_TRUE(within_a_second([&] { return said("two") == "theirs"; }));
-    EXPECT_EQ(said("one"), typed.toStdString());
+    QTest::keyClicks(field, "x");
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_TRUE(within_a_second([&] { return said("one") == typed.toStdString(); })) << said("one");
 }
 
 TEST_F(Company, WhileTheServerIsAwayTheWindowGoesOnAndWhatWaitsGoesThereByItself) {

@@ -259,7 +259,7 @@ bool Session::settle(std::size_t index, bool mine) {
 }
 
 void Session::follow() {
-    if (away_ || !library_->others_wrote() || is_typing()) return;
+    if (away_ || is_typing() || !library_->others_wrote()) return;  // told once, so asked last
     auto there = library_->present();
     if (!there) {
         if (there.error().code == core::ErrorCode::Away) went_away();
