@@ -209,7 +209,7 @@ TEST_F(FirstHour, TheWayRoundShowsFivePlacesOnceAndIsLeftByEsc) {
 
 TEST_F(FirstHour, TheHelpHasAPageWithItsPictureForEveryStation) {
     const auto pages = help_pages((*w)->commands());
-    ASSERT_EQ(pages.size(), (*w)->commands().size() + 3);
+    ASSERT_EQ(pages.size(), (*w)->commands().size() + 4);
     for (const auto* station : (*w)->commands()) {
         const auto page = std::find_if(pages.begin(), pages.end(), [&](const HelpPage& p) { return p.title == station->station(); });
         ASSERT_NE(page, pages.end()) << station->station().toStdString();
