@@ -459,19 +459,19 @@ TEST_F(Hostile, AFullDiskIsSaidAndTheLibraryIsWholeAfterwards) {
     EXPECT_EQ(issue(s / "disk/pack").code, 0) << "with room again it goes on";
 }
 
-TEST_F(Hostile, ALibraryOpenElsewhereIsReadAndNotWritten) {
+TEST_F(Hostile, ALibraryOpenElsewhereIsReadAndWrittenBesideAndNotMoved) {
     const auto open = store::Library::open(library);
     ASSERT_TRUE(open);
-    for (const auto& arguments : std::vector<std::vector<std::string>>{
-             {"list", library}, {"check", library, kGuide}, {"figures", library, kGuide}, {"reshoot", library, kGuide}}) {
+    for (const auto& arguments : std::vector<std::vector<std::string>>{{"list", library}, {"check", library, kGuide},
+             {"figures", library, kGuide}, {"reshoot", library, kGuide}, {"find", library, s.text()}}) {
         const auto a = cli_in_bash(arguments);
         EXPECT_NE(a.code, 2) << arguments[0] << a.err;
-        EXPECT_EQ(a.err.find("already open"), std::string::npos) << arguments[0];
+        EXPECT_EQ(a.err.find("open elsewhere"), std::string::npos) << arguments[0];
     }
-    for (const auto& arguments : std::vector<std::vector<std::string>>{{"import", library, s / "film.mp4"}, {"find", library, s.text()},
-             {"issue", library, kGuide, "--to", s / "p", "--checker", "c"}}) {
+    for (const auto& arguments : std::vector<std::vector<std::string>>{
+             {"library", "move", library, s / "moved"}, {"library", "archive", library, s / "library.zip"}}) {
         const auto a = cli_in_bash(arguments);
-        EXPECT_EQ(a.code, 1) << arguments[0];
+        EXPECT_EQ(a.code, 1) << arguments[1];
         EXPECT_NE(a.err.find("process " + std::to_string(getpid())), std::string::npos) << "says who: " << a.err;
     }
 }
