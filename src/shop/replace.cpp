@@ -41,13 +41,13 @@ core::Result<std::vector<store::GuideChange>> replacements(
         const auto failed = [&](const core::Error& e) {
             return core::fail(e.code, fmt::format("In \u201C{}\u201D: {}", g.guide.title, e.message));
         };
-        const auto procedure = library.load_guide(g.guide.id);
-        if (!procedure) return failed(procedure.error());
-        auto change = core::replace_words(*procedure, words, by);
+        const auto now = library.guide_state(g.guide.id);
+        if (!now) return failed(now.error());
+        auto change = core::replace_words(now->procedure, words, by);
         if (!change) return failed(change.error());
-        auto after = core::apply(*procedure, *change);
+        auto after = core::apply(now->procedure, *change);
         if (!after) return failed(after.error());
-        out.push_back({g.guide.id, std::move(*change), std::move(*after)});
+        out.push_back({g.guide.id, std::move(*change), std::move(*after), now->sequence});
     }
     return out;
 }

@@ -67,9 +67,8 @@ Outcome ready_folder(const LibraryPlace& place, bool make) {
     std::error_code ec;
     if (std::filesystem::exists(folder, ec) && !std::filesystem::is_directory(folder, ec))
         return fail(ErrorCode::BadInput, fmt::format("{} is a file; a library is a folder. Choose a folder.", folder), folder);
-    if (!place.server && !is_there(folder + "/library.db")) {
-        if (!make) return fail(ErrorCode::NotFound, fmt::format("There is no library in {}; check the path.", folder), folder);
-    }
+    if (!make && !place.server && !is_there(folder + "/library.db"))
+        return fail(ErrorCode::NotFound, fmt::format("There is no library in {}; check the path.", folder), folder);
     if (!is_there(folder + (place.server ? std::string("/") + kPlaceFile : "/library.db")))
         if (auto may = may_become_library(folder); !may) return may;
     if (auto made = make_folder(folder); !made) return made;
@@ -234,6 +233,16 @@ Result<WorkFolder> Library::work_folder(const std::string& text) {
     return WorkFolder::in(place->folder + kWork);
 }
 
+namespace {
+
+/// Takes a folder or a file of the library away.
+void take_away(const std::string& path) {
+    std::error_code ec;
+    if (!is_link(path)) std::filesystem::remove_all(path, ec);
+}
+
+}  // namespace
+
 Outcome Library::State::note_arriving(const char* kind, const std::string& name, bool arriving) const {
     if (auto r = db->exec("DELETE FROM arriving WHERE kind = ? AND name = ?", {q(kind), q(name)}); !r) return r;
     return arriving ? db->exec("INSERT INTO arriving (kind, name) VALUES (?, ?)", {q(kind), q(name)}) : Outcome{};
@@ -260,24 +269,11 @@ Outcome Library::State::enter(const char* kind, const std::string& name, const s
     if (done.error().code == ErrorCode::Away) return done;
     (void)db->transaction(kind, [&]() -> Outcome {
         if (const auto now = known(); !now || *now) return {};  // another has brought in the same
-        if (!is_link(where)) {
-            std::error_code ec;
-            std::filesystem::remove_all(where, ec);
-        }
+        take_away(where);
         return is_there(where) ? Outcome{} : note_arriving(kind, name, false);
     });
     return done;
 }
-
-namespace {
-
-/// Takes a folder or a file of the library away.
-void take_away(const std::string& path) {
-    std::error_code ec;
-    if (!is_link(path)) std::filesystem::remove_all(path, ec);
-}
-
-}  // namespace
 
 Outcome Library::sweep() {
     auto& db = *state_->db;

@@ -190,3 +190,31 @@ TEST_F(Company, WhatWaitsOutlivesTheWindow) {
     EXPECT_TRUE(QTest::qWaitFor([&] { return other->load_guide(id)->find(core::StepId("one"))->heading == "kept here"; }, 10000));
     EXPECT_EQ(other->load_guide(id)->find(core::StepId("two"))->heading, "theirs");
 }
+
+TEST_F(Company, UndoOfAChangeInSeveralGuidesLeavesWhatOthersDidInThem) {
+    const auto second = *other->create_guide(core::testing::guide(), "author");
+    const auto state = *other->guide_state(second);
+    const auto change = heading(state.procedure, "one", "replaced");
+    const auto mine = heading(session().procedure(), "one", "replaced");
+    // somebody writes in the other guide after it was looked at, and again after it was changed
+    const auto theirs = [&](const char* step, const char* words) {
+        const auto now = *other->guide_state(second);
+        const auto done = other->append_on(second, now.sequence, heading(now.procedure, step, words), "trainer");
+        ASSERT_TRUE(done) << done.error().message;
+    };
+    theirs("two", "theirs");
+    ASSERT_TRUE(session().perform_everywhere(mine, {{second, change, *core::apply(state.procedure, change), state.sequence}}));
+    EXPECT_EQ(other->load_guide(second)->find(core::StepId("two"))->heading, "theirs") << "not written over";
+    core::Step step = *other->load_guide(second)->find(core::StepId("one"));
+    step.lines = {"Theirs too."};
+    const auto now = *other->guide_state(second);
+    ASSERT_TRUE(other->append_on(second, now.sequence, {"write a line", {core::Put<core::Step>{step, std::nullopt}}}, "trainer"));
+    session().undo();
+    const auto after = *other->load_guide(second);
+    EXPECT_EQ(after.find(core::StepId("one"))->heading, state.procedure.find(core::StepId("one"))->heading);
+    EXPECT_EQ(after.find(core::StepId("one"))->lines, step.lines) << "what they did in the same step stays";
+    EXPECT_EQ(after.find(core::StepId("two"))->heading, "theirs");
+    session().redo();
+    EXPECT_EQ(other->load_guide(second)->find(core::StepId("one"))->heading, "replaced");
+    EXPECT_EQ(other->load_guide(second)->find(core::StepId("one"))->lines, step.lines);
+}

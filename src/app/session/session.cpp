@@ -153,15 +153,20 @@ std::optional<Session::Saved> Session::commit(const core::Change& change, core::
         if (alone) emit met_another();
         return std::nullopt;
     }
-    if (!own) return Saved{};
-    const auto& appended = std::get<std::vector<store::Appended>>(*saved).back();
+    auto& kept = std::get<std::vector<store::Appended>>(*saved);
+    Saved out;
+    out.others.assign(kept.begin(), kept.begin() + static_cast<std::ptrdiff_t>(others.size()));
+    if (!own) return out;
+    const auto appended = kept.back();
     saved_text_ = tr("saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")));
     if (!appended.rebased) {
         show(std::move(after), appended.sequence);
-        return Saved{};
+        return out;
     }
     look_again();
-    return Saved{true, appended.written};
+    out.rebased = true;
+    out.written = appended.written;
+    return out;
 }
 
 Session::Stand Session::stand() const {
@@ -196,18 +201,37 @@ bool Session::look_again() {
             emit failed(text(state.error().message));
         return false;
     }
-    if (!(state->procedure == procedure_)) ++foreign_;
-    show(std::move(state->procedure), state->sequence);
+    auto now = store::with_waiting(std::move(state->procedure), waiting_->to_bring(guide_));
+    if (!(now == procedure_)) ++foreign_;
+    show(std::move(now), state->sequence);
     return true;
 }
 
-std::optional<core::Change> Session::back_of_last() {
-    const auto before = library_->guide_state_at(guide_, sequence_ - 1);
-    const auto last = library_->history(guide_, sequence_ - 1);
-    if (!before || !last || last->empty()) return std::nullopt;
-    auto back = core::difference(procedure_, before->procedure);
-    back.label = last->back().change.label;
-    return back;
+std::optional<core::Change> Session::back_of(const store::GuideId& guide, std::int64_t sequence) const {
+    const auto before = library_->guide_state_at(guide, sequence - 1);
+    const auto after = library_->guide_state_at(guide, sequence);
+    if (!before || !after) return std::nullopt;
+    return core::difference(after->procedure, before->procedure);
+}
+
+core::Change Session::own_back(const Saved& saved, core::Change inverse) const {
+    if (!saved.rebased) return inverse;
+    core::Change out{inverse.label, {}};
+    if (!saved.written) return out;  // others did it: it is not ours to take back
+    if (auto back = back_of(guide_, sequence_)) out.edits = std::move(back->edits);
+    return out;
+}
+
+std::vector<Session::Done::Elsewhere> Session::others_back(const std::vector<store::GuideChange>& others, const Saved& saved) const {
+    std::vector<Done::Elsewhere> out;
+    for (std::size_t i = 0; i < others.size(); ++i) {
+        if (!saved.others[i].written) continue;
+        auto back = back_of(others[i].guide, saved.others[i].sequence);
+        if (!back) continue;
+        back->label = others[i].change.label;
+        out.push_back({others[i].guide, std::move(*back), saved.others[i].sequence});
+    }
+    return out;
 }
 
 QString Session::saved_text() const {
@@ -231,9 +255,7 @@ bool Session::perform(const core::Change& change) {
     if (!back) return false;
     const auto saved = commit(change, std::move(*after), stand());
     if (!saved) return false;
-    if (saved->rebased && saved->written)
-        if (auto own = back_of_last()) *back = std::move(*own);
-    if (saved->written) undo_.push_back({std::move(*back), stand(), foreign_, {}, std::nullopt, change.label});
+    if (saved->written) undo_.push_back({own_back(*saved, std::move(*back)), stand(), foreign_, {}, std::nullopt, change.label});
     redo_.clear();
     emit changed();
     return true;
@@ -344,17 +366,10 @@ bool Session::perform_everywhere(const core::Change& change, std::vector<store::
     auto after = core::apply(procedure_, change);
     if (!after) return refused(after.error());
     if (auto own = core::inverse(procedure_, change); own && !change.edits.empty()) back.own = std::move(*own);
-    for (const auto& other : others) {
-        const auto before = library_->load_guide(other.guide);
-        if (!before) return refused(before.error());
-        auto inverse = core::inverse(*before, other.change);
-        if (!inverse) return refused(inverse.error());
-        back.others.emplace_back(other.guide, std::move(*inverse));
-    }
     const auto saved = commit(change, std::move(*after), stand(), others);
     if (!saved) return false;
-    if (saved->rebased)
-        if (auto own = saved->written ? back_of_last() : std::optional<core::Change>(core::Change{})) back.own = std::move(*own);
+    back.own = own_back(*saved, std::move(back.own));
+    back.others = others_back(others, *saved);
     back.stand = stand();
     back.foreign = foreign_;
     undo_.push_back(std::move(back));
@@ -401,15 +416,13 @@ std::optional<Session::Done> Session::turn(const Done& done) {
         forth.own = std::move(*own);
     }
     std::vector<store::GuideChange> others;
-    for (const auto& [id, change] : done.others) {
-        const auto now = library_->load_guide(id);
+    for (const auto& other : done.others) {
+        const auto now = library_->guide_state(other.guide);
         if (!now) return refused(now.error());
-        auto then = core::apply(*now, change);
-        auto inverse = core::inverse(*now, change);
+        // where others wrote since, the library brings it to what they did
+        auto then = now->sequence == other.base ? core::apply(now->procedure, other.change) : core::Procedure{};
         if (!then) return refused(then.error());
-        if (!inverse) return refused(inverse.error());
-        forth.others.emplace_back(id, std::move(*inverse));
-        others.push_back({id, change, std::move(*then)});
+        others.push_back({other.guide, other.change, std::move(*then), other.base});
     }
     if (done.house) {
         auto now = library_->house();
@@ -418,8 +431,8 @@ std::optional<Session::Done> Session::turn(const Done& done) {
     }
     const auto saved = commit(done.own, std::move(after), past_others ? done.stand : stand(), others, done.house);
     if (!saved) return std::nullopt;
-    if (saved->rebased)
-        if (auto own = saved->written ? back_of_last() : std::optional<core::Change>(core::Change{})) forth.own = std::move(*own);
+    forth.own = own_back(*saved, std::move(forth.own));
+    forth.others = others_back(others, *saved);
     forth.stand = stand();
     forth.foreign = foreign_;
     return forth;

@@ -165,13 +165,19 @@ private:
         core::Change own;  // no edits: the guide in hand stays
         Stand stand = {};  // of `own`
         int foreign = 0;   // how often others had changed the guide by then
-        std::vector<std::pair<store::GuideId, core::Change>> others;
+        struct Elsewhere {
+            store::GuideId guide;
+            core::Change change;
+            std::int64_t base = 0;  // the change of that guide that it was worked out on
+        };
+        std::vector<Elsewhere> others;
         std::optional<core::House> house;
         std::string label;
     };
     struct Saved {
         bool rebased = false;  // it had to be brought to what others did
         bool written = true;   // false: others had done the same already
+        std::vector<store::Appended> others = {};
     };
     /// Keeps it. `made_on`: of `change`. Nothing, and failed() or met_another(), where it was not kept.
     std::optional<Saved> commit(const core::Change& change, core::Procedure after, const Stand& made_on,
@@ -180,8 +186,11 @@ private:
     void show(core::Procedure now, std::int64_t sequence);
     /// Reads the guide as it is now.
     bool look_again();
-    /// What takes back the change of the guide that was kept last.
-    std::optional<core::Change> back_of_last();
+    /// What takes back the change `sequence` of a guide, which is in the library; nothing where it cannot be read.
+    std::optional<core::Change> back_of(const store::GuideId& guide, std::int64_t sequence) const;
+    /// The same of the guide in hand, as it was saved: `inverse` where it was kept as it was made.
+    core::Change own_back(const Saved& saved, core::Change inverse) const;
+    std::vector<Done::Elsewhere> others_back(const std::vector<store::GuideChange>& others, const Saved& saved) const;
     /// Does what `done` says and gives back what takes that back; nothing, and failed(), where it cannot be.
     std::optional<Done> turn(const Done& done);
     void went_away();

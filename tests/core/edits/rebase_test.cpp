@@ -237,8 +237,8 @@ TEST(Insist, IsWhatRebaseKeepsWhereNobodyHasToDecide) {
     });
 }
 
-TEST(Rebase, OverAllThatOthersDidIsTheSameAsOverWhatCameOfIt) {
-    // undo goes past what others did, and their way there is no matter
+TEST(Rebase, WhatWasDoneAndTakenBackStandsInNobodysWay) {
+    // undo goes past what others did; their way there is no matter
     holds([] {
         const Procedure base = rnd::random_procedure(rnd::pick(0, 20));
         const Change there = some_change(base);
