@@ -51,8 +51,8 @@ inline void server(const std::string& how) {
 
 /// The place of the library whose folder this is.
 inline std::string place(const std::string& folder) {
-    if (!on_server()) return folder;
-    static std::set<std::string> made;
+    if (!on_server() || folder.starts_with("postgresql://")) return folder;
+    static std::set<std::string>& made = *new std::set<std::string>;
     const std::string database = database_of(folder);
     if (made.insert(database).second) {
         on_the_server("postgres", "CREATE DATABASE " + database);

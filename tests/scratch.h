@@ -10,8 +10,9 @@
 namespace anagraph::testing {
 
 inline std::vector<std::function<void(const std::string&)>>& scratch_ends() {
-    static std::vector<std::function<void(const std::string&)>> ends;
-    return ends;
+    // for good: a folder that lives as long as the program goes after it
+    static auto* ends = new std::vector<std::function<void(const std::string&)>>;
+    return *ends;
 }
 /// Done with the path of each scratch folder that goes.
 inline void at_scratch_end(std::function<void(const std::string&)> work) { scratch_ends().push_back(std::move(work)); }

@@ -40,4 +40,8 @@ browser_tools() {
         [ -d "$ROOT/tests/browser/node_modules/$tool" ] || { (cd "$ROOT/tests/browser" && npm ci --no-audit --no-fund --silent); break; }
     done
 }
+# the object store that tests start for themselves
+object_store() {
+    [ -d "$ROOT/tests/objects/node_modules/s3rver" ] || (cd "$ROOT/tests/objects" && npm ci --no-audit --no-fund --silent)
+}
 mkdir -p "$ROOT/build"

@@ -8,10 +8,12 @@
 
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
+#include "shop/far_recordings.h"
 #include "store/files.h"
 
 int main(int argc, char** argv) {
     anagraph::store::outlive_size_limits();
+    anagraph::shop::read_far_recordings();
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("anagraph"));
     QApplication::setApplicationVersion(QStringLiteral(ANAGRAPH_VERSION));

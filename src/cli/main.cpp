@@ -12,6 +12,7 @@
 #include "cli/commands.h"
 #include "core/base/caught.h"
 #include "publish/clip_paint.h"
+#include "shop/far_recordings.h"
 #include "store/files.h"
 
 namespace {
@@ -20,6 +21,7 @@ using namespace anagraph;
 
 int run(int argc, char** argv) {
     store::outlive_size_limits();
+    shop::read_far_recordings();
     // what Qt finds remarkable about the machine is nothing to a script
     qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
         if (type == QtCriticalMsg || type == QtFatalMsg) fmt::print(stderr, "{}\n", message.toStdString());

@@ -7,6 +7,8 @@
 #include <cmath>
 #include <filesystem>
 
+#include "media/far_film.h"
+
 namespace anagraph::media::av {
 
 using core::ErrorCode;
@@ -26,37 +28,110 @@ constexpr const char* kContainers =
     "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpegts,mpeg,mpegvideo,h264,hevc,m4v,flv,asf,ogg,mxf,dv,ivf,mjpeg,mp3,wav,aac,flac";
 constexpr int kMostPixels = 16384;  // of a side
 
-/// The container opened, its streams not looked for yet; `r` is libav's answer.
-Input probed(const std::string& path, int& r) {
+/// A far film as libav reads it.
+struct FarInput {
+    std::unique_ptr<core::ByteSource> source;
+    std::int64_t at = 0;
+};
+
+/// The last trouble that reading a far film met on this thread: libav tells no more of it than that reading failed.
+thread_local std::optional<core::Error> far_trouble;
+
+int read_far(void* opaque, std::uint8_t* to, int bytes) {
+    auto& far = *static_cast<FarInput*>(opaque);
+    const auto got = far.source->read(far.at, std::span(reinterpret_cast<char*>(to), static_cast<std::size_t>(bytes)));
+    if (!got) {
+        far_trouble = got.error();
+        return AVERROR(EIO);
+    }
+    far.at += static_cast<std::int64_t>(*got);
+    return *got == 0 ? AVERROR_EOF : static_cast<int>(*got);
+}
+
+std::int64_t seek_far(void* opaque, std::int64_t offset, int whence) {
+    auto& far = *static_cast<FarInput*>(opaque);
+    if ((whence & AVSEEK_SIZE) != 0) return far.source->size();
+    const std::int64_t to = offset + (whence == SEEK_CUR ? far.at : whence == SEEK_END ? far.source->size() : 0);
+    if (to < 0) return AVERROR(EINVAL);
+    return far.at = to;
+}
+
+/// An input without a file, whose bytes come from far.
+AVFormatContext* far_input(std::unique_ptr<core::ByteSource> source) {
+    constexpr int kBuffer = 1 << 16;
+    AVFormatContext* out = avformat_alloc_context();
+    auto* buffer = static_cast<unsigned char*>(av_malloc(kBuffer));
+    auto far = std::make_unique<FarInput>(FarInput{std::move(source)});
+    AVIOContext* io =
+        out == nullptr || buffer == nullptr ? nullptr : avio_alloc_context(buffer, kBuffer, 0, far.get(), read_far, nullptr, seek_far);
+    if (io == nullptr) {
+        av_free(buffer);
+        avformat_free_context(out);
+        return nullptr;
+    }
+    (void)far.release();  // FreeInput frees it
+    out->pb = io;
+    out->flags |= AVFMT_FLAG_CUSTOM_IO;
+    return out;
+}
+
+void free_far(AVIOContext* io) {
+    if (io == nullptr) return;
+    delete static_cast<FarInput*>(io->opaque);
+    av_freep(&io->buffer);
+    avio_context_free(&io);
+}
+
+/// The container opened, its streams not looked for yet; `r` is libav's answer. `far`: where its bytes come from, if it is no file.
+Input probed(const std::string& path, int& r, std::unique_ptr<core::ByteSource> far = nullptr) {
     static const bool quiet = [] {
         av_log_set_level(AV_LOG_FATAL);
         return true;
     }();
     (void)quiet;
     AVFormatContext* raw = nullptr;
+    AVIOContext* io = nullptr;
+    if (far) {
+        raw = far_input(std::move(far));
+        r = AVERROR(ENOMEM);
+        if (raw == nullptr) return {};
+        io = raw->pb;
+    }
     AVDictionary* options = nullptr;
     av_dict_set(&options, "format_whitelist", kContainers, 0);
     av_dict_set(&options, "protocol_whitelist", "file", 0);
     // "file:" keeps a name with a colon from being taken for a protocol
     r = avformat_open_input(&raw, ("file:" + path).c_str(), nullptr, &options);
     av_dict_free(&options);
+    if (r < 0) free_far(io);  // libav has freed the rest
     return Input(raw);
 }
 
 }  // namespace
 
+void FreeInput::operator()(AVFormatContext* p) const {
+    AVIOContext* io = (p->flags & AVFMT_FLAG_CUSTOM_IO) != 0 ? p->pb : nullptr;
+    avformat_close_input(&p);
+    free_far(io);
+}
+
 core::Result<Input> open_input(const std::string& path) {
     std::error_code ec;
     if (std::filesystem::exists(path, ec) && !std::filesystem::is_regular_file(path, ec))
         return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose the recording itself.", path), path);
-    const auto size = std::filesystem::file_size(path, ec);
+    auto far = far_film(path);
+    if (!far) return tl::make_unexpected(far.error());
+    const auto size = *far ? static_cast<std::uintmax_t>((*far)->size()) : std::filesystem::file_size(path, ec);
     if (ec && ec.value() == ENOENT)
         return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the recording again.", path), path);
     if (ec)
         return fail(ErrorCode::Unreadable, fmt::format("{} cannot be opened ({}); check that you may read it.", path, ec.message()), path);
     if (size == 0) return fail(ErrorCode::BadInput, fmt::format("{} is empty; copy it from the camera again.", path), path);
     int r = 0;
-    Input input = probed(path, r);
+    const bool is_far = *far != nullptr;
+    far_trouble.reset();
+    Input input = probed(path, r, std::move(*far));
+    if (is_far && far_trouble) return tl::make_unexpected(*far_trouble);
     if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
     if (r == AVERROR(EACCES))
         return fail(
@@ -68,6 +143,7 @@ core::Result<Input> open_input(const std::string& path) {
                 path, error_text(r)),
             path);
     r = avformat_find_stream_info(input.get(), nullptr);
+    if (is_far && far_trouble) return tl::make_unexpected(*far_trouble);
     if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
     if (r < 0)
         return fail(ErrorCode::Damaged,
@@ -104,6 +180,7 @@ core::Error trouble(const std::string& path, int code, bool reading) {
     if (code == AVERROR(ENOSPC) || code == AVERROR(EDQUOT))
         return {
             ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path};
+    if (code == AVERROR(EIO) && reading && far_trouble) return *far_trouble;
     if (code == AVERROR(EIO))
         return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable,
             fmt::format(

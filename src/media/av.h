@@ -23,8 +23,9 @@ extern "C" {
 
 namespace anagraph::media::av {
 
+/// Closes what open_input() opened, the way its bytes came too.
 struct FreeInput {
-    void operator()(AVFormatContext* p) const { avformat_close_input(&p); }
+    void operator()(AVFormatContext* p) const;
 };
 struct FreeOutput {
     void operator()(AVFormatContext* p) const {
@@ -62,7 +63,8 @@ inline Packet packet() { return Packet(av_packet_alloc()); }
 /// FFmpeg's own words for one of its error numbers.
 std::string error_text(int code);
 
-/// Opens a recording and finds its streams. Errors: NotFound, Unreadable, BadInput ("is no video"), each with what to do.
+/// Opens a recording, a file of this computer or a far one (media/far_film.h), and finds its streams. Errors: those of a far one; NotFound,
+/// Unreadable, BadInput ("is no video"), each with what to do.
 core::Result<Input> open_input(const std::string& path);
 
 /// The picture and the sound of a recording, the ones a player would choose.

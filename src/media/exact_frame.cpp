@@ -58,6 +58,7 @@ core::Result<Picture> decoded_frame(const std::string& recording, const core::Fr
         bool draining = false;
         while (!passed) {
             const int r = draining ? AVERROR_EOF : av_read_frame(input, packet.get());
+            if (r == AVERROR(EIO)) return tl::make_unexpected(av::trouble(recording, r, true));
             if (r < 0) {
                 if (draining) break;
                 draining = true;

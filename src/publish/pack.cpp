@@ -32,6 +32,7 @@
 #include "publish/still_care.h"
 #include "store/digest.h"
 #include "store/files.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::publish {
 namespace {
@@ -82,12 +83,18 @@ private:
         for (std::size_t i = 0; i < r_.recordings.size(); ++i) {
             const auto& r = r_.recordings[i];
             const std::string name = name_of_recording(r.id);
-            read_.push_back(facts_of(r.path));
             const auto told = [&](double share) {
                 return !progress_ ||
                     progress_(fmt::format("Reading {}", name),
                         kShareOfReading * (static_cast<double>(i) + share) / static_cast<double>(r_.recordings.size()));
             };
+            // all of a film is read below, so all of it comes
+            held_.push_back(store::hold_here(r.path));
+            if (auto here = store::make_here(r.path, told); !here) {
+                if (here.error().code == ErrorCode::Cancelled) return stopped();
+                if (here.error().code != ErrorCode::NotFound) return here;
+            }
+            read_.push_back(facts_of(r.path));
             const auto hash = store::sha256_of_file(r.path, told);
             if (!hash && hash.error().code == ErrorCode::Cancelled) return stopped();
             if (!hash && hash.error().code == ErrorCode::NotFound) return away(r.id);
@@ -279,7 +286,8 @@ private:
     const PackProgress& progress_;
     std::string work_;
     PackFiles files_;
-    std::vector<std::optional<Facts>> read_;  // of each recording, as it was read
+    std::vector<std::shared_ptr<void>> held_;  // recordings that came from a bucket stay while they are read
+    std::vector<std::optional<Facts>> read_;   // of each recording, as it was read
 };
 
 }  // namespace

@@ -9,6 +9,7 @@
 #include "publish/pack_manifest.h"
 #include "store/archive.h"
 #include "store/digest.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::publish {
 
@@ -89,6 +90,7 @@ Result<std::unique_ptr<PackSource>> PackSource::open(const std::string& named) {
     while (path.size() > 1 && path.back() == '/') path.pop_back();
     std::unique_ptr<PackSource> out;
     std::error_code ec;
+    if (auto here = store::make_all_here(path); !here && here.error().code != ErrorCode::NotFound) return tl::make_unexpected(here.error());
     if (std::filesystem::is_directory(path, ec)) {
         out = std::make_unique<FolderSource>(path);
     } else if (!store::is_there(path)) {

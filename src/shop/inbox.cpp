@@ -9,7 +9,7 @@
 namespace anagraph::shop {
 
 std::vector<std::string> waiting_in_inbox(const store::Library& library, std::string_view ending) {
-    const std::string inbox = library.folder() + kInbox;
+    const std::string inbox = library.own_folder() + kInbox;
     std::vector<std::string> out;
     for (const auto& name : store::names_in(inbox))
         if (name.ends_with(ending)) out.push_back(inbox + "/" + name);
@@ -18,7 +18,7 @@ std::vector<std::string> waiting_in_inbox(const store::Library& library, std::st
 }
 
 core::Result<std::string> folder_of_taken(const store::Library& library) {
-    std::string folder = library.folder() + kInbox + "/taken";
+    std::string folder = library.own_folder() + kInbox + "/taken";
     if (auto made = store::make_folder(folder); !made) return tl::make_unexpected(made.error());
     return folder;
 }

@@ -28,6 +28,7 @@ constexpr std::int64_t kMostNarration = 16 << 20;  // bytes: a day of speech is 
 // shares of the whole import
 constexpr double kHashed = 0.05;
 constexpr double kCopied = 0.15;
+constexpr double kNotSent = 0.4;  // where a film goes to an object store, of the time it takes, what comes before
 
 /// "mp4" of "film.MP4"; nothing else than a few letters and digits becomes part of a name in the library.
 std::string plain_extension(const std::string& recording) {
@@ -114,9 +115,12 @@ core::Result<LookedThrough> look_through(
     return LookedThrough{std::move(*hash), original, std::move(*index), std::move(*work)};
 }
 
-core::Result<PreparedRecording> prepared(const std::string& place, const std::string& recording, const std::string& narration,
-    const media::Progress& progress, Original kept) {
+core::Result<PreparedRecording> prepared(
+    const std::string& place, const std::string& recording, const std::string& narration, const media::Progress& whole, Original kept) {
     PreparedRecording out;
+    const auto at = store::library_place(place);
+    const double looked_through = at && at->bucket ? kNotSent : 1;
+    const media::Progress progress = part(whole, 0, looked_through);
     // The narration first: a wrong file beside a long film should be told at once.
     const std::string words = narration.empty() ? narration_beside(recording) : narration;
     if (!words.empty()) {
@@ -140,7 +144,8 @@ core::Result<PreparedRecording> prepared(const std::string& place, const std::st
                         "it as a copy.",
                 core::as_utf8(recording)),
             core::as_utf8(recording));
-    if (const std::string around = store::library_around(recording); !around.empty() && fs::equivalent(around, store::Library::folder_of(place).value_or(""), ec))
+    if (const std::string around = store::library_around(recording);
+        !around.empty() && fs::equivalent(around, store::Library::folder_of(place).value_or(""), ec))
         return fail(ErrorCode::Refused, fmt::format("{} lies in this library already; it is on the Shelf.", recording), recording);
     auto looked = look_through(place, recording, progress, kept);
     if (!looked && looked.error().code == ErrorCode::Refused) {
@@ -165,6 +170,8 @@ core::Result<PreparedRecording> prepared(const std::string& place, const std::st
     out.entry = {core::RecordingId(looked->hash), core::as_utf8(fs::path(recording).filename().string()), looked->original,
         store::utc_now(), lines > 0, length, lines};
     out.files = std::move(looked->files);
+    if (auto sent = store::Library::send_recording(place, out.entry.id, out.files->path(), part(whole, looked_through, 1)); !sent)
+        return tl::make_unexpected(sent.error());
     return out;
 }
 
@@ -190,8 +197,8 @@ core::Result<core::Narration> read_narration(const std::string& path) {
     });
 }
 
-core::Result<PreparedRecording> prepare_recording(const std::string& place, const std::string& recording,
-    const std::string& narration, const media::Progress& progress, Original kept) {
+core::Result<PreparedRecording> prepare_recording(
+    const std::string& place, const std::string& recording, const std::string& narration, const media::Progress& progress, Original kept) {
     return core::caught([&] { return prepared(place, recording, narration, progress, kept); });
 }
 

@@ -12,13 +12,14 @@
 #include "core/review/moments.h"
 #include "core/review/open_points.h"
 #include "core/tape/spoken_lines.h"
-#include "media/recording_index.h"
 #include "publish/pack_manifest.h"
+#include "shop/far_recordings.h"
 #include "shop/review.h"
 #include "shop/taught.h"
 #include "store/archive.h"
 #include "store/digest.h"
 #include "store/files.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::shop {
 
@@ -150,7 +151,7 @@ core::Result<IssueRequest> prepare(const store::Library& library, const store::G
     for (const auto& id : pictured(edition.procedure)) {
         const auto entry = library.recording(id);
         if (!entry) return tl::make_unexpected(entry.error());
-        const auto index = media::load_index(library.recording_folder(id));
+        const auto index = recording_index(library, id);
         if (!index) return tl::make_unexpected(index.error());
         const auto narration = library.narration(id);
         if (!narration) return tl::make_unexpected(narration.error());
@@ -227,6 +228,8 @@ core::Result<store::Destination> delivery(const store::Library& library, const s
 
 core::Outcome copy_pack(const std::string& from, const store::Destination& to, const store::Progress& progress) {
     const auto copying = [&](double share) { return !progress || progress(share * 0.8); };
+    if (auto here = store::make_all_here(from, [&](double share) { return !progress || progress(share * 0.1); }); !here) return here;
+    const auto held = store::hold_here(from);
     auto copied = is_one_file(to.path()) ? store::write_archive(to.work(), store::entries_of(from), copying)
                                          : store::copy_tree(from, to.work(), copying);
     if (!copied) return copied;

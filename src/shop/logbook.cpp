@@ -18,6 +18,7 @@
 #include "shop/new_file.h"
 #include "store/destination.h"
 #include "store/digest.h"
+#include "store/objects/object_cache.h"
 #include "store/signing_key.h"
 
 namespace anagraph::shop {
@@ -97,14 +98,17 @@ std::string bytes_of_base64(const std::string& text) {
 Result<int> keep_photographs(store::Library& library, const core::Run& run, const json& text) {
     int missing = 0;
     for (const auto& sha256 : evidence_of(run)) {
-        if (store::is_there(library.document_path(core::DocumentId(sha256)))) continue;
+        const std::string kept = library.document_path(core::DocumentId(sha256));
+        if (auto here = store::make_here(kept); !here && here.error().code != ErrorCode::NotFound) return tl::make_unexpected(here.error());
+        if (store::is_there(kept)) continue;
         if (text.contains("files") && text.at("files").is_object() && text.at("files").contains(sha256) &&
             text.at("files").at(sha256).is_string()) {
             const auto& coded = text.at("files").at(sha256).get_ref<const std::string&>();
-            if (auto kept = keep_photograph(library, sha256, bytes_of_base64(coded)); !kept) return tl::make_unexpected(kept.error());
+            if (auto brought = keep_photograph(library, sha256, bytes_of_base64(coded)); !brought)
+                return tl::make_unexpected(brought.error());
             continue;
         }
-        const std::string waiting = library.folder() + kInbox + "/" + sha256 + kEvidenceEnding;
+        const std::string waiting = library.own_folder() + kInbox + "/" + sha256 + kEvidenceEnding;
         const auto bytes = store::read_file(waiting, kMostPhotograph);
         if (!bytes || !keep_photograph(library, sha256, *bytes)) ++missing;
     }
@@ -265,7 +269,9 @@ Outcome write_warranty(const store::Library& library, const std::string& name, c
     auto files = evidence_shown(*m, *runs);
     std::vector<std::pair<std::string, std::string>> pictures;  // their names and bytes
     for (auto& f : files) {
-        const auto bytes = store::read_file(library.document_path(core::DocumentId(f.sha256)), kMostPhotograph);
+        const std::string kept = library.document_path(core::DocumentId(f.sha256));
+        if (auto here = store::make_here(kept); !here && here.error().code != ErrorCode::NotFound) return here;
+        const auto bytes = store::read_file(kept, kMostPhotograph);
         f.missing = !bytes || store::sha256(*bytes) != f.sha256;
         const std::string ending = f.missing ? "" : picture_ending(*bytes);
         if (ending.empty()) continue;

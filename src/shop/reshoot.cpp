@@ -4,7 +4,7 @@
 
 #include "core/base/caught.h"
 #include "core/tape/spoken_lines.h"
-#include "media/recording_index.h"
+#include "shop/far_recordings.h"
 #include "store/files.h"
 
 namespace anagraph::shop {
@@ -22,7 +22,7 @@ core::Result<std::vector<publish::ReshootPoint>> gather_reshoot(const store::Lib
     for (const auto& use : procedure->recordings) {
         const auto entry = library.recording(use.id);
         if (!entry) return tl::make_unexpected(entry.error());
-        const auto index = media::load_index(library.recording_folder(use.id));
+        const auto index = recording_index(library, use.id);
         if (!index) return tl::make_unexpected(index.error());
         const auto narration = library.narration(use.id);
         if (!narration) return tl::make_unexpected(narration.error());

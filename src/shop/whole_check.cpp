@@ -3,11 +3,13 @@
 #include <fmt/format.h>
 
 #include <map>
+#include <set>
 
 #include "core/base/caught.h"
 #include "publish/pack_manifest.h"
 #include "store/digest.h"
 #include "store/files.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::shop {
 
@@ -40,13 +42,14 @@ public:
             if (!on()) return stopped();
         }
         for (const auto& r : *recordings) {
-            read_recording(r);
+            if (auto read = read_recording(r); !read) return tl::make_unexpected(read.error());
             if (!on()) return stopped();
         }
         for (const auto& [id, title] : documents) {
             const std::string path = library_.document_path(core::DocumentId(id));
+            if (auto here = came(path); !here) return tl::make_unexpected(here.error());
             if (!store::is_there(path))
-                add(Lack::Missing, "document", id, title, "Its page is not in the library; add the source's page again.");
+                add(missing(path), "document", id, title, "Its page is not in the library; add the source's page again.");
             else if (store::sha256_of_file(path).value_or("") != id)
                 add(Lack::Damaged, "document", id, title, "Its page is not what was kept; add the source's page again.");
         }
@@ -88,9 +91,11 @@ private:
             const std::string called = fmt::format("{}, edition {}", name, e.edition.number);
             used_by_[e.pack].push_back(called);
             const auto folder = library_.pack_folder(g.id, e.edition.number);
+            if (auto here = folder ? came(*folder + "/" + publish::kManifest) : core::Outcome{}; !here) return here;
             const auto manifest = folder ? store::read_file(*folder + "/" + publish::kManifest) : tl::make_unexpected(folder.error());
             if (!manifest) {
-                add(Lack::Missing, "edition", e.pack, called, "Its pack is not in the library; put its folder back from a copy.");
+                add(folder ? missing(*folder + "/" + publish::kManifest) : Lack::Missing, "edition", e.pack, called,
+                    "Its pack is not in the library; put its folder back from a copy.");
                 continue;
             }
             const auto pack = publish::PackSource::open(*folder);
@@ -103,18 +108,33 @@ private:
         return {};
     }
 
-    void read_recording(const store::RecordingEntry& r) {
+    /// What is asked of a bucket comes, or is not there or not what was sent, which is said then; nothing can be said where it cannot be
+    /// asked.
+    core::Outcome came(const std::string& path) {
+        auto here = store::make_here(path, [this](double) { return on_still(); });
+        if (!here && here.error().code == ErrorCode::Damaged) damaged_.insert(path);
+        const bool said = here || here.error().code == ErrorCode::NotFound || here.error().code == ErrorCode::Damaged;
+        return said ? core::Outcome{} : here;
+    }
+
+    Lack missing(const std::string& path) const { return damaged_.contains(path) ? Lack::Damaged : Lack::Missing; }
+
+    core::Outcome read_recording(const store::RecordingEntry& r) {
         const std::string folder = library_.recording_folder(r.id);
+        const auto held = store::hold_here(folder + "/index.json");
+        for (const auto& path : {folder + "/index.json", r.path})
+            if (auto here = came(path); !here) return here;
         const bool inside = r.path.starts_with(library_.folder() + "/");
         if (!store::is_there(folder + "/index.json"))
-            add(Lack::Missing, "recording", r.id.text(), r.name,
+            add(missing(folder + "/index.json"), "recording", r.id.text(), r.name,
                 "What was learned from it is not in the library; import the recording again.");
         else if (!store::is_there(r.path))
-            add(inside ? Lack::Missing : Lack::Away, "recording", r.id.text(), r.name,
+            add(inside ? missing(r.path) : Lack::Away, "recording", r.id.text(), r.name,
                 inside ? "The film is not in the library; find its original on the Shelf."
                        : "The film is not where it lay; find it on the Shelf.");
         else if (store::sha256_of_file(r.path).value_or("") != r.id.text())
             add(Lack::Damaged, "recording", r.id.text(), r.name, "The film is not what came in; find its original on the Shelf.");
+        return {};
     }
 
     bool on_still() const { return !progress_ || progress_(std::min(1.0, done_ / all_)); }
@@ -122,6 +142,7 @@ private:
     const store::Library& library_;
     const store::Progress& progress_;
     UsedBy used_by_;
+    std::set<std::string> damaged_;  // paths of what came from a bucket as it was not sent
     std::vector<Lacking> out_;
     double all_ = 1;
     double done_ = 0;

@@ -61,6 +61,10 @@ std::string credentials_name(const LibraryPlace& place) {
     return fmt::format("postgresql://{}{}/{}", server->host, server->port == 0 ? "" : ":" + std::to_string(server->port), server->database);
 }
 
+std::string credentials_name(const Bucket& bucket) {
+    return fmt::format("s3{}://{}/{}", bucket.plain ? "+http" : "", bucket.endpoint, bucket.name);
+}
+
 std::string credentials_file() {
     return QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation).toStdString() + "/anagraph/credentials.json";
 }

@@ -17,6 +17,8 @@ struct Credentials {
 
 /// What they are kept under: "postgresql://HOST:PORT/DATABASE".
 std::string credentials_name(const LibraryPlace& place);
+/// "s3://ENDPOINT/BUCKET": the user is its key, the password its secret.
+std::string credentials_name(const Bucket& bucket);
 
 /// Nothing: none are kept. Errors: Refused where the file may be read by others.
 core::Result<std::optional<Credentials>> credentials_for(const std::string& name);

@@ -147,6 +147,26 @@ Result<std::string> read_file(const std::string& path, std::int64_t most) {
     return out;
 }
 
+Outcome each_piece_of(const std::string& path, const std::function<void(std::string_view piece)>& take, const Progress& progress) {
+    // a pipe would be waited for for ever
+    const File in(path, O_RDONLY | O_NONBLOCK);
+    if (in.error() != 0) return tl::make_unexpected(file_trouble(path, in.error(), "read"));
+    struct stat facts {};
+    if (::fstat(in.fd(), &facts) != 0) return tl::make_unexpected(file_trouble(path, errno, "read"));
+    if (!S_ISREG(facts.st_mode))
+        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
+    const auto all = static_cast<double>(std::max<std::int64_t>(1, facts.st_size));
+    std::string piece;
+    double done = 0;
+    for (;;) {
+        if (const int error = in.read(piece); error != 0) return tl::make_unexpected(file_trouble(path, error, "read"));
+        if (piece.empty()) return {};
+        take(piece);
+        done += static_cast<double>(piece.size());
+        if (progress && !progress(std::min(1.0, done / all))) return fail(ErrorCode::Cancelled, "Reading the file was stopped.", path);
+    }
+}
+
 Outcome make_folder(const std::string& path) {
     struct stat facts {};
     if (::stat(path.c_str(), &facts) == 0) {

@@ -30,6 +30,9 @@ core::Outcome write_file(const std::string& path, std::string_view bytes, unsign
 core::Outcome write_new_file(const std::string& path, const std::function<bool(const std::function<bool(std::string_view)>& put)>& work);
 /// Errors: NotFound, Unreadable; BadInput for a file longer than `most` bytes.
 core::Result<std::string> read_file(const std::string& path, std::int64_t most = std::int64_t{1} << 31);
+/// Reads a regular file piece by piece. Errors: NotFound, Unreadable (a folder, a pipe or a device too), Cancelled.
+core::Outcome each_piece_of(
+    const std::string& path, const std::function<void(std::string_view piece)>& take, const Progress& progress = {});
 /// Creates a folder and those above it, and syncs what was created. Errors: NoSpace, Unwritable.
 core::Outcome make_folder(const std::string& path);
 

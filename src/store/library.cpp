@@ -4,6 +4,7 @@
 #include <sys/stat.h>
 
 #include <QDateTime>
+#include <QStandardPaths>
 #include <algorithm>
 #include <set>
 
@@ -26,7 +27,11 @@ Library::~Library() = default;
 const std::string& Library::folder() const { return state_->folder; }
 const std::string& Library::place() const { return state_->place.text; }
 bool Library::is_on_server() const { return state_->place.server.has_value(); }
-void Library::set_patient(bool patient) { state_->db->set_patient(patient); }
+bool Library::has_far_files() const { return state_->cache != nullptr; }
+void Library::set_patient(bool patient) {
+    state_->db->set_patient(patient);
+    if (state_->cache) state_->cache->objects().set_patient(patient);
+}
 Outcome Library::reach() {
     return core::caught([&] { return state_->db->reach(); });
 }
@@ -69,6 +74,7 @@ Outcome ready_folder(const LibraryPlace& place, bool make) {
         return fail(ErrorCode::BadInput, fmt::format("{} is a file; a library is a folder. Choose a folder.", folder), folder);
     if (!make && !place.server && !is_there(folder + "/library.db"))
         return fail(ErrorCode::NotFound, fmt::format("There is no library in {}; check the path.", folder), folder);
+    if (place.bucket) return make_folder(folder);  // what is there was fetched
     if (!is_there(folder + (place.server ? std::string("/") + kPlaceFile : "/library.db")))
         if (auto may = may_become_library(folder); !may) return may;
     if (auto made = make_folder(folder); !made) return made;
@@ -85,7 +91,7 @@ Outcome ready_folder(const LibraryPlace& place, bool make) {
 
 /// In the folder where a server's library keeps its films, a file says whose they are, so that no two keep theirs in one.
 Outcome mark_as_ours(const LibraryPlace& place) {
-    if (!place.server) return {};
+    if (!place.server || place.bucket) return {};
     const std::string file = place.folder + "/" + kPlaceFile;
     const std::string own = credentials_name(place) + "\n";
     if (!is_there(file)) return write_file(file, own);
@@ -127,6 +133,10 @@ Result<std::unique_ptr<Library::State>> Library::State::connected(const std::str
     auto db = Database::connect(out->place, access);
     if (!db) return tl::make_unexpected(db.error());
     out->db = std::move(*db);
+    if (!out->place.bucket) return out;
+    auto cache = ObjectCache::open(out->place);
+    if (!cache) return tl::make_unexpected(cache.error());
+    out->cache = std::move(*cache);
     return out;
 }
 
@@ -226,6 +236,16 @@ std::string Library::stamp(const std::string& text) {
     return db ? written_of(**db).value_or("") : "";
 }
 
+namespace {
+
+std::string own_folder_at(const LibraryPlace& place) {
+    if (!place.bucket) return place.folder;
+    return fmt::format("{}/anagraph/libraries/{}", QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation).toStdString(),
+        std::filesystem::path(place.folder).filename().string());
+}
+
+}  // namespace
+
 Result<WorkFolder> Library::work_folder(const std::string& text) {
     const auto place = library_place(text);
     if (!place) return tl::make_unexpected(place.error());
@@ -233,15 +253,22 @@ Result<WorkFolder> Library::work_folder(const std::string& text) {
     return WorkFolder::in(place->folder + kWork);
 }
 
-namespace {
-
-/// Takes a folder or a file of the library away.
-void take_away(const std::string& path) {
-    std::error_code ec;
-    if (!is_link(path)) std::filesystem::remove_all(path, ec);
+Result<std::string> Library::own_folder_of(const std::string& text) {
+    const auto place = library_place(text);
+    if (!place) return tl::make_unexpected(place.error());
+    return own_folder_at(*place);
 }
 
-}  // namespace
+std::string Library::own_folder() const { return own_folder_at(state_->place); }
+
+const char* folder_of_kind(const std::string& kind) { return kind == kRecording ? kMedia : kind == kEdition ? kEditions : kDocuments; }
+
+Outcome Library::State::take_away(const std::string& path) const {
+    if (cache) return cache->remove_below(kept_path(path));
+    std::error_code ec;
+    if (!is_link(path)) std::filesystem::remove_all(path, ec);
+    return {};
+}
 
 Outcome Library::State::note_arriving(const char* kind, const std::string& name, bool arriving) const {
     if (auto r = db->exec("DELETE FROM arriving WHERE kind = ? AND name = ?", {q(kind), q(name)}); !r) return r;
@@ -257,6 +284,7 @@ Outcome Library::State::enter(const char* kind, const std::string& name, const s
     if (noted)
         if (auto r = db->transaction(kind, [&] { return note_arriving(kind, name, true); }); !r) return r;
     Outcome done = put();
+    if (done && cache) done = cache->send(kept_path(where));
     if (done)
         done = db->transaction(kind, [&]() -> Outcome {
             const auto now = known();
@@ -269,7 +297,7 @@ Outcome Library::State::enter(const char* kind, const std::string& name, const s
     if (done.error().code == ErrorCode::Away) return done;
     (void)db->transaction(kind, [&]() -> Outcome {
         if (const auto now = known(); !now || *now) return {};  // another has brought in the same
-        take_away(where);
+        if (auto gone = take_away(where); !gone) return gone;
         return is_there(where) ? Outcome{} : note_arriving(kind, name, false);
     });
     return done;
@@ -284,8 +312,8 @@ Outcome Library::sweep() {
     while (arriving->next()) left.emplace_back(s(arriving->value(0)), s(arriving->value(1)));
     arriving->finish();
     for (const auto& [kind, name] : left) {
-        if (core::is_id(name))
-            take_away(state_->folder + (kind == kRecording ? kMedia : kind == kEdition ? kEditions : kDocuments) + "/" + name);
+        // where its bucket cannot be asked, it stays noted for the next time
+        if (core::is_id(name) && !state_->take_away(state_->folder + folder_of_kind(kind) + "/" + name)) continue;
         if (auto r = state_->note_arriving(kind.c_str(), name, false); !r) return r;
     }
     // imports of older versions of the program left pieces in the recording's own folder; the index was written last
@@ -295,7 +323,8 @@ Outcome Library::sweep() {
     for (const auto& r : *all) known.insert(r.id.text());
     for (const auto& name : names_in(state_->folder + kMedia)) {
         const std::string folder = state_->folder + kMedia + "/" + name;
-        if (core::is_sha256(name) && !known.contains(name) && !is_there(folder + "/index.json")) take_away(folder);
+        if (!state_->cache && core::is_sha256(name) && !known.contains(name) && !is_there(folder + "/index.json"))
+            (void)state_->take_away(folder);
     }
     return {};
 }

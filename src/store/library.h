@@ -23,6 +23,7 @@
 #include "core/narration/timed_text.h"
 #include "core/records/records.h"
 #include "store/destination.h"
+#include "store/files.h"
 
 namespace anagraph::store {
 
@@ -135,6 +136,10 @@ public:
     static core::Result<std::string> folder_of(const std::string& place);
     /// A text that is another once something was written in the library at a place; made without reading it. Empty: it cannot be reached.
     static std::string stamp(const std::string& place);
+    /// Where what else belongs to it lies as files: what waits in its inbox, what its desk knows of tablets. Beside its films, or, where
+    /// those lie in a bucket, on this computer, and there it stays.
+    std::string own_folder() const;
+    static core::Result<std::string> own_folder_of(const std::string& place);
     /// A folder to prepare files in that go into the library at this place. Errors: NoSpace, Unwritable.
     static core::Result<WorkFolder> work_folder(const std::string& place);
 
@@ -176,6 +181,8 @@ public:
     /// Is it there? For another thread; it may take seconds where nobody answers.
     static bool can_be_reached(const std::string& place);
     bool is_on_server() const;
+    /// Do its films, documents and packs lie in an object store, and come here when they are needed?
+    bool has_far_files() const;
 
     // -- others
     /// Was something written in it elsewhere since this was asked last? It costs next to nothing, and may say yes for no.
@@ -199,6 +206,12 @@ public:
     core::Outcome keep_narration(const core::RecordingId& id, const std::vector<core::Segment>& narration);
     /// The original lies somewhere else now. Errors: NotFound for a recording that is not here.
     core::Outcome move_recording(const core::RecordingId& id, const std::string& path);
+    /// Sends the files of a recording that is to be entered ahead, where films lie in a bucket: that may take long, and entering it then does
+    /// not. Goes on from where an earlier attempt stopped. Errors: those of Objects::put().
+    static core::Outcome send_recording(
+        const std::string& place, const core::RecordingId& id, const std::string& prepared, const Progress& progress);
+    /// Can its original be read, here or from the bucket?
+    bool has_original(const RecordingEntry& entry) const;
     core::Outcome set_length(const core::RecordingId& id, const core::FrameTime& length);
     core::Result<std::vector<core::Segment>> narration(const core::RecordingId& id) const;
     /// The lines of all recordings in which every word of `words` begins a word, in the order they came in and were said; at most

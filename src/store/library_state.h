@@ -8,6 +8,7 @@
 
 #include "store/database.h"
 #include "store/library.h"
+#include "store/objects/object_cache.h"
 #include "store/place.h"
 
 namespace anagraph::store {
@@ -18,6 +19,7 @@ struct Library::State {
     LibraryPlace place;
     std::string folder;  // of the place
     std::unique_ptr<Database> db;
+    std::unique_ptr<ObjectCache> cache;  // of a library whose films lie in a bucket
     struct KnownHouse {
         std::string text;
         core::House house;
@@ -45,6 +47,8 @@ struct Library::State {
     core::Outcome enter(const char* kind, const std::string& name, const std::string& where,
         const std::function<core::Result<bool>()>& known, const std::function<core::Outcome()>& put,
         const std::function<core::Outcome(bool known)>& enter);
+    /// Takes a folder or a file of the library away, from the bucket too.
+    core::Outcome take_away(const std::string& path) const;
     core::Outcome note_arriving(const char* kind, const std::string& name, bool arriving) const;
 };
 
@@ -52,6 +56,8 @@ struct Library::State {
 inline constexpr const char* kRecording = "recording";
 inline constexpr const char* kEdition = "edition";
 inline constexpr const char* kDocument = "document";
+/// The folder in which things of a kind lie, each under its name.
+const char* folder_of_kind(const std::string& kind);
 // folders of a library
 inline constexpr const char* kMedia = "/media";
 inline constexpr const char* kEditions = "/editions";

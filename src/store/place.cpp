@@ -2,10 +2,14 @@
 
 #include <fmt/format.h>
 
+#include <QStandardPaths>
 #include <QUrl>
 #include <charconv>
 #include <filesystem>
 #include <set>
+
+#include "store/credentials.h"
+#include "store/digest.h"
 
 namespace anagraph::store {
 
@@ -17,6 +21,8 @@ namespace {
 
 constexpr const char* kScheme = "postgresql://";
 constexpr const char* kLooks = "an address looks like postgresql://HOST/DATABASE?objects=FOLDER";
+constexpr const char* kBucket = "s3://";
+constexpr const char* kPlainBucket = "s3+http://";
 
 std::string decoded(std::string_view text) {
     return QUrl::fromPercentEncoding(QByteArray(text.data(), static_cast<qsizetype>(text.size()))).toStdString();
@@ -29,7 +35,44 @@ std::string whole(const std::string& folder) {
     return out;
 }
 
+/// Where this computer keeps what it fetched of a library whose films lie in a bucket.
+std::string cache_folder(const LibraryPlace& place) {
+    return fmt::format("{}/anagraph/libraries/{}",
+        QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation).toStdString(),
+        sha256(credentials_name(place) + " " + credentials_name(*place.bucket) + "/" + place.bucket->prefix).substr(0, 20));
+}
+
 }  // namespace
+
+Result<Bucket> bucket_at(const std::string& text) {
+    Bucket out;
+    const auto wrong = [&](const char* what) {
+        return fail(ErrorCode::BadInput, fmt::format("In {} {}; an object store is named as s3://ENDPOINT/BUCKET.", text, what), text);
+    };
+    out.plain = text.starts_with(kPlainBucket);
+    if (!out.plain && !text.starts_with(kBucket)) return wrong("there is no s3:// at its beginning");
+    const std::string rest = text.substr(std::string_view(out.plain ? kPlainBucket : kBucket).size());
+    if (rest.find('@') != std::string::npos)
+        return fail(ErrorCode::Refused,
+            "A key or a secret does not belong in the address of a library, where others read it; leave it out and keep it with "
+            "anagraph-cli library password s3://ENDPOINT/BUCKET.");
+    const auto slash = rest.find('/');
+    out.endpoint = rest.substr(0, slash);
+    if (out.endpoint.empty()) return wrong("there is no endpoint");
+    if (out.endpoint.find_first_not_of("abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789.-:[]") != std::string::npos)
+        return wrong("the endpoint is no name of a computer");
+    const std::string path = slash == std::string::npos ? "" : rest.substr(slash + 1);
+    const auto end = path.find('/');
+    out.name = path.substr(0, end);
+    if (out.name.size() < 3 || out.name.find_first_not_of("abcdefghijklmnopqrstuvwxyz0123456789.-") != std::string::npos)
+        return wrong("the bucket has no name that a bucket can have");
+    if (end != std::string::npos) out.prefix = path.substr(end + 1);
+    while (out.prefix.ends_with('/')) out.prefix.pop_back();
+    if (!out.prefix.empty()) out.prefix += '/';
+    return out;
+}
+
+std::string shown(const Bucket& bucket) { return fmt::format("{} on {}", bucket.name, bucket.endpoint); }
 
 Result<LibraryPlace> library_place(const std::string& text) {
     if (!text.starts_with(kScheme)) {
@@ -67,6 +110,8 @@ Result<LibraryPlace> library_place(const std::string& text) {
     if (rest.starts_with('[') && rest.ends_with(']')) rest = rest.substr(1, rest.size() - 2);
     server.host = decoded(rest);
     std::string objects;
+    std::string region;
+    std::string certificate;
     for (std::size_t from = 0; from < query.size();) {
         const auto end = std::min(query.find('&', from), query.size());
         const std::string_view part = query.substr(from, end - from);
@@ -77,6 +122,10 @@ Result<LibraryPlace> library_place(const std::string& text) {
         static const std::set<std::string> kOptions{"sslmode", "sslrootcert", "sslcert", "sslkey", "host"};
         if (name == "objects")
             objects = value;
+        else if (name == "objects_region")
+            region = value;
+        else if (name == "objects_rootcert")
+            certificate = value;
         else if (name == "host")
             server.host = value;
         else if (kOptions.contains(name))
@@ -84,14 +133,22 @@ Result<LibraryPlace> library_place(const std::string& text) {
         else
             return fail(ErrorCode::BadInput,
                 fmt::format(
-                    "{} is nothing the address of a library says; it says objects, host, sslmode, sslrootcert, sslcert, sslkey.", name),
+                    "{} is nothing the address of a library says; it says objects, objects_region, objects_rootcert, host, sslmode, "
+                    "sslrootcert, sslcert, sslkey.",
+                    name),
                 text);
     }
-    if (objects.empty()) return wrong("it is not said where its films are: objects=FOLDER");
+    if (objects.empty()) return wrong("it is not said where its films are: objects=FOLDER or objects=s3://ENDPOINT/BUCKET");
     if (server.host.empty()) server.host = "localhost";
-    if (objects.find("://") != std::string::npos)
-        return fail(ErrorCode::Refused,
-            fmt::format("The films of a library lie in a folder that every computer reaches, and {} is none; name one.", objects), text);
+    if (objects.find("://") != std::string::npos) {
+        auto bucket = bucket_at(objects);
+        if (!bucket) return tl::make_unexpected(bucket.error());
+        if (!region.empty()) bucket->region = region;
+        bucket->root_certificate = certificate;
+        out.bucket = std::move(*bucket);
+        out.folder = cache_folder(out);
+        return out;
+    }
     out.folder = whole(objects);
     return out;
 }

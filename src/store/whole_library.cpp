@@ -9,6 +9,7 @@
 #include <fstream>
 #include <functional>
 #include <nlohmann/json.hpp>
+#include <numeric>
 
 #include "core/base/caught.h"
 #include "store/archive.h"
@@ -16,6 +17,7 @@
 #include "store/destination.h"
 #include "store/digest.h"
 #include "store/library.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::store {
 
@@ -28,7 +30,8 @@ using nlohmann::json;
 namespace {
 
 constexpr int kArchiveFormat = 1;
-constexpr double kFilesShare = 0.8;  // of the time a library takes are its films
+constexpr double kFilesShare = 0.8;    // of the time a library takes are its films
+constexpr double kFetchedShare = 0.3;  // of the time one takes is fetching it, where it does not lie here
 constexpr std::int64_t kMostFiles = 10'000'000;
 constexpr std::int64_t kMostBytes = std::int64_t{1} << 45;  // 32 TB
 constexpr const char* kAbout = "library.json";
@@ -129,20 +132,91 @@ private:
     std::optional<QSqlQuery> insert_;
 };
 
-/// What of a library's folder are its films, documents, packs and what waits in its inbox: paths within it, sorted.
-std::vector<std::string> files_of(const std::string& folder) {
-    std::vector<std::string> out;
-    for (const auto& entry : entries_of(folder)) {
-        const std::string top = entry.name.substr(0, entry.name.find('/'));
-        if (top == "work" || top == kPlaceFile || top.starts_with("library.")) continue;
-        out.push_back(entry.name);
+/// The films, documents and packs of a library and what waits in its inbox, by their names: paths within its folder.
+class LibraryFiles {
+public:
+    static Result<LibraryFiles> of(const LibraryPlace& place) {
+        LibraryFiles out(place);
+        auto own = Library::own_folder_of(place.text);
+        if (!own) return tl::make_unexpected(own.error());
+        out.own_ = std::move(*own);
+        if (!place.bucket) return out;
+        auto cache = ObjectCache::open(place);
+        if (!cache) return tl::make_unexpected(cache.error());
+        out.cache_ = std::move(*cache);
+        return out;
     }
-    return out;
-}
+
+    Result<std::vector<std::string>> names() const {
+        std::vector<std::string> out;
+        if (cache_) {
+            auto listed = cache_->objects().list("");
+            if (!listed) return listed;
+            out = std::move(*listed);
+            for (const auto& entry : entries_of(own_)) out.push_back(entry.name);
+            std::sort(out.begin(), out.end());
+            return out;
+        }
+        for (const auto& entry : entries_of(own_)) {
+            const std::string top = entry.name.substr(0, entry.name.find('/'));
+            if (top != "work" && top != kPlaceFile && !top.starts_with("library.")) out.push_back(entry.name);
+        }
+        return out;
+    }
+    Result<std::int64_t> bytes(const std::string& name) {
+        if (in_bucket(name)) {
+            const auto facts = cache_->objects().facts(name);
+            return facts ? Result<std::int64_t>(facts->bytes) : tl::make_unexpected(facts.error());
+        }
+        std::error_code ec;
+        const auto size = std::filesystem::file_size(place_of(name), ec);
+        return ec ? Result<std::int64_t>(tl::make_unexpected(file_trouble(place_of(name), ec.value(), "read")))
+                  : Result<std::int64_t>(static_cast<std::int64_t>(size));
+    }
+    /// Where one lies here; from a bucket it is fetched, and stays until it is let go.
+    Result<std::string> path(const std::string& name, const Progress& progress = {}) {
+        if (!in_bucket(name)) return place_of(name);
+        held_.push_back(cache_->hold(name.substr(0, name.find('/', name.find('/') + 1))));
+        return cache_->fetch(name, progress);
+    }
+    void let_go() {
+        if (!held_.empty()) cache_->trim();
+        held_.clear();
+    }
+    /// Writes one to a path, giving back the SHA-256 of what it read.
+    using Write = std::function<Result<std::string>(const std::string& path, const Progress& progress)>;
+    /// Puts one there, read again where it arrived.
+    Outcome put(const std::string& name, const Write& write, const Progress& progress) {
+        if (!in_bucket(name)) return put_file(place_of(name), write, progress);
+        auto work = Library::work_folder(place_.text);
+        if (!work) return tl::make_unexpected(work.error());
+        const std::string copy = work->path() + "/object";
+        auto written = put_file(copy, write, [&](double share) { return progress(share * kCopiedShare); });
+        if (!written) return written;
+        return cache_->objects().put(name, copy, [&](double share) { return progress(kCopiedShare + share * (1 - kCopiedShare)); });
+    }
+
+private:
+    static constexpr double kCopiedShare = 0.2;  // of the time a file takes on its way to a bucket
+    bool in_bucket(const std::string& name) const {
+        return cache_ && (name.starts_with("media/") || name.starts_with("editions/") || name.starts_with("documents/"));
+    }
+    explicit LibraryFiles(LibraryPlace place) : place_(std::move(place)) {}
+    std::string place_of(const std::string& name) const {
+        return own_ + "/" + name;
+    }
+    static Outcome put_file(const std::string& to, const Write& write, const Progress& progress);
+
+    LibraryPlace place_;
+    std::string own_;
+    std::unique_ptr<ObjectCache> cache_;
+    std::vector<std::shared_ptr<void>> held_;
+};
 
 /// A library nobody else writes in, with a connection to its rows.
 struct Whole {
     std::unique_ptr<Database> db;
+    LibraryFiles files;
 };
 
 Result<Whole> whole_at(const std::string& text, bool make) {
@@ -154,7 +228,9 @@ Result<Whole> whole_at(const std::string& text, bool make) {
     auto db = Database::connect(*place, Access::Write);
     if (!db) return tl::make_unexpected(db.error());
     if (auto alone = (*db)->engine().join_alone(**db); !alone) return tl::make_unexpected(alone.error());
-    return Whole{std::move(*db)};
+    auto files = LibraryFiles::of(*place);
+    if (!files) return tl::make_unexpected(files.error());
+    return Whole{std::move(*db), std::move(*files)};
 }
 
 Result<Whole> empty_at(const std::string& text) {
@@ -170,21 +246,14 @@ Result<Whole> empty_at(const std::string& text) {
     return to;
 }
 
-std::int64_t bytes_of(const std::string& path) {
-    std::error_code ec;
-    const auto size = std::filesystem::file_size(path, ec);
-    return ec ? 0 : static_cast<std::int64_t>(size);
-}
-
 core::Error stopped() { return {ErrorCode::Cancelled, "It was stopped; what was there is as it was.", ""}; }
 
-/// Puts a file to its place in a library that holds nothing yet; what a stopped attempt left there is exchanged. `write`: to a path,
-/// giving back the SHA-256 of what was read. Read again where it arrived.
-Outcome put_file(const std::string& to, const std::function<Result<std::string>(const std::string&)>& write) {
+/// What a stopped attempt left there is exchanged.
+Outcome LibraryFiles::put_file(const std::string& to, const Write& write, const Progress& progress) {
     if (auto made = make_folder(parent_of(to)); !made) return made;
     std::error_code ec;
     if (!is_link(to)) std::filesystem::remove(to, ec);
-    const auto sent = write(to);
+    const auto sent = write(to, progress);
     if (!sent) return tl::make_unexpected(sent.error());
     const auto arrived = sha256_of_file(to);
     if (!arrived) return tl::make_unexpected(arrived.error());
@@ -229,9 +298,15 @@ Result<std::string> digest_of_library(const std::string& text) {
         if (!rows) return rows;
         Digest digest;
         digest.add(*rows);
-        for (const auto& name : files_of(place->folder)) {
-            const auto hash = sha256_of_file(place->folder + "/" + name);
+        auto files = LibraryFiles::of(*place);
+        if (!files) return tl::make_unexpected(files.error());
+        const auto names = files->names();
+        if (!names) return tl::make_unexpected(names.error());
+        for (const auto& name : *names) {
+            const auto path = files->path(name);
+            const auto hash = path ? sha256_of_file(*path) : path;
             if (!hash) return hash;
+            files->let_go();
             digest.add(fmt::format("{} {}\n", name, *hash));
         }
         return digest.text();
@@ -240,21 +315,31 @@ Result<std::string> digest_of_library(const std::string& text) {
 
 Outcome move_library(const std::string& from_text, const std::string& to_text, const Progress& progress) {
     return core::caught([&]() -> Outcome {
-        const auto from = whole_at(from_text, false);
+        auto from = whole_at(from_text, false);
         if (!from) return tl::make_unexpected(from.error());
-        const auto to = empty_at(to_text);
+        auto to = empty_at(to_text);
         if (!to) return tl::make_unexpected(to.error());
-        const auto files = files_of(from->db->folder());
-        double all = 1;
-        for (const auto& name : files) all += static_cast<double>(bytes_of(from->db->folder() + "/" + name));
+        const auto files = from->files.names();
+        if (!files) return tl::make_unexpected(files.error());
+        std::vector<double> sizes;
+        for (const auto& name : *files) {
+            const auto size = from->files.bytes(name);
+            if (!size) return tl::make_unexpected(size.error());
+            sizes.push_back(static_cast<double>(*size));
+        }
+        const double all = std::accumulate(sizes.begin(), sizes.end(), 1.0);
         double done = 0;
-        for (const auto& name : files) {
-            const std::string source = from->db->folder() + "/" + name;
-            const auto size = static_cast<double>(bytes_of(source));
-            const auto part = [&](double share) { return !progress || progress((done + share * size) / all * kFilesShare); };
-            auto put = put_file(to->db->folder() + "/" + name, [&](const std::string& path) { return copy_file(source, path, part); });
+        for (std::size_t i = 0; i < files->size(); ++i) {
+            const auto part = [&](double share) { return !progress || progress((done + share * sizes[i]) / all * kFilesShare); };
+            if (!part(0)) return tl::make_unexpected(stopped());
+            const auto source = from->files.path((*files)[i], [&](double share) { return part(share * kFetchedShare); });
+            if (!source) return tl::make_unexpected(source.error());
+            auto put =
+                to->files.put((*files)[i], [&](const std::string& path, const Progress& told) { return copy_file(*source, path, told); },
+                    [&](double share) { return part(kFetchedShare + share * (1 - kFetchedShare)); });
             if (!put) return put;
-            done += size;
+            from->files.let_go();
+            done += sizes[i];
         }
         if (auto synced = sync_tree(to->db->folder()); !synced) return synced;
         int table_number = 0;
@@ -279,7 +364,7 @@ Outcome archive_library(const std::string& text, const std::string& file, const 
     return core::caught([&]() -> Outcome {
         auto target = Destination::file(file);
         if (!target) return tl::make_unexpected(target.error());
-        const auto from = whole_at(text, false);
+        auto from = whole_at(text, false);
         if (!from) return tl::make_unexpected(from.error());
         auto work = Library::work_folder(text);
         if (!work) return tl::make_unexpected(work.error());
@@ -297,7 +382,13 @@ Outcome archive_library(const std::string& text, const std::string& file, const 
             if (!out) return tl::make_unexpected(file_trouble(path, errno));
             entries.push_back({fmt::format("tables/{}.jsonl", table.name), path, {}});
         }
-        for (const auto& name : files_of(from->db->folder())) entries.push_back({"files/" + name, from->db->folder() + "/" + name, {}});
+        const auto files = from->files.names();
+        if (!files) return tl::make_unexpected(files.error());
+        for (const auto& name : *files) {
+            auto path = from->files.path(name);
+            if (!path) return tl::make_unexpected(path.error());
+            entries.push_back({"files/" + name, std::move(*path), {}});
+        }
         if (auto written = write_archive(target->work(), entries, progress); !written) return written;
         return target->commit();
     });
@@ -318,7 +409,7 @@ Outcome restore_library(const std::string& file, const std::string& to_text, con
                             "out with that version.",
                     file, says["schema"].get<int>(), kSchema),
                 file);
-        const auto to = empty_at(to_text);
+        auto to = empty_at(to_text);
         if (!to) return tl::make_unexpected(to.error());
         double all = 1;
         for (const auto& name : (*archive)->names()) all += static_cast<double>((*archive)->bytes(name));
@@ -331,7 +422,8 @@ Outcome restore_library(const std::string& file, const std::string& to_text, con
                 return fail(ErrorCode::BadInput, fmt::format("{} holds a file that no library has ({}).", file, path), file);
             const auto size = static_cast<double>((*archive)->bytes(name));
             const auto part = [&](double share) { return !progress || progress((done + share * size) / all * kFilesShare); };
-            auto put = put_file(to->db->folder() + "/" + path, [&](const std::string& at) { return (*archive)->extract(name, at, part); });
+            auto put = to->files.put(
+                path, [&](const std::string& at, const Progress& told) { return (*archive)->extract(name, at, told); }, part);
             if (!put) return put;
             done += size;
         }

@@ -5,13 +5,15 @@
 #include <QTemporaryDir>
 
 #include "app/theme/theme.h"
+#include "shop/far_recordings.h"
 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     // the tests have settings of their own
     const QTemporaryDir settings;
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
-    qputenv("XDG_DATA_HOME", settings.path().toUtf8());
+    for (const char* place : {"XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"}) qputenv(place, (settings.path() + '/' + place).toUtf8());
+    anagraph::shop::read_far_recordings();
     anagraph::app::theme::apply();
     testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();

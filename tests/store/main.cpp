@@ -30,8 +30,8 @@ int main(int argc, char** argv) {
         }
     }
     if (argc == 5 && std::string(argv[1]) == "--author") return anagraph::testing::author_at_work(argv[2], argv[3], argv[4]);
-    const QTemporaryDir home;  // what waits on this computer is kept there
-    qputenv("XDG_DATA_HOME", home.path().toUtf8());
+    const QTemporaryDir home;  // what waits on this computer, what it fetched and its passwords are kept there
+    for (const char* place : {"XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"}) qputenv(place, (home.path() + '/' + place).toUtf8());
     ::testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();
 }

@@ -7,10 +7,12 @@
 #include <QMimeData>
 #include <QVBoxLayout>
 
+#include "app/film/coming_films.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/base/letters.h"
 #include "publish/pack_files.h"
+#include "store/files.h"
 
 namespace anagraph::app {
 
@@ -439,6 +441,11 @@ void BenchStation::show_picture() {
                     file = *folder + "/" + publish::still_name(i + 1, k + 1);
                 }
     }
+    if (!file.empty() && session_.coming().bring_folder(store::parent_of(store::parent_of(file)), this, [this] {
+            shown_picture_.clear();
+            show_picture();
+        }))
+        return;
     if (file == shown_picture_) return;  // a step is drawn anew with every touch, its picture is not
     shown_picture_ = file;
     QStringList words;

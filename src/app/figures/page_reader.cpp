@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/work/work.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::app {
 
@@ -32,7 +33,8 @@ void PageReader::show_page(const std::string& path, int page, bool read) {
     words_.clear();
     work_.run(
         [path, page](const GoOn& go_on) {
-            auto document = paper::open_document(path);
+            const auto here = store::make_here(path, go_on);
+            auto document = here ? paper::open_document(path) : core::Result<paper::Document>(tl::make_unexpected(here.error()));
             core::Result<QImage> image =
                 document ? paper::page_image(*document, page, go_on) : core::Result<QImage>(tl::make_unexpected(document.error()));
             return Drawn{std::move(document), std::move(image)};
@@ -54,6 +56,7 @@ void PageReader::show_page(const std::string& path, int page, bool read) {
 void PageReader::find_page(const std::string& path, core::FigureKind kind, const std::string& about) {
     work_.run(
         [path, kind, about](const GoOn& go_on) -> std::optional<int> {
+            if (!store::make_here(path, go_on)) return std::nullopt;
             const auto document = paper::open_document(path);
             const auto texts = document ? paper::page_texts(*document, go_on)
                                         : core::Result<std::vector<std::string>>(tl::make_unexpected(document.error()));

@@ -42,10 +42,13 @@ void FilmView::open(const LoadedRecording* recording) {
     wanted_.reset();
     small_.reset();
     scrubbed_ = {};
+    exact_work_.drop();
+    exact_ = {};
     if (player_) {
         player_->close();
-        if (recording_ != nullptr)
-            player_->open(recording_->away ? recording_->folder.toStdString() + "/" + media::kProxyFile : recording_->entry.path,
+        if (recording_ != nullptr && !recording_->coming)
+            player_->open(
+                recording_->away || recording_->far ? recording_->folder.toStdString() + "/" + media::kProxyFile : recording_->entry.path,
                 recording_->index.times);
     }
     emit moved();
@@ -76,6 +79,8 @@ QRectF FilmView::picture_rect() const {
 void FilmView::show_frame(std::size_t frame) {
     if (!player_ || recording_ == nullptr) return;
     stop_at_.reset();
+    exact_work_.drop();
+    exact_ = {};
     wanted_ = std::min(frame, recording_->index.times.size() - 1);
     // The small copy is painted before anything else follows; the original's own frame is sought once the hand rests.
     if (show_small_copy())
@@ -91,10 +96,23 @@ void FilmView::seek_wanted() {
     const std::size_t frame = *wanted_;
     wanted_.reset();
     player_->show_frame(frame);
+    fetch_exact();
+}
+
+void FilmView::fetch_exact() {
+    exact_work_.drop();
+    exact_ = {};
+    if (recording_ == nullptr || !recording_->far || recording_->coming) return;
+    exact_work_.run([read = frame_reader(*recording_, time())](const GoOn&) { return read(); },
+        [this, at = time()](const core::Result<media::Picture>& picture) {
+            if (!picture || playing() || time() != at) return;  // where it cannot be had, the small copy stays
+            exact_ = image_of(*picture);
+            update();
+        });
 }
 
 bool FilmView::show_small_copy() {
-    if (recording_->away) return false;
+    if (recording_->away || recording_->coming) return false;
     if (!small_)
         if (auto opened = media::ProxyReader::open(recording_->folder.toStdString(), recording_->index)) small_ = std::move(*opened);
     if (!small_) return false;
@@ -151,6 +169,7 @@ void FilmView::toggle_slow() {
 void FilmView::take_news() {
     if (!player_ || !player_->poll()) return;
     if (!settling()) scrubbed_ = {};
+    if (playing()) exact_ = {};
     if (stop_at_ && player_->playing() && !(time() < *stop_at_)) {
         stop_at_.reset();
         player_->pause();
@@ -162,7 +181,7 @@ void FilmView::take_news() {
 void FilmView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     const QRectF r = picture_rect();
-    const QImage image = scrubbing() ? scrubbed_ : picture();
+    const QImage image = scrubbing() ? scrubbed_ : !exact_.isNull() ? exact_ : picture();
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     for (const auto& beside : QRegion(rect()).subtracted(QRegion(r.toRect()))) p.fillRect(beside, theme::colour("paper"));
     if (image.isNull()) p.fillRect(r, theme::colour("film"));
@@ -184,6 +203,7 @@ void FilmView::paintEvent(QPaintEvent*) {
     p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
         !trouble_.isEmpty()         ? trouble_
             : recording_ == nullptr ? tr("Choose a recording on the Shelf.")
+            : recording_->coming    ? tr("The film is on its way to this computer. Its lines are here already.")
                                     : tr("Opening …"));
 }
 

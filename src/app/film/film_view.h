@@ -1,6 +1,6 @@
 // FilmView: the moving picture. Plays a recording, steps frame by frame, shows the exact frame when it rests. While a frame
 // is being sought, the same frame of the small copy is shown, so that scrubbing never waits; while the original is away,
-// the small copy is all there is.
+// the small copy is all there is. Of one that lies far the small copy is played, and the exact frame comes where it rests.
 #pragma once
 
 #include <QImage>
@@ -8,6 +8,7 @@
 #include <QWidget>
 #include <memory>
 
+#include "app/work/work.h"
 #include "core/base/frame_time.h"
 #include "media/player.h"
 #include "media/proxy_reader.h"
@@ -35,6 +36,8 @@ public:
     bool settling() const;
     /// True while the picture shown comes from the small copy.
     bool scrubbing() const { return !scrubbed_.isNull(); }
+    /// True while the picture shown is the frame of an original that lies far.
+    bool shows_exact() const { return !scrubbing() && !exact_.isNull(); }
     /// The picture as the player made it, upright.
     QImage picture() const;
     /// Where the picture lies in this widget.
@@ -64,6 +67,8 @@ private:
     /// Shows the frame wanted from the small copy at once; false when there is none.
     bool show_small_copy();
     void seek_wanted();
+    /// Of a far original: its own frame, once the film rests at it.
+    void fetch_exact();
 
     const LoadedRecording* recording_ = nullptr;
     std::unique_ptr<media::Player> player_;
@@ -74,6 +79,8 @@ private:
     QTimer rest_;
     media::Picture small_picture_;
     QImage scrubbed_;  // a view of it, until the frame asked for is there
+    Work exact_work_{this};
+    QImage exact_;  // of a far original, the frame it rests at
 };
 
 }  // namespace anagraph::app

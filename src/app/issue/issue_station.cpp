@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/film/coming_films.h"
 #include "app/people/hand_out_form.h"
 #include "app/people/key_forms.h"
 #include "app/sheet/step_forms.h"
@@ -273,6 +274,8 @@ void IssueStation::show_edition() {
         if (const auto folder = session_.library().pack_folder(session_.guide(), before->number); folder)
             shown.folder_before = text(*folder);
     }
+    for (const QString& folder : {shown.folder, shown.folder_before})
+        if (!folder.isEmpty() && session_.coming().bring_folder(folder.toStdString(), this, [this] { show_edition(); })) return;
     edition_panel_->show_edition(shown);
     panels_->setCurrentWidget(edition_panel_);
 }
@@ -403,6 +406,7 @@ QString IssueStation::chosen_pack() const {
 }
 
 void IssueStation::open_pack() {
+    if (session_.coming().bring_folder(chosen_pack().toStdString(), this, [this] { open_pack(); })) return;
     if (!QDesktopServices::openUrl(QUrl::fromLocalFile(chosen_pack() + QStringLiteral("/guide.html"))))
         session_.tell(tr("No browser could be started; open %1/guide.html yourself.").arg(chosen_pack()));
 }

@@ -4,11 +4,14 @@
 #include <QSettings>
 #include <QTime>
 
+#include "app/film/coming_films.h"
 #include "app/hearing/hearing.h"
 #include "app/theme/theme.h"
 #include "app/work/work.h"
 #include "core/edits/difference.h"
 #include "core/tape/logging.h"
+#include "shop/far_recordings.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::app {
 
@@ -29,8 +32,12 @@ constexpr std::size_t kReadAtOnce = 500;  // lines: read in a few milliseconds; 
 }  // namespace
 
 Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
-    : QObject(parent), library_(std::move(library)), hearing_(new Hearing(*this)) {
+    : QObject(parent), library_(std::move(library)), hearing_(new Hearing(*this)), coming_(new ComingFilms(*this)) {
     connect(this, &Session::library_changed, this, [this] { came_back_.reset(); });
+    connect(coming_, &ComingFilms::came, this, [this](const core::RecordingId& id) {
+        reload_recording(id);
+        emit library_changed();
+    });
     library_->set_patient(false);
     auto waiting = store::Waiting::open(library_->place());
     waiting_ = waiting ? std::move(*waiting) : store::Waiting::nowhere(waiting.error());
@@ -473,7 +480,7 @@ void Session::set_step(const core::StepId& id) {
 std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& id) {
     LoadedRecording r;
     auto entry = library_->recording(id);
-    auto index = media::load_index(library_->recording_folder(id));
+    auto index = shop::recording_index(*library_, id);
     auto narration = library_->narration(id);
     const auto trouble = !entry ? entry.error().message
         : !index                ? index.error().message
@@ -488,7 +495,11 @@ std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& 
     r.heard = std::move(*narration);
     r.poor = media::poor_stretches(r.index);
     r.folder = text(library_->recording_folder(id));
-    r.away = !QFileInfo::exists(text(r.entry.path));
+    r.away = !library_->has_original(r.entry);
+    r.far = !r.away && !store::is_there(r.entry.path);
+    r.held = store::hold_here(r.entry.path);
+    r.coming = library_->has_far_files() && !store::is_there(r.folder.toStdString() + "/" + media::kProxyFile);
+    if (r.coming) coming_->bring(id);
     return r;
 }
 

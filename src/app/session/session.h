@@ -37,7 +37,10 @@ struct LoadedRecording {
     core::RecordingUse told;                             // what `narration` was made with
     std::vector<media::PoorStretch> poor;
     QString folder;
-    bool away = false;  // the original is not where it was; the small copy stands in
+    bool away = false;    // the original is not where it was; the small copy stands in
+    bool far = false;     // it lies in the library's object store: the small copy is played, and frames of its own come when it rests
+    bool coming = false;  // and the small copy is not here yet either
+    std::shared_ptr<void> held;  // what is here of it stays
 };
 
 /// Reads a frame of the recording, upright; may run on any thread.
@@ -47,6 +50,7 @@ inline auto frame_reader(const LoadedRecording& r, const core::FrameTime& at) {
     };
 }
 
+class ComingFilms;
 class Hearing;
 
 class Session : public QObject {
@@ -131,6 +135,7 @@ public:
     /// What is said on a recording is known now; the stations show it.
     void tell_heard(const core::RecordingId& id);
     Hearing& hearing() { return *hearing_; }
+    ComingFilms& coming() { return *coming_; }
 
 signals:
     void others_changed();
@@ -219,7 +224,8 @@ private:
     std::map<core::RecordingId, LoadedRecording> loaded_;
     QString author_;
     std::optional<shop::CameBack> came_back_;
-    Hearing* hearing_ = nullptr;  // a child
+    Hearing* hearing_ = nullptr;     // a child
+    ComingFilms* coming_ = nullptr;  // a child
 };
 
 }  // namespace anagraph::app

@@ -103,7 +103,7 @@ QVariant RecordingRows::data(const QModelIndex& index, int role) const {
         case kId:
             return text(r->id.text());
         case kAway:
-            return !QFileInfo::exists(text(r->path));
+            return has_original && !has_original(*r);
         case kPicture:
             return covers_.of(r->id);
         default:

@@ -58,6 +58,7 @@ public:
     const store::RecordingEntry* at(const QModelIndex& index) const;
     /// What was found out about one of them.
     void tell_length(const core::RecordingId& id, const core::FrameTime& length);
+    std::function<bool(const store::RecordingEntry&)> has_original;
 
 private:
     Covers& covers_;

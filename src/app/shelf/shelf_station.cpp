@@ -23,6 +23,7 @@
 #include "publish/cover.h"
 #include "shop/intake.h"
 #include "shop/relink.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::app {
 
@@ -88,6 +89,7 @@ QListView* card_list(const QString& name, QAbstractListModel* rows, QWidget* par
 ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session), covers_(session.library().folder()) {
     guide_rows_ = new GuideRows(covers_, this);
     recording_rows_ = new RecordingRows(covers_, this);
+    recording_rows_->has_original = [this](const store::RecordingEntry& r) { return session_.library().has_original(r); };
     covers_.missing = [this](const core::RecordingId& id) {
         QMetaObject::invokeMethod(
             this, [this, id] { look_at(id); }, Qt::QueuedConnection);
@@ -207,14 +209,19 @@ void ShelfStation::look_at(const core::RecordingId& id) {
     Work::once(
         this,
         [folder = session_.library().recording_folder(id)]() -> core::Result<core::FrameTime> {
+            for (const char* file : {media::kIndexFile, publish::kCoverFile})
+                if (auto here = store::make_here(folder + "/" + file); !here && here.error().code != core::ErrorCode::NotFound)
+                    return tl::make_unexpected(here.error());
             const auto index = media::load_index(folder);
             if (!index) return tl::make_unexpected(index.error());
-            if (auto made = publish::write_cover(folder, *index); !made) return tl::make_unexpected(made.error());
+            if (!store::is_there(folder + "/" + publish::kCoverFile))
+                if (auto made = publish::write_cover(folder, *index); !made) return tl::make_unexpected(made.error());
             return core::FrameTime::from_milliseconds(std::llround((index->end.seconds() - index->start().seconds()) * 1000));
         },
         [this, id](const core::Result<core::FrameTime>& length) {
             if (!length) return;  // the Tape says what is wrong with it
-            if (auto kept = session_.library().set_length(id, *length); !kept) session_.tell(text(kept.error().message));
+            if (const auto known = session_.library().recording(id); known && !known->length)
+                if (auto kept = session_.library().set_length(id, *length); !kept) session_.tell(text(kept.error().message));
             recording_rows_->tell_length(id, *length);
             guides_->viewport()->update();
         });

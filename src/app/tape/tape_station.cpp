@@ -10,6 +10,7 @@
 #include <QWheelEvent>
 #include <algorithm>
 
+#include "app/film/coming_films.h"
 #include "app/hearing/hearing.h"
 #include "app/tape/heard_panel.h"
 #include "app/tape/step_commands.h"
@@ -44,6 +45,7 @@ TapeStation::TapeStation(Session& session, QWidget* parent) : QWidget(parent), s
     connect(&session_, &Session::changed, this, &TapeStation::reload_tape);
     connect(&session_, &Session::heard, this, &TapeStation::reload_tape);
     connect(&session_.hearing().work(), &Work::busy_changed, commands_, &Commands::refresh);
+    connect(&session_.coming().work(), &Work::busy_changed, commands_, &Commands::refresh);
     connect(&session_, &Session::step_changed, this, &TapeStation::show_step);
     reload_recordings();
 }
@@ -87,6 +89,8 @@ void TapeStation::build() {
     stack->addLayout(under_film);
     stack->addWidget(new WorkBar(session_.hearing().work(), tr("Hearing progress"),
         new CommandButton(*commands_, *commands_->find(QStringLiteral("tape.stop-hearing")), this), right));
+    stack->addWidget(new WorkBar(session_.coming().work(), tr("How far the film is that comes"),
+        new CommandButton(*commands_, *commands_->find(QStringLiteral("tape.stop-coming")), this), right));
     stack->addWidget(build_step_panel(), 3);
     across->addWidget(right, 1);
 

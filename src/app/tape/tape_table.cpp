@@ -1,5 +1,6 @@
 // The commands of the Tape as a table.
 #include "app/command/reasons.h"
+#include "app/film/coming_films.h"
 #include "app/hearing/hearing.h"
 #include "app/tape/step_commands.h"
 #include "app/tape/tape_reasons.h"
@@ -99,6 +100,10 @@ void TapeStation::build_commands() {
     add({"tape.stop-hearing", tr("Stop hearing"), Qt::Key_Escape, tr("Stops listening to the film; nothing of it is kept."), words, {},
         [this] { session_.hearing().cancel(); },
         [this] { return session_.hearing().busy() ? QString() : tr("No film is being heard."); }, {tr("cancel")}});
+    add({"tape.stop-coming", tr("Stop film coming"), Qt::SHIFT | Qt::Key_Escape,
+        tr("Stops fetching the film; what has come stays, and the next time it goes on from there."), words, {},
+        [this] { session_.coming().cancel(); },
+        [this] { return session_.coming().work().busy() ? QString() : tr("No film is on its way."); }, {tr("cancel"), tr("download")}});
     add({"tape.correct-line", tr("Correct line"), Qt::Key_E,
         tr("Puts the words of this line right; what the recogniser heard is kept beside them."), words, with_line,
         on(word_commands::correct_line), why(reasons::no_line), {tr("edit words")}, true});

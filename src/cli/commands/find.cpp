@@ -3,7 +3,7 @@
 
 #include "cli/at_library.h"
 #include "cli/commands.h"
-#include "media/recording_index.h"
+#include "shop/far_recordings.h"
 #include "shop/relink.h"
 
 namespace anagraph::cli {
@@ -26,7 +26,7 @@ public:
         json missing = json::array();
         std::string words = away->empty() ? "Every recording is where it was." : "";
         for (const auto& r : *away) {
-            const auto index = media::load_index((*library)->recording_folder(r.id));
+            const auto index = shop::recording_index(**library, r.id);
             const auto path = shop::find_original(r.id, index ? index->bytes : 0, where_,
                 [&](double share) { return show_progress(answer_, "Looking for " + r.name, share); });
             if (path) {

@@ -29,6 +29,7 @@
 #include "shop/inbox.h"
 #include "store/digest.h"
 #include "store/files.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::shop {
 
@@ -199,6 +200,7 @@ struct Desk::Serving {
     void answer_file(const httplib::Request& request, httplib::Response& answer) {
         const auto [all, page] = now();
         const auto file = all->file(request.matches[1], request.matches[2]);
+        if (file) (void)store::make_here(file->path);  // what is not there then is said below
         const int fd = file ? ::open(file->path.c_str(), O_RDONLY | O_CLOEXEC | O_NOFOLLOW) : -1;
         struct stat facts {};
         if (fd < 0 || ::fstat(fd, &facts) != 0 || !S_ISREG(facts.st_mode)) {
@@ -372,7 +374,7 @@ Desk::~Desk() { close(); }
 Result<std::unique_ptr<Desk>> Desk::open(const DeskOptions& options) {
     auto serving = std::make_unique<Serving>();
     serving->options = options;
-    const auto folder = store::Library::folder_of(options.library);
+    const auto folder = store::Library::own_folder_of(options.library);
     if (!folder) return tl::make_unexpected(folder.error());
     serving->folder = *folder;
     // a library that cannot be read is told before anybody is invited

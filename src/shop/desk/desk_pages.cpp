@@ -9,6 +9,7 @@
 #include "publish/pdf_maker.h"
 #include "publish/resource.h"
 #include "store/files.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::shop {
 
@@ -65,6 +66,7 @@ std::string link_to(const DeskEdition& e) { return e.manifest.empty() ? "" : fmt
 std::vector<int> steps_on(const DeskEdition& e, int page_number) {
     std::vector<int> out;
     if (page_number < 1 || e.folder.empty()) return out;
+    if (!store::make_here(e.folder + "/guide.pdf")) return out;
     const std::string said = publish::words_of_page(e.folder + "/guide.pdf", page_number);
     for (std::size_t i = 0; i < e.headings.size(); ++i)
         if (!e.headings[i].empty() && said.find(fmt::format("{} {}", i + 1, e.headings[i])) != std::string::npos)

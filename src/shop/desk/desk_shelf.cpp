@@ -9,6 +9,7 @@
 #include "shop/handout.h"
 #include "store/archive.h"
 #include "store/files.h"
+#include "store/objects/object_cache.h"
 
 namespace anagraph::shop {
 
@@ -19,7 +20,9 @@ namespace {
 
 constexpr std::int64_t kMostManifest = 16 << 20;  // bytes
 
-std::map<std::string, std::string> files_of_manifest(const std::string& folder) {
+std::map<std::string, std::string> files_of_manifest(const std::string& folder, bool has_signatures) {
+    (void)store::make_here(folder + "/" + publish::kManifest);
+    if (has_signatures) (void)store::make_here(folder + "/" + publish::kSignatures);
     std::map<std::string, std::string> out{{publish::kManifest, ""}, {publish::kSeal, ""}};
     const json j = json::parse(store::read_file(folder + "/" + publish::kManifest, kMostManifest).value_or(""), nullptr, false);
     if (!j.is_object() || !j.contains("files") || !j.at("files").is_object()) return {};
@@ -65,7 +68,7 @@ Result<std::shared_ptr<const DeskShelf>> DeskShelf::read(const store::Library& l
             if (const auto folder = library.pack_folder(g.id, e.edition.number); folder && !e.pack.empty()) {
                 d.folder = *folder;
                 out->folders_[e.pack] = *folder;
-                out->files_[e.pack] = files_of_manifest(*folder);
+                out->files_[e.pack] = files_of_manifest(*folder, !e.edition.signers.empty());
             }
             out->editions_.push_back(std::move(d));
         }

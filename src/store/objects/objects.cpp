@@ -1,0 +1,133 @@
+#include "store/objects/objects.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
+
+#include "core/procedure/ids.h"
+#include "store/archive.h"
+#include "store/digest.h"
+
+namespace anagraph::store {
+
+using core::ErrorCode;
+using core::fail;
+using core::Outcome;
+using core::Result;
+using nlohmann::json;
+
+Result<ObjectFacts> facts_of_file(const std::string& path, const Progress& progress) {
+    ObjectFacts out;
+    Digest whole;
+    Digest piece;
+    std::int64_t in_piece = 0;
+    const auto end_piece = [&] {
+        out.pieces.push_back(piece.text());
+        piece = Digest();
+        in_piece = 0;
+    };
+    auto read = each_piece_of(
+        path,
+        [&](std::string_view bytes) {
+            whole.add(bytes);
+            out.bytes += static_cast<std::int64_t>(bytes.size());
+            while (!bytes.empty()) {
+                const auto part = std::min(bytes.size(), static_cast<std::size_t>(kPieceBytes - in_piece));
+                piece.add(bytes.substr(0, part));
+                in_piece += static_cast<std::int64_t>(part);
+                bytes.remove_prefix(part);
+                if (in_piece == kPieceBytes) end_piece();
+            }
+        },
+        progress);
+    if (!read) return tl::make_unexpected(read.error());
+    if (in_piece > 0) end_piece();
+    out.sha256 = whole.text();
+    return out;
+}
+
+std::string to_json(const ObjectFacts& facts) {
+    return json{{"bytes", facts.bytes}, {"piece", kPieceBytes}, {"pieces", facts.pieces}, {"sha256", facts.sha256}}.dump() + "\n";
+}
+
+Result<ObjectFacts> object_facts_from_json(const std::string& text) {
+    const auto wrong = fail(ErrorCode::Damaged, "What the library's object store says of a file cannot be read.");
+    const json j = json::parse(text, nullptr, false);
+    if (!j.is_object() || j.value("piece", std::int64_t{0}) != kPieceBytes) return wrong;
+    const auto pieces = j.find("pieces");
+    const auto sha256 = j.find("sha256");
+    const auto bytes = j.find("bytes");
+    if (pieces == j.end() || !pieces->is_array() || sha256 == j.end() || !sha256->is_string() || bytes == j.end() ||
+        !bytes->is_number_integer())
+        return wrong;
+    ObjectFacts out{bytes->get<std::int64_t>(), sha256->get<std::string>(), {}};
+    for (const auto& p : *pieces) {
+        if (!p.is_string() || !core::is_sha256(p.get<std::string>())) return wrong;
+        out.pieces.push_back(p.get<std::string>());
+    }
+    if (!core::is_sha256(out.sha256) || out.bytes < 0 ||
+        static_cast<std::int64_t>(out.pieces.size()) != (out.bytes + kPieceBytes - 1) / kPieceBytes)
+        return wrong;
+    return out;
+}
+
+namespace {
+
+class FolderObjects : public Objects {
+public:
+    explicit FolderObjects(std::string folder) : folder_(std::move(folder)) {}
+
+    Outcome put(const std::string& name, const std::string& file, const Progress& progress) override {
+        const std::string to = at(name);
+        if (auto made = make_folder(parent_of(to)); !made) return made;
+        // what a stopped attempt left there is exchanged
+        std::error_code ec;
+        if (!is_link(to)) std::filesystem::remove(to, ec);
+        const auto sent = copy_file(file, to, progress);
+        if (!sent) return tl::make_unexpected(sent.error());
+        const auto arrived = sha256_of_file(to);
+        if (!arrived) return tl::make_unexpected(arrived.error());
+        if (*arrived != *sent)
+            return fail(ErrorCode::Damaged, fmt::format("{} is not what was sent there; check the disk and do it again.", to), to);
+        return sync_folder(parent_of(to));
+    }
+    Result<ObjectFacts> facts(const std::string& name) override { return facts_of_file(at(name)); }
+    Result<std::string> read(const std::string& name, std::int64_t from, std::int64_t bytes) override {
+        std::ifstream in(at(name), std::ios::binary);
+        if (!in) return tl::make_unexpected(file_trouble(at(name), errno, "read"));
+        std::string out(static_cast<std::size_t>(bytes), '\0');
+        in.seekg(from);
+        in.read(out.data(), bytes);
+        out.resize(static_cast<std::size_t>(in.gcount()));
+        return out;
+    }
+    Result<std::vector<std::string>> list(const std::string& prefix) override {
+        std::vector<std::string> out;
+        for (const auto& file : entries_of(folder_))
+            if (file.name.starts_with(prefix)) out.push_back(file.name);
+        return out;
+    }
+    Outcome remove(const std::string& name) override {
+        std::error_code ec;
+        std::filesystem::remove(at(name), ec);
+        return ec ? tl::make_unexpected(file_trouble(at(name), ec.value())) : Outcome{};
+    }
+
+private:
+    std::string at(const std::string& name) const { return folder_ + "/" + name; }
+    std::string folder_;
+};
+
+}  // namespace
+
+std::unique_ptr<Objects> folder_objects(const std::string& folder) { return std::make_unique<FolderObjects>(folder); }
+
+Result<std::unique_ptr<Objects>> objects_of(const LibraryPlace& place) {
+    if (!place.bucket) return folder_objects(place.folder);
+    return bucket_objects(*place.bucket, place.folder + "/uploads");
+}
+
+}  // namespace anagraph::store
