@@ -65,6 +65,16 @@ std::string credentials_name(const Bucket& bucket) {
     return fmt::format("s3{}://{}/{}", bucket.plain ? "+http" : "", bucket.endpoint, bucket.name);
 }
 
+Result<std::string> credentials_name(const std::string& address) {
+    if (address.starts_with("s3")) {
+        const auto bucket = bucket_at(address);
+        return bucket ? Result<std::string>(credentials_name(*bucket)) : tl::make_unexpected(bucket.error());
+    }
+    const bool whole = address.find("objects=") != std::string::npos;
+    const auto place = library_place(whole ? address : address + (address.find('?') == std::string::npos ? "?" : "&") + "objects=/");
+    return place ? Result<std::string>(credentials_name(*place)) : tl::make_unexpected(place.error());
+}
+
 std::string credentials_file() {
     return QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation).toStdString() + "/anagraph/credentials.json";
 }

@@ -20,6 +20,10 @@ std::string credentials_name(const LibraryPlace& place);
 /// "s3://ENDPOINT/BUCKET": the user is its key, the password its secret.
 std::string credentials_name(const Bucket& bucket);
 
+/// Of an address as a person writes it, of a library on a server, of its database alone, or of an object store. Errors: those of
+/// library_place() and bucket_at().
+core::Result<std::string> credentials_name(const std::string& address);
+
 /// Nothing: none are kept. Errors: Refused where the file may be read by others.
 core::Result<std::optional<Credentials>> credentials_for(const std::string& name);
 /// Keeps them in the keyring; where there is none, in the file. Gives back where, for the person. Errors: Unwritable.

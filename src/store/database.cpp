@@ -55,7 +55,8 @@ Result<int> Database::schema() const {
 
 Result<QSqlQuery> Database::once(const QString& sql, const std::vector<QVariant>& values) const {
     QSqlQuery query(db_);
-    query.setForwardOnly(true);
+    // of a server all rows come before the first is looked at: one that breaks off between two would seem to have no more
+    query.setForwardOnly(engine_->kind() == EngineKind::File);
     if (values.empty()) {  // a server prepares only what reads or writes rows
         if (!query.exec(sql)) return trouble(query);
         return query;
@@ -84,6 +85,7 @@ Outcome Database::reach() const {
 }
 
 Outcome Database::exec(const char* sql, const std::vector<QVariant>& values) const {
+    if (refused_ && !within_) return tl::make_unexpected(*refused_);
     auto done = run(sql, values);
     return done ? Outcome{} : tl::make_unexpected(done.error());
 }
@@ -128,8 +130,24 @@ Outcome Database::transaction(const std::vector<std::string>& on, const std::fun
     const auto kept = was_kept(name);
     if (kept && *kept) return {};
     auto error = done.error();
-    if (!kept) error.place = name;
+    error.place = kept ? "" : name;
     return tl::make_unexpected(error);
+}
+
+Outcome Database::at_one_moment(const std::function<Outcome()>& read) const {
+    if (auto begun = run(engine_->begin_reading()); !begun) return tl::make_unexpected(begun.error());
+    within_ = true;
+    Outcome done;
+    try {
+        done = read();
+    } catch (...) {
+        (void)run("ROLLBACK");
+        within_ = false;
+        throw;
+    }
+    (void)run("ROLLBACK");  // nothing was written
+    within_ = false;
+    return done;
 }
 
 Result<bool> Database::was_kept(const std::string& name) const { return engine_->was_kept(*this, name); }

@@ -48,6 +48,10 @@ public:
     core::Outcome transaction(const std::string& on, const std::function<core::Outcome()>& work) const {
         return transaction(std::vector<std::string>{on}, work);
     }
+    /// Reads everything as it is at one moment, whatever others write meanwhile.
+    core::Outcome at_one_moment(const std::function<core::Outcome()>& read) const;
+    /// From now on nothing can be written, for this reason.
+    void refuse_writing(core::Error why) { refused_ = std::move(why); }
     /// What became of a transaction that ended with Away. Errors: Away, still.
     core::Result<bool> was_kept(const std::string& name) const;
     tl::unexpected<core::Error> trouble(const QSqlQuery& query) const;
@@ -74,6 +78,7 @@ private:
     mutable bool within_ = false;  // a transaction
     bool patient_ = true;
     mutable std::optional<core::Error> gone_;  // why the connection is
+    std::optional<core::Error> refused_;       // why nothing may be written
 };
 
 /// What seals a change of the journal: SHA-256 over the seal before it (of the first: the guide's id) and all it says, so that a

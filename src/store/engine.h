@@ -47,6 +47,8 @@ public:
 
     // -- transactions
     virtual const char* begin() const = 0;
+    /// One that reads everything as it is at one moment.
+    virtual const char* begin_reading() const = 0;
     /// Within one: nobody else writes what is called `on` until it ends; another that does is waited for. Gives back what the engine calls
     /// the transaction, to ask later what became of it; empty where a commit that failed was none.
     virtual core::Result<std::string> hold(const Database& db, const std::string& on) const = 0;

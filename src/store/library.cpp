@@ -12,6 +12,7 @@
 #include "store/credentials.h"
 #include "store/files.h"
 #include "store/library_state.h"
+#include "store/taken_along.h"
 
 namespace anagraph::store {
 
@@ -25,9 +26,21 @@ std::string utc_now() { return QDateTime::currentDateTimeUtc().toString(Qt::ISOD
 Library::Library(std::unique_ptr<State> state) : state_(std::move(state)) {}
 Library::~Library() = default;
 const std::string& Library::folder() const { return state_->folder; }
+const std::string& Library::home() const { return state_->home; }
 const std::string& Library::place() const { return state_->place.text; }
 bool Library::is_on_server() const { return state_->place.server.has_value(); }
 bool Library::has_far_files() const { return state_->cache != nullptr; }
+
+std::optional<Library::FilesHere> Library::files_here() const {
+    if (!state_->cache) return std::nullopt;
+    return FilesHere{state_->cache->held(), state_->cache->limit()};
+}
+
+Outcome Library::keep_here_at_most(std::int64_t bytes) {
+    if (!state_->cache)
+        return fail(ErrorCode::Refused, "The films of this library lie in its own folder, and none of them is kept a second time.");
+    return state_->cache->set_limit(bytes);
+}
 void Library::set_patient(bool patient) {
     state_->db->set_patient(patient);
     if (state_->cache) state_->cache->objects().set_patient(patient);
@@ -122,6 +135,14 @@ Outcome ready_server(const Database& db, int schema, bool make) {
     return {};
 }
 
+core::Error away_from(const std::string& home) {
+    const auto place = library_place(home);
+    return {ErrorCode::Away,
+        fmt::format("The library {} cannot be reached, and what was taken along of it is a copy: this can be done when it is back.",
+            place ? shown(*place) : home),
+        ""};
+}
+
 }  // namespace
 
 Result<std::unique_ptr<Library::State>> Library::State::connected(const std::string& text, Access access) {
@@ -130,6 +151,7 @@ Result<std::unique_ptr<Library::State>> Library::State::connected(const std::str
     auto out = std::make_unique<State>();
     out->folder = place->folder;
     out->place = std::move(*place);
+    if (const auto home = home_of_copy(out->folder); home && access == Access::Write) return tl::make_unexpected(away_from(*home));
     auto db = Database::connect(out->place, access);
     if (!db) return tl::make_unexpected(db.error());
     out->db = std::move(*db);
@@ -191,6 +213,19 @@ Result<std::unique_ptr<Library>> Library::beside(const std::string& text) {
         auto state = State::connected(text, Access::Write);
         if (!state) return tl::make_unexpected(state.error());
         return std::unique_ptr<Library>(new Library(std::move(*state)));
+    });
+}
+
+Result<std::unique_ptr<Library>> Library::on_the_road(const std::string& text) {
+    return core::caught([&]() -> Result<std::unique_ptr<Library>> {
+        const std::string folder = taken_folder(text);
+        const auto home = home_of_copy(folder);
+        if (!home || *home != text) return fail(ErrorCode::NotFound, fmt::format("Nothing of {} was taken along.", text), text);
+        auto library = read(folder);
+        if (!library) return library;
+        (*library)->state_->home = text;
+        (*library)->state_->db->refuse_writing(away_from(text));
+        return library;
     });
 }
 

@@ -123,6 +123,9 @@ public:
     static core::Result<std::unique_ptr<Library>> make_or_open(const std::string& place);
     /// Opens it for reading. Errors: those of open().
     static core::Result<std::unique_ptr<Library>> read(const std::string& place);
+    /// The copy of a library that was taken along (store/taken_along.h), for reading while that cannot be reached: what writes in it ends with
+    /// Away. Errors: NotFound where nothing of it was.
+    static core::Result<std::unique_ptr<Library>> on_the_road(const std::string& place);
     /// A second connection for another thread of the process that has it open for writing.
     static core::Result<std::unique_ptr<Library>> beside(const std::string& place);
     ~Library();
@@ -131,6 +134,8 @@ public:
 
     /// By which it is opened again.
     const std::string& place() const;
+    /// Of a copy that was taken along: the library it is of; empty: it is none.
+    const std::string& home() const;
     /// Where its files lie on this machine.
     const std::string& folder() const;
     static core::Result<std::string> folder_of(const std::string& place);
@@ -183,6 +188,15 @@ public:
     bool is_on_server() const;
     /// Do its films, documents and packs lie in an object store, and come here when they are needed?
     bool has_far_files() const;
+    /// What of them is on this computer, in bytes, and the most that may be; what was not used for longest goes first. Nothing where they do
+    /// not lie in an object store.
+    struct FilesHere {
+        std::int64_t held = 0;
+        std::int64_t most = 0;
+    };
+    std::optional<FilesHere> files_here() const;
+    /// Errors: Refused where they do not lie in an object store; BadInput for less than nothing.
+    core::Outcome keep_here_at_most(std::int64_t bytes);
 
     // -- others
     /// Was something written in it elsewhere since this was asked last? It costs next to nothing, and may say yes for no.

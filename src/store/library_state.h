@@ -18,6 +18,7 @@ struct Library::State {
 
     LibraryPlace place;
     std::string folder;  // of the place
+    std::string home;    // of a copy that was taken along: the library it is of
     std::unique_ptr<Database> db;
     std::unique_ptr<ObjectCache> cache;  // of a library whose films lie in a bucket
     struct KnownHouse {

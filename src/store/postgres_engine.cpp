@@ -95,10 +95,10 @@ public:
         if (state.empty() || is("08") || is("57P0"))
             return {ErrorCode::Away,
                 fmt::format("The server of the library {} cannot be reached, so nothing was saved; try again when it is back.", name),
-                name};
+                ""};
         if (is("25006") && access_ == Access::Write)
             return {ErrorCode::Away,
-                fmt::format("The server of the library {} is being restored and takes no changes now; try again later.", name), name};
+                fmt::format("The server of the library {} is being restored and takes no changes now; try again later.", name), ""};
         if (is("25006"))
             return {ErrorCode::Unwritable, fmt::format("The library {} was opened for reading, so nothing was saved.", name), name};
         if (is("42501"))
@@ -164,6 +164,7 @@ public:
     }
 
     const char* begin() const override { return "BEGIN"; }
+    const char* begin_reading() const override { return "BEGIN ISOLATION LEVEL REPEATABLE READ, READ ONLY"; }
 
     Result<std::string> hold(const Database& db, const std::string& on) const override {
         auto held =
@@ -295,7 +296,7 @@ private:
                     place_.server->host, text.substr(text.rfind("FATAL") == std::string::npos ? 0 : text.rfind("FATAL"))),
                 name};
         return {ErrorCode::Away,
-            fmt::format("The server of the library {} cannot be reached; check the network, or try again when it is back.", name), name};
+            fmt::format("The server of the library {} cannot be reached; check the network, or try again when it is back.", name), ""};
     }
 
     void listen(const QSqlDatabase& db) {

@@ -153,6 +153,7 @@ public:
 
     // the only one that writes from its beginning on, whatever it is on: another that writes is waited for, never failed on
     const char* begin() const override { return "BEGIN IMMEDIATE"; }
+    const char* begin_reading() const override { return "BEGIN"; }
     Result<std::string> hold(const Database&, const std::string&) const override { return std::string(); }
     Result<bool> was_kept(const Database&, const std::string&) const override { return false; }
 

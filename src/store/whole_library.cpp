@@ -2,8 +2,6 @@
 
 #include <fmt/format.h>
 
-#include <QSqlField>
-#include <QSqlRecord>
 #include <algorithm>
 #include <filesystem>
 #include <fstream>
@@ -17,7 +15,8 @@
 #include "store/destination.h"
 #include "store/digest.h"
 #include "store/library.h"
-#include "store/objects/object_cache.h"
+#include "store/library_files.h"
+#include "store/rows.h"
 
 namespace anagraph::store {
 
@@ -38,180 +37,6 @@ constexpr const char* kAbout = "library.json";
 constexpr const char* kRead =
     "This is a library of Anagraph in one file. Films, documents and packs lie under files/, what is written about them under tables/, a "
     "line of JSON a row; library.json says the version. Restore it with: anagraph-cli library restore FILE LIBRARY\n";
-
-struct Table {
-    const char* name;
-    const char* order;
-};
-constexpr Table kTables[] = {{"guide", "id"}, {"change", "guide, sequence"}, {"snapshot", "guide, sequence"}, {"edition", "guide, number"},
-    {"recording", "id"}, {"segment", "id"}, {"document", "id"}, {"house", "part"}, {"record", "number"}, {"log", "number"},
-    {"bench", "run, number"}, {"bench_alive", "run"}};
-
-json value_of(const QVariant& v) {
-    if (v.isNull()) return nullptr;
-    const int type = v.typeId();
-    if (type == QMetaType::Int || type == QMetaType::LongLong || type == QMetaType::ULongLong) return v.toLongLong();
-    return v.toString().toStdString();
-}
-
-QVariant variant_of(const json& v) {
-    if (v.is_number_integer()) return QVariant::fromValue<qlonglong>(v.get<std::int64_t>());
-    return v.is_string() ? QVariant(q(v.get<std::string>())) : QVariant();
-}
-
-using Line = std::function<Outcome(const std::string&)>;
-
-/// A table as lines of JSON: first its columns, then a row each. What an engine keeps for its own search is left out.
-Outcome each_line(const Database& db, const Table& table, const Line& line) {
-    auto rows = db.run(QStringLiteral("SELECT * FROM %1 ORDER BY %2").arg(QLatin1String(table.name), QLatin1String(table.order)));
-    if (!rows) return tl::make_unexpected(rows.error());
-    const QSqlRecord record = rows->record();
-    std::vector<int> columns;
-    json names = json::array();
-    for (int i = 0; i < record.count(); ++i)
-        if (record.fieldName(i) != QLatin1String("found")) {
-            columns.push_back(i);
-            names.push_back(record.fieldName(i).toStdString());
-        }
-    if (auto done = line(names.dump()); !done) return done;
-    while (rows->next()) {
-        json row = json::array();
-        for (const int i : columns) row.push_back(value_of(rows->value(i)));
-        if (auto done = line(row.dump(-1, ' ', false, json::error_handler_t::replace)); !done) return done;
-    }
-    return {};
-}
-
-/// Puts such lines into a table, one after the other; within a transaction.
-class Filler {
-public:
-    Filler(const Database& db, const Table& table) : db_(db), table_(table) {}
-
-    Outcome operator()(const std::string& line) {
-        const json row = json::parse(line, nullptr, false);
-        if (!row.is_array()) return damaged();
-        if (!insert_) return begin(row);
-        if (row.size() != columns_.size()) return damaged();
-        std::vector<QVariant> values;
-        for (const auto& v : row) values.push_back(variant_of(v));
-        if (words_ >= 0)
-            if (QVariant found = db_.engine().found_by(row[static_cast<std::size_t>(words_)].get<std::string>()); found.isValid())
-                values.push_back(std::move(found));
-        return db_.again(*insert_, values);
-    }
-
-private:
-    Outcome begin(const json& names) {
-        QStringList columns;
-        QStringList marks;
-        for (const auto& n : names) {
-            const std::string name = n.is_string() ? n.get<std::string>() : "";
-            if (name.empty() || name.find_first_not_of("abcdefghijklmnopqrstuvwxyz_0123456789") != std::string::npos) return damaged();
-            columns_.push_back(name);
-            columns << q(name);
-            marks << QStringLiteral("?");
-        }
-        if (std::string(table_.name) == "segment" && db_.engine().found_by("").isValid()) {
-            words_ = static_cast<int>(std::find(columns_.begin(), columns_.end(), "words") - columns_.begin());
-            columns << QStringLiteral("found");
-            marks << QStringLiteral("CAST(? AS TSVECTOR)");
-        }
-        auto insert =
-            db_.prepared(QStringLiteral("INSERT INTO %1 (%2) VALUES (%3)")
-                             .arg(QLatin1String(table_.name), columns.join(QLatin1String(", ")), marks.join(QLatin1String(", "))));
-        if (!insert) return tl::make_unexpected(insert.error());
-        insert_ = std::move(*insert);
-        return {};
-    }
-    Outcome damaged() const { return fail(ErrorCode::Damaged, fmt::format("The table {} of the library is damaged.", table_.name)); }
-
-    const Database& db_;
-    const Table& table_;
-    std::vector<std::string> columns_;
-    int words_ = -1;  // the column whose words an engine searches
-    std::optional<QSqlQuery> insert_;
-};
-
-/// The films, documents and packs of a library and what waits in its inbox, by their names: paths within its folder.
-class LibraryFiles {
-public:
-    static Result<LibraryFiles> of(const LibraryPlace& place) {
-        LibraryFiles out(place);
-        auto own = Library::own_folder_of(place.text);
-        if (!own) return tl::make_unexpected(own.error());
-        out.own_ = std::move(*own);
-        if (!place.bucket) return out;
-        auto cache = ObjectCache::open(place);
-        if (!cache) return tl::make_unexpected(cache.error());
-        out.cache_ = std::move(*cache);
-        return out;
-    }
-
-    Result<std::vector<std::string>> names() const {
-        std::vector<std::string> out;
-        if (cache_) {
-            auto listed = cache_->objects().list("");
-            if (!listed) return listed;
-            out = std::move(*listed);
-            for (const auto& entry : entries_of(own_)) out.push_back(entry.name);
-            std::sort(out.begin(), out.end());
-            return out;
-        }
-        for (const auto& entry : entries_of(own_)) {
-            const std::string top = entry.name.substr(0, entry.name.find('/'));
-            if (top != "work" && top != kPlaceFile && !top.starts_with("library.")) out.push_back(entry.name);
-        }
-        return out;
-    }
-    Result<std::int64_t> bytes(const std::string& name) {
-        if (in_bucket(name)) {
-            const auto facts = cache_->objects().facts(name);
-            return facts ? Result<std::int64_t>(facts->bytes) : tl::make_unexpected(facts.error());
-        }
-        std::error_code ec;
-        const auto size = std::filesystem::file_size(place_of(name), ec);
-        return ec ? Result<std::int64_t>(tl::make_unexpected(file_trouble(place_of(name), ec.value(), "read")))
-                  : Result<std::int64_t>(static_cast<std::int64_t>(size));
-    }
-    /// Where one lies here; from a bucket it is fetched, and stays until it is let go.
-    Result<std::string> path(const std::string& name, const Progress& progress = {}) {
-        if (!in_bucket(name)) return place_of(name);
-        held_.push_back(cache_->hold(name.substr(0, name.find('/', name.find('/') + 1))));
-        return cache_->fetch(name, progress);
-    }
-    void let_go() {
-        if (!held_.empty()) cache_->trim();
-        held_.clear();
-    }
-    /// Writes one to a path, giving back the SHA-256 of what it read.
-    using Write = std::function<Result<std::string>(const std::string& path, const Progress& progress)>;
-    /// Puts one there, read again where it arrived.
-    Outcome put(const std::string& name, const Write& write, const Progress& progress) {
-        if (!in_bucket(name)) return put_file(place_of(name), write, progress);
-        auto work = Library::work_folder(place_.text);
-        if (!work) return tl::make_unexpected(work.error());
-        const std::string copy = work->path() + "/object";
-        auto written = put_file(copy, write, [&](double share) { return progress(share * kCopiedShare); });
-        if (!written) return written;
-        return cache_->objects().put(name, copy, [&](double share) { return progress(kCopiedShare + share * (1 - kCopiedShare)); });
-    }
-
-private:
-    static constexpr double kCopiedShare = 0.2;  // of the time a file takes on its way to a bucket
-    bool in_bucket(const std::string& name) const {
-        return cache_ && (name.starts_with("media/") || name.starts_with("editions/") || name.starts_with("documents/"));
-    }
-    explicit LibraryFiles(LibraryPlace place) : place_(std::move(place)) {}
-    std::string place_of(const std::string& name) const {
-        return own_ + "/" + name;
-    }
-    static Outcome put_file(const std::string& to, const Write& write, const Progress& progress);
-
-    LibraryPlace place_;
-    std::string own_;
-    std::unique_ptr<ObjectCache> cache_;
-    std::vector<std::shared_ptr<void>> held_;
-};
 
 /// A library nobody else writes in, with a connection to its rows.
 struct Whole {
@@ -236,7 +61,7 @@ Result<Whole> whole_at(const std::string& text, bool make) {
 Result<Whole> empty_at(const std::string& text) {
     auto to = whole_at(text, true);
     if (!to) return to;
-    for (const auto& table : kTables) {
+    for (const auto& table : tables()) {
         auto row = to->db->run(QStringLiteral("SELECT COUNT(*) FROM %1").arg(QLatin1String(table.name)));
         if (!row) return tl::make_unexpected(row.error());
         if (row->next() && row->value(0).toLongLong() > 0)
@@ -248,23 +73,9 @@ Result<Whole> empty_at(const std::string& text) {
 
 core::Error stopped() { return {ErrorCode::Cancelled, "It was stopped; what was there is as it was.", ""}; }
 
-/// What a stopped attempt left there is exchanged.
-Outcome LibraryFiles::put_file(const std::string& to, const Write& write, const Progress& progress) {
-    if (auto made = make_folder(parent_of(to)); !made) return made;
-    std::error_code ec;
-    if (!is_link(to)) std::filesystem::remove(to, ec);
-    const auto sent = write(to, progress);
-    if (!sent) return tl::make_unexpected(sent.error());
-    const auto arrived = sha256_of_file(to);
-    if (!arrived) return tl::make_unexpected(arrived.error());
-    if (*arrived != *sent)
-        return fail(ErrorCode::Damaged, fmt::format("{} is not what was sent there; check the disk and do it again.", to), to);
-    return {};
-}
-
 Result<std::string> digest_of(const Database& db) {
     Digest digest;
-    for (const auto& table : kTables) {
+    for (const auto& table : tables()) {
         digest.add(std::string(table.name) + "\n");
         auto done = each_line(db, table, [&](const std::string& line) -> Outcome {
             digest.add(line + "\n");
@@ -278,7 +89,7 @@ Result<std::string> digest_of(const Database& db) {
 /// All rows at once, or none.
 Outcome fill(const Database& to, const std::function<Outcome(const Table&, Filler&)>& rows_of) {
     return to.transaction("schema", [&]() -> Outcome {
-        for (const auto& table : kTables) {
+        for (const auto& table : tables()) {
             Filler filler(to, table);
             if (auto done = rows_of(table, filler); !done) return done;
         }
@@ -344,7 +155,7 @@ Outcome move_library(const std::string& from_text, const std::string& to_text, c
         if (auto synced = sync_tree(to->db->folder()); !synced) return synced;
         int table_number = 0;
         auto filled = fill(*to->db, [&](const Table& table, Filler& filler) -> Outcome {
-            if (progress && !progress(kFilesShare + (1 - kFilesShare) * table_number++ / static_cast<double>(std::size(kTables))))
+            if (progress && !progress(kFilesShare + (1 - kFilesShare) * table_number++ / static_cast<double>(tables().size())))
                 return tl::make_unexpected(stopped());
             return each_line(*from->db, table, [&](const std::string& line) { return filler(line); });
         });
@@ -370,7 +181,7 @@ Outcome archive_library(const std::string& text, const std::string& file, const 
         if (!work) return tl::make_unexpected(work.error());
         std::vector<ArchiveEntry> entries{{"README.txt", {}, kRead},
             {kAbout, {}, json{{"format", kArchiveFormat}, {"schema", kSchema}, {"written", utc_now()}}.dump(1) + "\n"}};
-        for (const auto& table : kTables) {
+        for (const auto& table : tables()) {
             const std::string path = fmt::format("{}/{}.jsonl", work->path(), table.name);
             std::ofstream out(path, std::ios::binary);
             auto written = each_line(*from->db, table, [&](const std::string& line) -> Outcome {

@@ -4,8 +4,12 @@
 #include <QElapsedTimer>
 
 #include "app/company/decide_dialog.h"
+#include "app/company/library_dialog.h"
+#include "app/company/moving_dialog.h"
 #include "app/company/shared_bar.h"
 #include "app/sheet/sheet_station.h"
+#include "store/taken_along.h"
+#include "store/whole_library.h"
 #include "tests/app/window.h"
 #include "tests/core/job.h"
 #include "tests/place.h"
@@ -217,4 +221,73 @@ TEST_F(Company, UndoOfAChangeInSeveralGuidesLeavesWhatOthersDidInThem) {
     session().redo();
     EXPECT_EQ(other->load_guide(second)->find(core::StepId("one"))->heading, "replaced");
     EXPECT_EQ(other->load_guide(second)->find(core::StepId("one"))->lines, step.lines);
+}
+
+TEST_F(Company, WhatWasTakenAlongIsWorkedOnWhileTheServerIsAwayAndGoesThereByItself) {
+    if (!anagraph::testing::on_server()) GTEST_SKIP() << "of a library on a server";
+    const std::string at = place(folder / "library");
+    // by keys: the dialog, the first guide ticked, taken
+    when_asked<LibraryDialog>([&](LibraryDialog* dialog) {
+        auto* list = dialog->findChild<QListWidget*>();
+        ASSERT_NE(list, nullptr);
+        list->setFocus();
+        QTest::keyClick(list, Qt::Key_Space);
+        QTest::keyClick(list, Qt::Key_T, Qt::AltModifier);
+        EXPECT_TRUE(QTest::qWaitFor([&] { return store::taken_along(at).guides.size() == 1; }, 20000));
+        QTest::keyClick(dialog, Qt::Key_Escape);
+    });
+    QTest::keyClick(anagraph::testing::focus(**w), Qt::Key_L, Qt::ControlModifier | Qt::ShiftModifier);
+    ASSERT_EQ(store::taken_along(at).guides, std::vector<store::GuideId>{id});
+    w.reset();
+    other.reset();
+    anagraph::testing::server("stop -m fast");
+    ASSERT_EQ(store::Library::open(at).error().code, core::ErrorCode::Away);
+    auto copy = store::Library::on_the_road(at);
+    ASSERT_TRUE(copy) << copy.error().message;
+    MainWindow window(std::move(*copy));
+    window.show();
+    auto& on_the_road = window.session();
+    EXPECT_TRUE(on_the_road.is_on_the_road());
+    ASSERT_TRUE(on_the_road.open_guide(id));
+    ASSERT_TRUE(on_the_road.perform(heading(on_the_road.procedure(), "one", "written on the way")));
+    EXPECT_EQ(on_the_road.saved_text(), "1 change not saved yet");
+    EXPECT_TRUE(window.shared_bar().words().contains("1 guide is with you")) << window.shared_bar().words().toStdString();
+    // what belongs to more than the guide in hand waits for the library
+    EXPECT_FALSE(on_the_road.new_guide({}));
+    for (int stop = MainWindow::Tape; stop <= MainWindow::Logbook; ++stop) window.go(stop);
+    anagraph::testing::server("start");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !on_the_road.is_away(); }, 20000));
+    EXPECT_FALSE(on_the_road.is_on_the_road());
+    EXPECT_EQ(on_the_road.library().place(), at);
+    EXPECT_EQ(store::Library::open(at).value()->load_guide(id)->find(core::StepId("one"))->heading, "written on the way");
+    on_the_road.undo();
+    EXPECT_EQ(store::Library::open(at).value()->load_guide(id)->find(core::StepId("one"))->heading, "one");
+}
+
+TEST_F(Company, TheLibraryMovesElsewhereAndIsThereAsItWas) {
+    const std::string from = place(folder / "library");
+    const std::string to = folder / "elsewhere";
+    other.reset();
+    when_asked<LibraryDialog>([&](LibraryDialog* dialog) {
+        auto* where = dialog->findChild<QLineEdit*>();
+        where->setFocus();
+        QTest::keyClick(where, Qt::Key_M, Qt::AltModifier);  // nothing said yet
+        EXPECT_TRUE(dialog->isVisible());
+        QTest::keyClicks(where, QString::fromStdString(to));
+        QTest::keyClick(where, Qt::Key_M, Qt::AltModifier);
+    });
+    QTest::keyClick(anagraph::testing::focus(**w), Qt::Key_L, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_EQ((*w)->move_to().toStdString(), to);
+    EXPECT_FALSE((*w)->isVisible());
+    // while it is open it stays
+    MovingDialog busy(QString::fromStdString(from), QString::fromStdString(to));
+    busy.show();
+    EXPECT_TRUE(QTest::qWaitFor([&] { return busy.windowTitle() == "The library was not moved"; }, 20000));
+    busy.reject();
+    w.reset();
+    const auto before = store::digest_of_library(from);
+    MovingDialog moving(QString::fromStdString(from), QString::fromStdString(to));
+    moving.show();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return moving.result() == QDialog::Accepted; }, 60000));
+    EXPECT_EQ(store::digest_of_library(to).value_or("none"), before.value_or("no digest"));
 }

@@ -55,16 +55,17 @@ private:
     std::vector<std::pair<const char*, std::string>> before_;
 };
 
-inline void plan(const std::string& json) {
-    const std::string file = from_environment("ANAGRAPH_OBJECTS_FOLDER") + "/plan";
+/// What a wire does from now on, to the object store or (`which` "database-plan") to the server.
+inline void plan(const std::string& json, const std::string& which = "plan") {
+    const std::string file = from_environment("ANAGRAPH_OBJECTS_FOLDER") + "/" + which;
     std::ofstream(file + ".new") << json;
     std::filesystem::rename(file + ".new", file);
-    std::filesystem::remove(from_environment("ANAGRAPH_OBJECTS_FOLDER") + "/breaks");
+    std::filesystem::remove(file + ".breaks");
 }
 
-inline int breaks() {
+inline int breaks(const std::string& which = "plan") {
     int out = 0;
-    std::ifstream(from_environment("ANAGRAPH_OBJECTS_FOLDER") + "/breaks") >> out;
+    std::ifstream(from_environment("ANAGRAPH_OBJECTS_FOLDER") + "/" + which + ".breaks") >> out;
     return out;
 }
 

@@ -1,12 +1,13 @@
 // An object store of our own for a while, strict as those at large: in the clear, with TLS, and behind a wire that breaks as a plan says.
 //     node serve.mjs FOLDER
-// Listens on 127.0.0.1 at ports the system gives, and writes them to FOLDER/ports as JSON: {"plain", "tls", "wire"}.
-// FOLDER/key.pem and FOLDER/cert.pem: of the TLS side. FOLDER/plan: what the wire does, read anew for each connection:
+// Listens on 127.0.0.1 at ports the system gives, and writes them to FOLDER/ports as JSON: {"plain", "tls", "wire"}, and "database" for such
+// a wire to the database server of ANAGRAPH_SERVER_PORT. FOLDER/key.pem and FOLDER/cert.pem: of the TLS side. FOLDER/plan and
+// FOLDER/database-plan: what a wire does, read anew for each connection:
 //     {"cut": N}        each connection ends after at most N bytes of either way, as often as "times" says
 //     {"delay": MS}     each piece waits so long
 //     {"answer": TEXT}  every request is answered with this
 //     {"dead": true}    nobody answers
-// FOLDER/breaks: how many connections the wire has cut under this plan.
+// FOLDER/plan.breaks, FOLDER/database-plan.breaks: how many connections the wire has cut under this plan.
 import crypto from 'node:crypto';
 import fs from 'node:fs';
 import http from 'node:http';
@@ -84,55 +85,60 @@ const random = most => {
     state = (Math.imul(state, 1103515245) + 12345) >>> 0;
     return Math.floor((state / 2 ** 32) * most);
 };
-const planned = () => {
-    try {
-        return JSON.parse(fs.readFileSync(at('plan'), 'utf8'));
-    } catch {
-        return {};
-    }
+// What comes to it goes to a port of this machine, as the plan of that name says.
+const wire = (target, name) => {
+    const planned = () => {
+        try {
+            return JSON.parse(fs.readFileSync(at(name), 'utf8'));
+        } catch {
+            return {};
+        }
+    };
+    let breaks = 0;
+    let last = '';
+    return net.createServer(near => {
+        const plan = planned();
+        if (JSON.stringify(plan) !== last) {
+            last = JSON.stringify(plan);
+            breaks = 0;
+        }
+        near.on('error', () => {});
+        if (plan.dead) return;
+        if (plan.answer) {
+            near.once('data', () => near.end(plan.answer));
+            return;
+        }
+        const far = net.connect(target, '127.0.0.1');
+        far.on('error', () => near.destroy());
+        let left = plan.cut && breaks < (plan.times ?? Infinity) ? random(plan.cut) : Infinity;
+        const end = () => {
+            near.destroy();
+            far.destroy();
+        };
+        const carry = (from, to) => {
+            from.on('data', async piece => {
+                from.pause();
+                if (plan.delay) await new Promise(done => setTimeout(done, plan.delay));
+                if (piece.length >= left) {
+                    to.write(piece.subarray(0, left));
+                    fs.writeFileSync(at(`${name}.breaks`), String(++breaks));
+                    left = Infinity;
+                    setTimeout(end, 1);
+                    return;
+                }
+                left -= piece.length;
+                to.write(piece, () => from.resume());
+            });
+            from.on('end', () => to.end());
+            from.on('close', () => to.destroy());
+        };
+        carry(near, far);
+        carry(far, near);
+    });
 };
-let breaks = 0;
-let last = '';
-const wire = net.createServer(near => {
-    const plan = planned();
-    if (JSON.stringify(plan) !== last) {
-        last = JSON.stringify(plan);
-        breaks = 0;
-    }
-    near.on('error', () => {});
-    if (plan.dead) return;
-    if (plan.answer) {
-        near.once('data', () => near.end(plan.answer));
-        return;
-    }
-    const far = net.connect(plain.port, '127.0.0.1');
-    far.on('error', () => near.destroy());
-    let left = plan.cut && breaks < (plan.times ?? Infinity) ? random(plan.cut) : Infinity;
-    const end = () => {
-        near.destroy();
-        far.destroy();
-    };
-    const carry = (from, to) => {
-        from.on('data', async piece => {
-            from.pause();
-            if (plan.delay) await new Promise(done => setTimeout(done, plan.delay));
-            if (piece.length >= left) {
-                to.write(piece.subarray(0, left));
-                fs.writeFileSync(at('breaks'), String(++breaks));
-                left = Infinity;
-                setTimeout(end, 1);
-                return;
-            }
-            left -= piece.length;
-            to.write(piece, () => from.resume());
-        });
-        from.on('end', () => to.end());
-        from.on('close', () => to.destroy());
-    };
-    carry(near, far);
-    carry(far, near);
-});
-wire.listen(0, '127.0.0.1', () => {
-    fs.writeFileSync(at('ports.new'), JSON.stringify({ plain: plain.port, tls: tls.port, wire: wire.address().port }));
-    fs.renameSync(at('ports.new'), at('ports'));
-});
+const ports = { plain: plain.port, tls: tls.port, wire: (await listening(wire(plain.port, 'plan'))).port };
+// with a database server beside it, a wire to that one too
+if (process.env.ANAGRAPH_SERVER_PORT)
+    ports.database = (await listening(wire(Number(process.env.ANAGRAPH_SERVER_PORT), 'database-plan'))).port;
+fs.writeFileSync(at('ports.new'), JSON.stringify(ports));
+fs.renameSync(at('ports.new'), at('ports'));

@@ -1,11 +1,13 @@
 #include "app/company/shared_bar.h"
 
+#include <QDateTime>
 #include <QHBoxLayout>
 #include <algorithm>
 
 #include "app/command/command_row.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "store/taken_along.h"
 
 namespace anagraph::app {
 
@@ -33,9 +35,17 @@ void SharedBar::refresh() {
     const int waits = session_.waiting().to_bring();
     if (session_.is_away()) {
         said << tr("The library cannot be reached.");
-        said << (waits == 0 ? tr("Go on with the guide in hand: what you change is kept on this computer until it is back.")
-                            : theme::counted(waits, tr("1 change is not saved yet: it is kept on this computer and goes there by itself."),
-                                  tr("%1 changes are not saved yet: they are kept on this computer and go there by themselves.")));
+        if (session_.is_on_the_road()) {
+            const auto taken = store::taken_along(session_.home());
+            const QDateTime at = QDateTime::fromString(text(taken.at), Qt::ISODate).toLocalTime();
+            said << theme::counted(static_cast<qsizetype>(taken.guides.size()), tr("1 guide is with you, as it was on %1."),
+                tr("%1 guides are with you, as they were on %2."))
+                        .arg(at.toString(QStringLiteral("d MMMM, HH:mm")));
+        }
+        said << (waits == 0 && session_.is_on_the_road() ? tr("What you change in them is kept on this computer until it is back.")
+                : waits == 0 ? tr("Go on with the guide in hand: what you change is kept on this computer until it is back.")
+                             : theme::counted(waits, tr("1 change is not saved yet: it is kept on this computer and goes there by itself."),
+                                   tr("%1 changes are not saved yet: they are kept on this computer and go there by themselves.")));
     }
     const int decide = session_.waiting().to_decide();
     if (decide > 0)

@@ -39,7 +39,8 @@ Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
         emit library_changed();
     });
     library_->set_patient(false);
-    auto waiting = store::Waiting::open(library_->place());
+    away_ = !library_->home().empty();
+    auto waiting = store::Waiting::open(home());
     waiting_ = waiting ? std::move(*waiting) : store::Waiting::nowhere(waiting.error());
     written_ = library_->written().value_or("");
     since_shown_.start();
@@ -50,11 +51,12 @@ Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
     reach_timer_.setSingleShot(true);
     reach_timer_.setInterval(kReach);
     connect(&reach_timer_, &QTimer::timeout, this, &Session::look_for_server);
+    if (away_) reach_timer_.start();
     announce_timer_.setSingleShot(true);
     connect(&announce_timer_, &QTimer::timeout, this, &Session::announce);
     announce_timer_.start(kAnnounceSoon);
     // what a window before this one could not bring
-    if (waiting_->to_bring() > 0) QTimer::singleShot(0, this, &Session::came_near);
+    if (waiting_->to_bring() > 0 && !away_) QTimer::singleShot(0, this, &Session::came_near);
     author_ =
         QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(QLatin1String(kPost), QStringLiteral("author")).toString();
 }
@@ -69,6 +71,8 @@ void Session::set_author(const QString& post) {
     announce_timer_.start(kAnnounceSoon);
     emit author_changed();
 }
+
+const std::string& Session::home() const { return library_->home().empty() ? library_->place() : library_->home(); }
 
 const shop::CameBack& Session::came_back() {
     if (!came_back_) {
@@ -323,7 +327,7 @@ void Session::went_away() {
 
 void Session::look_for_server() {
     Work::once(
-        this, [place = library_->place()] { return store::Library::can_be_reached(place); },
+        this, [place = home()] { return store::Library::can_be_reached(place); },
         [this](bool& there) {
             if (there)
                 came_near();
@@ -337,6 +341,14 @@ void Session::came_near() {
         if (e.code != core::ErrorCode::Away) emit failed(text(e.message));
         reach_timer_.start();
     };
+    if (!library_->home().empty()) {
+        auto back = store::Library::open(library_->home());
+        if (!back) return again(back.error());
+        on_the_road_ = std::move(library_);  // whoever still reads in the copy may go on
+        library_ = std::move(*back);
+        library_->set_patient(false);
+        (void)library_->others_wrote();
+    }
     if (auto reached = library_->reach(); !reached) return again(reached.error());
     const int decide = waiting_->to_decide();
     if (auto brought = store::bring(*library_, *waiting_); !brought) return again(brought.error());

@@ -89,6 +89,9 @@ public:
     // -- others in the same library
     /// The library cannot be reached now; changes of the guide in hand wait on this computer.
     bool is_away() const { return away_; }
+    /// The library by which it is opened again, also while its copy that was taken along is worked on.
+    const std::string& home() const;
+    bool is_on_the_road() const { return !library_->home().empty(); }
     const store::Waiting& waiting() const { return *waiting_; }
     /// Who else has the library open, and where.
     const std::vector<store::Present>& others() const { return others_; }
@@ -204,6 +207,7 @@ private:
     void announce();
 
     std::unique_ptr<store::Library> library_;
+    std::unique_ptr<store::Library> on_the_road_;  // the copy that was worked on before the library was back
     store::GuideId guide_;
     core::Procedure procedure_;
     std::int64_t sequence_ = 0;  // the change of the guide in the library that `procedure_` stands on

@@ -14,7 +14,7 @@ QPixmap Covers::of(const core::RecordingId& id) {
     if (id.empty()) return {};
     if (const auto it = known_.find(id); it != known_.end()) return it->second;
     QPixmap picture;
-    if (!picture.load(text(folder_ + "/media/" + id.text() + "/" + publish::kCoverFile)) && missing) missing(id);
+    if (!picture.load(text(folder_() + "/media/" + id.text() + "/" + publish::kCoverFile)) && missing) missing(id);
     constexpr std::size_t kMost = 300;  // some screens full
     if (known_.size() >= kMost) known_.clear();
     return known_[id] = picture;

@@ -19,14 +19,15 @@ enum ShelfRole { kPicture = Qt::UserRole + 1, kSecond, kThird, kId, kAway };
 /// The covers of a library's recordings.
 class Covers {
 public:
-    explicit Covers(std::string folder) : folder_(std::move(folder)) {}
+    /// `folder`: of the library's files, which changes when a library that was away is back.
+    explicit Covers(std::function<std::string()> folder) : folder_(std::move(folder)) {}
     /// The recording's picture, or none. What has no cover yet is told once.
     QPixmap of(const core::RecordingId& id);
     void forget(const core::RecordingId& id) { known_.erase(id); }
     std::function<void(const core::RecordingId&)> missing;
 
 private:
-    std::string folder_;
+    std::function<std::string()> folder_;
     std::map<core::RecordingId, QPixmap> known_;
 };
 

@@ -86,7 +86,7 @@ QListView* card_list(const QString& name, QAbstractListModel* rows, QWidget* par
 
 }  // namespace
 
-ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session), covers_(session.library().folder()) {
+ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session), covers_([&session] { return session.library().folder(); }) {
     guide_rows_ = new GuideRows(covers_, this);
     recording_rows_ = new RecordingRows(covers_, this);
     recording_rows_->has_original = [this](const store::RecordingEntry& r) { return session_.library().has_original(r); };

@@ -89,8 +89,10 @@ void TapeStation::build() {
     stack->addLayout(under_film);
     stack->addWidget(new WorkBar(session_.hearing().work(), tr("Hearing progress"),
         new CommandButton(*commands_, *commands_->find(QStringLiteral("tape.stop-hearing")), this), right));
-    stack->addWidget(new WorkBar(session_.coming().work(), tr("How far the film is that comes"),
-        new CommandButton(*commands_, *commands_->find(QStringLiteral("tape.stop-coming")), this), right));
+    auto* coming = new WorkBar(session_.coming().work(), tr("How far the film is that comes"),
+        new CommandButton(*commands_, *commands_->find(QStringLiteral("tape.stop-coming")), this), right);
+    coming->set_words(tr("The film comes to this computer"));
+    stack->addWidget(coming);
     stack->addWidget(build_step_panel(), 3);
     across->addWidget(right, 1);
 

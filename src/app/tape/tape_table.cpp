@@ -100,7 +100,7 @@ void TapeStation::build_commands() {
     add({"tape.stop-hearing", tr("Stop hearing"), Qt::Key_Escape, tr("Stops listening to the film; nothing of it is kept."), words, {},
         [this] { session_.hearing().cancel(); },
         [this] { return session_.hearing().busy() ? QString() : tr("No film is being heard."); }, {tr("cancel")}});
-    add({"tape.stop-coming", tr("Stop film coming"), Qt::SHIFT | Qt::Key_Escape,
+    add({"tape.stop-coming", tr("Stop fetching"), Qt::SHIFT | Qt::Key_Escape,
         tr("Stops fetching the film; what has come stays, and the next time it goes on from there."), words, {},
         [this] { session_.coming().cancel(); },
         [this] { return session_.coming().work().busy() ? QString() : tr("No film is on its way."); }, {tr("cancel"), tr("download")}});

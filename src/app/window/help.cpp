@@ -142,7 +142,13 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
            "Ctrl+Shift+D shows what is left to decide.</p>"
            "<p>While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on "
            "this computer, also when it is switched off, and goes to the library by itself once it is back.</p>"
-           "<p>To move a library to a server, back, or into one file: <b>anagraph-cli library --help</b>.</p>")});
+           "<p><b>This library</b> (Ctrl+Shift+L) says where it lives. There you tick the guides that go along where the server is not: they "
+           "are copied to this computer and kept up to date, and where the server cannot be reached the program opens on that copy. You "
+           "work in the guides as usual; issuing, importing and what belongs to the whole workshop waits until it is back.</p>"
+           "<p>Where the films lie in an object store, the small copy of a film comes when you open it; the picture you stop at, stills and "
+           "clips come from the film itself. How much of this computer they may take up is said there too.</p>"
+           "<p>There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a "
+           "person may do in it: <b>anagraph-cli library --help</b>.</p>")});
     out.push_back({tr("What the editor looks for"),
         tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house "
            "settings can do without a rule.</p>") +

@@ -15,6 +15,7 @@
 #include "app/bench/bench_station.h"
 #include "app/command/reasons.h"
 #include "app/company/decide_dialog.h"
+#include "app/company/library_dialog.h"
 #include "app/company/shared_bar.h"
 #include "app/dryrun/dryrun_station.h"
 #include "app/figures/figures_station.h"
@@ -39,7 +40,7 @@ namespace anagraph::app {
 
 using theme::text;
 
-MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::move(library)) {
+MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::move(library)), along_(new TakingAlong(session_)) {
     setWindowTitle(tr("Anagraph"));
     resize(1280, 800);
     auto* whole = new QWidget(this);
@@ -189,6 +190,9 @@ void MainWindow::build_commands() {
         tr("Shows what you and somebody else changed at once side by side; you say which stands."), changes, {}, [this] { decide(); },
         [this] { return unless(session_.waiting().to_decide() > 0, tr("No change of yours met another's.")); },
         {tr("conflict"), tr("merge"), tr("both changed")}, false, always});
+    add({"window.library", tr("This library"), Qt::CTRL | Qt::SHIFT | Qt::Key_L,
+        tr("Where it lives, what of it is on this computer, which guides go along where its server is not, and its move elsewhere."),
+        changes, {}, [this] { show_library(); }, {}, {tr("server"), tr("move"), tr("laptop"), tr("offline"), tr("disk")}});
     const QString way = tr("Finding the way");
     add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."),
         way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true,
@@ -330,6 +334,14 @@ void MainWindow::decide() {
     if (session_.waiting().to_decide() == 0 || QApplication::activeModalWidget() != nullptr) return;
     keep_typing();
     DecideDialog(session_, this).exec();
+}
+
+void MainWindow::show_library() {
+    keep_typing();
+    LibraryDialog dialog(session_, *along_, this);
+    if (dialog.exec() != QDialog::Accepted || dialog.move_to().isEmpty()) return;
+    move_to_ = dialog.move_to();
+    if (!close()) move_to_.clear();
 }
 
 void MainWindow::next_open() {

@@ -25,6 +25,7 @@ class IssueStation;
 class BenchStation;
 class LogbookStation;
 class SharedBar;
+class TakingAlong;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -52,6 +53,8 @@ public:
     const std::vector<Commands*>& commands() const { return commands_; }
     /// Does a command of any station, there; or says why it cannot be done.
     void perform(Commands& where, const Command& command);
+    /// Where the person wants the library moved, which is done once this window is closed; empty: nowhere.
+    const QString& move_to() const { return move_to_; }
     /// The five places of the window, a sentence each; on the first start by itself, and never again.
     void show_way_round();
     void show_way_round_once();
@@ -92,6 +95,9 @@ private:
     std::vector<int> open_ = std::vector<int>(9, 0);  // points open, by station
     QStackedWidget* stations_ = nullptr;
     QLabel* notice_ = nullptr;
+    void show_library();
+    TakingAlong* along_;  // a child of the session
+    QString move_to_;
     SharedBar* shared_bar_ = nullptr;
     ShelfStation* shelf_ = nullptr;
     TapeStation* tape_ = nullptr;

@@ -1,6 +1,7 @@
 // anagraph-cli library
 #include <fmt/format.h>
 
+#include <cmath>
 #include <iostream>
 
 #include "cli/at_library.h"
@@ -9,6 +10,7 @@
 #include "shop/whole_check.h"
 #include "store/credentials.h"
 #include "store/roles.h"
+#include "store/taken_along.h"
 #include "store/whole_library.h"
 
 namespace anagraph::cli {
@@ -129,16 +131,14 @@ private:
 class LibraryPassword : public Command {
 public:
     LibraryPassword(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("ADDRESS", address_, "postgresql://HOST/DATABASE")->required();
-        app.add_option("--name", user_, "the name the server knows you by")->required();
+        app.add_option("ADDRESS", address_, "postgresql://HOST/DATABASE, or s3://ENDPOINT/BUCKET")->required();
+        app.add_option("--name", user_, "the name the server knows you by; of an object store, the key")->required();
         app.add_option("--password-file", file_, "a file whose first line is the password; without it, it is asked for");
     }
     int run() override {
-        const auto place = store::library_place(address_.find("objects=") == std::string::npos
-                ? address_ + (address_.find('?') == std::string::npos ? "?" : "&") + "objects=/"
-                : address_);
-        if (!place) return answer_.wrong(place.error(), kWrongUse);
-        const std::string name = store::credentials_name(*place);
+        const auto named = store::credentials_name(address_);
+        if (!named) return answer_.wrong(named.error(), kWrongUse);
+        const std::string& name = *named;
         const auto words = passphrase(file_, name);
         if (!words) return answer_.wrong(words.error(), kWrongUse);
         const auto kept = store::keep_credentials(name, {user_, *words});
@@ -150,19 +150,74 @@ private:
     std::string address_, user_, file_;
 };
 
+class LibraryHere : public AtLibrary {
+public:
+    LibraryHere(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
+        app.add_option("--most", most_, "the most that may be here, in GB")->check(CLI::Range(0.0, 1e6));
+    }
+    int run() override {
+        const auto library = store::Library::read(library_);
+        if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
+        if (most_)
+            if (auto kept = (*library)->keep_here_at_most(std::llround(*most_ * kGigabyte)); !kept) return answer_.wrong(kept.error());
+        const auto here = (*library)->files_here();
+        if (!here)
+            return answer_.say(
+                {{"held", nullptr}, {"most", nullptr}}, "The films of this library lie in its own folder, and none of them twice.");
+        return answer_.say({{"held", here->held}, {"most", here->most}},
+            fmt::format("{:.1f} GB of its films and packs are on this computer, of at most {:.1f} GB.",
+                static_cast<double>(here->held) / kGigabyte, static_cast<double>(here->most) / kGigabyte));
+    }
+
+private:
+    static constexpr double kGigabyte = 1e9;
+    std::optional<double> most_;
+};
+
+class LibraryAlong : public AtLibrary {
+public:
+    LibraryAlong(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
+        app.add_option("GUIDE", guides_, "ids of the guides; without them, what is taken along is told");
+        app.add_flag("--films", films_, "the films themselves too, not only their small copies");
+        app.add_flag("--none", none_, "take nothing along any more");
+    }
+    int run() override {
+        if (!guides_.empty() || none_) {
+            std::vector<store::GuideId> guides(guides_.begin(), guides_.end());
+            if (none_) guides.clear();
+            auto taken =
+                store::take_along(library_, guides, films_, [&](double share) { return show_progress(answer_, "Copying", share); });
+            if (!taken) return answer_.wrong(taken.error(), wrong_path(taken.error()));
+        }
+        const auto now = store::taken_along(library_);
+        json ids = json::array();
+        for (const auto& g : now.guides) ids.push_back(g.text());
+        return answer_.say({{"guides", ids}, {"films", now.films}, {"at", now.at}},
+            now.guides.empty() ? "Nothing is taken along."
+                               : fmt::format("{} of its guides are on this computer, as they were at {}.", now.guides.size(), now.at));
+    }
+
+private:
+    std::vector<std::string> guides_;
+    bool films_ = false, none_ = false;
+};
+
 }  // namespace
 
 void add_library(CLI::App& app, const Answer& answer, int& code) {
     auto* library = app.add_subcommand("library", "make, check, move, archive and restore whole libraries");
     library->require_subcommand(1);
     library->footer(
-        "LIBRARY is a folder, or postgresql://HOST/DATABASE?objects=FOLDER, where FOLDER holds the films and every computer reaches it.");
+        "LIBRARY is a folder, or postgresql://HOST/DATABASE?objects=FOLDER, where FOLDER holds the films and every computer reaches it, or "
+        "postgresql://HOST/DATABASE?objects=s3://ENDPOINT/BUCKET.");
     add<LibraryCreate>(*library, answer, code, "create", "make an empty library");
     add<LibraryCheck>(*library, answer, code, "check", "read everything; say what is missing or damaged, and what depends on it (exit 1)");
     add<LibraryMove>(*library, answer, code, "move", "make the same library somewhere else, byte for byte; the old one stays");
     add<LibraryArchive>(*library, answer, code, "archive", "write the library into one zip file");
     add<LibraryRestore>(*library, answer, code, "restore", "take a library out of such a file; never over another");
     add<LibraryRole>(*library, answer, code, "role", "say what a name may do in a library on a server");
+    add<LibraryHere>(*library, answer, code, "here", "say how much of its films is on this computer, and the most that may be");
+    add<LibraryAlong>(*library, answer, code, "along", "copy guides to this computer, to work on where the server is not");
     add<LibraryPassword>(*library, answer, code, "password", "keep the password for a server in the keyring, or in a file of your own");
 }
 

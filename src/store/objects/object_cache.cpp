@@ -31,7 +31,6 @@ constexpr const char* kBucketFile = "/bucket.json";
 constexpr const char* kLimitFile = "/limit.json";
 constexpr const char* kParts = "/parts";
 constexpr const char* kHeld = "/held";
-constexpr const char* kKept = "/kept";
 constexpr const char* kWhole = "/whole";
 constexpr const char* kItemFolders[] = {"media", "editions", "documents"};
 
@@ -310,19 +309,6 @@ std::shared_ptr<void> ObjectCache::hold(const std::string& item) const {
     return std::make_shared<Descriptor>(lock_of(folder_, item, LOCK_SH));
 }
 
-Outcome ObjectCache::keep_here(const std::vector<std::string>& items) {
-    if (auto made = make_folder(folder_ + kKept); !made) return made;
-    std::error_code ec;
-    std::vector<std::string> files;
-    for (const auto& item : items) {
-        files.push_back(sha256(item));
-        if (auto written = write_file(folder_ + kKept + "/" + files.back(), item + "\n"); !written) return written;
-    }
-    for (const auto& name : names_in(folder_ + kKept))
-        if (std::find(files.begin(), files.end(), name) == files.end()) fs::remove(folder_ + kKept + "/" + name, ec);
-    return {};
-}
-
 std::int64_t ObjectCache::limit() const {
     const auto text = read_file(folder_ + kLimitFile, 4096);
     const json j = text ? json::parse(*text, nullptr, false) : json();
@@ -379,7 +365,7 @@ void ObjectCache::trim() const {
         [](const Item& a, const Item& b) { return std::tie(a.used.tv_sec, a.used.tv_nsec) < std::tie(b.used.tv_sec, b.used.tv_nsec); });
     for (const auto& item : items) {
         if (all <= most) return;
-        if (is_there(folder_ + kKept + "/" + sha256(item.name)) || is_link(item.path)) continue;
+        if (is_link(item.path)) continue;
         // a file that is read piece by piece may go: who has it open reads on
         const bool part = item.name.starts_with("parts/");
         const Descriptor lock = lock_of(folder_, item.name, LOCK_EX | LOCK_NB);

@@ -1,6 +1,6 @@
 // ObjectCache: what this computer holds of a library whose films, documents and packs lie in a bucket. What is needed is fetched, whole
 // or the pieces that are read; each piece is checked against what its sender said. A limit keeps it small: what was not used for longest
-// goes, but nothing that is open just now or was taken along.
+// goes, but nothing that is open just now.
 #pragma once
 
 #include <cstdint>
@@ -34,8 +34,6 @@ public:
 
     /// Keeps an item (a recording's folder, a pack's, a document) from going while the object that is given back lives.
     std::shared_ptr<void> hold(const std::string& item) const;
-    /// Items that stay whatever the limit is: they were taken along.
-    core::Outcome keep_here(const std::vector<std::string>& items);
     /// In bytes.
     std::int64_t limit() const;
     core::Outcome set_limit(std::int64_t bytes);
