@@ -192,6 +192,7 @@ core::Result<MadePack> make_pack(const IssueRequest& request, const publish::Pac
         if (auto written = store::write_file(folder->path() + "/" + publish::kSignatures, publish::signatures_text(signatures)); !written)
             return tl::make_unexpected(written.error());
     }
+    if (auto sent = store::Library::send_pack(request.library, *manifest, folder->path()); !sent) return tl::make_unexpected(sent.error());
     return MadePack{std::move(*folder), *manifest};
 }
 

@@ -45,6 +45,23 @@ Result<std::vector<IssuedEdition>> Library::editions(const GuideId& id) const {
     });
 }
 
+namespace {
+
+/// Was an edition issued with this pack?
+Result<bool> is_pack_known(const Database& db, const std::string& manifest) {
+    auto row = db.run("SELECT COUNT(*) FROM edition WHERE pack = ?", {q(manifest)});
+    if (!row) return tl::make_unexpected(row.error());
+    return row->next() && row->value(0).toInt() > 0;
+}
+
+}  // namespace
+
+Outcome Library::send_pack(const std::string& place, const std::string& manifest, const std::string& prepared, const Progress& progress) {
+    return send_ahead(
+        place, kEdition, manifest, [&](const Library& library) { return is_pack_known(*library.state_->db, manifest); }, prepared,
+        progress);
+}
+
 Result<std::string> Library::enter_edition(
     const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack) {
     return core::caught([&]() -> Result<std::string> {
@@ -53,11 +70,7 @@ Result<std::string> Library::enter_edition(
         const std::string body = core::canonical_text(core::to_json(edition));
         const std::string hash = sha256(body);
         const std::string place = state_->folder + kEditions + "/" + manifest;
-        const auto known = [&]() -> Result<bool> {
-            auto row = db.run("SELECT COUNT(*) FROM edition WHERE pack = ?", {q(manifest)});
-            if (!row) return tl::make_unexpected(row.error());
-            return row->next() && row->value(0).toInt() > 0;
-        };
+        const auto known = [&] { return is_pack_known(db, manifest); };
         const Outcome done = state_->enter(
             kEdition, manifest, place, known, [&] { return pack.place_at(place); },
             [&](bool) -> Outcome {

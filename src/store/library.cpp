@@ -338,6 +338,33 @@ Outcome Library::State::enter(const char* kind, const std::string& name, const s
     return done;
 }
 
+Outcome Library::send_ahead(const std::string& text, const char* kind, const std::string& name,
+    const std::function<Result<bool>(const Library&)>& known, const std::string& prepared, const Progress& progress) {
+    return core::caught([&]() -> Outcome {
+        const auto place = library_place(text);
+        if (!place) return tl::make_unexpected(place.error());
+        if (!place->bucket) return {};
+        auto library = beside(text);
+        if (!library) return tl::make_unexpected(library.error());
+        const auto& state = *(*library)->state_;
+        const auto there = known(**library);
+        if (!there) return tl::make_unexpected(there.error());
+        if (!*there)
+            if (auto noted = state.db->transaction(kind, [&] { return state.note_arriving(kind, name, true); }); !noted) return noted;
+        return state.cache->send(std::string(folder_of_kind(kind)).substr(1) + "/" + name, progress, prepared);
+    });
+}
+
+Outcome Library::make_here(const std::string& path) const {
+    if (!state_->cache || is_there(path)) return {};
+    const std::string name = state_->kept_path(path);
+    if (std::filesystem::path(name).is_absolute()) return {};  // it lies elsewhere, or does not
+    return core::caught([&]() -> Outcome {
+        const auto got = state_->cache->fetch(name);
+        return got ? Outcome{} : tl::make_unexpected(got.error());
+    });
+}
+
 Outcome Library::sweep() {
     auto& db = *state_->db;
     empty_folder(state_->folder + kWork);

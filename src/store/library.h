@@ -8,6 +8,7 @@
 #pragma once
 
 #include <cstdint>
+#include <functional>
 #include <memory>
 #include <optional>
 #include <string>
@@ -224,6 +225,11 @@ public:
     /// not. Goes on from where an earlier attempt stopped. Errors: those of Objects::put().
     static core::Outcome send_recording(
         const std::string& place, const core::RecordingId& id, const std::string& prepared, const Progress& progress);
+    /// The same of a pack, by the SHA-256 of its manifest.
+    static core::Outcome send_pack(
+        const std::string& place, const std::string& manifest, const std::string& prepared, const Progress& progress = {});
+    /// Makes a file that is said to lie in this library be here, as store::make_here() does, but as patiently as this connection is.
+    core::Outcome make_here(const std::string& path) const;
     /// Can its original be read, here or from the bucket?
     bool has_original(const RecordingEntry& entry) const;
     core::Outcome set_length(const core::RecordingId& id, const core::FrameTime& length);
@@ -285,6 +291,8 @@ private:
     explicit Library(std::unique_ptr<State> state);
     static core::Result<std::unique_ptr<Library>> open_to_write(const std::string& place, bool make);
     core::Outcome sweep();
+    static core::Outcome send_ahead(const std::string& place, const char* kind, const std::string& name,
+        const std::function<core::Result<bool>(const Library&)>& known, const std::string& prepared, const Progress& progress);
     core::Outcome fill_covers();
     core::Result<std::variant<Appended, core::Conflict>> append_within(const GuideChange& change, const std::string& author);
     core::Result<std::variant<core::Change, core::Conflict>> brought_to(

@@ -115,21 +115,13 @@ Outcome Library::enter_recording(
 }
 
 Outcome Library::send_recording(
-    const std::string& text, const core::RecordingId& id, const std::string& prepared, const Progress& progress) {
-    return core::caught([&]() -> Outcome {
-        const auto place = library_place(text);
-        if (!place) return tl::make_unexpected(place.error());
-        if (!place->bucket) return {};
-        auto library = beside(text);
-        if (!library) return tl::make_unexpected(library.error());
-        const auto& state = *(*library)->state_;
-        if (const auto known = (*library)->recording(id); !known) {
-            if (known.error().code != ErrorCode::NotFound) return tl::make_unexpected(known.error());
-            auto noted = state.db->transaction(kRecording, [&] { return state.note_arriving(kRecording, id.text(), true); });
-            if (!noted) return noted;
-        }
-        return state.cache->send(state.kept_path((*library)->recording_folder(id)), progress, prepared);
-    });
+    const std::string& place, const core::RecordingId& id, const std::string& prepared, const Progress& progress) {
+    const auto known = [&](const Library& library) -> Result<bool> {
+        const auto there = library.recording(id);
+        if (!there && there.error().code != ErrorCode::NotFound) return tl::make_unexpected(there.error());
+        return there.has_value();
+    };
+    return send_ahead(place, kRecording, id.text(), known, prepared, progress);
 }
 
 bool Library::has_original(const RecordingEntry& entry) const {

@@ -1,6 +1,8 @@
 // The window on a library whose films lie in an object store, at a computer that has fetched none of them yet.
 #include <gtest/gtest.h>
 
+#include <QElapsedTimer>
+
 #include "app/film/coming_films.h"
 #include "app/film/film_view.h"
 #include "app/tape/tape_station.h"
@@ -66,4 +68,29 @@ TEST(FarFilms, TheSmallCopyComesFirstAndOfTheOriginalWhatIsLookedAt) {
     const auto verdict = shop::verify(*pack, {"", at, true}, {});
     ASSERT_TRUE(verdict) << verdict.error().message;
     EXPECT_TRUE(verdict->known);
+}
+
+TEST(FarFilms, WhileTheObjectStoreIsAwayTheWindowStaysUsable) {
+    if (!with_objects() || !on_server()) GTEST_SKIP() << "no object store and server were started";
+    const Scratch folder;
+    copy_demo_library(folder / "library");
+    const std::string at = far_place(folder / "far", "ANAGRAPH_OBJECTS_WIRE");
+    const auto moved = store::move_library(place(folder / "library"), at);
+    ASSERT_TRUE(moved) << moved.error().message;
+    const Computer another(folder / "another");
+    plan(R"({"answer": "HTTP/1.1 503 Slow Down\r\nConnection: close\r\nContent-Length: 0\r\n\r\n"})");
+    Window w(at);
+    QElapsedTimer clock;
+    clock.start();
+    ASSERT_TRUE(w->session().open_guide(store::GuideId(kDemoGuide)));
+    for (int stop = MainWindow::Tape; stop <= MainWindow::Logbook; ++stop) w->go(stop);
+    EXPECT_LT(clock.elapsed(), 10000);
+    EXPECT_TRUE(w->notice().contains("object store")) << w->notice().toStdString();
+    // what is written does not need it
+    core::Step s = w->session().procedure().steps.front();
+    s.heading = "Warm it up";
+    EXPECT_TRUE(w->session().perform(core::Change{"write a heading", {core::Put<core::Step>{s, std::nullopt}}}));
+    plan("{}");
+    const auto id = w->session().procedure().recordings.front().id;
+    EXPECT_TRUE(QTest::qWaitFor([&] { return w->session().recording(id) != nullptr && !w->session().recording(id)->coming; }, 60000));
 }
