@@ -116,21 +116,25 @@ const wire = (target, name) => {
             far.destroy();
         };
         const carry = (from, to) => {
-            from.on('data', async piece => {
+            // one piece after the other; an end comes after the last of them
+            let pieces = Promise.resolve();
+            from.on('data', piece => {
                 from.pause();
-                if (plan.delay) await new Promise(done => setTimeout(done, plan.delay));
-                if (piece.length >= left) {
-                    to.write(piece.subarray(0, left));
-                    fs.writeFileSync(at(`${name}.breaks`), String(++breaks));
-                    left = Infinity;
-                    setTimeout(end, 1);
-                    return;
-                }
-                left -= piece.length;
-                to.write(piece, () => from.resume());
+                pieces = pieces.then(async () => {
+                    if (plan.delay) await new Promise(done => setTimeout(done, plan.delay));
+                    if (piece.length >= left) {
+                        to.write(piece.subarray(0, left));
+                        fs.writeFileSync(at(`${name}.breaks`), String(++breaks));
+                        left = Infinity;
+                        setTimeout(end, 1);
+                        return;
+                    }
+                    left -= piece.length;
+                    to.write(piece, () => from.resume());
+                });
             });
-            from.on('end', () => to.end());
-            from.on('close', () => to.destroy());
+            from.on('end', () => pieces.then(() => to.end()));
+            from.on('close', () => pieces.then(() => to.end()));
         };
         carry(near, far);
         carry(far, near);
