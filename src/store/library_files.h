@@ -24,18 +24,16 @@ public:
     /// Where one lies here; from a bucket it is fetched, and stays until it is let go.
     core::Result<std::string> path(const std::string& name, const Progress& progress = {});
     void let_go();
-    /// Writes one to a path, giving back the SHA-256 of what it read.
-    using Write = std::function<core::Result<std::string>(const std::string& path, const Progress& progress)>;
-    /// Puts one there; it is read again where it arrived.
-    core::Outcome put(const std::string& name, const Write& write, const Progress& progress);
+    /// Puts one there; see Objects::put_written().
+    core::Outcome put(const std::string& name, const Objects::Write& write, const Progress& progress);
 
 private:
-    explicit LibraryFiles(LibraryPlace place) : place_(std::move(place)) {}
+    LibraryFiles() = default;
     bool in_bucket(const std::string& name) const;
-    std::string place_of(const std::string& name) const { return own_ + "/" + name; }
+    Objects& objects_of(const std::string& name) const;
 
-    LibraryPlace place_;
-    std::string own_;  // folder
+    std::string folder_;  // of its own
+    std::unique_ptr<Objects> own_;
     std::unique_ptr<ObjectCache> cache_;
     std::vector<std::shared_ptr<void>> held_;
 };

@@ -73,6 +73,7 @@ public:
         if (!work) return tl::make_unexpected(work.error());
         copy_ = work->path() + "/copy";
         if (auto made = Library::make_or_open(copy_); !made) return tl::make_unexpected(made.error());
+        const std::string state = Library::stamp(place_);
         auto from = Database::connect(*place, Access::Read);
         if (!from) return tl::make_unexpected(from.error());
         if (auto rows = (*from)->at_one_moment([&] { return copy_rows(**from); }); !rows) return rows;
@@ -81,7 +82,7 @@ public:
         if (auto copied = copy_files(*files, target); !copied) return copied;
         json ids = json::array();
         for (const auto& g : guides_) ids.push_back(g.text());
-        const json about{{"library", place_}, {"guides", ids}, {"films", films_}, {"at", utc_now()}};
+        const json about{{"library", place_}, {"guides", ids}, {"films", films_}, {"at", utc_now()}, {"state", state}};
         if (auto written = write_file(copy_ + kTakenFile, about.dump(1) + "\n"); !written) return written;
         if (auto synced = sync_tree(copy_); !synced) return synced;
         // the copy before it is moved aside first: a computer that stops between the two has none, and takes it anew
@@ -209,6 +210,7 @@ TakenAlong taken_along(const std::string& place) {
         if (id.is_string() && core::is_id(id.get<std::string>())) out.guides.emplace_back(id.get<std::string>());
     out.films = j.value("films", false);
     out.at = j.value("at", "");
+    out.state = j.value("state", "");
     return out;
 }
 

@@ -13,8 +13,9 @@ namespace anagraph::store {
 
 struct TakenAlong {
     std::vector<GuideId> guides;
-    bool films = false;  // the originals too, and not only their small copies
-    std::string at;      // UTC, when it was copied last
+    bool films = false;      // the originals too, and not only their small copies
+    std::string at;          // UTC, when it was copied last
+    std::string state = {};  // what Library::written() said then
     friend bool operator==(const TakenAlong&, const TakenAlong&) = default;
 };
 

@@ -58,6 +58,13 @@ TEST(FarFilms, TheSmallCopyComesFirstAndOfTheOriginalWhatIsLookedAt) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return film.shows_exact(); }, 30000)) << "its own frame never came";
     film.step_frames(1);
     EXPECT_FALSE(film.shows_exact()) << "that was of another frame";
+    ASSERT_TRUE(QTest::qWaitFor([&] { return film.shows_exact(); }, 30000)) << "nor that of the next";
+    // where it is stopped, too
+    film.toggle_play();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return film.playing() && film.frame() > 125; }, 30000));
+    EXPECT_FALSE(film.shows_exact());
+    film.toggle_play();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return film.shows_exact(); }, 30000)) << "nor where it was stopped";
     EXPECT_FALSE(store::is_there(original)) << "only what was looked at came";
     film.open(nullptr);
 

@@ -7,6 +7,7 @@
 //     {"delay": MS}     each piece waits so long
 //     {"answer": TEXT}  every request is answered with this
 //     {"dead": true}    nobody answers
+// FOLDER/full: while it is there, nothing more can be put into the store.
 // FOLDER/plan.breaks, FOLDER/database-plan.breaks: how many connections the wire has cut under this plan.
 import crypto from 'node:crypto';
 import fs from 'node:fs';
@@ -58,6 +59,11 @@ const serve = (request, answer) => {
     request.on('error', () => {});
     request.on('end', () => {
         const body = Buffer.concat(pieces);
+        if (request.method === 'PUT' && fs.existsSync(at('full'))) {
+            answer.writeHead(507);
+            answer.end('<Error><Code>InsufficientStorage</Code></Error>');
+            return;
+        }
         const no = refusal(request, body);
         if (no) {
             const text = `<?xml version="1.0"?><Error><Code>${no}</Code></Error>`;

@@ -30,7 +30,9 @@ protected:
         if (with_objects()) plan("{}");
     }
     std::vector<std::string> in_bucket(const std::string& at) {
-        return (*store::objects_of(*store::library_place(at)))->list("").value_or(std::vector<std::string>{"it cannot be asked"});
+        return (*store::bucket_objects(*store::library_place(at)->bucket, scratch_ / "uploads"))
+            ->list("")
+            .value_or(std::vector<std::string>{"it cannot be asked"});
     }
     Scratch scratch_;
 };

@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include <chrono>
+#include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
 #include <random>
@@ -130,6 +131,30 @@ TEST_F(OwnBucket, AFilmArrivesWholeThroughAHundredBreaks) {
     for (int file = 0; file < sent; ++file)
         EXPECT_EQ(store::sha256(all_of(*objects, "media/breaks/" + std::to_string(file))), store::sha256(bytes)) << file;
     EXPECT_TRUE(store::names_in(scratch_ / "uploads").empty()) << "nothing is left of an upload that is done";
+}
+
+TEST_F(OwnBucket, AStoreThatFillsUpOnTheWayKeepsWhatArrived) {
+    const std::string bytes = random_bytes(20'000'000, 17);
+    const std::string film = file_of(scratch_, "film", bytes);
+    const std::string full = from_environment("ANAGRAPH_OBJECTS_FOLDER") + "/full";
+    const auto put = [&](const store::Progress& progress) {
+        return (*store::bucket_objects(own_bucket("library"), scratch_ / "uploads"))->put("media/full/f", film, progress);
+    };
+    // stopped once a part has arrived
+    EXPECT_EQ(put([&](double share) { return share < 0.7; }).error().code, ErrorCode::Cancelled);
+    ASSERT_EQ(store::names_in(scratch_ / "uploads").size(), 1U);
+    const std::string note = (scratch_ / "uploads/") + store::names_in(scratch_ / "uploads").front();
+    const auto remembered = store::read_file(note);
+    ASSERT_TRUE(remembered);
+    std::ofstream(full) << "full";
+    const auto refused = put({});
+    std::filesystem::remove(full);
+    ASSERT_FALSE(refused);
+    EXPECT_EQ(refused.error().code, ErrorCode::NoSpace) << refused.error().message;
+    EXPECT_EQ(store::read_file(note).value_or("forgotten"), *remembered);
+    ASSERT_TRUE(put({}));
+    EXPECT_EQ(store::sha256(all_of(*(*store::bucket_objects(own_bucket("library"), scratch_ / "uploads")), "media/full/f")),
+        store::sha256(bytes));
 }
 
 TEST_F(OwnBucket, AFilmComesWholeThroughBreaksAndWhatHasComeIsNotFetchedAgain) {

@@ -4,7 +4,6 @@
 #include <QDialogButtonBox>
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QLocale>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -25,8 +24,6 @@ constexpr std::int64_t kGigabyte = 1'000'000'000;
 constexpr int kMostGigabytes = 100'000;
 
 }  // namespace
-
-QString bytes_in_words(std::int64_t bytes) { return QLocale::c().formattedDataSize(bytes, 1, QLocale::DataSizeSIFormat); }
 
 LibraryDialog::LibraryDialog(Session& session, TakingAlong& along, QWidget* parent)
     : QDialog(parent), session_(session), along_(along), trouble_(new QLabel(this)) {
@@ -87,7 +84,7 @@ void LibraryDialog::add_films(QVBoxLayout* down) {
     down->addSpacing(8);
     down->addWidget(title_label(tr("Films on this computer"), this));
     auto* across = new QHBoxLayout;
-    across->addWidget(new QLabel(tr("%1 are here, of at most").arg(bytes_in_words(here->held)), this));
+    across->addWidget(new QLabel(tr("%1 are here, of at most").arg(theme::bytes_in_words(here->held)), this));
     most_ = new QSpinBox(this);
     most_->setRange(1, kMostGigabytes);
     most_->setSuffix(tr(" GB"));

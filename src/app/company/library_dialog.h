@@ -46,7 +46,4 @@ private:
     QString move_to_;
 };
 
-/// "3.2 GB"
-QString bytes_in_words(std::int64_t bytes);
-
 }  // namespace anagraph::app

@@ -25,20 +25,17 @@ void TakingAlong::look() {
     if (session_.is_away() || work_.busy()) return;
     const auto now = store::taken_along(session_.home());
     const auto written = session_.library().written();
-    if (now.guides.empty() || !written || *written == as_taken_) return;
+    if (now.guides.empty() || !written || *written == now.state) return;
     take(now.guides, now.films);
 }
 
 void TakingAlong::take(const std::vector<store::GuideId>& guides, bool films) {
-    const auto written = session_.library().written().value_or("");
     work_.run([place = session_.home(), guides, films](const GoOn& go_on) { return store::take_along(place, guides, films, go_on); },
-        [this, written](const core::Outcome& done) {
-            if (!done) {
+        [this](const core::Outcome& done) {
+            if (done)
+                emit taken();
+            else
                 emit failed(theme::text(done.error().message));
-                return;
-            }
-            as_taken_ = written;
-            emit taken();
         });
 }
 

@@ -32,7 +32,6 @@ private:
     Session& session_;
     Work work_{this};
     QTimer look_timer_;
-    std::string as_taken_;  // what the library said when the copy was made
 };
 
 }  // namespace anagraph::app

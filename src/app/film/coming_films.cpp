@@ -1,7 +1,9 @@
 #include "app/film/coming_films.h"
 
 #include <QPointer>
+#include <QTimer>
 #include <algorithm>
+#include <chrono>
 
 #include "app/session/session.h"
 #include "app/theme/theme.h"
@@ -12,6 +14,12 @@
 namespace anagraph::app {
 
 using theme::text;
+
+namespace {
+
+constexpr std::chrono::seconds kAgain{30};
+
+}  // namespace
 
 ComingFilms::ComingFilms(Session& session) : QObject(&session), session_(session) {}
 
@@ -47,6 +55,7 @@ void ComingFilms::next() {
                 emit came(id);
             else
                 session_.tell(text(here.error().message));
+            if (!here && here.error().code != core::ErrorCode::Cancelled) QTimer::singleShot(kAgain, this, [this, id] { bring(id); });
             next();
         });
 }

@@ -20,12 +20,13 @@ class ComingFilms : public QObject {
 public:
     explicit ComingFilms(Session& session);
 
-    /// Brings the small copy of a recording here, once those before it have come; the session then reads the recording anew.
+    /// Brings the small copy of a recording here, once those before it have come; the session then reads the recording anew. Where it
+    /// cannot be had it is tried again after a while.
     void bring(const core::RecordingId& id);
     /// Whether a folder of the library, a pack's, has still to come here; it then is on its way, and `then` is done once it has come or
     /// could not, if `owner` still lives.
     bool bring_folder(const std::string& folder, QObject* owner, std::function<void()> then);
-    /// Stops; what has come stays, and the next bring() goes on from there.
+    /// Stops; what has come stays, and the next bring() of it, when the film is chosen again, goes on from there.
     void cancel();
     bool busy_with(const core::RecordingId& id) const;
     Work& work() { return work_; }

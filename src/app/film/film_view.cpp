@@ -42,8 +42,7 @@ void FilmView::open(const LoadedRecording* recording) {
     wanted_.reset();
     small_.reset();
     scrubbed_ = {};
-    exact_work_.drop();
-    exact_ = {};
+    forget_exact();
     if (player_) {
         player_->close();
         if (recording_ != nullptr && !recording_->coming)
@@ -79,8 +78,7 @@ QRectF FilmView::picture_rect() const {
 void FilmView::show_frame(std::size_t frame) {
     if (!player_ || recording_ == nullptr) return;
     stop_at_.reset();
-    exact_work_.drop();
-    exact_ = {};
+    forget_exact();
     wanted_ = std::min(frame, recording_->index.times.size() - 1);
     // The small copy is painted before anything else follows; the original's own frame is sought once the hand rests.
     if (show_small_copy())
@@ -96,16 +94,21 @@ void FilmView::seek_wanted() {
     const std::size_t frame = *wanted_;
     wanted_.reset();
     player_->show_frame(frame);
-    fetch_exact();
+}
+
+void FilmView::forget_exact() {
+    exact_work_.drop();
+    exact_frame_.reset();
+    exact_ = {};
 }
 
 void FilmView::fetch_exact() {
-    exact_work_.drop();
-    exact_ = {};
-    if (recording_ == nullptr || !recording_->far || recording_->coming) return;
+    if (!recording_->far || recording_->coming || exact_frame_ == frame()) return;
+    forget_exact();
+    exact_frame_ = frame();
     exact_work_.run([read = frame_reader(*recording_, time())](const GoOn&) { return read(); },
-        [this, at = time()](const core::Result<media::Picture>& picture) {
-            if (!picture || playing() || time() != at) return;  // where it cannot be had, the small copy stays
+        [this](const core::Result<media::Picture>& picture) {
+            if (!picture) return;  // the small copy stays
             exact_ = image_of(*picture);
             update();
         });
@@ -169,11 +172,14 @@ void FilmView::toggle_slow() {
 void FilmView::take_news() {
     if (!player_ || !player_->poll()) return;
     if (!settling()) scrubbed_ = {};
-    if (playing()) exact_ = {};
     if (stop_at_ && player_->playing() && !(time() < *stop_at_)) {
         stop_at_.reset();
         player_->pause();
     }
+    if (playing())
+        forget_exact();
+    else if (recording_ != nullptr && !settling())
+        fetch_exact();
     update();
     emit moved();
 }

@@ -67,8 +67,9 @@ private:
     /// Shows the frame wanted from the small copy at once; false when there is none.
     bool show_small_copy();
     void seek_wanted();
-    /// Of a far original: its own frame, once the film rests at it.
+    /// Of a far original: its own frame, once for each the film rests at.
     void fetch_exact();
+    void forget_exact();
 
     const LoadedRecording* recording_ = nullptr;
     std::unique_ptr<media::Player> player_;
@@ -80,7 +81,8 @@ private:
     media::Picture small_picture_;
     QImage scrubbed_;  // a view of it, until the frame asked for is there
     Work exact_work_{this};
-    QImage exact_;  // of a far original, the frame it rests at
+    std::optional<std::size_t> exact_frame_;  // of a far original, that was asked for ...
+    QImage exact_;                            // ... and came
 };
 
 }  // namespace anagraph::app

@@ -215,8 +215,7 @@ void ClipDialog::changed() {
 void ClipDialog::show_facts() {
     const double seconds = (clip_.take.to.seconds() - clip_.take.from.seconds()) * clip_.slower;
     QString words = tr("%1 s").arg(seconds, 0, 'f', 1);
-    words += bytes_ > 0 ? tr(", %1 in the pack").arg(QLocale::c().formattedDataSize(bytes_, 1, QLocale::DataSizeSIFormat))
-                        : tr(", size is being measured …");
+    words += bytes_ > 0 ? tr(", %1 in the pack").arg(theme::bytes_in_words(bytes_)) : tr(", size is being measured …");
     if (clip_.slower > 1)
         words += tr("; %1 times slower, so without sound").arg(clip_.slower);
     else if (clip_.silent)

@@ -201,6 +201,7 @@ void TapeStation::open_recording(const core::RecordingId& id) {
     const auto* r = session_.recording(id);
     if (r == nullptr) return;
     step_commands::drop_bracket(*hand_);
+    if (r->coming) session_.coming().bring(id);
     film_->open(r);
     recordings_->setCurrentIndex(recordings_->findData(text(id.text())));
     follow();

@@ -4,6 +4,7 @@
 
 #include <QColor>
 #include <QFont>
+#include <QLocale>
 #include <QPainter>
 #include <QRectF>
 #include <QString>
@@ -42,6 +43,9 @@ QPixmap icon(const QString& name, const QColor& colour, int size, double ratio);
 
 /// "1 step", "14 steps": `many` holds %1.
 inline QString counted(qsizetype n, const QString& one, const QString& many) { return n == 1 ? one : many.arg(n); }
+
+/// "3.2 GB"
+inline QString bytes_in_words(qint64 bytes) { return QLocale::c().formattedDataSize(bytes, 1, QLocale::DataSizeSIFormat); }
 
 inline QString text(const std::string& s) { return QString::fromStdString(s); }
 

@@ -8,6 +8,7 @@
 #include <fstream>
 #include <nlohmann/json.hpp>
 
+#include "store/destination.h"
 #include "store/digest.h"
 #include "store/objects/bucket_request.h"
 #include "store/objects/objects.h"
@@ -27,6 +28,7 @@ constexpr std::int64_t kMostParts = 10'000;
 constexpr const char* kObjects = "objects/";
 constexpr const char* kFacts = "facts/";
 constexpr double kLookedAt = 0.1;  // of the time a file takes is working out what it is
+constexpr double kWritten = 0.2;   // and writing it first, where it is not written yet
 constexpr int kListed = 1000;      // names at once
 
 std::int64_t part_bytes(std::int64_t all) {
@@ -42,14 +44,6 @@ Result<std::string> part_of(std::ifstream& in, const std::string& path, std::int
     in.read(out.data(), bytes);
     if (in.gcount() != bytes) return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was sent; send it again.", path), path);
     return out;
-}
-
-std::string element_in(const std::string& body, const char* name) {
-    QXmlStreamReader xml(QByteArray::fromStdString(body));
-    while (!xml.atEnd())
-        if (xml.readNext() == QXmlStreamReader::StartElement && xml.name() == QLatin1String(name))
-            return xml.readElementText().toStdString();
-    return {};
 }
 
 /// What of a file was sent already: in a file of this computer, so that another program goes on from there.
@@ -76,6 +70,23 @@ public:
         auto done = facts->bytes <= kPartBytes ? put_at_once(name, file, *facts, sent) : put_in_parts(name, file, *facts, sent);
         if (!done) return done;
         return put_bytes(kFacts + name, to_json(*facts), {});
+    }
+
+    Outcome put_written(const std::string& name, const Write& write, const Progress& progress) override {
+        if (auto made = make_folder(uploads_); !made) return made;
+        auto work = WorkFolder::in(uploads_);
+        if (!work) return tl::make_unexpected(work.error());
+        const std::string file = work->path() + "/object";
+        const auto part = [&](double from, double to) {
+            return [&progress, from, to](double share) { return !progress || progress(from + share * (to - from)); };
+        };
+        if (auto written = write_and_compare(file, write, part(0, kWritten)); !written) return written;
+        return put(name, file, part(kWritten, 1));
+    }
+
+    Result<std::int64_t> bytes(const std::string& name) override {
+        const auto its = facts(name);
+        return its ? Result<std::int64_t>(its->bytes) : tl::make_unexpected(its.error());
     }
 
     Result<ObjectFacts> facts(const std::string& name) override {
@@ -203,12 +214,13 @@ private:
                 (void)std::remove(note.c_str());
                 return {};
             }
-            // one that goes on and is known no more begins anew
-            if (!done && (!goes_on || done.error().code == ErrorCode::Away || done.error().code == ErrorCode::Cancelled))
-                return tl::make_unexpected(done.error());
-            if (!goes_on)
+            // one that goes on and is known no more, or not as it is remembered here, begins anew; what else went wrong leaves it as it is
+            const bool forgotten = done || done.error().code == ErrorCode::Damaged || done.error().code == ErrorCode::Unreadable;
+            if (!goes_on || !forgotten) {
+                if (!done) return tl::make_unexpected(done.error());
                 return fail(ErrorCode::Damaged,
                     fmt::format("{} forgot the parts of {} that were sent; try again.", connection_.bucket().endpoint, name), name);
+            }
             upload = {};
             (void)std::remove(note.c_str());
         }

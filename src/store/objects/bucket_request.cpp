@@ -33,15 +33,6 @@ std::string encoded(const std::string& text, const char* kept) {
     return QUrl::toPercentEncoding(QString::fromStdString(text), kept).toStdString();
 }
 
-/// What a store says of its trouble: <Code> of an <Error>.
-std::string code_in(const std::string& body) {
-    QXmlStreamReader xml(QByteArray::fromStdString(body));
-    while (!xml.atEnd())
-        if (xml.readNext() == QXmlStreamReader::StartElement && xml.name() == QLatin1String("Code"))
-            return xml.readElementText().toStdString();
-    return {};
-}
-
 struct Sending {
     const std::string* bytes;
     std::size_t at = 0;
@@ -124,6 +115,14 @@ core::Error refusal(const Bucket& bucket, int status, const std::string& code) {
 }
 
 }  // namespace
+
+std::string element_in(const std::string& text, const char* name) {
+    QXmlStreamReader xml(QByteArray::fromStdString(text));
+    while (!xml.atEnd())
+        if (xml.readNext() == QXmlStreamReader::StartElement && xml.name() == QLatin1String(name))
+            return xml.readElementText().toStdString();
+    return {};
+}
 
 std::string md5(std::string_view bytes) {
     return QCryptographicHash::hash(QByteArrayView(bytes.data(), static_cast<qsizetype>(bytes.size())), QCryptographicHash::Md5)
@@ -220,7 +219,7 @@ Result<BucketAnswer> BucketConnection::ask(const BucketRequest& request) {
     for (int attempt = 1;; ++attempt) {
         Tried tried = once(request);
         if (tried.no) return tl::make_unexpected(*tried.no);
-        const std::string code = tried.answer.status >= 300 ? code_in(tried.answer.body) : std::string();
+        const std::string code = tried.answer.status >= 300 ? element_in(tried.answer.body, "Code") : std::string();
         if (tried.why.empty() && !may_pass(tried.answer.status)) {
             if (tried.answer.status < 300 || tried.answer.status == 416 || (tried.answer.status == 404 && code != "NoSuchBucket"))
                 return std::move(tried.answer);

@@ -30,6 +30,9 @@ struct BucketAnswer {
     std::int64_t length = -1;  // as the store says it
 };
 
+/// The text of the first element of a name in what a store answers; empty: there is none.
+std::string element_in(const std::string& xml, const char* name);
+
 /// MD5 (RFC 1321) as the store names what it got; no protection against anybody.
 std::string md5(std::string_view bytes);
 
@@ -41,8 +44,9 @@ public:
     BucketConnection(const BucketConnection&) = delete;
     BucketConnection& operator=(const BucketConnection&) = delete;
 
-    /// Any answer of the store below 300, 404, or 416 (nothing in that range); what may pass (no connection, a server in trouble, too many requests) is tried again for
-    /// a while. Errors: Away; Refused with the reason for a wrong certificate, clock or key; NoSpace; Cancelled.
+    /// Any answer of the store below 300, 404, or 416 (nothing in that range); what may pass (no connection, a server in trouble, too many
+    /// requests) is tried again for a while. Errors: Away; Refused with the reason for a wrong certificate, clock or key; NoSpace;
+    /// Cancelled.
     core::Result<BucketAnswer> ask(const BucketRequest& request);
     void set_patient(bool patient) { patient_ = patient; }
     const Bucket& bucket() const { return bucket_; }

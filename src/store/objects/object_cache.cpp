@@ -29,6 +29,7 @@ constexpr std::int64_t kUsualLimit = 20'000'000'000;
 constexpr std::int64_t kFetchedAtOnce = 4;  // pieces
 constexpr const char* kBucketFile = "/bucket.json";
 constexpr const char* kLimitFile = "/limit.json";
+constexpr const char* kUploads = "/uploads";
 constexpr const char* kParts = "/parts";
 constexpr const char* kHeld = "/held";
 constexpr const char* kWhole = "/whole";
@@ -229,12 +230,18 @@ Result<std::unique_ptr<ObjectCache>> ObjectCache::open(const LibraryPlace& place
     const std::string says = bucket_json(*place.bucket).dump(1) + "\n";
     if (const auto there = read_file(file, 1 << 16); !there || *there != says)
         if (auto written = write_file(file, says); !written) return tl::make_unexpected(written.error());
-    auto objects = objects_of(place);
+    auto objects = bucket_objects(*place.bucket, place.folder + kUploads);
     if (!objects) return tl::make_unexpected(objects.error());
     return std::unique_ptr<ObjectCache>(new ObjectCache(place.folder, std::move(*objects)));
 }
 
 Result<std::string> ObjectCache::fetch(const std::string& name, const Progress& progress) {
+    auto path = bring(name, progress);
+    if (path) trim();
+    return path;
+}
+
+Result<std::string> ObjectCache::bring(const std::string& name, const Progress& progress) {
     const std::string path = folder_ + "/" + name;
     const auto held = hold(item_of(name));
     used_now(folder_ + "/" + item_of(name));
@@ -242,7 +249,6 @@ Result<std::string> ObjectCache::fetch(const std::string& name, const Progress& 
     auto file = PieceFile::open(folder_, name, *objects_);
     if (!file) return tl::make_unexpected(file.error());
     if (auto done = (*file)->complete(path, progress); !done) return tl::make_unexpected(done.error());
-    trim();
     return path;
 }
 
@@ -257,10 +263,11 @@ Outcome ObjectCache::fetch_below(const std::string& prefix, const Progress& prog
     if (!names) return tl::make_unexpected(names.error());
     if (names->empty()) return fail(ErrorCode::NotFound, fmt::format("{} is not in the object store.", prefix), prefix);
     for (std::size_t i = 0; i < names->size(); ++i) {
-        auto got = fetch((*names)[i],
+        auto got = bring((*names)[i],
             [&](double share) { return !progress || progress((static_cast<double>(i) + share) / static_cast<double>(names->size())); });
         if (!got) return tl::make_unexpected(got.error());
     }
+    trim();
     if (auto made = make_folder(folder_ + kWhole); !made) return made;
     return write_file(whole, prefix + "\n");
 }
@@ -295,14 +302,6 @@ Outcome ObjectCache::remove_below(const std::string& prefix) {
     fs::remove(folder_ + kWhole + "/" + sha256(prefix), ec);
     if (!is_link(folder_ + "/" + prefix)) fs::remove_all(folder_ + "/" + prefix, ec);
     return {};
-}
-
-Result<bool> ObjectCache::has(const std::string& name) {
-    if (is_there(folder_ + "/" + name) || is_there(folder_ + kParts + "/" + sha256(name) + ".facts")) return true;
-    const auto asked = objects_->facts(name);
-    if (asked) return true;
-    if (asked.error().code == ErrorCode::NotFound) return false;
-    return tl::make_unexpected(asked.error());
 }
 
 std::shared_ptr<void> ObjectCache::hold(const std::string& item) const {

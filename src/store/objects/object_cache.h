@@ -28,8 +28,6 @@ public:
     core::Outcome send(const std::string& name, const Progress& progress = {}, const std::string& from = {});
     /// Takes all below a prefix from the bucket and from here.
     core::Outcome remove_below(const std::string& prefix);
-    /// Is it here, or there? Away: nothing is known of it here and the store cannot be asked.
-    core::Result<bool> has(const std::string& name);
     Objects& objects() { return *objects_; }
 
     /// Keeps an item (a recording's folder, a pack's, a document) from going while the object that is given back lives.
@@ -42,6 +40,7 @@ public:
     void trim() const;
 
 private:
+    core::Result<std::string> bring(const std::string& name, const Progress& progress);
     ObjectCache(std::string folder, std::unique_ptr<Objects> objects) : folder_(std::move(folder)), objects_(std::move(objects)) {}
     std::string folder_;
     std::unique_ptr<Objects> objects_;

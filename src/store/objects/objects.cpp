@@ -81,18 +81,19 @@ public:
     explicit FolderObjects(std::string folder) : folder_(std::move(folder)) {}
 
     Outcome put(const std::string& name, const std::string& file, const Progress& progress) override {
-        const std::string to = at(name);
-        if (auto made = make_folder(parent_of(to)); !made) return made;
-        // what a stopped attempt left there is exchanged
+        return put_written(
+            name, [&](const std::string& to, const Progress& told) { return copy_file(file, to, told); }, progress);
+    }
+    Outcome put_written(const std::string& name, const Write& write, const Progress& progress) override {
+        if (auto made = make_folder(parent_of(at(name))); !made) return made;
+        if (auto written = write_and_compare(at(name), write, progress); !written) return written;
+        return sync_folder(parent_of(at(name)));
+    }
+    Result<std::int64_t> bytes(const std::string& name) override {
         std::error_code ec;
-        if (!is_link(to)) std::filesystem::remove(to, ec);
-        const auto sent = copy_file(file, to, progress);
-        if (!sent) return tl::make_unexpected(sent.error());
-        const auto arrived = sha256_of_file(to);
-        if (!arrived) return tl::make_unexpected(arrived.error());
-        if (*arrived != *sent)
-            return fail(ErrorCode::Damaged, fmt::format("{} is not what was sent there; check the disk and do it again.", to), to);
-        return sync_folder(parent_of(to));
+        const auto size = std::filesystem::file_size(at(name), ec);
+        if (ec) return tl::make_unexpected(file_trouble(at(name), ec.value(), "read"));
+        return static_cast<std::int64_t>(size);
     }
     Result<ObjectFacts> facts(const std::string& name) override { return facts_of_file(at(name)); }
     Result<std::string> read(const std::string& name, std::int64_t from, std::int64_t bytes) override {
@@ -106,8 +107,10 @@ public:
     }
     Result<std::vector<std::string>> list(const std::string& prefix) override {
         std::vector<std::string> out;
-        for (const auto& file : entries_of(folder_))
-            if (file.name.starts_with(prefix)) out.push_back(file.name);
+        // what lies beside the folder of the prefix need not be looked through
+        const std::string folder = prefix.substr(0, prefix.rfind('/') + 1);
+        for (const auto& file : entries_of(folder_ + "/" + folder))
+            if (std::string name = folder + file.name; name.starts_with(prefix)) out.push_back(std::move(name));
         return out;
     }
     Outcome remove(const std::string& name) override {
@@ -125,9 +128,16 @@ private:
 
 std::unique_ptr<Objects> folder_objects(const std::string& folder) { return std::make_unique<FolderObjects>(folder); }
 
-Result<std::unique_ptr<Objects>> objects_of(const LibraryPlace& place) {
-    if (!place.bucket) return folder_objects(place.folder);
-    return bucket_objects(*place.bucket, place.folder + "/uploads");
+Outcome write_and_compare(const std::string& path, const Objects::Write& write, const Progress& progress) {
+    std::error_code ec;
+    if (!is_link(path)) std::filesystem::remove(path, ec);  // what a stopped attempt left
+    const auto sent = write(path, progress);
+    if (!sent) return tl::make_unexpected(sent.error());
+    const auto arrived = sha256_of_file(path);
+    if (!arrived) return tl::make_unexpected(arrived.error());
+    if (*arrived != *sent)
+        return fail(ErrorCode::Damaged, fmt::format("{} is not what was sent there; check the disk and do it again.", path), path);
+    return {};
 }
 
 }  // namespace anagraph::store

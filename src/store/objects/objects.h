@@ -3,6 +3,7 @@
 #pragma once
 
 #include <cstdint>
+#include <functional>
 #include <memory>
 #include <string>
 #include <vector>
@@ -37,6 +38,11 @@ public:
     /// again. Errors: Away, after trying for a while: what arrived is kept, and the next put() of the same goes on from there; NoSpace,
     /// also where the store is full; Refused where it does not let this person write; Damaged; Cancelled.
     virtual core::Outcome put(const std::string& name, const std::string& file, const Progress& progress = {}) = 0;
+    /// The same of what `write` writes to a path it is given; it gives back the SHA-256 of what it read, and what arrived is that.
+    using Write = std::function<core::Result<std::string>(const std::string& path, const Progress& progress)>;
+    virtual core::Outcome put_written(const std::string& name, const Write& write, const Progress& progress = {}) = 0;
+    /// Errors: those of facts().
+    virtual core::Result<std::int64_t> bytes(const std::string& name) = 0;
     /// Errors: NotFound, Away, Refused.
     virtual core::Result<ObjectFacts> facts(const std::string& name) = 0;
     /// These bytes of it, unchecked; fewer at its end. Errors: those of facts().
@@ -52,9 +58,11 @@ public:
 /// In a folder, as they are.
 std::unique_ptr<Objects> folder_objects(const std::string& folder);
 /// In a bucket; `uploads`: a folder of this computer that remembers what of a large file was sent.
-/// Errors: Refused where the file of passwords may be read by others.
+/// Errors: Refused where no key is kept for it, or the file of passwords may be read by others.
 core::Result<std::unique_ptr<Objects>> bucket_objects(const Bucket& bucket, const std::string& uploads);
-/// Those of the library at a place.
-core::Result<std::unique_ptr<Objects>> objects_of(const LibraryPlace& place);
+
+/// Writes a file and reads it again: what lies at `path` then is what `write` read, and what lay there before is gone. Errors: those of
+/// `write`; Damaged.
+core::Outcome write_and_compare(const std::string& path, const Objects::Write& write, const Progress& progress);
 
 }  // namespace anagraph::store
