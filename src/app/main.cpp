@@ -1,29 +1,44 @@
-// Opens the window on a library: anagraph [LIBRARY].
+// Opens the window on a library: anagraph [LIBRARY | PACK], or on the demo library.
 
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QFileInfo>
+#include <QIcon>
 #include <QMessageBox>
-#include <QSettings>
 #include <QStandardPaths>
 
 #include "app/company/moving_dialog.h"
+#include "app/issue/issue_station.h"
+#include "app/running/ended_dialog.h"
+#include "app/running/event_log.h"
+#include "app/running/last_words.h"
+#include "app/running/settings.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
+#include "core/base/versions.h"
+#include "publish/pack_source.h"
 #include "shop/far_recordings.h"
 #include "store/files.h"
+#include "store/whole_library.h"
 
 namespace {
 
 using anagraph::core::ErrorCode;
 using anagraph::store::Library;
+namespace app = anagraph::app;
+namespace store = anagraph::store;
+
+QString words(const char* english) { return QApplication::translate("main", english); }
+
+void tell_trouble(const QString& sentence) { QMessageBox::critical(nullptr, words("Anagraph"), sentence); }
 
 /// The library at a place, or what was taken along of it; nothing where the person was told why not.
 std::unique_ptr<Library> opened(const QString& place, bool make) {
     auto library = make ? Library::make_or_open(place.toStdString()) : Library::open(place.toStdString());
     if (!library && library.error().code == ErrorCode::NotFound) {
-        const auto answer = QMessageBox::question(nullptr, QApplication::translate("main", "Anagraph"),
-            QApplication::translate("main", "There is no library in %1. Make a new one there?").arg(place));
+        const auto answer =
+            QMessageBox::question(nullptr, words("Anagraph"), words("There is no library in %1. Make a new one there?").arg(place));
         if (answer != QMessageBox::Yes) return nullptr;
         library = Library::make_or_open(place.toStdString());
     }
@@ -31,31 +46,68 @@ std::unique_ptr<Library> opened(const QString& place, bool make) {
     if (!library && library.error().code == ErrorCode::Away)
         if (auto copy = Library::on_the_road(place.toStdString())) library = std::move(copy);
     if (library) return std::move(*library);
-    QMessageBox::critical(nullptr, QApplication::translate("main", "Anagraph"), QString::fromStdString(library.error().message));
+    tell_trouble(QString::fromStdString(library.error().message));
     return nullptr;
+}
+
+/// A copy of the demo library, which stays as it is left; false where the person was told why there is none.
+bool make_demo(const QString& place) {
+    if (QFileInfo::exists(place)) return true;
+    const QString archive = QDir::cleanPath(QApplication::applicationDirPath() + QStringLiteral("/../share/anagraph/demo-library.zip"));
+    QApplication::setOverrideCursor(Qt::WaitCursor);
+    const auto restored = store::restore_library(archive.toStdString(), place.toStdString());
+    QApplication::restoreOverrideCursor();
+    if (!restored) tell_trouble(words("The demo library cannot be opened: %1").arg(QString::fromStdString(restored.error().message)));
+    return restored.has_value();
+}
+
+/// Notes what is open, for the next start where this one does not end well.
+void note_what_is_open(const app::Session& session, store::Running& running) {
+    QObject::connect(&session, &app::Session::changed, &session, [&session, &running, noted = store::GuideId()]() mutable {
+        if (session.guide() == noted) return;
+        noted = session.guide();
+        app::event_log::tell("guide opened", running.at(session.home(), noted.text()));
+    });
 }
 
 }  // namespace
 
 int main(int argc, char** argv) {
-    anagraph::store::outlive_size_limits();
+    store::outlive_size_limits();
     anagraph::shop::read_far_recordings();
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("anagraph"));
-    QApplication::setApplicationVersion(QStringLiteral(ANAGRAPH_VERSION));
+    const std::string version = anagraph::core::version_text("anagraph");
+    QApplication::setApplicationVersion(QString::fromStdString(version.substr(version.find(' ') + 1)));
+    QApplication::setDesktopFileName(QStringLiteral("anagraph"));
     QCommandLineParser parser;
-    parser.setApplicationDescription(QApplication::translate("main", "Turns recorded service jobs into illustrated step-by-step guides."));
+    parser.setApplicationDescription(words("Turns recorded service jobs into illustrated step-by-step guides."));
     parser.addHelpOption();
     parser.addVersionOption();
+    const QCommandLineOption demo(QStringLiteral("demo"), words("opens the demo library, a copy of which is made the first time"));
+    parser.addOption(demo);
     parser.addPositionalArgument(QStringLiteral("LIBRARY"),
-        QApplication::translate("main", "folder of the library, or its address on a server; without it, the one in your data folder"));
+        words("folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified."));
     parser.process(application);
-    anagraph::app::theme::apply();
-    const QString own = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/anagraph/library");
-    QSettings settings(QStringLiteral("anagraph"), QStringLiteral("anagraph"));
-    const bool named = !parser.positionalArguments().isEmpty();
+    app::theme::apply();
+    QApplication::setWindowIcon(app::theme::program_icon());
+
+    const std::string state = app::event_log::state_folder();
+    app::event_log::begin(state);
+    app::event_log::tell(anagraph::core::kVersion.data());
+    auto ended = store::Running::ended(state);
+    auto running = store::Running::begin(state);
+    if (running) app::leave_last_words(running->file());
+
+    const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/anagraph/");
+    const QString own = data + QStringLiteral("library");
+    app::Settings settings;
+    const QString given = parser.positionalArguments().isEmpty() ? QString() : parser.positionalArguments().first();
+    const bool is_pack = anagraph::publish::is_pack(given.toStdString());
+    const bool named = (!given.isEmpty() && !is_pack) || parser.isSet(demo);
     // a library that was moved in the window is opened where it is now
-    QString place = named ? parser.positionalArguments().first() : settings.value(QStringLiteral("library"), own).toString();
+    QString place = parser.isSet(demo) ? data + QStringLiteral("demo-library") : named ? given : settings.value(QStringLiteral("library"), own).toString();
+    if (parser.isSet(demo) && !make_demo(place)) return 1;
     for (;;) {
         // the person's own place is made; a path that was typed may be mistyped
         auto library = opened(place, place == own);
@@ -63,15 +115,22 @@ int main(int argc, char** argv) {
         QString move_to;
         int code = 0;
         {
-            anagraph::app::MainWindow window(std::move(library));
+            app::MainWindow window(std::move(library));
+            if (running) note_what_is_open(window.session(), *running);
             window.show();
+            if (!ended.empty()) app::EndedDialog(ended.front(), window.session(), &window).exec();
+            ended.clear();
             window.ask_post_once();
             window.show_way_round_once();
+            if (is_pack) window.verify(given);
             code = QApplication::exec();
             move_to = window.move_to();
         }
-        if (move_to.isEmpty()) return code;
-        anagraph::app::MovingDialog moving(place, move_to);
+        if (move_to.isEmpty()) {
+            app::event_log::tell("closed");
+            return code;
+        }
+        app::MovingDialog moving(place, move_to);
         if (moving.exec() != QDialog::Accepted) continue;
         place = move_to;
         if (!named) settings.setValue(QStringLiteral("library"), place);

@@ -5,6 +5,7 @@
 #include <sys/un.h>
 #include <unistd.h>
 
+#include <CLI/CLI.hpp>
 #include <chrono>
 #include <cmath>
 #include <csignal>
@@ -12,6 +13,7 @@
 #include <string>
 #include <thread>
 
+#include "core/base/versions.h"
 #include "media/jpeg_encoder.h"
 
 namespace {
@@ -80,15 +82,24 @@ int play(int listening, int most) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    CLI::App app{"A stand-in for a camera: it shows whoever looks ten pictures a second.", "anagraph-camera"};
+    app.set_version_flag("--version", core::version_text("anagraph-camera"));
+    std::string name;
+    int most = 1 << 30;
+    app.add_option("SOCKET", name, "the socket it listens on, where nothing is yet")->required();
+    app.add_option("--pictures", most, "ends after so many, as if it were pulled out");
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        return app.exit(e) == 0 ? 0 : 2;
+    }
     sockaddr_un address{};
     address.sun_family = AF_UNIX;
-    if (argc < 2 || std::strlen(argv[1]) >= sizeof address.sun_path) {
-        fmt::print(stderr, "anagraph-camera SOCKET [--pictures N]: a stand-in for a camera, on a socket with a short path\n");
+    if (name.size() >= sizeof address.sun_path) {
+        fmt::print(stderr, "{} is too long for a socket; choose a shorter place.\n", name);
         return 2;
     }
-    int most = 1 << 30;
-    if (argc == 4 && std::string(argv[2]) == "--pictures") most = std::atoi(argv[3]);
-    std::strcpy(address.sun_path, argv[1]);
+    std::strcpy(address.sun_path, name.c_str());
     struct sigaction end {};
     end.sa_handler = [](int) { ended = 1; };  // and whatever waits is woken
     ::sigaction(SIGTERM, &end, nullptr);
@@ -96,10 +107,10 @@ int main(int argc, char** argv) {
     const int listening = ::socket(AF_UNIX, SOCK_STREAM, 0);
     if (listening < 0 || ::bind(listening, reinterpret_cast<const sockaddr*>(&address), sizeof address) != 0 ||
         ::listen(listening, 4) != 0) {
-        fmt::print(stderr, "{} cannot be listened on: {}\n", argv[1], std::strerror(errno));
+        fmt::print(stderr, "{} cannot be listened on: {}\n", name, std::strerror(errno));
         return 1;
     }
     const int out = play(listening, most);
-    ::unlink(argv[1]);
+    ::unlink(name.c_str());
     return out;
 }

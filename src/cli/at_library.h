@@ -12,7 +12,7 @@ namespace anagraph::cli {
 /// A command at a library: its first argument.
 class AtLibrary : public Command {
 public:
-    AtLibrary(CLI::App& app, const Answer& answer) : Command(answer) { app.add_option("LIBRARY", library_)->required(); }
+    AtLibrary(CLI::App& app, const Answer& answer) : Command(answer) { app.add_option("LIBRARY", library_, "folder of the library, or its address on a server")->required(); }
 
 protected:
     std::string library_;
@@ -21,7 +21,7 @@ protected:
 /// A command at a guide of a library: its first two arguments.
 class AtGuide : public AtLibrary {
 public:
-    AtGuide(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) { app.add_option("GUIDE", guide_)->required(); }
+    AtGuide(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) { app.add_option("GUIDE", guide_, "the guide, as list names it")->required(); }
 
 protected:
     std::string guide_;

@@ -10,7 +10,9 @@
 #include <cstdlib>
 
 #include "cli/commands.h"
+#include "cli/manual.h"
 #include "core/base/caught.h"
+#include "core/base/versions.h"
 #include "publish/clip_paint.h"
 #include "shop/far_recordings.h"
 #include "store/files.h"
@@ -33,6 +35,7 @@ int run(int argc, char** argv) {
     CLI::App app{"Turns recorded service jobs into illustrated step-by-step guides.", "anagraph-cli"};
     app.require_subcommand(1);
     app.fallthrough();
+    app.set_version_flag("--version", core::version_text("anagraph-cli"));
     cli::Answer answer;
     app.add_flag("--json", answer.as_json, "answer as JSON");
     int code = cli::kFine;
@@ -41,6 +44,12 @@ int run(int argc, char** argv) {
              cli::add_calc, cli::add_actions, cli::add_dryrun, cli::add_plan, cli::add_key, cli::add_review, cli::add_learner,
              cli::add_desk, cli::add_notices, cli::add_export, cli::add_log, cli::add_apply, cli::add_library})
         add(app, answer, code);
+    std::string manual_folder;
+    auto* manual = app.add_subcommand("manual", "write the manual pages and what a shell completes")->group("");
+    manual->add_option("--to", manual_folder, "the folder")->required();
+    manual->callback([&] {
+        if (const auto written = cli::write_manual(app, manual_folder); !written) code = answer.wrong(written.error());
+    });
 
     try {
         app.parse(argc, argv);

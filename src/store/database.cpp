@@ -5,6 +5,7 @@
 #include <QSqlError>
 #include <atomic>
 
+#include "core/base/versions.h"
 #include "store/digest.h"
 
 namespace anagraph::store {
@@ -47,7 +48,7 @@ Database::~Database() {
 
 Result<int> Database::schema() const {
     auto now = engine_->schema(*this);
-    if (now && *now > kSchema)
+    if (now && *now > core::kLibrarySchema)
         return fail(ErrorCode::Refused,
             fmt::format("The library {} was written by a newer version of the program; open it with that version.", name_), name_);
     return now;

@@ -9,6 +9,7 @@
 #include <set>
 
 #include "core/base/caught.h"
+#include "core/base/versions.h"
 #include "store/credentials.h"
 #include "store/files.h"
 #include "store/library_state.h"
@@ -179,14 +180,14 @@ Result<std::unique_ptr<Library>> Library::open_to_write(const std::string& text,
         if (auto marked = mark_as_ours(own.place); !marked) return marked;
         if (auto moved = migrate(*own.db); !moved) return moved;
         if (auto synced = sync_folder(own.folder); !synced) return synced;
-        if (*before < kSchema)
+        if (*before < core::kLibrarySchema)
             if (auto filled = out->fill_covers(); !filled) return filled;
         return out->sweep();
     };
     const auto beside = [&]() -> Outcome {
         const auto now = own.db->schema();
         if (!now) return tl::make_unexpected(now.error());
-        if (*now < kSchema)
+        if (*now < core::kLibrarySchema)
             return fail(ErrorCode::Busy,
                 fmt::format("The library {} is open elsewhere in an older version of the program; close it there first.", own.db->name()),
                 own.db->name());
@@ -202,7 +203,7 @@ Result<std::unique_ptr<Library>> Library::read(const std::string& text) {
         if (!state) return tl::make_unexpected(state.error());
         const auto schema = (*state)->db->schema();
         if (!schema) return tl::make_unexpected(schema.error());
-        if (*schema == kSchema) return std::unique_ptr<Library>(new Library(std::move(*state)));
+        if (*schema == core::kLibrarySchema) return std::unique_ptr<Library>(new Library(std::move(*state)));
         state->reset();
         return open(text);  // an older one is brought up to date first
     });

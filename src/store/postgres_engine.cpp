@@ -234,16 +234,20 @@ public:
         }
         const QVariant query = asked.join(QStringLiteral(" & "));
         if (most == 0) return {QStringLiteral("SELECT id FROM segment WHERE found @@ CAST(? AS TSQUERY)"), {query}};
-        // a common word is found among the first lines, in their order; a rarer one by the index, which knows no order. The planner cannot
-        // tell which of the two a beginning of a word is.
-        constexpr int kFirstLines = 20000;
-        return {QStringLiteral("WITH early AS MATERIALIZED (SELECT w.id FROM (SELECT id, found FROM segment ORDER BY id LIMIT %1) w WHERE "
-                               "w.found @@ CAST(? AS TSQUERY) ORDER BY w.id LIMIT %2), every AS MATERIALIZED (SELECT id FROM segment WHERE "
-                               "found @@ CAST(? AS TSQUERY) AND (SELECT COUNT(*) FROM early) < %2) SELECT id FROM (SELECT id FROM early "
-                               "UNION SELECT id FROM every) hits ORDER BY id LIMIT %2")
-                    .arg(kFirstLines)
+        // A common word is found among the first lines, in their order; a rare one by the index, which knows no order. The planner cannot
+        // tell which of the two a beginning of a word is, so the first few lines do.
+        constexpr int kFew = 2000;
+        constexpr int kMany = 20 * kFew;
+        return {QStringLiteral("WITH few AS MATERIALIZED (SELECT w.id FROM (SELECT id, found FROM segment ORDER BY id LIMIT %1) w WHERE "
+                               "w.found @@ CAST(? AS TSQUERY) ORDER BY w.id LIMIT %3), many AS MATERIALIZED (SELECT w.id FROM (SELECT id, "
+                               "found FROM segment WHERE (SELECT COUNT(*) FROM few) BETWEEN %3 / 20 AND %3 - 1 ORDER BY id LIMIT %2) w WHERE "
+                               "w.found @@ CAST(? AS TSQUERY) ORDER BY w.id LIMIT %3), every AS MATERIALIZED (SELECT id FROM segment WHERE "
+                               "found @@ CAST(? AS TSQUERY) AND (SELECT COUNT(*) FROM few) < %3 AND (SELECT COUNT(*) FROM many) < %3) SELECT "
+                               "id FROM (SELECT id FROM few UNION SELECT id FROM many UNION SELECT id FROM every) hits ORDER BY id LIMIT %3")
+                    .arg(kFew)
+                    .arg(kMany)
                     .arg(most),
-            {query, query}};
+            {query, query, query}};
     }
 
     Outcome after_rows(const Database& db) const override {

@@ -2,6 +2,7 @@
 
 #include <optional>
 
+#include "core/base/versions.h"
 #include "core/procedure/ids.h"
 #include "store/database.h"
 #include "store/files.h"
@@ -20,7 +21,7 @@ struct Statement {
     Statement(EngineKind kind, const char* text) : sql(text), of(kind) {}
 };
 
-const std::vector<Statement> kMigrations[kSchema] = {
+const std::vector<Statement> kMigrations[core::kLibrarySchema] = {
     {
         "CREATE TABLE guide (id TEXT PRIMARY KEY, title TEXT NOT NULL, machine TEXT NOT NULL, changed TEXT NOT NULL)",
         "CREATE TABLE change (guide TEXT NOT NULL REFERENCES guide(id), sequence BIGINT NOT NULL, at TEXT NOT NULL, author TEXT NOT NULL, "
@@ -118,7 +119,7 @@ Outcome know_documents(const Database& db) {
 Outcome migrate(const Database& db) {
     const auto now = db.schema();
     if (!now) return tl::make_unexpected(now.error());
-    for (int v = *now; v < kSchema; ++v) {
+    for (int v = *now; v < core::kLibrarySchema; ++v) {
         const Outcome moved = db.transaction("schema", [&]() -> Outcome {
             for (const auto& statement : kMigrations[v])
                 if (!statement.of || *statement.of == db.engine().kind())

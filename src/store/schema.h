@@ -7,8 +7,6 @@ namespace anagraph::store {
 
 class Database;
 
-inline constexpr int kSchema = 9;
-
 /// Brings an older library to this schema, each version in a transaction of its own. Errors: Refused for a newer one.
 core::Outcome migrate(const Database& db);
 

@@ -10,6 +10,7 @@
 #include <numeric>
 
 #include "core/base/caught.h"
+#include "core/base/versions.h"
 #include "store/archive.h"
 #include "store/database.h"
 #include "store/destination.h"
@@ -28,7 +29,6 @@ using nlohmann::json;
 
 namespace {
 
-constexpr int kArchiveFormat = 1;
 constexpr double kFilesShare = 0.8;    // of the time a library takes are its films
 constexpr double kFetchedShare = 0.3;  // of the time one takes is fetching it, where it does not lie here
 constexpr std::int64_t kMostFiles = 10'000'000;
@@ -180,7 +180,7 @@ Outcome archive_library(const std::string& text, const std::string& file, const 
         auto work = Library::work_folder(text);
         if (!work) return tl::make_unexpected(work.error());
         std::vector<ArchiveEntry> entries{{"README.txt", {}, kRead},
-            {kAbout, {}, json{{"format", kArchiveFormat}, {"schema", kSchema}, {"written", utc_now()}}.dump(1) + "\n"}};
+            {kAbout, {}, json{{"format", core::kArchiveFormat}, {"schema", core::kLibrarySchema}, {"written", utc_now()}}.dump(1) + "\n"}};
         for (const auto& table : tables()) {
             const std::string path = fmt::format("{}/{}.jsonl", work->path(), table.name);
             std::ofstream out(path, std::ios::binary);
@@ -214,11 +214,11 @@ Outcome restore_library(const std::string& file, const std::string& to_text, con
         if (!says.is_object() || !says.contains("format") || !says["format"].is_number_integer() || !says.contains("schema") ||
             !says["schema"].is_number_integer())
             return fail(ErrorCode::BadInput, fmt::format("{} is no library that was put into one file.", file), file);
-        if (says["format"].get<int>() != kArchiveFormat || says["schema"].get<int>() != kSchema)
+        if (says["format"].get<int>() != core::kArchiveFormat || says["schema"].get<int>() != core::kLibrarySchema)
             return fail(ErrorCode::Refused,
                 fmt::format("{} was written by another version of the program (its tables are of version {}, here they are of {}); take it "
                             "out with that version.",
-                    file, says["schema"].get<int>(), kSchema),
+                    file, says["schema"].get<int>(), core::kLibrarySchema),
                 file);
         auto to = empty_at(to_text);
         if (!to) return tl::make_unexpected(to.error());

@@ -12,6 +12,7 @@
 #include <termios.h>
 #include <unistd.h>
 
+#include <CLI/CLI.hpp>
 #include <algorithm>
 #include <chrono>
 #include <csignal>
@@ -20,6 +21,7 @@
 #include <thread>
 #include <vector>
 
+#include "core/base/versions.h"
 #include "core/torque/wrench_line.h"
 
 namespace {
@@ -86,33 +88,39 @@ bool play(const Port& port, const std::string& line, int& number, std::string& l
 }  // namespace
 
 int main(int argc, char** argv) {
-    const std::vector<std::string> arguments(argv + 1, argv + argc);
-    if (arguments.empty() || arguments.size() == 2 || arguments.size() > 3 || (arguments.size() == 3 && arguments[1] != "--script")) {
-        fmt::print(stderr, "anagraph-wrench PORT [--script FILE]\n");
-        return 2;
+    CLI::App app{"A stand-in for a torque wrench on a serial line.", "anagraph-wrench"};
+    app.set_version_flag("--version", core::version_text("anagraph-wrench"));
+    std::string line_name;
+    std::string script_name;
+    app.add_option("PORT", line_name, "the name that its serial line gets, where nothing is yet")->required();
+    app.add_option("--script", script_name, "readings to send, a line each; without it 25 N\u00b7m every two seconds");
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        return app.exit(e) == 0 ? 0 : 2;
     }
     std::signal(SIGTERM, [](int) { ended = 1; });
     std::signal(SIGINT, [](int) { ended = 1; });
     std::ifstream script;
-    if (arguments.size() == 3) script.open(arguments[2]);
-    if (arguments.size() == 3 && !script) {
-        fmt::print(stderr, "{} cannot be read.\n", arguments[2]);
+    if (!script_name.empty()) script.open(script_name);
+    if (!script_name.empty() && !script) {
+        fmt::print(stderr, "{} cannot be read.\n", script_name);
         return 2;
     }
-    const Port port(arguments[0]);
+    const Port port(line_name);
     if (!port.has_line()) {
         fmt::print(stderr, "This machine has no pseudo-terminals (devpts is not mounted), so no serial line can be played on it.\n");
         return 1;
     }
     if (!port.good()) {
-        fmt::print(stderr, "{} cannot be made: something is there already, or its folder cannot be written.\n", arguments[0]);
+        fmt::print(stderr, "{} cannot be made: something is there already, or its folder cannot be written.\n", line_name);
         return 1;
     }
-    fmt::print("{}\n", arguments[0]);
+    fmt::print("{}\n", line_name);
     std::fflush(stdout);
     int number = 0;
     std::string last;
-    if (arguments.size() == 1) {
+    if (script_name.empty()) {
         while (ended == 0) {
             play(port, "25.0 Nm", number, last);
             rest(2000);

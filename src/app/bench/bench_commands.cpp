@@ -2,13 +2,13 @@
 #include <QCompleter>
 #include <QDir>
 #include <QFileDialog>
-#include <QSettings>
 #include <QTemporaryFile>
 #include <QUuid>
 
 #include "app/bench/bench_station.h"
 #include "app/bench/camera_dialog.h"
 #include "app/people/key_forms.h"
+#include "app/running/settings.h"
 #include "app/theme/form.h"
 #include "app/theme/theme.h"
 #include "core/base/letters.h"
@@ -309,7 +309,7 @@ void BenchStation::connect_wrench() {
         refresh();
         return say(tr("The wrench is off the line; readings are typed."));
     }
-    QSettings settings;
+    Settings settings;
     Form form(tr("Wrench on the line"), this);
     form.words(tr("A reading of the wrench is written down by itself, and a good one goes on."));
     auto* port = form.line(tr("&Port"), settings.value(kPortSetting).toString().toStdString(), tr("/dev/ttyUSB0"));

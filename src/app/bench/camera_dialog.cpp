@@ -1,11 +1,11 @@
 #include "app/bench/camera_dialog.h"
 
 #include <QLineEdit>
-#include <QSettings>
 #include <QVBoxLayout>
 
 #include "app/command/command_row.h"
 #include "app/command/reasons.h"
+#include "app/running/settings.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "media/camera.h"
@@ -65,7 +65,7 @@ CameraDialog::CameraDialog(QWidget* parent) : QDialog(parent) {
         photograph, {}, [this] { accept(); }, {}, {tr("phone"), tr("open")}, true});
     down->addWidget(new CommandRow(*commands_, this, true));
     for (const auto& device : media::Camera::devices()) device_->addItem(text(device));
-    const QString last = QSettings().value(kDeviceSetting).toString();
+    const QString last = Settings().value(kDeviceSetting).toString();
     if (!last.isEmpty()) device_->setCurrentText(last);
     connect(device_, &QComboBox::activated, this, [this] { look_through(device_->currentText()); });
     connect(device_->lineEdit(), &QLineEdit::editingFinished, this, [this] { look_through(device_->currentText()); });
@@ -108,7 +108,7 @@ void CameraDialog::look_through(const QString& device) {
         };
         auto camera = media::Camera::open(device.trimmed().toStdString(), stop_);
         if (!camera) return tell(camera.error());
-        QMetaObject::invokeMethod(this, [device] { QSettings().setValue(kDeviceSetting, device); });
+        QMetaObject::invokeMethod(this, [device] { Settings().setValue(kDeviceSetting, device); });
         while (!stop_) {
             auto picture = camera->next();
             if (!picture) return tell(picture.error());

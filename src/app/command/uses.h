@@ -2,9 +2,10 @@
 // written when the window goes, so that a key pressed costs nothing.
 #pragma once
 
-#include <QSettings>
 #include <QString>
 #include <map>
+
+#include "app/running/settings.h"
 
 namespace anagraph::app {
 
@@ -27,7 +28,7 @@ public:
     void count(const QString& command) { ++counts_[command]; }
 
 private:
-    QSettings settings_{QStringLiteral("anagraph"), QStringLiteral("anagraph")};
+    Settings settings_;
     std::map<QString, int> counts_;
 };
 

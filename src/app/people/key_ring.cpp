@@ -1,8 +1,8 @@
 #include "app/people/key_ring.h"
 
 #include <QCoreApplication>
-#include <QSettings>
 
+#include "app/running/settings.h"
 #include "app/theme/theme.h"
 #include "store/files.h"
 
@@ -46,11 +46,11 @@ QString KeyRing::open(const QString& file, const QString& passphrase) {
 }
 
 QString KeyRing::file_of(const QString& post) {
-    return QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(place_of(post)).toString();
+    return Settings().value(place_of(post)).toString();
 }
 
 void KeyRing::remember(const QString& post, const QString& file) {
-    QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).setValue(place_of(post), file);
+    Settings().setValue(place_of(post), file);
 }
 
 }  // namespace anagraph::app

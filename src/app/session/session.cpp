@@ -1,11 +1,11 @@
 #include "app/session/session.h"
 
 #include <QFileInfo>
-#include <QSettings>
 #include <QTime>
 
 #include "app/film/coming_films.h"
 #include "app/hearing/hearing.h"
+#include "app/running/settings.h"
 #include "app/theme/theme.h"
 #include "app/work/work.h"
 #include "core/edits/difference.h"
@@ -58,7 +58,7 @@ Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
     // what a window before this one could not bring
     if (waiting_->to_bring() > 0 && !away_) QTimer::singleShot(0, this, &Session::came_near);
     author_ =
-        QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).value(QLatin1String(kPost), QStringLiteral("author")).toString();
+        Settings().value(QLatin1String(kPost), QStringLiteral("author")).toString();
 }
 
 Session::~Session() {
@@ -67,7 +67,7 @@ Session::~Session() {
 
 void Session::set_author(const QString& post) {
     author_ = post;
-    QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).setValue(QLatin1String(kPost), post);
+    Settings().setValue(QLatin1String(kPost), post);
     announce_timer_.start(kAnnounceSoon);
     emit author_changed();
 }
@@ -83,7 +83,7 @@ const shop::CameBack& Session::came_back() {
     return *came_back_;
 }
 
-bool Session::author_known() { return QSettings(QStringLiteral("anagraph"), QStringLiteral("anagraph")).contains(QLatin1String(kPost)); }
+bool Session::author_known() { return Settings().contains(QLatin1String(kPost)); }
 
 bool Session::open_guide(const store::GuideId& id) {
     auto state = library_->guide_state(id);

@@ -117,17 +117,19 @@ LineField::LineField(Session& session, const QString& name, QWidget* parent) : Q
 void LineField::set_line(const std::string& line) {
     show_text(edit_, text(line));
     rendered_->set_line(line, tr("write what is done here"));
-    setFixedHeight(heightForWidth(std::max(200, width())));
+    fit();
 }
+
+void LineField::fit() { setFixedHeight(heightForWidth(width())); }
 
 void LineField::resizeEvent(QResizeEvent* event) {
     QStackedWidget::resizeEvent(event);
-    setFixedHeight(heightForWidth(std::max(200, width())));
+    fit();
 }
 
 void LineField::begin() {
     setCurrentWidget(edit_);
-    setFixedHeight(heightForWidth(width()));
+    fit();
     edit_->setFocus();
 }
 

@@ -57,6 +57,8 @@ protected:
 
 private:
     void offer_tokens();
+    /// As high as the line is at this width.
+    void fit();
 
     Session& session_;
     RenderedLine* rendered_;

@@ -28,6 +28,8 @@ using theme::text;
 namespace {
 constexpr int kReadAfterMs = 250;               // after the last change
 constexpr int kFindingRole = Qt::UserRole + 1;  // which finding a row of the list is; -1 for an open point
+constexpr int kNarrowSide = 240;
+constexpr int kWideSide = 316;
 }  // namespace
 
 SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
@@ -69,9 +71,8 @@ SheetStation::SheetStation(Session& session, QWidget* parent) : QWidget(parent),
     cards->addWidget(bar);
     across->addLayout(cards, 1);
 
-    auto* side = new QFrame(this);
+    auto* side = side_ = new QFrame(this);
     side->setObjectName(QStringLiteral("panel"));
-    side->setFixedWidth(316);
     auto* down = new QVBoxLayout(side);
     down->setContentsMargins(16, 16, 16, 16);
     points_title_ = title_label(QString(), side);
@@ -166,6 +167,9 @@ void SheetStation::translate() {
     leave_field();
     TranslationDialog(session_, this).exec();
 }
+
+// The cards come first where it is narrow.
+void SheetStation::resizeEvent(QResizeEvent*) { side_->setFixedWidth(std::clamp(width() / 4, kNarrowSide, kWideSide)); }
 
 void SheetStation::showEvent(QShowEvent*) {
     refresh();

@@ -29,6 +29,7 @@ public:
 
 protected:
     void showEvent(QShowEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void refresh();
@@ -61,6 +62,7 @@ private:
     Session& session_;
     Commands* commands_ = nullptr;
     QScrollArea* scroll_ = nullptr;
+    QFrame* side_ = nullptr;  // open points
     QVBoxLayout* stack_ = nullptr;
     QLabel* safety_ = nullptr;
     QListWidget* points_ = nullptr;

@@ -81,6 +81,21 @@ void apply() {
     qApp->setStyleSheet(style_sheet());
 }
 
+QIcon program_icon() {
+    constexpr int kSizes[] = {16, 24, 32, 48, 64, 128, 256};
+    QSvgRenderer svg(QByteArray::fromStdString(publish::with_colours(resource(QStringLiteral("icons/anagraph.svg")).toStdString())));
+    QIcon out;
+    for (const int size : kSizes) {
+        QPixmap picture(size, size);
+        picture.fill(Qt::transparent);
+        QPainter p(&picture);
+        svg.render(&p);
+        p.end();
+        out.addPixmap(picture);
+    }
+    return out;
+}
+
 void draw_standing_box(QPainter& p, const QRectF& box, core::Standing standing) {
     p.save();
     p.setRenderHint(QPainter::Antialiasing);

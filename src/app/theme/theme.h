@@ -4,6 +4,7 @@
 
 #include <QColor>
 #include <QFont>
+#include <QIcon>
 #include <QLocale>
 #include <QPainter>
 #include <QRectF>
@@ -41,6 +42,8 @@ QString signal_word(core::Signal signal);
 /// An icon from the resources, in a colour.
 QPixmap icon(const QString& name, const QColor& colour, int size, double ratio);
 
+/// The program's own sign.
+QIcon program_icon();
 /// "1 step", "14 steps": `many` holds %1.
 inline QString counted(qsizetype n, const QString& one, const QString& many) { return n == 1 ? one : many.arg(n); }
 

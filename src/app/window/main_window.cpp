@@ -7,7 +7,6 @@
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QMimeData>
-#include <QSettings>
 #include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -24,6 +23,8 @@
 #include "app/logbook/logbook_station.h"
 #include "app/people/key_forms.h"
 #include "app/plates/plates_station.h"
+#include "app/running/event_log.h"
+#include "app/running/settings.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
 #include "app/tape/tape_station.h"
@@ -77,7 +78,10 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     setCentralWidget(whole);
     commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &dry_run_->commands(),
         &issue_->commands(), &shelf_->commands(), &bench_->commands(), &logbook_->commands(), own_};
-    for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) { uses_.count(command.id); });
+    for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) {
+            uses_.count(command.id);
+            event_log::command(command.id);
+        });
     connect(rail_, &RouteRail::chosen, this, &MainWindow::go);
     connect(dry_run_, &DryRunStation::line_asked, this, [this](const core::StepId& step, int line) {
         session_.set_step(step);
@@ -291,6 +295,10 @@ void MainWindow::dropEvent(QDropEvent* event) {
     const QString pack = pack_in(*event->mimeData());
     if (pack.isEmpty()) return;
     event->acceptProposedAction();
+    verify(pack);
+}
+
+void MainWindow::verify(const QString& pack) {
     go(Issue);
     issue_->verify_path(pack);
 }
@@ -438,7 +446,7 @@ void MainWindow::show_way_round() {
 }
 
 void MainWindow::show_way_round_once() {
-    QSettings settings(QStringLiteral("anagraph"), QStringLiteral("anagraph"));
+    Settings settings;
     const QString seen = QStringLiteral("way-round-seen");
     if (settings.value(seen).toBool()) return;
     settings.setValue(seen, true);

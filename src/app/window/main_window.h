@@ -60,6 +60,8 @@ public:
     void show_way_round_once();
     /// Who sits here, asked once and never again.
     void ask_post_once();
+    /// Is a pack intact, and who vouches for it? Told on the Issue.
+    void verify(const QString& pack);
     /// The sentence shown at the foot of the window, or empty.
     QString notice() const { return notice_->isVisible() ? notice_->text() : QString(); }
 

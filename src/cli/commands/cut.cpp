@@ -34,7 +34,7 @@ core::Result<core::FrameTime> moment(const std::string& words) {
 class Cut : public Command {
 public:
     Cut(CLI::App& app, const Answer& answer) : Command(answer) {
-        app.add_option("RECORDING", recording_)->required();
+        app.add_option("RECORDING", recording_, "the film")->required();
         app.add_option("FROM", from_, "first moment, as 1:23.4 or 83.4")->required();
         app.add_option("TO", until_, "moment after the last, in the same form")->required();
         app.add_option("--to", to_, "the MP4 to write")->required();

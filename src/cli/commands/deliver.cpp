@@ -13,7 +13,7 @@ using nlohmann::json;
 class Deliver : public AtGuide {
 public:
     Deliver(CLI::App& app, const Answer& answer) : AtGuide(app, answer) {
-        app.add_option("EDITION", edition_)->required();
+        app.add_option("EDITION", edition_, "the number of the edition")->required();
         app.add_option("--to", to_, "folder of the pack")->required();
     }
 

@@ -14,7 +14,7 @@ public:
     Export(CLI::App& app, const Answer& answer) : AtGuide(app, answer) {
         std::string forms;
         for (const auto& f : core::all_of<shop::ExportForm>()) forms += (forms.empty() ? "" : ", ") + std::string(f.name);
-        app.add_option("EDITION", edition_)->required();
+        app.add_option("EDITION", edition_, "the number of the edition")->required();
         app.add_option("--as", form_, forms)->required();
         app.add_option("--seed", seed_, "of a check: which questions are asked; the same seed gives the same check");
         app.add_option("--to", to_, "the file; for html a folder, or NAME.anapack")->required();

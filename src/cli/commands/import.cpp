@@ -14,7 +14,7 @@ using nlohmann::json;
 class Import : public AtLibrary {
 public:
     Import(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
-        app.add_option("RECORDING", recording_)->required();
+        app.add_option("RECORDING", recording_, "the film")->required();
         app.add_option("--narration", narration_, "its timed text; without it, a file of the same name beside the recording");
         app.add_flag("--hear", hears_, "without a narration: hear what is said on it");
         app.add_flag("--in-place", stays_, "do not copy the recording; remember where it lies");

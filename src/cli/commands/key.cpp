@@ -70,7 +70,7 @@ private:
 class KeyEnd : public AtLibrary {
 public:
     KeyEnd(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
-        app.add_option("POST", post_)->required();
+        app.add_option("POST", post_, "whose key it is, by post")->required();
         app.add_option("--because", because_, "why it ends")->required();
     }
 

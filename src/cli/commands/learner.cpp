@@ -66,7 +66,7 @@ public:
 class AtEdition : public AtGuide {
 public:
     AtEdition(CLI::App& app, const Answer& answer) : AtGuide(app, answer) {
-        app.add_option("EDITION", edition_)->required();
+        app.add_option("EDITION", edition_, "the number of the edition")->required();
         app.add_option("--as", post_, "who does this, by post")->capture_default_str();
     }
 
@@ -110,7 +110,7 @@ private:
 
 class Learned : public AtEdition {
 public:
-    Learned(CLI::App& app, const Answer& answer) : AtEdition(app, answer) { app.add_option("--learner", learner_)->required(); }
+    Learned(CLI::App& app, const Answer& answer) : AtEdition(app, answer) { app.add_option("--learner", learner_, "who learned it")->required(); }
 
     int run() override {
         const auto library = store::Library::open(library_);

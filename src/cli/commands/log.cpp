@@ -71,10 +71,10 @@ class AddMachine : public Adds {
 public:
     AddMachine(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
         app.add_option("NAME", e_.name, "as it is called: \"PT60 no. 3\"")->required();
-        app.add_option("--type", e_.type)->required();
-        app.add_option("--variant", e_.variant);
-        app.add_option("--serial", e_.serial);
-        app.add_option("--place", e_.place);
+        app.add_option("--type", e_.type, "what kind of machine it is, as guides name it")->required();
+        app.add_option("--variant", e_.variant, "which variant it is");
+        app.add_option("--serial", e_.serial, "its serial number");
+        app.add_option("--place", e_.place, "where it stands");
         app.add_option("--on", e_.on, "first day in service");
     }
 
@@ -87,7 +87,7 @@ private:
 class AddReading : public Adds {
 public:
     AddReading(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("MACHINE", machine_)->required();
+        app.add_option("MACHINE", machine_, "the machine, by its name")->required();
         app.add_option("READING", reading_, "as in \"302 h\"")->required();
         app.add_option("--on", on_, "day, as in 2026-11-30");
         app.add_option("--old", old_, "the meter was replaced: what the old one showed last");
@@ -108,7 +108,7 @@ private:
 class AddFinding : public Adds {
 public:
     AddFinding(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("MACHINE", e_.machine)->required();
+        app.add_option("MACHINE", e_.machine, "the machine, by its name")->required();
         app.add_option("TEXT", e_.words, "what was found")->required();
         app.add_option("--urgency", urgency_, "now, next service or watch")->capture_default_str();
         app.add_option("--on", e_.on, "day");
@@ -129,7 +129,7 @@ private:
 class AddService : public Adds {
 public:
     AddService(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("MACHINE", e_.machine)->required();
+        app.add_option("MACHINE", e_.machine, "the machine, by its name")->required();
         app.add_option("--what", e_.what, "as its rule names it: \"100 h service\"")->required();
         app.add_option("--guide", e_.guide, "it was done by");
         app.add_option("--on", e_.on, "day");
@@ -151,7 +151,7 @@ private:
 class AddRule : public Adds {
 public:
     AddRule(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("MACHINE", e_.machine)->required();
+        app.add_option("MACHINE", e_.machine, "the machine, by its name")->required();
         app.add_option("--what", e_.what, "what is due")->required();
         app.add_option("--every", every_, "how often, as in \"100 h\" or \"12 month\"; once for each")->required()->allow_extra_args(false);
         app.add_option("--first", first_, "of a new machine, as in \"20 h\"");
@@ -181,8 +181,8 @@ private:
 class AddUnit : public Adds {
 public:
     AddUnit(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("NAME", e_.name)->required();
-        app.add_option("--serial", e_.serial)->required();
+        app.add_option("NAME", e_.name, "its name")->required();
+        app.add_option("--serial", e_.serial, "its serial number")->required();
     }
 
 private:
@@ -193,7 +193,7 @@ private:
 class AddStock : public Adds {
 public:
     AddStock(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("ITEM", e_.item)->required();
+        app.add_option("ITEM", e_.item, "what is stored, by its name")->required();
         app.add_option("AMOUNT", amount_, "counted now, as in \"6 x\" or \"4 L\"")->required();
         app.add_option("--least", least_, "not to fall below");
         app.add_option("--number", e_.number, "part number");
@@ -218,8 +218,8 @@ private:
 class AddSample : public Adds {
 public:
     AddSample(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("MACHINE", e_.machine)->required();
-        app.add_option("--fluid", e_.fluid)->required();
+        app.add_option("MACHINE", e_.machine, "the machine, by its name")->required();
+        app.add_option("--fluid", e_.fluid, "which of its fluids was sampled")->required();
         app.add_option("--number", e_.number, "on the bottle");
         app.add_option("--where", e_.where, "in the stream it was taken");
         app.add_option("--reading", on_machine_, "of the machine");
@@ -246,8 +246,8 @@ private:
 class Fit : public Adds {
 public:
     Fit(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("SERIAL", serial_)->required();
-        app.add_option("MACHINE", machine_)->required();
+        app.add_option("SERIAL", serial_, "the serial number of the unit")->required();
+        app.add_option("MACHINE", machine_, "the machine, by its name")->required();
         app.add_option("--reading", reading_, "of the machine")->required();
         app.add_option("--on", on_, "day");
     }
@@ -264,7 +264,7 @@ private:
 class TakeOff : public Adds {
 public:
     TakeOff(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("SERIAL", serial_)->required();
+        app.add_option("SERIAL", serial_, "the serial number of the unit")->required();
         app.add_option("--to", to_, "store or repair")->required();
         app.add_option("--reading", reading_, "of the machine")->required();
         app.add_option("--on", on_, "day");
@@ -297,7 +297,7 @@ private:
 class Strike : public Adds {
 public:
     Strike(CLI::App& app, const std::string& library, const Answer& answer) : Adds(app, library, answer) {
-        app.add_option("ENTRY", e_.entry)->required();
+        app.add_option("ENTRY", e_.entry, "the number of the entry")->required();
         app.add_option("--because", e_.because, "why it was a mistake")->required();
     }
 
@@ -390,7 +390,7 @@ private:
 class UnitOf : public Reads {
 public:
     UnitOf(CLI::App& app, const std::string& library, const Answer& answer) : Reads(app, library, answer) {
-        app.add_option("SERIAL", serial_)->required();
+        app.add_option("SERIAL", serial_, "the serial number of the unit")->required();
     }
 
 private:
@@ -562,7 +562,7 @@ private:
 class LabelOf : public AtLibrary {
 public:
     LabelOf(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
-        app.add_option("MACHINE", machine_)->required();
+        app.add_option("MACHINE", machine_, "the machine, by its name")->required();
         app.add_option("--as", form_, "panel, filter or part")->required();
         app.add_option("--to", file_, "PDF that is written")->required();
         app.add_option("--on", on_, "the day what is due is asked for");
@@ -597,7 +597,7 @@ void add_at(
 void add_log(CLI::App& app, const Answer& answer, int& code) {
     const auto library = std::make_shared<std::string>();
     auto* log = app.add_subcommand("log", "the logbook: what the machines remember");
-    log->add_option("LIBRARY", *library)->required();
+    log->add_option("LIBRARY", *library, "folder of the library, or its address on a server")->required();
     log->require_subcommand(1);
     log->fallthrough();
     auto* adds = log->add_subcommand("add", "write an entry; tells its number");

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "core/base/versions.h"
 #include "core/edition/post.h"
 
 namespace anagraph::core {
@@ -14,7 +15,7 @@ namespace anagraph::core {
 using nlohmann::json;
 
 std::string to_json(const CheckAnswers& a) {
-    return canonical_text({{"format", 1}, {"id", a.id}, {"mark", a.mark}, {"check", std::to_string(a.check)}, {"learner", a.learner},
+    return canonical_text({{"format", kCheckAnswersFormat}, {"id", a.id}, {"mark", a.mark}, {"check", std::to_string(a.check)}, {"learner", a.learner},
         {"at", a.at}, {"answers", a.answers}});
 }
 
@@ -23,7 +24,7 @@ Result<CheckAnswers> answers_from_json(std::string_view text) {
         return fail(ErrorCode::BadInput, fmt::format("These are no answers to a check: {} Hand in the file as the guide saved it.", what));
     };
     const json j = json::parse(text, nullptr, false);
-    if (!j.is_object() || j.value("format", json()) != json(1)) return bad("the file is of another form.");
+    if (!j.is_object() || j.value("format", json()) != json(kCheckAnswersFormat)) return bad("the file is of another form.");
     CheckAnswers out;
     for (auto [name, field] :
         {std::pair("id", &out.id), std::pair("mark", &out.mark), std::pair("learner", &out.learner), std::pair("at", &out.at)}) {

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "core/base/versions.h"
 #include "core/edition/edition.h"
 #include "core/edition/post.h"
 #include "core/learner/check_answers.h"
@@ -126,7 +127,7 @@ json step_json(const RunStep& s) {
 }  // namespace
 
 std::string to_json(const Run& run) {
-    json out{{"format", 1}, {"id", run.id}, {"guide", run.guide}, {"edition", run.edition}, {"mark", run.mark}, {"variant", run.variant},
+    json out{{"format", kRunFormat}, {"id", run.id}, {"guide", run.guide}, {"edition", run.edition}, {"mark", run.mark}, {"variant", run.variant},
         {"machine", {{"name", run.machine}, {"serial", run.serial}}}, {"who", run.who}, {"assessor", run.assessor}, {"began", run.began},
         {"ended", run.ended}, {"steps", json::array()}, {"used", json::array()}, {"findings", json::array()}, {"signed", json::array()}};
     for (const auto& s : run.steps) out["steps"].push_back(step_json(s));
@@ -154,7 +155,7 @@ Result<Run> run_from_json(std::string_view text) {
         return fail(ErrorCode::BadInput, fmt::format("This is no run of the bench: {} Hand in the file as the guide saved it.", what));
     };
     const json j = json::parse(text, nullptr, false);
-    if (!j.is_object() || j.value("format", json()) != json(1)) return bad("it is not of format 1.");
+    if (!j.is_object() || j.value("format", json()) != json(kRunFormat)) return bad(fmt::format("it is not of format {}.", kRunFormat));
     Reader r;
     Run out;
     out.id = r.text(j, "id", true);

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 #include <type_traits>
 
+#include "core/base/versions.h"
 #include "core/procedure/json_fields.h"
 
 namespace anagraph::core {

@@ -9,8 +9,6 @@
 
 namespace anagraph::core {
 
-inline constexpr int kProcedureFormat = 1;
-
 nlohmann::json to_json(const Procedure& p);
 /// Errors: BadInput naming the place that is wrong; Refused for a format newer than this program.
 Result<Procedure> procedure_from_json(const nlohmann::json& j);

@@ -21,6 +21,7 @@
 #include <sstream>
 #include <thread>
 
+#include "core/base/versions.h"
 #include "core/learner/check_answers.h"
 #include "publish/resource.h"
 #include "shop/desk/deadline_stream.h"
@@ -111,7 +112,8 @@ std::optional<std::string> wrong_with(const json& run, const DeskShelf& shelf) {
     const auto text = [&](const char* name) {
         return run.contains(name) && run.at(name).is_string() ? run.at(name).get<std::string>() : "";
     };
-    if (!run.is_object() || run.value("format", json()) != 1) return "This is no run of format 1.";
+    if (!run.is_object() || run.value("format", json()) != core::kRunFormat)
+        return fmt::format("This is no run of format {}.", core::kRunFormat);
     const std::string id = text("id");
     if (!core::is_uuid(id)) return "A run carries an id of its own, a UUID.";
     if (!run.contains("edition") || !run.at("edition").is_number_integer()) return "A run says by which edition it was done.";

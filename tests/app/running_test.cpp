@@ -1,0 +1,110 @@
+// What the program keeps around it: a log without a word of a guide, what it leaves when it ends badly, and what the next start says.
+#include <gtest/gtest.h>
+
+#include <QLabel>
+#include <QProcess>
+#include <QPushButton>
+#include <csignal>
+#include <filesystem>
+
+#include "app/running/ended_dialog.h"
+#include "app/running/event_log.h"
+#include "app/sheet/sheet_station.h"
+#include "store/files.h"
+#include "tests/app/demo_guide.h"
+
+using namespace anagraph;
+using namespace anagraph::app;
+
+namespace {
+
+class RunningWindow : public anagraph::testing::OnDemoGuide {
+protected:
+    void SetUp() override {
+        OnDemoGuide::SetUp();
+        event_log::begin(scratch / "state");
+    }
+    void TearDown() override { event_log::end(); }
+    std::string log() { return store::read_file(scratch / "state/anagraph.log").value_or(""); }
+};
+
+}  // namespace
+
+TEST_F(RunningWindow, LogsWhatWasDoneAndNoWordOfAGuide) {
+    (*w)->go(MainWindow::Sheet);
+    core::Step step = guide().steps.at(2);
+    step.heading = "Sesquipedalian";
+    ASSERT_TRUE(session().perform(core::Change{"write a heading", {core::Put<core::Step>{step, std::nullopt}}}));
+    auto* own = (*w)->commands().back();
+    ASSERT_NE(own->find(QStringLiteral("window.undo")), nullptr);
+    EXPECT_TRUE(own->perform(*own->find(QStringLiteral("window.undo"))));
+    event_log::command(QStringLiteral("Sesquipedalian words"));
+    event_log::tell("library checked", core::fail(core::ErrorCode::Damaged, "Sesquipedalian is damaged"));
+    event_log::tell("work ended", 312, "ms");
+    const std::string text = log();
+    EXPECT_NE(text.find("command window.undo\n"), std::string::npos) << text;
+    EXPECT_NE(text.find("work ended, 312 ms"), std::string::npos) << text;
+    EXPECT_NE(text.find("library checked: error"), std::string::npos) << text;
+    EXPECT_EQ(text.find("Sesquipedalian"), std::string::npos);
+    for (const auto& s : guide().steps) EXPECT_EQ(text.find(s.heading), std::string::npos) << s.heading;
+    EXPECT_EQ(text.find(scratch / "library"), std::string::npos) << "where a library lies is nobody's business";
+}
+
+TEST_F(RunningWindow, EveryCommandsIdIsOneThatIsLogged) {
+    for (const auto* commands : (*w)->commands())
+        for (const auto& c : commands->all()) {
+            event_log::command(c->id);
+            EXPECT_NE(log().find("command " + c->id.toStdString() + "\n"), std::string::npos) << c->id.toStdString();
+        }
+}
+
+TEST_F(RunningWindow, TheLogRotates) {
+    for (int i = 0; i < 60'000; ++i) event_log::tell("a line that is long enough to fill a megabyte in a while", i, "times");
+    EXPECT_EQ(store::names_in(scratch / "state").size(), 3u);
+    EXPECT_LT(store::bytes_below(scratch / "state"), 3'200'000);
+    const std::string last = event_log::last_lines(2);
+    EXPECT_EQ(std::count(last.begin(), last.end(), '\n'), 2);
+    EXPECT_NE(last.find("59999 times"), std::string::npos) << last;
+}
+
+TEST_F(RunningWindow, AfterABadEndWhatIsSavedIsSaidAndAReportCanBeReadFirst) {
+    core::Step step = guide().steps.at(2);
+    step.heading = "Fit the plug with a new washer";
+    ASSERT_TRUE(session().perform(core::Change{"write a heading", {core::Put<core::Step>{step, std::nullopt}}}));
+    event_log::tell("guide opened");
+    store::Ended ended{"2026-12-01T10:00:00Z", session().home(), session().guide().text(), "signal 11\n" + (scratch / "x")};
+    const EndedDialog dialog(ended, session(), w->operator->());
+    EXPECT_TRUE(dialog.saved().contains(QStringLiteral("write a heading"))) << dialog.saved().toStdString();
+    EXPECT_TRUE(dialog.saved().contains(QStringLiteral("Perrick PT60"))) << dialog.saved().toStdString();
+    EXPECT_TRUE(dialog.report().contains(QStringLiteral("signal 11")));
+    EXPECT_TRUE(dialog.report().contains(QStringLiteral("guide opened")));
+    EXPECT_TRUE(dialog.report().contains(QStringLiteral("forms: library")));
+    EXPECT_FALSE(dialog.report().contains(QStringLiteral("Fit the plug"))) << "nothing of a guide goes into it";
+    ended.library = "/another/library";
+    EXPECT_FALSE(EndedDialog(ended, session(), w->operator->()).saved().contains(QStringLiteral("write a heading"))) << "of another it is not known";
+}
+
+TEST(RunningProgram, LeavesItsLastWordsAndCloses) {
+    const anagraph::testing::Scratch scratch;
+    QProcess program;
+    auto environment = QProcessEnvironment::systemEnvironment();
+    for (const char* place : {"XDG_STATE_HOME", "XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_CACHE_HOME"})
+        environment.insert(QLatin1String(place), QString::fromStdString(scratch / place));
+    program.setProcessEnvironment(environment);
+    const std::string state = scratch / "XDG_STATE_HOME/anagraph";
+    const auto is_open = [&] {
+        for (const auto& name : store::names_in(state))
+            if (name.ends_with(".running")) return true;
+        return false;
+    };
+    program.start(QStringLiteral(ANAGRAPH_BINARIES "/anagraph"), {});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return is_open() && store::is_there(scratch / "XDG_DATA_HOME/anagraph/library/library.db"); }, 60000));
+    ::kill(static_cast<pid_t>(program.processId()), SIGSEGV);
+    ASSERT_TRUE(program.waitForFinished(60000));
+    EXPECT_EQ(program.exitStatus(), QProcess::CrashExit) << "the signal does what it does";
+    const auto ended = store::Running::ended(state);
+    ASSERT_EQ(ended.size(), 1u);
+    EXPECT_TRUE(ended[0].last_words.starts_with("signal 11\n")) << ended[0].last_words;
+    EXPECT_NE(ended[0].last_words.find("anagraph("), std::string::npos) << "and where it was: " << ended[0].last_words;
+    EXPECT_FALSE(store::names_in(scratch / "XDG_CONFIG_HOME").size() > 1) << "settings lie in one folder";
+}
