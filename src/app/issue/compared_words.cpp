@@ -4,7 +4,7 @@
 
 namespace anagraph::app {
 
-QString html_of(const std::vector<core::WordRun>& runs, bool now) {
+QString html_of(const std::vector<core::WordRun>& runs, Side side) {
     QString out;
     for (const auto& run : runs) {
         QString words = theme::text(run.text).toHtmlEscaped();
@@ -14,8 +14,8 @@ QString html_of(const std::vector<core::WordRun>& runs, bool now) {
             after.prepend(words.back());
             words.chop(1);
         }
-        if (run.changed && !words.isEmpty())
-            words = now ? QStringLiteral("<span style='text-decoration: underline; color: %1'><b>%2</b></span>")
+        if (run.changed && !words.isEmpty() && side != Side::Alone)
+            words = side == Side::Is ? QStringLiteral("<span style='text-decoration: underline; color: %1'><b>%2</b></span>")
                               .arg(theme::colour("accent").name(), words)
                         : QStringLiteral("<span style='text-decoration: line-through; color: %1'>%2</span>")
                               .arg(theme::colour("second").name(), words);

@@ -8,7 +8,9 @@
 
 namespace anagraph::app {
 
-/// What is not in the other text is struck through, or underlined where it stands `now`.
-QString html_of(const std::vector<core::WordRun>& runs, bool now);
+enum class Side { Was, Is, Alone };
+
+/// What is not in the other text is struck through where it was, and underlined where it is; of a text alone nothing is marked.
+QString html_of(const std::vector<core::WordRun>& runs, Side side);
 
 }  // namespace anagraph::app

@@ -203,18 +203,18 @@ QWidget* EditionPanel::change_card(const core::ChangedPlace& change, const Shown
     if (!change.text.was.empty() || !change.text.is.empty()) {
         auto* pair = new QHBoxLayout;
         pair->setSpacing(18);
-        const auto side = [&](const QString& words, const std::vector<core::WordRun>& runs, bool now) {
+        const auto side = [&](const QString& words, const std::vector<core::WordRun>& runs, Side which) {
             auto* column = new QVBoxLayout;
             column->setSpacing(3);
             column->addWidget(quiet_label(words, out));
-            column->addWidget(label(runs.empty() ? tr("It was not there.") : html_of(runs, now), words), 1);
+            column->addWidget(label(runs.empty() ? tr("It was not there.") : html_of(runs, which), words), 1);
             pair->addLayout(column, 1);
         };
-        side(was_words, change.text.was, false);
+        side(was_words, change.text.was, Side::Was);
         if (change.text.is.empty())
             pair->addWidget(label(tr("It is not there any more."), is_words), 1);
         else
-            side(is_words, change.text.is, true);
+            side(is_words, change.text.is, Side::Is);
         down->addLayout(pair);
     }
     auto* line = new ChangeLineView(out);

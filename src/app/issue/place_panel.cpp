@@ -97,8 +97,8 @@ void PlacePanel::show_place(const QString& title, const QString& where, const co
     was_title_->setText(tr("Edition %1").arg(before));
     was_card_->setVisible(!seen.text.was.empty());
     is_card_->show();
-    was_->setText(html_of(seen.text.was, false));
-    is_->setText(html_of(seen.text.is, before > 0));
+    was_->setText(html_of(seen.text.was, Side::Was));
+    is_->setText(html_of(seen.text.is, before > 0 ? Side::Is : Side::Alone));
     line_->show_change(seen.was, seen.is, tr("edition %1").arg(before), tr("now"));
     QStringList comments;
     for (const auto& c : seen.comments)
