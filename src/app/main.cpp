@@ -7,6 +7,7 @@
 #include <QIcon>
 #include <QMessageBox>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 
 #include "app/company/moving_dialog.h"
 #include "app/issue/issue_station.h"
@@ -14,7 +15,9 @@
 #include "app/running/event_log.h"
 #include "app/running/last_words.h"
 #include "app/running/settings.h"
+#include "app/running/told_to_close.h"
 #include "app/theme/theme.h"
+#include "app/window/help.h"
 #include "app/window/main_window.h"
 #include "core/base/versions.h"
 #include "publish/pack_source.h"
@@ -70,6 +73,14 @@ void note_what_is_open(const app::Session& session, store::Running& running) {
     });
 }
 
+int write_help_to(const QString& folder) {
+    const QTemporaryDir empty;
+    auto library = Library::make_or_open((empty.path() + QStringLiteral("/library")).toStdString());
+    if (!library) return 1;
+    const app::MainWindow window(std::move(*library));
+    return app::write_help(window.commands(), folder.toStdString()) ? 0 : 1;
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -86,15 +97,21 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     const QCommandLineOption demo(QStringLiteral("demo"), words("opens the demo library, a copy of which is made the first time"));
     parser.addOption(demo);
+    // where it is installed the help is also for a browser
+    QCommandLineOption write_help(QStringLiteral("write-help"), words("writes the help"), QStringLiteral("FOLDER"));
+    write_help.setFlags(QCommandLineOption::HiddenFromHelp);
+    parser.addOption(write_help);
     parser.addPositionalArgument(QStringLiteral("LIBRARY"),
         words("folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified."));
     parser.process(application);
     app::theme::apply();
     QApplication::setWindowIcon(app::theme::program_icon());
+    if (parser.isSet(write_help)) return write_help_to(parser.value(write_help));
 
     const std::string state = app::event_log::state_folder();
     app::event_log::begin(state);
     app::event_log::tell(anagraph::core::kVersion.data());
+    const app::ToldToClose told(&application);
     auto ended = store::Running::ended(state);
     auto running = store::Running::begin(state);
     if (running) app::leave_last_words(running->file());
@@ -118,12 +135,13 @@ int main(int argc, char** argv) {
             app::MainWindow window(std::move(library));
             if (running) note_what_is_open(window.session(), *running);
             window.show();
+            app::event_log::tell("window open");
             if (!ended.empty()) app::EndedDialog(ended.front(), window.session(), &window).exec();
             ended.clear();
-            window.ask_post_once();
-            window.show_way_round_once();
+            if (!told.was()) window.ask_post_once();
+            if (!told.was()) window.show_way_round_once();
             if (is_pack) window.verify(given);
-            code = QApplication::exec();
+            if (!told.was()) code = QApplication::exec();
             move_to = window.move_to();
         }
         if (move_to.isEmpty()) {

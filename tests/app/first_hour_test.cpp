@@ -209,7 +209,7 @@ TEST_F(FirstHour, TheWayRoundShowsFivePlacesOnceAndIsLeftByEsc) {
 
 TEST_F(FirstHour, TheHelpHasAPageWithItsPictureForEveryStation) {
     const auto pages = help_pages((*w)->commands());
-    ASSERT_EQ(pages.size(), (*w)->commands().size() + 4);
+    ASSERT_EQ(pages.size(), (*w)->commands().size() + 6);
     for (const auto* station : (*w)->commands()) {
         const auto page = std::find_if(pages.begin(), pages.end(), [&](const HelpPage& p) { return p.title == station->station(); });
         ASSERT_NE(page, pages.end()) << station->station().toStdString();
@@ -219,6 +219,41 @@ TEST_F(FirstHour, TheHelpHasAPageWithItsPictureForEveryStation) {
         EXPECT_FALSE(QImage(page->html.mid(from, page->html.indexOf(QLatin1Char('\''), from) - from)).isNull())
             << station->station().toStdString();
     }
+}
+
+TEST_F(FirstHour, TheHelpBeginsWithSafetyAnswersTheFirstWeekAndIsSearched) {
+    const auto pages = help_pages((*w)->commands());
+    EXPECT_EQ(pages.front().title, QStringLiteral("Safety first"));
+    const auto week = std::find_if(pages.begin(), pages.end(), [](const HelpPage& p) { return p.title == QStringLiteral("The first week"); });
+    ASSERT_NE(week, pages.end());
+    EXPECT_EQ(week->html.count(QStringLiteral("<h3>")), 12);
+    EXPECT_FALSE(week->html.contains(QLatin1Char('{'))) << "every command it names is there: " << week->html.toStdString();
+    EXPECT_TRUE(is_about(*week, QStringLiteral("POWER saved")));
+    EXPECT_FALSE(is_about(*week, QStringLiteral("power carburettor")));
+    when_asked<QDialog>([&](QDialog* d) {
+        auto* sought = d->findChild<QLineEdit*>();
+        sought->setFocus();
+        QTest::keyClicks(sought, QStringLiteral("stick network"));
+        auto* list = d->findChild<QListWidget*>();
+        int seen = 0;
+        for (int i = 0; i < list->count(); ++i) seen += list->item(i)->isHidden() ? 0 : 1;
+        EXPECT_GE(seen, 1);
+        EXPECT_LT(seen, 4);
+        EXPECT_EQ(list->currentItem()->text(), QStringLiteral("The first week"));
+        d->reject();
+    });
+    show_help((*w)->commands(), QString(), &**w);
+}
+
+TEST_F(FirstHour, TheHelpIsWrittenForABrowser) {
+    const auto pages = help_pages((*w)->commands());
+    ASSERT_TRUE(write_help((*w)->commands(), s / "help"));
+    for (std::size_t i = 1; i <= pages.size(); ++i) {
+        const std::string html = store::read_file(s / "help/page-" + std::to_string(i) + ".html").value_or("");
+        EXPECT_NE(html.find("</html>"), std::string::npos) << i;
+        EXPECT_EQ(html.find(":/app"), std::string::npos) << "every picture lies beside it: " << i;
+    }
+    EXPECT_GT(store::bytes_below(s / "help/pictures"), 100'000);
 }
 
 TEST_F(FirstHour, AnEmptyLibraryShowsAnExampleGuide) {

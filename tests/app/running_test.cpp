@@ -84,7 +84,7 @@ TEST_F(RunningWindow, AfterABadEndWhatIsSavedIsSaidAndAReportCanBeReadFirst) {
     EXPECT_FALSE(EndedDialog(ended, session(), w->operator->()).saved().contains(QStringLiteral("write a heading"))) << "of another it is not known";
 }
 
-TEST(RunningProgram, LeavesItsLastWordsAndCloses) {
+TEST(RunningProgram, ClosesWhenItIsToldToAndLeavesItsLastWordsWhenItFails) {
     const anagraph::testing::Scratch scratch;
     QProcess program;
     auto environment = QProcessEnvironment::systemEnvironment();
@@ -97,8 +97,18 @@ TEST(RunningProgram, LeavesItsLastWordsAndCloses) {
             if (name.ends_with(".running")) return true;
         return false;
     };
-    program.start(QStringLiteral(ANAGRAPH_BINARIES "/anagraph"), {});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return is_open() && store::is_there(scratch / "XDG_DATA_HOME/anagraph/library/library.db"); }, 60000));
+    const auto open = [&] {
+        program.start(QStringLiteral(ANAGRAPH_BINARIES "/anagraph"), {});
+        return QTest::qWaitFor([&] { return store::read_file(state + "/anagraph.log").value_or("").ends_with("window open\n"); }, 60000);
+    };
+    // told to close, as by a desktop whose session ends, it closes
+    ASSERT_TRUE(open());
+    EXPECT_TRUE(is_open());
+    ::kill(static_cast<pid_t>(program.processId()), SIGTERM);
+    ASSERT_TRUE(program.waitForFinished(60000));
+    EXPECT_EQ(program.exitStatus(), QProcess::NormalExit);
+    EXPECT_FALSE(is_open());
+    ASSERT_TRUE(open());
     ::kill(static_cast<pid_t>(program.processId()), SIGSEGV);
     ASSERT_TRUE(program.waitForFinished(60000));
     EXPECT_EQ(program.exitStatus(), QProcess::CrashExit) << "the signal does what it does";

@@ -2,14 +2,20 @@
 
 #include <QCoreApplication>
 #include <QDialog>
+#include <QDir>
+#include <QFile>
 #include <QHBoxLayout>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QTextBrowser>
 #include <algorithm>
 
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "app/window/help_words.h"
 #include "core/dryrun/finding.h"
 #include "core/editing/editor.h"
+#include "store/files.h"
 
 namespace anagraph::app {
 
@@ -113,7 +119,7 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
                "once it is overdue; what is hatched is kept free. Enter readings, services and findings, say what is due and how often, "
                "and take in the "
                "runs of the bench. Nothing is written over: a mistake is struck, and stays to be seen.</p>")}};
-    std::vector<HelpPage> out;
+    std::vector<HelpPage> out{safety_page()};
     out.push_back({tr("From a recording to a guide"),
         tr("<h2>From a recording to a guide</h2>"
            "<p>The stations stand in the order of the work: import a recording on the <b>Shelf</b> and begin a guide; mark its steps and "
@@ -121,6 +127,7 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
            "parts out on the <b>Plates</b>; walk it on the <b>Dry run</b>; freeze the edition on the <b>Issue</b>.</p>"
            "<p>A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything "
            "by typing. Everything can be undone, and what the head calls saved is on disk.</p>")});
+    out.push_back(first_week_page(stations));
     for (const auto* station : stations) {
         QString html = QStringLiteral("<h2>%1</h2>").arg(station->station().toHtmlEscaped());
         for (const auto& a : about)
@@ -160,23 +167,78 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
     return out;
 }
 
+bool is_about(const HelpPage& page, const QString& words) {
+    const QString text = without_markup(page.html);
+    const auto all = words.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    return std::all_of(all.begin(), all.end(), [&](const QString& word) { return text.contains(word, Qt::CaseInsensitive); });
+}
+
+core::Outcome write_help(const std::vector<Commands*>& stations, const std::string& folder) {
+    const auto pages = help_pages(stations);
+    const auto file_of = [](std::size_t page) { return QStringLiteral("page-%1.html").arg(page + 1); };
+    QString list;
+    for (std::size_t i = 0; i < pages.size(); ++i)
+        list += QStringLiteral("<li><a href='%1'>%2</a></li>").arg(file_of(i), pages[i].title.toHtmlEscaped());
+    const QString frame = QStringLiteral(
+        "<!DOCTYPE html><html lang='en'><head><meta charset='utf-8'><title>%1</title><style>body{font-family:sans-serif;max-width:52em;"
+        "margin:2em auto;padding:0 1em;line-height:1.5}img{max-width:100%;height:auto}td{vertical-align:top}nav ul{columns:3;padding:0;"
+        "list-style:none}</style></head><body><nav aria-label='%2'><ul>%3</ul></nav><main>%4</main></body></html>\n");
+    if (auto made = store::make_folder(folder + "/pictures"); !made) return made;
+    for (std::size_t i = 0; i < pages.size(); ++i) {
+        QString html = pages[i].html;
+        for (const auto& name : QDir(QStringLiteral(":/app/help")).entryList()) {
+            const QString inside = QStringLiteral(":/app/help/") + name;
+            if (!html.contains(inside)) continue;
+            html.replace(inside, QStringLiteral("pictures/") + name);
+            QFile picture(inside);
+            if (!picture.open(QIODevice::ReadOnly)) continue;
+            if (auto written = store::write_file(folder + "/pictures/" + name.toStdString(), picture.readAll().toStdString()); !written)
+                return written;
+        }
+        const std::string whole = frame.arg(pages[i].title.toHtmlEscaped(), tr("Pages of the help"), list, html).toStdString();
+        for (const auto& name : {file_of(i), i == 0 ? QStringLiteral("index.html") : QString()})
+            if (!name.isEmpty())
+                if (auto written = store::write_file(folder + "/" + name.toStdString(), whole); !written) return written;
+    }
+    return {};
+}
+
 void show_help(const std::vector<Commands*>& stations, const QString& at, QWidget* parent) {
     QDialog dialog(parent);
     dialog.setWindowTitle(tr("Help"));
     dialog.resize(1060, 720);
     auto* across = new QHBoxLayout(&dialog);
     const auto pages = help_pages(stations);
+    auto* down = new QVBoxLayout;
+    auto* sought = new QLineEdit(&dialog);
+    sought->setPlaceholderText(tr("search the help"));
+    sought->setAccessibleName(tr("Search the help"));
+    sought->setClearButtonEnabled(true);
     auto* list = new QListWidget(&dialog);
     list->setAccessibleName(tr("Pages of the help"));
-    list->setFixedWidth(230);
+    for (QWidget* w : {static_cast<QWidget*>(sought), static_cast<QWidget*>(list)}) {
+        w->setFixedWidth(230);
+        down->addWidget(w);
+    }
     auto* page = new QTextBrowser(&dialog);
     page->setAccessibleName(tr("Page of the help"));
     for (const auto& p : pages) list->addItem(p.title);
     QObject::connect(list, &QListWidget::currentRowChanged, page,
         [page, &pages](int row) { page->setHtml(pages[static_cast<std::size_t>(std::max(0, row))].html); });
+    QObject::connect(sought, &QLineEdit::textChanged, page, [list, page, &pages](const QString& words) {
+        int first = -1;
+        for (int row = 0; row < list->count(); ++row) {
+            const bool there = is_about(pages[static_cast<std::size_t>(row)], words);
+            list->item(row)->setHidden(!there);
+            if (there && (first < 0 || row == list->currentRow())) first = row;
+        }
+        list->setCurrentRow(first);
+        page->moveCursor(QTextCursor::Start);
+        if (const auto all = words.split(QLatin1Char(' '), Qt::SkipEmptyParts); first >= 0 && !all.isEmpty()) page->find(all.first());
+    });
     const auto wanted = std::find_if(pages.begin(), pages.end(), [&](const HelpPage& p) { return p.title == at; });
     list->setCurrentRow(wanted == pages.end() ? 0 : static_cast<int>(wanted - pages.begin()));
-    across->addWidget(list);
+    across->addLayout(down);
     across->addWidget(page, 1);
     list->setFocus();
     dialog.exec();

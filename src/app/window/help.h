@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "app/command/commands.h"
+#include "core/base/result.h"
 
 namespace anagraph::app {
 
@@ -16,6 +17,10 @@ struct HelpPage {
 
 /// The pages in the order of the work.
 std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations);
+/// Whether all these words stand on a page.
+bool is_about(const HelpPage& page, const QString& words);
+/// The same pages for a browser: FOLDER/index.html with its pictures. Errors: NoSpace, Unwritable.
+core::Outcome write_help(const std::vector<Commands*>& stations, const std::string& folder);
 /// Opens them, at the page of that title where there is one.
 void show_help(const std::vector<Commands*>& stations, const QString& at, QWidget* parent);
 
