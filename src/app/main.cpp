@@ -8,9 +8,11 @@
 #include <QMessageBox>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <optional>
 
 #include "app/company/moving_dialog.h"
 #include "app/issue/issue_station.h"
+#include "app/running/colour_choice.h"
 #include "app/running/ended_dialog.h"
 #include "app/running/event_log.h"
 #include "app/running/last_words.h"
@@ -64,6 +66,22 @@ bool make_demo(const QString& place) {
     return restored.has_value();
 }
 
+/// A library out of the one file it was put into; never over another. False where the person was told why not.
+bool taken_out(const QString& archive, const QString& place) {
+    if (QFileInfo::exists(place)) {
+        tell_trouble(
+            words("There is a library in %1 already, and nothing is written over it. Take this one out somewhere else: anagraph-cli "
+                  "library restore FILE FOLDER")
+                .arg(place));
+        return false;
+    }
+    QApplication::setOverrideCursor(Qt::WaitCursor);
+    const auto restored = store::restore_library(archive.toStdString(), place.toStdString());
+    QApplication::restoreOverrideCursor();
+    if (!restored) tell_trouble(QString::fromStdString(restored.error().message));
+    return restored.has_value();
+}
+
 /// Notes what is open, for the next start where this one does not end well.
 void note_what_is_open(const app::Session& session, store::Running& running) {
     QObject::connect(&session, &app::Session::changed, &session, [&session, &running, noted = store::GuideId()]() mutable {
@@ -102,9 +120,10 @@ int main(int argc, char** argv) {
     write_help.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOption(write_help);
     parser.addPositionalArgument(QStringLiteral("LIBRARY"),
-        words("folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified."));
+        words("folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified; or a backup, which becomes your library where there is none."));
     parser.process(application);
-    app::theme::apply();
+    const auto desktop = app::desktop_colours();  // before ours are set
+    app::theme::apply(app::chosen_colours().value_or(desktop));
     QApplication::setWindowIcon(app::theme::program_icon());
     if (parser.isSet(write_help)) return write_help_to(parser.value(write_help));
 
@@ -121,10 +140,17 @@ int main(int argc, char** argv) {
     app::Settings settings;
     const QString given = parser.positionalArguments().isEmpty() ? QString() : parser.positionalArguments().first();
     const bool is_pack = anagraph::publish::is_pack(given.toStdString());
-    const bool named = (!given.isEmpty() && !is_pack) || parser.isSet(demo);
+    // a whole library in one file, as on a new computer, becomes the person's own
+    const bool is_archive = given.endsWith(QLatin1String(".zip"), Qt::CaseInsensitive) && QFileInfo(given).isFile();
+    if (is_archive && !taken_out(given, own)) return 1;
+    const bool named = (!given.isEmpty() && !is_pack && !is_archive) || parser.isSet(demo);
     // a library that was moved in the window is opened where it is now
-    QString place = parser.isSet(demo) ? data + QStringLiteral("demo-library") : named ? given : settings.value(QStringLiteral("library"), own).toString();
+    if (is_archive) settings.remove(QStringLiteral("library"));
+    QString place = parser.isSet(demo) ? data + QStringLiteral("demo-library")
+        : named                        ? given
+                                       : settings.value(QStringLiteral("library"), own).toString();
     if (parser.isSet(demo) && !make_demo(place)) return 1;
+    std::optional<std::pair<store::GuideId, int>> was;  // in the window before this one
     for (;;) {
         // the person's own place is made; a path that was typed may be mistyped
         auto library = opened(place, place == own);
@@ -140,9 +166,16 @@ int main(int argc, char** argv) {
             ended.clear();
             if (!told.was()) window.ask_post_once();
             if (!told.was()) window.show_way_round_once();
-            if (is_pack) window.verify(given);
+            if (is_pack && !was) window.verify(given);
+            if (was && !was->first.empty() && window.session().open_guide(was->first)) window.go(was->second);
+            was.reset();
             if (!told.was()) code = QApplication::exec();
             move_to = window.move_to();
+            if (window.wants_anew()) was = {window.session().guide(), window.station()};
+        }
+        if (was) {
+            app::theme::apply(app::chosen_colours().value_or(desktop));
+            continue;
         }
         if (move_to.isEmpty()) {
             app::event_log::tell("closed");

@@ -8,26 +8,39 @@
 namespace anagraph::publish {
 namespace {
 
-const std::map<std::string, std::string, std::less<>>& table() {
-    static const auto colours = [] {
-        std::map<std::string, std::string, std::less<>> out;
+using Table = std::map<std::string, std::string, std::less<>>;
+
+Table table_of(const nlohmann::json& tokens) {
+    Table out;
+    for (const auto& [name, value] : tokens.items())
+        if (value.is_string()) out[name] = value.get<std::string>();
+    return out;
+}
+
+const std::string* known(ColourSet set, std::string_view name) {
+    static const auto tables = [] {
+        std::map<ColourSet, Table> out;
         const auto tokens = nlohmann::json::parse(resource("tokens.json"), nullptr, false);
-        for (const auto& [name, value] : tokens.items())
-            if (value.is_string()) out[name] = value.get<std::string>();
+        for (const auto& s : core::all_of<ColourSet>())
+            out[s.value] =
+                s.value == ColourSet::Light ? table_of(tokens) : table_of(tokens.value(std::string(s.name), nlohmann::json::object()));
         return out;
     }();
-    return colours;
+    const auto& table = tables.at(set);
+    const auto it = table.find(name);
+    return it == table.end() ? nullptr : &it->second;
 }
 
 }  // namespace
 
-const std::string& colour(std::string_view name) {
+const std::string& colour(std::string_view name, ColourSet set) {
     static const std::string none;
-    const auto it = table().find(name);
-    return it == table().end() ? none : it->second;
+    const auto* own = known(set, name);
+    if (own == nullptr) own = known(ColourSet::Light, name);
+    return own == nullptr ? none : *own;
 }
 
-std::string with_colours(const std::string& text) {
+std::string with_colours(const std::string& text, ColourSet set) {
     std::string out;
     for (std::size_t at = 0; at < text.size();) {
         const std::size_t sign = text.find('@', at);
@@ -36,8 +49,8 @@ std::string with_colours(const std::string& text) {
         at = sign + 1;
         while (at < text.size() && ((text[at] >= 'a' && text[at] <= 'z') || text[at] == '_')) ++at;
         const std::string_view word = std::string_view(text).substr(sign, at - sign);
-        const std::string& known = colour(word.substr(1));
-        out += known.empty() ? word : std::string_view(known);
+        const std::string& value = colour(word.substr(1), set);
+        out += value.empty() ? word : std::string_view(value);
     }
     return out;
 }

@@ -10,10 +10,22 @@
 
 namespace anagraph::publish {
 
+/// Light is what goes out; the window has the others too. A colour that a set does not name is that of the light one.
+enum class ColourSet { Light, Dark, Contrast };
+}  // namespace anagraph::publish
+
+template <>
+struct anagraph::core::Names<anagraph::publish::ColourSet> {
+    static constexpr auto all = std::to_array<Named<publish::ColourSet>>({{publish::ColourSet::Light, "light"},
+        {publish::ColourSet::Dark, "dark"}, {publish::ColourSet::Contrast, "contrast", "high contrast"}});
+};
+
+namespace anagraph::publish {
+
 /// The colour of that name as hexadecimal digits after "#"; empty where the table has none.
-const std::string& colour(std::string_view name);
+const std::string& colour(std::string_view name, ColourSet set = ColourSet::Light);
 /// A style or a template with every "@name" of the table replaced by its colour; other words after "@" stay.
-std::string with_colours(const std::string& text);
+std::string with_colours(const std::string& text, ColourSet set = ColourSet::Light);
 
 /// The ground of a signal word, after ISO 3864-4, and what is written on it.
 struct SignalColours {

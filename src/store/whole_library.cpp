@@ -38,12 +38,13 @@ constexpr const char* kRead =
     "This is a library of Anagraph in one file. Films, documents and packs lie under files/, what is written about them under tables/, a "
     "line of JSON a row; library.json says the version. Restore it with: anagraph-cli library restore FILE LIBRARY\n";
 
-/// A library nobody else writes in, with a connection to its rows.
+/// A library with a connection to its rows.
 struct Whole {
     std::unique_ptr<Database> db;
     LibraryFiles files;
 };
 
+/// One that nobody else writes in.
 Result<Whole> whole_at(const std::string& text, bool make) {
     auto library = make ? Library::make_or_open(text) : Library::open(text);
     if (!library) return tl::make_unexpected(library.error());
@@ -53,6 +54,20 @@ Result<Whole> whole_at(const std::string& text, bool make) {
     auto db = Database::connect(*place, Access::Write);
     if (!db) return tl::make_unexpected(db.error());
     if (auto alone = (*db)->engine().join_alone(**db); !alone) return tl::make_unexpected(alone.error());
+    auto files = LibraryFiles::of(*place);
+    if (!files) return tl::make_unexpected(files.error());
+    return Whole{std::move(*db), std::move(*files)};
+}
+
+/// A library that others may write in meanwhile.
+Result<Whole> beside_others(const std::string& text) {
+    auto library = Library::read(text);
+    if (!library) return tl::make_unexpected(library.error());
+    library->reset();  // it has its newest schema
+    const auto place = library_place(text);
+    if (!place) return tl::make_unexpected(place.error());
+    auto db = Database::connect(*place, Access::Read);
+    if (!db) return tl::make_unexpected(db.error());
     auto files = LibraryFiles::of(*place);
     if (!files) return tl::make_unexpected(files.error());
     return Whole{std::move(*db), std::move(*files)};
@@ -94,6 +109,47 @@ Outcome fill(const Database& to, const std::function<Outcome(const Table&, Fille
             if (auto done = rows_of(table, filler); !done) return done;
         }
         return to.engine().after_rows(to);
+    });
+}
+
+/// An archive of a library, of the form and tables that are known here. Errors: those of Archive::open(); BadInput, Refused.
+Result<std::unique_ptr<Archive>> archive_of_library(const std::string& file) {
+    auto archive = Archive::open(file, {kMostFiles, kMostBytes});
+    if (!archive) return archive;
+    const auto about = (*archive)->read(kAbout, 1 << 20);
+    const json says = about ? json::parse(*about, nullptr, false) : json();
+    if (!says.is_object() || !says.contains("format") || !says["format"].is_number_integer() || !says.contains("schema") ||
+        !says["schema"].is_number_integer())
+        return fail(ErrorCode::BadInput, fmt::format("{} is no library that was put into one file.", file), file);
+    if (says["format"].get<int>() != core::kArchiveFormat || says["schema"].get<int>() != core::kLibrarySchema)
+        return fail(ErrorCode::Refused,
+            fmt::format("{} was written by another version of the program (its tables are of version {}, here they are of {}); take it "
+                        "out with that version.",
+                file, says["schema"].get<int>(), core::kLibrarySchema),
+            file);
+    return archive;
+}
+
+/// What is written in it, into an empty library.
+Outcome fill_from(const Archive& archive, const std::string& file, Database& db) {
+    return fill(db, [&](const Table& table, Filler& filler) -> Outcome {
+        const std::string name = fmt::format("tables/{}.jsonl", table.name);
+        if (!archive.holds(name))
+            return fail(ErrorCode::Damaged, fmt::format("{} lacks the table {}; it was damaged or cut off.", file, table.name), file);
+        std::string rest;
+        Outcome put;
+        auto read = archive.each_piece(name, [&](std::string_view piece) {
+            rest.append(piece);
+            std::size_t from = 0;
+            for (std::size_t end = rest.find('\n'); end != std::string::npos; end = rest.find('\n', from)) {
+                if (!(put = filler(rest.substr(from, end - from)))) return false;
+                from = end + 1;
+            }
+            rest.erase(0, from);
+            return true;
+        });
+        if (!put) return put;
+        return read;
     });
 }
 
@@ -175,24 +231,29 @@ Outcome archive_library(const std::string& text, const std::string& file, const 
     return core::caught([&]() -> Outcome {
         auto target = Destination::file(file);
         if (!target) return tl::make_unexpected(target.error());
-        auto from = whole_at(text, false);
+        auto from = beside_others(text);
         if (!from) return tl::make_unexpected(from.error());
-        auto work = Library::work_folder(text);
+        auto work = WorkFolder::in(std::filesystem::temp_directory_path().string());
         if (!work) return tl::make_unexpected(work.error());
         std::vector<ArchiveEntry> entries{{"README.txt", {}, kRead},
             {kAbout, {}, json{{"format", core::kArchiveFormat}, {"schema", core::kLibrarySchema}, {"written", utc_now()}}.dump(1) + "\n"}};
-        for (const auto& table : tables()) {
-            const std::string path = fmt::format("{}/{}.jsonl", work->path(), table.name);
-            std::ofstream out(path, std::ios::binary);
-            auto written = each_line(*from->db, table, [&](const std::string& line) -> Outcome {
-                out << line << '\n';
-                return out ? Outcome{} : tl::make_unexpected(file_trouble(path, errno));
-            });
-            if (!written) return written;
-            out.close();
-            if (!out) return tl::make_unexpected(file_trouble(path, errno));
-            entries.push_back({fmt::format("tables/{}.jsonl", table.name), path, {}});
-        }
+        auto tables_written = from->db->at_one_moment([&]() -> Outcome {
+            for (const auto& table : tables()) {
+                const std::string path = fmt::format("{}/{}.jsonl", work->path(), table.name);
+                std::ofstream out(path, std::ios::binary);
+                auto written = each_line(*from->db, table, [&](const std::string& line) -> Outcome {
+                    out << line << '\n';
+                    return out ? Outcome{} : tl::make_unexpected(file_trouble(path, errno));
+                });
+                if (!written) return written;
+                out.close();
+                if (!out) return tl::make_unexpected(file_trouble(path, errno));
+                entries.push_back({fmt::format("tables/{}.jsonl", table.name), path, {}});
+            }
+            return {};
+        });
+        if (!tables_written) return tables_written;
+        // what they name was there before them and stays; one more that has come since does no harm
         const auto files = from->files.names();
         if (!files) return tl::make_unexpected(files.error());
         for (const auto& name : *files) {
@@ -207,19 +268,8 @@ Outcome archive_library(const std::string& text, const std::string& file, const 
 
 Outcome restore_library(const std::string& file, const std::string& to_text, const Progress& progress) {
     return core::caught([&]() -> Outcome {
-        const auto archive = Archive::open(file, {kMostFiles, kMostBytes});
+        const auto archive = archive_of_library(file);
         if (!archive) return tl::make_unexpected(archive.error());
-        const auto about = (*archive)->read(kAbout, 1 << 20);
-        const json says = about ? json::parse(*about, nullptr, false) : json();
-        if (!says.is_object() || !says.contains("format") || !says["format"].is_number_integer() || !says.contains("schema") ||
-            !says["schema"].is_number_integer())
-            return fail(ErrorCode::BadInput, fmt::format("{} is no library that was put into one file.", file), file);
-        if (says["format"].get<int>() != core::kArchiveFormat || says["schema"].get<int>() != core::kLibrarySchema)
-            return fail(ErrorCode::Refused,
-                fmt::format("{} was written by another version of the program (its tables are of version {}, here they are of {}); take it "
-                            "out with that version.",
-                    file, says["schema"].get<int>(), core::kLibrarySchema),
-                file);
         auto to = empty_at(to_text);
         if (!to) return tl::make_unexpected(to.error());
         double all = 1;
@@ -239,25 +289,38 @@ Outcome restore_library(const std::string& file, const std::string& to_text, con
             done += size;
         }
         if (auto synced = sync_tree(to->db->folder()); !synced) return synced;
-        return fill(*to->db, [&](const Table& table, Filler& filler) -> Outcome {
-            const std::string name = fmt::format("tables/{}.jsonl", table.name);
-            if (!(*archive)->holds(name))
-                return fail(ErrorCode::Damaged, fmt::format("{} lacks the table {}; it was damaged or cut off.", file, table.name), file);
-            std::string rest;
-            Outcome put;
-            auto read = (*archive)->each_piece(name, [&](std::string_view piece) {
-                rest.append(piece);
-                std::size_t from = 0;
-                for (std::size_t end = rest.find('\n'); end != std::string::npos; end = rest.find('\n', from)) {
-                    if (!(put = filler(rest.substr(from, end - from)))) return false;
-                    from = end + 1;
-                }
-                rest.erase(0, from);
-                return true;
-            });
-            if (!put) return put;
-            return read;
-        });
+        return fill_from(**archive, file, *to->db);
+    });
+}
+
+Outcome try_archive(const std::string& file, const Progress& progress) {
+    return core::caught([&]() -> Outcome {
+        const auto archive = archive_of_library(file);
+        if (!archive) return tl::make_unexpected(archive.error());
+        auto work = WorkFolder::in(std::filesystem::temp_directory_path().string());
+        if (!work) return tl::make_unexpected(work.error());
+        const std::string place = work->path() + "/library";
+        {
+            auto to = empty_at(place);
+            if (!to) return tl::make_unexpected(to.error());
+            if (auto filled = fill_from(**archive, file, *to->db); !filled) return filled;
+        }
+        const auto library = Library::read(place);
+        if (!library) return tl::make_unexpected(library.error());
+        const auto guides = (*library)->guides();
+        if (!guides) return tl::make_unexpected(guides.error());
+        for (const auto& g : *guides)
+            if (const auto guide = (*library)->load_guide(g.id); !guide) return tl::make_unexpected(guide.error());
+        double all = 1;
+        for (const auto& name : (*archive)->names()) all += static_cast<double>((*archive)->bytes(name));
+        double done = 0;
+        for (const auto& name : (*archive)->names()) {
+            const auto size = static_cast<double>((*archive)->bytes(name));
+            const auto read = (*archive)->sha256(name, [&](double share) { return !progress || progress((done + share * size) / all); });
+            if (!read) return tl::make_unexpected(read.error());
+            done += size;
+        }
+        return {};
     });
 }
 

@@ -18,10 +18,13 @@ core::Result<std::string> digest_of_library(const std::string& place);
 /// NoSpace, Unwritable, Away; then `to` holds no guide, and the same move may be asked for again.
 core::Outcome move_library(const std::string& from, const std::string& to, const Progress& progress = {});
 
-/// Writes the library into one file: a zip (zip64 where it is large) that any program opens, its tables as lines of JSON. `file` must not
-/// be there. Errors: those of move_library().
+/// Writes the library into one file: a zip (zip64 where it is large) that any program opens, its tables as lines of JSON, as it
+/// is at one moment, whatever others write meanwhile. `file` must not be there. Errors: those of move_library() but Busy.
 core::Outcome archive_library(const std::string& place, const std::string& file, const Progress& progress = {});
 /// The way back. Errors also: BadInput where the file is no such archive; Refused for one of a newer version.
 core::Outcome restore_library(const std::string& file, const std::string& to, const Progress& progress = {});
+/// Whether one could be taken out: what is written in it is, into a folder that goes again, every guide is opened, and every file is read
+/// through. Errors: those of restore_library(), and of what does not open.
+core::Outcome try_archive(const std::string& file, const Progress& progress = {});
 
 }  // namespace anagraph::store

@@ -22,6 +22,7 @@
 #include "app/window/help.h"
 #include "app/window/way_round.h"
 #include "core/review/open_points.h"
+#include "store/files.h"
 #include "tests/app/window.h"
 #include "tests/scratch.h"
 
@@ -224,7 +225,8 @@ TEST_F(FirstHour, TheHelpHasAPageWithItsPictureForEveryStation) {
 TEST_F(FirstHour, TheHelpBeginsWithSafetyAnswersTheFirstWeekAndIsSearched) {
     const auto pages = help_pages((*w)->commands());
     EXPECT_EQ(pages.front().title, QStringLiteral("Safety first"));
-    const auto week = std::find_if(pages.begin(), pages.end(), [](const HelpPage& p) { return p.title == QStringLiteral("The first week"); });
+    const auto week =
+        std::find_if(pages.begin(), pages.end(), [](const HelpPage& p) { return p.title == QStringLiteral("The first week"); });
     ASSERT_NE(week, pages.end());
     EXPECT_EQ(week->html.count(QStringLiteral("<h3>")), 12);
     EXPECT_FALSE(week->html.contains(QLatin1Char('{'))) << "every command it names is there: " << week->html.toStdString();
@@ -247,13 +249,13 @@ TEST_F(FirstHour, TheHelpBeginsWithSafetyAnswersTheFirstWeekAndIsSearched) {
 
 TEST_F(FirstHour, TheHelpIsWrittenForABrowser) {
     const auto pages = help_pages((*w)->commands());
-    ASSERT_TRUE(write_help((*w)->commands(), s / "help"));
+    ASSERT_TRUE(write_help((*w)->commands(), scratch / "help"));
     for (std::size_t i = 1; i <= pages.size(); ++i) {
-        const std::string html = store::read_file(s / "help/page-" + std::to_string(i) + ".html").value_or("");
+        const std::string html = store::read_file(scratch / "help/page-" + std::to_string(i) + ".html").value_or("");
         EXPECT_NE(html.find("</html>"), std::string::npos) << i;
         EXPECT_EQ(html.find(":/app"), std::string::npos) << "every picture lies beside it: " << i;
     }
-    EXPECT_GT(store::bytes_below(s / "help/pictures"), 100'000);
+    EXPECT_GT(store::bytes_below(scratch / "help/pictures"), 100'000);
 }
 
 TEST_F(FirstHour, AnEmptyLibraryShowsAnExampleGuide) {

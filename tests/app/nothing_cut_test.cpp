@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "app/sheet/sheet_station.h"
+#include "app/theme/theme.h"
 #include "tests/app/demo_guide.h"
 
 using namespace anagraph;
@@ -27,13 +28,17 @@ protected:
             }
         }
         if (const QString folder = qEnvironmentVariable("ANAGRAPH_PICTURES"); !folder.isEmpty()) {
-        for (int stop = MainWindow::Tape; stop <= MainWindow::Logbook; ++stop) {
-            (*w)->go(stop);
-            QTest::qWait(500);
-            (*w)->grab().save(folder + QStringLiteral("/%1-%2.png").arg(size.width()).arg(stop));
+            for (int stop = MainWindow::Tape; stop <= MainWindow::Logbook; ++stop) {
+                (*w)->go(stop);
+                QTest::qWait(500);
+                (*w)->grab().save(folder +
+                    QStringLiteral("/%1-%2-%3.png")
+                        .arg(theme::text(std::string(core::name_of(theme::colours_now()))))
+                        .arg(size.width())
+                        .arg(stop));
+            }
         }
-    }
-    EXPECT_EQ((*w)->size(), size) << "the window does not become this small";
+        EXPECT_EQ((*w)->size(), size) << "the window does not become this small";
         out.removeDuplicates();
         return out;
     }
@@ -65,12 +70,22 @@ TEST(WhatCannotBeRead, IsFound) {
     EXPECT_TRUE(found.contains(QStringLiteral("lie over each other"))) << found.toStdString();
 }
 
-TEST_F(NothingCut, AtTheUsualSize) {
-    EXPECT_EQ(at({1280, 800}).join(QLatin1Char('\n')).toStdString(), "");
-}
+TEST_F(NothingCut, AtTheUsualSize) { EXPECT_EQ(at({1280, 800}).join(QLatin1Char('\n')).toStdString(), ""); }
 
-TEST_F(NothingCut, AtTheSmallestSize) {
-    EXPECT_EQ(at({1024, 640}).join(QLatin1Char('\n')).toStdString(), "");
+TEST_F(NothingCut, AtTheSmallestSize) { EXPECT_EQ(at({1024, 640}).join(QLatin1Char('\n')).toStdString(), ""); }
+
+// Nothing is cut for want of other colours; its pictures are looked at.
+TEST_F(NothingCut, InDarkAndInHighContrast) {
+    for (const auto set : {publish::ColourSet::Dark, publish::ColourSet::Contrast}) {
+        w.reset();
+        theme::apply(set);
+        w = std::make_unique<anagraph::testing::Window>(scratch / "library");
+        ASSERT_TRUE(session().open_guide(store::GuideId(anagraph::testing::kDemoGuide)));
+        EXPECT_EQ(at({1280, 800}).join(QLatin1Char('\n')).toStdString(), "");
+        const QImage seen = (*w)->grab().toImage();
+        EXPECT_EQ(seen.pixelColor(seen.width() / 2, 4), theme::colour("sheet")) << "the head has the set's ground";
+    }
+    theme::apply();
 }
 
 TEST_F(NothingCut, OnASheetThatIsShownWhileAChangeComes) {

@@ -7,14 +7,19 @@
 #include <csignal>
 #include <filesystem>
 
+#include "app/company/backing_up.h"
+#include "app/company/backup_dialog.h"
+#include "app/running/colour_choice.h"
 #include "app/running/ended_dialog.h"
 #include "app/running/event_log.h"
 #include "app/sheet/sheet_station.h"
 #include "store/files.h"
+#include "store/whole_library.h"
 #include "tests/app/demo_guide.h"
 
 using namespace anagraph;
 using namespace anagraph::app;
+using anagraph::testing::when_asked;
 
 namespace {
 
@@ -81,7 +86,40 @@ TEST_F(RunningWindow, AfterABadEndWhatIsSavedIsSaidAndAReportCanBeReadFirst) {
     EXPECT_TRUE(dialog.report().contains(QStringLiteral("forms: library")));
     EXPECT_FALSE(dialog.report().contains(QStringLiteral("Fit the plug"))) << "nothing of a guide goes into it";
     ended.library = "/another/library";
-    EXPECT_FALSE(EndedDialog(ended, session(), w->operator->()).saved().contains(QStringLiteral("write a heading"))) << "of another it is not known";
+    EXPECT_FALSE(EndedDialog(ended, session(), w->operator->()).saved().contains(QStringLiteral("write a heading")))
+        << "of another it is not known";
+}
+
+TEST(ColourChoice, TheDesktopIsAskedAndAPersonsChoiceGoesBefore) {
+    using publish::ColourSet;
+    EXPECT_EQ(asked_by_desktop(std::nullopt, std::nullopt, false), ColourSet::Light);
+    EXPECT_EQ(asked_by_desktop(std::nullopt, std::nullopt, true), ColourSet::Dark);
+    EXPECT_EQ(asked_by_desktop(1, 0, false), ColourSet::Dark);
+    EXPECT_EQ(asked_by_desktop(2, 0, true), ColourSet::Light);
+    EXPECT_EQ(asked_by_desktop(0, std::nullopt, true), ColourSet::Dark) << "it has no preference; its palette has";
+    EXPECT_EQ(asked_by_desktop(1, 1, true), ColourSet::Contrast);
+    EXPECT_EQ(chosen_colours(), std::nullopt);
+    choose_colours(ColourSet::Contrast);
+    EXPECT_EQ(chosen_colours(), ColourSet::Contrast);
+    choose_colours(std::nullopt);
+    EXPECT_EQ(chosen_colours(), std::nullopt);
+}
+
+TEST_F(RunningWindow, OtherColoursOpenTheWindowAnew) {
+    when_asked<ColourDialog>([](ColourDialog* d) {
+        auto* list = d->findChild<QListWidget*>();
+        EXPECT_EQ(list->count(), 4);
+        QTest::keyClick(list, Qt::Key_End);
+        EXPECT_EQ(d->chosen(), publish::ColourSet::Contrast);
+        QTest::keyClick(list, Qt::Key_Return);
+    });
+    (*w)->go(MainWindow::Sheet);
+    QTest::keyClick(w->operator->(), Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_TRUE((*w)->wants_anew());
+    EXPECT_FALSE((*w)->isVisible());
+    EXPECT_EQ((*w)->station(), MainWindow::Sheet);
+    EXPECT_EQ(chosen_colours(), publish::ColourSet::Contrast);
+    choose_colours(std::nullopt);
 }
 
 TEST(RunningProgram, ClosesWhenItIsToldToAndLeavesItsLastWordsWhenItFails) {
@@ -117,4 +155,43 @@ TEST(RunningProgram, ClosesWhenItIsToldToAndLeavesItsLastWordsWhenItFails) {
     EXPECT_TRUE(ended[0].last_words.starts_with("signal 11\n")) << ended[0].last_words;
     EXPECT_NE(ended[0].last_words.find("anagraph("), std::string::npos) << "and where it was: " << ended[0].last_words;
     EXPECT_FALSE(store::names_in(scratch / "XDG_CONFIG_HOME").size() > 1) << "settings lie in one folder";
+}
+
+TEST_F(RunningWindow, BackupsAreWishedForInTheWindowMadeWhenDueAndNoNag) {
+    const std::string stick = scratch / "stick";
+    auto& backing_up = (*w)->backing_up();
+    backing_up.look();
+    EXPECT_FALSE(backing_up.work().busy()) << "nobody wished for one";
+    when_asked<BackupDialog>([&](BackupDialog* d) {
+        auto* folder = d->findChild<QLineEdit*>();
+        folder->setFocus();
+        QTest::keyClicks(folder, QString::fromStdString(stick));
+        QTest::keyClick(d, Qt::Key_Escape);
+    });
+    QTest::keyClick(w->operator->(), Qt::Key_B, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_EQ(backing_up.wish().folder.toStdString(), stick);
+    EXPECT_EQ(backing_up.wish().every, 7);
+    // the stick is not in: said once
+    QStringList said;
+    QObject::connect(&session(), &Session::failed, &session(), [&](const QString& words) { said << words; });
+    backing_up.look();
+    backing_up.look();
+    EXPECT_EQ(said.size(), 1) << said.join(QLatin1Char('\n')).toStdString();
+    // it is in
+    ASSERT_TRUE(store::make_folder(stick));
+    backing_up.look();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !backing_up.work().busy(); }, 120000));
+    ASSERT_EQ(backing_up.there().size(), 1u);
+    EXPECT_TRUE(store::try_archive(backing_up.there().front().file));
+    backing_up.look();
+    EXPECT_FALSE(backing_up.work().busy()) << "the next is due in a week";
+    QString shown_there;
+    QApplication::setActiveWindow(w->operator->());
+    when_asked<BackupDialog>([&](BackupDialog* d) {
+        shown_there = d->findChild<QListWidget*>()->item(0)->text();
+        d->reject();
+    });
+    QTest::keyClick(w->operator->(), Qt::Key_B, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_TRUE(shown_there.contains(QStringLiteral(".zip"))) << shown_there.toStdString();
+    backing_up.set_wish({});
 }

@@ -7,6 +7,7 @@
 #include <fstream>
 
 #include "store/credentials.h"
+#include "store/files.h"
 #include "tests/cli/run_cli.h"
 #include "tests/core/job.h"
 #include "tests/objects/own_bucket.h"
@@ -41,6 +42,20 @@ TEST_F(LibraryCommand, OfAFolderNothingIsKeptTwiceAndNothingGoesAlong) {
     const auto along = cli({"library", "along", at, guide});
     EXPECT_EQ(along.code, 1);
     EXPECT_NE((along.out + along.err).find("lies on this computer"), std::string::npos) << along.out << along.err;
+}
+
+TEST_F(LibraryCommand, IsBackedUpWhereItIsDueAndKeptThree) {
+    const std::string at = place(folder / "library");
+    made(at);
+    ASSERT_TRUE(store::make_folder(folder / "stick"));
+    const auto first = cli({"library", "backup", at, folder / "stick", "--json"});
+    ASSERT_EQ(first.code, 0) << first.err;
+    EXPECT_TRUE(first.value()["made"]);
+    EXPECT_TRUE(store::is_there(first.value()["file"]));
+    const auto again = cli({"library", "backup", at, folder / "stick", "--every", "7", "--json"});
+    EXPECT_FALSE(again.value()["made"]);
+    EXPECT_EQ(again.value()["file"], first.value()["file"]);
+    EXPECT_NE(cli({"library", "backup", at, folder / "not there"}).code, 0);
 }
 
 TEST_F(LibraryCommand, GuidesOfAServerGoAlongAndNoMore) {

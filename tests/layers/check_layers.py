@@ -31,8 +31,8 @@ MAY_NOT = {
     "publish": [r"Q(Widget|MainWindow|Dialog)\w*", AV, MPV, CV],
     "shop": [QT, AV, MPV, CV],
     "cli": [r"Q(Widget|MainWindow|Dialog|GuiApplication|Application)\w*", AV, MPV, CV],
-    "wrench": [QT, AV, MPV, CV, r"sodium.*", r"CLI/.*"],
-    "camera": [QT, MPV, r"sodium.*", r"CLI/.*"],
+    "wrench": [QT, AV, MPV, CV, r"sodium.*"],
+    "camera": [QT, MPV, r"sodium.*"],
     "app": [AV, MPV, CV, r"sodium.*", r"QSql\w*"],
 }
 

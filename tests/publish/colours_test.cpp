@@ -41,9 +41,30 @@ TEST(Colours, ASignalWordIsReadOnItsGround) {
         const auto colours = publish::signal_colours(signal.value);
         EXPECT_GE(contrast(colours.ground, colours.on), 4.5) << signal.name;
     }
-    EXPECT_GE(contrast(publish::colour("ink"), publish::colour("sheet")), 7);
-    EXPECT_GE(contrast(publish::colour("second"), publish::colour("paper")), 4.5);
-    EXPECT_GE(contrast(publish::colour("on_accent"), publish::colour("accent")), 4.5);
+}
+
+TEST(Colours, InEverySetWordsAreReadOnEveryGroundAndShapesAreSeen) {
+    for (const auto& set : core::all_of<publish::ColourSet>()) {
+        const auto on = [&](const char* what, const char* ground) {
+            return contrast(publish::colour(what, set.value), publish::colour(ground, set.value));
+        };
+        for (const char* ground : {"paper", "sheet", "white"}) {
+            EXPECT_GE(on("ink", ground), 7) << set.name << " on " << ground;
+            for (const char* words : {"second", "accent", "danger", "seen", "good", "caution_ink"})
+                EXPECT_GE(on(words, ground), 4.5) << set.name << ": " << words << " on " << ground;
+            EXPECT_GE(on("strong", ground), 3) << set.name << ": the edge of a field on " << ground;
+        }
+        for (const char* ground : {"wash", "key", "band"})
+            for (const char* words : {"ink", "second", "accent"})
+                EXPECT_GE(on(words, ground), 4.5) << set.name << ": " << words << " on " << ground;
+        EXPECT_GE(on("on_accent", "accent"), 4.5) << set.name;
+        EXPECT_GE(on("on_film", "film"), 4.5) << set.name;
+    }
+    EXPECT_GE(contrast(publish::colour("second", publish::ColourSet::Contrast), publish::colour("sheet", publish::ColourSet::Contrast)), 7);
+    EXPECT_EQ(publish::colour("ink"), publish::colour("ink", publish::ColourSet::Light)) << "what goes out is light";
+    EXPECT_EQ(publish::with_colours("@ink", publish::ColourSet::Dark), publish::colour("ink", publish::ColourSet::Dark));
+    EXPECT_EQ(publish::colour("warning", publish::ColourSet::Dark), publish::colour("warning"))
+        << "a signal word's ground is the standard's";
 }
 
 TEST(Colours, ADrawingIsMadeOfColoursOfTheTable) {

@@ -32,7 +32,7 @@ CameraDialog::CameraDialog(QWidget* parent) : QDialog(parent) {
     picture_->setWordWrap(true);
     picture_->setAccessibleName(tr("What the camera sees"));
     picture_->setStyleSheet(
-        QStringLiteral("background: %1; color: %2;").arg(theme::colour("film").name(), theme::colour("on_accent").name()));
+        QStringLiteral("background: %1; color: %2;").arg(theme::colour("film").name(), theme::colour("on_film").name()));
     down->addWidget(picture_, 1);
     said_ = quiet_label(QString(), this);
     said_->setAccessibleName(tr("What is to be done"));

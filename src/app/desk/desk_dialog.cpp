@@ -2,8 +2,8 @@
 
 #include <QDialogButtonBox>
 #include <QHBoxLayout>
-#include <QPushButton>
 #include <QPainter>
+#include <QPushButton>
 #include <QSvgRenderer>
 #include <QVBoxLayout>
 
@@ -121,7 +121,7 @@ void DeskDialog::refresh() {
     if (open) {
         if (code_->accessibleName() != address_->text()) {
             QPixmap picture(kCode, kCode);
-            picture.fill(theme::colour("white"));
+            picture.fill(theme::colour_on_picture("white"));
             QPainter p(&picture);
             QSvgRenderer(QByteArray::fromStdString(publish::qr_svg(desk_->address(), 50))).render(&p);
             code_->setPixmap(picture);

@@ -32,7 +32,7 @@ QPixmap printed_line(const QImage& page, const core::PageSpot& spot, int width, 
     const double top = y((spot.top + spot.bottom) / 2.0) - high / 2;
     QPixmap out(QSize(width, kStripHeight) * ratio);
     out.setDevicePixelRatio(ratio);
-    out.fill(theme::colour("white"));
+    out.fill(theme::colour_on_picture("white"));
     QPainter p(&out);
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     QColor wash = theme::colour("accent");

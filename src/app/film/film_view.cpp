@@ -205,7 +205,7 @@ void FilmView::paintEvent(QPaintEvent*) {
         }
         return;
     }
-    p.setPen(theme::colour("on_accent"));
+    p.setPen(theme::colour("on_film"));
     p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
         !trouble_.isEmpty()         ? trouble_
             : recording_ == nullptr ? tr("Choose a recording on the Shelf.")

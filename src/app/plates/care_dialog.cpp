@@ -68,15 +68,15 @@ void CareView::paintEvent(QPaintEvent*) {
     away.addRect(r);
     QPainterPath kept;
     kept.addRect(rect(care_.crop));
-    QColor away_from_it = theme::colour("ink");
+    QColor away_from_it = theme::colour_on_picture("ink");
     away_from_it.setAlpha(150);
     p.fillPath(away - kept, away_from_it);
-    p.setPen(QPen(theme::colour("white"), 3));
+    p.setPen(QPen(theme::colour_on_picture("white"), 3));
     p.drawRect(rect(care_.crop));
-    p.setPen(QPen(theme::colour("ink"), 1));
+    p.setPen(QPen(theme::colour_on_picture("ink"), 1));
     p.drawRect(rect(care_.crop));
     if (from_) {
-        p.setPen(QPen(theme::colour("accent"), 2, Qt::DashLine));
+        p.setPen(QPen(theme::colour_on_picture("accent"), 2, Qt::DashLine));
         p.drawRect(rect(drawn()));
     }
 }

@@ -91,7 +91,7 @@ void PlateView::paintEvent(QPaintEvent*) {
     p.fillRect(r, theme::colour("film"));
     if (!still_.isNull()) p.drawImage(r, still_);
     if (still_.isNull() || !note_.isEmpty()) {
-        p.setPen(theme::colour("on_accent"));
+        p.setPen(theme::colour("on_film"));
         p.drawText(r.adjusted(30, 30, -30, -30), Qt::AlignCenter | Qt::TextWordWrap, note_);
     }
     if (!plate_) return;
@@ -118,7 +118,7 @@ void PlateView::paintEvent(QPaintEvent*) {
     }
     if (cursor_) {
         const QPointF at = to_widget(*cursor_);
-        for (const auto& [c, w] : {std::pair{theme::colour("white"), 4.0}, std::pair{theme::colour("accent"), 1.6}}) {
+        for (const auto& [c, w] : {std::pair{theme::colour_on_picture("white"), 4.0}, std::pair{theme::colour_on_picture("accent"), 1.6}}) {
             p.setPen(QPen(c, w));
             p.drawLine(at - QPointF(16, 0), at + QPointF(16, 0));
             p.drawLine(at - QPointF(0, 16), at + QPointF(0, 16));

@@ -27,7 +27,7 @@ ToldToClose::ToldToClose(QObject* parent) : QObject(parent) {
     connect(heard, &QSocketNotifier::activated, this, [this, heard] {
         heard->setEnabled(false);
         was_ = true;
-        QApplication::quit();
+        QApplication::exit();  // quit() would leave what is asked before the window's own loop
     });
     struct sigaction action {};
     action.sa_handler = pass_on;

@@ -31,6 +31,8 @@ public:
     }
 };
 
+publish::ColourSet set_ = publish::ColourSet::Light;
+
 QByteArray resource(const QString& name) {
     load_app_resources();
     QFile file(QStringLiteral(":/app/") + name);
@@ -46,12 +48,17 @@ QString style_sheet() {
     QString style = QString::fromUtf8(resource(QStringLiteral("app.qss")));
     style.replace(QStringLiteral("@titlept"), QString::number(number("title")) + QStringLiteral("pt"));
     style.replace(QStringLiteral("@smallpt"), QString::number(number("small")) + QStringLiteral("pt"));
-    return text(publish::with_colours(style.toStdString()));
+    if (set_ != publish::ColourSet::Light)
+        for (const char* arrow : {"down", "up"})
+            style.replace(QStringLiteral("%1.svg").arg(QLatin1String(arrow)), QStringLiteral("%1_on_dark.svg").arg(QLatin1String(arrow)));
+    return text(publish::with_colours(style.toStdString(), set_));
 }
 
 }  // namespace
 
-QColor colour(std::string_view token) { return QColor(text(publish::colour(token))); }
+publish::ColourSet colours_now() { return set_; }
+QColor colour(std::string_view token) { return QColor(text(publish::colour(token, set_))); }
+QColor colour_on_picture(std::string_view token) { return QColor(text(publish::colour(token))); }
 double number(const char* token) { return sizes().value(QLatin1String(token)).toDouble(); }
 
 QFont font(const char* size_token, bool bold) {
@@ -61,12 +68,15 @@ QFont font(const char* size_token, bool bold) {
     return f;
 }
 
-void apply() {
-    for (const char* name : {"B612-Regular.otf", "B612-Bold.otf", "B612-Italic.otf"}) {
+void apply(publish::ColourSet colours) {
+    set_ = colours;
+    static bool begun = false;
+    if (!std::exchange(begun, true)) {
         load_app_resources();
-        QFontDatabase::addApplicationFont(QStringLiteral(":/app/fonts/") + QLatin1String(name));
+        for (const char* name : {"B612-Regular.otf", "B612-Bold.otf", "B612-Italic.otf"})
+            QFontDatabase::addApplicationFont(QStringLiteral(":/app/fonts/") + QLatin1String(name));
+        qApp->installEventFilter(new PlainWords(qApp));
     }
-    qApp->installEventFilter(new PlainWords(qApp));
     QApplication::setStyle(QStringLiteral("Fusion"));
     QApplication::setFont(font("text"));
     QPalette palette;
@@ -77,6 +87,10 @@ void apply() {
     palette.setColor(QPalette::Highlight, colour("accent"));
     palette.setColor(QPalette::HighlightedText, colour("on_accent"));
     palette.setColor(QPalette::PlaceholderText, colour("second"));
+    palette.setColor(QPalette::Button, colour("sheet"));
+    palette.setColor(QPalette::ButtonText, colour("ink"));
+    palette.setColor(QPalette::Link, colour("accent"));
+    palette.setColor(QPalette::AlternateBase, colour("key"));
     QApplication::setPalette(palette);
     qApp->setStyleSheet(style_sheet());
 }
@@ -138,21 +152,21 @@ void draw_callout(QPainter& p, const QPointF& target, const QPointF& label, doub
     const double length = std::hypot(d.x(), d.y());
     if (length > radius) {
         const QPointF from = label + d / length * radius;
-        for (const auto& [c, w] : {std::pair{colour("white"), 0.26}, std::pair{colour("ink"), 0.1}}) {
+        for (const auto& [c, w] : {std::pair{colour_on_picture("white"), 0.26}, std::pair{colour_on_picture("ink"), 0.1}}) {
             p.setPen(QPen(c, radius * w, Qt::SolidLine, Qt::RoundCap));
             p.drawLine(from, target);
         }
-        p.setPen(QPen(colour("white"), radius * 0.08));
-        p.setBrush(colour("ink"));
+        p.setPen(QPen(colour_on_picture("white"), radius * 0.08));
+        p.setBrush(colour_on_picture("ink"));
         p.drawEllipse(target, radius * 0.2, radius * 0.2);
     }
-    p.setPen(QPen(selected ? colour("accent") : colour("ink"), radius * (selected ? 0.2 : 0.12)));
-    p.setBrush(colour("white"));
+    p.setPen(QPen(selected ? colour_on_picture("accent") : colour_on_picture("ink"), radius * (selected ? 0.2 : 0.12)));
+    p.setBrush(colour_on_picture("white"));
     p.drawEllipse(label, radius, radius);
     QFont f = font("text", true);
     f.setPixelSize(static_cast<int>(std::lround(radius * 1.15)));
     p.setFont(f);
-    p.setPen(colour("ink"));
+    p.setPen(colour_on_picture("ink"));
     p.drawText(QRectF(label.x() - radius, label.y() - radius, radius * 2, radius * 2), Qt::AlignCenter, text);
     p.restore();
 }

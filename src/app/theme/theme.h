@@ -12,18 +12,23 @@
 #include <string_view>
 
 #include "core/procedure/procedure.h"
+#include "publish/colours.h"
 
 namespace anagraph::app::theme {
 
+/// The set of colours the window has now.
+publish::ColourSet colours_now();
 QColor colour(std::string_view token);
+/// Of what is drawn on a picture: as it goes out, whatever the window's colours are.
+QColor colour_on_picture(std::string_view token);
 double number(const char* token);
 inline int px(const char* token) { return static_cast<int>(number(token)); }
 
 /// B612 at a token's size in points.
 QFont font(const char* size_token, bool bold = false);
 
-/// Loads fonts and tokens and sets the application's style. Call once, after QApplication.
-void apply();
+/// Loads fonts and tokens and sets the application's style, after QApplication; again for other colours, before a window is made.
+void apply(publish::ColourSet colours = publish::ColourSet::Light);
 
 /// A figure's box: proved = solid with a filled corner, open = dashed, disputed = double left edge.
 void draw_standing_box(QPainter& p, const QRectF& box, core::Standing standing);

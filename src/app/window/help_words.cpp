@@ -79,8 +79,8 @@ HelpPage first_week_page(const std::vector<Commands*>& stations) {
             words_of("Open the same library in both windows; each sees the other's step and what is saved, and where both changed the same "
                      "thing {window.decide} asks. For several computers the library moves to a server: {window.library}.")},
         {words_of("How does my library get to another computer?"),
-            words_of("<b>anagraph-cli library archive LIBRARY FILE.zip</b> writes all of it into one file, and <b>anagraph-cli library "
-                     "restore FILE.zip LIBRARY</b> takes it out there, never over another.")}};
+            words_of("{window.backup} writes all of it into one file, on a stick. On the other computer <b>anagraph FILE.zip</b> makes it "
+                     "your library, never over another.")}};
     QString html = QStringLiteral("<h2>%1</h2>").arg(words_of("The first week"));
     for (const auto& q : questions)
         html += QStringLiteral("<h3>%1</h3><p>%2</p>").arg(q.asked.toHtmlEscaped(), with_commands(q.answer, stations));

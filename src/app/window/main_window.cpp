@@ -13,6 +13,7 @@
 
 #include "app/bench/bench_station.h"
 #include "app/command/reasons.h"
+#include "app/company/backup_dialog.h"
 #include "app/company/decide_dialog.h"
 #include "app/company/library_dialog.h"
 #include "app/company/shared_bar.h"
@@ -23,6 +24,7 @@
 #include "app/logbook/logbook_station.h"
 #include "app/people/key_forms.h"
 #include "app/plates/plates_station.h"
+#include "app/running/colour_choice.h"
 #include "app/running/event_log.h"
 #include "app/running/settings.h"
 #include "app/sheet/sheet_station.h"
@@ -41,7 +43,8 @@ namespace anagraph::app {
 
 using theme::text;
 
-MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::move(library)), along_(new TakingAlong(session_)) {
+MainWindow::MainWindow(std::unique_ptr<store::Library> library)
+    : session_(std::move(library)), along_(new TakingAlong(session_)), backing_up_(new BackingUp(session_)) {
     setWindowTitle(tr("Anagraph"));
     resize(1280, 800);
     auto* whole = new QWidget(this);
@@ -78,7 +81,8 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library) : session_(std::
     setCentralWidget(whole);
     commands_ = {&tape_->commands(), &figures_->commands(), &sheet_->commands(), &plates_->commands(), &dry_run_->commands(),
         &issue_->commands(), &shelf_->commands(), &bench_->commands(), &logbook_->commands(), own_};
-    for (auto* c : commands_) connect(c, &Commands::performed, this, [this](const Command& command) {
+    for (auto* c : commands_)
+        connect(c, &Commands::performed, this, [this](const Command& command) {
             uses_.count(command.id);
             event_log::command(command.id);
         });
@@ -197,6 +201,14 @@ void MainWindow::build_commands() {
     add({"window.library", tr("This library"), Qt::CTRL | Qt::SHIFT | Qt::Key_L,
         tr("Where it lives, what of it is on this computer, which guides go along where its server is not, and its move elsewhere."),
         changes, {}, [this] { show_library(); }, {}, {tr("server"), tr("move"), tr("laptop"), tr("offline"), tr("disk")}});
+    add({"window.backup", tr("Backup"), Qt::CTRL | Qt::SHIFT | Qt::Key_B,
+        tr("Where backups of this library go, how often one is made, and which are there."), changes, {},
+        [this] {
+            keep_typing();
+            BackupDialog(*backing_up_, this).exec();
+        },
+        [this] { return unless(!session_.is_away(), tr("Its server cannot be reached.")); },
+        {tr("archive"), tr("copy"), tr("stick"), tr("save")}});
     const QString way = tr("Finding the way");
     add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."),
         way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true,
@@ -239,6 +251,9 @@ void MainWindow::build_commands() {
             show_help(commands_, session_.has_guide() ? commands_[static_cast<std::size_t>(rail_->current())]->station() : QString(), this);
         },
         {}, {tr("manual"), tr("keys"), tr("shortcuts")}});
+    add({"window.colours", tr("Colours"), Qt::CTRL | Qt::SHIFT | Qt::Key_C,
+        tr("Light, dark or high contrast, or as the desktop asks; guides go out as they always do."), way, {}, [this] { choose_colours(); },
+        {}, {tr("dark"), tr("night"), tr("contrast"), tr("theme"), tr("bright")}});
     add({"window.way-round", tr("Show me round"), Qt::SHIFT | Qt::Key_F1, tr("The five places of the window, a sentence each."), way, {},
         [this] { show_way_round(); }, {}, {tr("introduction"), tr("tour"), tr("first steps")}});
     connect(own_, &Commands::refused, this, &MainWindow::show_notice);
@@ -312,6 +327,8 @@ void MainWindow::go(int stop) {
     rail_->set_current(stop);
     refresh();
 }
+
+int MainWindow::station() const { return stations_->currentIndex(); }
 
 void MainWindow::refresh() {
     const bool guide = session_.has_guide();
@@ -430,6 +447,15 @@ void MainWindow::set_guide() {
     GuideSettingsDialog dialog(session_.procedure(), this);
     if (dialog.exec() != QDialog::Accepted || dialog.change().edits.empty()) return;
     session_.perform(dialog.change());
+}
+
+void MainWindow::choose_colours() {
+    ColourDialog dialog(this);
+    if (dialog.exec() != QDialog::Accepted) return;
+    app::choose_colours(dialog.chosen());
+    if (dialog.chosen().value_or(desktop_colours()) == theme::colours_now()) return;
+    wants_anew_ = true;
+    close();
 }
 
 void MainWindow::show_way_round() {

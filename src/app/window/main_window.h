@@ -26,6 +26,7 @@ class BenchStation;
 class LogbookStation;
 class SharedBar;
 class TakingAlong;
+class BackingUp;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -46,6 +47,7 @@ public:
     IssueStation& issue() { return *issue_; }
     BenchStation& bench() { return *bench_; }
     LogbookStation& logbook() { return *logbook_; }
+    BackingUp& backing_up() { return *backing_up_; }
     RouteRail& rail() { return *rail_; }
     SharedBar& shared_bar() { return *shared_bar_; }
     void go(int stop);
@@ -55,6 +57,9 @@ public:
     void perform(Commands& where, const Command& command);
     /// Where the person wants the library moved, which is done once this window is closed; empty: nowhere.
     const QString& move_to() const { return move_to_; }
+    /// Whether it was closed to be opened in other colours, where it was.
+    bool wants_anew() const { return wants_anew_; }
+    int station() const;
     /// The five places of the window, a sentence each; on the first start by itself, and never again.
     void show_way_round();
     void show_way_round_once();
@@ -80,6 +85,7 @@ private:
     void find();
     void set_guide();
     void decide();
+    void choose_colours();
     std::vector<FinderEntry> findable();
     void show_said(const store::SaidLine& said);
 
@@ -98,8 +104,10 @@ private:
     QStackedWidget* stations_ = nullptr;
     QLabel* notice_ = nullptr;
     void show_library();
-    TakingAlong* along_;  // a child of the session
+    TakingAlong* along_;  // children of the session
+    BackingUp* backing_up_;
     QString move_to_;
+    bool wants_anew_ = false;
     SharedBar* shared_bar_ = nullptr;
     ShelfStation* shelf_ = nullptr;
     TapeStation* tape_ = nullptr;

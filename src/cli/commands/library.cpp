@@ -1,6 +1,7 @@
 // anagraph-cli library
 #include <fmt/format.h>
 
+#include <chrono>
 #include <cmath>
 #include <iostream>
 
@@ -8,6 +9,7 @@
 #include "cli/commands.h"
 #include "cli/passphrase.h"
 #include "shop/whole_check.h"
+#include "store/backups.h"
 #include "store/credentials.h"
 #include "store/roles.h"
 #include "store/taken_along.h"
@@ -89,6 +91,30 @@ public:
 
 private:
     std::string file_;
+};
+
+class LibraryBackup : public AtLibrary {
+public:
+    LibraryBackup(CLI::App& app, const Answer& answer) : AtLibrary(app, answer) {
+        app.add_option("FOLDER", folder_, "where the backups go, on another disk or a stick")->required();
+        app.add_option("--every", every_, "days: nothing is done where the last is younger")->check(CLI::PositiveNumber);
+    }
+    int run() override {
+        const auto today = std::chrono::floor<std::chrono::days>(std::chrono::system_clock::now());
+        const auto there = store::backups_in(folder_, library_);
+        if (every_ > 0 && !store::is_backup_due(there, today, every_))
+            return answer_.say(
+                {{"made", false}, {"file", there.front().file}}, fmt::format("None is due; the last is {}.", there.front().file));
+        const auto backup =
+            store::back_up(library_, folder_, today, [&](double share) { return show_progress(answer_, "Backing up", share); });
+        if (!backup) return answer_.wrong(backup.error(), wrong_path(backup.error()));
+        return answer_.say({{"made", true}, {"file", backup->file}, {"bytes", backup->bytes}},
+            fmt::format("The library is in {}, and was tried by opening it.", backup->file));
+    }
+
+private:
+    std::string folder_;
+    int every_ = 0;
 };
 
 class LibraryRestore : public Command {
@@ -214,6 +240,7 @@ void add_library(CLI::App& app, const Answer& answer, int& code) {
     add<LibraryCheck>(*library, answer, code, "check", "read everything; say what is missing or damaged, and what depends on it (exit 1)");
     add<LibraryMove>(*library, answer, code, "move", "make the same library somewhere else, byte for byte; the old one stays");
     add<LibraryArchive>(*library, answer, code, "archive", "write the library into one zip file");
+    add<LibraryBackup>(*library, answer, code, "backup", "write such a file of today into a folder, try it, and keep the last three");
     add<LibraryRestore>(*library, answer, code, "restore", "take a library out of such a file; never over another");
     add<LibraryRole>(*library, answer, code, "role", "say what a name may do in a library on a server");
     add<LibraryHere>(*library, answer, code, "here", "say how much of its films is on this computer, and the most that may be");
