@@ -15,20 +15,21 @@
 
 #include "app/bench/bench_station.h"
 #include "app/bench/camera_dialog.h"
+#include "app/running/settings.h"
 #include "shop/desk/desk.h"
 #include "store/files.h"
 #include "tests/app/window.h"
 #include "tests/bench_guide.h"
-#include "tests/pseudo_terminal.h"
 #include "tests/place.h"
+#include "tests/pseudo_terminal.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
 using namespace anagraph::app;
 using anagraph::testing::BenchLibrary;
 using anagraph::testing::fill;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using anagraph::testing::when_asked;
 using anagraph::testing::Window;
 using nlohmann::json;
@@ -229,14 +230,14 @@ TEST_F(BenchKeys, APictureThatIsDroppedIsKeptWithTheStepAndOtherFilesAreNot) {
 }
 
 TEST_F(BenchKeys, APhotographIsTakenByTheCameraWithOneKeyAndOneThatIsNotGoodIsTakenAgain) {
-    const QString before = QSettings().value("camera/device").toString();
+    const QString before = app::Settings().value("camera/device").toString();
     begins();
     QProcess camera;
     camera.setProcessChannelMode(QProcess::ForwardedErrorChannel);
     const QString socket = QString::fromStdString(s / "camera");
     camera.start(QString::fromUtf8(ANAGRAPH_BINARIES "/anagraph-camera"), {socket});
     ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(socket); }, 60000));
-    QSettings().setValue("camera/device", socket);
+    app::Settings().setValue("camera/device", socket);
     when_asked<app::CameraDialog>([](app::CameraDialog* d) {
         ASSERT_TRUE(QTest::qWaitFor([&] { return d->sees(); }, 60000)) << d->said().toStdString();
         QTest::keyClick(d, Qt::Key_PageDown);
@@ -262,7 +263,7 @@ TEST_F(BenchKeys, APhotographIsTakenByTheCameraWithOneKeyAndOneThatIsNotGoodIsTa
     });
     w->key(Qt::Key_P);
     EXPECT_EQ(bench().bench()->run().steps[0].evidence.size(), 1U);
-    before.isEmpty() ? QSettings().remove("camera/device") : QSettings().setValue("camera/device", before);
+    before.isEmpty() ? app::Settings().remove("camera/device") : app::Settings().setValue("camera/device", before);
 }
 
 TEST_F(BenchKeys, TheTimeAtTheMachineIsToldToTheLibraryAlsoWhenAnotherStationIsLookedAt) {

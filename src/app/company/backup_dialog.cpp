@@ -33,7 +33,7 @@ BackupDialog::BackupDialog(BackingUp& backing_up, QWidget* parent)
       there_(new QListWidget(this)),
       trouble_(new QLabel(this)) {
     setWindowTitle(tr("Backup"));
-    setMinimumWidth(640);
+    setMinimumWidth(720);
     const auto chosen = [this] { return unless(!folder_->text().trimmed().isEmpty(), tr("Choose a folder first.")); };
     commands_->add({"backup.folder", tr("Choose folder"), Qt::ALT | Qt::Key_F, tr("On another disk, or on a stick."), tr("Backup"), {},
         [this] { choose_folder(); }});
