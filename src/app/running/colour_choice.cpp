@@ -95,8 +95,9 @@ ColourDialog::ColourDialog(QWidget* parent) : QDialog(parent), list_(new QListWi
     const std::pair<std::optional<ColourSet>, QString> rows[] = {{std::nullopt, tr("As the desktop asks")}, {ColourSet::Light, tr("Light")},
         {ColourSet::Dark, tr("Dark")}, {ColourSet::Contrast, tr("High contrast")}};
     const auto now = chosen_colours();
+    const auto desktop = desktop_colours();  // it may take its time to answer
     for (const auto& [set, words] : rows) {
-        auto* row = new QListWidgetItem(QIcon(sample(set.value_or(desktop_colours()))), words, list_);
+        auto* row = new QListWidgetItem(QIcon(sample(set.value_or(desktop))), words, list_);
         row->setData(Qt::UserRole, set ? static_cast<int>(*set) : -1);
         if (set == now) list_->setCurrentItem(row);
     }
