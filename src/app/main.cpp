@@ -120,7 +120,8 @@ int main(int argc, char** argv) {
     write_help.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOption(write_help);
     parser.addPositionalArgument(QStringLiteral("LIBRARY"),
-        words("folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified; or a backup, which becomes your library where there is none."));
+        words("folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified; "
+              "or a backup, which becomes your library where there is none."));
     parser.process(application);
     const auto desktop = app::desktop_colours();  // before ours are set
     app::theme::apply(app::chosen_colours().value_or(desktop));

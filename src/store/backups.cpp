@@ -4,9 +4,9 @@
 
 #include <algorithm>
 #include <cctype>
-#include <cstdio>
 #include <filesystem>
 
+#include "core/service/calendar.h"
 #include "store/destination.h"
 #include "store/digest.h"
 #include "store/place.h"
@@ -35,24 +35,6 @@ std::string name_of_library(const std::string& library) {
     return fmt::format("{}-{}-", name.empty() ? "library" : name, sha256(whole).substr(0, kMark));
 }
 
-std::optional<std::chrono::sys_days> day_of(const std::string& text) {
-    int year = 0;
-    unsigned month = 0;
-    unsigned day = 0;
-    int read = 0;
-    if (text.size() != kDay || std::sscanf(text.c_str(), "%4d-%2u-%2u%n", &year, &month, &day, &read) != 3 ||
-        read != static_cast<int>(kDay))
-        return std::nullopt;
-    const std::chrono::year_month_day out{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
-    return out.ok() ? std::optional<std::chrono::sys_days>(out) : std::nullopt;
-}
-
-std::string day_text(std::chrono::sys_days day) {
-    const std::chrono::year_month_day ymd(day);
-    return fmt::format(
-        "{:04}-{:02}-{:02}", static_cast<int>(ymd.year()), static_cast<unsigned>(ymd.month()), static_cast<unsigned>(ymd.day()));
-}
-
 }  // namespace
 
 std::vector<Backup> backups_in(const std::string& folder, const std::string& library) {
@@ -60,7 +42,7 @@ std::vector<Backup> backups_in(const std::string& folder, const std::string& lib
     std::vector<Backup> out;
     for (const auto& name : names_in(folder)) {
         if (!name.starts_with(beginning) || !name.ends_with(kZip) || name.size() != beginning.size() + kDay + 4) continue;
-        const auto day = day_of(name.substr(beginning.size(), kDay));
+        const auto day = core::parse_day(name.substr(beginning.size(), kDay));
         std::error_code ec;
         const std::string file = folder + "/" + name;
         if (day && std::filesystem::is_regular_file(std::filesystem::symlink_status(file, ec)))
@@ -79,7 +61,7 @@ bool is_backup_due(const std::vector<Backup>& there, std::chrono::sys_days today
 Result<Backup> back_up(const std::string& library, const std::string& folder, std::chrono::sys_days today, const Progress& progress) {
     if (!std::filesystem::is_directory(folder))
         return fail(ErrorCode::NotFound, fmt::format("The folder {} is not there; put the stick in, or name another.", folder), folder);
-    const std::string file = fmt::format("{}/{}{}{}", folder, name_of_library(library), day_text(today), kZip);
+    const std::string file = fmt::format("{}/{}{}{}", folder, name_of_library(library), core::text_of(today), kZip);
     // written and tried beside its place: what is there under that name is a backup that was tried
     auto work = WorkFolder::in(folder);
     if (!work) return tl::make_unexpected(work.error());

@@ -40,7 +40,8 @@ Result<Running> Running::begin(const std::string& folder) {
     return out;
 }
 
-Running::Running(Running&& other) noexcept : path_(std::move(other.path_)), fd_(std::exchange(other.fd_, -1)), since_(std::move(other.since_)) {}
+Running::Running(Running&& other) noexcept
+    : path_(std::move(other.path_)), fd_(std::exchange(other.fd_, -1)), since_(std::move(other.since_)) {}
 
 Running::~Running() {
     if (fd_ < 0) return;
@@ -49,8 +50,10 @@ Running::~Running() {
 }
 
 Outcome Running::at(const std::string& library, const std::string& guide) {
-    const std::string line = json{{"since", since_}, {"library", library}, {"guide", guide}}.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
-    if (::ftruncate(fd_, 0) != 0 || ::lseek(fd_, 0, SEEK_SET) < 0 || ::write(fd_, line.data(), line.size()) != static_cast<ssize_t>(line.size()))
+    const std::string line =
+        json{{"since", since_}, {"library", library}, {"guide", guide}}.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
+    if (::ftruncate(fd_, 0) != 0 || ::lseek(fd_, 0, SEEK_SET) < 0 ||
+        ::write(fd_, line.data(), line.size()) != static_cast<ssize_t>(line.size()))
         return tl::make_unexpected(file_trouble(path_, errno));
     return {};
 }
