@@ -27,8 +27,8 @@
 using namespace anagraph;
 using anagraph::app::LearnersDialog;
 using anagraph::app::MainWindow;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using anagraph::testing::Window;
 using nlohmann::json;
 
@@ -39,7 +39,7 @@ constexpr const char* kWords = "seven dry harbours";
 std::string run(const QString& program, const QStringList& arguments) {
     QProcess p;
     p.start(program, arguments);
-    p.waitForFinished(120000);
+    p.waitForFinished(-1);
     return p.readAllStandardOutput().toStdString();
 }
 

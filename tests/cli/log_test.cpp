@@ -181,7 +181,7 @@ TEST_F(Log, ComesOutAsTableCalendarBookAndLabels) {
     const auto words = [](const std::string& file) {
         QProcess p;
         p.start("pdftotext", {"-layout", QString::fromStdString(file), "-"});
-        p.waitForFinished(60000);
+        p.waitForFinished(-1);
         return p.readAllStandardOutput().toStdString();
     };
     EXPECT_NE(words(written("pdf")).find("100 h service"), std::string::npos);
@@ -193,7 +193,7 @@ TEST_F(Log, ComesOutAsTableCalendarBookAndLabels) {
         EXPECT_NE(said.find("2026-03-31, 202 h"), std::string::npos) << said;
         QProcess pages;
         pages.start("pdfinfo", {QString::fromStdString(file)});
-        pages.waitForFinished(60000);
+        pages.waitForFinished(-1);
         EXPECT_TRUE(pages.readAllStandardOutput().contains("Pages:           1\n")) << form;
     }
     EXPECT_EQ(cli({"label", s_ / "library", "PT60 no. 9", "--as", "panel", "--to", s_ / "x.pdf"}).code, 1);

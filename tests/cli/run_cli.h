@@ -23,7 +23,7 @@ inline CliAnswer program(const std::string& name, const std::vector<std::string>
     p.start(QString::fromStdString(name), list);
     p.write(input.data(), static_cast<qint64>(input.size()));
     p.closeWriteChannel();
-    p.waitForFinished(300000);
+    p.waitForFinished(-1);
     return {p.exitCode(), p.readAllStandardOutput().toStdString(), p.readAllStandardError().toStdString()};
 }
 

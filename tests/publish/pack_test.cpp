@@ -51,7 +51,7 @@ protected:
     static QString output(const QString& program, const QStringList& arguments) {
         QProcess p;
         p.start(program, arguments);
-        p.waitForFinished(100000);
+        p.waitForFinished(-1);
         return QString::fromUtf8(p.readAllStandardOutput() + p.readAllStandardError());
     }
     static Scratch* scratch_;

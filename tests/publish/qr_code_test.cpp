@@ -22,7 +22,7 @@ namespace {
 QStringList read_by_another(const QString& picture) {
     QProcess p;
     p.start("zbarimg", {"--quiet", "--raw", "-Sdisable", "-Sqrcode.enable", picture});
-    p.waitForFinished(60000);
+    p.waitForFinished(-1);
     return QString::fromUtf8(p.readAllStandardOutput()).trimmed().split('\n', Qt::SkipEmptyParts);
 }
 
@@ -38,8 +38,8 @@ core::Edition edition(const char* desk) {
 
 TEST(QrCode, AnotherProgramReadsIt) {
     const Scratch s;
-    for (const std::string& text :
-        {std::string("http://192.0.2.2:8460/is/KQ-PT60-100/2/a08904e8?p=6"), std::string("KQ-PT60-100 / 1 / a08904e8, page 6"), std::string(500, 'x')}) {
+    for (const std::string& text : {std::string("http://192.0.2.2:8460/is/KQ-PT60-100/2/a08904e8?p=6"),
+             std::string("KQ-PT60-100 / 1 / a08904e8, page 6"), std::string(500, 'x')}) {
         QImage image(900, 900, QImage::Format_RGB32);
         image.fill(Qt::white);
         QPainter p(&image);
@@ -70,7 +70,7 @@ TEST(QrCode, StandsOnEveryPrintedPageWithItsNumber) {
     QProcess draw;
     draw.setWorkingDirectory(QString::fromStdString(s.text()));
     draw.start("pdftoppm", {"-r", "300", "-png", QString::fromStdString(*(*library)->pack_folder(guide, 1) + "/guide.pdf"), "page"});
-    ASSERT_TRUE(draw.waitForFinished(60000));
+    ASSERT_TRUE(draw.waitForFinished(-1));
     int pages = 0;
     for (const auto& entry : std::filesystem::directory_iterator(s.text())) {
         const auto name = entry.path().filename().string();

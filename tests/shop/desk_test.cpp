@@ -22,8 +22,8 @@
 #include "tests/scratch.h"
 
 using namespace anagraph;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using nlohmann::json;
 using namespace std::chrono_literals;
 
@@ -299,7 +299,7 @@ TEST_F(DeskTest, InABrowserItLeadsToGuidesTakesAnswersAndSaysWhatIsCurrent) {
         {QString::fromUtf8(ANAGRAPH_SOURCE "/tests/browser/desk_test.mjs"), QString::fromStdString((*desk)->address()),
             QString::fromStdString((*desk)->pairing_code()), QString::fromStdString("/is/KQ-M4/2/" + mark2_),
             QString::fromStdString("/is/KQ-M4/1/" + mark1_)});
-    node.waitForFinished(240000);
+    node.waitForFinished(-1);
     const QString said = QString::fromUtf8(node.readAllStandardOutput() + node.readAllStandardError());
     EXPECT_TRUE(said.contains("4 passed, 0 failed")) << said.toStdString();
     const auto library = store::Library::make_or_open(place(own / "library"));
@@ -315,7 +315,8 @@ TEST_F(DeskTest, IsThereAgainAfterItWasKilledAndTellsATakenPort) {
     const std::string program = ANAGRAPH_BINARIES "/anagraph-cli";
     const auto start = [&](QProcess& p, int port) {
         p.start(QString::fromStdString(program),
-            {"desk", QString::fromStdString(place(*scratch_ / "library")), "--host", "127.0.0.1", "--port", QString::number(port), "--json"});
+            {"desk", QString::fromStdString(place(*scratch_ / "library")), "--host", "127.0.0.1", "--port", QString::number(port),
+                "--json"});
         EXPECT_TRUE(p.waitForReadyRead(30000));
         return json::parse(p.readAllStandardOutput().toStdString(), nullptr, false).value("port", 0);
     };
@@ -343,7 +344,7 @@ TEST_F(DeskTest, SpeaksTlsWithACertificate) {
     made.start("openssl",
         {"req", "-x509", "-newkey", "rsa:2048", "-nodes", "-days", "2", "-subj", "/CN=desk", "-keyout",
             QString::fromStdString(own / "key.pem"), "-out", QString::fromStdString(own / "cert.pem")});
-    ASSERT_TRUE(made.waitForFinished(60000));
+    ASSERT_TRUE(made.waitForFinished(-1));
     const auto desk = shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, own / "cert.pem", own / "key.pem"});
     ASSERT_TRUE(desk) << desk.error().message;
     EXPECT_EQ((*desk)->address().substr(0, 8), "https://");
@@ -354,5 +355,6 @@ TEST_F(DeskTest, SpeaksTlsWithACertificate) {
     EXPECT_EQ(r->status, 200);
     EXPECT_EQ(shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, own / "cert.pem", own / "none.pem"}).error().code,
         core::ErrorCode::BadInput);
-    EXPECT_EQ(shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, own / "cert.pem", ""}).error().code, core::ErrorCode::BadInput);
+    EXPECT_EQ(
+        shop::Desk::open({place(*scratch_ / "library"), "127.0.0.1", 0, own / "cert.pem", ""}).error().code, core::ErrorCode::BadInput);
 }

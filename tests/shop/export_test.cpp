@@ -22,8 +22,8 @@
 #include "tests/scratch.h"
 
 using namespace anagraph;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using shop::ExportForm;
 
 namespace {
@@ -36,7 +36,7 @@ std::string text_of(const std::string& file) {
 std::string said_by(const QString& program, const QStringList& arguments) {
     QProcess p;
     p.start(program, arguments);
-    p.waitForFinished(240000);
+    p.waitForFinished(-1);
     return (p.exitCode() == 0 ? p.readAllStandardOutput() : "failed: " + p.readAllStandardError() + p.readAllStandardOutput())
         .toStdString();
 }

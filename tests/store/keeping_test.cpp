@@ -322,7 +322,7 @@ TEST(Library, OneOfEverySchemaAndReleaseOpensAndLosesNothing) {
         python.start("python3",
             {"-c", "import sqlite3,sys; db=sqlite3.connect(sys.argv[2]); db.executescript(open(sys.argv[1]).read()); db.commit()", sql,
                 QString::fromStdString(s / "lib/library.db")});
-        ASSERT_TRUE(python.waitForFinished(60000) && python.exitCode() == 0) << python.readAllStandardError().toStdString();
+        ASSERT_TRUE(python.waitForFinished(-1) && python.exitCode() == 0) << python.readAllStandardError().toStdString();
         const auto check = [&](Library& library) {
             const auto guides = library.guides();
             ASSERT_TRUE(guides) << guides.error().message;
