@@ -71,9 +71,9 @@ public:
             if (const auto known = known_certificates(); !known.empty()) options["sslrootcert"] = known;
         QString connect = QStringLiteral(
             "application_name=anagraph;connect_timeout=4;tcp_user_timeout=6000;keepalives_idle=3;keepalives_interval=1;keepalives_count=3");
-        connect +=
-            QStringLiteral(";options='-c lock_timeout=15000 -c idle_in_transaction_session_timeout=60000 -c client_min_messages=error%1'")
-                .arg(access_ == Access::Read ? QStringLiteral(" -c default_transaction_read_only=on") : QString());
+        connect += QStringLiteral(
+            ";options='-c lock_timeout=15000 -c idle_in_transaction_session_timeout=60000 -c client_min_messages=error -c jit=off%1'")
+                       .arg(access_ == Access::Read ? QStringLiteral(" -c default_transaction_read_only=on") : QString());
         for (const auto& [name, value] : options) connect += QStringLiteral(";%1=%2").arg(q(name), quoted(value));
         db.setConnectOptions(connect);
         if (!db.open()) return tl::make_unexpected(not_reached(db.lastError()));
@@ -94,8 +94,7 @@ public:
         const auto is = [&](const char* code) { return state.starts_with(code); };
         if (state.empty() || is("08") || is("57P0"))
             return {ErrorCode::Away,
-                fmt::format("The server of the library {} cannot be reached, so nothing was saved; try again when it is back.", name),
-                ""};
+                fmt::format("The server of the library {} cannot be reached, so nothing was saved; try again when it is back.", name), ""};
         if (is("25006") && access_ == Access::Write)
             return {ErrorCode::Away,
                 fmt::format("The server of the library {} is being restored and takes no changes now; try again later.", name), ""};
@@ -238,15 +237,16 @@ public:
         // tell which of the two a beginning of a word is, so the first few lines do.
         constexpr int kFew = 2000;
         constexpr int kMany = 20 * kFew;
-        return {QStringLiteral("WITH few AS MATERIALIZED (SELECT w.id FROM (SELECT id, found FROM segment ORDER BY id LIMIT %1) w WHERE "
-                               "w.found @@ CAST(? AS TSQUERY) ORDER BY w.id LIMIT %3), many AS MATERIALIZED (SELECT w.id FROM (SELECT id, "
-                               "found FROM segment WHERE (SELECT COUNT(*) FROM few) BETWEEN %3 / 20 AND %3 - 1 ORDER BY id LIMIT %2) w WHERE "
-                               "w.found @@ CAST(? AS TSQUERY) ORDER BY w.id LIMIT %3), every AS MATERIALIZED (SELECT id FROM segment WHERE "
-                               "found @@ CAST(? AS TSQUERY) AND (SELECT COUNT(*) FROM few) < %3 AND (SELECT COUNT(*) FROM many) < %3) SELECT "
-                               "id FROM (SELECT id FROM few UNION SELECT id FROM many UNION SELECT id FROM every) hits ORDER BY id LIMIT %3")
-                    .arg(kFew)
-                    .arg(kMany)
-                    .arg(most),
+        return {
+            QStringLiteral("WITH few AS MATERIALIZED (SELECT w.id FROM (SELECT id, found FROM segment ORDER BY id LIMIT %1) w WHERE "
+                           "w.found @@ CAST(? AS TSQUERY) ORDER BY w.id LIMIT %3), many AS MATERIALIZED (SELECT w.id FROM (SELECT id, "
+                           "found FROM segment WHERE (SELECT COUNT(*) FROM few) BETWEEN %3 / 20 AND %3 - 1 ORDER BY id LIMIT %2) w WHERE "
+                           "w.found @@ CAST(? AS TSQUERY) ORDER BY w.id LIMIT %3), every AS MATERIALIZED (SELECT id FROM segment WHERE "
+                           "found @@ CAST(? AS TSQUERY) AND (SELECT COUNT(*) FROM few) < %3 AND (SELECT COUNT(*) FROM many) < %3) SELECT "
+                           "id FROM (SELECT id FROM few UNION SELECT id FROM many UNION SELECT id FROM every) hits ORDER BY id LIMIT %3")
+                .arg(kFew)
+                .arg(kMany)
+                .arg(most),
             {query, query, query}};
     }
 
