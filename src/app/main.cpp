@@ -18,6 +18,8 @@
 #include "app/running/last_words.h"
 #include "app/running/settings.h"
 #include "app/running/told_to_close.h"
+#include "app/spoken/order.h"
+#include "app/spoken/painted.h"
 #include "app/theme/theme.h"
 #include "app/window/help.h"
 #include "app/window/main_window.h"
@@ -125,6 +127,8 @@ int main(int argc, char** argv) {
     parser.process(application);
     const auto desktop = app::desktop_colours();  // before ours are set
     app::theme::apply(app::chosen_colours().value_or(desktop));
+    app::spoken::tell_painted();
+    app::spoken::keys_go_in_order();
     QApplication::setWindowIcon(app::theme::program_icon());
     if (parser.isSet(write_help)) return write_help_to(parser.value(write_help));
 

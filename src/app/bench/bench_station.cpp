@@ -43,10 +43,11 @@ QLabel* large_label(QWidget* parent, double points, bool bold = false) {
 QLabel* line_label(const QString& words, bool done, bool next, QWidget* parent) {
     auto* label = large_label(parent, done ? kDoneSize : kLineSize, next);
     label->setText((done ? QStringLiteral("✓ ") : QString()) + words);
-    label->setStyleSheet(
-        QStringLiteral("color: %1; %2")
-            .arg(theme::colour(done ? "second" : "ink").name(),
-                next ? QStringLiteral("border: 0px solid %1; border-left: 6px solid %1; padding-left: 8px;").arg(theme::colour("accent").name()) : QString()));
+    label->setStyleSheet(QStringLiteral("color: %1; %2")
+                             .arg(theme::colour(done ? "second" : "ink").name(),
+                                 next ? QStringLiteral("border: 0px solid %1; border-left: 6px solid %1; padding-left: 8px;")
+                                            .arg(theme::colour("accent").name())
+                                      : QString()));
     return label;
 }
 
@@ -120,7 +121,7 @@ BenchStation::BenchStation(Session& session, QWidget* parent) : QWidget(parent),
     down->setContentsMargins(20, 12, 20, 14);
     down->setSpacing(10);
     about_ = quiet_label(QString(), this);
-    about_->setAccessibleName(tr("The run"));
+    about_->setAccessibleDescription(tr("The run"));
     down->addWidget(about_);
     pages_ = new QStackedWidget(this);
     pages_->addWidget(start_page());
@@ -129,7 +130,7 @@ BenchStation::BenchStation(Session& session, QWidget* parent) : QWidget(parent),
     pages_->addWidget(end_page());
     down->addWidget(pages_, 1);
     said_ = large_label(this, 14, true);
-    said_->setAccessibleName(tr("What is to be done"));
+    said_->setAccessibleDescription(tr("What is to be done"));
     down->addWidget(said_);
     bar_ = new WorkBar(work_, tr("Progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("bench.cancel")), this), this);
     connect(&work_, &Work::busy_changed, this, [this] { commands_->refresh(); });
@@ -156,6 +157,7 @@ QWidget* BenchStation::start_page() {
     auto* scroll = new QScrollArea(page);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setWidgetResizable(true);
+    scroll->setAccessibleName(tr("Learners and guides"));
     progress_ = new ProgressView(scroll);
     scroll->setWidget(progress_);
     right->addWidget(scroll, 1);

@@ -84,8 +84,8 @@ void StepDiscs::show_run(const core::Bench& bench, core::Moment now) {
             kind = Kind::Off, said = text(std::string(core::spoken_name_of(*e.state)));
         else if (waits)
             kind = Kind::Waits, said = tr("waits");
-        discs_.push_back({text(s.id.text()), s.number, kind});
-        words << tr("step %1 %2").arg(s.number).arg(said);
+        discs_.push_back({text(s.id.text()), s.number, kind, tr("step %1 %2").arg(s.number).arg(said)});
+        words << discs_.back().said;
     }
     setAccessibleName(tr("Steps"));
     setAccessibleDescription(words.join(QStringLiteral(", ")));
@@ -344,6 +344,27 @@ void BenchPicture::paintEvent(QPaintEvent*) {
     const QRectF box((width() - size.width()) / 2, 0, size.width(), size.height());
     p.drawImage(box, image_);
     marks_.render(&p, box);
+}
+
+std::vector<spoken::Painted> StepDiscs::painted() const {
+    auto* self = const_cast<StepDiscs*>(this);
+    std::vector<spoken::Painted> out;
+    for (std::size_t i = 0; i < discs_.size(); ++i)
+        out.push_back({.role = QAccessible::ListItem,
+            .name = discs_[i].said,
+            .box = box(i).toAlignedRect(),
+            .in_hand = discs_[i].kind == Kind::InHand,
+            .does = tr("Take in hand"),
+            .act = [self, step = discs_[i].step] { emit self->chosen(step); }});
+    return out;
+}
+
+std::vector<spoken::Painted> ClockView::painted() const {
+    std::vector<spoken::Painted> out;
+    for (qsizetype i = 0; i < lines_.size(); ++i)
+        out.push_back(
+            {.role = QAccessible::Clock, .name = lines_[i], .box = QRect(0, 30 + static_cast<int>(i) * kClockRow, width(), kClockRow)});
+    return out;
 }
 
 }  // namespace anagraph::app

@@ -5,6 +5,7 @@
 #include <QSvgRenderer>
 #include <QWidget>
 
+#include "app/spoken/painted.h"
 #include "core/bench/bench.h"
 #include "core/bench/reading_scale.h"
 
@@ -12,10 +13,11 @@ namespace anagraph::app {
 
 /// The steps down the left edge: done ones full, the one in hand in the accent, those that wait double, those that stopped or were left
 /// out dashed.
-class StepDiscs : public QWidget {
+class StepDiscs : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit StepDiscs(QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
     void show_run(const core::Bench& bench, core::Moment now);
 
 signals:
@@ -31,6 +33,7 @@ private:
         QString step;
         int number = 0;
         Kind kind = Kind::Open;
+        QString said;
     };
     QRectF box(std::size_t place) const;
     std::vector<Disc> discs_;
@@ -60,10 +63,11 @@ private:
 };
 
 /// Waits that run, each with its ring and what is left.
-class ClockView : public QWidget {
+class ClockView : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit ClockView(QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
     void show_clocks(const core::Bench& bench, core::Moment now);
     QString words() const { return lines_.join(QLatin1Char('\n')); }
 

@@ -35,7 +35,7 @@ CameraDialog::CameraDialog(QWidget* parent) : QDialog(parent) {
         QStringLiteral("background: %1; color: %2;").arg(theme::colour("film").name(), theme::colour("on_film").name()));
     down->addWidget(picture_, 1);
     said_ = quiet_label(QString(), this);
-    said_->setAccessibleName(tr("What is to be done"));
+    said_->setAccessibleDescription(tr("What is to be done"));
     auto* across = new QHBoxLayout;
     across->addWidget(said_, 1);
     auto* label = new QLabel(tr("&Camera"), this);

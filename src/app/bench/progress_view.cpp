@@ -148,4 +148,18 @@ bool ProgressView::event(QEvent* event) {
     return true;
 }
 
+std::vector<spoken::Painted> ProgressView::painted() const {
+    std::vector<spoken::Painted> out;
+    for (std::size_t row = 0; row < learners_.size(); ++row) {
+        const int top = kHead + static_cast<int>(row) * kRow;
+        out.push_back({.role = QAccessible::Row, .name = text(learners_[row].learner), .box = QRect(0, top, width(), kRow)});
+        for (std::size_t i = 0; i < learners_[row].guides.size(); ++i)
+            out.push_back({.role = QAccessible::Cell,
+                .name = words(learners_[row], i),
+                .box = QRect(kName + static_cast<int>(i) * kColumn, top, kColumn, kRow),
+                .depth = 1});
+    }
+    return out;
+}
+
 }  // namespace anagraph::app

@@ -3,14 +3,16 @@
 
 #include <QWidget>
 
+#include "app/spoken/painted.h"
 #include "core/learner/progress.h"
 
 namespace anagraph::app {
 
-class ProgressView : public QWidget {
+class ProgressView : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit ProgressView(QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
     /// `names`: of the guides, in the same order.
     void show_progress(std::vector<core::LearnerProgress> learners, QStringList names);
     /// All that is drawn, a line each.

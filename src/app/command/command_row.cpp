@@ -128,19 +128,17 @@ void CommandRow::follow() {
             next.push_back(it == buttons_.end() ? new CommandButton(commands_, *c, this) : std::exchange(*it, nullptr));
             if (large_) next.back()->set_large();
         }
-        for (auto* gone : buttons_)
+        // what is hidden gives its keys away, and whoever hears of that comes here again: the row is whole by then
+        const auto before = std::exchange(buttons_, std::move(next));
+        for (auto* gone : before)
             if (gone != nullptr) {
                 gone->hide();
                 gone->deleteLater();
             }
-        buttons_ = std::move(next);
         // the keys go back to the station, not to whatever comes next in the window
         if (focused && std::none_of(buttons_.begin(), buttons_.end(), [](const CommandButton* b) { return b->hasFocus(); }))
             commands_.scope()->setFocus();
-        for (std::size_t i = 0; i < buttons_.size(); ++i) {
-            if (i > 0) setTabOrder(buttons_[i - 1], buttons_[i]);
-            buttons_[i]->show();
-        }
+        for (auto* b : std::vector(buttons_)) b->show();
     }
     for (auto* b : buttons_) {
         moves = moves || commands_.words(b->command()) != b->text();

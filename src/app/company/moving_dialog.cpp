@@ -43,7 +43,7 @@ MovingDialog::MovingDialog(const QString& from, const QString& to)
     down->addWidget(bar_);
     said_->setWordWrap(true);
     said_->setText(tr("Films and packs first, then what is written. The library it comes from stays as it is."));
-    said_->setAccessibleName(tr("How far it is, or what is wrong"));
+    said_->setAccessibleDescription(tr("How far it is, or what is wrong"));
     down->addWidget(said_);
     down->addWidget(button_, 0, Qt::AlignRight);
     button_->setFocus();

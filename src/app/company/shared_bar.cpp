@@ -22,7 +22,7 @@ SharedBar::SharedBar(Session& session, Commands& window, QWidget* parent) : QFra
     across->setContentsMargins(14, 7, 16, 7);
     words_ = new QLabel(this);
     words_->setWordWrap(true);
-    words_->setAccessibleName(tr("Not saved yet"));
+    words_->setAccessibleDescription(tr("Not saved yet"));
     across->addWidget(words_, 1);
     across->addWidget(command_button(window, QStringLiteral("window.decide"), this));
     connect(&session_, &Session::waiting_changed, this, &SharedBar::refresh);

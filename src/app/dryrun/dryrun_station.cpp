@@ -86,7 +86,7 @@ DryRunStation::DryRunStation(Session& session, QWidget* parent) : QWidget(parent
     foot->setContentsMargins(16, 8, 16, 10);
     foot->setSpacing(8);
     told_ = quiet_label(QString(), this);
-    told_->setAccessibleName(tr("The machine at this place"));
+    told_->setAccessibleDescription(tr("The machine at this place"));
     foot->addWidget(told_);
     foot->addWidget(new CommandRow(*commands_, this));
     left->addLayout(foot);
@@ -134,7 +134,7 @@ QWidget* DryRunStation::build_side() {
     list_->setAccessibleName(tr("What was found"));
     down->addWidget(list_, 1);
     fix_words_ = quiet_label(QString(), side);
-    fix_words_->setAccessibleName(tr("What the fix does"));
+    fix_words_->setAccessibleDescription(tr("What the fix does"));
     down->addWidget(fix_words_);
     return side;
 }

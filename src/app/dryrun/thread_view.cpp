@@ -216,4 +216,81 @@ bool ThreadView::viewportEvent(QEvent* event) {
     return QAbstractScrollArea::viewportEvent(event);
 }
 
+std::vector<spoken::Painted> ThreadView::painted() const {
+    using spoken::Painted;
+    auto* self = const_cast<ThreadView*>(this);
+    const auto& threads = shown_.threads;
+    std::vector<Painted> out;
+    std::map<core::StepId, int> rows;  // where each stands in `out`
+    const auto in_view = [&](double top, double high) {
+        return QRectF(0, top - offset().y(), viewport()->width(), high).toAlignedRect().intersected(viewport()->rect());
+    };
+    for (int i = 0; i < static_cast<int>(threads.steps.size()); ++i) {
+        const auto row = static_cast<std::size_t>(i);
+        rows[threads.steps[row]] = static_cast<int>(out.size());
+        QString name =
+            tr("Step %1, %2; after it the machine %3")
+                .arg(QString::number(shown_.numbers[row]), shown_.headings[row], text(core::machine_words(threads.machine_at({i, 1}))));
+        if (shown_.pinned[row]) name += tr(", stays where it is");
+        out.push_back({.role = QAccessible::Row,
+            .name = name,
+            .box = in_view(layout_.row_top(i), layout_.metrics.row),
+            .in_hand = place_.step == i,
+            .does = tr("Stand there"),
+            .act = [self, i] {
+                self->stand_on({i, 1});
+            }});
+        // what is done in it, in its order
+        std::vector<std::pair<core::Down, QString>> done;
+        for (const auto& t : threads.threads) {
+            auto sat = t.first;
+            for (const auto& k : t.knots) {
+                if (k.at.step == i)
+                    done.emplace_back(k.at,
+                        k.sits == sat
+                            ? tr("%1: %2").arg(text(t.name), text(k.done))
+                            : tr("%1: %2, now %3").arg(text(t.name), text(k.done), text(std::string(core::spoken_name_of(k.sits)))));
+                sat = k.sits;
+            }
+        }
+        for (const auto& f : threads.fluids)
+            for (const auto& k : f.knots)
+                if (k.at.step == i)
+                    done.emplace_back(k.at,
+                        k.low == k.high ? tr("%1: %2, now %3 % full").arg(text(f.name), text(k.done)).arg(std::lround(k.high * 100))
+                                        : tr("%1: %2, now %3 to %4 % full")
+                                              .arg(text(f.name), text(k.done))
+                                              .arg(std::lround(k.low * 100))
+                                              .arg(std::lround(k.high * 100)));
+        std::stable_sort(done.begin(), done.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+        for (const auto& [at, words] : done) out.push_back({.role = QAccessible::Cell, .name = words, .depth = 1});
+        const auto beside = threads.beside({i, 1});
+        if (!beside.empty()) out.push_back({.role = QAccessible::Cell, .name = tr("Beside it lie: %1").arg(names_of(beside)), .depth = 1});
+    }
+    for (int i = 0; i < static_cast<int>(shown_.findings.size()); ++i) {
+        const auto& f = shown_.findings[static_cast<std::size_t>(i)];
+        const auto row = rows.find(f.step);
+        out.push_back({.role = QAccessible::ListItem,
+            .name = tr("Finding: %1").arg(text(f.because)),
+            .box = mark_of(i).toAlignedRect(),
+            .does = tr("Take in hand"),
+            .act = [self, i] { emit self->finding_clicked(i); },
+            .leads_to = row == rows.end() ? -1 : row->second});
+    }
+    if (!shown_.plan) return out;
+    for (const auto& task : shown_.plan->tasks) {
+        const auto at = std::find(threads.steps.begin(), threads.steps.end(), task.step);
+        if (at == threads.steps.end()) continue;
+        const auto row = static_cast<std::size_t>(at - threads.steps.begin());
+        const QString who = task.who < 0 ? tr("nobody is needed") : task.who == 0 ? tr("A") : tr("B");
+        out.push_back({.role = QAccessible::ListItem,
+            .name = (task.part == core::PlannedTask::Part::Wait ? tr("Plan: from %1 to %2 step %3 waits, %4")
+                                                                : tr("Plan: from %1 to %2 step %3, hands of %4"))
+                        .arg(text(core::clock_text(core::FrameTime(task.from, 1), false)),
+                            text(core::clock_text(core::FrameTime(task.to, 1), false)), QString::number(shown_.numbers[row]), who),
+            .leads_to = rows.at(task.step)});
+    }
+    return out;
+}
+
 }  // namespace anagraph::app

@@ -9,15 +9,18 @@
 #include <optional>
 
 #include "app/dryrun/thread_layout.h"
+#include "app/spoken/painted.h"
 #include "app/theme/cut_text.h"
 #include "core/dryrun/finding.h"
 
 namespace anagraph::app {
 
-class ThreadView : public QAbstractScrollArea {
+class ThreadView : public QAbstractScrollArea, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit ThreadView(QWidget* parent = nullptr);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Table; }
 
     struct Shown {
         core::Threads threads;

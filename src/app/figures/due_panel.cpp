@@ -152,4 +152,16 @@ void DuePanel::paintEvent(QPaintEvent*) {
     if (due_->service_by) mark(*due_->service_by, tr("service by %1").arg(text(core::text_of(*due_->service_by))), true, false);
 }
 
+std::vector<spoken::Painted> DuePanel::painted() const {
+    if (!due_) return {};
+    std::vector<std::pair<core::Day, QString>> days{{plan_.last_day, tr("last service")}, {plan_.today, tr("today")}};
+    if (due_->due_day) days.emplace_back(*due_->due_day, due_->by_reading ? tr("due by the meter") : tr("due by the calendar"));
+    if (due_->service_by) days.emplace_back(*due_->service_by, tr("service by then"));
+    for (const auto& a : plan_.avoid) days.emplace_back(a.from, tr("kept free from then to %1").arg(text(core::text_of(a.to))));
+    std::stable_sort(days.begin(), days.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+    std::vector<spoken::Painted> out;
+    for (const auto& [day, words] : days) out.push_back({.name = tr("%1: %2").arg(text(core::text_of(day)), words)});
+    return out;
+}
+
 }  // namespace anagraph::app

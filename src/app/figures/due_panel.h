@@ -7,15 +7,18 @@
 #include <QWidget>
 #include <optional>
 
+#include "app/spoken/painted.h"
 #include "core/procedure/procedure.h"
 #include "core/service/due.h"
 
 namespace anagraph::app {
 
-class DuePanel : public QWidget {
+class DuePanel : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     DuePanel(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Grouping; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -14,6 +14,7 @@
 #include "core/figure/designation.h"
 #include "core/figure/evidence.h"
 #include "core/figure/number_line.h"
+#include "core/figure/spoken.h"
 
 namespace anagraph::app {
 
@@ -22,6 +23,7 @@ using theme::text;
 
 FigureList::FigureList(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setAccessibleName(tr("Figures on their number lines"));
+    setFocusPolicy(Qt::StrongFocus);
     setAcceptDrops(true);
     refresh();
 }
@@ -363,8 +365,46 @@ void FigureList::paintEvent(QPaintEvent* event) {
     for (std::size_t i = 0; i < shown_.size(); ++i) {
         const QRectF row(0, tops_[i], width(), tops_[i + 1] - tops_[i]);
         const auto* f = session_.procedure().find(shown_[i]);
-        if (f != nullptr && row.intersects(event->rect())) paint_row(p, *f, row);
+        if (f == nullptr || !row.intersects(event->rect())) continue;
+        paint_row(p, *f, row);
+        if (hasFocus() && f->id == chosen_) theme::draw_focus(p, row);
     }
+}
+
+std::vector<spoken::Painted> FigureList::painted() const {
+    const auto& procedure = session_.procedure();
+    auto* self = const_cast<FigureList*>(this);
+    const auto place_of = [&](const core::FigureId& id, std::size_t index, bool proof) {
+        const auto it = std::find_if(evidence_.begin(), evidence_.end(),
+            [&](const EvidencePlace& e) { return e.figure == id && e.index == index && e.proof == proof; });
+        return it == evidence_.end() ? QRect() : it->box.toAlignedRect();
+    };
+    std::vector<spoken::Painted> out;
+    for (const auto& id : shown_) {
+        const auto* f = procedure.find(id);
+        if (f == nullptr) continue;
+        out.push_back({.role = QAccessible::ListItem,
+            .name = theme::said(core::spoken(procedure, *f)),
+            .box = row_of(id),
+            .in_hand = id == chosen_,
+            .does = tr("Take in hand"),
+            .act = [self, id] { self->choose(id); }});
+        for (std::size_t i = 0; i < f->proofs.size(); ++i)
+            out.push_back({.role = QAccessible::ListItem,
+                .name = theme::said(core::spoken(procedure, *f, f->proofs[i])),
+                .box = place_of(id, i, true),
+                .depth = 1,
+                .does = tr("Show page"),
+                .act = [self, id, i] { self->choose(id), emit self->proof_clicked(i); }});
+        for (std::size_t i = 0; i < f->claims.size(); ++i)
+            out.push_back({.role = QAccessible::ListItem,
+                .name = theme::said(core::spoken(*f, f->claims[i])),
+                .box = place_of(id, i, false),
+                .depth = 1,
+                .does = tr("Hear"),
+                .act = [self, id, i] { self->choose(id), emit self->claim_clicked(i); }});
+    }
+    return out;
 }
 
 }  // namespace anagraph::app

@@ -6,14 +6,16 @@
 
 #include "app/figures/figure_filter.h"
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 #include "core/figure/number_line.h"
 
 namespace anagraph::app {
 
-class FigureList : public QWidget {
+class FigureList : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit FigureList(Session& session, QWidget* parent = nullptr);
+    std::vector<spoken::Painted> painted() const override;
     const core::FigureId& chosen() const { return chosen_; }
     void choose(const core::FigureId& id);
     void refresh();

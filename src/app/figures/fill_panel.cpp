@@ -324,4 +324,19 @@ void FillPanel::reckon() {
     sump_->show_plan(*plan, between, between > 0 ? std::optional(reading) : std::nullopt);
 }
 
+std::vector<spoken::Painted> SumpView::painted() const {
+    std::vector<spoken::Painted> out;
+    if (plan_.residue) out.push_back({.name = tr("%1 stay behind").arg(litres(plan_.residue->litres))});
+    for (std::size_t i = 0; i < plan_.stages.size(); ++i)
+        out.push_back({.name = (i == 0 ? tr("First pour: %1") : tr("Then %1 more")).arg(litres(plan_.stages[i]))});
+    if (plan_.stages.empty() && plan_.first_pour)
+        out.push_back({.name = tr("The refill is not known: pour %1, read, and add by the marks.").arg(litres(*plan_.first_pour))});
+    if (plan_.stages.empty() && !plan_.first_pour) out.push_back({.name = tr("Nothing is known of it yet.")});
+    if (reading_ && between_marks_ > 0)
+        out.push_back({.role = QAccessible::Indicator,
+            .name = tr("The level reads %1 % of the way from the lower to the upper mark").arg(std::lround(*reading_ * 100)),
+            .scale = spoken::OnScale{*reading_ * 100, 0, 100}});
+    return out;
+}
+
 }  // namespace anagraph::app

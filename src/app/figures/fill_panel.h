@@ -9,6 +9,7 @@
 #include <array>
 
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 #include "core/fluids/grade.h"
 #include "core/fluids/refill.h"
 #include "core/house/house.h"
@@ -16,11 +17,13 @@
 namespace anagraph::app {
 
 /// The sump with its marks, the pours stacked in it, and the level of the reading.
-class SumpView : public QWidget {
+class SumpView : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit SumpView(QWidget* parent);
     void show_plan(const core::RefillPlan& plan, double between_marks, std::optional<double> reading);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Graphic; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

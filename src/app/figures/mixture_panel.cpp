@@ -203,4 +203,11 @@ void MixturePanel::paintEvent(QPaintEvent*) {
     }
 }
 
+std::vector<spoken::Painted> MixturePanel::painted() const {
+    std::vector<spoken::Painted> out;
+    for (const auto& pour : pours_)
+        out.push_back({.role = QAccessible::Graphic, .name = tr("Pour: %1 of %2").arg(text(core::amount_text(pour.litres)), pour.of)});
+    return out;
+}
+
 }  // namespace anagraph::app

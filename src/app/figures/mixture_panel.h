@@ -8,15 +8,18 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/spoken/painted.h"
 #include "core/fluids/mixture.h"
 #include "core/procedure/procedure.h"
 
 namespace anagraph::app {
 
-class MixturePanel : public QWidget {
+class MixturePanel : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     MixturePanel(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Grouping; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

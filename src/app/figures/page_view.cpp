@@ -204,4 +204,19 @@ void PageView::resizeEvent(QResizeEvent*) {
     if (marked_) mark(marked_);
 }
 
+std::vector<spoken::Painted> PageView::painted() const {
+    std::vector<spoken::Painted> out;
+    if (!image_.isNull()) out.push_back({.role = QAccessible::Heading, .name = tr("Page %1").arg(page_)});
+    if (!words_.isEmpty()) out.push_back({.name = words_});
+    if (marked_) out.push_back({.role = QAccessible::Graphic, .name = tr("The place that is marked"), .box = at(*marked_).toAlignedRect()});
+    auto* self = const_cast<PageView*>(this);
+    for (std::size_t i = 0; i < offers_.size(); ++i)
+        out.push_back({.role = QAccessible::Button,
+            .name = tr("Value %1 that was read on this page").arg(i + 1),
+            .box = at(offers_[i]).toAlignedRect(),
+            .does = tr("Choose"),
+            .act = [self, i] { emit self->offer_clicked(i); }});
+    return out;
+}
+
 }  // namespace anagraph::app

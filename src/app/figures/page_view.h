@@ -7,15 +7,18 @@
 #include <optional>
 #include <vector>
 
+#include "app/spoken/painted.h"
 #include "app/theme/cut_text.h"
 #include "core/page/page_spot.h"
 
 namespace anagraph::app {
 
-class PageView : public QWidget {
+class PageView : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit PageView(QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Document; }
     void show_page(const QImage& image, int page);
     /// Marks a place and brings it into sight.
     void mark(const std::optional<core::PageSpot>& spot);

@@ -190,4 +190,17 @@ void SequencePanel::paintEvent(QPaintEvent*) {
     }
 }
 
+std::vector<spoken::Painted> SequencePanel::painted() const {
+    const QRectF f = field();
+    std::vector<spoken::Painted> out;
+    for (std::size_t i = 0; i < order_.size(); ++i) {
+        const auto& b = places_[static_cast<std::size_t>(order_[i] - 1)];
+        const QPointF at = f.center() + QPointF(b.x, b.y) * f.width() / 2;
+        out.push_back({.role = QAccessible::Graphic,
+            .name = tr("Number %1 to tighten: bolt %2").arg(i + 1).arg(order_[i]),
+            .box = QRectF(at - QPointF(12, 12), QSizeF(24, 24)).toAlignedRect()});
+    }
+    return out;
+}
+
 }  // namespace anagraph::app

@@ -8,15 +8,18 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/spoken/painted.h"
 #include "core/procedure/procedure.h"
 #include "core/torque/sequence.h"
 
 namespace anagraph::app {
 
-class SequencePanel : public QWidget {
+class SequencePanel : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     SequencePanel(const core::Procedure& procedure, const core::Figure& figure, QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Grouping; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

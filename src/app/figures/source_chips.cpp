@@ -100,4 +100,13 @@ void SourceChips::mouseMoveEvent(QMouseEvent* event) {
     drag->exec(Qt::CopyAction);
 }
 
+std::vector<spoken::Painted> SourceChips::painted() const {
+    std::vector<spoken::Painted> out;
+    for (const auto& c : chips_)
+        out.push_back({.role = QAccessible::ListItem,
+            .name = c.page ? c.words : tr("%1, its page is not at hand").arg(c.words),
+            .box = c.box.toAlignedRect()});
+    return out;
+}
+
 }  // namespace anagraph::app

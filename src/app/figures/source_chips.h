@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 #include "app/theme/cut_text.h"
 
 namespace anagraph::app {
@@ -12,10 +13,11 @@ namespace anagraph::app {
 /// What a source is carried as while it is dragged.
 inline constexpr const char* kSourceMime = "application/x-anagraph-source";
 
-class SourceChips : public QWidget {
+class SourceChips : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit SourceChips(Session& session, QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
     void refresh();
     QSize sizeHint() const override;
 

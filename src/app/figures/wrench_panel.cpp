@@ -343,4 +343,22 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
     scales_->setFocus();
 }
 
+std::vector<spoken::Painted> WrenchScales::painted() const {
+    auto* self = const_cast<WrenchScales*>(this);
+    std::vector<spoken::Painted> out;
+    for (std::size_t i = 0; i < offers_.size(); ++i) {
+        const auto& o = offers_[i];
+        const auto& w = *o.wrench;
+        spoken::Painted thing{.role = QAccessible::ListItem,
+            .name = tr("%1, from %2 to %3 %4: %5").arg(text(w.name), plain(w.from), plain(w.to), unit_symbol(w.unit), text(o.why)),
+            .box = QRect(0, static_cast<int>(i) * kRow, width(), kRow),
+            .in_hand = i == chosen_,
+            .does = tr("Take in hand"),
+            .act = [self, i] { self->choose(i); }};
+        if (o.usable) thing.scale = spoken::OnScale{o.scale.setting, w.from, w.to};
+        out.push_back(std::move(thing));
+    }
+    return out;
+}
+
 }  // namespace anagraph::app

@@ -8,17 +8,19 @@
 #include <vector>
 
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 #include "app/theme/cut_text.h"
 #include "core/house/house.h"
 
 namespace anagraph::app {
 
 /// The wrenches one below the other, the usable ones first.
-class WrenchScales : public QWidget {
+class WrenchScales : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     static constexpr int kRow = 84;
     explicit WrenchScales(QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
     void show_offers(std::vector<core::WrenchOffer> offers);
     std::size_t chosen() const { return chosen_; }
     const core::Wrench* wrench() const { return chosen_ < offers_.size() ? offers_[chosen_].wrench : nullptr; }

@@ -191,7 +191,7 @@ QWidget* EditionPanel::change_card(const core::ChangedPlace& change, const Shown
         l->setTextFormat(Qt::RichText);
         l->setAlignment(Qt::AlignTop | Qt::AlignLeft);
         l->setTextInteractionFlags(Qt::TextSelectableByMouse);
-        l->setAccessibleName(name);
+        l->setAccessibleDescription(name);
         return l;
     };
     auto* head = title_label(text(change.title), out);

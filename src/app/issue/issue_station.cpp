@@ -54,7 +54,7 @@ IssueStation::IssueStation(Session& session, QWidget* parent) : QWidget(parent),
     verdict_ = new QLabel(this);
     verdict_->setWordWrap(true);
     verdict_->setTextFormat(Qt::PlainText);
-    verdict_->setAccessibleName(tr("What is true of the pack"));
+    verdict_->setAccessibleDescription(tr("What is true of the pack"));
     verdict_->hide();
     right->addWidget(verdict_);
     panel_ = new PlacePanel(this);

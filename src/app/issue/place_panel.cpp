@@ -85,7 +85,7 @@ QLabel* PlacePanel::card_label(QFrame* card, const QString& name) {
     out->setWordWrap(true);
     out->setTextFormat(Qt::RichText);
     out->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    out->setAccessibleName(name);
+    out->setAccessibleDescription(name);
     out->setTextInteractionFlags(Qt::TextSelectableByMouse);
     static_cast<QVBoxLayout*>(card->layout())->addWidget(out, 1);
     return out;

@@ -322,4 +322,29 @@ void FleetView::focusOutEvent(QFocusEvent* event) {
     viewport()->update();
 }
 
+std::vector<spoken::Painted> FleetView::painted() const {
+    auto* self = const_cast<FleetView*>(this);
+    std::vector<spoken::Painted> out;
+    for (std::size_t i = 0; i < columns_.size(); ++i) {
+        const int at = static_cast<int>(i);
+        out.push_back({.role = QAccessible::ListItem,
+            .name = words(i),
+            .box = QRect(kWeeks + at * kColumn - horizontalScrollBar()->value(), 0, kColumn, viewport()->height()),
+            .in_hand = at == current_,
+            .does = tr("Take in hand"),
+            .act = [self, at] { self->set_current(at); }});
+        for (const auto& m : columns_[i].marks) {
+            QString said = m.kind == Told::Kind::Service ? tr("%1: %2 done")
+                : m.kind == Told::Kind::Overdue          ? tr("%1: %2 was due, overdue")
+                                                         : tr("%1: %2 is due");
+            said = said.arg(text(core::text_of(m.on)), text(m.words));
+            if (m.planned) said += tr(", planned for %1").arg(text(core::text_of(*m.planned)));
+            out.push_back({.name = said, .depth = 1});
+        }
+        for (const auto& s : columns_[i].kept_free)
+            out.push_back({.name = tr("kept free from %1 to %2").arg(text(core::text_of(s.from)), text(core::text_of(s.to))), .depth = 1});
+    }
+    return out;
+}
+
 }  // namespace anagraph::app

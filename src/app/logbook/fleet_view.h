@@ -5,14 +5,16 @@
 #include <optional>
 #include <vector>
 
+#include "app/spoken/painted.h"
 #include "core/logbook/fleet.h"
 
 namespace anagraph::app {
 
-class FleetView : public QAbstractScrollArea {
+class FleetView : public QAbstractScrollArea, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit FleetView(QWidget* parent = nullptr);
+    std::vector<spoken::Painted> painted() const override;
     void show_fleet(std::vector<core::FleetColumn> columns, core::Day today);
     const std::vector<core::FleetColumn>& columns() const { return columns_; }
     /// The machine in hand; empty: there is none.

@@ -47,7 +47,7 @@ LogbookStation::LogbookStation(Session& session, QWidget* parent) : QWidget(pare
     left->addWidget(title_label(tr("Machines"), this));
     left->addWidget(fleet_, 1);
     said_ = quiet_label(QString(), this);
-    said_->setAccessibleName(tr("What was done"));
+    said_->setAccessibleDescription(tr("What was done"));
     left->addWidget(said_);
     bar_ =
         new WorkBar(work_, tr("Progress"), new CommandButton(*commands_, *commands_->find(QStringLiteral("logbook.cancel")), this), this);
@@ -67,12 +67,12 @@ LogbookStation::LogbookStation(Session& session, QWidget* parent) : QWidget(pare
     auto* scroll = new QScrollArea(side);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setAccessibleName(tr("The machine in hand"));
     about_ = new QLabel(scroll);
     about_->setWordWrap(true);
     about_->setTextFormat(Qt::RichText);
     about_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     about_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    about_->setAccessibleName(tr("The machine in hand"));
     scroll->setWidget(about_);
     right->addWidget(scroll, 3);
     right->addWidget(title_label(tr("Entries"), side));

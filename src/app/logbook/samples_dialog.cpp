@@ -107,4 +107,12 @@ SamplesDialog::SamplesDialog(
     down->addWidget(buttons);
 }
 
+std::vector<spoken::Painted> TrendView::painted() const {
+    std::vector<spoken::Painted> out;
+    for (const auto& point : trend_.points)
+        out.push_back({.name = (point.over ? tr("%1: %2 %3, over its limit") : tr("%1: %2 %3"))
+                                   .arg(text(core::text_of(point.on)), QLocale().toString(point.value), text(trend_.unit))});
+    return out;
+}
+
 }  // namespace anagraph::app

@@ -4,14 +4,17 @@
 #include <QDialog>
 #include <QWidget>
 
+#include "app/spoken/painted.h"
 #include "core/logbook/sample_trend.h"
 
 namespace anagraph::app {
 
-class TrendView : public QWidget {
+class TrendView : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     TrendView(core::SampleTrend trend, QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Chart; }
     QSize sizeHint() const override { return {560, 120}; }
 
 protected:

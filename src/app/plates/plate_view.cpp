@@ -253,4 +253,49 @@ void PlateView::keyPressEvent(QKeyEvent* event) {
     emit callouts_changed(callouts, QStringLiteral("move a callout"));
 }
 
+std::vector<spoken::Painted> PlateView::painted() const {
+    std::vector<spoken::Painted> out;
+    if (!note_.isEmpty()) out.push_back({.name = note_});
+    if (!plate_) return out;
+    const auto& procedure = session_.procedure();
+    const auto numbers = core::callout_numbers(procedure);
+    auto* self = const_cast<PlateView*>(this);
+    const auto where = [&](const core::Place& p) { return tr("%1 % across, %2 % down").arg(p.x / 100).arg(p.y / 100); };
+    const auto around = [&](const core::Place& p) { return QRectF(to_widget(p) - QPointF(12, 12), QSizeF(24, 24)).toAlignedRect(); };
+    for (std::size_t i = 0; i < plate_->callouts.size(); ++i) {
+        const auto& c = plate_->callouts[i];
+        const auto* item = procedure.find(c.item);
+        const auto n = numbers.find(c.item);
+        out.push_back({.role = QAccessible::ListItem,
+            .name = tr("Callout %1, %2, points to %3; its number stands %4")
+                        .arg(n == numbers.end() ? QStringLiteral("?") : QString::number(n->second),
+                            item == nullptr ? tr("an item that is gone") : theme::text(item->name), where(c.target), where(c.label)),
+            .box = around(c.label),
+            .in_hand = selected_ == i,
+            .does = tr("Take in hand"),
+            .act = [self, i] { self->select(i); }});
+    }
+    for (std::size_t i = 0; i < plate_->marks.size(); ++i) {
+        const auto& m = plate_->marks[i];
+        out.push_back({.role = QAccessible::ListItem,
+            .name = tr("Sign “%1” from %2 to %3").arg(theme::text(std::string(core::spoken_name_of(m.sign))), where(m.at), where(m.to)),
+            .box = around(m.at),
+            .in_hand = mark_ == i,
+            .does = tr("Take in hand"),
+            .act = [self, i] { self->select_mark(i); }});
+    }
+    for (const auto& f : plate_->fasteners) {
+        const auto* item = procedure.find(f.item);
+        out.push_back({.role = QAccessible::Graphic,
+            .name = tr("Fastener: %1, %2").arg(item == nullptr ? tr("an item that is gone") : theme::text(item->name), where(f.at)),
+            .box = around(f.at)});
+    }
+    if (cursor_)
+        out.push_back({.role = QAccessible::Cursor,
+            .name = tr("Cross at %1; Enter sets it down").arg(where(*cursor_)),
+            .box = around(*cursor_),
+            .in_hand = true});
+    return out;
+}
+
 }  // namespace anagraph::app

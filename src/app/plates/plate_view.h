@@ -6,13 +6,16 @@
 #include <optional>
 
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 
 namespace anagraph::app {
 
-class PlateView : public QWidget {
+class PlateView : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit PlateView(Session& session, QWidget* parent = nullptr);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Graphic; }
     void show_plate(const core::Plate* plate, const QImage& still, const QString& note);
     std::optional<std::size_t> selected() const { return selected_; }
     void select(std::optional<std::size_t> callout);

@@ -67,7 +67,6 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
     told_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     told_->setMaximumHeight(told_->fontMetrics().lineSpacing() * kToldLines);
     told_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    told_->setAccessibleName(tr("Alternative text"));
     middle->addWidget(told_);
     build_commands();
     middle->addWidget(new CommandRow(*commands_, this));
@@ -169,9 +168,14 @@ void PlatesStation::refresh() {
         const QSignalBlocker quiet(plates_);
         plates_->clear();
         for (std::size_t i = 0; i < steps.size(); ++i)
-            for (const auto& p : steps[i].plates) {
-                auto* item = new QListWidgetItem(QIcon(thumbnail_at(session_, p.recording, p.at)), tr("%1").arg(i + 1), plates_);
+            for (std::size_t k = 0; k < steps[i].plates.size(); ++k) {
+                const auto& p = steps[i].plates[k];
+                auto* item = new QListWidgetItem(QIcon(thumbnail_at(session_, p.recording, p.at)), QString::number(i + 1), plates_);
                 item->setData(Qt::UserRole, text(p.id.text()));
+                item->setData(Qt::AccessibleTextRole,
+                    tr("Step %1, %2, picture %3 of %4")
+                        .arg(QString::number(i + 1), text(steps[i].heading), QString::number(k + 1),
+                            QString::number(steps[i].plates.size())));
                 item->setToolTip(text(steps[i].heading));
                 if (p.id == chosen_) plates_->setCurrentItem(item);
             }

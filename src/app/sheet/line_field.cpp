@@ -27,6 +27,7 @@ RenderedLine::RenderedLine(Session& session, QWidget* parent) : QWidget(parent),
 void RenderedLine::set_line(const std::string& line, const QString& placeholder) {
     line_ = line;
     placeholder_ = placeholder;
+    setAccessibleName(line.empty() ? placeholder : text(core::rendered(session_.procedure(), line)));
     updateGeometry();
     update();
 }
@@ -117,6 +118,7 @@ LineField::LineField(Session& session, const QString& name, QWidget* parent) : Q
 void LineField::set_line(const std::string& line) {
     show_text(edit_, text(line));
     rendered_->set_line(line, tr("write what is done here"));
+    edit_->setAccessibleDescription(rendered_->accessibleName());
     fit();
 }
 

@@ -5,15 +5,18 @@
 #include <QStackedWidget>
 
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 
 namespace anagraph::app {
 
 /// An instruction painted with its figures boxed and its items bold.
-class RenderedLine : public QWidget {
+class RenderedLine : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     RenderedLine(Session& session, QWidget* parent);
     void set_line(const std::string& line, const QString& placeholder);
+    std::vector<spoken::Painted> painted() const override { return {}; }  // its name says it all
+    QAccessible::Role painted_on() const override { return QAccessible::StaticText; }
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override;
     QSize sizeHint() const override { return {300, heightForWidth(std::max(200, width()))}; }

@@ -9,6 +9,7 @@
 #include "app/film/upright.h"
 #include "app/theme/theme.h"
 #include "publish/marks_svg.h"
+#include "publish/plate_svg.h"
 #include "publish/still_care.h"
 
 namespace anagraph::app {
@@ -82,6 +83,18 @@ void PlatePreview::paintEvent(QPaintEvent*) {
         p.setPen(theme::colour("ink"));
         p.drawText(more, Qt::AlignCenter, tr("1 of %1").arg(count_));
     }
+}
+
+std::vector<spoken::Painted> PlatePreview::painted() const {
+    std::vector<spoken::Painted> out;
+    if (!plate_)
+        out.push_back({.name = tr("No picture yet: on the Tape, stop at the clearest frame and keep it.")});
+    else
+        out.push_back({.role = QAccessible::Graphic,
+            .name = theme::text(publish::plate_words(session_.procedure(), *plate_, core::callout_numbers(session_.procedure()))),
+            .box = rect()});
+    if (count_ > 1) out.push_back({.name = tr("1 of %1").arg(count_)});
+    return out;
 }
 
 }  // namespace anagraph::app

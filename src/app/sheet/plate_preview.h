@@ -6,16 +6,19 @@
 #include <QWidget>
 
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 
 namespace anagraph::app {
 
 /// The thumbnail nearest to a moment of a recording; null when the recording is away.
 QPixmap thumbnail_at(Session& session, const core::RecordingId& recording, const core::FrameTime& at);
 
-class PlatePreview : public QWidget {
+class PlatePreview : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     PlatePreview(Session& session, QWidget* parent);
+    std::vector<spoken::Painted> painted() const override;
+    QAccessible::Role painted_on() const override { return QAccessible::Graphic; }
     void show_step(const core::Step& step);
 
 protected:

@@ -55,7 +55,7 @@ QLabel* orders_mark(QWidget* parent) {
     auto* label = quiet_label(QString(), parent);
     label->setFont(theme::font("small"));
     label->setContentsMargins(30, 0, 0, 2);
-    label->setAccessibleName(QCoreApplication::translate("StepCard", "What the line orders"));
+    label->setAccessibleDescription(QCoreApplication::translate("StepCard", "What the line orders"));
     label->hide();
     return label;
 }
@@ -110,7 +110,7 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     head->addWidget(number_);
     head->addWidget(heading_, 1);
     others_ = new QLabel(this);
-    others_->setAccessibleName(tr("Who else is in this step"));
+    others_->setAccessibleDescription(tr("Who else is in this step"));
     others_->setStyleSheet(QStringLiteral("color: %1; border: 1px solid %1; padding: 1px 7px;").arg(theme::colour("seen").name()));
     head->addWidget(others_);
     connect(&session_, &Session::others_changed, this, &StepCard::show_others);

@@ -3,7 +3,9 @@
 #include <QMouseEvent>
 #include <QPainter>
 
+#include "app/tape/tape_view.h"
 #include "app/theme/theme.h"
+#include "core/figure/spoken.h"
 #include "core/tape/logging.h"
 
 namespace anagraph::app {
@@ -108,6 +110,44 @@ void HeardPanel::paintEvent(QPaintEvent*) {
         cut_.draw(p, QRectF(left, y, width() - left, head), words);
         y += head;
     }
+}
+
+std::vector<spoken::Painted> HeardPanel::painted() const {
+    const auto& procedure = session_.procedure();
+    auto* self = const_cast<HeardPanel*>(this);
+    std::vector<spoken::Painted> out;
+    out.push_back({.role = QAccessible::Heading, .name = tr("Heard here")});
+    for (const auto* m : marks_) {
+        if (m->kind == MarkKind::Step || m->kind == MarkKind::Talk) continue;
+        const bool taken = m->kind == MarkKind::Figure && core::taken_as(procedure, recording_->entry.id, *m) != nullptr;
+        const QString what = m->kind == MarkKind::Figure ? theme::said(core::spoken(m->value)) : tape_view::mark_words(*m);
+        const QString standing = m->taken_back                        ? tr("taken back aloud")
+            : taken                                                   ? tr("taken")
+            : core::is_dismissed(procedure, recording_->entry.id, *m) ? tr("dismissed")
+                                                                      : tr("not taken yet");
+        out.push_back({.role = QAccessible::ListItem,
+            .name = tr("%1: %2, “%3”, %4").arg(text(core::clock_text(m->at, false)), what, text(m->words), standing),
+            .depth = 1,
+            .does = tr("Go there"),
+            .act = [self, at = m->at] { emit self->moment_clicked(at); }});
+    }
+    const core::Step* step = procedure.find(step_);
+    if (step == nullptr) {
+        out.push_back({.name = tr("No step here. Open one where it begins and close it where it ends.")});
+        return out;
+    }
+    out.push_back({.role = QAccessible::Heading, .name = tr("Done here")});
+    for (const auto& c : step->cautions)
+        out.push_back({.role = QAccessible::ListItem, .name = tr("%1: %2").arg(theme::signal_word(c.signal), text(c.text)), .depth = 1});
+    for (const auto& a : step->actions) {
+        QStringList items;
+        for (const auto& i : a.items)
+            if (const auto* item = procedure.find(i)) items << text(item->name);
+        out.push_back({.role = QAccessible::ListItem,
+            .name = items.isEmpty() ? text(a.verb) : tr("%1: %2").arg(text(a.verb), items.join(QStringLiteral(", "))),
+            .depth = 1});
+    }
+    return out;
 }
 
 }  // namespace anagraph::app

@@ -4,14 +4,16 @@
 #include <QWidget>
 
 #include "app/session/session.h"
+#include "app/spoken/painted.h"
 #include "app/theme/cut_text.h"
 
 namespace anagraph::app {
 
-class HeardPanel : public QWidget {
+class HeardPanel : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit HeardPanel(Session& session, QWidget* parent = nullptr);
+    std::vector<spoken::Painted> painted() const override;
     /// The step in hand and the marks to show beside it.
     void show_step(const core::Step* step, const LoadedRecording* recording, std::vector<const core::Mark*> marks);
 

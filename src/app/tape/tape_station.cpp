@@ -84,7 +84,7 @@ void TapeStation::build() {
     under_film->addWidget(new CommandRow(*commands_, right), 1);
     clock_ = new QLabel(right);
     clock_->setTextFormat(Qt::RichText);
-    clock_->setAccessibleName(tr("Moment of the recording"));
+    clock_->setAccessibleDescription(tr("Moment of the recording"));
     under_film->addWidget(clock_, 0, Qt::AlignTop);
     stack->addLayout(under_film);
     stack->addWidget(new WorkBar(session_.hearing().work(), tr("Hearing progress"),
@@ -127,7 +127,6 @@ QWidget* TapeStation::build_step_panel() {
     down->addWidget(heard_, 1);
     why_ = quiet_label(QString(), card);
     why_->setObjectName(QStringLiteral("why"));
-    why_->setAccessibleName(tr("Why this line is marked"));
     // always the same room, so that nothing moves from line to line
     why_->setFixedHeight(2 * QFontMetrics(theme::font("text")).lineSpacing() + 2);
     why_->setAlignment(Qt::AlignTop | Qt::AlignLeft);

@@ -75,7 +75,7 @@ TapeView::TapeView(Session& session, QWidget* parent) : QAbstractScrollArea(pare
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
     setFrameShape(QFrame::NoFrame);
-    setFocusPolicy(Qt::NoFocus);
+    setFocusPolicy(Qt::StrongFocus);
     viewport()->setMouseTracking(true);
     metrics_.line_height = QFontMetricsF(theme::font("text")).height();
 }

@@ -11,6 +11,7 @@
 #include <optional>
 #include <set>
 
+#include "app/spoken/painted.h"
 #include "app/tape/tape_layout.h"
 #include "media/proxy_reader.h"
 
@@ -24,7 +25,7 @@ namespace tape_view {
 QString mark_words(const core::Mark& mark);
 }  // namespace tape_view
 
-class TapeView : public QAbstractScrollArea {
+class TapeView : public QAbstractScrollArea, public spoken::TellsPainted {
     Q_OBJECT
 public:
     explicit TapeView(Session& session, QWidget* parent = nullptr);
@@ -67,6 +68,7 @@ public:
     std::optional<std::size_t> line_at(const core::FrameTime& at) const;
     const TapeLayout& layout_now() const { return layout_; }
     TapeInput input() const { return input_; }
+    std::vector<spoken::Painted> painted() const override;
 
 signals:
     void moment_clicked(const anagraph::core::RecordingId& recording, const anagraph::core::FrameTime& at);
@@ -103,6 +105,8 @@ private:
     /// Where in words_of() the words stand that the recogniser was not sure of: begin and length.
     std::vector<std::pair<int, int>> unsure_in(const TapeLine& line, const QString& words) const;
     QString help_at(const QPointF& place) const;
+    QString told(const TapeBracket& bracket) const;
+    QString told(const TapeLine& line) const;
     const QPixmap& picture(std::size_t recording, std::size_t frame);
 
     Session& session_;

@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/theme/focus_ring.h"
 #include "publish/colours.h"
 #include "publish/resource.h"
 
@@ -76,6 +77,7 @@ void apply(publish::ColourSet colours) {
         for (const char* name : {"B612-Regular.otf", "B612-Bold.otf", "B612-Italic.otf"})
             QFontDatabase::addApplicationFont(QStringLiteral(":/app/fonts/") + QLatin1String(name));
         qApp->installEventFilter(new PlainWords(qApp));
+        show_focus_rings();
     }
     QApplication::setStyle(QStringLiteral("Fusion"));
     QApplication::setFont(font("text"));
@@ -169,6 +171,12 @@ void draw_callout(QPainter& p, const QPointF& target, const QPointF& label, doub
     p.setPen(colour_on_picture("ink"));
     p.drawText(QRectF(label.x() - radius, label.y() - radius, radius * 2, radius * 2), Qt::AlignCenter, text);
     p.restore();
+}
+
+void draw_focus(QPainter& p, const QRectF& box) {
+    p.setPen(QPen(colour("accent"), 2));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(box.adjusted(1, 1, -1, -1));
 }
 
 QString signal_word(core::Signal signal) {

@@ -11,6 +11,7 @@
 #include <QString>
 #include <string_view>
 
+#include "core/base/words.h"
 #include "core/procedure/procedure.h"
 #include "publish/colours.h"
 
@@ -40,6 +41,9 @@ QRectF draw_figure(QPainter& p, const QPointF& top_left, const QString& text, co
 /// A numbered disc with a leader to its target, white under black.
 void draw_callout(QPainter& p, const QPointF& target, const QPointF& label, double radius, const QString& text, bool selected);
 
+/// The frame around what has the keys.
+void draw_focus(QPainter& p, const QRectF& box);
+
 /// The signal word with its sign, as on a caution.
 void draw_signal(QPainter& p, const QRectF& box, core::Signal signal);
 QString signal_word(core::Signal signal);
@@ -56,5 +60,7 @@ inline QString counted(qsizetype n, const QString& one, const QString& many) { r
 inline QString bytes_in_words(qint64 bytes) { return QLocale::c().formattedDataSize(bytes, 1, QLocale::DataSizeSIFormat); }
 
 inline QString text(const std::string& s) { return QString::fromStdString(s); }
+/// A sentence of the core in the language of the window.
+QString said(const core::Words& words);
 
 }  // namespace anagraph::app::theme

@@ -57,7 +57,7 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library)
     auto* right = new QVBoxLayout;
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(0);
-    right->addWidget(build_head());
+    right->addWidget(build_head(whole));
     right->addWidget(shared_bar_ = new SharedBar(session_, *own_, whole));
     stations_ = new QStackedWidget(whole);
     stations_->addWidget(tape_ = new TapeStation(session_, stations_));
@@ -69,12 +69,13 @@ MainWindow::MainWindow(std::unique_ptr<store::Library> library)
     stations_->addWidget(shelf_ = new ShelfStation(session_, stations_));
     stations_->addWidget(bench_ = new BenchStation(session_, stations_));
     stations_->addWidget(logbook_ = new LogbookStation(session_, stations_));
+    for (int i = 0; i < stations_->count(); ++i) stations_->widget(i)->setAccessibleName(rail_->stops()[static_cast<std::size_t>(i)].name);
     right->addWidget(stations_, 1);
     notice_ = new QLabel(whole);
     notice_->setWordWrap(true);
     notice_->setContentsMargins(18, 9, 18, 9);
     notice_->setStyleSheet(QStringLiteral("background: %1; color: %2;").arg(theme::colour("ink").name(), theme::colour("sheet").name()));
-    notice_->setAccessibleName(tr("Notice"));
+    notice_->setAccessibleDescription(tr("Notice"));
     notice_->hide();
     right->addWidget(notice_);
     across->addLayout(right, 1);
@@ -140,8 +141,8 @@ void MainWindow::keep_typing() {
     }
 }
 
-QWidget* MainWindow::build_head() {
-    auto* head = new QFrame(this);
+QWidget* MainWindow::build_head(QWidget* whole) {
+    auto* head = new QFrame(whole);
     head->setObjectName(QStringLiteral("panel"));
     head->setFixedHeight(theme::px("header") + 6);
     auto* row = new QHBoxLayout(head);
@@ -154,18 +155,18 @@ QWidget* MainWindow::build_head() {
     subtitle_->setWordWrap(false);
     saved_ = quiet_label(QString(), head);
     saved_->setWordWrap(false);
-    saved_->setAccessibleName(tr("Saved state"));
+    saved_->setAccessibleDescription(tr("Saved state"));
     row->addWidget(title_);
     row->addWidget(subtitle_);
     row->addStretch(1);
     post_ = quiet_label(QString(), head);
     post_->setWordWrap(false);
     post_->setCursor(Qt::PointingHandCursor);
-    post_->setAccessibleName(tr("Who sits here"));
+    post_->setAccessibleDescription(tr("Who sits here"));
     post_->installEventFilter(this);
     others_ = quiet_label(QString(), head);
     others_->setWordWrap(false);
-    others_->setAccessibleName(tr("Who else is here"));
+    others_->setAccessibleDescription(tr("Who else is here"));
     others_->setStyleSheet(QStringLiteral("color: %1;").arg(theme::colour("seen").name()));
     row->addWidget(others_);
     row->addWidget(saved_);

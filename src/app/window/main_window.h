@@ -76,7 +76,7 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
-    QWidget* build_head();
+    QWidget* build_head(QWidget* whole);
     void build_commands();
     void keep_typing();
     void refresh();

@@ -99,4 +99,21 @@ bool RouteRail::event(QEvent* event) {
     return QWidget::event(event);
 }
 
+std::vector<spoken::Painted> RouteRail::painted() const {
+    auto* self = const_cast<RouteRail*>(this);
+    std::vector<spoken::Painted> out;
+    for (int i = 0; i < static_cast<int>(stops_.size()); ++i) {
+        const auto& s = stops_[static_cast<std::size_t>(i)];
+        spoken::Painted stop{.role = QAccessible::PageTab,
+            .name = !s.enabled ? tr("%1: open a guide on the Shelf first").arg(s.name)
+                : s.open > 0   ? tr("%1, key %2, %n open points", "", s.open).arg(s.name, s.key)
+                               : tr("%1, key %2").arg(s.name, s.key),
+            .box = stop_rect(i),
+            .in_hand = i == current_};
+        if (s.enabled) stop.does = tr("Go there"), stop.act = [self, i] { emit self->chosen(i); };
+        out.push_back(std::move(stop));
+    }
+    return out;
+}
+
 }  // namespace anagraph::app

@@ -4,9 +4,11 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/spoken/painted.h"
+
 namespace anagraph::app {
 
-class RouteRail : public QWidget {
+class RouteRail : public QWidget, public spoken::TellsPainted {
     Q_OBJECT
 public:
     struct Stop {
@@ -18,6 +20,7 @@ public:
         bool shop = false;  // below the rule: of the shop, not of the guide
     };
     explicit RouteRail(QWidget* parent = nullptr);
+    std::vector<spoken::Painted> painted() const override;
     void set_stops(std::vector<Stop> stops);
     void set_open(int stop, int count);
     void set_enabled(int stop, bool enabled);
