@@ -32,6 +32,7 @@
 #include "app/shelf/shelf_station.h"
 #include "app/tape/takes_dialog.h"
 #include "app/tape/tape_station.h"
+#include "app/running/languages.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
 #include "core/tape/logging.h"
@@ -466,6 +467,7 @@ int main(int argc, char** argv) {
     const QTemporaryDir settings;
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
     anagraph::app::theme::apply();
+    anagraph::app::speak(QStringLiteral("en"));
     QDir().mkpath(QString::fromLocal8Bit(argv[2]));
     auto library = anagraph::store::Library::make_or_open(argv[1]);
     if (!library) {

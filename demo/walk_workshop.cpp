@@ -17,6 +17,7 @@
 #include "app/company/moving_dialog.h"
 #include "app/company/shared_bar.h"
 #include "app/sheet/sheet_station.h"
+#include "app/running/languages.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
 #include "shop/far_recordings.h"
@@ -174,6 +175,7 @@ int main(int argc, char** argv) {
     qputenv("XDG_DATA_HOME", settings.path().toUtf8());
     anagraph::shop::read_far_recordings();
     anagraph::app::theme::apply();
+    anagraph::app::speak(QStringLiteral("en"));
     const QString folder = QString::fromLocal8Bit(argv[2]);
     QDir().mkpath(folder);
     {

@@ -5,12402 +5,12970 @@
     <name>Controls</name>
     <message>
         <source>This can be read two ways. Which is meant?</source>
-        <translation type="unfinished"></translation>
+        <translation>Das lässt sich auf zwei Arten lesen. Was ist gemeint?</translation>
+    </message>
+</context>
+<context>
+    <name>Figures</name>
+    <message>
+        <source>proved</source>
+        <translation>belegt</translation>
+    </message>
+    <message>
+        <source>disputed</source>
+        <translation>strittig</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>agrees</source>
+        <translation>stimmt überein</translation>
+    </message>
+    <message>
+        <source>differs</source>
+        <translation>weicht ab</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>{0} to {1}</source>
+        <translation>{0} bis {1}</translation>
+    </message>
+    <message>
+        <source>loosened, then {0}</source>
+        <translation>gelöst, dann {0}</translation>
+    </message>
+    <message>
+        <source>{0}, then {1}</source>
+        <translation>{0}, dann {1}</translation>
+    </message>
+    <message>
+        <source>{0}, then {1} degrees further</source>
+        <translation>{0}, dann {1} Grad weiter</translation>
+    </message>
+    <message>
+        <source>at most {0}</source>
+        <translation>höchstens {0}</translation>
+    </message>
+    <message>
+        <source>at least {0}</source>
+        <translation>mindestens {0}</translation>
+    </message>
+    <message>
+        <source>{0} plus or minus {1}</source>
+        <translation>{0} plus oder minus {1}</translation>
+    </message>
+    <message>
+        <source>for {0}</source>
+        <translation>für {0}</translation>
+    </message>
+    <message>
+        <source>nothing speaks for it</source>
+        <translation>nichts spricht dafür</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n claims</source>
+        <comment>one claim</comment>
+        <translation>
+            <numerusform>eine Angabe</numerusform>
+            <numerusform>%n Angaben</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sources</source>
+        <comment>one source</comment>
+        <translation>
+            <numerusform>eine Quelle</numerusform>
+            <numerusform>%n Quellen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>said at {0}: “{1}”, {2}</source>
+        <translation>gesagt bei {0}: „{1}“, {2}</translation>
+    </message>
+    <message>
+        <source>a source that is gone</source>
+        <translation>eine Quelle, die weg ist</translation>
+    </message>
+    <message>
+        <source>{0}: {1}, {2}</source>
+        <translation>{0}: {1}, {2}</translation>
+    </message>
+    <message>
+        <source>does not count here</source>
+        <translation>zählt hier nicht</translation>
     </message>
 </context>
 <context>
     <name>FillPanel</name>
     <message>
         <source>&amp;Total, dry</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gesamt, trocken</translation>
     </message>
     <message>
         <source>&amp;Refill with filter</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Füllung mit Filter</translation>
     </message>
     <message>
         <source>&amp;Stays behind</source>
-        <translation type="unfinished"></translation>
+        <translation>Bleibt &amp;zurück</translation>
     </message>
     <message>
         <source>&amp;Filter takes</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Filter nimmt auf</translation>
     </message>
     <message>
         <source>&amp;Came out</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Kam heraus</translation>
     </message>
     <message>
         <source>&amp;Between the marks</source>
-        <translation type="unfinished"></translation>
+        <translation>Z&amp;wischen den Marken</translation>
+    </message>
+</context>
+<context>
+    <name>GuideDialogsWords</name>
+    <message>
+        <source>Items of some only</source>
+        <translation>Nur Gegenstände mancher</translation>
+    </message>
+    <message>
+        <source>Step %1</source>
+        <translation>Schritt %1</translation>
+    </message>
+    <message>
+        <source>Step %1, %2</source>
+        <translation>Schritt %1, %2</translation>
+    </message>
+    <message>
+        <source>differs</source>
+        <translation>weicht ab</translation>
+    </message>
+    <message>
+        <source>not for this one</source>
+        <translation>nicht für diese</translation>
+    </message>
+    <message>
+        <source>The guide is for one kind of machine; name its variants in the guide settings to see them side by side.</source>
+        <translation>Die Anleitung gilt für eine Art von Maschine; ihre Ausführungen in den Einstellungen der Anleitung nennen, um sie nebeneinander zu sehen.</translation>
+    </message>
+    <message>
+        <source>Variants side by side</source>
+        <translation>Ausführungen nebeneinander</translation>
+    </message>
+    <message>
+        <source>Shown</source>
+        <translation>Gezeigt</translation>
+    </message>
+    <message>
+        <source>all side by side</source>
+        <translation>alle nebeneinander</translation>
+    </message>
+    <message>
+        <source>%1 alone</source>
+        <translation>%1 allein</translation>
+    </message>
+    <message>
+        <source>Lines</source>
+        <translation>Zeilen</translation>
+    </message>
+    <message>
+        <source>every line</source>
+        <translation>jede Zeile</translation>
+    </message>
+    <message>
+        <source>only what differs</source>
+        <translation>nur was abweicht</translation>
+    </message>
+    <message>
+        <source>The guide for its variants</source>
+        <translation>Die Anleitung für ihre Ausführungen</translation>
+    </message>
+    <message>
+        <source>Put the cursor into the line whose history is wanted.</source>
+        <translation>Den Cursor in die Zeile setzen, deren Geschichte gefragt ist.</translation>
+    </message>
+    <message>
+        <source>Who wrote this line, and what stood there before</source>
+        <translation>Wer diese Zeile schrieb und was vorher dort stand</translation>
+    </message>
+    <message>
+        <source>Versions of the line, the newest first</source>
+        <translation>Fassungen der Zeile, die neueste zuerst</translation>
+    </message>
+    <message>
+        <source>(empty)</source>
+        <translation>(leer)</translation>
+    </message>
+    <message>
+        <source>%1 · %2 · %3%4</source>
+        <translation>%1 · %2 · %3%4</translation>
+    </message>
+    <message>
+        <source> · as it stands now</source>
+        <translation> · wie sie jetzt steht</translation>
+    </message>
+    <message>
+        <source>Restore this version</source>
+        <translation>Diese Fassung zurückholen</translation>
+    </message>
+    <message>
+        <source>A step of another guide</source>
+        <translation>Ein Schritt einer anderen Anleitung</translation>
+    </message>
+    <message>
+        <source>Guide</source>
+        <translation>Anleitung</translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation>%1 · %2</translation>
+    </message>
+    <message>
+        <source>There is no other guide in this library yet.</source>
+        <translation>Es gibt noch keine andere Anleitung in dieser Bibliothek.</translation>
+    </message>
+    <message>
+        <source>Its steps</source>
+        <translation>Ihre Schritte</translation>
+    </message>
+    <message>
+        <source>It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used.</source>
+        <translation>Er kommt hinter den Schritt in der Hand, mit den Gegenständen, Werten und Quellen, die er nennt. Was diese Anleitung schon hat, wird benutzt.</translation>
+    </message>
+</context>
+<context>
+    <name>HandOutWords</name>
+    <message>
+        <source>Hand out edition %1</source>
+        <translation>Ausgabe %1 aushändigen</translation>
+    </message>
+    <message>
+        <source>chosen below</source>
+        <translation>unten gewählt</translation>
+    </message>
+    <message>
+        <source>Learners</source>
+        <translation>Lernende</translation>
+    </message>
+    <message>
+        <source>Nobody is in the register of learners yet; add them under Learners first.</source>
+        <translation>Im Verzeichnis der Lernenden steht noch niemand; zuerst unter Lernende eintragen.</translation>
+    </message>
+    <message>
+        <source>&amp;Group</source>
+        <translation>&amp;Gruppe</translation>
+    </message>
+    <message>
+        <source>&amp;To</source>
+        <translation>&amp;An</translation>
+    </message>
+    <message>
+        <source>&amp;How</source>
+        <translation>&amp;Wie</translation>
+    </message>
+    <message>
+        <source>Tick those it is handed out to.</source>
+        <translation>Anhaken, wem sie ausgehändigt wird.</translation>
+    </message>
+</context>
+<context>
+    <name>HelpWords</name>
+    <message>
+        <source>Pages of the help</source>
+        <translation>Seiten der Hilfe</translation>
+    </message>
+    <message>
+        <source>Tape</source>
+        <translation>Band</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.&lt;/p&gt;&lt;p&gt;A film that came without a narration is heard by the program, after its import or by Shift+Y. What it hears is uncertain: hatched words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with E; the same mistake in other lines is offered to be put right with it.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Aufnahme einmal ansehen und ihre Schritte anzeichnen: [ beginnt einen, ] beendet ihn. Werte und Warnhinweise, die gesagt wurden, stehen neben ihrer Zeile und werden mit einer Taste übernommen. Oder die Schritte entwerfen lassen, jeden ansehen und bestätigen.&lt;/p&gt;&lt;p&gt;Einen Film, der ohne Mitschrift kam, hört das Programm selbst an, nach dem Importieren oder mit Umschalt+Y. Was es hört, ist unsicher: schraffierte Wörter am meisten, und ein Wert sagt, dass das Programm ihn hörte, bis sein Schritt bestätigt ist. Eine Zeile mit E berichtigen; derselbe Fehler in anderen Zeilen wird zum Berichtigen mit angeboten.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Figures</source>
+        <translation>Werte</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing: add the source that gives the value.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Was gesagt wurde, steht als Nadel auf der Linie eines Wertes, was die Quellen angeben, als Block, die Toleranz als Band. Ein Kasten mit gefüllter Ecke ist belegt, ein gestrichelter offen, eine doppelte linke Kante strittig. Gesagtes allein belegt nichts: die Quelle hinzufügen, die den Wert angibt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Sheet</source>
+        <translation>Blatt</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The guide as its reader will see it, one step under the other. In a line, type { to name a figure or an item; Enter begins the next line, Backspace takes an empty one out.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Anleitung, wie sie gelesen wird, ein Schritt unter dem anderen. In einer Zeile { tippen, um einen Wert oder Gegenstand zu nennen; Enter beginnt die nächste Zeile, die Rücktaste nimmt eine leere weg.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Plates</source>
+        <translation>Tafeln</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift what it points at.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Teile eines Bildes bezeichnen: ein Teil hat in der ganzen Anleitung dieselbe Nummer. Pfeile bewegen die Positionsnummer in der Hand, mit Umschalt das, worauf sie zeigt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Dry run</source>
+        <translation>Trockenlauf</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The guide is walked before a learner meets it: each item is a thread that runs down the steps, solid while it is tight, thin while it is only on, broken while it is loose, dotted while it is off, double once it is new. A ring is a finding, two rings stop the guide. Click a place, or hold Space with the picture in hand, and see what lies beside the machine then. The plan beside it shows hands and waits in the same direction; plum is what another order moves.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Anleitung wird durchgegangen, bevor Lernende sie bekommen: jeder Gegenstand ist ein Faden, der die Schritte hinunterläuft, voll solange er fest ist, dünn solange er nur sitzt, unterbrochen solange er lose ist, gepunktet solange er ab ist, doppelt sobald er neu ist. Ein Ring ist ein Befund, zwei Ringe halten die Anleitung an. Eine Stelle anklicken, oder die Leertaste halten, während das Bild in der Hand ist, und sehen, was dann neben der Maschine liegt. Der Plan daneben zeigt Handarbeit und Wartezeiten in derselben Richtung; pflaumenfarben ist, was eine andere Reihenfolge verschiebt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Issue</source>
+        <translation>Herausgabe</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The editions run down a line, from the first to the hand-out of the next. Another post than the authors of the guide reviews it: the places that changed come first, the old beside the new; each is passed or commented, and when all are passed the guide is checked. What goes out never changes again. A house with keys signs its editions; a passphrase is asked for once and not kept. Hand an edition out to learners, and the register says who has to read again what has changed since. Drop a pack on the window to verify it.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Ausgaben stehen an einer Linie, von der ersten bis zum Aushändigen der nächsten. Eine andere Funktion als die Autoren der Anleitung sieht sie durch: die geänderten Stellen kommen zuerst, das Alte neben dem Neuen; jede ist in Ordnung oder wird kommentiert, und sind alle in Ordnung, ist die Anleitung geprüft. Was hinausgeht, ändert sich nie mehr. Ein Haus mit Schlüsseln unterschreibt seine Ausgaben; nach einem Kennsatz wird einmal gefragt, und er wird nicht aufbewahrt. Eine Ausgabe an Lernende aushändigen, dann sagt das Verzeichnis, wer wieder lesen muss, was sich seither geändert hat. Ein Paket auf das Fenster ziehen, um es zu verifizieren.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Shelf</source>
+        <translation>Regal</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Anleitungen und Aufnahmen der Bibliothek. Eine Aufnahme importieren oder einen Film hierher ziehen und eine Anleitung darauf beginnen.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Bench</source>
+        <translation>Werkbank</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make the machine safe; then Page Down, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; one outside its limits stops the step until it is done again, explained, or the work stops. At the end the trainer says how each step was done, both sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it was.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Eine Anleitung an der Maschine, ein Schritt nach dem anderen. Eine Ausgabe wählen, sagen, wer an welcher Maschine arbeitet, Werkzeug und Schutz abhaken, die Maschine sichern; dann geht Bild ab, oder ein Fußpedal, durch Zeilen, Wartezeiten und Schritte. Ablesungen werden getippt oder kommen vom Schlüssel; eine außerhalb ihrer Grenzen hält den Schritt an, bis sie wiederholt oder erklärt ist oder die Arbeit stoppt. Am Ende sagt der Ausbilder, wie jeder Schritt getan wurde, beide unterschreiben, und der Durchlauf kommt ins Logbuch. Was eingetragen wird, ist sofort gespeichert: nach einem Stromausfall wartet der Durchlauf, wo er war.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The machines stand across, the weeks run down: a round is a service that was done, a diamond what is due, full and with its word once it is overdue; what is hatched is kept free. Enter readings, services and findings, say what is due and how often, and take in the runs of the bench. Nothing is written over: a mistake is struck, and stays to be seen.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Maschinen stehen nebeneinander, die Wochen laufen hinunter: ein Kreis ist ein getaner Service, eine Raute, was fällig ist, voll und mit ihrem Wort, sobald es überfällig ist; was schraffiert ist, wird freigehalten. Ablesungen, Service und Befunde eintragen, sagen, was wie oft fällig ist, und die Durchläufe der Werkbank übernehmen. Nichts wird überschrieben: ein Fehler wird gestrichen und bleibt sichtbar.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>From a recording to a guide</source>
+        <translation>Von der Aufnahme zur Anleitung</translation>
+    </message>
+    <message>
+        <source>&lt;h2&gt;From a recording to a guide&lt;/h2&gt;&lt;p&gt;The stations stand in the order of the work: import a recording on the &lt;b&gt;Shelf&lt;/b&gt; and begin a guide; mark its steps and take its figures on the &lt;b&gt;Tape&lt;/b&gt;; prove each value on the &lt;b&gt;Figures&lt;/b&gt;; shape the words on the &lt;b&gt;Sheet&lt;/b&gt;; call the parts out on the &lt;b&gt;Plates&lt;/b&gt;; walk it on the &lt;b&gt;Dry run&lt;/b&gt;; freeze the edition on the &lt;b&gt;Issue&lt;/b&gt;.&lt;/p&gt;&lt;p&gt;A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything by typing. Everything can be undone, and what the head calls saved is on disk.&lt;/p&gt;</source>
+        <translation>&lt;h2&gt;Von der Aufnahme zur Anleitung&lt;/h2&gt;&lt;p&gt;Die Stationen stehen in der Reihenfolge der Arbeit: am &lt;b&gt;Regal&lt;/b&gt; eine Aufnahme importieren und eine Anleitung beginnen; am &lt;b&gt;Band&lt;/b&gt; ihre Schritte anzeichnen und ihre Werte übernehmen; jeden Wert unter &lt;b&gt;Werte&lt;/b&gt; belegen; die Worte auf dem &lt;b&gt;Blatt&lt;/b&gt; formen; die Teile auf den &lt;b&gt;Tafeln&lt;/b&gt; bezeichnen; sie im &lt;b&gt;Trockenlauf&lt;/b&gt; durchgehen; die Ausgabe bei der &lt;b&gt;Herausgabe&lt;/b&gt; festhalten.&lt;/p&gt;&lt;p&gt;Eine Station zeigt, was zu dem passt, was in der Hand ist. Die rechte Maustaste oder die Menütaste zeigt den Rest, und Finden findet alles durch Tippen. Alles lässt sich zurücknehmen, und was der Kopf gespeichert nennt, liegt auf dem Datenträger.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Several people, one library</source>
+        <translation>Mehrere Leute, eine Bibliothek</translation>
+    </message>
+    <message>
+        <source>&lt;h2&gt;Several people, one library&lt;/h2&gt;&lt;p&gt;Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says who else is there; on the &lt;b&gt;Sheet&lt;/b&gt; the step they work on shows their post. What they save appears within a second, but never under your hands while you type. Undo takes back your own changes, past theirs.&lt;/p&gt;&lt;p&gt;Changes of different things are both kept. Where you and somebody else change the same text, figure, picture or order, both stand side by side with what they came from, and you say which stands; until then yours is kept on this computer. Ctrl+Shift+D shows what is left to decide.&lt;/p&gt;&lt;p&gt;While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on this computer, also when it is switched off, and goes to the library by itself once it is back.&lt;/p&gt;&lt;p&gt;&lt;b&gt;This library&lt;/b&gt; (Ctrl+Shift+L) says where it lives. There you tick the guides that go along where the server is not: they are copied to this computer and kept up to date, and where the server cannot be reached the program opens on that copy. You work in the guides as usual; issuing, importing and what belongs to the whole workshop waits until it is back.&lt;/p&gt;&lt;p&gt;Where the films lie in an object store, the small copy of a film comes when you open it; the picture you stop at, stills and clips come from the film itself. How much of this computer they may take up is said there too.&lt;/p&gt;&lt;p&gt;There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a person may do in it: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</source>
+        <translation>&lt;h2&gt;Mehrere Leute, eine Bibliothek&lt;/h2&gt;&lt;p&gt;Mehrere Fenster können eine Bibliothek offen haben, auf einem Rechner oder, wenn sie auf einem Server liegt, auf vielen. Der Kopf des Fensters sagt, wer noch da ist; auf dem &lt;b&gt;Blatt&lt;/b&gt; zeigt der Schritt, an dem sie arbeiten, ihre Funktion. Was sie speichern, erscheint innerhalb einer Sekunde, aber nie unter den Händen, während Sie tippen. Rückgängig nimmt die eigenen Änderungen zurück, an ihren vorbei.&lt;/p&gt;&lt;p&gt;Änderungen an Verschiedenem bleiben beide. Wo Sie und jemand anders denselben Text, Wert, dasselbe Bild oder dieselbe Reihenfolge ändern, stehen beide nebeneinander mit dem, woraus sie wurden, und Sie sagen, was gilt; bis dahin bleibt Ihres auf diesem Rechner. Strg+Umschalt+D zeigt, was noch zu entscheiden ist.&lt;/p&gt;&lt;p&gt;Solange der Server nicht zu erreichen ist, geht es mit der Anleitung in der Hand weiter: was Sie ändern, heißt noch nicht gespeichert, bleibt auf diesem Rechner, auch wenn er ausgeschaltet wird, und geht von selbst in die Bibliothek, sobald sie wieder da ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Diese Bibliothek&lt;/b&gt; (Strg+Umschalt+L) sagt, wo sie liegt. Dort haken Sie die Anleitungen an, die mitkommen, wo der Server nicht ist: sie werden auf diesen Rechner kopiert und aktuell gehalten, und wo der Server nicht zu erreichen ist, öffnet das Programm diese Kopie. Sie arbeiten in den Anleitungen wie gewohnt; Herausgeben, Importieren und was der ganzen Werkstatt gehört wartet, bis er wieder da ist.&lt;/p&gt;&lt;p&gt;Wo die Filme in einem Objektspeicher liegen, kommt die kleine Kopie eines Films, wenn Sie ihn öffnen; das Bild, bei dem Sie anhalten, Standbilder und Clips kommen vom Film selbst. Wie viel Platz sie auf diesem Rechner nehmen dürfen, wird auch dort gesagt.&lt;/p&gt;&lt;p&gt;Dort wird eine Bibliothek auch umgezogen, auf einen Server oder zurück; das Fenster ist währenddessen geschlossen. In eine Datei und heraus, und was jemand darin tun darf: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>What the editor looks for</source>
+        <translation>Worauf der Prüfer des Textes achtet</translation>
+    </message>
+    <message>
+        <source>&lt;h2&gt;What the editor looks for&lt;/h2&gt;&lt;p&gt;It stands beside its line and can be put right or kept as it is, with a reason; the house settings can do without a rule.&lt;/p&gt;</source>
+        <translation>&lt;h2&gt;Worauf der Prüfer des Textes achtet&lt;/h2&gt;&lt;p&gt;Es steht neben seiner Zeile und kann berichtigt oder mit einem Grund so gelassen werden; die Hauseinstellungen können auf eine Regel verzichten.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>What the dry run looks for</source>
+        <translation>Worauf der Trockenlauf achtet</translation>
+    </message>
+    <message>
+        <source>&lt;h2&gt;What the dry run looks for&lt;/h2&gt;&lt;p&gt;What stops a guide is mended, or kept as it is with a reason that is printed for the checker; a warning goes out if you let it; a note is only told.&lt;/p&gt;</source>
+        <translation>&lt;h2&gt;Worauf der Trockenlauf achtet&lt;/h2&gt;&lt;p&gt;Was eine Anleitung anhält, wird behoben oder mit einem Grund so gelassen, der für den Prüfer gedruckt wird; eine Warnung geht hinaus, wenn Sie es zulassen; ein Hinweis wird nur gesagt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Help</source>
+        <translation>Hilfe</translation>
+    </message>
+    <message>
+        <source>search the help</source>
+        <translation>Hilfe durchsuchen</translation>
+    </message>
+    <message>
+        <source>Search the help</source>
+        <translation>Die Hilfe durchsuchen</translation>
+    </message>
+    <message>
+        <source>Page of the help</source>
+        <translation>Seite der Hilfe</translation>
+    </message>
+</context>
+<context>
+    <name>KeyFormsWords</name>
+    <message>
+        <source>Key of the %1</source>
+        <translation>Schlüssel: %1</translation>
+    </message>
+    <message>
+        <source>Key &amp;file</source>
+        <translation>Schlüssel&amp;datei</translation>
+    </message>
+    <message>
+        <source>The key file</source>
+        <translation>Die Schlüsseldatei</translation>
+    </message>
+    <message>
+        <source>P&amp;assphrase</source>
+        <translation>&amp;Kennsatz</translation>
+    </message>
+    <message>
+        <source>That file holds the key of another post.</source>
+        <translation>Diese Datei enthält den Schlüssel einer anderen Funktion.</translation>
+    </message>
+    <message>
+        <source>Choose…</source>
+        <translation>Wählen …</translation>
+    </message>
+    <message>
+        <source>Choose: %1</source>
+        <translation>Wählen: %1</translation>
+    </message>
+    <message>
+        <source>Who sits here</source>
+        <translation>Wer hier sitzt</translation>
+    </message>
+    <message>
+        <source>Every change, comment and check carries this post. It is kept on this desk until you change it.</source>
+        <translation>Jede Änderung, jeder Kommentar und jede Prüfung trägt diese Funktion. Sie bleibt an diesem Platz, bis Sie sie ändern.</translation>
+    </message>
+    <message>
+        <source>&amp;Post</source>
+        <translation>&amp;Funktion</translation>
+    </message>
+    <message>
+        <source>author, checker, instructor pump bay</source>
+        <translation>Autor, Prüfer, Ausbilder Pumpenstand</translation>
+    </message>
+    <message>
+        <source>Say who sits here, by post.</source>
+        <translation>Sagen, wer hier sitzt, als Funktion.</translation>
+    </message>
+    <message>
+        <source>Sign the edition</source>
+        <translation>Die Ausgabe unterschreiben</translation>
+    </message>
+    <message>
+        <source>Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept.</source>
+        <translation>Autor und Prüfer stehen mit ihren Schlüsseln für die Ausgabe ein. Nach einem Kennsatz wird einmal gefragt, und er wird nicht aufbewahrt.</translation>
+    </message>
+    <message>
+        <source>author</source>
+        <translation>Autor</translation>
+    </message>
+    <message>
+        <source>checker</source>
+        <translation>Prüfer</translation>
+    </message>
+    <message>
+        <source>The key file of the %1</source>
+        <translation>Die Schlüsseldatei: %1</translation>
+    </message>
+    <message>
+        <source>Passphrase of the %1</source>
+        <translation>Kennsatz: %1</translation>
+    </message>
+    <message>
+        <source>Choose the key file of the %1.</source>
+        <translation>Die Schlüsseldatei wählen: %1.</translation>
+    </message>
+    <message>
+        <source>Type the passphrase of the %1.</source>
+        <translation>Den Kennsatz tippen: %1.</translation>
+    </message>
+    <message>
+        <source>That file holds the key of another post than the %1.</source>
+        <translation>Diese Datei enthält den Schlüssel einer anderen Funktion als: %1.</translation>
+    </message>
+    <message>
+        <source>Make a key</source>
+        <translation>Einen Schlüssel machen</translation>
+    </message>
+    <message>
+        <source>The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones cannot be brought back, only ended and replaced.</source>
+        <translation>Die Schlüsseldatei bleibt bei ihrer Funktion, außerhalb der Bibliothek. Ohne Datei und Kennsatz kann niemand in ihrem Namen unterschreiben; verlorene lassen sich nicht zurückholen, nur beenden und ersetzen.</translation>
+    </message>
+    <message>
+        <source>author, checker</source>
+        <translation>Autor, Prüfer</translation>
+    </message>
+    <message>
+        <source>&amp;Again</source>
+        <translation>&amp;Noch einmal</translation>
+    </message>
+    <message>
+        <source>Type a passphrase.</source>
+        <translation>Einen Kennsatz tippen.</translation>
+    </message>
+    <message>
+        <source>The two passphrases are not the same.</source>
+        <translation>Die beiden Kennsätze sind nicht gleich.</translation>
+    </message>
+    <message>
+        <source>The key of the %1 is made and registered. From now on editions are signed by their author and their checker.</source>
+        <translation>Der Schlüssel ist gemacht und eingetragen: %1. Von jetzt an werden Ausgaben von ihrem Autor und ihrem Prüfer unterschrieben.</translation>
+    </message>
+    <message>
+        <source>Register a key</source>
+        <translation>Einen Schlüssel eintragen</translation>
+    </message>
+    <message>
+        <source>The public part of a key that was made elsewhere: the file that ends in .pub.</source>
+        <translation>Der öffentliche Teil eines Schlüssels, der woanders gemacht wurde: die Datei, die auf .pub endet.</translation>
+    </message>
+    <message>
+        <source>&amp;File</source>
+        <translation>&amp;Datei</translation>
+    </message>
+    <message>
+        <source>A public key</source>
+        <translation>Ein öffentlicher Schlüssel</translation>
+    </message>
+    <message>
+        <source>The key of the %1 is registered.</source>
+        <translation>Der Schlüssel ist eingetragen: %1.</translation>
+    </message>
+    <message>
+        <source>No key is registered.</source>
+        <translation>Es ist kein Schlüssel eingetragen.</translation>
+    </message>
+    <message>
+        <source>End a key</source>
+        <translation>Einen Schlüssel beenden</translation>
+    </message>
+    <message>
+        <source>What it signed before stays good. It signs nothing from now on.</source>
+        <translation>Was er vorher unterschrieb, bleibt gut. Von jetzt an unterschreibt er nichts mehr.</translation>
+    </message>
+    <message>
+        <source>&amp;Key of</source>
+        <translation>&amp;Schlüssel von</translation>
+    </message>
+    <message>
+        <source>&amp;Why</source>
+        <translation>&amp;Warum</translation>
+    </message>
+    <message>
+        <source>lost, stolen, the post has ended</source>
+        <translation>verloren, gestohlen, die Funktion ist zu Ende</translation>
+    </message>
+    <message>
+        <source>Say why it ends.</source>
+        <translation>Sagen, warum er endet.</translation>
+    </message>
+</context>
+<context>
+    <name>KeyRingWords</name>
+    <message>
+        <source>The last passphrase was wrong; try again in %1 s.</source>
+        <translation>Der letzte Kennsatz war falsch; noch einmal in %1 s.</translation>
+    </message>
+</context>
+<context>
+    <name>Keys</name>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>Page Down</source>
+        <translation>Bild ab</translation>
+    </message>
+    <message>
+        <source>Page Up</source>
+        <translation>Bild auf</translation>
     </message>
 </context>
 <context>
     <name>Lists</name>
     <message>
         <source>{0}, {1}</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}, {1}</translation>
+    </message>
+</context>
+<context>
+    <name>Main</name>
+    <message>
+        <source>Anagraph</source>
+        <translation>Anagraph</translation>
+    </message>
+    <message>
+        <source>There is no library in %1. Make a new one there?</source>
+        <translation>In %1 ist keine Bibliothek. Dort eine neue machen?</translation>
+    </message>
+    <message>
+        <source>The demo library cannot be opened: %1</source>
+        <translation>Die Vorführbibliothek lässt sich nicht öffnen: %1</translation>
+    </message>
+    <message>
+        <source>There is a library in %1 already, and nothing is written over it. Take this one out somewhere else: anagraph-cli library restore FILE FOLDER</source>
+        <translation>In %1 ist schon eine Bibliothek, und nichts wird darüber geschrieben. Diese woanders herausholen: anagraph-cli library restore DATEI ORDNER</translation>
+    </message>
+    <message>
+        <source>Turns recorded service jobs into illustrated step-by-step guides.</source>
+        <translation>Macht aus aufgenommenen Servicearbeiten bebilderte Schritt-für-Schritt-Anleitungen.</translation>
+    </message>
+    <message>
+        <source>opens the demo library, a copy of which is made the first time</source>
+        <translation>öffnet die Vorführbibliothek, von der beim ersten Mal eine Kopie gemacht wird</translation>
+    </message>
+    <message>
+        <source>writes the help</source>
+        <translation>schreibt die Hilfe</translation>
+    </message>
+    <message>
+        <source>folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified; or a backup, which becomes your library where there is none.</source>
+        <translation>Ordner der Bibliothek oder ihre Adresse auf einem Server; ohne Angabe die in Ihrem Datenordner. Oder ein Paket, das verifiziert wird; oder eine Sicherung, die Ihre Bibliothek wird, wo keine ist.</translation>
+    </message>
+</context>
+<context>
+    <name>MarkMenuWords</name>
+    <message>
+        <source>&amp;Turn clockwise</source>
+        <translation>Im &amp;Uhrzeigersinn drehen</translation>
+    </message>
+    <message>
+        <source>Turn &amp;back</source>
+        <translation>Zurück&amp;drehen</translation>
+    </message>
+    <message>
+        <source>&amp;Pull</source>
+        <translation>&amp;Ziehen</translation>
+    </message>
+    <message>
+        <source>P&amp;ress</source>
+        <translation>D&amp;rücken</translation>
+    </message>
+    <message>
+        <source>&amp;Flow of air or oil</source>
+        <translation>&amp;Strömung von Luft oder Öl</translation>
+    </message>
+    <message>
+        <source>&amp;Look here</source>
+        <translation>Hier &amp;hinsehen</translation>
+    </message>
+    <message>
+        <source>Do &amp;not touch</source>
+        <translation>&amp;Nicht berühren</translation>
+    </message>
+    <message>
+        <source>&amp;Distance, with its figure</source>
+        <translation>&amp;Abstand, mit seinem Wert</translation>
+    </message>
+    <message>
+        <source>&amp;Magnify a detail</source>
+        <translation>Eine Einzelheit &amp;vergrößern</translation>
     </message>
 </context>
 <context>
     <name>QObject</name>
     <message>
         <source>Look: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ansehen: %1</translation>
     </message>
     <message>
         <source>
 Good: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>
+Gut: %1</translation>
     </message>
     <message>
         <source>
 Stop: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>
+Stopp: %1</translation>
     </message>
     <message>
         <source>
 ✓ It is good.</source>
-        <translation type="unfinished"></translation>
+        <translation>
+✓ Es ist gut.</translation>
     </message>
     <message>
         <source>
 ✗ Not good.</source>
-        <translation type="unfinished"></translation>
+        <translation>
+✗ Nicht gut.</translation>
     </message>
     <message>
         <source>within limits</source>
-        <translation type="unfinished"></translation>
+        <translation>innerhalb der Grenzen</translation>
     </message>
     <message>
         <source>below the limits</source>
-        <translation type="unfinished"></translation>
+        <translation>unter den Grenzen</translation>
     </message>
     <message>
         <source>above the limits</source>
-        <translation type="unfinished"></translation>
+        <translation>über den Grenzen</translation>
     </message>
     <message>
         <source>nothing to judge it by</source>
-        <translation type="unfinished"></translation>
+        <translation>nichts, wonach zu urteilen wäre</translation>
     </message>
     <message>
         <source>Step %1 gains: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1 bekommt dazu: %2</translation>
     </message>
     <message>
         <source>Step %1 loses: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1 verliert: %2</translation>
     </message>
     <message>
         <source>Step %1 gains the caution: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1 bekommt den Warnhinweis: %2</translation>
     </message>
     <message>
         <source>Step %1 asks for level ground.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1 verlangt ebenen Boden.</translation>
     </message>
     <message>
         <source>The steps change places.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Schritte tauschen die Plätze.</translation>
     </message>
     <message>
         <source> · part number %1</source>
-        <translation type="unfinished"></translation>
+        <translation> · Teilenummer %1</translation>
     </message>
     <message>
         <source>step %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1</translation>
     </message>
     <message>
         <source>not known</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht bekannt</translation>
     </message>
     <message>
         <source>Kit: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrüstung: %1</translation>
     </message>
     <message>
         <source>Put on</source>
-        <translation type="unfinished"></translation>
+        <translation>Anziehen</translation>
     </message>
     <message>
         <source>Tools and vessels, in the order of use</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkzeuge und Gefäße, in der Reihenfolge des Gebrauchs</translation>
     </message>
     <message>
         <source>New parts</source>
-        <translation type="unfinished"></translation>
+        <translation>Neue Teile</translation>
     </message>
     <message>
         <source>Fluids</source>
-        <translation type="unfinished"></translation>
+        <translation>Flüssigkeiten</translation>
     </message>
     <message>
         <source>Nobody in the register has it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Im Verzeichnis hat sie niemand.</translation>
     </message>
     <message>
         <source>It is with: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie ist bei: %1.</translation>
     </message>
     <message>
         <source>today; or as in %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Key of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key file of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Passphrase of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose the key file of the %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type the passphrase of the %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>That file holds the key of another post than the %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key of the %1 is made and registered. From now on editions are signed by their author and their checker.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key of the %1 is registered.</source>
-        <translation type="unfinished"></translation>
+        <translation>heute; oder wie in %1</translation>
     </message>
     <message>
         <source> and </source>
-        <translation type="unfinished"></translation>
+        <translation> und </translation>
     </message>
     <message>
         <source>, into %1</source>
-        <translation type="unfinished"></translation>
+        <translation>, in %1</translation>
     </message>
     <message>
         <source>, with %1</source>
-        <translation type="unfinished"></translation>
+        <translation>, mit %1</translation>
     </message>
     <message>
         <source>note</source>
-        <translation type="unfinished"></translation>
+        <translation>Notiz</translation>
     </message>
     <message>
         <source>not filmed</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht gefilmt</translation>
     </message>
     <message>
         <source>look up</source>
-        <translation type="unfinished"></translation>
+        <translation>nachschlagen</translation>
     </message>
     <message>
         <source>talk</source>
-        <translation type="unfinished"></translation>
+        <translation>Gerede</translation>
     </message>
     <message>
         <source>keep</source>
-        <translation type="unfinished"></translation>
+        <translation>behalten</translation>
     </message>
     <message>
         <source>taken back</source>
-        <translation type="unfinished"></translation>
+        <translation>zurückgenommen</translation>
     </message>
     <message>
         <source>caution</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnhinweis</translation>
     </message>
     <message>
         <source>slip</source>
-        <translation type="unfinished"></translation>
+        <translation>Versprecher</translation>
     </message>
     <message>
         <source>not seen</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht zu sehen</translation>
     </message>
 </context>
 <context>
     <name>Reasons</name>
     <message>
         <source>No guide is open; open one on the Shelf.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Anleitung ist offen; am Regal eine öffnen.</translation>
     </message>
 </context>
 <context>
     <name>Signal</name>
     <message>
         <source>DANGER</source>
-        <translation type="unfinished"></translation>
+        <translation>GEFAHR</translation>
     </message>
     <message>
         <source>WARNING</source>
-        <translation type="unfinished"></translation>
+        <translation>WARNUNG</translation>
     </message>
     <message>
         <source>CAUTION</source>
-        <translation type="unfinished"></translation>
+        <translation>VORSICHT</translation>
     </message>
     <message>
         <source>NOTICE</source>
-        <translation type="unfinished"></translation>
+        <translation>HINWEIS</translation>
     </message>
 </context>
 <context>
     <name>StepCard</name>
     <message>
         <source>What the line orders</source>
-        <translation type="unfinished"></translation>
+        <translation>Was die Zeile anordnet</translation>
     </message>
     <message>
         <source>Dry run:</source>
-        <translation type="unfinished"></translation>
+        <translation>Trockenlauf:</translation>
     </message>
     <message>
         <source>run %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchlauf %1</translation>
     </message>
     <message>
         <source>At the machine:</source>
-        <translation type="unfinished"></translation>
+        <translation>An der Maschine:</translation>
     </message>
     <message>
         <source>The editor can put it right.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Prüfer des Textes kann es berichtigen.</translation>
     </message>
 </context>
 <context>
-    <name>anagraph::app</name>
+    <name>StepCommandsWords</name>
     <message>
-        <source>&amp;Turn clockwise</source>
-        <translation type="unfinished"></translation>
+        <source>This picture is kept for the step that is marked over it.</source>
+        <translation>Dieses Bild wird für den Schritt behalten, der darüber angezeichnet wird.</translation>
     </message>
     <message>
-        <source>Turn &amp;back</source>
-        <translation type="unfinished"></translation>
+        <source>This is the sharpest picture of the step.</source>
+        <translation>Das ist das schärfste Bild des Schrittes.</translation>
     </message>
     <message>
-        <source>&amp;Pull</source>
-        <translation type="unfinished"></translation>
+        <source>There is no pause in the sound of this recording.</source>
+        <translation>Im Ton dieser Aufnahme gibt es keine Pause.</translation>
     </message>
     <message>
-        <source>P&amp;ress</source>
-        <translation type="unfinished"></translation>
+        <source>The edge stands at a pause already.</source>
+        <translation>Der Rand steht schon an einer Pause.</translation>
     </message>
     <message>
-        <source>&amp;Flow of air or oil</source>
-        <translation type="unfinished"></translation>
+        <source>Check</source>
+        <translation>Kontrolle</translation>
     </message>
     <message>
-        <source>&amp;Look here</source>
-        <translation type="unfinished"></translation>
+        <source>What is looked at here? What is good and what stops the job is written on the Sheet.</source>
+        <translation>Was wird hier angesehen? Was gut ist und was die Arbeit stoppt, wird auf dem Blatt geschrieben.</translation>
     </message>
     <message>
-        <source>Do &amp;not touch</source>
-        <translation type="unfinished"></translation>
+        <source>Wait</source>
+        <translation>Wartezeit</translation>
     </message>
     <message>
-        <source>&amp;Distance, with its figure</source>
-        <translation type="unfinished"></translation>
+        <source>What is waited for? (&quot;until the oil has run down&quot;)</source>
+        <translation>Worauf wird gewartet? („bis das Öl heruntergelaufen ist“)</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps were drafted from what was said. Look at each and confirm it.</source>
+        <comment>1 step was drafted from what was said. Look at it and confirm it.</comment>
+        <translation>
+            <numerusform>1 Schritt wurde aus dem Gesagten entworfen. Ansehen und bestätigen.</numerusform>
+            <numerusform>%n Schritte wurden aus dem Gesagten entworfen. Jeden ansehen und bestätigen.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>StepFormsWords</name>
+    <message>
+        <source>Choose a step first.</source>
+        <translation>Zuerst einen Schritt wählen.</translation>
     </message>
     <message>
-        <source>&amp;Magnify a detail</source>
-        <translation type="unfinished"></translation>
+        <source>Applies to</source>
+        <translation>Gilt für</translation>
     </message>
     <message>
-        <source>Tape</source>
-        <translation type="unfinished"></translation>
+        <source>Applies to, and machine state</source>
+        <translation>Gilt für, und Maschinenzustand</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.&lt;/p&gt;&lt;p&gt;A film that came without a narration is heard by the program, after its import or by Shift+Y. What it hears is uncertain: hatched words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with E; the same mistake in other lines is offered to be put right with it.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>The guide is for one kind of machine; name its variants in the guide settings to tell them apart here.</source>
+        <translation>Die Anleitung gilt für eine Art von Maschine; ihre Ausführungen in den Einstellungen der Anleitung nennen, um sie hier zu unterscheiden.</translation>
     </message>
     <message>
-        <source>Figures</source>
-        <translation type="unfinished"></translation>
+        <source>The machine is</source>
+        <translation>Die Maschine ist</translation>
     </message>
     <message>
-        <source>&lt;p&gt;What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing: add the source that gives the value.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>A step applies to at least one variant; remove the step where it applies to none.</source>
+        <translation>Ein Schritt gilt für mindestens eine Ausführung; gilt er für keine, den Schritt entfernen.</translation>
     </message>
     <message>
-        <source>Sheet</source>
-        <translation type="unfinished"></translation>
+        <source>A caution before what it warns of</source>
+        <translation>Ein Warnhinweis vor dem, wovor er warnt</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The guide as its reader will see it, one step under the other. In a line, type { to name a figure or an item; Enter begins the next line, Backspace takes an empty one out.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>The caution by its parts</source>
+        <translation>Der Warnhinweis aus seinen Teilen</translation>
     </message>
     <message>
-        <source>Plates</source>
-        <translation type="unfinished"></translation>
+        <source>another hazard</source>
+        <translation>eine andere Gefahr</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift what it points at.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>&amp;Hazard</source>
+        <translation>&amp;Gefahr</translation>
     </message>
     <message>
-        <source>Dry run</source>
-        <translation type="unfinished"></translation>
+        <source>What can &amp;happen</source>
+        <translation>Was &amp;geschehen kann</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The guide is walked before a learner meets it: each item is a thread that runs down the steps, solid while it is tight, thin while it is only on, broken while it is loose, dotted while it is off, double once it is new. A ring is a finding, two rings stop the guide. Click a place, or hold Space with the picture in hand, and see what lies beside the machine then. The plan beside it shows hands and waits in the same direction; plum is what another order moves.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>it will kill or seriously injure: DANGER</source>
+        <translation>es tötet oder verletzt schwer: GEFAHR</translation>
     </message>
     <message>
-        <source>Issue</source>
-        <translation type="unfinished"></translation>
+        <source>it can kill or seriously injure: WARNING</source>
+        <translation>es kann töten oder schwer verletzen: WARNUNG</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The editions run down a line, from the first to the hand-out of the next. Another post than the authors of the guide reviews it: the places that changed come first, the old beside the new; each is passed or commented, and when all are passed the guide is checked. What goes out never changes again. A house with keys signs its editions; a passphrase is asked for once and not kept. Hand an edition out to learners, and the register says who has to read again what has changed since. Drop a pack on the window to verify it.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>it can cause a minor injury: CAUTION</source>
+        <translation>es kann leicht verletzen: VORSICHT</translation>
     </message>
     <message>
-        <source>Shelf</source>
-        <translation type="unfinished"></translation>
+        <source>it can damage the machine or the surroundings: NOTICE</source>
+        <translation>es kann die Maschine oder die Umgebung beschädigen: HINWEIS</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>&amp;Source of harm</source>
+        <translation>&amp;Quelle des Schadens</translation>
     </message>
     <message>
-        <source>Bench</source>
-        <translation type="unfinished"></translation>
+        <source>Hot oil</source>
+        <translation>Heißes Öl</translation>
     </message>
     <message>
-        <source>&lt;p&gt;A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make the machine safe; then Page Down, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; one outside its limits stops the step until it is done again, explained, or the work stops. At the end the trainer says how each step was done, both sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it was.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>What it &amp;does</source>
+        <translation>Was es &amp;tut</translation>
     </message>
     <message>
-        <source>Logbook</source>
-        <translation type="unfinished"></translation>
+        <source>burns.</source>
+        <translation>verbrennt.</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The machines stand across, the weeks run down: a round is a service that was done, a diamond what is due, full and with its word once it is overdue; what is hatched is kept free. Enter readings, services and findings, say what is due and how often, and take in the runs of the bench. Nothing is written over: a mistake is struck, and stays to be seen.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>How to &amp;avoid it</source>
+        <translation>Wie man es &amp;vermeidet</translation>
     </message>
     <message>
-        <source>From a recording to a guide</source>
-        <translation type="unfinished"></translation>
+        <source>Let it cool; wear gloves.</source>
+        <translation>Abkühlen lassen; Handschuhe tragen.</translation>
     </message>
     <message>
-        <source>&lt;h2&gt;From a recording to a guide&lt;/h2&gt;&lt;p&gt;The stations stand in the order of the work: import a recording on the &lt;b&gt;Shelf&lt;/b&gt; and begin a guide; mark its steps and take its figures on the &lt;b&gt;Tape&lt;/b&gt;; prove each value on the &lt;b&gt;Figures&lt;/b&gt;; shape the words on the &lt;b&gt;Sheet&lt;/b&gt;; call the parts out on the &lt;b&gt;Plates&lt;/b&gt;; walk it on the &lt;b&gt;Dry run&lt;/b&gt;; freeze the edition on the &lt;b&gt;Issue&lt;/b&gt;.&lt;/p&gt;&lt;p&gt;A station shows what fits the thing in hand. The right button, or the menu key, shows the rest, and Find finds everything by typing. Everything can be undone, and what the head calls saved is on disk.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker&apos;s book and the site&apos;s rules come first.</source>
+        <translation>Das Signalwort folgt daraus, was geschehen kann, nicht aus dem Geschmack (ANSI Z535.6, ISO 3864-2). Das Buch des Herstellers und die Regeln am Ort gehen vor.</translation>
     </message>
     <message>
-        <source>Several people, one library</source>
-        <translation type="unfinished"></translation>
+        <source>Say what does the harm.</source>
+        <translation>Sagen, was den Schaden tut.</translation>
     </message>
     <message>
-        <source>&lt;h2&gt;Several people, one library&lt;/h2&gt;&lt;p&gt;Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says who else is there; on the &lt;b&gt;Sheet&lt;/b&gt; the step they work on shows their post. What they save appears within a second, but never under your hands while you type. Undo takes back your own changes, past theirs.&lt;/p&gt;&lt;p&gt;Changes of different things are both kept. Where you and somebody else change the same text, figure, picture or order, both stand side by side with what they came from, and you say which stands; until then yours is kept on this computer. Ctrl+Shift+D shows what is left to decide.&lt;/p&gt;&lt;p&gt;While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on this computer, also when it is switched off, and goes to the library by itself once it is back.&lt;/p&gt;&lt;p&gt;&lt;b&gt;This library&lt;/b&gt; (Ctrl+Shift+L) says where it lives. There you tick the guides that go along where the server is not: they are copied to this computer and kept up to date, and where the server cannot be reached the program opens on that copy. You work in the guides as usual; issuing, importing and what belongs to the whole workshop waits until it is back.&lt;/p&gt;&lt;p&gt;Where the films lie in an object store, the small copy of a film comes when you open it; the picture you stop at, stills and clips come from the film itself. How much of this computer they may take up is said there too.&lt;/p&gt;&lt;p&gt;There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a person may do in it: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>Say what can happen and how to avoid it: a warning alone does not help the reader.</source>
+        <translation>Sagen, was geschehen kann und wie man es vermeidet: eine Warnung allein hilft beim Lesen nicht.</translation>
     </message>
     <message>
-        <source>What the editor looks for</source>
-        <translation type="unfinished"></translation>
+        <source>What is looked at, and what is good</source>
+        <translation>Was angesehen wird, und was gut ist</translation>
     </message>
     <message>
-        <source>&lt;h2&gt;What the editor looks for&lt;/h2&gt;&lt;p&gt;It stands beside its line and can be put right or kept as it is, with a reason; the house settings can do without a rule.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>&amp;Look at</source>
+        <translation>&amp;Ansehen</translation>
     </message>
     <message>
-        <source>What the dry run looks for</source>
-        <translation type="unfinished"></translation>
+        <source>mesh of the strainer</source>
+        <translation>Gewebe des Siebs</translation>
     </message>
     <message>
-        <source>&lt;h2&gt;What the dry run looks for&lt;/h2&gt;&lt;p&gt;What stops a guide is mended, or kept as it is with a reason that is printed for the checker; a warning goes out if you let it; a note is only told.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <source>&amp;Good is</source>
+        <translation>&amp;Gut ist</translation>
     </message>
     <message>
-        <source>Help</source>
-        <translation type="unfinished"></translation>
+        <source>whole and clean</source>
+        <translation>ganz und sauber</translation>
     </message>
     <message>
-        <source>search the help</source>
-        <translation type="unfinished"></translation>
+        <source>&amp;Stop when</source>
+        <translation>&amp;Stopp, wenn</translation>
     </message>
     <message>
-        <source>Search the help</source>
-        <translation type="unfinished"></translation>
+        <source>torn or full of chips</source>
+        <translation>gerissen oder voller Späne</translation>
     </message>
     <message>
-        <source>Pages of the help</source>
-        <translation type="unfinished"></translation>
+        <source>Then &amp;ask</source>
+        <translation>Dann &amp;fragen</translation>
     </message>
     <message>
-        <source>Page of the help</source>
-        <translation type="unfinished"></translation>
+        <source>the instructor</source>
+        <translation>den Ausbilder</translation>
+    </message>
+    <message>
+        <source>&amp;Write down</source>
+        <translation>&amp;Aufschreiben</translation>
+    </message>
+    <message>
+        <source>nothing; or what is read: hour meter</source>
+        <translation>nichts; oder was abgelesen wird: Stundenzähler</translation>
+    </message>
+    <message>
+        <source>&amp;Unit</source>
+        <translation>&amp;Einheit</translation>
+    </message>
+    <message>
+        <source>h, bar, mm; empty where a word is written</source>
+        <translation>h, bar, mm; leer, wo ein Wort geschrieben wird</translation>
+    </message>
+    <message>
+        <source>Must lie &amp;within</source>
+        <translation>Muss liegen &amp;zwischen</translation>
+    </message>
+    <message>
+        <source>no limits are known</source>
+        <translation>keine Grenzen bekannt</translation>
+    </message>
+    <message>
+        <source>Say what is looked at.</source>
+        <translation>Sagen, was angesehen wird.</translation>
+    </message>
+    <message>
+        <source>Say what is good and what stops the job; a check without both leaves the learner alone.</source>
+        <translation>Sagen, was gut ist und was die Arbeit stoppt; eine Kontrolle ohne beides lässt Lernende allein.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no unit known here; h, bar, mm, L and °C are.</source>
+        <translation>„%1“ ist hier keine Einheit; h, bar, mm, L und °C sind es.</translation>
+    </message>
+    <message>
+        <source>Say what is written down.</source>
+        <translation>Sagen, was aufgeschrieben wird.</translation>
+    </message>
+    <message>
+        <source>Wait</source>
+        <translation>Wartezeit</translation>
+    </message>
+    <message>
+        <source>How &amp;long</source>
+        <translation>Wie &amp;lange</translation>
+    </message>
+    <message>
+        <source>no time is known: until what is said below</source>
+        <translation>keine Zeit bekannt: bis zu dem, was unten steht</translation>
+    </message>
+    <message>
+        <source>For &amp;what</source>
+        <translation>&amp;Worauf</translation>
+    </message>
+    <message>
+        <source>until the oil has run into the sump</source>
+        <translation>bis das Öl in die Wanne gelaufen ist</translation>
+    </message>
+    <message>
+        <source>Say how long, or what is waited for.</source>
+        <translation>Sagen, wie lange oder worauf gewartet wird.</translation>
+    </message>
+    <message>
+        <source>How one kind of display is set back</source>
+        <translation>Wie eine Art von Anzeige zurückgesetzt wird</translation>
+    </message>
+    <message>
+        <source>display with two buttons</source>
+        <translation>Anzeige mit zwei Tasten</translation>
+    </message>
+    <message>
+        <source>Display</source>
+        <translation>Anzeige</translation>
+    </message>
+    <message>
+        <source>&amp;Display</source>
+        <translation>&amp;Anzeige</translation>
+    </message>
+    <message>
+        <source>One more press</source>
+        <translation>Noch ein Druck</translation>
+    </message>
+    <message>
+        <source>A further row for a button that is pressed.</source>
+        <translation>Eine weitere Zeile für eine Taste, die gedrückt wird.</translation>
+    </message>
+    <message>
+        <source>Presses</source>
+        <translation>Tastendrücke</translation>
+    </message>
+    <message>
+        <source>Say which display it is: a learner has to know it again.</source>
+        <translation>Sagen, welche Anzeige es ist: Lernende müssen sie wiedererkennen.</translation>
+    </message>
+    <message>
+        <source>Say which button is pressed first.</source>
+        <translation>Sagen, welche Taste zuerst gedrückt wird.</translation>
+    </message>
+    <message>
+        <source>What is done</source>
+        <translation>Was getan wird</translation>
+    </message>
+    <message>
+        <source>button: MODE</source>
+        <translation>Taste: MODE</translation>
+    </message>
+    <message>
+        <source>Button %1</source>
+        <translation>Taste %1</translation>
+    </message>
+    <message>
+        <source>How often</source>
+        <translation>Wie oft</translation>
+    </message>
+    <message>
+        <source>time not known</source>
+        <translation>Dauer nicht bekannt</translation>
+    </message>
+    <message>
+        <source>for %1</source>
+        <translation>für %1</translation>
+    </message>
+    <message>
+        <source>How long</source>
+        <translation>Wie lange</translation>
+    </message>
+    <message>
+        <source>display shows then</source>
+        <translation>Anzeige zeigt dann</translation>
+    </message>
+    <message>
+        <source>Display shows %1</source>
+        <translation>Anzeige zeigt %1</translation>
+    </message>
+    <message>
+        <source>Set a display back</source>
+        <translation>Eine Anzeige zurücksetzen</translation>
+    </message>
+    <message>
+        <source>another display</source>
+        <translation>andere Anzeige</translation>
+    </message>
+    <message>
+        <source>&amp;Which</source>
+        <translation>&amp;Welche</translation>
+    </message>
+    <message>
+        <source>write it</source>
+        <translation>aufschreiben</translation>
+    </message>
+    <message>
+        <source>take it out</source>
+        <translation>herausnehmen</translation>
+    </message>
+    <message>
+        <source>&amp;Do</source>
+        <translation>&amp;Tun</translation>
+    </message>
+    <message>
+        <source>There is nothing to remove yet.</source>
+        <translation>Es gibt noch nichts zu entfernen.</translation>
+    </message>
+    <message>
+        <source>Follow-ups</source>
+        <translation>Folgearbeiten</translation>
+    </message>
+    <message>
+        <source>What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed.</source>
+        <translation>Was nach der Arbeit getan wird: nach der ersten Stunde, morgen, wenn sie kalt ist noch einmal nachsehen. Es wird am Ende der Anleitung gedruckt, mit einem Kästchen zum Abhaken. {item:…} und {figure:…} nennen Dinge wie in einer Zeile. Eine leere Zeile wird entfernt.</translation>
+    </message>
+    <message>
+        <source>after the first hour</source>
+        <translation>nach der ersten Stunde</translation>
+    </message>
+    <message>
+        <source>look again for a drip</source>
+        <translation>noch einmal nach Tropfen sehen</translation>
+    </message>
+    <message>
+        <source>When %1</source>
+        <translation>Wann %1</translation>
+    </message>
+    <message>
+        <source>What %1</source>
+        <translation>Was %1</translation>
+    </message>
+    <message>
+        <source>Each needs both: when, and what.</source>
+        <translation>Jede braucht beides: wann, und was.</translation>
+    </message>
+    <message>
+        <source>Comments on this step</source>
+        <translation>Kommentare zu diesem Schritt</translation>
+    </message>
+    <message>
+        <source>Comments on line %1</source>
+        <translation>Kommentare zu Zeile %1</translation>
+    </message>
+    <message>
+        <source>Answer</source>
+        <translation>Antwort</translation>
+    </message>
+    <message>
+        <source>what came of it</source>
+        <translation>was daraus wurde</translation>
+    </message>
+    <message>
+        <source>done with</source>
+        <translation>erledigt</translation>
+    </message>
+    <message>
+        <source>&amp;Who says it</source>
+        <translation>&amp;Wer es sagt</translation>
+    </message>
+    <message>
+        <source>by post: checker, learner 07</source>
+        <translation>als Funktion: Prüfer, Lernender 07</translation>
+    </message>
+    <message>
+        <source>&amp;Comment</source>
+        <translation>&amp;Kommentar</translation>
+    </message>
+    <message>
+        <source>what is unclear, wrong or missing here</source>
+        <translation>was hier unklar, falsch oder nicht da ist</translation>
+    </message>
+    <message>
+        <source>Say who says it, by post.</source>
+        <translation>Sagen, wer es sagt, als Funktion.</translation>
+    </message>
+</context>
+<context>
+    <name>TapeReasonsWords</name>
+    <message>
+        <source>This recording has a narration; correct its lines where they are wrong.</source>
+        <translation>Diese Aufnahme hat eine Mitschrift; ihre Zeilen berichtigen, wo sie falsch sind.</translation>
+    </message>
+    <message>
+        <source>This recording has no sound; type what is done, a line at a time.</source>
+        <translation>Diese Aufnahme hat keinen Ton; tippen, was getan wird, Zeile für Zeile.</translation>
+    </message>
+    <message>
+        <source>No recording is open; import one on the Shelf.</source>
+        <translation>Keine Aufnahme ist offen; am Regal eine importieren.</translation>
+    </message>
+    <message>
+        <source>There is no step at this moment; open one first.</source>
+        <translation>An diesem Moment ist kein Schritt; zuerst einen öffnen.</translation>
+    </message>
+    <message>
+        <source>Every drafted step is confirmed.</source>
+        <translation>Jeder entworfene Schritt ist bestätigt.</translation>
+    </message>
+    <message>
+        <source>No step is open; open one where it begins.</source>
+        <translation>Kein Schritt ist offen; einen öffnen, wo er beginnt.</translation>
+    </message>
+    <message>
+        <source>Choose the step that is done again here first.</source>
+        <translation>Zuerst den Schritt wählen, der hier noch einmal getan wird.</translation>
+    </message>
+    <message>
+        <source>This step has one take only.</source>
+        <translation>Dieser Schritt hat nur eine Fassung.</translation>
+    </message>
+    <message>
+        <source>Nothing is said at this moment.</source>
+        <translation>An diesem Moment wird nichts gesagt.</translation>
+    </message>
+    <message>
+        <source>This recording has no narration; let the program hear it, or type lines.</source>
+        <translation>Diese Aufnahme hat keine Mitschrift; das Programm hören lassen oder Zeilen tippen.</translation>
+    </message>
+    <message>
+        <source>It is being heard.</source>
+        <translation>Sie wird gerade angehört.</translation>
+    </message>
+    <message>
+        <source>Confirm the drafted steps first.</source>
+        <translation>Zuerst die entworfenen Schritte bestätigen.</translation>
+    </message>
+    <message>
+        <source>No untaken figure is said in this line.</source>
+        <translation>In dieser Zeile wird kein noch nicht übernommener Wert gesagt.</translation>
+    </message>
+    <message>
+        <source>This line has no mark that is still open.</source>
+        <translation>Diese Zeile hat keine Marke, die noch offen ist.</translation>
+    </message>
+    <message>
+        <source>Nobody is heard at this moment.</source>
+        <translation>An diesem Moment ist niemand zu hören.</translation>
+    </message>
+    <message>
+        <source>There is no line of the narration here that could be tied to the film.</source>
+        <translation>Hier ist keine Zeile der Mitschrift, die sich an den Film binden ließe.</translation>
+    </message>
+    <message>
+        <source>There is no note within two seconds of this moment.</source>
+        <translation>Innerhalb von zwei Sekunden um diesen Moment ist keine Notiz.</translation>
+    </message>
+    <message>
+        <source>No other camera is aligned with this recording.</source>
+        <translation>Keine andere Kamera ist an dieser Aufnahme ausgerichtet.</translation>
+    </message>
+    <message>
+        <source>The guide has no other recording.</source>
+        <translation>Die Anleitung hat keine andere Aufnahme.</translation>
+    </message>
+</context>
+<context>
+    <name>Units</name>
+    <message>
+        <source>{0} newton metres</source>
+        <translation>{0} Newtonmeter</translation>
+    </message>
+    <message>
+        <source>{0} newton metre</source>
+        <translation>{0} Newtonmeter</translation>
+    </message>
+    <message>
+        <source>{0} foot pounds</source>
+        <translation>{0} Foot-pounds</translation>
+    </message>
+    <message>
+        <source>{0} foot pound</source>
+        <translation>{0} Foot-pound</translation>
+    </message>
+    <message>
+        <source>{0} inch pounds</source>
+        <translation>{0} Inch-pounds</translation>
+    </message>
+    <message>
+        <source>{0} inch pound</source>
+        <translation>{0} Inch-pound</translation>
+    </message>
+    <message>
+        <source>{0} kilogram-force metres</source>
+        <translation>{0} Kilopondmeter</translation>
+    </message>
+    <message>
+        <source>{0} kilogram-force metre</source>
+        <translation>{0} Kilopondmeter</translation>
+    </message>
+    <message>
+        <source>{0} turns</source>
+        <translation>{0} Umdrehungen</translation>
+    </message>
+    <message>
+        <source>{0} turn</source>
+        <translation>{0} Umdrehung</translation>
+    </message>
+    <message>
+        <source>{0} degrees</source>
+        <translation>{0} Grad</translation>
+    </message>
+    <message>
+        <source>{0} degree</source>
+        <translation>{0} Grad</translation>
+    </message>
+    <message>
+        <source>{0} litres</source>
+        <translation>{0} Liter</translation>
+    </message>
+    <message>
+        <source>{0} litre</source>
+        <translation>{0} Liter</translation>
+    </message>
+    <message>
+        <source>{0} millilitres</source>
+        <translation>{0} Milliliter</translation>
+    </message>
+    <message>
+        <source>{0} millilitre</source>
+        <translation>{0} Milliliter</translation>
+    </message>
+    <message>
+        <source>{0} US quarts</source>
+        <translation>{0} US-Quarts</translation>
+    </message>
+    <message>
+        <source>{0} US quart</source>
+        <translation>{0} US-Quart</translation>
+    </message>
+    <message>
+        <source>{0} US gallons</source>
+        <translation>{0} US-Gallonen</translation>
+    </message>
+    <message>
+        <source>{0} US gallon</source>
+        <translation>{0} US-Gallone</translation>
+    </message>
+    <message>
+        <source>{0} US pints</source>
+        <translation>{0} US-Pints</translation>
+    </message>
+    <message>
+        <source>{0} US pint</source>
+        <translation>{0} US-Pint</translation>
+    </message>
+    <message>
+        <source>{0} US fluid ounces</source>
+        <translation>{0} US-Flüssigunzen</translation>
+    </message>
+    <message>
+        <source>{0} US fluid ounce</source>
+        <translation>{0} US-Flüssigunze</translation>
+    </message>
+    <message>
+        <source>{0} imperial gallons</source>
+        <translation>{0} britische Gallonen</translation>
+    </message>
+    <message>
+        <source>{0} imperial gallon</source>
+        <translation>{0} britische Gallone</translation>
+    </message>
+    <message>
+        <source>{0} imperial quarts</source>
+        <translation>{0} britische Quarts</translation>
+    </message>
+    <message>
+        <source>{0} imperial quart</source>
+        <translation>{0} britisches Quart</translation>
+    </message>
+    <message>
+        <source>{0} imperial pints</source>
+        <translation>{0} britische Pints</translation>
+    </message>
+    <message>
+        <source>{0} imperial pint</source>
+        <translation>{0} britisches Pint</translation>
+    </message>
+    <message>
+        <source>{0} imperial fluid ounces</source>
+        <translation>{0} britische Flüssigunzen</translation>
+    </message>
+    <message>
+        <source>{0} imperial fluid ounce</source>
+        <translation>{0} britische Flüssigunze</translation>
+    </message>
+    <message>
+        <source>{0} millimetres</source>
+        <translation>{0} Millimeter</translation>
+    </message>
+    <message>
+        <source>{0} millimetre</source>
+        <translation>{0} Millimeter</translation>
+    </message>
+    <message>
+        <source>{0} centimetres</source>
+        <translation>{0} Zentimeter</translation>
+    </message>
+    <message>
+        <source>{0} centimetre</source>
+        <translation>{0} Zentimeter</translation>
+    </message>
+    <message>
+        <source>{0} metres</source>
+        <translation>{0} Meter</translation>
+    </message>
+    <message>
+        <source>{0} metre</source>
+        <translation>{0} Meter</translation>
+    </message>
+    <message>
+        <source>{0} inches</source>
+        <translation>{0} Zoll</translation>
+    </message>
+    <message>
+        <source>{0} inch</source>
+        <translation>{0} Zoll</translation>
+    </message>
+    <message>
+        <source>{0} thousandths of an inch</source>
+        <translation>{0} tausendstel Zoll</translation>
+    </message>
+    <message>
+        <source>{0} thousandth of an inch</source>
+        <translation>{0} tausendstel Zoll</translation>
+    </message>
+    <message>
+        <source>{0} kilopascals</source>
+        <translation>{0} Kilopascal</translation>
+    </message>
+    <message>
+        <source>{0} kilopascal</source>
+        <translation>{0} Kilopascal</translation>
+    </message>
+    <message>
+        <source>{0} bar</source>
+        <translation>{0} bar</translation>
+    </message>
+    <message>
+        <source>{0} megapascals</source>
+        <translation>{0} Megapascal</translation>
+    </message>
+    <message>
+        <source>{0} megapascal</source>
+        <translation>{0} Megapascal</translation>
+    </message>
+    <message>
+        <source>{0} pounds per square inch</source>
+        <translation>{0} Pfund je Quadratzoll</translation>
+    </message>
+    <message>
+        <source>{0} pound per square inch</source>
+        <translation>{0} Pfund je Quadratzoll</translation>
+    </message>
+    <message>
+        <source>{0} degrees Celsius</source>
+        <translation>{0} Grad Celsius</translation>
+    </message>
+    <message>
+        <source>{0} degree Celsius</source>
+        <translation>{0} Grad Celsius</translation>
+    </message>
+    <message>
+        <source>{0} degrees Fahrenheit</source>
+        <translation>{0} Grad Fahrenheit</translation>
+    </message>
+    <message>
+        <source>{0} degree Fahrenheit</source>
+        <translation>{0} Grad Fahrenheit</translation>
+    </message>
+    <message>
+        <source>{0} seconds</source>
+        <translation>{0} Sekunden</translation>
+    </message>
+    <message>
+        <source>{0} second</source>
+        <translation>{0} Sekunde</translation>
+    </message>
+    <message>
+        <source>{0} minutes</source>
+        <translation>{0} Minuten</translation>
+    </message>
+    <message>
+        <source>{0} minute</source>
+        <translation>{0} Minute</translation>
+    </message>
+    <message>
+        <source>{0} hours</source>
+        <translation>{0} Stunden</translation>
+    </message>
+    <message>
+        <source>{0} hour</source>
+        <translation>{0} Stunde</translation>
+    </message>
+    <message>
+        <source>{0} kilometres</source>
+        <translation>{0} Kilometer</translation>
+    </message>
+    <message>
+        <source>{0} kilometre</source>
+        <translation>{0} Kilometer</translation>
+    </message>
+    <message>
+        <source>{0} miles</source>
+        <translation>{0} Meilen</translation>
+    </message>
+    <message>
+        <source>{0} mile</source>
+        <translation>{0} Meile</translation>
+    </message>
+    <message>
+        <source>{0} days</source>
+        <translation>{0} Tage</translation>
+    </message>
+    <message>
+        <source>{0} day</source>
+        <translation>{0} Tag</translation>
+    </message>
+    <message>
+        <source>{0} weeks</source>
+        <translation>{0} Wochen</translation>
+    </message>
+    <message>
+        <source>{0} week</source>
+        <translation>{0} Woche</translation>
+    </message>
+    <message>
+        <source>{0} months</source>
+        <translation>{0} Monate</translation>
+    </message>
+    <message>
+        <source>{0} month</source>
+        <translation>{0} Monat</translation>
+    </message>
+    <message>
+        <source>{0} years</source>
+        <translation>{0} Jahre</translation>
+    </message>
+    <message>
+        <source>{0} year</source>
+        <translation>{0} Jahr</translation>
+    </message>
+    <message>
+        <source>{0} revolutions a minute</source>
+        <translation>{0} Umdrehungen in der Minute</translation>
+    </message>
+    <message>
+        <source>{0} revolution a minute</source>
+        <translation>{0} Umdrehung in der Minute</translation>
+    </message>
+    <message>
+        <source>{0} per cent</source>
+        <translation>{0} Prozent</translation>
+    </message>
+    <message>
+        <source>{0} newtons</source>
+        <translation>{0} Newton</translation>
+    </message>
+    <message>
+        <source>{0} newton</source>
+        <translation>{0} Newton</translation>
+    </message>
+    <message>
+        <source>{0} pounds of force</source>
+        <translation>{0} Pfund Kraft</translation>
+    </message>
+    <message>
+        <source>{0} pound of force</source>
+        <translation>{0} Pfund Kraft</translation>
+    </message>
+    <message>
+        <source>{0} times</source>
+        <translation>{0}-mal</translation>
+    </message>
+    <message>
+        <source>once</source>
+        <translation>einmal</translation>
+    </message>
+</context>
+<context>
+    <name>WordCommandsWords</name>
+    <message>
+        <source>“%1” for “%2”</source>
+        <translation>„%1“ statt „%2“</translation>
+    </message>
+    <message>
+        <source>and %1 more</source>
+        <translation>und %1 weitere</translation>
+    </message>
+    <message>
+        <source>The same elsewhere</source>
+        <translation>Dasselbe an anderer Stelle</translation>
+    </message>
+    <message numerus="yes">
+        <source>The same was heard in %n other lines. Put it right there too: %1?</source>
+        <comment>The same was heard in 1 other line. Put it right there too: %1?</comment>
+        <translation>
+            <numerusform>Dasselbe wurde in 1 anderen Zeile gehört. Auch dort berichtigen: %1?</numerusform>
+            <numerusform>Dasselbe wurde in %n anderen Zeilen gehört. Auch dort berichtigen: %1?</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>&amp;All of them</source>
+        <translation>&amp;Alle</translation>
+    </message>
+    <message>
+        <source>&amp;This line only</source>
+        <translation>Nur &amp;diese Zeile</translation>
+    </message>
+    <message>
+        <source>Not filmed</source>
+        <translation>Nicht gefilmt</translation>
+    </message>
+    <message>
+        <source>What is missing here and has to be reshot?</source>
+        <translation>Was ist hier nicht da und muss nachgedreht werden?</translation>
+    </message>
+    <message>
+        <source>Look up</source>
+        <translation>Nachschlagen</translation>
+    </message>
+    <message>
+        <source>What has to be looked up?</source>
+        <translation>Was muss nachgeschlagen werden?</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>For yourself, at this moment:</source>
+        <translation>Für Sie selbst, an diesem Moment:</translation>
+    </message>
+    <message>
+        <source>Words of this line</source>
+        <translation>Worte dieser Zeile</translation>
+    </message>
+    <message>
+        <source>The recogniser heard: %1</source>
+        <translation>Der Erkenner hörte: %1</translation>
+    </message>
+    <message>
+        <source>You typed this line; left empty, it is removed.</source>
+        <translation>Diese Zeile haben Sie getippt; bleibt sie leer, wird sie entfernt.</translation>
+    </message>
+    <message>
+        <source>Type a line</source>
+        <translation>Eine Zeile tippen</translation>
+    </message>
+    <message>
+        <source>What is done or said here? The line begins at this moment; the film plays on.</source>
+        <translation>Was wird hier getan oder gesagt? Die Zeile beginnt an diesem Moment; der Film läuft weiter.</translation>
+    </message>
+    <message>
+        <source>Speaker</source>
+        <translation>Sprecher</translation>
+    </message>
+    <message>
+        <source>Who speaks from this line on? Empty: as the narration says.</source>
+        <translation>Wer spricht ab dieser Zeile? Leer: wie die Mitschrift sagt.</translation>
+    </message>
+    <message>
+        <source>“%1” is heard here. Tie a second line further down where words and film drift apart.</source>
+        <translation>„%1“ ist hier zu hören. Weiter unten, wo Worte und Film auseinanderlaufen, eine zweite Zeile anbinden.</translation>
+    </message>
+    <message>
+        <source>No other recording of this guide heard the same; they were made one after the other, or the sound is too different.</source>
+        <translation>Keine andere Aufnahme dieser Anleitung hörte dasselbe; sie wurden nacheinander gemacht, oder der Ton ist zu verschieden.</translation>
+    </message>
+    <message>
+        <source>Both heard the same for %1; the same moment can be seen in the other now.</source>
+        <translation>Beide hörten %1 lang dasselbe; derselbe Moment ist jetzt auch in der anderen zu sehen.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::BackingUp</name>
     <message>
         <source>A backup of this library is due, and %1 is not there. It is made once it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Sicherung dieser Bibliothek ist fällig, und %1 ist nicht da. Sie wird gemacht, sobald es da ist.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::BackupDialog</name>
     <message>
         <source>Backup</source>
-        <translation type="unfinished"></translation>
+        <translation>Sicherung</translation>
     </message>
     <message>
         <source>Choose a folder first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst einen Ordner wählen.</translation>
     </message>
     <message>
         <source>Choose folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Ordner wählen</translation>
     </message>
     <message>
         <source>On another disk, or on a stick.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf einem anderen Datenträger oder einem Stick.</translation>
     </message>
     <message>
         <source>Back up now</source>
-        <translation type="unfinished"></translation>
+        <translation>Jetzt sichern</translation>
     </message>
     <message>
         <source>Makes one beside your work and tries it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Macht eine neben der Arbeit her und probiert sie.</translation>
     </message>
     <message>
         <source>Stop</source>
-        <translation type="unfinished"></translation>
+        <translation>Anhalten</translation>
     </message>
     <message>
         <source>Stops it; the backups before it stay.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält sie an; die Sicherungen davor bleiben.</translation>
     </message>
     <message>
         <source>None is being made.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wird keine gemacht.</translation>
     </message>
     <message>
         <source>Backups of this library</source>
-        <translation type="unfinished"></translation>
+        <translation>Sicherungen dieser Bibliothek</translation>
     </message>
     <message>
         <source>a folder on another disk, or on a stick</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Ordner auf einem anderen Datenträger oder einem Stick</translation>
     </message>
     <message>
         <source>Where the backups go</source>
-        <translation type="unfinished"></translation>
+        <translation>Wohin die Sicherungen gehen</translation>
     </message>
     <message>
         <source>One every</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine alle</translation>
     </message>
     <message>
         <source> days</source>
-        <translation type="unfinished"></translation>
+        <translation> Tage</translation>
     </message>
     <message>
         <source>How many days from one backup to the next</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie viele Tage von einer Sicherung zur nächsten</translation>
     </message>
     <message>
         <source>It is made while you work, when it is due and the folder is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie wird gemacht, während Sie arbeiten, wenn sie fällig und der Ordner da ist.</translation>
     </message>
     <message>
         <source>Backups that are there</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorhandene Sicherungen</translation>
     </message>
     <message>
         <source>Each was tried by opening it; the last three stay. On another computer: anagraph FILE.zip</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede wurde durch Öffnen probiert; die letzten drei bleiben. Auf einem anderen Rechner: anagraph DATEI.zip</translation>
     </message>
     <message>
         <source>How far the backup is</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit die Sicherung ist</translation>
     </message>
     <message>
         <source>It is being made and tried</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie wird gemacht und probiert</translation>
     </message>
     <message>
         <source>What is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nicht stimmt</translation>
     </message>
     <message>
         <source>A folder for backups</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Ordner für Sicherungen</translation>
     </message>
     <message>
         <source>%1, %2 · %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 · %3</translation>
     </message>
     <message>
         <source>None is made.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wird keine gemacht.</translation>
     </message>
     <message>
         <source>None is there yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt noch keine.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::BenchPicture</name>
     <message>
         <source>No picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Bild</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::BenchStation</name>
     <message>
         <source>Go on</source>
-        <translation type="unfinished"></translation>
+        <translation>Weiter</translation>
     </message>
     <message>
         <source>Begin a run</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchlauf beginnen</translation>
     </message>
     <message>
         <source>Begin the work</source>
-        <translation type="unfinished"></translation>
+        <translation>Arbeit beginnen</translation>
     </message>
     <message>
         <source>Done, next line</source>
-        <translation type="unfinished"></translation>
+        <translation>Fertig, nächste Zeile</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation type="unfinished"></translation>
+        <translation>Fertig</translation>
     </message>
     <message>
         <source>Start the clock</source>
-        <translation type="unfinished"></translation>
+        <translation>Uhr starten</translation>
     </message>
     <message>
         <source>The wait is over</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Wartezeit ist um</translation>
     </message>
     <message>
         <source>Meanwhile</source>
-        <translation type="unfinished"></translation>
+        <translation>Inzwischen</translation>
     </message>
     <message>
         <source>Wait %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 warten</translation>
     </message>
     <message>
         <source>To the next step</source>
-        <translation type="unfinished"></translation>
+        <translation>Zum nächsten Schritt</translation>
     </message>
     <message>
         <source>End the run</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchlauf beenden</translation>
     </message>
     <message>
         <source>Put into the logbook</source>
-        <translation type="unfinished"></translation>
+        <translation>Ins Logbuch</translation>
     </message>
     <message>
         <source>Done, go on</source>
-        <translation type="unfinished"></translation>
+        <translation>Fertig, weiter</translation>
     </message>
     <message>
         <source>Begin a run: %1 %2, edition %3</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Durchlauf beginnen: %1 %2, Ausgabe %3</translation>
     </message>
     <message>
         <source>&amp;Machine</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Maschine</translation>
     </message>
     <message>
         <source>its name or serial, or the code of its label</source>
-        <translation type="unfinished"></translation>
+        <translation>ihr Name oder ihre Seriennummer, oder der Code ihres Schildes</translation>
     </message>
     <message>
         <source>&amp;Variant</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Ausführung</translation>
     </message>
     <message>
         <source>&amp;Who works</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wer arbeitet</translation>
     </message>
     <message>
         <source>learner 07</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernender 07</translation>
     </message>
     <message>
         <source>&amp;Assessed by</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Beurteilt von</translation>
     </message>
     <message>
         <source>may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>darf leer bleiben</translation>
     </message>
     <message>
         <source>The logbook knows no machine “%1”; add it there first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Logbuch kennt keine Maschine „%1“; zuerst dort eintragen.</translation>
     </message>
     <message>
         <source>Write down: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufschreiben: %1</translation>
     </message>
     <message>
         <source>It should be %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es soll %1 sein.</translation>
     </message>
     <message>
         <source>&amp;Reading</source>
-        <translation type="unfinished"></translation>
+        <translation>Ab&amp;lesung</translation>
     </message>
     <message>
         <source>24.8, or 18.3 lbf.ft</source>
-        <translation type="unfinished"></translation>
+        <translation>24,8 oder 18,3 lbf.ft</translation>
     </message>
     <message>
         <source>Not good: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht gut: %1</translation>
     </message>
     <message>
         <source>&amp;What do you see</source>
-        <translation type="unfinished"></translation>
+        <translation>Was ist zu &amp;sehen</translation>
     </message>
     <message>
         <source>in a word or two</source>
-        <translation type="unfinished"></translation>
+        <translation>in ein, zwei Worten</translation>
     </message>
     <message>
         <source>Say what you see.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, was zu sehen ist.</translation>
     </message>
     <message>
         <source>Why it stays as it is</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum es so bleibt</translation>
     </message>
     <message>
         <source>Both readings are kept, and this reason with them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide Ablesungen bleiben, und dieser Grund mit ihnen.</translation>
     </message>
     <message>
         <source>&amp;Reason</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Grund</translation>
     </message>
     <message>
         <source>the instructor has seen it</source>
-        <translation type="unfinished"></translation>
+        <translation>der Ausbilder hat es gesehen</translation>
     </message>
     <message>
         <source>Give the reason.</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Grund angeben.</translation>
     </message>
     <message>
         <source>Stop, and ask</source>
-        <translation type="unfinished"></translation>
+        <translation>Stopp, und fragen</translation>
     </message>
     <message>
         <source>Leave the step out</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Schritt auslassen</translation>
     </message>
     <message>
         <source>A run with a step that stopped is no service. It can be done again later, or the run ended.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Durchlauf mit einem gestoppten Schritt ist kein Service. Er kann später wieder getan oder der Durchlauf beendet werden.</translation>
     </message>
     <message>
         <source>&amp;Why</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Warum</translation>
     </message>
     <message>
         <source>the thread is crossed</source>
-        <translation type="unfinished"></translation>
+        <translation>das Gewinde ist überdreht</translation>
     </message>
     <message>
         <source>done last week</source>
-        <translation type="unfinished"></translation>
+        <translation>letzte Woche getan</translation>
     </message>
     <message>
         <source>Say why.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, warum.</translation>
     </message>
     <message>
         <source>Found something</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas gefunden</translation>
     </message>
     <message>
         <source>&amp;What</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Was</translation>
     </message>
     <message>
         <source>a chafed pipe, a cracked belt</source>
-        <translation type="unfinished"></translation>
+        <translation>ein gescheuertes Rohr, ein rissiger Riemen</translation>
     </message>
     <message>
         <source>Put &amp;right</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Behoben</translation>
     </message>
     <message>
         <source>Say what you found.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, was gefunden wurde.</translation>
     </message>
     <message>
         <source>Written down; it stays open in the logbook until it is put right.</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufgeschrieben; es bleibt im Logbuch offen, bis es behoben ist.</translation>
     </message>
     <message>
         <source>Nothing is open on this machine.</source>
-        <translation type="unfinished"></translation>
+        <translation>An dieser Maschine ist nichts offen.</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>Put right today</source>
-        <translation type="unfinished"></translation>
+        <translation>Heute behoben</translation>
     </message>
     <message>
         <source>&amp;How</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wie</translation>
     </message>
     <message>
         <source>new hose fitted</source>
-        <translation type="unfinished"></translation>
+        <translation>neuer Schlauch angebracht</translation>
     </message>
     <message>
         <source>It is closed in the logbook.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist im Logbuch geschlossen.</translation>
     </message>
     <message>
         <source>What was used</source>
-        <translation type="unfinished"></translation>
+        <translation>Was verbraucht wurde</translation>
     </message>
     <message>
         <source>&amp;Item</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gegenstand</translation>
     </message>
     <message>
         <source>gear oil</source>
-        <translation type="unfinished"></translation>
+        <translation>Getriebeöl</translation>
     </message>
     <message>
         <source>&amp;Amount</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Menge</translation>
     </message>
     <message>
         <source>1.7 L, or 1 x</source>
-        <translation type="unfinished"></translation>
+        <translation>1,7 L oder 1 x</translation>
     </message>
     <message>
         <source>&amp;Number</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Nummer</translation>
     </message>
     <message>
         <source>part number; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>Teilenummer; darf leer bleiben</translation>
     </message>
     <message>
         <source>&amp;Batch</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Charge</translation>
     </message>
     <message>
         <source>from the label; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>vom Schild; darf leer bleiben</translation>
     </message>
     <message>
         <source>Written down; the store counts it when the run is in the logbook.</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufgeschrieben; das Lager zählt es, wenn der Durchlauf im Logbuch ist.</translation>
     </message>
     <message>
         <source>The photograph is kept with this step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Foto bleibt bei diesem Schritt.</translation>
     </message>
     <message>
         <source>Photographs of this step</source>
-        <translation type="unfinished"></translation>
+        <translation>Fotos dieses Schrittes</translation>
     </message>
     <message>
         <source>Pictures (*.jpg *.jpeg *.png)</source>
-        <translation type="unfinished"></translation>
+        <translation>Bilder (*.jpg *.jpeg *.png)</translation>
     </message>
     <message>
         <source>The photograph could not be written to %1: %2. Make room there and take it again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Foto konnte nicht nach %1 geschrieben werden: %2. Dort Platz schaffen und es noch einmal aufnehmen.</translation>
     </message>
     <message>
         <source>%1 came from the wrench, but no run is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 kam vom Schlüssel, aber kein Durchlauf ist in der Hand.</translation>
     </message>
     <message>
         <source>The wrench is off the line; readings are typed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schlüssel ist von der Leitung; Ablesungen werden getippt.</translation>
     </message>
     <message>
         <source>Wrench on the line</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel an der Leitung</translation>
     </message>
     <message>
         <source>A reading of the wrench is written down by itself, and a good one goes on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Ablesung des Schlüssels wird von selbst aufgeschrieben, und eine gute geht weiter.</translation>
     </message>
     <message>
         <source>&amp;Port</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Anschluss</translation>
     </message>
     <message>
         <source>/dev/ttyUSB0</source>
-        <translation type="unfinished"></translation>
+        <translation>/dev/ttyUSB0</translation>
     </message>
     <message>
         <source>The wrench is on the line.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schlüssel ist an der Leitung.</translation>
     </message>
     <message>
         <source>Everybody who has to has signed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle, die müssen, haben unterschrieben.</translation>
     </message>
     <message>
         <source>Sign the run</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Durchlauf unterschreiben</translation>
     </message>
     <message>
         <source>Whoever signs says that it happened as it stands here. After the first signature nothing of it can be changed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer unterschreibt, sagt, dass es so geschah, wie es hier steht. Nach der ersten Unterschrift lässt sich nichts mehr ändern.</translation>
     </message>
     <message>
         <source>&amp;Who signs</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wer unterschreibt</translation>
     </message>
     <message>
         <source>The run on %1 is entry %2 of the logbook.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Durchlauf an %1 ist Eintrag %2 des Logbuchs.</translation>
     </message>
     <message>
         <source>Give up this run</source>
-        <translation type="unfinished"></translation>
+        <translation>Diesen Durchlauf aufgeben</translation>
     </message>
     <message>
         <source>What was written down in it is lost; it cannot be brought back. A run that stopped belongs into the logbook: go on, stop and end it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was darin aufgeschrieben wurde, ist verloren und lässt sich nicht zurückholen. Ein gestoppter Durchlauf gehört ins Logbuch: weitergehen, stoppen und beenden.</translation>
     </message>
     <message>
         <source>The run was given up.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Durchlauf wurde aufgegeben.</translation>
     </message>
     <message>
         <source>The certificate is being written to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Bescheinigung wird nach %1 geschrieben</translation>
     </message>
     <message>
         <source>The certificate is in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Bescheinigung ist in %1.</translation>
     </message>
     <message>
         <source>The run</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Durchlauf</translation>
     </message>
     <message>
         <source>What is to be done</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zu tun ist</translation>
     </message>
     <message>
         <source>Progress</source>
-        <translation type="unfinished"></translation>
+        <translation>Fortschritt</translation>
     </message>
     <message>
         <source>Work at the machine</source>
-        <translation type="unfinished"></translation>
+        <translation>An der Maschine arbeiten</translation>
     </message>
     <message>
         <source>Runs under way, and editions to work by</source>
-        <translation type="unfinished"></translation>
+        <translation>Begonnene Durchläufe, und Ausgaben, nach denen gearbeitet wird</translation>
     </message>
     <message>
         <source>How far the learners are</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit die Lernenden sind</translation>
     </message>
     <message>
         <source>Learners and guides</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernende und Anleitungen</translation>
     </message>
     <message>
         <source>Before the work</source>
-        <translation type="unfinished"></translation>
+        <translation>Vor der Arbeit</translation>
     </message>
     <message>
         <source>Kit and protective gear, to be ticked</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrüstung und Schutz, zum Abhaken</translation>
     </message>
     <message>
         <source>The step in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt in der Hand</translation>
     </message>
     <message>
         <source>At the end</source>
-        <translation type="unfinished"></translation>
+        <translation>Am Ende</translation>
     </message>
     <message>
         <source>The steps, and how each was done</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Schritte, und wie jeder getan wurde</translation>
     </message>
     <message>
         <source>One step at a time, with what is read and seen written down as it happens. The same is in every pack, for a tablet without a network.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Schritt nach dem anderen; was gelesen und gesehen wird, wird gleich aufgeschrieben. Dasselbe ist in jedem Paket, für ein Tablet ohne Netz.</translation>
     </message>
     <message>
         <source>to be signed</source>
-        <translation type="unfinished"></translation>
+        <translation>zu unterschreiben</translation>
     </message>
     <message>
         <source>before the work</source>
-        <translation type="unfinished"></translation>
+        <translation>vor der Arbeit</translation>
     </message>
     <message>
         <source>step %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1</translation>
     </message>
     <message>
         <source>Under way: %1 %2, %3, %4, %5</source>
-        <translation type="unfinished"></translation>
+        <translation>Begonnen: %1 %2, %3, %4, %5</translation>
     </message>
     <message>
         <source>%1 %2, edition %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2, Ausgabe %3</translation>
     </message>
     <message>
         <source>No edition is issued yet; issue a guide first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Ausgabe ist herausgegeben; zuerst eine Anleitung herausgeben.</translation>
     </message>
     <message>
         <source>%1 · %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 · %2</translation>
     </message>
     <message>
         <source>edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1</translation>
     </message>
     <message>
         <source>serial %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Seriennummer %1</translation>
     </message>
     <message>
         <source>wrench on the line</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel an der Leitung</translation>
     </message>
     <message>
         <source>Lay out the kit, put on the gear, make the machine safe. The maker&apos;s current book, the site&apos;s lock-off rules and licensed practice come first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Ausrüstung auslegen, den Schutz anziehen, die Maschine sichern. Das aktuelle Buch des Herstellers, die Regeln zum Sperren am Ort und Arbeit nur durch Befugte gehen vor.</translation>
     </message>
     <message>
         <source>Not put right since %1: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht behoben seit %1: %2.</translation>
     </message>
     <message>
         <source>Gear: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Schutz: %1</translation>
     </message>
     <message>
         <source>The machine is safe: isolated and locked off as the site&apos;s rules say.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Maschine ist sicher: getrennt und gesperrt, wie die Regeln am Ort sagen.</translation>
     </message>
     <message>
         <source>%1  %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1  %2</translation>
     </message>
     <message>
         <source>The machine: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Maschine: %1</translation>
     </message>
     <message>
         <source>%1 %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 photograph is kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 photographs are kept.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2</translation>
     </message>
     <message>
         <source>picture %1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Bild %1 von %2</translation>
     </message>
     <message>
         <source>The work is done.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Arbeit ist getan.</translation>
     </message>
     <message>
         <source>The work stopped; it counts as no service.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Arbeit wurde gestoppt; sie zählt nicht als Service.</translation>
     </message>
     <message>
         <source>%1  %2: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1  %2: %3</translation>
     </message>
     <message>
         <source>, %1</source>
-        <translation type="unfinished"></translation>
+        <translation>, %1</translation>
     </message>
     <message>
         <source> (%1)</source>
-        <translation type="unfinished"></translation>
+        <translation> (%1)</translation>
     </message>
     <message>
         <source> · %1</source>
-        <translation type="unfinished"></translation>
+        <translation> · %1</translation>
     </message>
     <message>
         <source> Signed by %1.</source>
-        <translation type="unfinished"></translation>
+        <translation> Unterschrieben von %1.</translation>
     </message>
     <message>
         <source>Bench</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkbank</translation>
     </message>
     <message>
         <source>At the machine</source>
-        <translation type="unfinished"></translation>
+        <translation>An der Maschine</translation>
     </message>
     <message>
         <source>No step is open; go on, or do one again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Schritt ist offen; weitergehen oder einen noch einmal tun.</translation>
     </message>
     <message>
         <source>This step has nothing to look at.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Schritt hat nichts anzusehen.</translation>
     </message>
     <message>
         <source>The one large key, or a foot pedal: the next line, the clock of a wait, the next step, what can be done meanwhile.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die eine große Taste, oder ein Fußpedal: die nächste Zeile, die Uhr einer Wartezeit, der nächste Schritt, was inzwischen getan werden kann.</translation>
     </message>
     <message>
         <source>next</source>
-        <translation type="unfinished"></translation>
+        <translation>nächste</translation>
     </message>
     <message>
         <source>pedal</source>
-        <translation type="unfinished"></translation>
+        <translation>Pedal</translation>
     </message>
     <message>
         <source>begin a run</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchlauf beginnen</translation>
     </message>
     <message>
         <source>go on</source>
-        <translation type="unfinished"></translation>
+        <translation>weiter</translation>
     </message>
     <message>
         <source>Write reading</source>
-        <translation type="unfinished"></translation>
+        <translation>Ablesung schreiben</translation>
     </message>
     <message>
         <source>Writes down what was read; both readings stay where one was outside its limits.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreibt auf, was abgelesen wurde; beide Ablesungen bleiben, wo eine außerhalb ihrer Grenzen war.</translation>
     </message>
     <message>
         <source>This step wants no reading.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Schritt will keine Ablesung.</translation>
     </message>
     <message>
         <source>torque</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehmoment</translation>
     </message>
     <message>
         <source>hours</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden</translation>
     </message>
     <message>
         <source>measured</source>
-        <translation type="unfinished"></translation>
+        <translation>gemessen</translation>
     </message>
     <message>
         <source>Good</source>
-        <translation type="unfinished"></translation>
+        <translation>Gut</translation>
     </message>
     <message>
         <source>It was looked at, and it is good.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wurde angesehen, und es ist gut.</translation>
     </message>
     <message>
         <source>check</source>
-        <translation type="unfinished"></translation>
+        <translation>Kontrolle</translation>
     </message>
     <message>
         <source>passed</source>
-        <translation type="unfinished"></translation>
+        <translation>bestanden</translation>
     </message>
     <message>
         <source>Not good</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht gut</translation>
     </message>
     <message>
         <source>It was looked at, and it is not good; says what is seen.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wurde angesehen, und es ist nicht gut; sagt, was zu sehen ist.</translation>
     </message>
     <message>
         <source>failed</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht bestanden</translation>
     </message>
     <message>
         <source>Say why it stays</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, warum es bleibt</translation>
     </message>
     <message>
         <source>Goes on although a reading is outside or a check is not good; the reason is kept.</source>
-        <translation type="unfinished"></translation>
+        <translation>Geht weiter, obwohl eine Ablesung außerhalb oder eine Kontrolle nicht gut ist; der Grund bleibt.</translation>
     </message>
     <message>
         <source>Everything here is as it should be.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier ist alles, wie es sein soll.</translation>
     </message>
     <message>
         <source>reason</source>
-        <translation type="unfinished"></translation>
+        <translation>Grund</translation>
     </message>
     <message>
         <source>deviation</source>
-        <translation type="unfinished"></translation>
+        <translation>Abweichung</translation>
     </message>
     <message>
         <source>accept</source>
-        <translation type="unfinished"></translation>
+        <translation>annehmen</translation>
     </message>
     <message>
         <source>Stop, ask</source>
-        <translation type="unfinished"></translation>
+        <translation>Stopp, fragen</translation>
     </message>
     <message>
         <source>The work stops at this step, and why.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Arbeit stoppt bei diesem Schritt, und warum.</translation>
     </message>
     <message>
         <source>help</source>
-        <translation type="unfinished"></translation>
+        <translation>Hilfe</translation>
     </message>
     <message>
         <source>problem</source>
-        <translation type="unfinished"></translation>
+        <translation>Problem</translation>
     </message>
     <message>
         <source>Photograph</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto</translation>
     </message>
     <message>
         <source>Keeps a picture with this step, as evidence: by a camera, or from a file; files can be dropped here too.</source>
-        <translation type="unfinished"></translation>
+        <translation>Behält ein Bild bei diesem Schritt, als Nachweis: von einer Kamera oder aus einer Datei; Dateien lassen sich auch hierher ziehen.</translation>
     </message>
     <message>
         <source>picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Bild</translation>
     </message>
     <message>
         <source>evidence</source>
-        <translation type="unfinished"></translation>
+        <translation>Nachweis</translation>
     </message>
     <message>
         <source>camera</source>
-        <translation type="unfinished"></translation>
+        <translation>Kamera</translation>
     </message>
     <message>
         <source>What is not put right today: it stays open in the logbook until it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was heute nicht behoben wird: es bleibt im Logbuch offen, bis es behoben ist.</translation>
     </message>
     <message>
         <source>finding</source>
-        <translation type="unfinished"></translation>
+        <translation>Befund</translation>
     </message>
     <message>
         <source>damage</source>
-        <translation type="unfinished"></translation>
+        <translation>Schaden</translation>
     </message>
     <message>
         <source>defect</source>
-        <translation type="unfinished"></translation>
+        <translation>Mangel</translation>
     </message>
     <message>
         <source>Pause</source>
-        <translation type="unfinished"></translation>
+        <translation>Pause</translation>
     </message>
     <message>
         <source>The time of the step stands still; waits run on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zeit des Schrittes steht; Wartezeiten laufen weiter.</translation>
     </message>
     <message>
         <source>break</source>
-        <translation type="unfinished"></translation>
+        <translation>Unterbrechung</translation>
     </message>
     <message>
         <source>Do again</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch einmal tun</translation>
     </message>
     <message>
         <source>This step once more from its first line; what was read and photographed stays.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Schritt noch einmal von seiner ersten Zeile an; was gelesen und fotografiert wurde, bleibt.</translation>
     </message>
     <message>
         <source>No step is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Schritt ist in der Hand.</translation>
     </message>
     <message>
         <source>repeat</source>
-        <translation type="unfinished"></translation>
+        <translation>wiederholen</translation>
     </message>
     <message>
         <source>redo</source>
-        <translation type="unfinished"></translation>
+        <translation>noch einmal</translation>
     </message>
     <message>
         <source>Leave out</source>
-        <translation type="unfinished"></translation>
+        <translation>Auslassen</translation>
     </message>
     <message>
         <source>This step is left out, and why.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Schritt wird ausgelassen, und warum.</translation>
     </message>
     <message>
         <source>skip</source>
-        <translation type="unfinished"></translation>
+        <translation>überspringen</translation>
     </message>
     <message>
         <source>Put right</source>
-        <translation type="unfinished"></translation>
+        <translation>Behoben</translation>
     </message>
     <message>
         <source>Something found before is put right today; it is closed in the logbook.</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas früher Gefundenes wird heute behoben; es ist im Logbuch geschlossen.</translation>
     </message>
     <message>
         <source>repaired</source>
-        <translation type="unfinished"></translation>
+        <translation>repariert</translation>
     </message>
     <message>
         <source>close</source>
-        <translation type="unfinished"></translation>
+        <translation>schließen</translation>
     </message>
     <message>
         <source>Fluid or part taken from the store, with its batch.</source>
-        <translation type="unfinished"></translation>
+        <translation>Flüssigkeit oder Teil aus dem Lager, mit Charge.</translation>
     </message>
     <message>
         <source>store</source>
-        <translation type="unfinished"></translation>
+        <translation>Lager</translation>
     </message>
     <message>
         <source>oil</source>
-        <translation type="unfinished"></translation>
+        <translation>Öl</translation>
     </message>
     <message>
         <source>batch</source>
-        <translation type="unfinished"></translation>
+        <translation>Charge</translation>
     </message>
     <message>
         <source>part</source>
-        <translation type="unfinished"></translation>
+        <translation>Teil</translation>
     </message>
     <message>
         <source>Next picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächstes Bild</translation>
     </message>
     <message>
         <source>The next picture of this step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das nächste Bild dieses Schrittes.</translation>
     </message>
     <message>
         <source>This step has no other picture.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Schritt hat kein anderes Bild.</translation>
     </message>
     <message>
         <source>plate</source>
-        <translation type="unfinished"></translation>
+        <translation>Tafel</translation>
     </message>
     <message>
         <source>Step before</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt davor</translation>
     </message>
     <message>
         <source>Looks at the step before this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sieht den Schritt vor diesem an.</translation>
     </message>
     <message>
         <source>back</source>
-        <translation type="unfinished"></translation>
+        <translation>zurück</translation>
     </message>
     <message>
         <source>Step after</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt danach</translation>
     </message>
     <message>
         <source>Looks at the step after this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sieht den Schritt nach diesem an.</translation>
     </message>
     <message>
         <source>ahead</source>
-        <translation type="unfinished"></translation>
+        <translation>voraus</translation>
     </message>
     <message>
         <source>Ends a run that stopped; it goes into the logbook as no service.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beendet einen gestoppten Durchlauf; er kommt ins Logbuch und ist kein Service.</translation>
     </message>
     <message>
         <source>No run is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Durchlauf ist in der Hand.</translation>
     </message>
     <message>
         <source>finish</source>
-        <translation type="unfinished"></translation>
+        <translation>fertig</translation>
     </message>
     <message>
         <source>abort</source>
-        <translation type="unfinished"></translation>
+        <translation>abbrechen</translation>
     </message>
     <message>
         <source>Alone</source>
-        <translation type="unfinished"></translation>
+        <translation>Allein</translation>
     </message>
     <message>
         <source>The step was done alone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt wurde allein getan.</translation>
     </message>
     <message>
         <source>assess</source>
-        <translation type="unfinished"></translation>
+        <translation>beurteilen</translation>
     </message>
     <message>
         <source>With help</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit Hilfe</translation>
     </message>
     <message>
         <source>The step was done with help.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt wurde mit Hilfe getan.</translation>
     </message>
     <message>
         <source>Not yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nicht</translation>
     </message>
     <message>
         <source>The step is not mastered yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt sitzt noch nicht.</translation>
     </message>
     <message>
         <source>Sign</source>
-        <translation type="unfinished"></translation>
+        <translation>Unterschreiben</translation>
     </message>
     <message>
         <source>Who worked and who assessed sign; with a key where they have one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer arbeitete und wer beurteilte, unterschreiben; mit einem Schlüssel, wo sie einen haben.</translation>
     </message>
     <message>
         <source>signature</source>
-        <translation type="unfinished"></translation>
+        <translation>Unterschrift</translation>
     </message>
     <message>
         <source>key</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel</translation>
     </message>
     <message>
         <source>Certificate</source>
-        <translation type="unfinished"></translation>
+        <translation>Bescheinigung</translation>
     </message>
     <message>
         <source>A page for the learner: what was done, what was read, who signed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Seite für Lernende: was getan, was gelesen wurde, wer unterschrieb.</translation>
     </message>
     <message>
         <source>The certificate</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Bescheinigung</translation>
     </message>
     <message>
         <source>certificate.pdf</source>
-        <translation type="unfinished"></translation>
+        <translation>bescheinigung.pdf</translation>
     </message>
     <message>
         <source>PDF (*.pdf)</source>
-        <translation type="unfinished"></translation>
+        <translation>PDF (*.pdf)</translation>
     </message>
     <message>
         <source>pdf</source>
-        <translation type="unfinished"></translation>
+        <translation>pdf</translation>
     </message>
     <message>
         <source>print</source>
-        <translation type="unfinished"></translation>
+        <translation>drucken</translation>
     </message>
     <message>
         <source>record</source>
-        <translation type="unfinished"></translation>
+        <translation>Nachweis</translation>
     </message>
     <message>
         <source>Put aside</source>
-        <translation type="unfinished"></translation>
+        <translation>Weglegen</translation>
     </message>
     <message>
         <source>Leaves the run as it is; it waits on this page.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lässt den Durchlauf, wie er ist; er wartet auf dieser Seite.</translation>
     </message>
     <message>
         <source>later</source>
-        <translation type="unfinished"></translation>
+        <translation>später</translation>
     </message>
     <message>
         <source>Give up run</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchlauf aufgeben</translation>
     </message>
     <message>
         <source>What was written down in it is lost.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was darin aufgeschrieben wurde, ist verloren.</translation>
     </message>
     <message>
         <source>delete</source>
-        <translation type="unfinished"></translation>
+        <translation>löschen</translation>
     </message>
     <message>
         <source>Takes the readings of a wrench on a serial port, or lets it go.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nimmt die Ablesungen eines Schlüssels an einem seriellen Anschluss, oder gibt ihn frei.</translation>
     </message>
     <message>
         <source>serial</source>
-        <translation type="unfinished"></translation>
+        <translation>seriell</translation>
     </message>
     <message>
         <source>usb</source>
-        <translation type="unfinished"></translation>
+        <translation>usb</translation>
     </message>
     <message>
         <source>torque wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehmomentschlüssel</translation>
     </message>
     <message>
         <source>Stop writing</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreiben anhalten</translation>
     </message>
     <message>
         <source>Stops what is being written; nothing of it is kept.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält an, was geschrieben wird; nichts davon bleibt.</translation>
     </message>
     <message>
         <source>Nothing is being written.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wird nichts geschrieben.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n photographs are kept.</source>
+        <comment>1 photograph is kept.</comment>
+        <translation>
+            <numerusform>1 Foto ist behalten.</numerusform>
+            <numerusform>%n Fotos sind behalten.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::CameraDialog</name>
     <message>
         <source>Photograph of this step</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto dieses Schrittes</translation>
     </message>
     <message>
         <source>What the camera sees</source>
-        <translation type="unfinished"></translation>
+        <translation>Was die Kamera sieht</translation>
     </message>
     <message>
         <source>What is to be done</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zu tun ist</translation>
     </message>
     <message>
         <source>&amp;Camera</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Kamera</translation>
     </message>
     <message>
         <source>Camera</source>
-        <translation type="unfinished"></translation>
+        <translation>Kamera</translation>
     </message>
     <message>
         <source>Photograph</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto</translation>
     </message>
     <message>
         <source>Take</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnehmen</translation>
     </message>
     <message>
         <source>Holds what the camera sees; the same key keeps it with the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält fest, was die Kamera sieht; dieselbe Taste behält es bei dem Schritt.</translation>
     </message>
     <message>
         <source>The camera shows nothing yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Kamera zeigt noch nichts.</translation>
     </message>
     <message>
         <source>shoot</source>
-        <translation type="unfinished"></translation>
+        <translation>fotografieren</translation>
     </message>
     <message>
         <source>pedal</source>
-        <translation type="unfinished"></translation>
+        <translation>Pedal</translation>
     </message>
     <message>
         <source>Keep it</source>
-        <translation type="unfinished"></translation>
+        <translation>Behalten</translation>
     </message>
     <message>
         <source>Not this one</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieses nicht</translation>
     </message>
     <message>
         <source>Looks through the camera again; nothing was kept.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sieht wieder durch die Kamera; nichts wurde behalten.</translation>
     </message>
     <message>
         <source>Nothing is taken yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist noch nichts aufgenommen.</translation>
     </message>
     <message>
         <source>again</source>
-        <translation type="unfinished"></translation>
+        <translation>noch einmal</translation>
     </message>
     <message>
         <source>blurred</source>
-        <translation type="unfinished"></translation>
+        <translation>unscharf</translation>
     </message>
     <message>
         <source>From a file</source>
-        <translation type="unfinished"></translation>
+        <translation>Aus einer Datei</translation>
     </message>
     <message>
         <source>Takes a photograph that lies in a file instead.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nimmt stattdessen ein Foto, das in einer Datei liegt.</translation>
     </message>
     <message>
         <source>phone</source>
-        <translation type="unfinished"></translation>
+        <translation>Telefon</translation>
     </message>
     <message>
         <source>open</source>
-        <translation type="unfinished"></translation>
+        <translation>öffnen</translation>
     </message>
     <message>
         <source>No camera is connected. Connect one and choose it below, or take a photograph from a file.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist keine Kamera angeschlossen. Eine anschließen und unten wählen, oder ein Foto aus einer Datei nehmen.</translation>
     </message>
     <message>
         <source>Waiting for the camera …</source>
-        <translation type="unfinished"></translation>
+        <translation>Warten auf die Kamera …</translation>
     </message>
     <message>
         <source>Go near and hold it still: the part that matters, sharp.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nah herangehen und ruhig halten: das, worauf es ankommt, scharf.</translation>
     </message>
     <message>
         <source>Is it sharp, and is what matters on it? Then keep it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ist es scharf, und ist darauf, worauf es ankommt? Dann behalten.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::CareDialog</name>
     <message>
         <source>The still as it is shown</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Standbild, wie es gezeigt wird</translation>
     </message>
     <message>
         <source>Draw on the picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf das Bild zeichnen</translation>
     </message>
     <message>
         <source>&amp;Keep this part</source>
-        <translation type="unfinished"></translation>
+        <translation>Diesen Teil &amp;behalten</translation>
     </message>
     <message>
         <source>&amp;Hide this part</source>
-        <translation type="unfinished"></translation>
+        <translation>Diesen Teil &amp;verbergen</translation>
     </message>
     <message>
         <source> tenths of a degree</source>
-        <translation type="unfinished"></translation>
+        <translation> Zehntelgrad</translation>
     </message>
     <message>
         <source>Turned</source>
-        <translation type="unfinished"></translation>
+        <translation>Gedreht</translation>
     </message>
     <message>
         <source>Brightened</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufgehellt</translation>
     </message>
     <message>
         <source>&amp;Turn</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Drehen</translation>
     </message>
     <message>
         <source>&amp;Brighten</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Aufhellen</translation>
     </message>
     <message>
         <source>left</source>
-        <translation type="unfinished"></translation>
+        <translation>links</translation>
     </message>
     <message>
         <source>top</source>
-        <translation type="unfinished"></translation>
+        <translation>oben</translation>
     </message>
     <message>
         <source>right</source>
-        <translation type="unfinished"></translation>
+        <translation>rechts</translation>
     </message>
     <message>
         <source>bottom</source>
-        <translation type="unfinished"></translation>
+        <translation>unten</translation>
     </message>
     <message>
         <source>%1, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2</translation>
     </message>
     <message>
         <source>Kept</source>
-        <translation type="unfinished"></translation>
+        <translation>Behalten</translation>
     </message>
     <message>
         <source>Hidden</source>
-        <translation type="unfinished"></translation>
+        <translation>Verborgen</translation>
     </message>
     <message>
         <source>Hidden parts</source>
-        <translation type="unfinished"></translation>
+        <translation>Verborgene Teile</translation>
     </message>
     <message>
         <source>&amp;Add</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Hinzufügen</translation>
     </message>
     <message>
         <source>&amp;Show it again</source>
-        <translation type="unfinished"></translation>
+        <translation>Wieder &amp;zeigen</translation>
     </message>
     <message>
         <source>A face, a number plate, a screen: what is hidden is gone from everything that is issued. The recording is not touched.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Gesicht, ein Kennzeichen, ein Bildschirm: was verborgen ist, ist aus allem fort, was herausgegeben wird. Die Aufnahme bleibt unberührt.</translation>
     </message>
     <message>
         <source>As recorded</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie aufgenommen</translation>
     </message>
     <message>
         <source>part %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Teil %1</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::CareView</name>
     <message>
         <source>The still; draw over what is to be kept or hidden</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Standbild; darauf zeichnen, was behalten oder verborgen wird</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ChangeLineView</name>
     <message>
         <source>On the number line: %1; %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Zahlenlinie: %1; %2</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ClipDialog</name>
     <message>
         <source>The clip the learner gets</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Clip, den Lernende bekommen</translation>
     </message>
     <message>
         <source>The film at the frame in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Film beim Einzelbild in der Hand</translation>
     </message>
     <message>
         <source>Clip</source>
-        <translation type="unfinished"></translation>
+        <translation>Clip</translation>
     </message>
     <message>
         <source>Play</source>
-        <translation type="unfinished"></translation>
+        <translation>Abspielen</translation>
     </message>
     <message>
         <source>Plays the clip as the learner sees it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt den Clip, wie Lernende ihn sehen.</translation>
     </message>
     <message>
         <source>Use as still</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Standbild</translation>
     </message>
     <message>
         <source>This frame stands for the clip before it is played, and in print.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieses Einzelbild steht für den Clip, bevor er spielt, und im Druck.</translation>
     </message>
     <message>
         <source>Begin here</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier beginnen</translation>
     </message>
     <message>
         <source>The clip begins with this frame.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Clip beginnt mit diesem Einzelbild.</translation>
     </message>
     <message>
         <source>End here</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier enden</translation>
     </message>
     <message>
         <source>This is the last frame of the clip.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das ist das letzte Einzelbild des Clips.</translation>
     </message>
     <message>
         <source>Slower</source>
-        <translation type="unfinished"></translation>
+        <translation>Langsamer</translation>
     </message>
     <message>
         <source>At half or a quarter of its speed, and back; slowed clips are silent.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit halber oder viertel Geschwindigkeit, und zurück; verlangsamte Clips sind stumm.</translation>
     </message>
     <message>
         <source>Sound</source>
-        <translation type="unfinished"></translation>
+        <translation>Ton</translation>
     </message>
     <message>
         <source>With its sound or silent.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit seinem Ton oder stumm.</translation>
     </message>
     <message>
         <source>Drawn over it</source>
-        <translation type="unfinished"></translation>
+        <translation>Darüber gezeichnet</translation>
     </message>
     <message>
         <source>No sign or number is chosen.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Zeichen und keine Nummer ist gewählt.</translation>
     </message>
     <message>
         <source>Add sign or number</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeichen oder Nummer</translation>
     </message>
     <message>
         <source>Draws a sign or a part&apos;s number over the clip from this frame on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeichnet ab diesem Einzelbild ein Zeichen oder die Nummer eines Teils über den Clip.</translation>
     </message>
     <message>
         <source>Remove</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernen</translation>
     </message>
     <message>
         <source>The chosen sign or number is drawn no longer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das gewählte Zeichen oder die Nummer wird nicht mehr gezeichnet.</translation>
     </message>
     <message>
         <source>From here</source>
-        <translation type="unfinished"></translation>
+        <translation>Ab hier</translation>
     </message>
     <message>
         <source>The chosen sign or number shows from this frame on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das gewählte Zeichen oder die Nummer erscheint ab diesem Einzelbild.</translation>
     </message>
     <message>
         <source>Until here</source>
-        <translation type="unfinished"></translation>
+        <translation>Bis hier</translation>
     </message>
     <message>
         <source>The chosen sign or number shows until this frame.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das gewählte Zeichen oder die Nummer erscheint bis zu diesem Einzelbild.</translation>
     </message>
     <message>
         <source>Move left</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach links</translation>
     </message>
     <message>
         <source>Move far end left</source>
-        <translation type="unfinished"></translation>
+        <translation>Ende nach links</translation>
     </message>
     <message>
         <source>Move right</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach rechts</translation>
     </message>
     <message>
         <source>Move far end right</source>
-        <translation type="unfinished"></translation>
+        <translation>Ende nach rechts</translation>
     </message>
     <message>
         <source>Move up</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach oben</translation>
     </message>
     <message>
         <source>Move far end up</source>
-        <translation type="unfinished"></translation>
+        <translation>Ende nach oben</translation>
     </message>
     <message>
         <source>Move down</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach unten</translation>
     </message>
     <message>
         <source>Move far end down</source>
-        <translation type="unfinished"></translation>
+        <translation>Ende nach unten</translation>
     </message>
     <message>
         <source>Moves the chosen sign or number.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bewegt das gewählte Zeichen oder die Nummer.</translation>
     </message>
     <message>
         <source>Moves the far end of the chosen sign.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bewegt das Ende des gewählten Zeichens.</translation>
     </message>
     <message>
         <source>Frames</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbilder</translation>
     </message>
     <message>
         <source>Frame back</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbild zurück</translation>
     </message>
     <message>
         <source>Shows the frame before.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt das Einzelbild davor.</translation>
     </message>
     <message>
         <source>Frame on</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbild vor</translation>
     </message>
     <message>
         <source>Shows the next frame.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt das nächste Einzelbild.</translation>
     </message>
     <message>
         <source>First frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Erstes Einzelbild</translation>
     </message>
     <message>
         <source>Goes to where the clip begins.</source>
-        <translation type="unfinished"></translation>
+        <translation>Geht dahin, wo der Clip beginnt.</translation>
     </message>
     <message>
         <source>Last frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Letztes Einzelbild</translation>
     </message>
     <message>
         <source>Goes to where the clip ends.</source>
-        <translation type="unfinished"></translation>
+        <translation>Geht dahin, wo der Clip endet.</translation>
     </message>
     <message>
         <source>Signs and numbers over the clip</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeichen und Nummern über dem Clip</translation>
     </message>
     <message>
         <source>A click places the chosen sign, a drag its far end. All keys stand in the menu of the right button.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Klick setzt das gewählte Zeichen, Ziehen sein Ende. Alle Tasten stehen im Menü der rechten Maustaste.</translation>
     </message>
     <message>
         <source>number of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Nummer von %1</translation>
     </message>
     <message>
         <source>%1
 from %2 to %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1
+von %2 bis %3</translation>
     </message>
     <message>
         <source>%1 s</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 s</translation>
     </message>
     <message>
         <source>, %1 in the pack</source>
-        <translation type="unfinished"></translation>
+        <translation>, %1 im Paket</translation>
     </message>
     <message>
         <source>, size is being measured …</source>
-        <translation type="unfinished"></translation>
+        <translation>, Größe wird gemessen …</translation>
     </message>
     <message>
         <source>; %1 times slower, so without sound</source>
-        <translation type="unfinished"></translation>
+        <translation>; %1-mal langsamer, also ohne Ton</translation>
     </message>
     <message>
         <source>; without sound</source>
-        <translation type="unfinished"></translation>
+        <translation>; ohne Ton</translation>
     </message>
     <message>
         <source>; with sound</source>
-        <translation type="unfinished"></translation>
+        <translation>; mit Ton</translation>
     </message>
     <message>
         <source>%1, %2. The clip runs from %3 to %4.%5</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2. Der Clip läuft von %3 bis %4.%5</translation>
     </message>
     <message>
         <source>in the clip</source>
-        <translation type="unfinished"></translation>
+        <translation>im Clip</translation>
     </message>
     <message>
         <source>outside of the clip</source>
-        <translation type="unfinished"></translation>
+        <translation>außerhalb des Clips</translation>
     </message>
     <message>
         <source> It is shown by its still at %1.</source>
-        <translation type="unfinished"></translation>
+        <translation> Für ihn steht sein Standbild bei %1.</translation>
     </message>
     <message>
         <source>A clip begins before it ends; move its end first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Clip beginnt, bevor er endet; zuerst sein Ende verschieben.</translation>
     </message>
     <message>
         <source>A clip ends after it begins; move its beginning first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Clip endet, nachdem er beginnt; zuerst seinen Anfang verschieben.</translation>
     </message>
     <message>
         <source>The still is one of the clip&apos;s own pictures; go to one of them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Standbild ist eines der Bilder des Clips; zu einem von ihnen gehen.</translation>
     </message>
     <message>
         <source>%1  %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1  %2</translation>
     </message>
     <message>
         <source>It stays for a while: its end comes after its beginning.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es bleibt eine Weile: sein Ende kommt nach seinem Anfang.</translation>
     </message>
     <message>
         <source>The recording is missing, so its size cannot be measured; the clip is kept all the same.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Aufnahme fehlt, daher lässt sich seine Größe nicht messen; der Clip wird trotzdem behalten.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ClockView</name>
     <message>
         <source>%1 (step %2)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 (Schritt %2)</translation>
     </message>
     <message>
         <source>; meanwhile: step %1</source>
-        <translation type="unfinished"></translation>
+        <translation>; inzwischen: Schritt %1</translation>
     </message>
     <message>
         <source>%1 left</source>
-        <translation type="unfinished"></translation>
+        <translation>noch %1</translation>
     </message>
     <message>
         <source>over</source>
-        <translation type="unfinished"></translation>
+        <translation>um</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>No wait is running</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Wartezeit läuft</translation>
     </message>
     <message>
         <source>While you work</source>
-        <translation type="unfinished"></translation>
+        <translation>Während der Arbeit</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ColourDialog</name>
     <message>
         <source>Colours</source>
-        <translation type="unfinished"></translation>
+        <translation>Farben</translation>
     </message>
     <message>
         <source>Colours of the window</source>
-        <translation type="unfinished"></translation>
+        <translation>Farben des Fensters</translation>
     </message>
     <message>
         <source>Guides go out as they always do. The window is opened anew where you were.</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitungen gehen hinaus wie immer. Das Fenster wird dort neu geöffnet, wo Sie waren.</translation>
     </message>
     <message>
         <source>As the desktop asks</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie der Desktop es verlangt</translation>
     </message>
     <message>
         <source>Light</source>
-        <translation type="unfinished"></translation>
+        <translation>Hell</translation>
     </message>
     <message>
         <source>Dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Dunkel</translation>
     </message>
     <message>
         <source>High contrast</source>
-        <translation type="unfinished"></translation>
+        <translation>Hoher Kontrast</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ComingFilms</name>
     <message>
         <source>The film %1 comes to this computer</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Film %1 kommt auf diesen Rechner</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::CommandRow</name>
     <message>
         <source>What can be done here</source>
-        <translation type="unfinished"></translation>
+        <translation>Was hier getan werden kann</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::DecideDialog</name>
     <message>
         <source>Two changes of one thing</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwei Änderungen an einem Ding</translation>
     </message>
     <message>
         <source>Yours</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre</translation>
     </message>
     <message>
         <source>Theirs, as it stands now</source>
-        <translation type="unfinished"></translation>
+        <translation>Die andere, wie es jetzt steht</translation>
     </message>
     <message>
         <source>Before</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorher</translation>
     </message>
     <message>
         <source>Decide &amp;later</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Später entscheiden</translation>
     </message>
     <message>
         <source>Yours stays on this computer; theirs stands in the guide until then.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre bleibt auf diesem Rechner; bis dahin steht die andere in der Anleitung.</translation>
     </message>
     <message>
         <source>&amp;Mine stands</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Meine gilt</translation>
     </message>
     <message>
         <source>Where both changed the same, yours takes the place of theirs. What else they changed stays.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo beide dasselbe änderten, tritt Ihre an die Stelle der anderen. Was dort sonst geändert wurde, bleibt.</translation>
     </message>
     <message>
         <source>&amp;Theirs stands</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Die andere gilt</translation>
     </message>
     <message>
         <source>Yours is given up.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre wird aufgegeben.</translation>
     </message>
     <message>
         <source>You and somebody else changed this. Which of the two stands?</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie und jemand anders haben das geändert. Welche von beiden gilt?</translation>
     </message>
     <message>
         <source>You and somebody else changed this. Which of the two stands? After it %1 more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie und jemand anders haben das geändert. Welche von beiden gilt? Danach noch %1.</translation>
     </message>
     <message>
         <source>%1, %2: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2: %3</translation>
     </message>
     <message>
         <source>what both came from</source>
-        <translation type="unfinished"></translation>
+        <translation>woraus beide wurden</translation>
     </message>
     <message>
         <source>not there: you removed it, or nothing can be shown of it</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht da: von Ihnen entfernt, oder es lässt sich nichts davon zeigen</translation>
     </message>
     <message>
         <source>not there: removed</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht da: entfernt</translation>
     </message>
     <message>
         <source>not there yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nicht da</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::DeskDialog</name>
     <message>
         <source>The desk</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult</translation>
     </message>
     <message>
         <source>Address of the desk</source>
-        <translation type="unfinished"></translation>
+        <translation>Adresse des Lesepults</translation>
     </message>
     <message>
         <source>&amp;Port</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Anschluss</translation>
     </message>
     <message>
         <source>Port</source>
-        <translation type="unfinished"></translation>
+        <translation>Anschluss</translation>
     </message>
     <message>
         <source>Reading now</source>
-        <translation type="unfinished"></translation>
+        <translation>Lesen gerade</translation>
     </message>
     <message>
         <source>Who reads what</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer was liest</translation>
     </message>
     <message>
         <source>The desk is closed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult ist geschlossen.</translation>
     </message>
     <message>
         <source>Open the desk</source>
-        <translation type="unfinished"></translation>
+        <translation>Lesepult öffnen</translation>
     </message>
     <message>
         <source>Tablets and browsers in the workshop&apos;s network can read the current editions.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tablets und Browser im Netz der Werkstatt können die aktuellen Ausgaben lesen.</translation>
     </message>
     <message>
         <source>The desk is open.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult ist offen.</translation>
     </message>
     <message>
         <source>serve</source>
-        <translation type="unfinished"></translation>
+        <translation>bereitstellen</translation>
     </message>
     <message>
         <source>network</source>
-        <translation type="unfinished"></translation>
+        <translation>Netz</translation>
     </message>
     <message>
         <source>Print this address on pages</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Adresse auf Seiten drucken</translation>
     </message>
     <message>
         <source>Pages of the next editions carry a code that asks this desk whether they are current.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seiten der nächsten Ausgaben tragen einen Code, der dieses Lesepult fragt, ob sie aktuell sind.</translation>
     </message>
     <message>
         <source>They carry it already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie tragen ihn schon.</translation>
     </message>
     <message>
         <source>qr</source>
-        <translation type="unfinished"></translation>
+        <translation>qr</translation>
     </message>
     <message>
         <source>code</source>
-        <translation type="unfinished"></translation>
+        <translation>Code</translation>
     </message>
     <message>
         <source>Close the desk</source>
-        <translation type="unfinished"></translation>
+        <translation>Lesepult schließen</translation>
     </message>
     <message>
         <source>Nobody can read from it any more; what is being read ends.</source>
-        <translation type="unfinished"></translation>
+        <translation>Niemand kann mehr daraus lesen; was gerade gelesen wird, endet.</translation>
     </message>
     <message>
         <source>stop</source>
-        <translation type="unfinished"></translation>
+        <translation>anhalten</translation>
     </message>
     <message>
         <source>The desk is closed</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult ist geschlossen</translation>
     </message>
     <message>
         <source>The desk shows the current editions and answers whether a printed page is current. It serves issued editions only; a stranger can read them and change nothing.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult zeigt die aktuellen Ausgaben und antwortet, ob eine gedruckte Seite aktuell ist. Es gibt nur herausgegebene Ausgaben; Fremde können sie lesen und nichts ändern.</translation>
     </message>
     <message>
         <source>Printed pages carry their mark as words.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gedruckte Seiten tragen ihre Kennzahl als Worte.</translation>
     </message>
     <message>
         <source>Printed pages ask %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gedruckte Seiten fragen %1.</translation>
     </message>
     <message>
         <source>The next tablet is paired with the code %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das nächste Tablet wird mit dem Code %1 verbunden.</translation>
     </message>
     <message>
         <source>%1 · %2 · %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 · %2 · %3</translation>
     </message>
     <message>
         <source>Nobody has opened a guide yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch niemand hat eine Anleitung geöffnet.</translation>
     </message>
     <message>
         <source>The desk is open, also while this is closed. Scan the code with a tablet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult ist offen, auch wenn dies geschlossen ist. Den Code mit einem Tablet scannen.</translation>
     </message>
     <message>
         <source>print the desk&apos;s address</source>
-        <translation type="unfinished"></translation>
+        <translation>die Adresse des Lesepults drucken</translation>
     </message>
     <message>
         <source>Pages of the next editions ask this desk.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seiten der nächsten Ausgaben fragen dieses Lesepult.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::DetailsDialog</name>
     <message>
         <source>Applies to: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Gilt für: %1</translation>
     </message>
     <message>
         <source>(no item)</source>
-        <translation type="unfinished"></translation>
+        <translation>(kein Gegenstand)</translation>
     </message>
     <message>
         <source>&amp;About</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Worüber</translation>
     </message>
     <message>
         <source>tightening torque</source>
-        <translation type="unfinished"></translation>
+        <translation>Anzugsdrehmoment</translation>
     </message>
     <message>
         <source>&amp;Purpose</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zweck</translation>
     </message>
     <message>
         <source>Applies to</source>
-        <translation type="unfinished"></translation>
+        <translation>Gilt für</translation>
     </message>
     <message>
         <source>cold; new seal; first 20 h; nothing where it always holds</source>
-        <translation type="unfinished"></translation>
+        <translation>kalt; neue Dichtung; erste 20 h; nichts, wo er immer gilt</translation>
     </message>
     <message>
         <source>&amp;When</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wann</translation>
     </message>
     <message>
         <source>KQ-FC1, KQ-FC0</source>
-        <translation type="unfinished"></translation>
+        <translation>KQ-FC1, KQ-FC0</translation>
     </message>
     <message>
         <source>&amp;Replaces</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Ersetzt</translation>
     </message>
     <message>
         <source>Older numbers in whose place it stands. Evidence that names one of them then agrees.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ältere Nummern, an deren Stelle er steht. Nachweise, die eine davon nennen, stimmen dann überein.</translation>
     </message>
     <message>
         <source>min; not known</source>
-        <translation type="unfinished"></translation>
+        <translation>min; nicht bekannt</translation>
     </message>
     <message>
         <source>How the level is read</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie der Stand gelesen wird</translation>
     </message>
     <message>
         <source>&amp;Oil and gear are</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Öl und Getriebe sind</translation>
     </message>
     <message>
         <source>&amp;Machine is</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Maschine ist</translation>
     </message>
     <message>
         <source>&amp;Time after stopping</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zeit nach dem Abstellen</translation>
     </message>
     <message>
         <source>&amp;Read by</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gelesen mit</translation>
     </message>
     <message>
         <source>A figure applies to one variant at least; remove it where it applies to none.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Wert gilt für mindestens eine Ausführung; gilt er für keine, ihn entfernen.</translation>
     </message>
     <message>
         <source>“%1” is no number of minutes.</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“ ist keine Zahl von Minuten.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::DryRunStation</name>
     <message>
         <source>The machine at this place</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Maschine an dieser Stelle</translation>
     </message>
     <message>
         <source>What was found</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gefunden wurde</translation>
     </message>
     <message>
         <source>What the fix does</source>
-        <translation type="unfinished"></translation>
+        <translation>Was die Abhilfe tut</translation>
     </message>
     <message>
         <source>(no heading yet)</source>
-        <translation type="unfinished"></translation>
+        <translation>(noch keine Überschrift)</translation>
     </message>
     <message>
         <source>step %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1</translation>
     </message>
     <message>
         <source>%1  %2 · %3
 %4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1  %2 · %3
+%4</translation>
     </message>
     <message>
         <source>%1, %2, %3. %4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2, %3. %4</translation>
     </message>
     <message>
         <source>↕  Another order
 %1</source>
-        <translation type="unfinished"></translation>
+        <translation>↕  Andere Reihenfolge
+%1</translation>
     </message>
     <message>
         <source>Another order. %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Andere Reihenfolge. %1</translation>
     </message>
     <message>
         <source>?  Worked out
 %1</source>
-        <translation type="unfinished"></translation>
+        <translation>?  Erschlossen
+%1</translation>
     </message>
     <message>
         <source>Worked out. %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Erschlossen. %1</translation>
     </message>
     <message>
         <source>%1 · step %2
 Kept: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 · Schritt %2
+So gelassen: %3</translation>
     </message>
     <message>
         <source>Nothing to walk yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts durchzugehen</translation>
     </message>
     <message>
         <source>The order works</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 finding to decide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 findings to decide</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Reihenfolge geht</translation>
     </message>
     <message>
         <source>Fix: %1.
 %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhilfe: %1.
+%2</translation>
     </message>
     <message>
         <source>The dry run finds nothing in that order that it does not find in this one.%1</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Trockenlauf findet in jener Reihenfolge nichts, was er nicht auch in dieser findet.%1</translation>
     </message>
     <message>
         <source> No order is shorter.</source>
-        <translation type="unfinished"></translation>
+        <translation> Keine Reihenfolge ist kürzer.</translation>
     </message>
     <message>
         <source>The dry run goes by this until you say otherwise.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Trockenlauf richtet sich danach, bis Sie etwas anderes sagen.</translation>
     </message>
     <message>
         <source>Keep as it is</source>
-        <translation type="unfinished"></translation>
+        <translation>So lassen</translation>
     </message>
     <message>
         <source>%1
 
 Why is it kept as it is? (the reason is printed for the checker)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1
+
+Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
     </message>
     <message>
         <source>The film shows %1 of hands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Film zeigt %1 Handarbeit.</translation>
     </message>
     <message>
         <source>Empty: as the film shows it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Leer: wie der Film es zeigt.</translation>
     </message>
     <message>
         <source> At the machine it took %1.</source>
-        <translation type="unfinished"></translation>
+        <translation> An der Maschine dauerte es %1.</translation>
     </message>
     <message>
         <source>Hands-on time</source>
-        <translation type="unfinished"></translation>
+        <translation>Handarbeitszeit</translation>
     </message>
     <message>
         <source>How long are hands needed for “%1”? %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie lange werden Hände gebraucht für „%1“? %2</translation>
     </message>
     <message>
         <source>Dry run</source>
-        <translation type="unfinished"></translation>
+        <translation>Trockenlauf</translation>
     </message>
     <message>
         <source>The guide has no step yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung hat noch keinen Schritt.</translation>
     </message>
     <message>
         <source>Take fix</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhilfe übernehmen</translation>
     </message>
     <message>
         <source>Does what the fix says; it is undone like any change.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tut, was die Abhilfe sagt; lässt sich zurücknehmen wie jede Änderung.</translation>
     </message>
     <message>
         <source>No way to mend it is certain; go there and decide.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Abhilfe ist sicher; hingehen und entscheiden.</translation>
     </message>
     <message>
         <source>mend</source>
-        <translation type="unfinished"></translation>
+        <translation>beheben</translation>
     </message>
     <message>
         <source>repair</source>
-        <translation type="unfinished"></translation>
+        <translation>reparieren</translation>
     </message>
     <message>
         <source>correct</source>
-        <translation type="unfinished"></translation>
+        <translation>berichtigen</translation>
     </message>
     <message>
         <source>Go there</source>
-        <translation type="unfinished"></translation>
+        <translation>Hingehen</translation>
     </message>
     <message>
         <source>Shows the line it was found in on the Sheet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt auf dem Blatt die Zeile, in der es gefunden wurde.</translation>
     </message>
     <message>
         <source>open</source>
-        <translation type="unfinished"></translation>
+        <translation>öffnen</translation>
     </message>
     <message>
         <source>sheet</source>
-        <translation type="unfinished"></translation>
+        <translation>Blatt</translation>
     </message>
     <message>
         <source>The order stays, with your reason; it is printed for the checker.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Reihenfolge bleibt, mit Ihrem Grund; er wird für den Prüfer gedruckt.</translation>
     </message>
     <message>
         <source>answer</source>
-        <translation type="unfinished"></translation>
+        <translation>antworten</translation>
     </message>
     <message>
         <source>ignore</source>
-        <translation type="unfinished"></translation>
+        <translation>übergehen</translation>
     </message>
     <message>
         <source>reason</source>
-        <translation type="unfinished"></translation>
+        <translation>Grund</translation>
     </message>
     <message>
         <source>Ask again</source>
-        <translation type="unfinished"></translation>
+        <translation>Wieder fragen</translation>
     </message>
     <message>
         <source>The answer is taken back, and the finding asked again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Antwort wird zurückgenommen und nach dem Befund wieder gefragt.</translation>
     </message>
     <message>
         <source>withdraw answer</source>
-        <translation type="unfinished"></translation>
+        <translation>Antwort zurücknehmen</translation>
     </message>
     <message>
         <source>It is so</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist so</translation>
     </message>
     <message>
         <source>What was worked out is taken over into the guide.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was erschlossen wurde, kommt in die Anleitung.</translation>
     </message>
     <message>
         <source>confirm</source>
-        <translation type="unfinished"></translation>
+        <translation>bestätigen</translation>
     </message>
     <message>
         <source>accept</source>
-        <translation type="unfinished"></translation>
+        <translation>annehmen</translation>
     </message>
     <message>
         <source>It is not so</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist nicht so</translation>
     </message>
     <message>
         <source>Nothing is worked out there any more; what is true is set with Relations.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dort wird nichts mehr erschlossen; was stimmt, wird bei Beziehungen gesetzt.</translation>
     </message>
     <message>
         <source>wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>falsch</translation>
     </message>
     <message>
         <source>Relations</source>
-        <translation type="unfinished"></translation>
+        <translation>Beziehungen</translation>
     </message>
     <message>
         <source>What an item closes, what it lies behind, what a seal sits under, how much a system or a vessel holds.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was ein Gegenstand verschließt, wohinter er liegt, worunter eine Dichtung sitzt, wie viel ein System oder Gefäß fasst.</translation>
     </message>
     <message>
         <source>The guide names no items yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung nennt noch keine Gegenstände.</translation>
     </message>
     <message>
         <source>closes</source>
-        <translation type="unfinished"></translation>
+        <translation>verschließt</translation>
     </message>
     <message>
         <source>behind</source>
-        <translation type="unfinished"></translation>
+        <translation>hinter</translation>
     </message>
     <message>
         <source>seal</source>
-        <translation type="unfinished"></translation>
+        <translation>Dichtung</translation>
     </message>
     <message>
         <source>capacity</source>
-        <translation type="unfinished"></translation>
+        <translation>Inhalt</translation>
     </message>
     <message>
         <source>item</source>
-        <translation type="unfinished"></translation>
+        <translation>Gegenstand</translation>
     </message>
     <message>
         <source>The plan</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Plan</translation>
     </message>
     <message>
         <source>Take this order</source>
-        <translation type="unfinished"></translation>
+        <translation>So ordnen</translation>
     </message>
     <message>
         <source>The steps change places as the plan says; it is undone like any change.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Schritte tauschen die Plätze, wie der Plan sagt; lässt sich zurücknehmen wie jede Änderung.</translation>
     </message>
     <message>
         <source>No order is shorter than the written one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Reihenfolge ist kürzer als die geschriebene.</translation>
     </message>
     <message>
         <source>reorder</source>
-        <translation type="unfinished"></translation>
+        <translation>umordnen</translation>
     </message>
     <message>
         <source>suggestion</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorschlag</translation>
     </message>
     <message>
         <source>Plan for two</source>
-        <translation type="unfinished"></translation>
+        <translation>Plan für zwei</translation>
     </message>
     <message>
         <source>Plans the work for one person or for two.</source>
-        <translation type="unfinished"></translation>
+        <translation>Plant die Arbeit für eine oder für zwei Personen.</translation>
     </message>
     <message>
         <source>two people</source>
-        <translation type="unfinished"></translation>
+        <translation>zwei Leute</translation>
     </message>
     <message>
         <source>hands</source>
-        <translation type="unfinished"></translation>
+        <translation>Hände</translation>
     </message>
     <message>
         <source>crew</source>
-        <translation type="unfinished"></translation>
+        <translation>Mannschaft</translation>
     </message>
     <message>
         <source>Plan for one</source>
-        <translation type="unfinished"></translation>
+        <translation>Plan für eine</translation>
     </message>
     <message>
         <source>Set time</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit setzen</translation>
     </message>
     <message>
         <source>How long hands are needed for the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie lange für den Schritt Hände gebraucht werden.</translation>
     </message>
     <message>
         <source>minutes</source>
-        <translation type="unfinished"></translation>
+        <translation>Minuten</translation>
     </message>
     <message>
         <source>duration</source>
-        <translation type="unfinished"></translation>
+        <translation>Dauer</translation>
     </message>
     <message>
         <source>Keep in place</source>
-        <translation type="unfinished"></translation>
+        <translation>Festhalten</translation>
     </message>
     <message>
         <source>The step stays where it is in every plan.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt bleibt in jedem Plan, wo er ist.</translation>
     </message>
     <message>
         <source>pin</source>
-        <translation type="unfinished"></translation>
+        <translation>anheften</translation>
     </message>
     <message>
         <source>fix</source>
-        <translation type="unfinished"></translation>
+        <translation>fest</translation>
     </message>
     <message>
         <source>order</source>
-        <translation type="unfinished"></translation>
+        <translation>Reihenfolge</translation>
     </message>
     <message>
         <source>Let it move</source>
-        <translation type="unfinished"></translation>
+        <translation>Loslassen</translation>
     </message>
     <message>
         <source>Somebody stays</source>
-        <translation type="unfinished"></translation>
+        <translation>Jemand bleibt</translation>
     </message>
     <message>
         <source>Hands are needed while the step waits: holding, pouring slowly.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hände werden gebraucht, während der Schritt wartet: halten, langsam gießen.</translation>
     </message>
     <message>
         <source>The step does not wait.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt wartet nicht.</translation>
     </message>
     <message>
         <source>attended</source>
-        <translation type="unfinished"></translation>
+        <translation>dabeibleiben</translation>
     </message>
     <message>
         <source>wait</source>
-        <translation type="unfinished"></translation>
+        <translation>warten</translation>
     </message>
     <message>
         <source>Nobody is needed</source>
-        <translation type="unfinished"></translation>
+        <translation>Niemand nötig</translation>
     </message>
     <message>
         <source>Looking</source>
-        <translation type="unfinished"></translation>
+        <translation>Ansehen</translation>
     </message>
     <message>
         <source>Play the job</source>
-        <translation type="unfinished"></translation>
+        <translation>Arbeit abspielen</translation>
     </message>
     <message>
         <source>Goes down the steps and shows what happens; with the picture in hand, as long as Space is held.</source>
-        <translation type="unfinished"></translation>
+        <translation>Geht die Schritte hinunter und zeigt, was geschieht; ist das Bild in der Hand, solange die Leertaste gehalten wird.</translation>
     </message>
     <message>
         <source>walk</source>
-        <translation type="unfinished"></translation>
+        <translation>durchgehen</translation>
     </message>
     <message>
         <source>simulate</source>
-        <translation type="unfinished"></translation>
+        <translation>simulieren</translation>
     </message>
     <message>
         <source>run</source>
-        <translation type="unfinished"></translation>
+        <translation>laufen</translation>
     </message>
     <message>
         <source>Stop playing</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht mehr abspielen</translation>
     </message>
     <message>
         <source>Next variant</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Ausführung</translation>
     </message>
     <message>
         <source>Shows the job for the next variant of the machine.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt die Arbeit für die nächste Ausführung der Maschine.</translation>
     </message>
     <message>
         <source>The guide has no variants.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung hat keine Ausführungen.</translation>
     </message>
     <message>
         <source>model</source>
-        <translation type="unfinished"></translation>
+        <translation>Modell</translation>
     </message>
     <message>
         <source>Variant: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführung: %1</translation>
     </message>
     <message>
         <source>Kit</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrüstung</translation>
     </message>
     <message>
         <source>What is laid out before the job, as a list to tick; it can be printed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was vor der Arbeit ausgelegt wird, als Liste zum Abhaken; sie lässt sich drucken.</translation>
     </message>
     <message>
         <source>tools</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkzeug</translation>
     </message>
     <message>
         <source>parts list</source>
-        <translation type="unfinished"></translation>
+        <translation>Teileliste</translation>
     </message>
     <message>
         <source>print</source>
-        <translation type="unfinished"></translation>
+        <translation>drucken</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n findings to decide</source>
+        <comment>1 finding to decide</comment>
+        <translation>
+            <numerusform>1 Befund zu entscheiden</numerusform>
+            <numerusform>%n Befunde zu entscheiden</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::DuePanel</name>
     <message>
         <source>&amp;Every</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Alle</translation>
     </message>
     <message>
         <source>100 h; 12 month</source>
-        <translation type="unfinished"></translation>
+        <translation>100 h; 12 month</translation>
     </message>
     <message>
         <source>&amp;First at</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zuerst bei</translation>
     </message>
     <message>
         <source>20 h; nothing where it is the same</source>
-        <translation type="unfinished"></translation>
+        <translation>20 h; nichts, wo es dasselbe ist</translation>
     </message>
     <message>
         <source>it is the &amp;first service</source>
-        <translation type="unfinished"></translation>
+        <translation>es ist der &amp;erste Service</translation>
     </message>
     <message>
         <source>&amp;hard use: half the interval</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;harter Einsatz: halbes Intervall</translation>
     </message>
     <message>
         <source>&amp;Last: meter</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zuletzt: Zähler</translation>
     </message>
     <message>
         <source>202 h, 1200 km</source>
-        <translation type="unfinished"></translation>
+        <translation>202 h, 1200 km</translation>
     </message>
     <message>
         <source>Last: &amp;day</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuletzt: &amp;Tag</translation>
     </message>
     <message>
         <source>2026-05-28</source>
-        <translation type="unfinished"></translation>
+        <translation>2026-05-28</translation>
     </message>
     <message>
         <source>&amp;Now: meter</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Jetzt: Zähler</translation>
     </message>
     <message>
         <source>302 h</source>
-        <translation type="unfinished"></translation>
+        <translation>302 h</translation>
     </message>
     <message>
         <source>Now: d&amp;ay</source>
-        <translation type="unfinished"></translation>
+        <translation>Jetzt: Ta&amp;g</translation>
     </message>
     <message>
         <source>2026-11-28</source>
-        <translation type="unfinished"></translation>
+        <translation>2026-11-28</translation>
     </message>
     <message>
         <source>Not &amp;within</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht &amp;in</translation>
     </message>
     <message>
         <source>2027-06-01..2027-08-31</source>
-        <translation type="unfinished"></translation>
+        <translation>2027-06-01..2027-08-31</translation>
     </message>
     <message>
         <source>When it is due</source>
-        <translation type="unfinished"></translation>
+        <translation>Wann es fällig ist</translation>
     </message>
     <message>
         <source>Say when it was serviced last; what follows stands here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wann zuletzt Service war; was folgt, steht hier.</translation>
     </message>
     <message>
         <source>Say at what the first service is, or take the tick away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wobei der erste Service ist, oder den Haken wegnehmen.</translation>
     </message>
     <message>
         <source>&lt;p&gt;&lt;b&gt;Overdue.&lt;/b&gt;&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;&lt;b&gt;Überfällig.&lt;/b&gt;&lt;/p&gt;</translation>
     </message>
     <message>
         <source>&lt;p&gt;Service it by &lt;b&gt;%1&lt;/b&gt;.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;Service bis &lt;b&gt;%1&lt;/b&gt;.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>&lt;p&gt;By the meter it is due at &lt;b&gt;%1 %2&lt;/b&gt;.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;Nach dem Zähler fällig bei &lt;b&gt;%1 %2&lt;/b&gt;.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>&lt;p&gt;%1 %2 are left.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;Es bleiben %1 %2.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>days</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage</translation>
     </message>
     <message>
         <source>last service</source>
-        <translation type="unfinished"></translation>
+        <translation>letzter Service</translation>
     </message>
     <message>
         <source>due by the meter</source>
-        <translation type="unfinished"></translation>
+        <translation>fällig nach Zähler</translation>
     </message>
     <message>
         <source>due by the calendar</source>
-        <translation type="unfinished"></translation>
+        <translation>fällig nach Kalender</translation>
     </message>
     <message>
         <source>today: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>heute: %1</translation>
     </message>
     <message>
         <source>today</source>
-        <translation type="unfinished"></translation>
+        <translation>heute</translation>
     </message>
     <message>
         <source>service by %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Service bis %1</translation>
     </message>
     <message>
         <source>service by then</source>
-        <translation type="unfinished"></translation>
+        <translation>Service bis dahin</translation>
     </message>
     <message>
         <source>kept free from then to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>freigehalten von da bis %1</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::EditionPanel</name>
     <message>
         <source>The edition in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Ausgabe in der Hand</translation>
     </message>
     <message>
         <source>Who learned it has to read it again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer sie gelernt hat, muss sie wieder lesen.</translation>
     </message>
     <message>
         <source>Edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1</translation>
     </message>
     <message>
         <source>It was not there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es war nicht da.</translation>
     </message>
     <message>
         <source>It is not there any more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist nicht mehr da.</translation>
     </message>
     <message>
         <source>What changed on the picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sich auf dem Bild änderte</translation>
     </message>
     <message>
         <source>What changed</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sich änderte</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::EndedDialog</name>
     <message>
         <source>Every change you made is saved.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Ihrer Änderungen ist gespeichert.</translation>
     </message>
     <message>
         <source>“%1” is saved up to its last change: %2, %3, by %4.</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“ ist bis zur letzten Änderung gespeichert: %2, %3, von %4.</translation>
     </message>
     <message>
         <source>Anagraph ended without closing</source>
-        <translation type="unfinished"></translation>
+        <translation>Anagraph endete, ohne zu schließen</translation>
     </message>
     <message>
         <source>The last time, Anagraph ended without closing</source>
-        <translation type="unfinished"></translation>
+        <translation>Beim letzten Mal endete Anagraph, ohne zu schließen</translation>
     </message>
     <message>
         <source>Words in a field that was not left yet were not saved. A run on the Bench is where it was.</source>
-        <translation type="unfinished"></translation>
+        <translation>Worte in einem Feld, das noch nicht verlassen war, wurden nicht gespeichert. Ein Durchlauf an der Werkbank ist, wo er war.</translation>
     </message>
     <message>
         <source>A report for whoever looks after the program</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Bericht für die, die das Programm betreuen</translation>
     </message>
     <message>
         <source>It goes nowhere by itself. Read it, and save it as a file if you want to hand it on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er geht nicht von selbst irgendwohin. Lesen Sie ihn, und speichern Sie ihn als Datei, wenn Sie ihn weitergeben wollen.</translation>
     </message>
     <message>
         <source>The report</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Bericht</translation>
     </message>
     <message>
         <source>What is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nicht stimmt</translation>
     </message>
     <message>
         <source>&amp;Save report</source>
-        <translation type="unfinished"></translation>
+        <translation>Bericht &amp;speichern</translation>
     </message>
     <message>
         <source>Save report</source>
-        <translation type="unfinished"></translation>
+        <translation>Bericht speichern</translation>
     </message>
     <message>
         <source>Text (*.txt)</source>
-        <translation type="unfinished"></translation>
+        <translation>Text (*.txt)</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ExampleDialog</name>
     <message>
         <source>An example guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Beispielanleitung</translation>
     </message>
     <message>
         <source>The printed form of a 100 h service, made from two films. In the pack that goes out the clips play, and the figures show their evidence.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gedruckte Form eines 100-h-Service, aus zwei Filmen. Im Paket, das hinausgeht, spielen die Clips, und die Werte zeigen ihre Nachweise.</translation>
     </message>
     <message>
         <source>Pages of the example guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Seiten der Beispielanleitung</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::FigureList</name>
     <message>
         <source>Figures on their number lines</source>
-        <translation type="unfinished"></translation>
+        <translation>Werte auf ihren Zahlenlinien</translation>
     </message>
     <message>
         <source>open</source>
-        <translation type="unfinished"></translation>
+        <translation>öffnen</translation>
     </message>
     <message>
         <source>proved</source>
-        <translation type="unfinished"></translation>
+        <translation>belegt</translation>
     </message>
     <message>
         <source>disputed</source>
-        <translation type="unfinished"></translation>
+        <translation>strittig</translation>
     </message>
     <message>
         <source>older number, replaced · </source>
-        <translation type="unfinished"></translation>
+        <translation>ältere Nummer, ersetzt · </translation>
     </message>
     <message>
         <source>the same · </source>
-        <translation type="unfinished"></translation>
+        <translation>dasselbe · </translation>
     </message>
     <message>
         <source>differs · </source>
-        <translation type="unfinished"></translation>
+        <translation>weicht ab · </translation>
     </message>
     <message>
         <source>“%1” %2, heard by the program</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“ %2, vom Programm gehört</translation>
     </message>
     <message>
         <source>nothing said, nothing found</source>
-        <translation type="unfinished"></translation>
+        <translation>nichts gesagt, nichts gefunden</translation>
     </message>
     <message>
         <source>not found: looked in %1</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht gefunden: gesucht in %1</translation>
     </message>
     <message>
         <source>No figures yet. On the Tape, go to a line in which a figure is said and take it; or add one here by hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Werte. Am Band zu einer Zeile gehen, in der ein Wert gesagt wird, und ihn übernehmen; oder hier einen von Hand eintragen.</translation>
     </message>
     <message>
         <source>No figure passes the filter above.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Wert geht durch den Filter oben.</translation>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>In die Hand nehmen</translation>
     </message>
     <message>
         <source>Show page</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite zeigen</translation>
     </message>
     <message>
         <source>Hear</source>
-        <translation type="unfinished"></translation>
+        <translation>Anhören</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::FiguresStation</name>
     <message>
         <source>The tolerance is a number in the unit of the value, as in 2.5.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Toleranz ist eine Zahl in der Einheit des Wertes, wie 2.5.</translation>
     </message>
     <message>
         <source>Remove a source</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Quelle entfernen</translation>
     </message>
     <message>
         <source>Which source no longer counts?</source>
-        <translation type="unfinished"></translation>
+        <translation>Welche Quelle zählt nicht mehr?</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>The page is opened …</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Seite wird geöffnet …</translation>
     </message>
     <message>
         <source>%1 stands here for %2. Escape closes.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 steht hier für %2. Escape schließt.</translation>
     </message>
     <message>
         <source>change the house</source>
-        <translation type="unfinished"></translation>
+        <translation>das Haus ändern</translation>
     </message>
     <message>
         <source>Resolve a difference</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Abweichung entscheiden</translation>
     </message>
     <message>
         <source>Why does %1 hold? (printed with the guide)</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum gilt %1? (wird mit der Anleitung gedruckt)</translation>
     </message>
     <message>
         <source>A difference is resolved with a reason; nothing was changed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Abweichung wird mit einem Grund entschieden; nichts wurde geändert.</translation>
     </message>
     <message>
         <source>%1, %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2, %3</translation>
     </message>
     <message>
         <source>Take a measured value</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen gemessenen Wert übernehmen</translation>
     </message>
     <message>
         <source>It becomes a source of the figure, a measurement with its instrument; the maker&apos;s book comes first where it says something.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er wird eine Quelle des Wertes, eine Messung mit ihrem Messgerät; das Buch des Herstellers geht vor, wo es etwas sagt.</translation>
     </message>
     <message>
         <source>&amp;Measured</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gemessen</translation>
     </message>
     <message>
         <source>Not found</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht gefunden</translation>
     </message>
     <message>
         <source>Where was it looked for? (printed with the guide)</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo wurde gesucht? (wird mit der Anleitung gedruckt)</translation>
     </message>
     <message>
         <source>“Not found” says where it was looked for; nothing was changed.</source>
-        <translation type="unfinished"></translation>
+        <translation>„Nicht gefunden“ sagt, wo gesucht wurde; nichts wurde geändert.</translation>
     </message>
     <message>
         <source>There is no other %1 to merge it with.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt keinen anderen Wert dieser Art (%1), mit dem er zusammenzulegen wäre.</translation>
     </message>
     <message>
         <source>Merge two figures</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwei Werte zusammenlegen</translation>
     </message>
     <message>
         <source>Which says the same as %1? Its claims and sources come here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Welcher sagt dasselbe wie %1? Seine Angaben und Quellen kommen hierher.</translation>
     </message>
     <message>
         <source>New figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Neuer Wert</translation>
     </message>
     <message>
         <source>(no item)</source>
-        <translation type="unfinished"></translation>
+        <translation>(kein Gegenstand)</translation>
     </message>
     <message>
         <source>tightening torque</source>
-        <translation type="unfinished"></translation>
+        <translation>Anzugsdrehmoment</translation>
     </message>
     <message>
         <source>leave empty while it is not known</source>
-        <translation type="unfinished"></translation>
+        <translation>leer lassen, solange er nicht bekannt ist</translation>
     </message>
     <message>
         <source>&amp;Kind</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Art</translation>
     </message>
     <message>
         <source>&amp;About</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Worüber</translation>
     </message>
     <message>
         <source>&amp;Purpose</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zweck</translation>
     </message>
     <message>
         <source>&amp;Value</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wert</translation>
     </message>
     <message>
         <source>Show by standing</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach Stand zeigen</translation>
     </message>
     <message>
         <source>any standing</source>
-        <translation type="unfinished"></translation>
+        <translation>jeder Stand</translation>
     </message>
     <message>
         <source>only %1</source>
-        <translation type="unfinished"></translation>
+        <translation>nur %1</translation>
     </message>
     <message>
         <source>Show by step</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach Schritt zeigen</translation>
     </message>
     <message>
         <source>Show by item</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach Gegenstand zeigen</translation>
     </message>
     <message>
         <source>any step</source>
-        <translation type="unfinished"></translation>
+        <translation>jeder Schritt</translation>
     </message>
     <message>
         <source>any item</source>
-        <translation type="unfinished"></translation>
+        <translation>jeder Gegenstand</translation>
     </message>
     <message>
         <source>Value</source>
-        <translation type="unfinished"></translation>
+        <translation>Wert</translation>
     </message>
     <message>
         <source>value and unit</source>
-        <translation type="unfinished"></translation>
+        <translation>Wert und Einheit</translation>
     </message>
     <message>
         <source>Tolerance</source>
-        <translation type="unfinished"></translation>
+        <translation>Toleranz</translation>
     </message>
     <message>
         <source>± tolerance</source>
-        <translation type="unfinished"></translation>
+        <translation>± Toleranz</translation>
     </message>
     <message>
         <source>The printed line of its source</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gedruckte Zeile ihrer Quelle</translation>
     </message>
     <message>
         <source>Every figure is proved.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 figure</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 figures</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder Wert ist belegt.</translation>
     </message>
     <message>
         <source>%1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von %2</translation>
     </message>
     <message>
         <source>No figure yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch kein Wert</translation>
     </message>
     <message>
         <source> %1 has a newer edition here: look it up again.</source>
-        <translation type="unfinished"></translation>
+        <translation> Von %1 gibt es hier eine neuere Ausgabe: noch einmal nachschlagen.</translation>
     </message>
     <message>
         <source>Not said in any recording.</source>
-        <translation type="unfinished"></translation>
+        <translation>In keiner Aufnahme gesagt.</translation>
     </message>
     <message>
         <source>“%1”, %2 (claim %3 of %4)</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“, %2 (Angabe %3 von %4)</translation>
     </message>
     <message>
         <source>; with %1</source>
-        <translation type="unfinished"></translation>
+        <translation>; mit %1</translation>
     </message>
     <message>
         <source>; serials %1</source>
-        <translation type="unfinished"></translation>
+        <translation>; Seriennummern %1</translation>
     </message>
     <message>
         <source>&lt;p style=&apos;margin:2px 0&apos;&gt;Replaces %1&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p style=&apos;margin:2px 0&apos;&gt;Ersetzt %1&lt;/p&gt;</translation>
     </message>
     <message>
         <source>&lt;p style=&apos;margin:2px 0&apos;&gt;Level: %1&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p style=&apos;margin:2px 0&apos;&gt;Stand: %1&lt;/p&gt;</translation>
     </message>
     <message>
         <source>&lt;p style=&apos;margin:2px 0&apos;&gt;Resolved: %1&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p style=&apos;margin:2px 0&apos;&gt;Entschieden: %1&lt;/p&gt;</translation>
     </message>
     <message>
         <source>No source yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Quelle.</translation>
     </message>
     <message>
         <source>No step uses it yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch kein Schritt benutzt ihn.</translation>
     </message>
     <message>
         <source>Used in step %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Benutzt in Schritt %1.</translation>
     </message>
     <message>
         <source>Figures</source>
-        <translation type="unfinished"></translation>
+        <translation>Werte</translation>
     </message>
     <message>
         <source>No figure is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Wert ist in der Hand.</translation>
     </message>
     <message>
         <source>Evidence</source>
-        <translation type="unfinished"></translation>
+        <translation>Nachweis</translation>
     </message>
     <message>
         <source>Resolve difference</source>
-        <translation type="unfinished"></translation>
+        <translation>Abweichung entscheiden</translation>
     </message>
     <message>
         <source>The value holds, with a reason that is printed with the guide.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert gilt, mit einem Grund, der mit der Anleitung gedruckt wird.</translation>
     </message>
     <message>
         <source>Its sources do not differ; there is nothing to resolve.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seine Quellen weichen nicht ab; es gibt nichts zu entscheiden.</translation>
     </message>
     <message>
         <source>settle</source>
-        <translation type="unfinished"></translation>
+        <translation>entscheiden</translation>
     </message>
     <message>
         <source>dispute</source>
-        <translation type="unfinished"></translation>
+        <translation>Streit</translation>
     </message>
     <message>
         <source>Reopen difference</source>
-        <translation type="unfinished"></translation>
+        <translation>Abweichung wieder öffnen</translation>
     </message>
     <message>
         <source>Add source</source>
-        <translation type="unfinished"></translation>
+        <translation>Quelle hinzufügen</translation>
     </message>
     <message>
         <source>A page, a label or a measurement that gives the figure.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Seite, ein Schild oder eine Messung, die den Wert angibt.</translation>
     </message>
     <message>
         <source>proof</source>
-        <translation type="unfinished"></translation>
+        <translation>Beleg</translation>
     </message>
     <message>
         <source>book</source>
-        <translation type="unfinished"></translation>
+        <translation>Buch</translation>
     </message>
     <message>
         <source>measurement</source>
-        <translation type="unfinished"></translation>
+        <translation>Messung</translation>
     </message>
     <message>
         <source>manual</source>
-        <translation type="unfinished"></translation>
+        <translation>Handbuch</translation>
     </message>
     <message>
         <source>Play claim</source>
-        <translation type="unfinished"></translation>
+        <translation>Angabe abspielen</translation>
     </message>
     <message>
         <source>Plays the moment where the figure is said.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt den Moment, in dem der Wert gesagt wird.</translation>
     </message>
     <message>
         <source>The figure is not said in any recording.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert wird in keiner Aufnahme gesagt.</translation>
     </message>
     <message>
         <source>Pause</source>
-        <translation type="unfinished"></translation>
+        <translation>Pause</translation>
     </message>
     <message>
         <source>Play next claim</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Angabe abspielen</translation>
     </message>
     <message>
         <source>Plays the next moment where the figure is said.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt den nächsten Moment, in dem der Wert gesagt wird.</translation>
     </message>
     <message>
         <source>The figure is not said a second time.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert wird kein zweites Mal gesagt.</translation>
     </message>
     <message>
         <source>Show page</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite zeigen</translation>
     </message>
     <message>
         <source>Shows the page of the book on which the figure stands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt die Seite des Buches, auf der der Wert steht.</translation>
     </message>
     <message>
         <source>None of its sources has a page here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine seiner Quellen hat hier eine Seite.</translation>
     </message>
     <message>
         <source>pdf</source>
-        <translation type="unfinished"></translation>
+        <translation>pdf</translation>
     </message>
     <message>
         <source>Follow house rule</source>
-        <translation type="unfinished"></translation>
+        <translation>Hausregel folgen</translation>
     </message>
     <message>
         <source>Takes the value of the source that comes first in this house.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nimmt den Wert der Quelle, die in diesem Haus vorgeht.</translation>
     </message>
     <message>
         <source>Speech alone proves nothing, so the house rule has nothing to go by.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gesagtes allein belegt nichts, daher hat die Hausregel nichts, wonach sie gehen kann.</translation>
     </message>
     <message>
         <source>All sources agree; there is nothing to resolve.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Quellen stimmen überein; es gibt nichts zu entscheiden.</translation>
     </message>
     <message>
         <source>Two sources of the same rank differ: find out which holds, and resolve it with the reason.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwei Quellen desselben Ranges weichen ab: herausfinden, welche gilt, und mit dem Grund entscheiden.</translation>
     </message>
     <message>
         <source>precedence</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorrang</translation>
     </message>
     <message>
         <source>Take measured value</source>
-        <translation type="unfinished"></translation>
+        <translation>Messwert übernehmen</translation>
     </message>
     <message>
         <source>What a run at the machine read with an instrument becomes a source of the figure.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was ein Durchlauf an der Maschine mit einem Messgerät las, wird eine Quelle des Wertes.</translation>
     </message>
     <message>
         <source>No run read it with an instrument.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Durchlauf hat ihn mit einem Messgerät gelesen.</translation>
     </message>
     <message>
         <source>bench</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkbank</translation>
     </message>
     <message>
         <source>run</source>
-        <translation type="unfinished"></translation>
+        <translation>laufen</translation>
     </message>
     <message>
         <source>Note as not found</source>
-        <translation type="unfinished"></translation>
+        <translation>Als nicht gefunden</translation>
     </message>
     <message>
         <source>Where it was looked for without finding it; printed with the guide.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo gesucht wurde, ohne ihn zu finden; wird mit der Anleitung gedruckt.</translation>
     </message>
     <message>
         <source>The figure has a source; it was found.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert hat eine Quelle; er wurde gefunden.</translation>
     </message>
     <message>
         <source>unknown</source>
-        <translation type="unfinished"></translation>
+        <translation>unbekannt</translation>
     </message>
     <message>
         <source>Remove source</source>
-        <translation type="unfinished"></translation>
+        <translation>Quelle entfernen</translation>
     </message>
     <message>
         <source>A source no longer counts for the figure.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Quelle zählt nicht mehr für den Wert.</translation>
     </message>
     <message>
         <source>The figure has no source.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert hat keine Quelle.</translation>
     </message>
     <message>
         <source>remove proof</source>
-        <translation type="unfinished"></translation>
+        <translation>Beleg entfernen</translation>
     </message>
     <message>
         <source>The figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert</translation>
     </message>
     <message>
         <source>Work it out</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrechnen</translation>
     </message>
     <message>
         <source>A torque for the wrench, an amount as a filling plan, a strength as a mixture, bolts as their order, an interval as its next day.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Drehmoment für den Schlüssel, eine Menge als Füllplan, eine Stärke als Mischung, Schrauben als ihre Reihenfolge, ein Intervall als sein nächster Tag.</translation>
     </message>
     <message>
         <source>There is nothing to work out for this kind of figure.</source>
-        <translation type="unfinished"></translation>
+        <translation>Für diese Art von Wert gibt es nichts auszurechnen.</translation>
     </message>
     <message>
         <source>torque wrench setting</source>
-        <translation type="unfinished"></translation>
+        <translation>Einstellung des Drehmomentschlüssels</translation>
     </message>
     <message>
         <source>calculate</source>
-        <translation type="unfinished"></translation>
+        <translation>rechnen</translation>
     </message>
     <message>
         <source>filling plan</source>
-        <translation type="unfinished"></translation>
+        <translation>Füllplan</translation>
     </message>
     <message>
         <source>mixture</source>
-        <translation type="unfinished"></translation>
+        <translation>Mischung</translation>
     </message>
     <message>
         <source>tightening sequence</source>
-        <translation type="unfinished"></translation>
+        <translation>Anzugsreihenfolge</translation>
     </message>
     <message>
         <source>next service due</source>
-        <translation type="unfinished"></translation>
+        <translation>nächster fälliger Service</translation>
     </message>
     <message>
         <source>angle</source>
-        <translation type="unfinished"></translation>
+        <translation>Winkel</translation>
     </message>
     <message>
         <source>Say what it applies to</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wofür er gilt</translation>
     </message>
     <message>
         <source>Variants, condition, what it replaces, and how a level is read.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführungen, Bedingung, was er ersetzt, und wie ein Stand gelesen wird.</translation>
     </message>
     <message>
         <source>details</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelheiten</translation>
     </message>
     <message>
         <source>level</source>
-        <translation type="unfinished"></translation>
+        <translation>Stand</translation>
     </message>
     <message>
         <source>superseded</source>
-        <translation type="unfinished"></translation>
+        <translation>ersetzt</translation>
     </message>
     <message>
         <source>A figure entered by hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein von Hand eingetragener Wert.</translation>
     </message>
     <message>
         <source>torque</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehmoment</translation>
     </message>
     <message>
         <source>capacity</source>
-        <translation type="unfinished"></translation>
+        <translation>Inhalt</translation>
     </message>
     <message>
         <source>Merge with another</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit anderem zusammenlegen</translation>
     </message>
     <message>
         <source>Two figures that are the same become one, with the claims and sources of both.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwei gleiche Werte werden einer, mit den Angaben und Quellen beider.</translation>
     </message>
     <message>
         <source>There is no other figure of this kind.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt keinen anderen Wert dieser Art.</translation>
     </message>
     <message>
         <source>Split claim off</source>
-        <translation type="unfinished"></translation>
+        <translation>Angabe abtrennen</translation>
     </message>
     <message>
         <source>The claim in hand becomes a figure of its own.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Angabe in der Hand wird ein eigener Wert.</translation>
     </message>
     <message>
         <source>It rests on one claim or source only.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er ruht nur auf einer Angabe oder Quelle.</translation>
     </message>
     <message>
         <source>Remove figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Wert entfernen</translation>
     </message>
     <message>
         <source>Where no step uses it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo kein Schritt ihn benutzt.</translation>
     </message>
     <message>
         <source>View</source>
-        <translation type="unfinished"></translation>
+        <translation>Ansicht</translation>
     </message>
     <message>
         <source>Next figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächster Wert</translation>
     </message>
     <message>
         <source>The one below.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der darunter.</translation>
     </message>
     <message>
         <source>Figure before</source>
-        <translation type="unfinished"></translation>
+        <translation>Wert davor</translation>
     </message>
     <message>
         <source>The one above.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der darüber.</translation>
     </message>
     <message>
         <source>Show open figures only</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur offene Werte</translation>
     </message>
     <message>
         <source>What is not proved yet, or every figure again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was noch nicht belegt ist, oder wieder jeden Wert.</translation>
     </message>
     <message>
         <source>filter</source>
-        <translation type="unfinished"></translation>
+        <translation>Filter</translation>
     </message>
     <message>
         <source>Show every standing</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeden Stand zeigen</translation>
     </message>
     <message>
         <source>Show every figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeden Wert zeigen</translation>
     </message>
     <message>
         <source>Nothing is filtered any longer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts wird mehr gefiltert.</translation>
     </message>
     <message>
         <source>Every figure is shown.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder Wert wird gezeigt.</translation>
     </message>
     <message>
         <source>Show both unit systems</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide Einheitensysteme</translation>
     </message>
     <message>
         <source>Metric and inch beside each other, or as the value was given.</source>
-        <translation type="unfinished"></translation>
+        <translation>Metrisch und Zoll nebeneinander, oder wie der Wert angegeben wurde.</translation>
     </message>
     <message>
         <source>convert</source>
-        <translation type="unfinished"></translation>
+        <translation>umrechnen</translation>
     </message>
     <message>
         <source>imperial</source>
-        <translation type="unfinished"></translation>
+        <translation>Zoll</translation>
     </message>
     <message>
         <source>metric</source>
-        <translation type="unfinished"></translation>
+        <translation>metrisch</translation>
     </message>
     <message>
         <source>Show values as given</source>
-        <translation type="unfinished"></translation>
+        <translation>Werte wie angegeben</translation>
     </message>
     <message>
         <source>House settings</source>
-        <translation type="unfinished"></translation>
+        <translation>Hauseinstellungen</translation>
     </message>
     <message>
         <source>Which source comes first here, the packs in the store, methods, and the editor&apos;s rules.</source>
-        <translation type="unfinished"></translation>
+        <translation>Welche Quelle hier vorgeht, die Gebinde im Lager, Vorgehen und die Regeln für den Text.</translation>
     </message>
     <message>
         <source>House</source>
-        <translation type="unfinished"></translation>
+        <translation>Haus</translation>
     </message>
     <message>
         <source>preferences</source>
-        <translation type="unfinished"></translation>
+        <translation>Einstellungen</translation>
     </message>
     <message>
         <source>wrench settings</source>
-        <translation type="unfinished"></translation>
+        <translation>Einstellungen der Schlüssel</translation>
     </message>
     <message>
         <source>torque wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehmomentschlüssel</translation>
     </message>
     <message>
         <source>store</source>
-        <translation type="unfinished"></translation>
+        <translation>Lager</translation>
     </message>
     <message>
         <source>methods</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorgehen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n figures</source>
+        <comment>1 figure</comment>
+        <translation>
+            <numerusform>1 Wert</numerusform>
+            <numerusform>%n Werte</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::FillPanel</name>
     <message>
         <source>What is known</source>
-        <translation type="unfinished"></translation>
+        <translation>Was bekannt ist</translation>
     </message>
     <message>
         <source>not known</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht bekannt</translation>
     </message>
     <message>
         <source>Packs to be had</source>
-        <translation type="unfinished"></translation>
+        <translation>Erhältliche Gebinde</translation>
     </message>
     <message>
         <source>Sizes and, where known, prices: 1 L@6.50; 5 L@24</source>
-        <translation type="unfinished"></translation>
+        <translation>Größen und, wo bekannt, Preise: 1 L@6.50; 5 L@24</translation>
     </message>
     <message>
         <source>&amp;Packs to be had</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Erhältliche Gebinde</translation>
     </message>
     <message>
         <source>Sizes and prices, as in
 1 L@6.50; 5 L@24</source>
-        <translation type="unfinished"></translation>
+        <translation>Größen und Preise, wie
+1 L@6.50; 5 L@24</translation>
     </message>
     <message>
         <source>Machines of the day</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschinen des Tages</translation>
     </message>
     <message>
         <source>&amp;Machines of the day</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Maschinen des Tages</translation>
     </message>
     <message>
         <source>The pan holds</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Wanne fasst</translation>
     </message>
     <message>
         <source>T&amp;he pan holds</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Die Wanne fasst</translation>
     </message>
     <message>
         <source>How to fill it</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie gefüllt wird</translation>
     </message>
     <message>
         <source>The &amp;dipstick reads</source>
-        <translation type="unfinished"></translation>
+        <translation>Der &amp;Peilstab zeigt</translation>
     </message>
     <message>
         <source>Reading between the marks</source>
-        <translation type="unfinished"></translation>
+        <translation>Ablesung zwischen den Marken</translation>
     </message>
     <message>
         <source>How it is read: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie gelesen wird: %1</translation>
     </message>
     <message>
         <source>How its level is read is not written down; say it at the figure.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie sein Stand gelesen wird, ist nicht aufgeschrieben; beim Wert sagen.</translation>
     </message>
     <message>
         <source>What it drains into</source>
-        <translation type="unfinished"></translation>
+        <translation>Worein es abläuft</translation>
     </message>
     <message>
         <source>the opened %1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>das angebrochene %1 mit %2</translation>
     </message>
     <message>
         <source>Use up %1 first. </source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst %1 aufbrauchen. </translation>
     </message>
     <message>
         <source> and </source>
-        <translation type="unfinished"></translation>
+        <translation> und </translation>
     </message>
     <message>
         <source>Open %1. </source>
-        <translation type="unfinished"></translation>
+        <translation>%1 öffnen. </translation>
     </message>
     <message>
         <source>%1 is left over%2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bleiben übrig%2.</translation>
     </message>
     <message>
         <source>; it costs %1</source>
-        <translation type="unfinished"></translation>
+        <translation>; es kostet %1</translation>
     </message>
     <message>
         <source>The open %1 of %2 is left aside: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>Das angebrochene %1 mit %2 bleibt stehen: %3</translation>
     </message>
     <message>
         <source>How much comes out is not known: keep a second pan beside it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie viel herauskommt, ist nicht bekannt: eine zweite Wanne danebenstellen.</translation>
     </message>
     <message>
         <source>%1 come out: say what the pan holds to see whether it takes them.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 kommen heraus: sagen, was die Wanne fasst, um zu sehen, ob sie es aufnimmt.</translation>
     </message>
     <message>
         <source>&lt;b&gt;Pour %1&lt;/b&gt;. Run it, stop, wait, read.</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;b&gt;%1 eingießen&lt;/b&gt;. Laufen lassen, abstellen, warten, ablesen.</translation>
     </message>
     <message>
         <source>Then add %1 at a time, %2 times at most; run, wait and read after each.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dann jeweils %1 zugeben, höchstens %2-mal; nach jedem Mal laufen lassen, warten und ablesen.</translation>
     </message>
     <message>
         <source>Stop at the upper mark: &lt;b&gt;%1 in all&lt;/b&gt;%2.</source>
-        <translation type="unfinished"></translation>
+        <translation>An der oberen Marke aufhören: &lt;b&gt;%1 insgesamt&lt;/b&gt;%2.</translation>
     </message>
     <message>
         <source>, going by what came out</source>
-        <translation type="unfinished"></translation>
+        <translation>, nach dem, was herauskam</translation>
     </message>
     <message>
         <source>For %1 machines: </source>
-        <translation type="unfinished"></translation>
+        <translation>Für %1 Maschinen: </translation>
     </message>
     <message>
         <source>Say what is known of the system on the left; what follows stands here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Links sagen, was vom System bekannt ist; was folgt, steht hier.</translation>
     </message>
     <message>
         <source>What lies between the marks is not known, so a reading cannot be turned into an amount.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zwischen den Marken liegt, ist nicht bekannt, daher lässt sich eine Ablesung nicht in eine Menge umrechnen.</translation>
     </message>
     <message>
         <source>%1 % of the way over the upper mark</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 % des Weges über der oberen Marke</translation>
     </message>
     <message>
         <source>below the lower mark</source>
-        <translation type="unfinished"></translation>
+        <translation>unter der unteren Marke</translation>
     </message>
     <message>
         <source>%1 % up between the marks</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 % hoch zwischen den Marken</translation>
     </message>
     <message>
         <source>Where it stands %1: &lt;b&gt;draw off %2&lt;/b&gt;.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo es steht, %1: &lt;b&gt;%2 ablassen&lt;/b&gt;.</translation>
     </message>
     <message>
         <source>Where it stands %1: &lt;b&gt;add %2&lt;/b&gt;.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo es steht, %1: &lt;b&gt;%2 zugeben&lt;/b&gt;.</translation>
     </message>
     <message>
         <source>It is full.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist voll.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::FilmView</name>
     <message>
         <source>Moving picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Bewegtes Bild</translation>
     </message>
     <message>
         <source>The original is missing: this is the small copy. Stills and clips wait for it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Original fehlt: das ist die kleine Kopie. Standbilder und Clips warten darauf.</translation>
     </message>
     <message>
         <source>Choose a recording on the Shelf.</source>
-        <translation type="unfinished"></translation>
+        <translation>Am Regal eine Aufnahme wählen.</translation>
     </message>
     <message>
         <source>The film is on its way to this computer. Its lines are here already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Film ist auf dem Weg zu diesem Rechner. Seine Zeilen sind schon hier.</translation>
     </message>
     <message>
         <source>Opening …</source>
-        <translation type="unfinished"></translation>
+        <translation>Wird geöffnet …</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::Finder</name>
     <message>
         <source>Find</source>
-        <translation type="unfinished"></translation>
+        <translation>Finden</translation>
     </message>
     <message>
         <source>a command, a step, an item, a figure, a guide, or what was said</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Befehl, ein Schritt, ein Gegenstand, ein Wert, eine Anleitung, oder was gesagt wurde</translation>
     </message>
     <message>
         <source>What to find</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zu finden ist</translation>
     </message>
     <message>
         <source>What was found</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gefunden wurde</translation>
     </message>
     <message>
         <source>Looking for what was said, too …</source>
-        <translation type="unfinished"></translation>
+        <translation>Auch das Gesagte wird durchsucht …</translation>
     </message>
     <message>
         <source>Arrows choose, Enter goes there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Pfeile wählen, Enter geht hin.</translation>
     </message>
     <message>
         <source>Said</source>
-        <translation type="unfinished"></translation>
+        <translation>Gesagt</translation>
     </message>
     <message>
         <source>%1 · %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 · %2</translation>
     </message>
     <message>
         <source>Nothing found: no command, thing or spoken line matches.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts gefunden: kein Befehl, kein Ding, keine gesprochene Zeile passt.</translation>
     </message>
-    <message>
-        <source>1 found</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 found</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n found</source>
+        <comment>1 found</comment>
+        <translation>
+            <numerusform>1 gefunden</numerusform>
+            <numerusform>%n gefunden</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::FleetView</name>
     <message>
         <source>Machines and weeks</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschinen und Wochen</translation>
     </message>
     <message>
         <source>out of service</source>
-        <translation type="unfinished"></translation>
+        <translation>außer Betrieb</translation>
     </message>
     <message>
         <source>%1 is overdue, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist überfällig, %2</translation>
     </message>
     <message>
         <source>%1 is due %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 open finding</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 open findings</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist fällig %2</translation>
     </message>
     <message>
         <source>today</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 finding</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 findings</source>
-        <translation type="unfinished"></translation>
+        <translation>heute</translation>
     </message>
     <message>
         <source>overdue</source>
-        <translation type="unfinished"></translation>
+        <translation>überfällig</translation>
     </message>
     <message>
         <source>No machine is in the logbook yet. Add the first, then read its meter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Maschine ist im Logbuch. Die erste eintragen, dann ihren Zähler ablesen.</translation>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>In die Hand nehmen</translation>
     </message>
     <message>
         <source>%1: %2 done</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 getan</translation>
     </message>
     <message>
         <source>%1: %2 was due, overdue</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 war fällig, überfällig</translation>
     </message>
     <message>
         <source>%1: %2 is due</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 ist fällig</translation>
     </message>
     <message>
         <source>, planned for %1</source>
-        <translation type="unfinished"></translation>
+        <translation>, geplant für %1</translation>
     </message>
     <message>
         <source>kept free from %1 to %2</source>
-        <translation type="unfinished"></translation>
+        <translation>freigehalten von %1 bis %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n open findings</source>
+        <comment>1 open finding</comment>
+        <translation>
+            <numerusform>1 offener Befund</numerusform>
+            <numerusform>%n offene Befunde</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n findings</source>
+        <comment>1 finding</comment>
+        <translation>
+            <numerusform>1 Befund</numerusform>
+            <numerusform>%n Befunde</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::GuideRows</name>
     <message>
         <source>%1, %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2, %3</translation>
     </message>
     <message>
         <source>not issued yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nicht herausgegeben</translation>
     </message>
     <message>
         <source>edition %1 issued · changed since</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 herausgegeben · seither geändert</translation>
     </message>
     <message>
         <source>edition %1 issued</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 herausgegeben</translation>
     </message>
     <message>
         <source>open now · %1</source>
-        <translation type="unfinished"></translation>
+        <translation>gerade offen · %1</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::GuideSettingsDialog</name>
     <message>
         <source>Guide settings</source>
-        <translation type="unfinished"></translation>
+        <translation>Einstellungen der Anleitung</translation>
     </message>
     <message>
         <source>&amp;Machine</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Maschine</translation>
     </message>
     <message>
         <source>Perrick PT60</source>
-        <translation type="unfinished"></translation>
+        <translation>Perrick PT60</translation>
     </message>
     <message>
         <source>&amp;Job</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Arbeit</translation>
     </message>
     <message>
         <source>100 h service</source>
-        <translation type="unfinished"></translation>
+        <translation>100-h-Service</translation>
     </message>
     <message>
         <source>Guide &amp;number</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitungs&amp;nummer</translation>
     </message>
     <message>
         <source>the workshop&apos;s number, as in KQ-PT60-100</source>
-        <translation type="unfinished"></translation>
+        <translation>die eigene Nummer der Werkstatt, wie KQ-PT60-100</translation>
     </message>
     <message>
         <source>&amp;Interval</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Intervall</translation>
     </message>
     <message>
         <source>every 100 h or 12 months, whichever comes first</source>
-        <translation type="unfinished"></translation>
+        <translation>alle 100 h oder 12 Monate, was zuerst kommt</translation>
     </message>
     <message>
         <source>&amp;Workshop note</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Werkstatthinweis</translation>
     </message>
     <message>
         <source>what the workshop adds to the safety statement</source>
-        <translation type="unfinished"></translation>
+        <translation>was die Werkstatt der Sicherheitserklärung hinzufügt</translation>
     </message>
     <message>
         <source>Language</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache</translation>
     </message>
     <message>
         <source>&amp;Language</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Sprache</translation>
     </message>
     <message>
         <source>The guide&apos;s own texts. The page&apos;s fixed words stay English; usual cautions and the rules of wording are looked for in English only.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die eigenen Texte der Anleitung. Die festen Worte der Seite bleiben englisch; nach üblichen Warnhinweisen und den Regeln für den Text wird nur im Englischen gesucht.</translation>
     </message>
     <message>
         <source>Variants</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführungen</translation>
     </message>
     <message>
         <source>Add variant</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführung hinzufügen</translation>
     </message>
     <message>
         <source>A further variant of the machine, to which steps, figures and parts can apply.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine weitere Ausführung der Maschine, für die Schritte, Werte und Teile gelten können.</translation>
     </message>
     <message>
         <source>Remove variant</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführung entfernen</translation>
     </message>
     <message>
         <source>The guide does without it; what applies to it alone has to go first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung kommt ohne sie aus; was nur für sie gilt, muss zuerst weg.</translation>
     </message>
     <message>
         <source>No variant is chosen.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Ausführung ist gewählt.</translation>
     </message>
     <message>
         <source>The guide is for one kind of machine. Add variants where some steps, figures or parts differ between machines.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung gilt für eine Art von Maschine. Ausführungen hinzufügen, wo sich manche Schritte, Werte oder Teile zwischen Maschinen unterscheiden.</translation>
     </message>
     <message>
         <source>Nothing applies to %1 alone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts gilt nur für %1.</translation>
     </message>
     <message>
         <source>Only for %1: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur für %1: %2.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::HeardPanel</name>
     <message>
         <source>Heard and done in this step</source>
-        <translation type="unfinished"></translation>
+        <translation>In diesem Schritt gehört und getan</translation>
     </message>
     <message>
         <source>Heard here</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier gehört</translation>
     </message>
     <message>
         <source>Done here</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier getan</translation>
     </message>
     <message>
         <source>taken back aloud</source>
-        <translation type="unfinished"></translation>
+        <translation>laut zurückgenommen</translation>
     </message>
     <message>
         <source>taken · %1</source>
-        <translation type="unfinished"></translation>
+        <translation>übernommen · %1</translation>
     </message>
     <message>
         <source>caution</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnhinweis</translation>
     </message>
     <message>
         <source>slip</source>
-        <translation type="unfinished"></translation>
+        <translation>Versprecher</translation>
     </message>
     <message>
         <source>not seen</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht zu sehen</translation>
     </message>
     <message>
         <source>Nothing was found in what is said here.</source>
-        <translation type="unfinished"></translation>
+        <translation>In dem, was hier gesagt wird, wurde nichts gefunden.</translation>
     </message>
     <message>
         <source>No step here. Open one where it begins and close it where it ends.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Schritt hier. Einen öffnen, wo er beginnt, und schließen, wo er endet.</translation>
     </message>
     <message>
         <source>taken</source>
-        <translation type="unfinished"></translation>
+        <translation>übernommen</translation>
     </message>
     <message>
         <source>dismissed</source>
-        <translation type="unfinished"></translation>
+        <translation>verworfen</translation>
     </message>
     <message>
         <source>not taken yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nicht übernommen</translation>
     </message>
     <message>
         <source>%1: %2, “%3”, %4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2, „%3“, %4</translation>
     </message>
     <message>
         <source>Go there</source>
-        <translation type="unfinished"></translation>
+        <translation>Hingehen</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::Hearing</name>
     <message>
         <source>Hearing what is said on %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wird gehört, was auf %1 gesagt wird</translation>
     </message>
     <message>
         <source>%1: %2 by the program. Listen before you rely on them; words it was not sure of are hatched.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2, vom Programm. Anhören, bevor Sie sich darauf verlassen; unsichere Wörter sind schraffiert.</translation>
     </message>
-    <message>
-        <source>1 line was heard</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines were heard</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n lines were heard</source>
+        <comment>1 line was heard</comment>
+        <translation>
+            <numerusform>1 Zeile wurde gehört</numerusform>
+            <numerusform>%n Zeilen wurden gehört</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::HouseDialog</name>
     <message>
         <source>A pack in the store</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Gebinde im Lager</translation>
     </message>
     <message>
         <source>&amp;Fluid</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Flüssigkeit</translation>
     </message>
     <message>
         <source>gear oil</source>
-        <translation type="unfinished"></translation>
+        <translation>Getriebeöl</translation>
     </message>
     <message>
         <source>The pack &amp;says</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf dem Gebinde &amp;steht</translation>
     </message>
     <message>
         <source>75W90 GL5</source>
-        <translation type="unfinished"></translation>
+        <translation>75W90 GL5</translation>
     </message>
     <message>
         <source>&amp;Size when full</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Größe, wenn voll</translation>
     </message>
     <message>
         <source>1 L, 1 qt, 500 mL</source>
-        <translation type="unfinished"></translation>
+        <translation>1 L, 1 qt, 500 mL</translation>
     </message>
     <message>
         <source>&amp;Left in it</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Noch darin</translation>
     </message>
     <message>
         <source>as much as it holds when it is closed</source>
-        <translation type="unfinished"></translation>
+        <translation>so viel, wie es ungeöffnet fasst</translation>
     </message>
     <message>
         <source>&amp;Price of a full one</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Preis eines vollen</translation>
     </message>
     <message>
         <source>not known</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht bekannt</translation>
     </message>
     <message>
         <source>Say what fluid it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, welche Flüssigkeit es ist.</translation>
     </message>
     <message>
         <source>What is left cannot be more than its size, or less than nothing.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was noch darin ist, kann nicht mehr als seine Größe sein, und nicht weniger als nichts.</translation>
     </message>
     <message>
         <source>The price is a number, as in 6.50.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Preis ist eine Zahl, wie 6.50.</translation>
     </message>
     <message>
         <source>House settings: kept for all guides</source>
-        <translation type="unfinished"></translation>
+        <translation>Hauseinstellungen: gelten für alle Anleitungen</translation>
     </message>
     <message>
         <source>Keep it</source>
-        <translation type="unfinished"></translation>
+        <translation>Behalten</translation>
     </message>
     <message>
         <source>Workshop</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkstatt</translation>
     </message>
     <message>
         <source>It cannot be moved further.</source>
-        <translation type="unfinished"></translation>
+        <translation>Weiter lässt es sich nicht verschieben.</translation>
     </message>
     <message>
         <source>Sources</source>
-        <translation type="unfinished"></translation>
+        <translation>Quellen</translation>
     </message>
     <message>
         <source>Move up</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach oben</translation>
     </message>
     <message>
         <source>This kind of source outranks the one above it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Art von Quelle geht der darüber vor.</translation>
     </message>
     <message>
         <source>Move down</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach unten</translation>
     </message>
     <message>
         <source>The kind of source below outranks this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Art von Quelle darunter geht dieser vor.</translation>
     </message>
     <message>
         <source>No pack is chosen.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Gebinde ist gewählt.</translation>
     </message>
     <message>
         <source>Store</source>
-        <translation type="unfinished"></translation>
+        <translation>Lager</translation>
     </message>
     <message>
         <source>Add pack</source>
-        <translation type="unfinished"></translation>
+        <translation>Gebinde hinzufügen</translation>
     </message>
     <message>
         <source>A fluid that stands in the store: what it is, how much is left.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Flüssigkeit, die im Lager steht: was sie ist, wie viel noch da ist.</translation>
     </message>
     <message>
         <source>Edit pack</source>
-        <translation type="unfinished"></translation>
+        <translation>Gebinde ändern</translation>
     </message>
     <message>
         <source>Changes what is known of the chosen pack.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ändert, was vom gewählten Gebinde bekannt ist.</translation>
     </message>
     <message>
         <source>Used up</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufgebraucht</translation>
     </message>
     <message>
         <source>The chosen pack is empty and goes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das gewählte Gebinde ist leer und geht weg.</translation>
     </message>
     <message>
         <source>Where practitioners differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo Fachleute verschiedener Meinung sind</translation>
     </message>
     <message>
         <source>What this workshop says where good practitioners do it differently.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was diese Werkstatt sagt, wo es gute Fachleute verschieden machen.</translation>
     </message>
     <message>
         <source>Methods</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorgehen</translation>
     </message>
     <message>
         <source>What listens to films</source>
-        <translation type="unfinished"></translation>
+        <translation>Was Filme anhört</translation>
     </message>
     <message>
         <source>The program that hears what is said on films without a narration: its own, or a command of the workshop&apos;s.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Programm, das hört, was auf Filmen ohne Mitschrift gesagt wird: sein eigener Erkenner oder ein Befehl der Werkstatt.</translation>
     </message>
     <message>
         <source>Hearing</source>
-        <translation type="unfinished"></translation>
+        <translation>Hören</translation>
     </message>
     <message>
         <source>Where sources differ, the upper one holds</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo Quellen abweichen, gilt die obere</translation>
     </message>
     <message>
         <source>Which source outranks which</source>
-        <translation type="unfinished"></translation>
+        <translation>Welche Quelle welcher vorgeht</translation>
     </message>
     <message>
         <source>In the store</source>
-        <translation type="unfinished"></translation>
+        <translation>Im Lager</translation>
     </message>
     <message>
         <source>Packs in the store</source>
-        <translation type="unfinished"></translation>
+        <translation>Gebinde im Lager</translation>
     </message>
     <message>
         <source>What is open is used up before a new pack is opened, where the pack says it suits.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was offen ist, wird aufgebraucht, bevor ein neues Gebinde geöffnet wird, wo das Gebinde sagt, dass es passt.</translation>
     </message>
     <message>
         <source>What the editor looks for</source>
-        <translation type="unfinished"></translation>
+        <translation>Worauf der Prüfer des Textes achtet</translation>
     </message>
     <message>
         <source>Rules of the editor</source>
-        <translation type="unfinished"></translation>
+        <translation>Regeln für den Text</translation>
     </message>
     <message>
         <source>speech: always last, and proves nothing alone</source>
-        <translation type="unfinished"></translation>
+        <translation>Gesagtes: immer zuletzt, und belegt allein nichts</translation>
     </message>
     <message>
         <source>Printed with every guide: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit jeder Anleitung gedruckt: %1.</translation>
     </message>
     <message>
         <source>%1, %2: %3 of %4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2: %3 von %4</translation>
     </message>
     <message>
         <source>pack says nothing</source>
-        <translation type="unfinished"></translation>
+        <translation>auf dem Gebinde steht nichts</translation>
     </message>
     <message>
         <source>, %1 a pack</source>
-        <translation type="unfinished"></translation>
+        <translation>, %1 das Gebinde</translation>
     </message>
     <message>
         <source>%1 of %2 questions have a rule of this house: how warm oil is drained, whether a seal is used again, and so on.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von %2 Fragen haben eine Regel dieses Hauses: wie warmes Öl abgelassen, ob eine Dichtung wieder benutzt wird, und so weiter.</translation>
     </message>
     <message>
         <source>Films without a narration are heard by the program&apos;s own recogniser.</source>
-        <translation type="unfinished"></translation>
+        <translation>Filme ohne Mitschrift hört der eigene Erkenner des Programms an.</translation>
     </message>
     <message>
         <source>Films without a narration are heard by: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Filme ohne Mitschrift hört an: %1</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::IssueStation</name>
     <message>
         <source>What is true of the pack</source>
-        <translation type="unfinished"></translation>
+        <translation>Was am Paket stimmt</translation>
     </message>
     <message>
         <source>Progress</source>
-        <translation type="unfinished"></translation>
+        <translation>Fortschritt</translation>
     </message>
     <message>
         <source>Editions</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgaben</translation>
     </message>
     <message>
         <source>Places to look at</source>
-        <translation type="unfinished"></translation>
+        <translation>Anzusehende Stellen</translation>
     </message>
     <message>
         <source>Checked by</source>
-        <translation type="unfinished"></translation>
+        <translation>Geprüft von</translation>
     </message>
     <message>
         <source>a second person, by post</source>
-        <translation type="unfinished"></translation>
+        <translation>eine zweite Person, als Funktion</translation>
     </message>
     <message>
         <source>, changed</source>
-        <translation type="unfinished"></translation>
+        <translation>, geändert</translation>
     </message>
     <message>
         <source>, passed</source>
-        <translation type="unfinished"></translation>
+        <translation>, in Ordnung</translation>
     </message>
     <message>
         <source>, not passed yet</source>
-        <translation type="unfinished"></translation>
+        <translation>, noch nicht in Ordnung</translation>
     </message>
     <message>
         <source>Places of the guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Stellen der Anleitung</translation>
     </message>
     <message>
         <source>Nothing has changed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 place changed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 places changed</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts hat sich geändert</translation>
     </message>
     <message>
         <source>Nothing to look at</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts anzusehen</translation>
     </message>
     <message>
         <source>place %1 of %2%3</source>
-        <translation type="unfinished"></translation>
+        <translation>Stelle %1 von %2%3</translation>
     </message>
     <message>
         <source>Nothing stands in the way: pass the places, and check the guide.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts steht im Weg: die Stellen für in Ordnung erklären und die Anleitung prüfen.</translation>
     </message>
     <message>
         <source>The next edition says what runs at the machine taught:</source>
-        <translation type="unfinished"></translation>
+        <translation>Die nächste Ausgabe sagt, was Durchläufe an der Maschine lehrten:</translation>
     </message>
     <message>
         <source>Before the next edition</source>
-        <translation type="unfinished"></translation>
+        <translation>Vor der nächsten Ausgabe</translation>
     </message>
     <message>
         <source>Withdrawn: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zurückgezogen: %1</translation>
     </message>
     <message>
         <source>Issued %1 by %2, checked by %3; %4.</source>
-        <translation type="unfinished"></translation>
+        <translation>Herausgegeben am %1 von %2, geprüft von %3; %4.</translation>
     </message>
     <message>
         <source>not signed</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht unterschrieben</translation>
     </message>
     <message>
         <source>signed by both</source>
-        <translation type="unfinished"></translation>
+        <translation>von beiden unterschrieben</translation>
     </message>
     <message>
         <source>The first edition.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die erste Ausgabe.</translation>
     </message>
     <message>
         <source>Check the guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung prüfen</translation>
     </message>
     <message>
         <source>You vouch for the guide as it stands now, every place of it. A change after this asks for the check of what changed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie stehen für die Anleitung ein, wie sie jetzt ist, an jeder Stelle. Eine spätere Änderung verlangt die Prüfung des Geänderten.</translation>
     </message>
     <message>
         <source>&amp;Note</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Notiz</translation>
     </message>
     <message>
         <source>kept with the check; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>bleibt bei der Prüfung; darf leer bleiben</translation>
     </message>
     <message>
         <source>Issue edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 herausgeben</translation>
     </message>
     <message>
         <source>Edition %1 is frozen for ever and handed out. Issue it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 ist dann für immer festgehalten und wird ausgehändigt. Herausgeben?</translation>
     </message>
     <message>
         <source>Issuing edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 wird herausgegeben</translation>
     </message>
     <message>
         <source>Edition %1 is issued</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 ist herausgegeben</translation>
     </message>
     <message>
         <source>Its mark, on every page: %1. Hand it out to those who work by it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre Kennzahl, auf jeder Seite: %1. Denen aushändigen, die danach arbeiten.</translation>
     </message>
     <message>
         <source>No browser could be started; open %1/guide.html yourself.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ließ sich kein Browser starten; %1/guide.html selbst öffnen.</translation>
     </message>
     <message>
         <source>Every file of the pack is being read</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Datei des Pakets wird gelesen</translation>
     </message>
     <message>
         <source>It could not be verified</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ließ sich nicht verifizieren</translation>
     </message>
     <message>
         <source>Choose the folder to copy the pack into</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Ordner wählen, in den das Paket kopiert wird</translation>
     </message>
     <message>
         <source>Edition %1 is being copied to %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 wird nach %2 kopiert</translation>
     </message>
     <message>
         <source>Copied</source>
-        <translation type="unfinished"></translation>
+        <translation>Kopiert</translation>
     </message>
     <message>
         <source>Edition %1 is in %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 ist in %2.</translation>
     </message>
     <message>
         <source>Not copied</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht kopiert</translation>
     </message>
     <message>
         <source>Export edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 exportieren</translation>
     </message>
     <message>
         <source>&amp;As</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Als</translation>
     </message>
     <message>
         <source>Check of the learner</source>
-        <translation type="unfinished"></translation>
+        <translation>Prüfung der Lernenden</translation>
     </message>
     <message>
         <source>The same number asks the same questions, so that a sheet can be printed again. Empty: the edition&apos;s own.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieselbe Zahl stellt dieselben Fragen, sodass ein Blatt noch einmal gedruckt werden kann. Leer: die der Ausgabe.</translation>
     </message>
     <message>
         <source>&amp;Number</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Nummer</translation>
     </message>
     <message>
         <source>7</source>
-        <translation type="unfinished"></translation>
+        <translation>7</translation>
     </message>
     <message>
         <source>A check is named by a whole number.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Prüfung wird mit einer ganzen Zahl benannt.</translation>
     </message>
     <message>
         <source>Export</source>
-        <translation type="unfinished"></translation>
+        <translation>Exportieren</translation>
     </message>
     <message>
         <source>Edition %1 is being written to %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 wird nach %2 geschrieben</translation>
     </message>
     <message>
         <source>Exported</source>
-        <translation type="unfinished"></translation>
+        <translation>Exportiert</translation>
     </message>
     <message>
         <source>Not exported</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht exportiert</translation>
     </message>
     <message>
         <source>Withdraw edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 zurückziehen</translation>
     </message>
     <message>
         <source>Nobody may work by it any more; this cannot be taken back. %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Niemand darf mehr danach arbeiten; das lässt sich nicht zurücknehmen. %1</translation>
     </message>
     <message>
         <source>&amp;Why</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Warum</translation>
     </message>
     <message>
         <source>the torque of the drain plug is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>das Drehmoment der Ablassschraube ist falsch</translation>
     </message>
     <message>
         <source>Say why it is withdrawn; its holders will read it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, warum sie zurückgezogen wird; wer sie hat, wird es lesen.</translation>
     </message>
     <message>
         <source>Edition %1 is withdrawn</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 ist zurückgezogen</translation>
     </message>
     <message>
         <source> Tell them.</source>
-        <translation type="unfinished"></translation>
+        <translation> Ihnen sagen.</translation>
     </message>
     <message>
         <source>Issue</source>
-        <translation type="unfinished"></translation>
+        <translation>Herausgabe</translation>
     </message>
     <message>
         <source>No edition is issued yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Ausgabe ist herausgegeben.</translation>
     </message>
     <message>
         <source>An edition is being issued, verified or copied; wait for it, or cancel it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Ausgabe wird herausgegeben, verifiziert oder kopiert; darauf warten oder abbrechen.</translation>
     </message>
     <message>
         <source>Review</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchsicht</translation>
     </message>
     <message>
         <source>Keys and learners</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel und Lernende</translation>
     </message>
     <message>
         <source>No place is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Stelle ist in der Hand.</translation>
     </message>
     <message>
         <source>Pass, next place</source>
-        <translation type="unfinished"></translation>
+        <translation>In Ordnung, weiter</translation>
     </message>
     <message>
         <source>The place is right as it stands; goes on to the next that is not passed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Stelle stimmt, wie sie dasteht; geht zur nächsten, die noch nicht in Ordnung ist.</translation>
     </message>
     <message>
         <source>This place is passed as it stands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Stelle ist in Ordnung, wie sie dasteht.</translation>
     </message>
     <message>
         <source>approve</source>
-        <translation type="unfinished"></translation>
+        <translation>gutheißen</translation>
     </message>
     <message>
         <source>right</source>
-        <translation type="unfinished"></translation>
+        <translation>rechts</translation>
     </message>
     <message>
         <source>tick</source>
-        <translation type="unfinished"></translation>
+        <translation>abhaken</translation>
     </message>
     <message>
         <source>Take the pass back</source>
-        <translation type="unfinished"></translation>
+        <translation>Doch nicht in Ordnung</translation>
     </message>
     <message>
         <source>The place was passed by mistake; a check of the guide that stood on it is taken back too.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Stelle wurde aus Versehen für in Ordnung erklärt; eine Prüfung der Anleitung, die darauf beruhte, wird auch zurückgenommen.</translation>
     </message>
     <message>
         <source>This place is not passed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Stelle ist nicht für in Ordnung erklärt.</translation>
     </message>
     <message>
         <source>undo</source>
-        <translation type="unfinished"></translation>
+        <translation>zurücknehmen</translation>
     </message>
     <message>
         <source>mistake</source>
-        <translation type="unfinished"></translation>
+        <translation>Versehen</translation>
     </message>
     <message>
         <source>Comment</source>
-        <translation type="unfinished"></translation>
+        <translation>Kommentieren</translation>
     </message>
     <message>
         <source>Says to the author what is unclear, wrong or missing here, or answers.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagt dem Autor, was hier unklar, falsch oder nicht da ist, oder antwortet.</translation>
     </message>
     <message>
         <source>No step reads this place; write it on the Sheet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Schritt liest diese Stelle; auf dem Blatt schreiben.</translation>
     </message>
     <message>
         <source>reviewer</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchsicht</translation>
     </message>
     <message>
         <source>answer</source>
-        <translation type="unfinished"></translation>
+        <translation>antworten</translation>
     </message>
     <message>
         <source>Hear the moment</source>
-        <translation type="unfinished"></translation>
+        <translation>Moment anhören</translation>
     </message>
     <message>
         <source>Plays the film where this was said or done.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt den Film, wo das gesagt oder getan wurde.</translation>
     </message>
     <message>
         <source>No recording says or shows this.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Aufnahme sagt oder zeigt das.</translation>
     </message>
     <message>
         <source>play</source>
-        <translation type="unfinished"></translation>
+        <translation>abspielen</translation>
     </message>
     <message>
         <source>listen</source>
-        <translation type="unfinished"></translation>
+        <translation>anhören</translation>
     </message>
     <message>
         <source>Go there</source>
-        <translation type="unfinished"></translation>
+        <translation>Hingehen</translation>
     </message>
     <message>
         <source>Shows the place where it is written: the step on the Sheet, the figure with its sources.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt, wo es geschrieben steht: den Schritt auf dem Blatt, den Wert mit seinen Quellen.</translation>
     </message>
     <message>
         <source>This is the guide as a whole; its settings open with a press on its name.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das ist die Anleitung als Ganzes; ihre Einstellungen öffnet ein Klick auf ihren Namen.</translation>
     </message>
     <message>
         <source>page</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite</translation>
     </message>
     <message>
         <source>source</source>
-        <translation type="unfinished"></translation>
+        <translation>Quelle</translation>
     </message>
     <message>
         <source>Every place is passed: the guide as it stands is checked, in your name.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Stelle ist in Ordnung: die Anleitung, wie sie dasteht, wird in Ihrem Namen geprüft.</translation>
     </message>
     <message>
         <source>You have checked it as it stands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie haben sie geprüft, wie sie dasteht.</translation>
     </message>
     <message>
         <source>Pass every place first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst muss jede Stelle in Ordnung sein.</translation>
     </message>
     <message>
         <source>sign off</source>
-        <translation type="unfinished"></translation>
+        <translation>abzeichnen</translation>
     </message>
     <message>
         <source>Issue edition</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe herausgeben</translation>
     </message>
     <message>
         <source>Freezes the edition for ever and writes its pack.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält die Ausgabe für immer fest und schreibt ihr Paket.</translation>
     </message>
     <message>
         <source>Open the Issue first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst die Herausgabe öffnen.</translation>
     </message>
     <message>
         <source>Somebody else than its authors has to check it first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst muss jemand anders als ihre Autoren sie prüfen.</translation>
     </message>
     <message>
         <source>Enter who checked it first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst eintragen, wer sie geprüft hat.</translation>
     </message>
     <message>
         <source>publish</source>
-        <translation type="unfinished"></translation>
+        <translation>veröffentlichen</translation>
     </message>
     <message>
         <source>release</source>
-        <translation type="unfinished"></translation>
+        <translation>freigeben</translation>
     </message>
     <message>
         <source>freeze</source>
-        <translation type="unfinished"></translation>
+        <translation>festhalten</translation>
     </message>
     <message>
         <source>Open pack</source>
-        <translation type="unfinished"></translation>
+        <translation>Paket öffnen</translation>
     </message>
     <message>
         <source>Shows the edition as its reader sees it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt die Ausgabe, wie sie gelesen wird.</translation>
     </message>
     <message>
         <source>browser</source>
-        <translation type="unfinished"></translation>
+        <translation>Browser</translation>
     </message>
     <message>
         <source>preview</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorschau</translation>
     </message>
     <message>
         <source>Verify pack</source>
-        <translation type="unfinished"></translation>
+        <translation>Paket verifizieren</translation>
     </message>
     <message>
         <source>Reads every file of the pack and says whether it is intact and who vouches for it. A pack dropped on the window is verified too.</source>
-        <translation type="unfinished"></translation>
+        <translation>Liest jede Datei des Pakets und sagt, ob es unverändert ist und wer dafür einsteht. Auch ein auf das Fenster gezogenes Paket wird verifiziert.</translation>
     </message>
     <message>
         <source>signature</source>
-        <translation type="unfinished"></translation>
+        <translation>Unterschrift</translation>
     </message>
     <message>
         <source>intact</source>
-        <translation type="unfinished"></translation>
+        <translation>unverändert</translation>
     </message>
     <message>
         <source>Copy pack</source>
-        <translation type="unfinished"></translation>
+        <translation>Paket kopieren</translation>
     </message>
     <message>
         <source>Into a folder or onto a stick, as it was issued.</source>
-        <translation type="unfinished"></translation>
+        <translation>In einen Ordner oder auf einen Stick, wie es herausgegeben wurde.</translation>
     </message>
     <message>
         <source>deliver</source>
-        <translation type="unfinished"></translation>
+        <translation>ausliefern</translation>
     </message>
     <message>
         <source>export</source>
-        <translation type="unfinished"></translation>
+        <translation>exportieren</translation>
     </message>
     <message>
         <source>usb</source>
-        <translation type="unfinished"></translation>
+        <translation>usb</translation>
     </message>
     <message>
         <source>Copy as one file</source>
-        <translation type="unfinished"></translation>
+        <translation>Als eine Datei kopieren</translation>
     </message>
     <message>
         <source>The pack as one file, to send on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Paket als eine Datei, zum Weitersenden.</translation>
     </message>
     <message>
         <source>archive</source>
-        <translation type="unfinished"></translation>
+        <translation>Archiv</translation>
     </message>
     <message>
         <source>mail</source>
-        <translation type="unfinished"></translation>
+        <translation>Mail</translation>
     </message>
     <message>
         <source>Writes the edition in another form: a card for the bench, a table of figures, DITA topics ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreibt die Ausgabe in anderer Form: eine Karte für die Werkbank, eine Tabelle der Werte, DITA-Themen …</translation>
     </message>
     <message>
         <source>pdf</source>
-        <translation type="unfinished"></translation>
+        <translation>pdf</translation>
     </message>
     <message>
         <source>csv</source>
-        <translation type="unfinished"></translation>
+        <translation>csv</translation>
     </message>
     <message>
         <source>json</source>
-        <translation type="unfinished"></translation>
+        <translation>json</translation>
     </message>
     <message>
         <source>dita</source>
-        <translation type="unfinished"></translation>
+        <translation>dita</translation>
     </message>
     <message>
         <source>card</source>
-        <translation type="unfinished"></translation>
+        <translation>Karte</translation>
     </message>
     <message>
         <source>captions</source>
-        <translation type="unfinished"></translation>
+        <translation>Untertitel</translation>
     </message>
     <message>
         <source>Hand out</source>
-        <translation type="unfinished"></translation>
+        <translation>Aushändigen</translation>
     </message>
     <message>
         <source>Records to whom the edition went, and how.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält fest, an wen die Ausgabe ging und wie.</translation>
     </message>
     <message>
         <source>It is withdrawn; hand out the current edition.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie ist zurückgezogen; die aktuelle Ausgabe aushändigen.</translation>
     </message>
     <message>
         <source>learner</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernende</translation>
     </message>
     <message>
         <source>give</source>
-        <translation type="unfinished"></translation>
+        <translation>geben</translation>
     </message>
     <message>
         <source>Withdraw</source>
-        <translation type="unfinished"></translation>
+        <translation>Zurückziehen</translation>
     </message>
     <message>
         <source>Takes the edition back, with a reason; says who has it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zieht die Ausgabe zurück, mit einem Grund; sagt, wer sie hat.</translation>
     </message>
     <message>
         <source>It is withdrawn already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie ist schon zurückgezogen.</translation>
     </message>
     <message>
         <source>recall</source>
-        <translation type="unfinished"></translation>
+        <translation>Rückruf</translation>
     </message>
     <message>
         <source>Learners</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernende</translation>
     </message>
     <message>
         <source>The register of learners: what each has, has learned and has to read again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Verzeichnis der Lernenden: was sie haben, gelernt haben und wieder lesen müssen.</translation>
     </message>
     <message>
         <source>register</source>
-        <translation type="unfinished"></translation>
+        <translation>Verzeichnis</translation>
     </message>
     <message>
         <source>owes</source>
-        <translation type="unfinished"></translation>
+        <translation>schuldet</translation>
     </message>
     <message>
         <source>group</source>
-        <translation type="unfinished"></translation>
+        <translation>Gruppe</translation>
     </message>
     <message>
         <source>Make a key</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Schlüssel machen</translation>
     </message>
     <message>
         <source>A key for a post that signs editions, sealed with a passphrase, and registered here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Schlüssel für eine Funktion, die Ausgaben unterschreibt, mit einem Kennsatz versiegelt und hier eingetragen.</translation>
     </message>
     <message>
         <source>passphrase</source>
-        <translation type="unfinished"></translation>
+        <translation>Kennsatz</translation>
     </message>
     <message>
         <source>Register a key</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Schlüssel eintragen</translation>
     </message>
     <message>
         <source>The public part of a key that was made elsewhere.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der öffentliche Teil eines Schlüssels, der woanders gemacht wurde.</translation>
     </message>
     <message>
         <source>public key</source>
-        <translation type="unfinished"></translation>
+        <translation>öffentlicher Schlüssel</translation>
     </message>
     <message>
         <source>End a key</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Schlüssel beenden</translation>
     </message>
     <message>
         <source>A lost key signs nothing any more; what it signed before stays good.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein verlorener Schlüssel unterschreibt nichts mehr; was er vorher unterschrieb, bleibt gut.</translation>
     </message>
     <message>
         <source>No key is registered.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist kein Schlüssel eingetragen.</translation>
     </message>
     <message>
         <source>lost</source>
-        <translation type="unfinished"></translation>
+        <translation>verloren</translation>
     </message>
     <message>
         <source>revoke</source>
-        <translation type="unfinished"></translation>
+        <translation>widerrufen</translation>
     </message>
     <message>
         <source>Cancel</source>
-        <translation type="unfinished"></translation>
+        <translation>Abbrechen</translation>
     </message>
     <message>
         <source>Stops what is under way; nothing of it stays.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält an, was gerade läuft; nichts davon bleibt.</translation>
     </message>
     <message>
         <source>Nothing is under way.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts läuft.</translation>
     </message>
     <message>
         <source>stop</source>
-        <translation type="unfinished"></translation>
+        <translation>anhalten</translation>
     </message>
-</context>
-<context>
-    <name>anagraph::app::KeyRing</name>
-    <message>
-        <source>The last passphrase was wrong; try again in %1 s.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n places changed</source>
+        <comment>1 place changed</comment>
+        <translation>
+            <numerusform>1 Stelle geändert</numerusform>
+            <numerusform>%n Stellen geändert</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::KitDialog</name>
     <message>
         <source>Kit</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrüstung</translation>
     </message>
     <message>
         <source>Kit, as a list to tick</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrüstung, als Liste zum Abhaken</translation>
     </message>
     <message>
         <source>Print as PDF</source>
-        <translation type="unfinished"></translation>
+        <translation>Als PDF drucken</translation>
     </message>
     <message>
         <source>Writes the list into a PDF, with a box to tick for each thing.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreibt die Liste in ein PDF, mit einem Kästchen für jedes Ding.</translation>
     </message>
     <message>
         <source>list</source>
-        <translation type="unfinished"></translation>
+        <translation>Liste</translation>
     </message>
     <message>
         <source>%1 cannot be written: %2. Choose another folder.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 lässt sich nicht schreiben: %2. Einen anderen Ordner wählen.</translation>
     </message>
     <message>
         <source>Print the kit as PDF</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Ausrüstung als PDF drucken</translation>
     </message>
     <message>
         <source> kit.pdf</source>
-        <translation type="unfinished"></translation>
+        <translation> ausruestung.pdf</translation>
     </message>
     <message>
         <source>PDF (*.pdf)</source>
-        <translation type="unfinished"></translation>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+</context>
+<context>
+    <name>anagraph::app::LanguageDialog</name>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>Language of the window</source>
+        <translation>Sprache des Fensters</translation>
+    </message>
+    <message>
+        <source>Guides keep the language they are written in. The window is opened anew where you were.</source>
+        <translation>Anleitungen behalten die Sprache, in der sie geschrieben sind. Das Fenster wird dort neu geöffnet, wo Sie waren.</translation>
+    </message>
+    <message>
+        <source>Languages</source>
+        <translation>Sprachen</translation>
+    </message>
+    <message>
+        <source>As the desktop asks</source>
+        <translation>Wie der Desktop es verlangt</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::LearnersDialog</name>
     <message>
         <source>Learners</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernende</translation>
     </message>
     <message>
         <source>Learner</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernende</translation>
     </message>
     <message>
         <source>Group</source>
-        <translation type="unfinished"></translation>
+        <translation>Gruppe</translation>
     </message>
     <message>
         <source>Has</source>
-        <translation type="unfinished"></translation>
+        <translation>Hat</translation>
     </message>
     <message>
         <source>To read again</source>
-        <translation type="unfinished"></translation>
+        <translation>Wieder zu lesen</translation>
     </message>
     <message>
         <source>Register of learners</source>
-        <translation type="unfinished"></translation>
+        <translation>Verzeichnis der Lernenden</translation>
     </message>
     <message>
         <source>What has changed for the learner in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sich für die Person in der Hand geändert hat</translation>
     </message>
     <message>
         <source>No learner is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Niemand ist in der Hand.</translation>
     </message>
     <message>
         <source>Add learner</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernende eintragen</translation>
     </message>
     <message>
         <source>Enters a learner by post, with the group of the term.</source>
-        <translation type="unfinished"></translation>
+        <translation>Trägt jemanden als Funktion ein, mit der Gruppe des Kurses.</translation>
     </message>
     <message>
         <source>new</source>
-        <translation type="unfinished"></translation>
+        <translation>neu</translation>
     </message>
     <message>
         <source>enter</source>
-        <translation type="unfinished"></translation>
+        <translation>eintragen</translation>
     </message>
     <message>
         <source>Confirm edition</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe bestätigen</translation>
     </message>
     <message>
         <source>The learner has read the current edition, or the page of what changed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die aktuelle Ausgabe, oder die Seite des Geänderten, wurde gelesen.</translation>
     </message>
     <message>
         <source>learned</source>
-        <translation type="unfinished"></translation>
+        <translation>gelernt</translation>
     </message>
     <message>
         <source>read</source>
-        <translation type="unfinished"></translation>
+        <translation>gelesen</translation>
     </message>
     <message>
         <source>Take in answers</source>
-        <translation type="unfinished"></translation>
+        <translation>Antworten übernehmen</translation>
     </message>
     <message>
         <source>Judges what learners answered to the check of a guide, and keeps what was passed: what came back over the desk, or files.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beurteilt, was Lernende auf die Prüfung einer Anleitung antworteten, und hält fest, was bestanden ist: was über das Lesepult zurückkam, oder Dateien.</translation>
     </message>
     <message>
         <source>Answers to checks</source>
-        <translation type="unfinished"></translation>
+        <translation>Antworten auf Prüfungen</translation>
     </message>
     <message>
         <source>Answers (*%1);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Antworten (*%1);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>check</source>
-        <translation type="unfinished"></translation>
+        <translation>Kontrolle</translation>
     </message>
     <message>
         <source>passed</source>
-        <translation type="unfinished"></translation>
+        <translation>bestanden</translation>
     </message>
     <message>
         <source>desk</source>
-        <translation type="unfinished"></translation>
+        <translation>Lesepult</translation>
     </message>
     <message>
         <source>Change group</source>
-        <translation type="unfinished"></translation>
+        <translation>Gruppe ändern</translation>
     </message>
     <message>
         <source>Moves the learner to another group.</source>
-        <translation type="unfinished"></translation>
+        <translation>Verschiebt die Person in eine andere Gruppe.</translation>
     </message>
     <message>
         <source>term</source>
-        <translation type="unfinished"></translation>
+        <translation>Kurs</translation>
     </message>
     <message>
         <source>course</source>
-        <translation type="unfinished"></translation>
+        <translation>Kurs</translation>
     </message>
     <message>
         <source>Take hand-out back</source>
-        <translation type="unfinished"></translation>
+        <translation>Aushändigung zurücknehmen</translation>
     </message>
     <message>
         <source>The last hand-out to the learner was entered by mistake; it is struck, with a reason.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die letzte Aushändigung wurde aus Versehen eingetragen; sie wird mit einem Grund gestrichen.</translation>
     </message>
     <message>
         <source>mistake</source>
-        <translation type="unfinished"></translation>
+        <translation>Versehen</translation>
     </message>
     <message>
         <source>undo</source>
-        <translation type="unfinished"></translation>
+        <translation>zurücknehmen</translation>
     </message>
     <message>
         <source>Has left</source>
-        <translation type="unfinished"></translation>
+        <translation>Ist gegangen</translation>
     </message>
     <message>
         <source>The learner has left: nothing is owed any more, the records stay.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Person ist gegangen: nichts ist mehr geschuldet, die Einträge bleiben.</translation>
     </message>
     <message>
         <source>remove</source>
-        <translation type="unfinished"></translation>
+        <translation>entfernen</translation>
     </message>
     <message>
         <source>delete</source>
-        <translation type="unfinished"></translation>
+        <translation>löschen</translation>
     </message>
     <message>
         <source>Write notices</source>
-        <translation type="unfinished"></translation>
+        <translation>Mitteilungen schreiben</translation>
     </message>
     <message>
         <source>A page for each learner with just what changed, or what is withdrawn: to print, as mails, or as things to do.</source>
-        <translation type="unfinished"></translation>
+        <translation>Für jede Person eine Seite mit genau dem, was sich geändert hat oder zurückgezogen ist: zum Drucken, als Mails oder als Aufgaben.</translation>
     </message>
     <message>
         <source>Notices</source>
-        <translation type="unfinished"></translation>
+        <translation>Mitteilungen</translation>
     </message>
     <message>
         <source>To print (*.pdf);;Mails (*.txt);;Things to do (*.ics);;Page (*.html)</source>
-        <translation type="unfinished"></translation>
+        <translation>Zum Drucken (*.pdf);;Mails (*.txt);;Aufgaben (*.ics);;Seite (*.html)</translation>
     </message>
     <message>
         <source>print</source>
-        <translation type="unfinished"></translation>
+        <translation>drucken</translation>
     </message>
     <message>
         <source>mail</source>
-        <translation type="unfinished"></translation>
+        <translation>Mail</translation>
     </message>
     <message>
         <source>calendar</source>
-        <translation type="unfinished"></translation>
+        <translation>Kalender</translation>
     </message>
     <message>
         <source>changed</source>
-        <translation type="unfinished"></translation>
+        <translation>geändert</translation>
     </message>
     <message>
         <source>Import list</source>
-        <translation type="unfinished"></translation>
+        <translation>Liste importieren</translation>
     </message>
     <message>
         <source>Reads learners and groups from a CSV file and adds those who are new.</source>
-        <translation type="unfinished"></translation>
+        <translation>Liest Lernende und Gruppen aus einer CSV-Datei und trägt die neuen ein.</translation>
     </message>
     <message>
         <source>List of learners</source>
-        <translation type="unfinished"></translation>
+        <translation>Liste der Lernenden</translation>
     </message>
     <message>
         <source>CSV (*.csv);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>CSV (*.csv);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>csv</source>
-        <translation type="unfinished"></translation>
+        <translation>csv</translation>
     </message>
     <message>
         <source>Export list</source>
-        <translation type="unfinished"></translation>
+        <translation>Liste exportieren</translation>
     </message>
     <message>
         <source>Writes everybody with what they have and have learned into a CSV file.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreibt alle mit dem, was sie haben und gelernt haben, in eine CSV-Datei.</translation>
     </message>
     <message>
         <source>CSV (*.csv)</source>
-        <translation type="unfinished"></translation>
+        <translation>CSV (*.csv)</translation>
     </message>
     <message>
         <source>table</source>
-        <translation type="unfinished"></translation>
+        <translation>Tabelle</translation>
     </message>
     <message>
         <source>%1, edition %2%3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, Ausgabe %2%3</translation>
     </message>
     <message>
         <source>, confirmed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 guide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 guides</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The answers of 1 learner came back over the desk: take them in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The answers of %1 learners came back over the desk: take them in.</source>
-        <translation type="unfinished"></translation>
+        <translation>, bestätigt</translation>
     </message>
     <message>
         <source>Nobody is in the register yet. Add learners by post, one by one or from a list.</source>
-        <translation type="unfinished"></translation>
+        <translation>Im Verzeichnis steht noch niemand. Lernende als Funktion eintragen, einzeln oder aus einer Liste.</translation>
     </message>
     <message>
         <source>Nobody learned anything that has changed since.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 learner has to read something again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 learners have to read something again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Niemand hat etwas gelernt, das sich seither geändert hat.</translation>
     </message>
     <message>
         <source>%1 %2: from edition %3 to %4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2: von Ausgabe %3 zu %4</translation>
     </message>
     <message>
         <source>Passed the check of %1 %2, edition %3, on %4.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bestand die Prüfung von %1 %2, Ausgabe %3, am %4.</translation>
     </message>
     <message>
         <source>%1 has nothing to read again.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 hat nichts wieder zu lesen.</translation>
     </message>
     <message>
         <source>&amp;Learner</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Lernende</translation>
     </message>
     <message>
         <source>by post: learner 07</source>
-        <translation type="unfinished"></translation>
+        <translation>als Funktion: Lernender 07</translation>
     </message>
     <message>
         <source>&amp;Group</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gruppe</translation>
     </message>
     <message>
         <source>the term, the course</source>
-        <translation type="unfinished"></translation>
+        <translation>der Kurs, das Lehrjahr</translation>
     </message>
     <message>
         <source>Name the learner, by post.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Person nennen, als Funktion.</translation>
     </message>
     <message>
         <source>%1 %2, edition %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2, Ausgabe %3</translation>
     </message>
     <message>
         <source>%1 has no current edition left to confirm.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 hat keine aktuelle Ausgabe mehr zu bestätigen.</translation>
     </message>
     <message>
         <source>%1 has read</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 hat gelesen</translation>
     </message>
     <message>
         <source>&amp;Edition</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Ausgabe</translation>
     </message>
     <message>
         <source>Nothing was handed out to %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>An %1 wurde nichts ausgehändigt.</translation>
     </message>
     <message>
         <source>Take a hand-out back</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Aushändigung zurücknehmen</translation>
     </message>
     <message>
         <source>Edition %1 of %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1 von %2, %3</translation>
     </message>
     <message>
         <source>&amp;Why</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Warum</translation>
     </message>
     <message>
         <source>it was another learner</source>
-        <translation type="unfinished"></translation>
+        <translation>es war jemand anders</translation>
     </message>
     <message>
         <source>Say why it was a mistake.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 notice is in %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 notices are in %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 learner was added.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 learners were added.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 was in the register already.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 were in the register already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, warum es ein Versehen war.</translation>
     </message>
     <message>
         <source>The list is in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Liste ist in %1.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n guides</source>
+        <comment>1 guide</comment>
+        <translation>
+            <numerusform>1 Anleitung</numerusform>
+            <numerusform>%n Anleitungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The answers of %n learners came back over the desk: take them in.</source>
+        <comment>The answers of 1 learner came back over the desk: take them in.</comment>
+        <translation>
+            <numerusform>Die Antworten von 1 Person kamen über das Lesepult zurück: übernehmen.</numerusform>
+            <numerusform>Die Antworten von %n Personen kamen über das Lesepult zurück: übernehmen.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n learners have to read something again.</source>
+        <comment>1 learner has to read something again.</comment>
+        <translation>
+            <numerusform>1 Person muss etwas wieder lesen.</numerusform>
+            <numerusform>%n Personen müssen etwas wieder lesen.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n notices are in %1.</source>
+        <comment>1 notice is in %1.</comment>
+        <translation>
+            <numerusform>1 Mitteilung ist in %1.</numerusform>
+            <numerusform>%n Mitteilungen sind in %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n learners were added.</source>
+        <comment>1 learner was added.</comment>
+        <translation>
+            <numerusform>1 Person wurde eingetragen.</numerusform>
+            <numerusform>%n Personen wurden eingetragen.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n were in the register already.</source>
+        <comment>1 was in the register already.</comment>
+        <translation>
+            <numerusform>1 stand schon im Verzeichnis.</numerusform>
+            <numerusform>%n standen schon im Verzeichnis.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::LibraryDialog</name>
     <message>
         <source>This library</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Bibliothek</translation>
     </message>
     <message>
         <source>Where this library lives</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo diese Bibliothek liegt</translation>
     </message>
     <message>
         <source>All of it lies in this folder of this computer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alles davon liegt in diesem Ordner dieses Rechners.</translation>
     </message>
     <message>
         <source>Its films and packs lie in an object store: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre Filme und Pakete liegen in einem Objektspeicher: %1.</translation>
     </message>
     <message>
         <source>Its films and packs lie in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre Filme und Pakete liegen in %1.</translation>
     </message>
     <message>
         <source>Its server cannot be reached; what goes along and where it lives can be changed when it is back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihr Server ist nicht zu erreichen; was mitkommt und wo sie liegt, lässt sich ändern, wenn er wieder da ist.</translation>
     </message>
     <message>
         <source>What is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nicht stimmt</translation>
     </message>
     <message>
         <source>Taken along</source>
-        <translation type="unfinished"></translation>
+        <translation>Mitgenommen</translation>
     </message>
     <message>
         <source>Take along</source>
-        <translation type="unfinished"></translation>
+        <translation>Mitnehmen</translation>
     </message>
     <message>
         <source>Copies the ticked guides with all that belongs to them to this computer; none ticked: the copy goes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kopiert die angehakten Anleitungen mit allem, was dazugehört, auf diesen Rechner; keine angehakt: die Kopie geht weg.</translation>
     </message>
     <message>
         <source>It is being copied.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie wird kopiert.</translation>
     </message>
     <message>
         <source>Stop</source>
-        <translation type="unfinished"></translation>
+        <translation>Anhalten</translation>
     </message>
     <message>
         <source>Stops copying; what was taken along before stays.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält das Kopieren an; was vorher mitgenommen war, bleibt.</translation>
     </message>
     <message>
         <source>Nothing is being copied.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts wird kopiert.</translation>
     </message>
     <message>
         <source>Move</source>
-        <translation type="unfinished"></translation>
+        <translation>Umziehen</translation>
     </message>
     <message>
         <source>Choose folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Ordner wählen</translation>
     </message>
     <message>
         <source>A folder that is empty, or not there yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Ordner, der leer oder noch nicht da ist.</translation>
     </message>
     <message>
         <source>Its server cannot be reached.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihr Server ist nicht zu erreichen.</translation>
     </message>
     <message>
         <source>Move it</source>
-        <translation type="unfinished"></translation>
+        <translation>Umziehen</translation>
     </message>
     <message>
         <source>Copies all of it there, compares, and opens it there. The window is closed meanwhile; this library stays as it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kopiert alles dorthin, vergleicht und öffnet es dort. Das Fenster ist währenddessen geschlossen; diese Bibliothek bleibt, wie sie ist.</translation>
     </message>
     <message>
         <source>Films on this computer</source>
-        <translation type="unfinished"></translation>
+        <translation>Filme auf diesem Rechner</translation>
     </message>
     <message>
         <source>%1 are here, of at most</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 sind hier, von höchstens</translation>
     </message>
     <message>
         <source> GB</source>
-        <translation type="unfinished"></translation>
+        <translation> GB</translation>
     </message>
     <message>
         <source>The most that films take up on this computer, in gigabytes</source>
-        <translation type="unfinished"></translation>
+        <translation>Das meiste, was Filme auf diesem Rechner belegen, in Gigabyte</translation>
     </message>
     <message>
         <source>What is needed comes by itself; what was not used for longest goes first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gebraucht wird, kommt von selbst; was am längsten nicht gebraucht wurde, geht zuerst.</translation>
     </message>
     <message>
         <source>Taken along where the server is not</source>
-        <translation type="unfinished"></translation>
+        <translation>Mitgenommen, wo der Server nicht ist</translation>
     </message>
     <message>
         <source>Guides that are taken along</source>
-        <translation type="unfinished"></translation>
+        <translation>Mitgenommene Anleitungen</translation>
     </message>
     <message>
         <source>The films themselves too, for stills and clips on the way; without, their small copies only</source>
-        <translation type="unfinished"></translation>
+        <translation>Auch die Filme selbst, für Standbilder und Clips unterwegs; sonst nur ihre kleinen Kopien</translation>
     </message>
     <message>
         <source>How far the copy is</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit das Kopieren ist</translation>
     </message>
     <message>
         <source>It is being copied</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wird kopiert</translation>
     </message>
     <message>
         <source>Nothing is taken along yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 guide is with you, as it was on %1; it is kept up to date.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 guides are with you, as they were on %2; they are kept up to date.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts ist mitgenommen.</translation>
     </message>
     <message>
         <source>Move it elsewhere</source>
-        <translation type="unfinished"></translation>
+        <translation>Anderswohin umziehen</translation>
     </message>
     <message>
         <source>a new folder, or the address of a database</source>
-        <translation type="unfinished"></translation>
+        <translation>ein neuer Ordner, oder die Adresse einer Datenbank</translation>
     </message>
     <message>
         <source>Where to: a folder, or the address of a database</source>
-        <translation type="unfinished"></translation>
+        <translation>Wohin: ein Ordner, oder die Adresse einer Datenbank</translation>
     </message>
     <message>
         <source>An address looks like postgresql://HOST/DATABASE?objects=FOLDER. Everything comes along, and is compared where it arrived. The window is closed meanwhile, and nobody else may have the library open.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Adresse sieht aus wie postgresql://HOST/DATENBANK?objects=ORDNER. Alles kommt mit und wird verglichen, wo es ankam. Das Fenster ist währenddessen geschlossen, und niemand sonst darf die Bibliothek offen haben.</translation>
     </message>
     <message>
         <source>A new folder for this library</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein neuer Ordner für diese Bibliothek</translation>
     </message>
     <message>
         <source>Say where it is to be moved.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wohin sie umzieht.</translation>
     </message>
     <message>
         <source>It lives there already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dort liegt sie schon.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n guides are with you, as they were on %1; they are kept up to date.</source>
+        <comment>1 guide is with you, as it was on %1; it is kept up to date.</comment>
+        <translation>
+            <numerusform>1 Anleitung ist bei Ihnen, wie sie am %1 war; sie wird aktuell gehalten.</numerusform>
+            <numerusform>%n Anleitungen sind bei Ihnen, wie sie am %1 waren; sie werden aktuell gehalten.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::LifeLine</name>
     <message>
         <source>Life of the editions</source>
-        <translation type="unfinished"></translation>
+        <translation>Leben der Ausgaben</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::LineField</name>
     <message>
         <source>one action; type { to name a figure or an item</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Handlung; { tippen, um einen Wert oder Gegenstand zu nennen</translation>
     </message>
     <message>
         <source>write what is done here</source>
-        <translation type="unfinished"></translation>
+        <translation>schreiben, was hier getan wird</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::LogbookStation</name>
     <message>
         <source>Machines</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschinen</translation>
     </message>
     <message>
         <source>What was done</source>
-        <translation type="unfinished"></translation>
+        <translation>Was getan wurde</translation>
     </message>
     <message>
         <source>Progress</source>
-        <translation type="unfinished"></translation>
+        <translation>Fortschritt</translation>
     </message>
     <message>
         <source>The machine in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Maschine in der Hand</translation>
     </message>
     <message>
         <source>Entries</source>
-        <translation type="unfinished"></translation>
+        <translation>Einträge</translation>
     </message>
     <message>
         <source>Entries of the machine, newest first</source>
-        <translation type="unfinished"></translation>
+        <translation>Einträge der Maschine, die neuesten zuerst</translation>
     </message>
     <message>
         <source>pulled on the fleet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 run came back over the desk: take it in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 runs came back over the desk: take them in.</source>
-        <translation type="unfinished"></translation>
+        <translation>auf der Übersicht gezogen</translation>
     </message>
     <message>
         <source>The logbook</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Logbuch</translation>
     </message>
     <message>
         <source>Every machine with its readings, services, findings and what is due. Entries are only added; a mistake is struck, and stays to be seen.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Maschine mit ihren Ablesungen, Services, Befunden und was fällig ist. Einträge kommen nur hinzu; ein Fehler wird gestrichen und bleibt sichtbar.</translation>
     </message>
     <message>
         <source>serial %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Seriennummer %1</translation>
     </message>
     <message>
         <source>out of service: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>außer Betrieb: %1</translation>
     </message>
     <message>
         <source>%1: %2 (%3)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 (%3)</translation>
     </message>
     <message>
         <source>%1, serial %2, since %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, Seriennummer %2, seit %3</translation>
     </message>
     <message>
         <source>%1 %2, read on %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2, abgelesen am %3</translation>
     </message>
     <message>
         <source>Machine</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschine</translation>
     </message>
     <message>
         <source>Meter</source>
-        <translation type="unfinished"></translation>
+        <translation>Zähler</translation>
     </message>
     <message>
         <source>Due</source>
-        <translation type="unfinished"></translation>
+        <translation>Fällig</translation>
     </message>
     <message>
         <source>Not put right yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nicht behoben</translation>
     </message>
     <message>
         <source>Fitted</source>
-        <translation type="unfinished"></translation>
+        <translation>Eingebaut</translation>
     </message>
     <message>
         <source>Samples</source>
-        <translation type="unfinished"></translation>
+        <translation>Proben</translation>
     </message>
     <message>
         <source>To order, with the work of the next 30 days</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu bestellen, mit der Arbeit der nächsten 30 Tage</translation>
     </message>
     <message>
         <source> (struck)</source>
-        <translation type="unfinished"></translation>
+        <translation> (gestrichen)</translation>
     </message>
     <message>
         <source>Entry %1 is written.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eintrag %1 ist geschrieben.</translation>
     </message>
     <message>
         <source>Add machine</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschine eintragen</translation>
     </message>
     <message>
         <source>&amp;Name</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Name</translation>
     </message>
     <message>
         <source>as it is called: PT60 no. 3</source>
-        <translation type="unfinished"></translation>
+        <translation>wie sie heißt: PT60 Nr. 3</translation>
     </message>
     <message>
         <source>&amp;Type</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Typ</translation>
     </message>
     <message>
         <source>PT60</source>
-        <translation type="unfinished"></translation>
+        <translation>PT60</translation>
     </message>
     <message>
         <source>&amp;Variant</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Ausführung</translation>
     </message>
     <message>
         <source>may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>darf leer bleiben</translation>
     </message>
     <message>
         <source>&amp;Serial</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Seriennummer</translation>
     </message>
     <message>
         <source>from its plate</source>
-        <translation type="unfinished"></translation>
+        <translation>von ihrem Typenschild</translation>
     </message>
     <message>
         <source>&amp;Place</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Ort</translation>
     </message>
     <message>
         <source>pump bay</source>
-        <translation type="unfinished"></translation>
+        <translation>Pumpenstand</translation>
     </message>
     <message>
         <source>S&amp;ince</source>
-        <translation type="unfinished"></translation>
+        <translation>S&amp;eit</translation>
     </message>
     <message>
         <source>Read the meter of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zähler von %1 ablesen</translation>
     </message>
     <message>
         <source>&amp;Reading</source>
-        <translation type="unfinished"></translation>
+        <translation>Ab&amp;lesung</translation>
     </message>
     <message>
         <source>302 h</source>
-        <translation type="unfinished"></translation>
+        <translation>302 h</translation>
     </message>
     <message>
         <source>&amp;Day</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Tag</translation>
     </message>
     <message>
         <source>&amp;Old meter</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Alter Zähler</translation>
     </message>
     <message>
         <source>where the meter was replaced: what the old one showed last</source>
-        <translation type="unfinished"></translation>
+        <translation>wo der Zähler ersetzt wurde: was der alte zuletzt zeigte</translation>
     </message>
     <message>
         <source>Service of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Service von %1</translation>
     </message>
     <message>
         <source>&amp;What</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Was</translation>
     </message>
     <message>
         <source>as its rule names it: 100 h service</source>
-        <translation type="unfinished"></translation>
+        <translation>wie seine Regel ihn nennt: 100-h-Service</translation>
     </message>
     <message>
         <source>302 h; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>302 h; darf leer bleiben</translation>
     </message>
     <message>
         <source>What is due on %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Was an %1 fällig ist</translation>
     </message>
     <message>
         <source>100 h service</source>
-        <translation type="unfinished"></translation>
+        <translation>100-h-Service</translation>
     </message>
     <message>
         <source>&amp;Every</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Alle</translation>
     </message>
     <message>
         <source>100 h, 12 month: whichever comes first</source>
-        <translation type="unfinished"></translation>
+        <translation>100 h, 12 month: was zuerst kommt</translation>
     </message>
     <message>
         <source>&amp;First</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zuerst</translation>
     </message>
     <message>
         <source>of a new machine: 20 h; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>bei einer neuen Maschine: 20 h; darf leer bleiben</translation>
     </message>
     <message>
         <source>&amp;Keep free</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Freihalten</translation>
     </message>
     <message>
         <source>2026-08-01..2026-08-21; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>2026-08-01..2026-08-21; darf leer bleiben</translation>
     </message>
     <message>
         <source>&amp;Use</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Einsatz</translation>
     </message>
     <message>
         <source>as the book means it</source>
-        <translation type="unfinished"></translation>
+        <translation>wie das Buch es meint</translation>
     </message>
     <message>
         <source>hard: dust, heat, short runs</source>
-        <translation type="unfinished"></translation>
+        <translation>hart: Staub, Hitze, kurze Läufe</translation>
     </message>
     <message>
         <source>Finding on %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Befund an %1</translation>
     </message>
     <message>
         <source>a chafed pipe</source>
-        <translation type="unfinished"></translation>
+        <translation>ein gescheuertes Rohr</translation>
     </message>
     <message>
         <source>&amp;When</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wann</translation>
     </message>
     <message>
         <source>What became of it</source>
-        <translation type="unfinished"></translation>
+        <translation>Was daraus wurde</translation>
     </message>
     <message>
         <source>&amp;Finding</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Befund</translation>
     </message>
     <message>
         <source>&amp;Done</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Getan</translation>
     </message>
     <message>
         <source>the pipe was renewed</source>
-        <translation type="unfinished"></translation>
+        <translation>das Rohr wurde erneuert</translation>
     </message>
     <message>
         <source>Where %1 is</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo %1 ist</translation>
     </message>
     <message>
         <source>&amp;State</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zustand</translation>
     </message>
     <message>
         <source>in service</source>
-        <translation type="unfinished"></translation>
+        <translation>in Betrieb</translation>
     </message>
     <message>
         <source>out of service</source>
-        <translation type="unfinished"></translation>
+        <translation>außer Betrieb</translation>
     </message>
     <message>
         <source>&amp;Why</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Warum</translation>
     </message>
     <message>
         <source>where it is out of service: sold</source>
-        <translation type="unfinished"></translation>
+        <translation>wo sie außer Betrieb ist: verkauft</translation>
     </message>
     <message>
         <source>Add rotating unit</source>
-        <translation type="unfinished"></translation>
+        <translation>Wechselteil eintragen</translation>
     </message>
     <message>
         <source>injector set</source>
-        <translation type="unfinished"></translation>
+        <translation>Einspritzdüsensatz</translation>
     </message>
     <message>
         <source>%1, serial %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, Seriennummer %2, %3</translation>
     </message>
     <message>
         <source>Fit a unit to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Teil an %1 anbauen</translation>
     </message>
     <message>
         <source>&amp;Unit</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Einheit</translation>
     </message>
     <message>
         <source>%1, serial %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, Seriennummer %2</translation>
     </message>
     <message>
         <source>Take a unit off %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Teil von %1 abbauen</translation>
     </message>
     <message>
         <source>&amp;Goes</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Geht</translation>
     </message>
     <message>
         <source>Count the store</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lager zählen</translation>
     </message>
     <message>
         <source>&amp;Item</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gegenstand</translation>
     </message>
     <message>
         <source>gear oil 75W90</source>
-        <translation type="unfinished"></translation>
+        <translation>Getriebeöl 75W90</translation>
     </message>
     <message>
         <source>&amp;Number</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Nummer</translation>
     </message>
     <message>
         <source>part number; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>Teilenummer; darf leer bleiben</translation>
     </message>
     <message>
         <source>&amp;Amount</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Menge</translation>
     </message>
     <message>
         <source>4 L, or 3 x</source>
-        <translation type="unfinished"></translation>
+        <translation>4 L oder 3 x</translation>
     </message>
     <message>
         <source>&amp;Least</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Mindestens</translation>
     </message>
     <message>
         <source>not to fall below; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht darunter; darf leer bleiben</translation>
     </message>
     <message>
         <source>Sample of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Probe von %1</translation>
     </message>
     <message>
         <source>&amp;Fluid</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Flüssigkeit</translation>
     </message>
     <message>
         <source>gear oil</source>
-        <translation type="unfinished"></translation>
+        <translation>Getriebeöl</translation>
     </message>
     <message>
         <source>on the bottle</source>
-        <translation type="unfinished"></translation>
+        <translation>auf der Flasche</translation>
     </message>
     <message>
         <source>&amp;Where</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wo</translation>
     </message>
     <message>
         <source>mid-stream, warm</source>
-        <translation type="unfinished"></translation>
+        <translation>im Strahl, warm</translation>
     </message>
     <message>
         <source>&amp;Meter</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Zähler</translation>
     </message>
     <message>
         <source>&amp;On the fluid</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Auf der Füllung</translation>
     </message>
     <message>
         <source>95 h; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>95 h; darf leer bleiben</translation>
     </message>
     <message>
         <source>&amp;Added</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Nachgefüllt</translation>
     </message>
     <message>
         <source>fluid added since it was changed: 0.2 L; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>seit dem Wechsel nachgefüllt: 0,2 L; darf leer bleiben</translation>
     </message>
     <message>
         <source>%1, %2 %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 %3</translation>
     </message>
     <message>
         <source>What the laboratory found</source>
-        <translation type="unfinished"></translation>
+        <translation>Was das Labor fand</translation>
     </message>
     <message>
         <source>&amp;Sample</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Probe</translation>
     </message>
     <message>
         <source>&amp;Found</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gefunden</translation>
     </message>
     <message>
         <source>iron 12 ppm, water none</source>
-        <translation type="unfinished"></translation>
+        <translation>iron 12 ppm, water none</translation>
     </message>
     <message>
         <source>&amp;Limits</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Grenzen</translation>
     </message>
     <message>
         <source>iron 40 ppm; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>iron 40 ppm; darf leer bleiben</translation>
     </message>
     <message>
         <source>%1 on %2: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 am %2: %3</translation>
     </message>
     <message>
         <source>%1 of %2 is planned for %3. %4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von %2 ist für %3 geplant. %4</translation>
     </message>
     <message>
         <source>Plan a service of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Service von %1 planen</translation>
     </message>
     <message>
         <source>as in %1</source>
-        <translation type="unfinished"></translation>
+        <translation>wie in %1</translation>
     </message>
     <message>
         <source>before the trip; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>vor der Fahrt; darf leer bleiben</translation>
     </message>
     <message>
         <source>That day is over; plan it for one to come.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Tag ist vorbei; für einen kommenden planen.</translation>
     </message>
     <message>
         <source>Days to keep %1 free</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage, an denen %1 frei bleibt</translation>
     </message>
     <message>
         <source>Nothing is due within them: a service that would fall there is pulled before them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Darin ist nichts fällig: ein Service, der hineinfiele, wird davor gezogen.</translation>
     </message>
     <message>
         <source>&amp;From</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Von</translation>
     </message>
     <message>
         <source>2026-08-01</source>
-        <translation type="unfinished"></translation>
+        <translation>2026-08-01</translation>
     </message>
     <message>
         <source>&amp;To</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;An</translation>
     </message>
     <message>
         <source>2026-08-21; empty: one day</source>
-        <translation type="unfinished"></translation>
+        <translation>2026-08-21; leer: ein Tag</translation>
     </message>
     <message>
         <source>&amp;What for</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wofür</translation>
     </message>
     <message>
         <source>training trip; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>Schulungsfahrt; darf leer bleiben</translation>
     </message>
     <message>
         <source>Keep %1 free</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 freihalten</translation>
     </message>
     <message>
         <source>%1 to %2  %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bis %2  %3</translation>
     </message>
     <message>
         <source>
 and %1 more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 stretch is kept free.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 stretches are kept free.</source>
-        <translation type="unfinished"></translation>
+        <translation>
+und %1 weitere</translation>
     </message>
     <message>
         <source>Photograph or receipt</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto oder Rechnung</translation>
     </message>
     <message>
         <source>Pictures and papers (*.jpg *.jpeg *.png *.pdf);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Bilder und Papiere (*.jpg *.jpeg *.png *.pdf);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>Keep with %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Bei %1 aufbewahren</translation>
     </message>
     <message>
         <source>&amp;It is a</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Es ist</translation>
     </message>
     <message>
         <source>&amp;Of what</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wovon</translation>
     </message>
     <message>
         <source>invoice of the oil; may stay empty</source>
-        <translation type="unfinished"></translation>
+        <translation>Rechnung für das Öl; darf leer bleiben</translation>
     </message>
     <message>
         <source>It is kept with the machine, and stands in its warranty file.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es bleibt bei der Maschine und steht in ihrer Gewährleistungsakte.</translation>
     </message>
     <message>
         <source>Strike entry %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Eintrag %1 streichen</translation>
     </message>
     <message>
         <source>It stays to be seen, struck through, with who struck it and why; nothing counts it any more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er bleibt sichtbar, durchgestrichen, mit dem, wer ihn strich und warum; nichts zählt ihn mehr.</translation>
     </message>
     <message>
         <source>one digit too many</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Ziffer zu viel</translation>
     </message>
     <message>
         <source>The run on %1 is in the logbook already, entry %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Durchlauf an %1 steht schon im Logbuch, Eintrag %2.</translation>
     </message>
     <message>
         <source>The run on %1 is entry %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 service was taken in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 services were taken in.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Durchlauf an %1 ist Eintrag %2.</translation>
     </message>
     <message>
         <source>The logbook is being written to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Logbuch wird nach %1 geschrieben</translation>
     </message>
     <message>
         <source>The logbook is in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Logbuch ist in %1.</translation>
     </message>
     <message>
         <source>The warranty file is being written to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Gewährleistungsakte wird nach %1 geschrieben</translation>
     </message>
     <message>
         <source>The warranty file is in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Gewährleistungsakte ist in %1.</translation>
     </message>
     <message>
         <source>The form is being written to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Formblatt wird nach %1 geschrieben</translation>
     </message>
     <message>
         <source>The form is in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Formblatt ist in %1.</translation>
     </message>
     <message>
         <source>Labels are being written to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufkleber werden nach %1 geschrieben</translation>
     </message>
     <message>
         <source>The labels are in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Aufkleber sind in %1.</translation>
     </message>
     <message>
         <source>Logbook</source>
-        <translation type="unfinished"></translation>
+        <translation>Logbuch</translation>
     </message>
     <message>
         <source>In and out</source>
-        <translation type="unfinished"></translation>
+        <translation>Herein und hinaus</translation>
     </message>
     <message>
         <source>No machine is in hand; add one first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Maschine ist in der Hand; zuerst eine eintragen.</translation>
     </message>
     <message>
         <source>Nothing is open on this machine.</source>
-        <translation type="unfinished"></translation>
+        <translation>An dieser Maschine ist nichts offen.</translation>
     </message>
     <message>
         <source>Read meter</source>
-        <translation type="unfinished"></translation>
+        <translation>Zähler ablesen</translation>
     </message>
     <message>
         <source>Enters what the meter shows, or that another meter was fitted.</source>
-        <translation type="unfinished"></translation>
+        <translation>Trägt ein, was der Zähler zeigt, oder dass ein anderer eingebaut wurde.</translation>
     </message>
     <message>
         <source>hours</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden</translation>
     </message>
     <message>
         <source>odometer</source>
-        <translation type="unfinished"></translation>
+        <translation>Kilometerzähler</translation>
     </message>
     <message>
         <source>reading</source>
-        <translation type="unfinished"></translation>
+        <translation>Ablesung</translation>
     </message>
     <message>
         <source>Enter service</source>
-        <translation type="unfinished"></translation>
+        <translation>Service eintragen</translation>
     </message>
     <message>
         <source>Enters a service that was done.</source>
-        <translation type="unfinished"></translation>
+        <translation>Trägt einen getanen Service ein.</translation>
     </message>
     <message>
         <source>done</source>
-        <translation type="unfinished"></translation>
+        <translation>getan</translation>
     </message>
     <message>
         <source>maintenance</source>
-        <translation type="unfinished"></translation>
+        <translation>Wartung</translation>
     </message>
     <message>
         <source>Note finding</source>
-        <translation type="unfinished"></translation>
+        <translation>Befund aufschreiben</translation>
     </message>
     <message>
         <source>What was found and is not put right today: carried until it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gefunden wurde und heute nicht behoben wird: bleibt, bis es behoben ist.</translation>
     </message>
     <message>
         <source>defect</source>
-        <translation type="unfinished"></translation>
+        <translation>Mangel</translation>
     </message>
     <message>
         <source>damage</source>
-        <translation type="unfinished"></translation>
+        <translation>Schaden</translation>
     </message>
     <message>
         <source>Close finding</source>
-        <translation type="unfinished"></translation>
+        <translation>Befund schließen</translation>
     </message>
     <message>
         <source>A finding was put right; says what was done.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Befund wurde behoben; sagt, was getan wurde.</translation>
     </message>
     <message>
         <source>repaired</source>
-        <translation type="unfinished"></translation>
+        <translation>repariert</translation>
     </message>
     <message>
         <source>Say what is due</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, was fällig ist</translation>
     </message>
     <message>
         <source>What is due on the machine and how often: by the meter, the calendar, or whichever comes first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was an der Maschine fällig ist und wie oft: nach Zähler, Kalender oder was zuerst kommt.</translation>
     </message>
     <message>
         <source>interval</source>
-        <translation type="unfinished"></translation>
+        <translation>Intervall</translation>
     </message>
     <message>
         <source>rule</source>
-        <translation type="unfinished"></translation>
+        <translation>Regel</translation>
     </message>
     <message>
         <source>hard use</source>
-        <translation type="unfinished"></translation>
+        <translation>harter Einsatz</translation>
     </message>
     <message>
         <source>keep free</source>
-        <translation type="unfinished"></translation>
+        <translation>freihalten</translation>
     </message>
     <message>
         <source>Strike entry</source>
-        <translation type="unfinished"></translation>
+        <translation>Eintrag streichen</translation>
     </message>
     <message>
         <source>The entry was a mistake; it stays to be seen, struck through.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Eintrag war ein Fehler; er bleibt sichtbar, durchgestrichen.</translation>
     </message>
     <message>
         <source>No entry is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Eintrag ist in der Hand.</translation>
     </message>
     <message>
         <source>It is struck already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er ist schon gestrichen.</translation>
     </message>
     <message>
         <source>mistake</source>
-        <translation type="unfinished"></translation>
+        <translation>Versehen</translation>
     </message>
     <message>
         <source>undo</source>
-        <translation type="unfinished"></translation>
+        <translation>zurücknehmen</translation>
     </message>
     <message>
         <source>delete</source>
-        <translation type="unfinished"></translation>
+        <translation>löschen</translation>
     </message>
     <message>
         <source>Enters a machine by name, type and serial.</source>
-        <translation type="unfinished"></translation>
+        <translation>Trägt eine Maschine mit Name, Typ und Seriennummer ein.</translation>
     </message>
     <message>
         <source>new</source>
-        <translation type="unfinished"></translation>
+        <translation>neu</translation>
     </message>
     <message>
         <source>Place and state</source>
-        <translation type="unfinished"></translation>
+        <translation>Ort und Zustand</translation>
     </message>
     <message>
         <source>The machine stands elsewhere, or goes out of service.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Maschine steht woanders oder geht außer Betrieb.</translation>
     </message>
     <message>
         <source>sold</source>
-        <translation type="unfinished"></translation>
+        <translation>verkauft</translation>
     </message>
     <message>
         <source>moved</source>
-        <translation type="unfinished"></translation>
+        <translation>verlegt</translation>
     </message>
     <message>
         <source>Plan service</source>
-        <translation type="unfinished"></translation>
+        <translation>Service planen</translation>
     </message>
     <message>
         <source>Sets the day on which something due is done; on the fleet it can be pulled there by the mouse.</source>
-        <translation type="unfinished"></translation>
+        <translation>Setzt den Tag, an dem etwas Fälliges getan wird; auf der Übersicht lässt es sich mit der Maus dorthin ziehen.</translation>
     </message>
     <message>
         <source>Nothing is said to be due on this machine yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>An dieser Maschine ist noch nichts als fällig genannt.</translation>
     </message>
     <message>
         <source>pull</source>
-        <translation type="unfinished"></translation>
+        <translation>ziehen</translation>
     </message>
     <message>
         <source>before a trip</source>
-        <translation type="unfinished"></translation>
+        <translation>vor einer Fahrt</translation>
     </message>
     <message>
         <source>schedule</source>
-        <translation type="unfinished"></translation>
+        <translation>planen</translation>
     </message>
     <message>
         <source>Keep days free</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage freihalten</translation>
     </message>
     <message>
         <source>A trip, a season: nothing of the machine is due within these days.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Fahrt, eine Saison: an diesen Tagen ist nichts an der Maschine fällig.</translation>
     </message>
     <message>
         <source>trip</source>
-        <translation type="unfinished"></translation>
+        <translation>Fahrt</translation>
     </message>
     <message>
         <source>campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>Kampagne</translation>
     </message>
     <message>
         <source>holiday</source>
-        <translation type="unfinished"></translation>
+        <translation>Urlaub</translation>
     </message>
     <message>
         <source>Take in calendar</source>
-        <translation type="unfinished"></translation>
+        <translation>Kalender übernehmen</translation>
     </message>
     <message>
         <source>The events of a calendar file become days to keep free.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Termine einer Kalenderdatei werden freie Tage.</translation>
     </message>
     <message>
         <source>Calendar</source>
-        <translation type="unfinished"></translation>
+        <translation>Kalender</translation>
     </message>
     <message>
         <source>Calendars (*.ics);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Kalender (*.ics);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>ics</source>
-        <translation type="unfinished"></translation>
+        <translation>ics</translation>
     </message>
     <message>
         <source>import</source>
-        <translation type="unfinished"></translation>
+        <translation>importieren</translation>
     </message>
     <message>
         <source>Units, store, samples</source>
-        <translation type="unfinished"></translation>
+        <translation>Wechselteile, Lager, Proben</translation>
     </message>
     <message>
         <source>A unit that goes round among machines, with hours of its own.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Teil, das unter Maschinen wandert und eigene Stunden hat.</translation>
     </message>
     <message>
         <source>injector</source>
-        <translation type="unfinished"></translation>
+        <translation>Einspritzdüse</translation>
     </message>
     <message>
         <source>battery</source>
-        <translation type="unfinished"></translation>
+        <translation>Batterie</translation>
     </message>
     <message>
         <source>serial</source>
-        <translation type="unfinished"></translation>
+        <translation>seriell</translation>
     </message>
     <message>
         <source>Fit unit</source>
-        <translation type="unfinished"></translation>
+        <translation>Teil anbauen</translation>
     </message>
     <message>
         <source>A rotating unit goes onto the machine; its hours run with it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Wechselteil kommt an die Maschine; seine Stunden laufen mit ihr.</translation>
     </message>
     <message>
         <source>No unit is in the store or out for repair; add one first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Teil liegt im Lager oder ist zur Reparatur; zuerst eines eintragen.</translation>
     </message>
     <message>
         <source>mount</source>
-        <translation type="unfinished"></translation>
+        <translation>einbauen</translation>
     </message>
     <message>
         <source>Take unit off</source>
-        <translation type="unfinished"></translation>
+        <translation>Teil abbauen</translation>
     </message>
     <message>
         <source>A rotating unit comes off the machine, into the store or to repair.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Wechselteil kommt von der Maschine, ins Lager oder zur Reparatur.</translation>
     </message>
     <message>
         <source>No unit is on this machine.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Teil ist an dieser Maschine.</translation>
     </message>
     <message>
         <source>overhaul</source>
-        <translation type="unfinished"></translation>
+        <translation>Überholung</translation>
     </message>
     <message>
         <source>repair</source>
-        <translation type="unfinished"></translation>
+        <translation>reparieren</translation>
     </message>
     <message>
         <source>How much of a fluid or a spare there is, and the least there should be.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie viel von einer Flüssigkeit oder einem Ersatzteil da ist, und wie viel mindestens da sein soll.</translation>
     </message>
     <message>
         <source>stock</source>
-        <translation type="unfinished"></translation>
+        <translation>Bestand</translation>
     </message>
     <message>
         <source>order</source>
-        <translation type="unfinished"></translation>
+        <translation>Reihenfolge</translation>
     </message>
     <message>
         <source>spares</source>
-        <translation type="unfinished"></translation>
+        <translation>Ersatzteile</translation>
     </message>
     <message>
         <source>Take sample</source>
-        <translation type="unfinished"></translation>
+        <translation>Probe nehmen</translation>
     </message>
     <message>
         <source>A sample of a fluid goes to the laboratory.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Probe einer Flüssigkeit geht ins Labor.</translation>
     </message>
     <message>
         <source>laboratory</source>
-        <translation type="unfinished"></translation>
+        <translation>Labor</translation>
     </message>
     <message>
         <source>oil analysis</source>
-        <translation type="unfinished"></translation>
+        <translation>Ölanalyse</translation>
     </message>
     <message>
         <source>Enter what was found</source>
-        <translation type="unfinished"></translation>
+        <translation>Laborbefund eintragen</translation>
     </message>
     <message>
         <source>What the laboratory found in a sample, and the limits that hold.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was das Labor in einer Probe fand, und die Grenzen, die gelten.</translation>
     </message>
     <message>
         <source>No sample of this machine waits for an answer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Probe dieser Maschine wartet auf Antwort.</translation>
     </message>
     <message>
         <source>result</source>
-        <translation type="unfinished"></translation>
+        <translation>Ergebnis</translation>
     </message>
     <message>
         <source>Samples over time</source>
-        <translation type="unfinished"></translation>
+        <translation>Proben über die Zeit</translation>
     </message>
     <message>
         <source>What the laboratory found of each thing, against its limit.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was das Labor von jedem Stoff fand, gegen seine Grenze.</translation>
     </message>
     <message>
         <source>No sample of this machine was taken.</source>
-        <translation type="unfinished"></translation>
+        <translation>Von dieser Maschine wurde keine Probe genommen.</translation>
     </message>
     <message>
         <source>trend</source>
-        <translation type="unfinished"></translation>
+        <translation>Verlauf</translation>
     </message>
     <message>
         <source>Form of a sample</source>
-        <translation type="unfinished"></translation>
+        <translation>Formblatt einer Probe</translation>
     </message>
     <message>
         <source>The page that goes to the laboratory with the sample.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Seite, die mit der Probe ins Labor geht.</translation>
     </message>
     <message>
         <source>Form</source>
-        <translation type="unfinished"></translation>
+        <translation>Formblatt</translation>
     </message>
     <message>
         <source>PDF (*.pdf)</source>
-        <translation type="unfinished"></translation>
+        <translation>PDF (*.pdf)</translation>
     </message>
     <message>
         <source>print</source>
-        <translation type="unfinished"></translation>
+        <translation>drucken</translation>
     </message>
     <message>
         <source>Keep photograph or receipt</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto oder Rechnung</translation>
     </message>
     <message>
         <source>Kept with the machine by what is in it, for the warranty file.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bleibt nach seinem Inhalt bei der Maschine, für die Gewährleistungsakte.</translation>
     </message>
     <message>
         <source>invoice</source>
-        <translation type="unfinished"></translation>
+        <translation>Rechnung</translation>
     </message>
     <message>
         <source>picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Bild</translation>
     </message>
     <message>
         <source>proof</source>
-        <translation type="unfinished"></translation>
+        <translation>Beleg</translation>
     </message>
     <message>
         <source>Write warranty file</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewährleistungsakte</translation>
     </message>
     <message>
         <source>Services, readings, photographs and receipts of the machine in one PDF, each file with its hash.</source>
-        <translation type="unfinished"></translation>
+        <translation>Services, Ablesungen, Fotos und Rechnungen der Maschine in einem PDF, jede Datei mit ihrem Hash.</translation>
     </message>
     <message>
         <source>Warranty file</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewährleistungsakte</translation>
     </message>
     <message>
         <source>pdf</source>
-        <translation type="unfinished"></translation>
+        <translation>pdf</translation>
     </message>
     <message>
         <source>claim</source>
-        <translation type="unfinished"></translation>
+        <translation>Anspruch</translation>
     </message>
     <message>
         <source>Take in runs</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchläufe übernehmen</translation>
     </message>
     <message>
         <source>Takes in what was done at the bench by a guide, each run once: what came back over the desk, or files.</source>
-        <translation type="unfinished"></translation>
+        <translation>Übernimmt, was an der Werkbank nach einer Anleitung getan wurde, jeden Durchlauf einmal: was über das Lesepult zurückkam, oder Dateien.</translation>
     </message>
     <message>
         <source>Runs</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchläufe</translation>
     </message>
     <message>
         <source>Runs (*.run.json);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchläufe (*.run.json);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>bench</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkbank</translation>
     </message>
     <message>
         <source>desk</source>
-        <translation type="unfinished"></translation>
+        <translation>Lesepult</translation>
     </message>
     <message>
         <source>Take in old paper</source>
-        <translation type="unfinished"></translation>
+        <translation>Altes Papier übernehmen</translation>
     </message>
     <message>
         <source>Services of before, from a table of machines, days and what was done; shown before anything is taken in.</source>
-        <translation type="unfinished"></translation>
+        <translation>Frühere Services, aus einer Tabelle von Maschinen, Tagen und was getan wurde; gezeigt, bevor etwas übernommen wird.</translation>
     </message>
     <message>
         <source>Past services</source>
-        <translation type="unfinished"></translation>
+        <translation>Frühere Services</translation>
     </message>
     <message>
         <source>Tables (*.csv);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Tabellen (*.csv);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>csv</source>
-        <translation type="unfinished"></translation>
+        <translation>csv</translation>
     </message>
     <message>
         <source>past services</source>
-        <translation type="unfinished"></translation>
+        <translation>frühere Services</translation>
     </message>
     <message>
         <source>Print labels</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufkleber drucken</translation>
     </message>
     <message>
         <source>A sheet of labels for the machine: last service, reading, what is due next.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Bogen Aufkleber für die Maschine: letzter Service, Ablesung, was als Nächstes fällig ist.</translation>
     </message>
     <message>
         <source>Labels of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufkleber von %1</translation>
     </message>
     <message>
         <source>&amp;For</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Für</translation>
     </message>
     <message>
         <source>Labels</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufkleber</translation>
     </message>
     <message>
         <source>panel</source>
-        <translation type="unfinished"></translation>
+        <translation>Schild</translation>
     </message>
     <message>
         <source>filter</source>
-        <translation type="unfinished"></translation>
+        <translation>Filter</translation>
     </message>
     <message>
         <source>sticker</source>
-        <translation type="unfinished"></translation>
+        <translation>Etikett</translation>
     </message>
     <message>
         <source>Write the book</source>
-        <translation type="unfinished"></translation>
+        <translation>Buch schreiben</translation>
     </message>
     <message>
         <source>The whole logbook as a book to print, a table, or a calendar of what is due.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das ganze Logbuch als Buch zum Drucken, als Tabelle oder als Kalender dessen, was fällig ist.</translation>
     </message>
     <message>
         <source>Book (*.pdf);;Table (*.csv);;Calendar of what is due (*.ics)</source>
-        <translation type="unfinished"></translation>
+        <translation>Buch (*.pdf);;Tabelle (*.csv);;Kalender des Fälligen (*.ics)</translation>
     </message>
     <message>
         <source>Give the file the ending .pdf, .csv or .ics.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Datei die Endung .pdf, .csv oder .ics geben.</translation>
     </message>
     <message>
         <source>calendar</source>
-        <translation type="unfinished"></translation>
+        <translation>Kalender</translation>
     </message>
     <message>
         <source>export</source>
-        <translation type="unfinished"></translation>
+        <translation>exportieren</translation>
     </message>
     <message>
         <source>Cancel</source>
-        <translation type="unfinished"></translation>
+        <translation>Abbrechen</translation>
     </message>
     <message>
         <source>Stops what is being written; nothing of it stays.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält an, was geschrieben wird; nichts davon bleibt.</translation>
     </message>
     <message>
         <source>Nothing is under way.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts läuft.</translation>
     </message>
     <message>
         <source>stop</source>
-        <translation type="unfinished"></translation>
+        <translation>anhalten</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n runs came back over the desk: take them in.</source>
+        <comment>1 run came back over the desk: take it in.</comment>
+        <translation>
+            <numerusform>1 Durchlauf kam über das Lesepult zurück: übernehmen.</numerusform>
+            <numerusform>%n Durchläufe kamen über das Lesepult zurück: übernehmen.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n stretches are kept free.</source>
+        <comment>1 stretch is kept free.</comment>
+        <translation>
+            <numerusform>1 Zeitraum wird freigehalten.</numerusform>
+            <numerusform>%n Zeiträume werden freigehalten.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n services were taken in.</source>
+        <comment>1 service was taken in.</comment>
+        <translation>
+            <numerusform>1 Service wurde übernommen.</numerusform>
+            <numerusform>%n Services wurden übernommen.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::MainWindow</name>
     <message>
         <source>Anagraph</source>
-        <translation type="unfinished"></translation>
+        <translation>Anagraph</translation>
     </message>
     <message>
         <source>Notice</source>
-        <translation type="unfinished"></translation>
+        <translation>Meldung</translation>
     </message>
     <message>
         <source>Saved state</source>
-        <translation type="unfinished"></translation>
+        <translation>Ob gespeichert ist</translation>
     </message>
     <message>
         <source>Who sits here</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer hier sitzt</translation>
     </message>
     <message>
         <source>Who else is here</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer noch hier ist</translation>
     </message>
     <message>
         <source>Everywhere</source>
-        <translation type="unfinished"></translation>
+        <translation>Überall</translation>
     </message>
     <message>
         <source>Changes</source>
-        <translation type="unfinished"></translation>
+        <translation>Änderungen</translation>
     </message>
     <message>
         <source>Undo</source>
-        <translation type="unfinished"></translation>
+        <translation>Rückgängig</translation>
     </message>
     <message>
         <source>Takes the last change back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nimmt die letzte Änderung zurück.</translation>
     </message>
     <message>
         <source>There is nothing to undo.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt nichts zurückzunehmen.</translation>
     </message>
     <message>
         <source>take back</source>
-        <translation type="unfinished"></translation>
+        <translation>zurücknehmen</translation>
     </message>
     <message>
         <source>Takes back: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nimmt zurück: %1.</translation>
     </message>
     <message>
         <source>Redo</source>
-        <translation type="unfinished"></translation>
+        <translation>Wiederholen</translation>
     </message>
     <message>
         <source>Makes the change that was undone again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Macht die zurückgenommene Änderung wieder.</translation>
     </message>
     <message>
         <source>There is nothing to redo.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt nichts zu wiederholen.</translation>
     </message>
     <message>
         <source>Makes again: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Macht wieder: %1.</translation>
     </message>
     <message>
         <source>Every change, comment and check carries the post that sits here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Änderung, jeder Kommentar und jede Prüfung trägt die Funktion, die hier sitzt.</translation>
     </message>
     <message>
         <source>user</source>
-        <translation type="unfinished"></translation>
+        <translation>Benutzer</translation>
     </message>
     <message>
         <source>author</source>
-        <translation type="unfinished"></translation>
+        <translation>Autor</translation>
     </message>
     <message>
         <source>checker</source>
-        <translation type="unfinished"></translation>
+        <translation>Prüfer</translation>
     </message>
     <message>
         <source>sign in</source>
-        <translation type="unfinished"></translation>
+        <translation>anmelden</translation>
     </message>
     <message>
         <source>Decide</source>
-        <translation type="unfinished"></translation>
+        <translation>Entscheiden</translation>
     </message>
     <message>
         <source>Shows what you and somebody else changed at once side by side; you say which stands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt nebeneinander, was Sie und jemand anders zugleich änderten; Sie sagen, was gilt.</translation>
     </message>
     <message>
         <source>No change of yours met another&apos;s.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Ihrer Änderungen traf auf eine andere.</translation>
     </message>
     <message>
         <source>conflict</source>
-        <translation type="unfinished"></translation>
+        <translation>Konflikt</translation>
     </message>
     <message>
         <source>merge</source>
-        <translation type="unfinished"></translation>
+        <translation>zusammenlegen</translation>
     </message>
     <message>
         <source>both changed</source>
-        <translation type="unfinished"></translation>
+        <translation>beide geändert</translation>
     </message>
     <message>
         <source>This library</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Bibliothek</translation>
     </message>
     <message>
         <source>Where it lives, what of it is on this computer, which guides go along where its server is not, and its move elsewhere.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo sie liegt, was von ihr auf diesem Rechner ist, welche Anleitungen mitkommen, wo ihr Server nicht ist, und ihr Umzug.</translation>
     </message>
     <message>
         <source>server</source>
-        <translation type="unfinished"></translation>
+        <translation>Server</translation>
     </message>
     <message>
         <source>move</source>
-        <translation type="unfinished"></translation>
+        <translation>umziehen</translation>
     </message>
     <message>
         <source>laptop</source>
-        <translation type="unfinished"></translation>
+        <translation>Laptop</translation>
     </message>
     <message>
         <source>offline</source>
-        <translation type="unfinished"></translation>
+        <translation>ohne Netz</translation>
     </message>
     <message>
         <source>disk</source>
-        <translation type="unfinished"></translation>
+        <translation>Datenträger</translation>
     </message>
     <message>
         <source>Backup</source>
-        <translation type="unfinished"></translation>
+        <translation>Sicherung</translation>
     </message>
     <message>
         <source>Where backups of this library go, how often one is made, and which are there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wohin die Sicherungen dieser Bibliothek gehen, wie oft eine gemacht wird und welche da sind.</translation>
     </message>
     <message>
         <source>Its server cannot be reached.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihr Server ist nicht zu erreichen.</translation>
     </message>
     <message>
         <source>archive</source>
-        <translation type="unfinished"></translation>
+        <translation>Archiv</translation>
     </message>
     <message>
         <source>copy</source>
-        <translation type="unfinished"></translation>
+        <translation>Kopie</translation>
     </message>
     <message>
         <source>stick</source>
-        <translation type="unfinished"></translation>
+        <translation>Stick</translation>
     </message>
     <message>
         <source>save</source>
-        <translation type="unfinished"></translation>
+        <translation>speichern</translation>
     </message>
     <message>
         <source>Finding the way</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Weg finden</translation>
     </message>
     <message>
         <source>Next open point</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächster offener Punkt</translation>
     </message>
     <message>
         <source>Goes to the next point of this station that nobody has decided on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Geht zum nächsten Punkt dieser Station, den noch niemand entschieden hat.</translation>
     </message>
     <message>
         <source>Nothing is open here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier ist nichts offen.</translation>
     </message>
     <message>
         <source>to do</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 open point</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 open points</source>
-        <translation type="unfinished"></translation>
+        <translation>zu tun</translation>
     </message>
     <message>
         <source>Find</source>
-        <translation type="unfinished"></translation>
+        <translation>Finden</translation>
     </message>
     <message>
         <source>Any command, step, item, figure, guide or spoken line, by typing.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder Befehl, Schritt, Gegenstand, Wert, jede Anleitung oder gesprochene Zeile, durch Tippen.</translation>
     </message>
     <message>
         <source>go to</source>
-        <translation type="unfinished"></translation>
+        <translation>gehe zu</translation>
     </message>
     <message>
         <source>command</source>
-        <translation type="unfinished"></translation>
+        <translation>Befehl</translation>
     </message>
     <message>
         <source>Guide settings</source>
-        <translation type="unfinished"></translation>
+        <translation>Einstellungen der Anleitung</translation>
     </message>
     <message>
         <source>Machine, job, guide number, interval, workshop note and variants.</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschine, Arbeit, Anleitungsnummer, Intervall, Werkstatthinweis und Ausführungen.</translation>
     </message>
     <message>
         <source>rename guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitung umbenennen</translation>
     </message>
     <message>
         <source>title</source>
-        <translation type="unfinished"></translation>
+        <translation>Titel</translation>
     </message>
     <message>
         <source>guide number</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitungsnummer</translation>
     </message>
     <message>
         <source>interval</source>
-        <translation type="unfinished"></translation>
+        <translation>Intervall</translation>
     </message>
     <message>
         <source>workshop note</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkstatthinweis</translation>
     </message>
     <message>
         <source>variants</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführungen</translation>
     </message>
     <message>
         <source>properties</source>
-        <translation type="unfinished"></translation>
+        <translation>Eigenschaften</translation>
     </message>
     <message>
         <source>models</source>
-        <translation type="unfinished"></translation>
+        <translation>Modelle</translation>
     </message>
     <message>
         <source>Tape</source>
-        <translation type="unfinished"></translation>
+        <translation>Band</translation>
     </message>
     <message>
         <source>The recordings: steps are marked and figures taken.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Aufnahmen: Schritte werden angezeichnet und Werte übernommen.</translation>
     </message>
     <message>
         <source>Figures</source>
-        <translation type="unfinished"></translation>
+        <translation>Werte</translation>
     </message>
     <message>
         <source>What each figure rests on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Worauf jeder Wert ruht.</translation>
     </message>
     <message>
         <source>Sheet</source>
-        <translation type="unfinished"></translation>
+        <translation>Blatt</translation>
     </message>
     <message>
         <source>The guide as its reader will see it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung, wie sie gelesen wird.</translation>
     </message>
     <message>
         <source>Plates</source>
-        <translation type="unfinished"></translation>
+        <translation>Tafeln</translation>
     </message>
     <message>
         <source>The pictures, and what is called out on them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Bilder, und was auf ihnen bezeichnet ist.</translation>
     </message>
     <message>
         <source>Dry run</source>
-        <translation type="unfinished"></translation>
+        <translation>Trockenlauf</translation>
     </message>
     <message>
         <source>Whether the order of the steps works; the time it takes; the kit.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ob die Reihenfolge der Schritte geht; die Zeit, die sie braucht; die Ausrüstung.</translation>
     </message>
     <message>
         <source>Issue</source>
-        <translation type="unfinished"></translation>
+        <translation>Herausgabe</translation>
     </message>
     <message>
         <source>What changed; freezing the next edition.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sich geändert hat; die nächste Ausgabe festhalten.</translation>
     </message>
     <message>
         <source>Shelf</source>
-        <translation type="unfinished"></translation>
+        <translation>Regal</translation>
     </message>
     <message>
         <source>The guides and recordings of the library.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitungen und Aufnahmen der Bibliothek.</translation>
     </message>
     <message>
         <source>Bench</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkbank</translation>
     </message>
     <message>
         <source>A guide at the machine: one step at a time, with what is read and seen.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Anleitung an der Maschine: ein Schritt nach dem anderen, mit dem, was gelesen und gesehen wird.</translation>
     </message>
     <message>
         <source>Logbook</source>
-        <translation type="unfinished"></translation>
+        <translation>Logbuch</translation>
     </message>
     <message>
         <source>The machines: what was done, what is open, what is due.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Maschinen: was getan wurde, was offen ist, was fällig ist.</translation>
     </message>
     <message>
         <source>Go to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Gehe zu %1</translation>
     </message>
     <message>
         <source>station</source>
-        <translation type="unfinished"></translation>
+        <translation>Station</translation>
     </message>
     <message>
         <source>Help</source>
-        <translation type="unfinished"></translation>
+        <translation>Hilfe</translation>
     </message>
     <message>
         <source>The way from a recording to a guide, and every command with its key.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Weg von der Aufnahme zur Anleitung, und jeder Befehl mit seiner Taste.</translation>
     </message>
     <message>
         <source>manual</source>
-        <translation type="unfinished"></translation>
+        <translation>Handbuch</translation>
     </message>
     <message>
         <source>keys</source>
-        <translation type="unfinished"></translation>
+        <translation>Tasten</translation>
     </message>
     <message>
         <source>shortcuts</source>
-        <translation type="unfinished"></translation>
+        <translation>Kurzbefehle</translation>
     </message>
     <message>
         <source>Colours</source>
-        <translation type="unfinished"></translation>
+        <translation>Farben</translation>
     </message>
     <message>
         <source>Light, dark or high contrast, or as the desktop asks; guides go out as they always do.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hell, dunkel oder hoher Kontrast, oder wie der Desktop es verlangt; Anleitungen gehen hinaus wie immer.</translation>
     </message>
     <message>
         <source>dark</source>
-        <translation type="unfinished"></translation>
+        <translation>dunkel</translation>
     </message>
     <message>
         <source>night</source>
-        <translation type="unfinished"></translation>
+        <translation>Nacht</translation>
     </message>
     <message>
         <source>contrast</source>
-        <translation type="unfinished"></translation>
+        <translation>Kontrast</translation>
     </message>
     <message>
         <source>theme</source>
-        <translation type="unfinished"></translation>
+        <translation>Aussehen</translation>
     </message>
     <message>
         <source>bright</source>
-        <translation type="unfinished"></translation>
+        <translation>hell</translation>
     </message>
     <message>
         <source>Show me round</source>
-        <translation type="unfinished"></translation>
+        <translation>Führung</translation>
     </message>
     <message>
         <source>The five places of the window, a sentence each.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die fünf Plätze des Fensters, zu jedem ein Satz.</translation>
     </message>
     <message>
         <source>introduction</source>
-        <translation type="unfinished"></translation>
+        <translation>Einführung</translation>
     </message>
     <message>
         <source>tour</source>
-        <translation type="unfinished"></translation>
+        <translation>Rundgang</translation>
     </message>
     <message>
         <source>first steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 steps</source>
-        <translation type="unfinished"></translation>
+        <translation>erste Schritte</translation>
     </message>
     <message>
         <source>open a guide, or import a recording</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Anleitung öffnen oder eine Aufnahme importieren</translation>
     </message>
     <message>
         <source>Who sits here: %1. Every change carries it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer hier sitzt: %1. Jede Änderung trägt es.</translation>
     </message>
     <message>
         <source>Step</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt</translation>
     </message>
     <message>
         <source>step %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1</translation>
     </message>
     <message>
         <source>Figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Wert</translation>
     </message>
     <message>
         <source>Item</source>
-        <translation type="unfinished"></translation>
+        <translation>Gegenstand</translation>
     </message>
     <message>
         <source>Guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitung</translation>
     </message>
     <message>
         <source>is open</source>
-        <translation type="unfinished"></translation>
+        <translation>ist offen</translation>
     </message>
     <message>
         <source>The stations stand in the order of the work, from the recording to the issued guide. A number says how much is open there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Stationen stehen in der Reihenfolge der Arbeit, von der Aufnahme zur herausgegebenen Anleitung. Eine Zahl sagt, wie viel dort offen ist.</translation>
     </message>
     <message>
         <source>What you can do with the thing in hand, the next sensible step first. The right button shows the rest.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sich mit dem tun lässt, was in der Hand ist, der nächste sinnvolle Schritt zuerst. Die rechte Maustaste zeigt den Rest.</translation>
     </message>
     <message>
         <source>Find goes to any command, step, figure or spoken line: type three letters of it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Finden geht zu jedem Befehl, Schritt, Wert oder jeder gesprochenen Zeile: drei Buchstaben davon tippen.</translation>
     </message>
     <message>
         <source>The guide in hand. Press its name to change machine, guide number, interval or variants.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung in der Hand. Auf ihren Namen drücken, um Maschine, Anleitungsnummer, Intervall oder Ausführungen zu ändern.</translation>
     </message>
     <message>
         <source>Every change is saved as you make it, and each can be undone. F1 is the help.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Änderung ist sofort gespeichert, und jede lässt sich zurücknehmen. F1 ist die Hilfe.</translation>
     </message>
     <message>
         <source>Open a guide on the Shelf first; then the moment can be shown.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst am Regal eine Anleitung öffnen; dann lässt sich der Moment zeigen.</translation>
     </message>
     <message>
         <source>%1 is not in this guide; the Shelf lets the guide use it.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist nicht in dieser Anleitung; am Regal lässt sie sich der Anleitung geben.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n open points</source>
+        <comment>1 open point</comment>
+        <translation>
+            <numerusform>1 offener Punkt</numerusform>
+            <numerusform>%n offene Punkte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <comment>1 step</comment>
+        <translation>
+            <numerusform>1 Schritt</numerusform>
+            <numerusform>%n Schritte</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>The language of the window; guides keep theirs.</source>
+        <translation>Die Sprache des Fensters; Anleitungen behalten ihre.</translation>
+    </message>
+    <message>
+        <source>translation</source>
+        <translation>Übersetzung</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::MethodsDialog</name>
     <message>
         <source>Where practitioners differ: what this house does</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo Fachleute verschiedener Meinung sind: was dieses Haus tut</translation>
     </message>
     <message>
         <source>Questions</source>
-        <translation type="unfinished"></translation>
+        <translation>Fragen</translation>
     </message>
     <message>
         <source>This house</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieses Haus</translation>
     </message>
     <message>
         <source>the house&apos;s own reason, printed with the guide</source>
-        <translation type="unfinished"></translation>
+        <translation>der eigene Grund des Hauses, mit der Anleitung gedruckt</translation>
     </message>
     <message>
         <source>Because</source>
-        <translation type="unfinished"></translation>
+        <translation>Weil</translation>
     </message>
     <message>
         <source>&amp;This house</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Dieses Haus</translation>
     </message>
     <message>
         <source>&amp;Because</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Weil</translation>
     </message>
     <message>
         <source>Methods, and what speaks for each; tick those that are accepted too:</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorgehen, und was für jedes spricht; anhaken, was auch anerkannt wird:</translation>
     </message>
     <message>
         <source>Nothing is picked for you: where the house has no rule, the guide says so and leaves it to the maker&apos;s book. A step carries the question; the answer reaches all guides.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts wird für Sie ausgesucht: wo das Haus keine Regel hat, sagt die Anleitung das und überlässt es dem Buch des Herstellers. Ein Schritt trägt die Frage; die Antwort erreicht alle Anleitungen.</translation>
     </message>
     <message>
         <source>Keep it</source>
-        <translation type="unfinished"></translation>
+        <translation>Behalten</translation>
     </message>
     <message>
         <source>has chosen no method</source>
-        <translation type="unfinished"></translation>
+        <translation>hat kein Vorgehen gewählt</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::MethodsForm</name>
     <message>
         <source>Where practitioners differ, in this step</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo Fachleute verschiedener Meinung sind, in diesem Schritt</translation>
     </message>
     <message>
         <source>A ticked question is answered in the guide by the house&apos;s rule; the reader unfolds why and what else is accepted. Questions this step raises stand first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine angehakte Frage beantwortet die Anleitung mit der Regel des Hauses; beim Lesen lässt sich aufklappen, warum und was sonst anerkannt wird. Fragen, die dieser Schritt aufwirft, stehen zuerst.</translation>
     </message>
     <message>
         <source>%1  (met here)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1  (kommt hier vor)</translation>
     </message>
     <message>
         <source>house: no method chosen</source>
-        <translation type="unfinished"></translation>
+        <translation>Haus: kein Vorgehen gewählt</translation>
     </message>
     <message>
         <source>house: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Haus: %1</translation>
     </message>
     <message>
         <source>here: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>hier: %1</translation>
     </message>
     <message>
         <source>Method: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorgehen: %1</translation>
     </message>
     <message>
         <source>why, where it is not the house&apos;s</source>
-        <translation type="unfinished"></translation>
+        <translation>warum, wo es nicht das des Hauses ist</translation>
     </message>
     <message>
         <source>Why: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum: %1</translation>
     </message>
     <message>
         <source>Say why this step differs from the house&apos;s method: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, warum dieser Schritt vom Vorgehen des Hauses abweicht: %1</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::MixturePanel</name>
     <message>
         <source>drain some and replace it</source>
-        <translation type="unfinished"></translation>
+        <translation>etwas ablassen und ersetzen</translation>
     </message>
     <message>
         <source>top up, drain nothing</source>
-        <translation type="unfinished"></translation>
+        <translation>auffüllen, nichts ablassen</translation>
     </message>
     <message>
         <source>mix anew, by ratio</source>
-        <translation type="unfinished"></translation>
+        <translation>neu mischen, nach Verhältnis</translation>
     </message>
     <message>
         <source>&amp;Method</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Vorgehen</translation>
     </message>
     <message>
         <source>The system &amp;holds</source>
-        <translation type="unfinished"></translation>
+        <translation>Das System &amp;fasst</translation>
     </message>
     <message>
         <source>8 L</source>
-        <translation type="unfinished"></translation>
+        <translation>8 L</translation>
     </message>
     <message>
         <source>&amp;Room above it</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Raum darüber</translation>
     </message>
     <message>
         <source>1 L</source>
-        <translation type="unfinished"></translation>
+        <translation>1 L</translation>
     </message>
     <message>
         <source>&amp;Measured, %</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gemessen, %</translation>
     </message>
     <message>
         <source>35</source>
-        <translation type="unfinished"></translation>
+        <translation>35</translation>
     </message>
     <message>
         <source>&amp;Wanted, %</source>
-        <translation type="unfinished"></translation>
+        <translation>Ge&amp;wünscht, %</translation>
     </message>
     <message>
         <source>50</source>
-        <translation type="unfinished"></translation>
+        <translation>50</translation>
     </message>
     <message>
         <source>&amp;Concentrate, %</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Konzentrat, %</translation>
     </message>
     <message>
         <source>100</source>
-        <translation type="unfinished"></translation>
+        <translation>100</translation>
     </message>
     <message>
         <source>Rati&amp;o, to water</source>
-        <translation type="unfinished"></translation>
+        <translation>Verhältn&amp;is, zu Wasser</translation>
     </message>
     <message>
         <source>1 : 10</source>
-        <translation type="unfinished"></translation>
+        <translation>1 : 10</translation>
     </message>
     <message>
         <source>&amp;Type</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Typ</translation>
     </message>
     <message>
         <source>The &amp;jug holds</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Kanne &amp;hält</translation>
     </message>
     <message>
         <source>2 L</source>
-        <translation type="unfinished"></translation>
+        <translation>2 L</translation>
     </message>
     <message>
         <source>What to do</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zu tun ist</translation>
     </message>
     <message>
         <source>&lt;p&gt;%1 % of %2 freezes at about %3 °C (%4 °F). The product&apos;s own table counts before this one.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;%1 % von %2 gefriert bei etwa %3 °C (%4 °F). Die Tabelle des Produkts selbst gilt vor dieser.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>%1 to the mark &lt;b&gt;%2 L&lt;/b&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bis zum Strich &lt;b&gt;%2 L&lt;/b&gt;</translation>
     </message>
     <message>
         <source>In the jug: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Kanne: %1.</translation>
     </message>
     <message>
         <source>, then </source>
-        <translation type="unfinished"></translation>
+        <translation>, dann </translation>
     </message>
     <message>
         <source>In the jug, %1 times: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Kanne, %1-mal: %2.</translation>
     </message>
     <message>
         <source>Say how much is to be mixed, and the ratio as in 1 : 10.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wie viel gemischt wird, und das Verhältnis, wie 1 : 10.</translation>
     </message>
     <message>
         <source>concentrate</source>
-        <translation type="unfinished"></translation>
+        <translation>Konzentrat</translation>
     </message>
     <message>
         <source>water</source>
-        <translation type="unfinished"></translation>
+        <translation>Wasser</translation>
     </message>
     <message>
         <source>&lt;p&gt;&lt;b&gt;%1 of concentrate&lt;/b&gt; and &lt;b&gt;%2 of water&lt;/b&gt; make it.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;&lt;b&gt;%1 Konzentrat&lt;/b&gt; und &lt;b&gt;%2 Wasser&lt;/b&gt; ergeben es.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Fill in all four: how much the system holds, the strength measured, the strength wanted, and that of the concentrate.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle vier ausfüllen: wie viel das System fasst, die gemessene Stärke, die gewünschte, und die des Konzentrats.</translation>
     </message>
     <message>
         <source>Say how much room there is above what is in it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wie viel Raum über dem Inhalt ist.</translation>
     </message>
     <message>
         <source>The strength is right; nothing has to be added.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Stärke stimmt; nichts muss dazu.</translation>
     </message>
     <message>
         <source>&lt;p&gt;Pour in &lt;b&gt;%1 of %2&lt;/b&gt;. Run until it has mixed, then measure again.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;&lt;b&gt;%1 %2&lt;/b&gt; eingießen. Laufen lassen, bis es gemischt ist, dann wieder messen.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>&lt;p&gt;Drain &lt;b&gt;%1&lt;/b&gt; and keep it for the waste store.&lt;/p&gt;&lt;p&gt;Pour &lt;b&gt;%1 of %2&lt;/b&gt; in instead. Run until it has mixed, then measure again.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;&lt;b&gt;%1&lt;/b&gt; ablassen und für die Entsorgung aufheben.&lt;/p&gt;&lt;p&gt;Stattdessen &lt;b&gt;%1 %2&lt;/b&gt; eingießen. Laufen lassen, bis es gemischt ist, dann wieder messen.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>To be &amp;mixed</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu &amp;mischen</translation>
     </message>
     <message>
         <source>&amp;Amount in it</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Menge darin</translation>
     </message>
     <message>
         <source>Pour: %1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Eingießen: %1 %2</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::MovingDialog</name>
     <message>
         <source>Stop</source>
-        <translation type="unfinished"></translation>
+        <translation>Anhalten</translation>
     </message>
     <message>
         <source>The library is being moved</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Bibliothek zieht um</translation>
     </message>
     <message>
         <source>From %1
 to %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Von %1
+nach %2</translation>
     </message>
     <message>
         <source>How far the move is</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit der Umzug ist</translation>
     </message>
     <message>
         <source>Films and packs first, then what is written. The library it comes from stays as it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst Filme und Pakete, dann das Geschriebene. Die Bibliothek, aus der sie kommt, bleibt, wie sie ist.</translation>
     </message>
     <message>
         <source>How far it is, or what is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit es ist, oder was nicht stimmt</translation>
     </message>
     <message>
         <source>%1 %, less than a minute left</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %, weniger als eine Minute</translation>
     </message>
     <message>
         <source>%1 %, about %2 min left</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %, noch etwa %2 min</translation>
     </message>
     <message>
         <source>The library was not moved</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Bibliothek ist nicht umgezogen</translation>
     </message>
     <message>
         <source>%1 It is opened again where it was.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Sie wird wieder geöffnet, wo sie war.</translation>
     </message>
     <message>
         <source>Open it again</source>
-        <translation type="unfinished"></translation>
+        <translation>Wieder öffnen</translation>
     </message>
     <message>
         <source>Stopping …</source>
-        <translation type="unfinished"></translation>
+        <translation>Wird angehalten …</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::OrdersDialog</name>
     <message>
         <source>What the line orders</source>
-        <translation type="unfinished"></translation>
+        <translation>Was die Zeile anordnet</translation>
     </message>
     <message>
         <source>Orders</source>
-        <translation type="unfinished"></translation>
+        <translation>Anordnungen</translation>
     </message>
     <message>
         <source>Add order</source>
-        <translation type="unfinished"></translation>
+        <translation>Anordnung hinzufügen</translation>
     </message>
     <message>
         <source>One more thing that the line orders.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch etwas, das die Zeile anordnet.</translation>
     </message>
     <message>
         <source>Remove order</source>
-        <translation type="unfinished"></translation>
+        <translation>Anordnung entfernen</translation>
     </message>
     <message>
         <source>The line does not order this.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zeile ordnet das nicht an.</translation>
     </message>
     <message>
         <source>The line orders nothing.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zeile ordnet nichts an.</translation>
     </message>
     <message>
         <source>As it reads</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie sie sich liest</translation>
     </message>
     <message>
         <source>What was put right goes; the line is taken as it reads by itself.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Berichtigte geht weg; die Zeile wird genommen, wie sie sich liest.</translation>
     </message>
     <message>
         <source>The line is taken as it reads.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zeile wird genommen, wie sie sich liest.</translation>
     </message>
     <message>
         <source>Orders of the line</source>
-        <translation type="unfinished"></translation>
+        <translation>Anordnungen der Zeile</translation>
     </message>
     <message>
         <source>&amp;Verb</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Verb</translation>
     </message>
     <message>
         <source>Done to</source>
-        <translation type="unfinished"></translation>
+        <translation>Getan an</translation>
     </message>
     <message>
         <source>Done &amp;to</source>
-        <translation type="unfinished"></translation>
+        <translation>Getan &amp;an</translation>
     </message>
     <message>
         <source>Done with</source>
-        <translation type="unfinished"></translation>
+        <translation>Getan mit</translation>
     </message>
     <message>
         <source>Done &amp;with</source>
-        <translation type="unfinished"></translation>
+        <translation>Getan &amp;mit</translation>
     </message>
     <message>
         <source>no figure</source>
-        <translation type="unfinished"></translation>
+        <translation>kein Wert</translation>
     </message>
     <message>
         <source>To the &amp;figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Bis zum &amp;Wert</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::PageView</name>
     <message>
         <source>Page of the source</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite der Quelle</translation>
     </message>
     <message>
         <source>Page %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite %1</translation>
     </message>
     <message>
         <source>The place that is marked</source>
-        <translation type="unfinished"></translation>
+        <translation>Die angezeichnete Stelle</translation>
     </message>
     <message>
         <source>Value %1 that was read on this page</source>
-        <translation type="unfinished"></translation>
+        <translation>Wert %1, der auf dieser Seite gelesen wurde</translation>
     </message>
     <message>
         <source>Choose</source>
-        <translation type="unfinished"></translation>
+        <translation>Wählen</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::PaperDialog</name>
     <message>
         <source>Services from %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Services aus %1</translation>
     </message>
     <message>
         <source>Line</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile</translation>
     </message>
     <message>
         <source>Machine</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschine</translation>
     </message>
     <message>
         <source>Day</source>
-        <translation type="unfinished"></translation>
+        <translation>Tag</translation>
     </message>
     <message>
         <source>What was done</source>
-        <translation type="unfinished"></translation>
+        <translation>Was getan wurde</translation>
     </message>
     <message>
         <source>Reading</source>
-        <translation type="unfinished"></translation>
+        <translation>Ablesung</translation>
     </message>
     <message>
         <source>Doubtful</source>
-        <translation type="unfinished"></translation>
+        <translation>Zweifelhaft</translation>
     </message>
     <message>
         <source>Lines of the table</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeilen der Tabelle</translation>
     </message>
     <message>
         <source>Take in</source>
-        <translation type="unfinished"></translation>
+        <translation>Übernehmen</translation>
     </message>
-    <message>
-        <source>1 service is read, and nothing is doubtful.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n services are read, and nothing is doubtful.</source>
+        <comment>1 service is read, and nothing is doubtful.</comment>
+        <translation>
+            <numerusform>1 Service ist gelesen, und nichts ist zweifelhaft.</numerusform>
+            <numerusform>%n Services sind gelesen, und nichts ist zweifelhaft.</numerusform>
+        </translation>
     </message>
-    <message>
-        <source>%1 services are read, and nothing is doubtful.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 line is doubtful. Put it right in the file and read it again; until then nothing is taken in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines are doubtful. Put them right in the file and read it again; until then nothing is taken in.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n lines are doubtful. Put them right in the file and read it again; until then nothing is taken in.</source>
+        <comment>1 line is doubtful. Put it right in the file and read it again; until then nothing is taken in.</comment>
+        <translation>
+            <numerusform>1 Zeile ist zweifelhaft. In der Datei berichtigen und wieder lesen; bis dahin wird nichts übernommen.</numerusform>
+            <numerusform>%n Zeilen sind zweifelhaft. In der Datei berichtigen und wieder lesen; bis dahin wird nichts übernommen.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::PlacePanel</name>
     <message>
         <source>The place in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Stelle in der Hand</translation>
     </message>
     <message>
         <source>As it stands now</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie es jetzt steht</translation>
     </message>
     <message>
         <source>As it was</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie es war</translation>
     </message>
     <message>
         <source>What it rests on</source>
-        <translation type="unfinished"></translation>
+        <translation>Worauf es ruht</translation>
     </message>
     <message>
         <source>Edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1</translation>
     </message>
     <message>
         <source>edition %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe %1</translation>
     </message>
     <message>
         <source>now</source>
-        <translation type="unfinished"></translation>
+        <translation>jetzt</translation>
     </message>
     <message>
         <source>%1, %2: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2: %3</translation>
     </message>
     <message>
         <source> Answer: %1</source>
-        <translation type="unfinished"></translation>
+        <translation> Antwort: %1</translation>
     </message>
     <message>
         <source>Why</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum</translation>
     </message>
     <message>
         <source>Dry run</source>
-        <translation type="unfinished"></translation>
+        <translation>Trockenlauf</translation>
     </message>
     <message>
         <source>Comments</source>
-        <translation type="unfinished"></translation>
+        <translation>Kommentare</translation>
     </message>
     <message>
         <source>Who learned it</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer es gelernt hat</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::PlateChangeView</name>
     <message>
         <source>a new picture</source>
-        <translation type="unfinished"></translation>
+        <translation>ein neues Bild</translation>
     </message>
     <message>
         <source>the picture is gone</source>
-        <translation type="unfinished"></translation>
+        <translation>das Bild ist weg</translation>
     </message>
     <message>
         <source>another picture</source>
-        <translation type="unfinished"></translation>
+        <translation>ein anderes Bild</translation>
     </message>
     <message>
         <source>%1 is pointed at in another place</source>
-        <translation type="unfinished"></translation>
+        <translation>auf %1 wird an anderer Stelle gezeigt</translation>
     </message>
     <message>
         <source>new on it: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>neu darauf: %1</translation>
     </message>
     <message>
         <source>no more on it: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht mehr darauf: %1</translation>
     </message>
     <message>
         <source>what is drawn on it has changed</source>
-        <translation type="unfinished"></translation>
+        <translation>was darauf gezeichnet ist, hat sich geändert</translation>
     </message>
     <message>
         <source>Picture %1 of step %2: %3.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bild %1 von Schritt %2: %3.</translation>
     </message>
     <message>
         <source>The picture is not in the kept pack.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Bild ist nicht im aufbewahrten Paket.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::PlatePreview</name>
     <message>
         <source>Picture of the step</source>
-        <translation type="unfinished"></translation>
+        <translation>Bild des Schrittes</translation>
     </message>
     <message>
         <source>No picture yet: on the Tape, stop at the clearest frame and keep it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch kein Bild: am Band beim klarsten Einzelbild anhalten und es behalten.</translation>
     </message>
     <message>
         <source>1 of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>1 von %1</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::PlateView</name>
     <message>
         <source>Plate: the still with its callouts</source>
-        <translation type="unfinished"></translation>
+        <translation>Tafel: das Standbild mit seinen Positionsnummern</translation>
     </message>
     <message>
         <source>%1 % across, %2 % down</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 % von links, %2 % von oben</translation>
     </message>
     <message>
         <source>Callout %1, %2, points to %3; its number stands %4</source>
-        <translation type="unfinished"></translation>
+        <translation>Positionsnummer %1, %2, zeigt auf %3; ihre Zahl steht %4</translation>
     </message>
     <message>
         <source>an item that is gone</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Gegenstand, der weg ist</translation>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>In die Hand nehmen</translation>
     </message>
     <message>
         <source>Sign “%1” from %2 to %3</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeichen „%1“ von %2 bis %3</translation>
     </message>
     <message>
         <source>Fastener: %1, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Befestigung: %1, %2</translation>
     </message>
     <message>
         <source>Cross at %1; Enter sets it down</source>
-        <translation type="unfinished"></translation>
+        <translation>Kreuz bei %1; Enter setzt es ab</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::PlatesStation</name>
     <message>
         <source>for &amp;all</source>
-        <translation type="unfinished"></translation>
+        <translation>für &amp;alle</translation>
     </message>
     <message>
         <source>%1 only</source>
-        <translation type="unfinished"></translation>
+        <translation>nur %1</translation>
     </message>
     <message>
         <source>not %1</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht %1</translation>
     </message>
     <message>
         <source>%1 as well</source>
-        <translation type="unfinished"></translation>
+        <translation>auch %1</translation>
     </message>
     <message>
         <source>The recording is missing; stills are taken from the recording itself. Find it again on the Shelf.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 callout pointed at what is now cut off and was removed; undo brings it back.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 callouts pointed at what is now cut off and were removed; undo brings them back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Aufnahme fehlt; Standbilder kommen aus der Aufnahme selbst. Sie am Regal wiederfinden.</translation>
     </message>
     <message>
         <source>this is &amp;right, the other wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>dieses ist &amp;richtig, das andere falsch</translation>
     </message>
     <message>
         <source>this is &amp;wrong, the other right</source>
-        <translation type="unfinished"></translation>
+        <translation>dieses ist &amp;falsch, das andere richtig</translation>
     </message>
     <message>
         <source>this is &amp;before, the other after</source>
-        <translation type="unfinished"></translation>
+        <translation>dieses ist &amp;vorher, das andere nachher</translation>
     </message>
     <message>
         <source>this is &amp;after, the other before</source>
-        <translation type="unfinished"></translation>
+        <translation>dieses ist &amp;nachher, das andere vorher</translation>
     </message>
     <message>
         <source>this is the &amp;new part, the other the old</source>
-        <translation type="unfinished"></translation>
+        <translation>dieses ist das ne&amp;ue Teil, das andere das alte</translation>
     </message>
     <message>
         <source>this is the &amp;old part, the other the new</source>
-        <translation type="unfinished"></translation>
+        <translation>dieses ist das &amp;alte Teil, das andere das neue</translation>
     </message>
     <message>
         <source>two pictures on their &amp;own</source>
-        <translation type="unfinished"></translation>
+        <translation>zwei Bilder für &amp;sich</translation>
     </message>
     <message>
         <source>The second picture still stands at the same moment: choose its frame.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das zweite Bild steht noch am selben Moment: sein Einzelbild wählen.</translation>
     </message>
     <message>
         <source>No plate before this one, of the same recording, calls anything out.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Tafel davor, aus derselben Aufnahme, bezeichnet etwas.</translation>
     </message>
     <message>
         <source>Looking for what the plate before calls out …</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wird gesucht, was die Tafel davor bezeichnet …</translation>
     </message>
     <message>
         <source>Nothing the plate before calls out was found on this one with certainty: too much moved, or it looks alike elsewhere.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts, was die Tafel davor bezeichnet, wurde auf dieser mit Sicherheit gefunden: zu viel bewegte sich, oder es sieht anderswo gleich aus.</translation>
     </message>
     <message>
         <source>%1 (%2 % alike)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 (%2 % gleich)</translation>
     </message>
     <message>
         <source>Callouts of the plate before</source>
-        <translation type="unfinished"></translation>
+        <translation>Positionsnummern der Tafel davor</translation>
     </message>
     <message>
         <source>Found again on this picture: %1. Take them over? Look at each: what is alike need not be the same.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf diesem Bild wiedergefunden: %1. Übernehmen? Jede ansehen: was gleich aussieht, muss nicht dasselbe sein.</translation>
     </message>
     <message>
         <source>Plates</source>
-        <translation type="unfinished"></translation>
+        <translation>Tafeln</translation>
     </message>
     <message>
         <source>Caption</source>
-        <translation type="unfinished"></translation>
+        <translation>Bildunterschrift</translation>
     </message>
     <message>
         <source>Caption of the plate</source>
-        <translation type="unfinished"></translation>
+        <translation>Bildunterschrift der Tafel</translation>
     </message>
     <message>
         <source>what is seen here</source>
-        <translation type="unfinished"></translation>
+        <translation>was hier zu sehen ist</translation>
     </message>
     <message>
         <source>Call out</source>
-        <translation type="unfinished"></translation>
+        <translation>Bezeichnen</translation>
     </message>
     <message>
         <source>Choose an item, then click its place on the picture. Arrows move the callout in hand, with Shift what it points at.</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Gegenstand wählen, dann seine Stelle auf dem Bild anklicken. Pfeile bewegen die Positionsnummer in der Hand, mit Umschalt das, worauf sie zeigt.</translation>
     </message>
     <message>
         <source>Items</source>
-        <translation type="unfinished"></translation>
+        <translation>Gegenstände</translation>
     </message>
     <message>
         <source>Step %1, %2, picture %3 of %4</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1, %2, Bild %3 von %4</translation>
     </message>
     <message>
         <source>No plate yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Tafel</translation>
     </message>
     <message>
         <source>On the Tape, stop at the clearest frame of a step and keep the picture: the exact frame becomes a plate here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Am Band beim klarsten Einzelbild eines Schrittes anhalten und das Bild behalten: genau dieses wird hier eine Tafel.</translation>
     </message>
     <message>
         <source>%1 · %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 · %2</translation>
     </message>
     <message>
         <source>%1 only · </source>
-        <translation type="unfinished"></translation>
+        <translation>nur %1 · </translation>
     </message>
     <message>
         <source>frame at %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbild bei %1</translation>
     </message>
     <message>
         <source>&lt;b&gt;Alternative text:&lt;/b&gt; %1</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;b&gt;Alternativtext:&lt;/b&gt; %1</translation>
     </message>
     <message>
         <source>none yet; the caption and the callouts make it</source>
-        <translation type="unfinished"></translation>
+        <translation>noch keiner; die Bildunterschrift und die Positionsnummern ergeben ihn</translation>
     </message>
     <message>
         <source>Everything the step names is called out.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alles, was der Schritt nennt, ist bezeichnet.</translation>
     </message>
     <message>
         <source>Fetching the exact frame …</source>
-        <translation type="unfinished"></translation>
+        <translation>Das genaue Einzelbild wird geholt …</translation>
     </message>
     <message>
         <source>The guide has no item yet; add one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung hat noch keinen Gegenstand; einen hinzufügen.</translation>
     </message>
     <message>
         <source>Choose a fastener in the list on the right; then each click, or Enter on the cross, sets one down.</source>
-        <translation type="unfinished"></translation>
+        <translation>Rechts in der Liste eine Befestigung wählen; dann setzt jeder Klick, oder Enter auf dem Kreuz, eine ab.</translation>
     </message>
     <message>
         <source>(not measured)</source>
-        <translation type="unfinished"></translation>
+        <translation>(nicht gemessen)</translation>
     </message>
     <message>
         <source>Distance</source>
-        <translation type="unfinished"></translation>
+        <translation>Abstand</translation>
     </message>
     <message>
         <source>Which figure is it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Welcher Wert ist es?</translation>
     </message>
     <message>
         <source>New item</source>
-        <translation type="unfinished"></translation>
+        <translation>Neuer Gegenstand</translation>
     </message>
     <message>
         <source>The item, wherever it is named</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Gegenstand, wo immer er genannt wird</translation>
     </message>
     <message>
         <source>&amp;Name</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Name</translation>
     </message>
     <message>
         <source>&amp;Kind</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Art</translation>
     </message>
     <message>
         <source>&amp;Size or grade</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Größe oder Sorte</translation>
     </message>
     <message>
         <source>&amp;Part number</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Teilenummer</translation>
     </message>
     <message>
         <source>&amp;Length</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Länge</translation>
     </message>
     <message>
         <source>under the head: 16 mm; empty: not known</source>
-        <translation type="unfinished"></translation>
+        <translation>unter dem Kopf: 16 mm; leer: nicht bekannt</translation>
     </message>
     <message>
         <source>&amp;Head</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Kopf</translation>
     </message>
     <message>
         <source>hexagon, 10 mm across flats</source>
-        <translation type="unfinished"></translation>
+        <translation>Sechskant, Schlüsselweite 10 mm</translation>
     </message>
     <message>
         <source>&amp;Washer</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Scheibe</translation>
     </message>
     <message>
         <source>plain; none; empty: not known</source>
-        <translation type="unfinished"></translation>
+        <translation>glatt; keine; leer: nicht bekannt</translation>
     </message>
     <message>
         <source>to all machines of the guide</source>
-        <translation type="unfinished"></translation>
+        <translation>zu allen Maschinen der Anleitung</translation>
     </message>
     <message>
         <source>to the %1 only</source>
-        <translation type="unfinished"></translation>
+        <translation>nur zur %1</translation>
     </message>
     <message>
         <source>to several, as it stands</source>
-        <translation type="unfinished"></translation>
+        <translation>zu mehreren, wie es steht</translation>
     </message>
     <message>
         <source>It &amp;belongs</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gehört</translation>
     </message>
     <message>
         <source>&quot;%1&quot; has no picture yet: on the Tape, stop at its clearest frame and keep it.</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“ hat noch kein Bild: am Band beim klarsten Einzelbild anhalten und es behalten.</translation>
     </message>
     <message>
         <source>Every step has its picture and every part named is called out.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder Schritt hat sein Bild, und jedes genannte Teil ist bezeichnet.</translation>
     </message>
     <message>
         <source>No plate is in hand; keep a picture on the Tape.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Tafel ist in der Hand; am Band ein Bild behalten.</translation>
     </message>
     <message>
         <source>On the picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf dem Bild</translation>
     </message>
     <message>
         <source>Place fasteners</source>
-        <translation type="unfinished"></translation>
+        <translation>Befestigungen setzen</translation>
     </message>
     <message>
         <source>Each click, or Enter on the cross, sets the chosen fastener down; then they are drawn in their order.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder Klick, oder Enter auf dem Kreuz, setzt die gewählte Befestigung ab; danach werden sie in ihrer Reihenfolge gezeichnet.</translation>
     </message>
     <message>
         <source>bolts</source>
-        <translation type="unfinished"></translation>
+        <translation>Schrauben</translation>
     </message>
     <message>
         <source>tightening sequence</source>
-        <translation type="unfinished"></translation>
+        <translation>Anzugsreihenfolge</translation>
     </message>
     <message>
         <source>map</source>
-        <translation type="unfinished"></translation>
+        <translation>Plan</translation>
     </message>
     <message>
         <source>Stop placing fasteners</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht mehr setzen</translation>
     </message>
     <message>
         <source>Call out item</source>
-        <translation type="unfinished"></translation>
+        <translation>Gegenstand bezeichnen</translation>
     </message>
     <message>
         <source>The chosen item gets a number on the picture; arrows move it, with Shift what it points at.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der gewählte Gegenstand bekommt eine Nummer auf dem Bild; Pfeile bewegen sie, mit Umschalt das, worauf sie zeigt.</translation>
     </message>
     <message>
         <source>label</source>
-        <translation type="unfinished"></translation>
+        <translation>beschriften</translation>
     </message>
     <message>
         <source>number</source>
-        <translation type="unfinished"></translation>
+        <translation>Nummer</translation>
     </message>
     <message>
         <source>pointer</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeiger</translation>
     </message>
     <message>
         <source>Next callout</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Nummer</translation>
     </message>
     <message>
         <source>Takes the next callout in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nimmt die nächste Positionsnummer in die Hand.</translation>
     </message>
     <message>
         <source>Nothing is called out on this plate.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf dieser Tafel ist nichts bezeichnet.</translation>
     </message>
     <message>
         <source>Next in removal order</source>
-        <translation type="unfinished"></translation>
+        <translation>Weiter in Ausbaureihenfolge</translation>
     </message>
     <message>
         <source>Removal order: the part in hand came off after those named so far; parts go back the other way.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausbaureihenfolge: das Teil in der Hand kam nach den bisher genannten ab; zurück geht es umgekehrt.</translation>
     </message>
     <message>
         <source>Take a callout in hand first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst eine Positionsnummer in die Hand nehmen.</translation>
     </message>
     <message>
         <source>removal order</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausbaureihenfolge</translation>
     </message>
     <message>
         <source>disassembly</source>
-        <translation type="unfinished"></translation>
+        <translation>Zerlegen</translation>
     </message>
     <message>
         <source>Draw mark</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeichen setzen</translation>
     </message>
     <message>
         <source>Turning, pulling, pressing, flow, look here, do not touch, a distance or a magnifier.</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehen, Ziehen, Drücken, Strömung, hier hinsehen, nicht berühren, ein Abstand oder eine Lupe.</translation>
     </message>
     <message>
         <source>arrow</source>
-        <translation type="unfinished"></translation>
+        <translation>Pfeil</translation>
     </message>
     <message>
         <source>magnifier</source>
-        <translation type="unfinished"></translation>
+        <translation>Lupe</translation>
     </message>
     <message>
         <source>distance</source>
-        <translation type="unfinished"></translation>
+        <translation>Abstand</translation>
     </message>
     <message>
         <source>Remove</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernen</translation>
     </message>
     <message>
         <source>The callout, mark or fastener in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Positionsnummer, das Zeichen oder die Befestigung in der Hand.</translation>
     </message>
     <message>
         <source>Nothing on the picture is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts auf dem Bild ist in der Hand.</translation>
     </message>
     <message>
         <source>delete callout</source>
-        <translation type="unfinished"></translation>
+        <translation>Positionsnummer löschen</translation>
     </message>
     <message>
         <source>Remove mark</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeichen entfernen</translation>
     </message>
     <message>
         <source>Remove last fastener</source>
-        <translation type="unfinished"></translation>
+        <translation>Letzte Befestigung entfernen</translation>
     </message>
     <message>
         <source>Remove callout</source>
-        <translation type="unfinished"></translation>
+        <translation>Nummer entfernen</translation>
     </message>
     <message>
         <source>Lay out labels</source>
-        <translation type="unfinished"></translation>
+        <translation>Nummern anordnen</translation>
     </message>
     <message>
         <source>Labels find their best places; those moved by hand stay.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nummern finden ihre besten Plätze; von Hand bewegte bleiben.</translation>
     </message>
     <message>
         <source>arrange</source>
-        <translation type="unfinished"></translation>
+        <translation>anordnen</translation>
     </message>
     <message>
         <source>tidy</source>
-        <translation type="unfinished"></translation>
+        <translation>aufräumen</translation>
     </message>
     <message>
         <source>Lay out every label</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Nummern anordnen</translation>
     </message>
     <message>
         <source>Labels moved by hand find their best places too.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auch von Hand bewegte Nummern finden ihre besten Plätze.</translation>
     </message>
     <message>
         <source>Find callouts again</source>
-        <translation type="unfinished"></translation>
+        <translation>Nummern wiederfinden</translation>
     </message>
     <message>
         <source>Looks for what the plate before calls out on this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sucht auf dieser Tafel, was die davor bezeichnet.</translation>
     </message>
     <message>
         <source>follow</source>
-        <translation type="unfinished"></translation>
+        <translation>folgen</translation>
     </message>
     <message>
         <source>track</source>
-        <translation type="unfinished"></translation>
+        <translation>verfolgen</translation>
     </message>
     <message>
         <source>The picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Bild</translation>
     </message>
     <message>
         <source>Choose sharper frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Schärferes Einzelbild</translation>
     </message>
     <message>
         <source>Offers the sharpest frames near the moment.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bietet die schärfsten Einzelbilder um den Moment an.</translation>
     </message>
     <message>
         <source>still</source>
-        <translation type="unfinished"></translation>
+        <translation>Standbild</translation>
     </message>
     <message>
         <source>focus</source>
-        <translation type="unfinished"></translation>
+        <translation>Schärfe</translation>
     </message>
     <message>
         <source>Crop, hide, brighten</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuschneiden, verbergen</translation>
     </message>
     <message>
         <source>Crops, straightens and brightens the still, and hides a face or a number; the recording stays as it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schneidet zu, richtet gerade und hellt das Standbild auf, und verbirgt ein Gesicht oder eine Nummer; die Aufnahme bleibt, wie sie ist.</translation>
     </message>
     <message>
         <source>The exact frame is still being fetched.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das genaue Einzelbild wird noch geholt.</translation>
     </message>
     <message>
         <source>blur</source>
-        <translation type="unfinished"></translation>
+        <translation>unkenntlich</translation>
     </message>
     <message>
         <source>redact</source>
-        <translation type="unfinished"></translation>
+        <translation>schwärzen</translation>
     </message>
     <message>
         <source>rotate</source>
-        <translation type="unfinished"></translation>
+        <translation>drehen</translation>
     </message>
     <message>
         <source>privacy</source>
-        <translation type="unfinished"></translation>
+        <translation>Datenschutz</translation>
     </message>
     <message>
         <source>Pair pictures</source>
-        <translation type="unfinished"></translation>
+        <translation>Bilder paaren</translation>
     </message>
     <message>
         <source>Right and wrong, before and after, new and old, side by side.</source>
-        <translation type="unfinished"></translation>
+        <translation>Richtig und falsch, vorher und nachher, neu und alt, nebeneinander.</translation>
     </message>
     <message>
         <source>good bad</source>
-        <translation type="unfinished"></translation>
+        <translation>gut schlecht</translation>
     </message>
     <message>
         <source>compare</source>
-        <translation type="unfinished"></translation>
+        <translation>vergleichen</translation>
     </message>
     <message>
         <source>Edit clip</source>
-        <translation type="unfinished"></translation>
+        <translation>Clip bearbeiten</translation>
     </message>
     <message>
         <source>The step&apos;s clip: trimmed to the frame, slowed, silenced or drawn over.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Clip des Schrittes: auf das Einzelbild zugeschnitten, verlangsamt, stumm oder überzeichnet.</translation>
     </message>
     <message>
         <source>The step has no stretch of the tape yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt hat noch kein Stück vom Band.</translation>
     </message>
     <message>
         <source>trim</source>
-        <translation type="unfinished"></translation>
+        <translation>zuschneiden</translation>
     </message>
     <message>
         <source>film</source>
-        <translation type="unfinished"></translation>
+        <translation>Film</translation>
     </message>
     <message>
         <source>slow motion</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeitlupe</translation>
     </message>
     <message>
         <source>Say which variants it applies to</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, für welche Ausführungen sie gilt</translation>
     </message>
     <message>
         <source>The plate is shown for these variants only.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Tafel wird nur für diese Ausführungen gezeigt.</translation>
     </message>
     <message>
         <source>The guide is for one kind of machine; it has no variants.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung gilt für eine Art von Maschine; sie hat keine Ausführungen.</translation>
     </message>
     <message>
         <source>models</source>
-        <translation type="unfinished"></translation>
+        <translation>Modelle</translation>
     </message>
     <message>
         <source>Frame before</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbild davor</translation>
     </message>
     <message>
         <source>The plate shows the frame before.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Tafel zeigt das Einzelbild davor.</translation>
     </message>
     <message>
         <source>Next frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächstes Einzelbild</translation>
     </message>
     <message>
         <source>The plate shows the next frame.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Tafel zeigt das nächste Einzelbild.</translation>
     </message>
     <message>
         <source>Remove plate</source>
-        <translation type="unfinished"></translation>
+        <translation>Tafel entfernen</translation>
     </message>
     <message>
         <source>Removes the picture and what is drawn on it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernt das Bild und was darauf gezeichnet ist.</translation>
     </message>
     <message>
         <source>A part, fastener, seal, fluid, tool or protective gear.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Teil, eine Befestigung, Dichtung, Flüssigkeit, ein Werkzeug oder Schutz.</translation>
     </message>
     <message>
         <source>part</source>
-        <translation type="unfinished"></translation>
+        <translation>Teil</translation>
     </message>
     <message>
         <source>tool</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkzeug</translation>
     </message>
     <message>
         <source>bolt</source>
-        <translation type="unfinished"></translation>
+        <translation>Schraube</translation>
     </message>
     <message>
         <source>Edit item</source>
-        <translation type="unfinished"></translation>
+        <translation>Gegenstand ändern</translation>
     </message>
     <message>
         <source>Its name, kind, size and part number, wherever it is named.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sein Name, seine Art, Größe und Teilenummer, wo immer er genannt wird.</translation>
     </message>
     <message>
         <source>rename item</source>
-        <translation type="unfinished"></translation>
+        <translation>Gegenstand umbenennen</translation>
     </message>
     <message>
         <source>part number</source>
-        <translation type="unfinished"></translation>
+        <translation>Teilenummer</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n callouts pointed at what is now cut off and were removed; undo brings them back.</source>
+        <comment>1 callout pointed at what is now cut off and was removed; undo brings it back.</comment>
+        <translation>
+            <numerusform>1 Positionsnummer zeigte auf etwas, das jetzt abgeschnitten ist, und wurde entfernt; Rückgängig holt sie zurück.</numerusform>
+            <numerusform>%n Positionsnummern zeigten auf etwas, das jetzt abgeschnitten ist, und wurden entfernt; Rückgängig holt sie zurück.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ProgressView</name>
     <message>
         <source>How far each learner is with each guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit jede Person mit jeder Anleitung ist</translation>
     </message>
     <message>
         <source>%1, %2: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2: %3</translation>
     </message>
     <message>
         <source>, %1, last on %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 run</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 runs</source>
-        <translation type="unfinished"></translation>
+        <translation>, %1, zuletzt am %2</translation>
     </message>
     <message>
         <source>No learner is in the register yet. Add them at Issue, under Learners; then it stands here how far each is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Im Verzeichnis steht noch niemand. Bei Herausgabe unter Lernende eintragen; dann steht hier, wie weit jede Person ist.</translation>
     </message>
     <message>
         <source>has it</source>
-        <translation type="unfinished"></translation>
+        <translation>hat sie</translation>
     </message>
     <message>
         <source>learned</source>
-        <translation type="unfinished"></translation>
+        <translation>gelernt</translation>
     </message>
     <message>
         <source>not yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nicht</translation>
     </message>
     <message>
         <source>worked</source>
-        <translation type="unfinished"></translation>
+        <translation>getan</translation>
     </message>
     <message>
         <source>with help</source>
-        <translation type="unfinished"></translation>
+        <translation>mit Hilfe</translation>
     </message>
     <message>
         <source>alone</source>
-        <translation type="unfinished"></translation>
+        <translation>allein</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n runs</source>
+        <comment>1 run</comment>
+        <translation>
+            <numerusform>1 Durchlauf</numerusform>
+            <numerusform>%n Durchläufe</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::RecogniserDialog</name>
     <message>
         <source>What listens to films without a narration</source>
-        <translation type="unfinished"></translation>
+        <translation>Was Filme ohne Mitschrift anhört</translation>
     </message>
     <message>
         <source>Left empty, the program listens itself: a little English, with the words of the trade and of the guide in hand. Where the workshop has a better recogniser, write its command here. It is given a WAV file (16 kHz, one channel) and writes WebVTT or SRT to its standard output; {sound} and {text} in the command stand for the file it reads and one it writes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bleibt das Feld leer, hört das Programm selbst: etwas Englisch, mit den Wörtern des Fachs und der Anleitung in der Hand; andere Sprachen hört es nicht. Hat die Werkstatt einen besseren Erkenner, hier seinen Befehl schreiben. Er bekommt eine WAV-Datei (16 kHz, ein Kanal) und schreibt WebVTT oder SRT auf seine Standardausgabe; {sound} und {text} im Befehl stehen für die Datei, die er liest, und eine, die er schreibt.</translation>
     </message>
     <message>
         <source>Command of the recogniser</source>
-        <translation type="unfinished"></translation>
+        <translation>Befehl des Erkenners</translation>
     </message>
     <message>
         <source>the program&apos;s own recogniser</source>
-        <translation type="unfinished"></translation>
+        <translation>der eigene Erkenner des Programms</translation>
     </message>
     <message>
         <source>&amp;Try it</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Probieren</translation>
     </message>
     <message>
         <source>Lets it listen to one spoken sentence that comes with the program.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lässt ihn einen gesprochenen Satz hören, der mit dem Programm kommt.</translation>
     </message>
     <message>
         <source>&amp;Stop</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Anhalten</translation>
     </message>
     <message>
         <source>Progress of the trial</source>
-        <translation type="unfinished"></translation>
+        <translation>Fortschritt der Probe</translation>
     </message>
     <message>
         <source>Listening</source>
-        <translation type="unfinished"></translation>
+        <translation>Hört zu</translation>
     </message>
     <message>
         <source>What it heard</source>
-        <translation type="unfinished"></translation>
+        <translation>Was er hörte</translation>
     </message>
     <message>
         <source>Keep it</source>
-        <translation type="unfinished"></translation>
+        <translation>Behalten</translation>
     </message>
     <message>
         <source>Said: %1
 Heard: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Gesagt: %1
+Gehört: %2</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::RecordingRows</name>
     <message>
         <source>%1, %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2, %3</translation>
     </message>
     <message>
         <source>?</source>
-        <translation type="unfinished"></translation>
+        <translation>?</translation>
     </message>
     <message>
         <source>%1 long · %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 line said</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines said</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 lang · %2</translation>
     </message>
     <message>
         <source>%1 long · no narration</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 lang · keine Mitschrift</translation>
     </message>
     <message>
         <source>the original is missing: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>das Original fehlt: %1</translation>
     </message>
     <message>
         <source>used in the open guide</source>
-        <translation type="unfinished"></translation>
+        <translation>in der offenen Anleitung benutzt</translation>
     </message>
     <message>
         <source>imported %1</source>
-        <translation type="unfinished"></translation>
+        <translation>importiert am %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines said</source>
+        <comment>1 line said</comment>
+        <translation>
+            <numerusform>1 Zeile gesagt</numerusform>
+            <numerusform>%n Zeilen gesagt</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::RelationsDialog</name>
     <message>
         <source>Relations of the items</source>
-        <translation type="unfinished"></translation>
+        <translation>Beziehungen der Gegenstände</translation>
     </message>
     <message>
         <source>&amp;Item</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gegenstand</translation>
     </message>
     <message>
         <source>closes no system</source>
-        <translation type="unfinished"></translation>
+        <translation>verschließt kein System</translation>
     </message>
     <message>
         <source>closes the %1</source>
-        <translation type="unfinished"></translation>
+        <translation>verschließt: %1</translation>
     </message>
     <message>
         <source>&amp;Closes</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Verschließt</translation>
     </message>
     <message>
         <source>at the bottom: it drains there</source>
-        <translation type="unfinished"></translation>
+        <translation>unten: dort läuft es ab</translation>
     </message>
     <message>
         <source>at the side: a level plug</source>
-        <translation type="unfinished"></translation>
+        <translation>an der Seite: eine Füllstandsschraube</translation>
     </message>
     <message>
         <source>where it is filled</source>
-        <translation type="unfinished"></translation>
+        <translation>wo gefüllt wird</translation>
     </message>
     <message>
         <source>lets air in</source>
-        <translation type="unfinished"></translation>
+        <translation>lässt Luft hinein</translation>
     </message>
     <message>
         <source>&amp;Where</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wo</translation>
     </message>
     <message>
         <source>Lies behind</source>
-        <translation type="unfinished"></translation>
+        <translation>Liegt hinter</translation>
     </message>
     <message>
         <source>Lies &amp;behind</source>
-        <translation type="unfinished"></translation>
+        <translation>Liegt &amp;hinter</translation>
     </message>
     <message>
         <source>Sits under</source>
-        <translation type="unfinished"></translation>
+        <translation>Sitzt unter</translation>
     </message>
     <message>
         <source>Sits &amp;under</source>
-        <translation type="unfinished"></translation>
+        <translation>Sitzt &amp;unter</translation>
     </message>
     <message>
         <source>&amp;Renewed</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Erneuert</translation>
     </message>
     <message>
         <source>Holds &amp;dry</source>
-        <translation type="unfinished"></translation>
+        <translation>Fasst &amp;trocken</translation>
     </message>
     <message>
         <source>&amp;Goes in again</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Geht wieder hinein</translation>
     </message>
     <message>
         <source>Vessel h&amp;olds</source>
-        <translation type="unfinished"></translation>
+        <translation>Gefäß f&amp;asst</translation>
     </message>
     <message>
         <source>not said</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht gesagt</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ReplaceDialog</name>
     <message>
         <source>Replace words in the whole guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Wörter in der ganzen Anleitung ersetzen</translation>
     </message>
     <message>
         <source>words as they stand</source>
-        <translation type="unfinished"></translation>
+        <translation>Wörter, wie sie dastehen</translation>
     </message>
     <message>
         <source>what stands there instead; empty removes them</source>
-        <translation type="unfinished"></translation>
+        <translation>was stattdessen dasteht; leer entfernt sie</translation>
     </message>
     <message>
         <source>in the other guides of the library too</source>
-        <translation type="unfinished"></translation>
+        <translation>auch in den anderen Anleitungen der Bibliothek</translation>
     </message>
     <message>
         <source>&amp;Words</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wörter</translation>
     </message>
     <message>
         <source>&amp;By</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It stands in 1 place of this guide.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It stands in %1 places of this guide.</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Durch</translation>
     </message>
     <message>
         <source>The other guides are being looked through …</source>
-        <translation type="unfinished"></translation>
+        <translation>Die anderen Anleitungen werden durchgesehen …</translation>
     </message>
     <message>
         <source>In %1 other guides: %2 places. One undo takes all of it back; issued editions stay as they are.</source>
-        <translation type="unfinished"></translation>
+        <translation>In %1 anderen Anleitungen: %2 Stellen. Ein Rückgängig nimmt alles zurück; herausgegebene Ausgaben bleiben, wie sie sind.</translation>
     </message>
-    <message>
-        <source>Replaced in 1 other guide.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>It stands in %n places of this guide.</source>
+        <comment>It stands in 1 place of this guide.</comment>
+        <translation>
+            <numerusform>Es steht an 1 Stelle dieser Anleitung.</numerusform>
+            <numerusform>Es steht an %n Stellen dieser Anleitung.</numerusform>
+        </translation>
     </message>
-    <message>
-        <source>Replaced in %1 other guides.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>Replaced in %n other guides.</source>
+        <comment>Replaced in 1 other guide.</comment>
+        <translation>
+            <numerusform>In 1 anderen Anleitung ersetzt.</numerusform>
+            <numerusform>In %n anderen Anleitungen ersetzt.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::RouteRail</name>
     <message>
         <source>Stations</source>
-        <translation type="unfinished"></translation>
+        <translation>Stationen</translation>
     </message>
     <message>
         <source>%1 (%2), %3 open</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 (%2), %3 offen</translation>
     </message>
     <message>
         <source>%1: open a guide on the Shelf first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>%1, key %2, %n open points</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
-        </translation>
+        <translation>%1: zuerst am Regal eine Anleitung öffnen</translation>
     </message>
     <message>
         <source>%1, key %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, Taste %2</translation>
     </message>
     <message>
         <source>Go there</source>
-        <translation type="unfinished"></translation>
+        <translation>Hingehen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, key %2, %n open points</source>
+        <comment>%1, key %2, 1 open point</comment>
+        <translation>
+            <numerusform>%1, Taste %2, 1 offener Punkt</numerusform>
+            <numerusform>%1, Taste %2, %n offene Punkte</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::SamplesDialog</name>
     <message>
         <source>Samples of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Proben von %1</translation>
     </message>
     <message>
         <source>The laboratory has found no number yet; enter its answer when it comes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Labor hat noch keine Zahl gefunden; seine Antwort eintragen, wenn sie kommt.</translation>
     </message>
     <message>
         <source>Samples</source>
-        <translation type="unfinished"></translation>
+        <translation>Proben</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::SequencePanel</name>
     <message>
         <source>placed by hand</source>
-        <translation type="unfinished"></translation>
+        <translation>von Hand gesetzt</translation>
     </message>
     <message>
         <source>click the drawing, or 10,20; 60,15; …</source>
-        <translation type="unfinished"></translation>
+        <translation>in die Zeichnung klicken, oder 10,20; 60,15; …</translation>
     </message>
     <message>
         <source>Across and down in hundredths of the drawing, bolt by bolt</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach rechts und nach unten in Hundertsteln der Zeichnung, Schraube für Schraube</translation>
     </message>
     <message>
         <source>20, then 40, then 60 Nm</source>
-        <translation type="unfinished"></translation>
+        <translation>20, then 40, then 60 Nm</translation>
     </message>
     <message>
         <source>&amp;Bolts</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Schrauben</translation>
     </message>
     <message>
         <source>&amp;They sit</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie s&amp;itzen</translation>
     </message>
     <message>
         <source>&amp;Places</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Plätze</translation>
     </message>
     <message>
         <source>&amp;Stages</source>
-        <translation type="unfinished"></translation>
+        <translation>Stu&amp;fen</translation>
     </message>
     <message>
         <source>Click where the bolts sit, one after the other; the order follows.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nacheinander anklicken, wo die Schrauben sitzen; die Reihenfolge folgt.</translation>
     </message>
     <message>
         <source>Start all by hand, then tighten in the order drawn. By the bolts&apos; own numbers: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle von Hand ansetzen, dann in der gezeichneten Reihenfolge anziehen. Nach den eigenen Nummern der Schrauben: %1.</translation>
     </message>
     <message>
         <source> They are numbered as they were placed.</source>
-        <translation type="unfinished"></translation>
+        <translation> Sie sind nummeriert, wie sie gesetzt wurden.</translation>
     </message>
     <message>
         <source> Bolt 1 is at the top, at the upper left or at one end; the others follow clockwise.</source>
-        <translation type="unfinished"></translation>
+        <translation> Schraube 1 ist oben, links oben oder an einem Ende; die anderen folgen im Uhrzeigersinn.</translation>
     </message>
     <message>
         <source>Pass %1: loosen every bolt again, in the same order.&lt;br&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchgang %1: jede Schraube wieder lösen, in derselben Reihenfolge.&lt;br&gt;</translation>
     </message>
     <message>
         <source>Pass %1: every bolt to &lt;b&gt;%2 %3&lt;/b&gt;.&lt;br&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchgang %1: jede Schraube auf &lt;b&gt;%2 %3&lt;/b&gt;.&lt;br&gt;</translation>
     </message>
     <message>
         <source>Pass %1: every bolt &lt;b&gt;%2°&lt;/b&gt; further; mark head and part first.&lt;br&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchgang %1: jede Schraube &lt;b&gt;%2°&lt;/b&gt; weiter; vorher Kopf und Teil anzeichnen.&lt;br&gt;</translation>
     </message>
     <message>
         <source>&lt;p&gt;Bolts tightened by an angle are stretched, and many are used once: the maker&apos;s book says whether new ones go in.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;Nach Winkel angezogene Schrauben werden gedehnt, und viele werden nur einmal benutzt: das Buch des Herstellers sagt, ob neue hineinkommen.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>bolt %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Schraube %1</translation>
     </message>
     <message>
         <source>Number %1 to tighten: bolt %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Nummer %1 anzuziehen: Schraube %2</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::Session</name>
     <message>
         <source>saved</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The library is damaged: 1 change of this guide could not be read and is missing. </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The library is damaged: %1 changes of this guide could not be read and are missing. </source>
-        <translation type="unfinished"></translation>
+        <translation>gespeichert</translation>
     </message>
     <message>
         <source> Put back library.db from your last copy, or look through the guide and go on from here.</source>
-        <translation type="unfinished"></translation>
+        <translation> Die Datei library.db aus der letzten Sicherung zurücklegen, oder die Anleitung durchsehen und von hier weitermachen.</translation>
     </message>
     <message>
         <source>Others changed this meanwhile, so nothing was saved: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Andere haben das inzwischen geändert, daher wurde nichts gespeichert: %1.</translation>
     </message>
     <message>
         <source>saved %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 change not saved yet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 changes not saved yet</source>
-        <translation type="unfinished"></translation>
+        <translation>gespeichert %1</translation>
     </message>
     <message>
         <source>No guide is open: choose one on the Shelf, or begin a new one there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Anleitung ist offen: am Regal eine wählen oder dort eine neue beginnen.</translation>
     </message>
     <message>
         <source>Others changed the guide since; this can be undone when the library can be reached again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Andere haben die Anleitung seither geändert; das lässt sich zurücknehmen, wenn die Bibliothek wieder zu erreichen ist.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The library is damaged: %n changes of this guide could not be read and are missing. </source>
+        <comment>The library is damaged: 1 change of this guide could not be read and is missing. </comment>
+        <translation>
+            <numerusform>Die Bibliothek ist beschädigt: 1 Änderung dieser Anleitung ließ sich nicht lesen und ist nicht da. </numerusform>
+            <numerusform>Die Bibliothek ist beschädigt: %n Änderungen dieser Anleitung ließen sich nicht lesen und sind nicht da. </numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes not saved yet</source>
+        <comment>1 change not saved yet</comment>
+        <translation>
+            <numerusform>1 Änderung noch nicht gespeichert</numerusform>
+            <numerusform>%n Änderungen noch nicht gespeichert</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::SharedBar</name>
     <message>
         <source>Not saved yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nicht gespeichert</translation>
     </message>
     <message>
         <source>The library cannot be reached.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 guide is with you, as it was on %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 guides are with you, as they were on %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Bibliothek ist nicht zu erreichen.</translation>
     </message>
     <message>
         <source>What you change in them is kept on this computer until it is back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was Sie darin ändern, bleibt auf diesem Rechner, bis sie wieder da ist.</translation>
     </message>
     <message>
         <source>Go on with the guide in hand: what you change is kept on this computer until it is back.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 change is not saved yet: it is kept on this computer and goes there by itself.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 changes are not saved yet: they are kept on this computer and go there by themselves.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 change of yours met another&apos;s; it is kept until you decide.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 changes of yours met another&apos;s; they are kept until you decide.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit der Anleitung in der Hand geht es weiter: was Sie ändern, bleibt auf diesem Rechner, bis sie wieder da ist.</translation>
     </message>
     <message>
         <source>%1 in step %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 in Schritt %2</translation>
     </message>
     <message>
         <source>%1 in this guide</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 in dieser Anleitung</translation>
     </message>
     <message>
         <source>%1 elsewhere</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 anderswo</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n guides are with you, as they were on %1.</source>
+        <comment>1 guide is with you, as it was on %1.</comment>
+        <translation>
+            <numerusform>1 Anleitung ist bei Ihnen, wie sie am %1 war.</numerusform>
+            <numerusform>%n Anleitungen sind bei Ihnen, wie sie am %1 waren.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes are not saved yet: they are kept on this computer and go there by themselves.</source>
+        <comment>1 change is not saved yet: it is kept on this computer and goes there by itself.</comment>
+        <translation>
+            <numerusform>1 Änderung ist noch nicht gespeichert: sie bleibt auf diesem Rechner und geht von selbst hin.</numerusform>
+            <numerusform>%n Änderungen sind noch nicht gespeichert: sie bleiben auf diesem Rechner und gehen von selbst hin.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes of yours met another&apos;s; they are kept until you decide.</source>
+        <comment>1 change of yours met another&apos;s; it is kept until you decide.</comment>
+        <translation>
+            <numerusform>1 Ihrer Änderungen traf auf eine andere; sie bleibt, bis Sie entscheiden.</numerusform>
+            <numerusform>%n Ihrer Änderungen trafen auf andere; sie bleiben, bis Sie entscheiden.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::SheetStation</name>
     <message>
         <source>Open points of the sheet</source>
-        <translation type="unfinished"></translation>
+        <translation>Offene Punkte des Blattes</translation>
     </message>
     <message>
         <source>Enter in a line begins the next one; type { to name a figure or an item; Backspace in an empty line removes it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Enter in einer Zeile beginnt die nächste; { tippen, um einen Wert oder Gegenstand zu nennen; die Rücktaste in einer leeren Zeile entfernt sie.</translation>
     </message>
     <message>
         <source>Drafted from the tape: shape it, and say of each check what is good. Undo takes all of it back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Vom Band entworfen: formen, und zu jeder Kontrolle sagen, was gut ist. Rückgängig nimmt alles zurück.</translation>
     </message>
     <message>
         <source>The step has no stretch of the tape yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt hat noch kein Stück vom Band.</translation>
     </message>
     <message>
         <source>What is said on this recording is still being read; the step plays from its beginning.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was auf dieser Aufnahme gesagt wird, wird noch gelesen; der Schritt spielt von seinem Anfang.</translation>
     </message>
     <message>
         <source>This was not heard on the tape in these words; the step plays from its beginning.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das wurde auf dem Band nicht mit diesen Worten gehört; der Schritt spielt von seinem Anfang.</translation>
     </message>
     <message>
         <source>READ FIRST</source>
-        <translation type="unfinished"></translation>
+        <translation>ZUERST LESEN</translation>
     </message>
     <message>
         <source>Step %1, line %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1, Zeile %2</translation>
     </message>
     <message>
         <source>Step %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1</translation>
     </message>
     <message>
         <source>No steps yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Schritte</translation>
     </message>
     <message>
         <source>Nothing open here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 point open</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 points open</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier ist nichts offen</translation>
     </message>
     <message>
         <source>%1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 to look at</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 to look at</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2</translation>
     </message>
     <message>
         <source>The editor found nothing here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Prüfer des Textes fand hier nichts.</translation>
     </message>
     <message>
         <source>You decide how to put this right: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie entscheiden, wie das berichtigt wird: %1</translation>
     </message>
     <message>
         <source>Keep as it is</source>
-        <translation type="unfinished"></translation>
+        <translation>So lassen</translation>
     </message>
     <message>
         <source>%1
 
 Why is it kept as it is? (the reason stays with the step)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1
+
+Warum bleibt es so? (der Grund bleibt bei dem Schritt)</translation>
     </message>
     <message>
         <source>Nothing is open on the sheet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf dem Blatt ist nichts offen.</translation>
     </message>
     <message>
         <source>Sheet</source>
-        <translation type="unfinished"></translation>
+        <translation>Blatt</translation>
     </message>
     <message>
         <source>No step is in hand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Schritt ist in der Hand.</translation>
     </message>
     <message>
         <source>What the editor found</source>
-        <translation type="unfinished"></translation>
+        <translation>Was der Prüfer des Textes fand</translation>
     </message>
     <message>
         <source>Fix wording</source>
-        <translation type="unfinished"></translation>
+        <translation>Wortlaut berichtigen</translation>
     </message>
     <message>
         <source>The editor puts right what it found, where it is certain how.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Prüfer des Textes berichtigt, was er fand, wo sicher ist, wie.</translation>
     </message>
     <message>
         <source>Only you can decide how to put this right.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur Sie können entscheiden, wie das berichtigt wird.</translation>
     </message>
     <message>
         <source>correct</source>
-        <translation type="unfinished"></translation>
+        <translation>berichtigen</translation>
     </message>
     <message>
         <source>mend</source>
-        <translation type="unfinished"></translation>
+        <translation>beheben</translation>
     </message>
     <message>
         <source>The words stay, with a reason that is kept with the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Worte bleiben, mit einem Grund, der bei dem Schritt bleibt.</translation>
     </message>
     <message>
         <source>ignore</source>
-        <translation type="unfinished"></translation>
+        <translation>übergehen</translation>
     </message>
     <message>
         <source>dismiss</source>
-        <translation type="unfinished"></translation>
+        <translation>verwerfen</translation>
     </message>
     <message>
         <source>Parts of the step</source>
-        <translation type="unfinished"></translation>
+        <translation>Teile des Schrittes</translation>
     </message>
     <message>
         <source>Check in full</source>
-        <translation type="unfinished"></translation>
+        <translation>Kontrolle ausführlich</translation>
     </message>
     <message>
         <source>Whom to ask, and a reading with its limits.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wen man fragt, und eine Ablesung mit ihren Grenzen.</translation>
     </message>
     <message>
         <source>reading</source>
-        <translation type="unfinished"></translation>
+        <translation>Ablesung</translation>
     </message>
     <message>
         <source>limits</source>
-        <translation type="unfinished"></translation>
+        <translation>Grenzen</translation>
     </message>
     <message>
         <source>Play moment</source>
-        <translation type="unfinished"></translation>
+        <translation>Moment abspielen</translation>
     </message>
     <message>
         <source>Plays the tape where what is in hand was said.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt das Band, wo gesagt wurde, was in der Hand ist.</translation>
     </message>
     <message>
         <source>hear</source>
-        <translation type="unfinished"></translation>
+        <translation>hören</translation>
     </message>
     <message>
         <source>tape</source>
-        <translation type="unfinished"></translation>
+        <translation>Band</translation>
     </message>
     <message>
         <source>Add caution</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnhinweis hinzufügen</translation>
     </message>
     <message>
         <source>A caution above the lines of the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Warnhinweis über den Zeilen des Schrittes.</translation>
     </message>
     <message>
         <source>warning</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnung</translation>
     </message>
     <message>
         <source>danger</source>
-        <translation type="unfinished"></translation>
+        <translation>Gefahr</translation>
     </message>
     <message>
         <source>Caution by its parts</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnhinweis aus Teilen</translation>
     </message>
     <message>
         <source>Hazard, harm, and how to avoid it, each asked for.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gefahr, Schaden und wie man ihn vermeidet, einzeln gefragt.</translation>
     </message>
     <message>
         <source>hazard</source>
-        <translation type="unfinished"></translation>
+        <translation>Gefahr</translation>
     </message>
     <message>
         <source>Add check</source>
-        <translation type="unfinished"></translation>
+        <translation>Kontrolle hinzufügen</translation>
     </message>
     <message>
         <source>Something to look at, what is good and what stops the job.</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas anzusehen, was gut ist und was die Arbeit stoppt.</translation>
     </message>
     <message>
         <source>inspect</source>
-        <translation type="unfinished"></translation>
+        <translation>ansehen</translation>
     </message>
     <message>
         <source>Waits</source>
-        <translation type="unfinished"></translation>
+        <translation>Wartezeiten</translation>
     </message>
     <message>
         <source>What is waited for, and how long.</source>
-        <translation type="unfinished"></translation>
+        <translation>Worauf gewartet wird, und wie lange.</translation>
     </message>
     <message>
         <source>time</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit</translation>
     </message>
     <message>
         <source>drain</source>
-        <translation type="unfinished"></translation>
+        <translation>ablassen</translation>
     </message>
     <message>
         <source>cure</source>
-        <translation type="unfinished"></translation>
+        <translation>aushärten</translation>
     </message>
     <message>
         <source>Display resets</source>
-        <translation type="unfinished"></translation>
+        <translation>Anzeige zurücksetzen</translation>
     </message>
     <message>
         <source>Buttons pressed to set a display back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tasten, die eine Anzeige zurücksetzen.</translation>
     </message>
     <message>
         <source>service light</source>
-        <translation type="unfinished"></translation>
+        <translation>Serviceleuchte</translation>
     </message>
     <message>
         <source>buttons</source>
-        <translation type="unfinished"></translation>
+        <translation>Tasten</translation>
     </message>
     <message>
         <source>Orders</source>
-        <translation type="unfinished"></translation>
+        <translation>Anordnungen</translation>
     </message>
     <message>
         <source>What the line orders: verb, items, tools and figure; put right where it was read wrongly.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was die Zeile anordnet: Verb, Gegenstände, Werkzeuge und Wert; berichtigt, wo es falsch gelesen wurde.</translation>
     </message>
     <message>
         <source>actions</source>
-        <translation type="unfinished"></translation>
+        <translation>Handlungen</translation>
     </message>
     <message>
         <source>verb</source>
-        <translation type="unfinished"></translation>
+        <translation>Verb</translation>
     </message>
     <message>
         <source>dry run</source>
-        <translation type="unfinished"></translation>
+        <translation>Trockenlauf</translation>
     </message>
     <message>
         <source>Comment</source>
-        <translation type="unfinished"></translation>
+        <translation>Kommentieren</translation>
     </message>
     <message>
         <source>A reviewer&apos;s comment at this line, or the answer to one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Kommentar der Durchsicht zu dieser Zeile, oder die Antwort auf einen.</translation>
     </message>
     <message>
         <source>review</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchsicht</translation>
     </message>
     <message>
         <source>History of line</source>
-        <translation type="unfinished"></translation>
+        <translation>Geschichte der Zeile</translation>
     </message>
     <message>
         <source>Who wrote this line, and what stood there before.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer diese Zeile schrieb, und was vorher dort stand.</translation>
     </message>
     <message>
         <source>versions</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassungen</translation>
     </message>
     <message>
         <source>Steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritte</translation>
     </message>
     <message>
         <source>New step</source>
-        <translation type="unfinished"></translation>
+        <translation>Neuer Schritt</translation>
     </message>
     <message>
         <source>An empty step after this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein leerer Schritt nach diesem.</translation>
     </message>
     <message>
         <source>Split step here</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt hier teilen</translation>
     </message>
     <message>
         <source>The line in hand begins a step of its own.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zeile in der Hand beginnt einen eigenen Schritt.</translation>
     </message>
     <message>
         <source>Draft lines</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeilen entwerfen</translation>
     </message>
     <message>
         <source>Lines, checks and waits from what was logged on the tape, for every step that has none.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeilen, Kontrollen und Wartezeiten aus dem, was am Band festgehalten wurde, für jeden Schritt ohne solche.</translation>
     </message>
     <message>
         <source>Every step has its lines.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder Schritt hat seine Zeilen.</translation>
     </message>
     <message>
         <source>automatic</source>
-        <translation type="unfinished"></translation>
+        <translation>automatisch</translation>
     </message>
     <message>
         <source>Variants and machine state</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführungen und Maschinenzustand</translation>
     </message>
     <message>
         <source>Which variants the step applies to, and the state the machine is in.</source>
-        <translation type="unfinished"></translation>
+        <translation>Für welche Ausführungen der Schritt gilt, und in welchem Zustand die Maschine ist.</translation>
     </message>
     <message>
         <source>applies to</source>
-        <translation type="unfinished"></translation>
+        <translation>gilt für</translation>
     </message>
     <message>
         <source>cold</source>
-        <translation type="unfinished"></translation>
+        <translation>kalt</translation>
     </message>
     <message>
         <source>warm</source>
-        <translation type="unfinished"></translation>
+        <translation>warm</translation>
     </message>
     <message>
         <source>locked off</source>
-        <translation type="unfinished"></translation>
+        <translation>gesperrt</translation>
     </message>
     <message>
         <source>Methods</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorgehen</translation>
     </message>
     <message>
         <source>Where practitioners differ: which method this step follows, and why.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo Fachleute verschiedener Meinung sind: welchem Vorgehen dieser Schritt folgt, und warum.</translation>
     </message>
     <message>
         <source>schools</source>
-        <translation type="unfinished"></translation>
+        <translation>Schulen</translation>
     </message>
     <message>
         <source>practice</source>
-        <translation type="unfinished"></translation>
+        <translation>Praxis</translation>
     </message>
     <message>
         <source>There is no step after it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Danach kommt kein Schritt.</translation>
     </message>
     <message>
         <source>Move step up</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt nach oben</translation>
     </message>
     <message>
         <source>Before the step above it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Vor den Schritt darüber.</translation>
     </message>
     <message>
         <source>There is no step before it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Davor kommt kein Schritt.</translation>
     </message>
     <message>
         <source>order</source>
-        <translation type="unfinished"></translation>
+        <translation>Reihenfolge</translation>
     </message>
     <message>
         <source>Move step down</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt nach unten</translation>
     </message>
     <message>
         <source>After the step below it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach den Schritt darunter.</translation>
     </message>
     <message>
         <source>Merge with next</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit nächstem zusammenlegen</translation>
     </message>
     <message>
         <source>This step and the one after it become one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Schritt und der danach werden einer.</translation>
     </message>
     <message>
         <source>Copy step from another guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt aus anderer Anleitung</translation>
     </message>
     <message>
         <source>With the items, figures and sources it needs.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit den Gegenständen, Werten und Quellen, die er braucht.</translation>
     </message>
     <message>
         <source>reuse</source>
-        <translation type="unfinished"></translation>
+        <translation>wiederverwenden</translation>
     </message>
     <message>
         <source>template</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorlage</translation>
     </message>
     <message>
         <source>Remove step</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt entfernen</translation>
     </message>
     <message>
         <source>Removes the step with its lines and pictures.</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernt den Schritt mit seinen Zeilen und Bildern.</translation>
     </message>
     <message>
         <source>The guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung</translation>
     </message>
     <message>
         <source>Replace words</source>
-        <translation type="unfinished"></translation>
+        <translation>Wörter ersetzen</translation>
     </message>
     <message>
         <source>In this guide, or in all guides of the library.</source>
-        <translation type="unfinished"></translation>
+        <translation>In dieser Anleitung oder in allen der Bibliothek.</translation>
     </message>
     <message>
         <source>rename</source>
-        <translation type="unfinished"></translation>
+        <translation>umbenennen</translation>
     </message>
     <message>
         <source>Follow-ups</source>
-        <translation type="unfinished"></translation>
+        <translation>Folgearbeiten</translation>
     </message>
     <message>
         <source>What is done after the job: retighten, look again, dispose of.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nach der Arbeit getan wird: nachziehen, noch einmal nachsehen, entsorgen.</translation>
     </message>
     <message>
         <source>later</source>
-        <translation type="unfinished"></translation>
+        <translation>später</translation>
     </message>
     <message>
         <source>Compare variants</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausführungen vergleichen</translation>
     </message>
     <message>
         <source>All variants side by side, as each is read.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Ausführungen nebeneinander, wie jede gelesen wird.</translation>
     </message>
     <message>
         <source>models</source>
-        <translation type="unfinished"></translation>
+        <translation>Modelle</translation>
     </message>
     <message>
         <source>Translate</source>
-        <translation type="unfinished"></translation>
+        <translation>Übersetzen</translation>
     </message>
     <message>
         <source>The guide beside its translation.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Anleitung neben ihrer Übersetzung.</translation>
     </message>
     <message>
         <source>language</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n points open</source>
+        <comment>1 point open</comment>
+        <translation>
+            <numerusform>1 Punkt offen</numerusform>
+            <numerusform>%n Punkte offen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n to look at</source>
+        <comment>1 to look at</comment>
+        <translation>
+            <numerusform>1 anzusehen</numerusform>
+            <numerusform>%n anzusehen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ShelfStation</name>
     <message>
         <source>&lt;p style=&apos;font-size:22pt&apos;&gt;&lt;b&gt;Drop a film of a job here&lt;/b&gt;&lt;/p&gt;&lt;p style=&apos;color:%1&apos;&gt;From a phone or a camera: mp4, mov, mkv, webm, avi, mts. A narration of the same name (.vtt, .srt or .txt) comes with it.&lt;/p&gt;&lt;p&gt;&amp;nbsp;&lt;/p&gt;&lt;table cellspacing=&apos;10&apos; align=&apos;center&apos;&gt;&lt;tr&gt;&lt;td&gt;&lt;b&gt;1&lt;/b&gt;&lt;/td&gt;&lt;td&gt;The film is copied into the library, and what is said on it is read. Without a narration the program listens to it.&lt;/td&gt;&lt;/tr&gt;&lt;tr&gt;&lt;td&gt;&lt;b&gt;2&lt;/b&gt;&lt;/td&gt;&lt;td&gt;You name the machine and the job, and the guide begins.&lt;/td&gt;&lt;/tr&gt;&lt;tr&gt;&lt;td&gt;&lt;b&gt;3&lt;/b&gt;&lt;/td&gt;&lt;td&gt;Its steps are drafted from what was said; you put them right, prove the figures and issue it.&lt;/td&gt;&lt;/tr&gt;&lt;/table&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p style=&apos;font-size:22pt&apos;&gt;&lt;b&gt;Einen Film der Arbeit hier ablegen&lt;/b&gt;&lt;/p&gt;&lt;p style=&apos;color:%1&apos;&gt;Von einem Telefon oder einer Kamera: mp4, mov, mkv, webm, avi, mts. Eine Mitschrift gleichen Namens (.vtt, .srt oder .txt) kommt mit.&lt;/p&gt;&lt;p&gt;&amp;nbsp;&lt;/p&gt;&lt;table cellspacing=&apos;10&apos; align=&apos;center&apos;&gt;&lt;tr&gt;&lt;td&gt;&lt;b&gt;1&lt;/b&gt;&lt;/td&gt;&lt;td&gt;Der Film wird in die Bibliothek kopiert, und was darauf gesagt wird, wird gelesen. Ohne Mitschrift hört das Programm ihn an.&lt;/td&gt;&lt;/tr&gt;&lt;tr&gt;&lt;td&gt;&lt;b&gt;2&lt;/b&gt;&lt;/td&gt;&lt;td&gt;Sie nennen Maschine und Arbeit, und die Anleitung beginnt.&lt;/td&gt;&lt;/tr&gt;&lt;tr&gt;&lt;td&gt;&lt;b&gt;3&lt;/b&gt;&lt;/td&gt;&lt;td&gt;Ihre Schritte werden aus dem Gesagten entworfen; Sie berichtigen sie, belegen die Werte und geben sie heraus.&lt;/td&gt;&lt;/tr&gt;&lt;/table&gt;</translation>
     </message>
     <message>
         <source>Guides, by machine</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitungen, nach Maschine</translation>
     </message>
     <message>
         <source>Guides</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitungen</translation>
     </message>
     <message>
         <source>Recordings</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnahmen</translation>
     </message>
     <message>
         <source>Nothing here yet. Drop a film here, or import one; its narration (.vtt, .srt or .txt of the same name) comes with it. A film without one is listened to.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier ist noch nichts. Einen Film hier ablegen oder importieren; seine Mitschrift (.vtt, .srt oder .txt gleichen Namens) kommt mit. Ein Film ohne Mitschrift wird angehört.</translation>
     </message>
     <message>
         <source>Import progress</source>
-        <translation type="unfinished"></translation>
+        <translation>Fortschritt des Importierens</translation>
     </message>
     <message>
         <source>Hearing progress</source>
-        <translation type="unfinished"></translation>
+        <translation>Fortschritt des Hörens</translation>
     </message>
     <message>
         <source>New guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Neue Anleitung</translation>
     </message>
     <message>
         <source>Perrick PT60</source>
-        <translation type="unfinished"></translation>
+        <translation>Perrick PT60</translation>
     </message>
     <message>
         <source>100 h service</source>
-        <translation type="unfinished"></translation>
+        <translation>100-h-Service</translation>
     </message>
     <message>
         <source>the workshop&apos;s number, as in KQ-PT60-100</source>
-        <translation type="unfinished"></translation>
+        <translation>die eigene Nummer der Werkstatt, wie KQ-PT60-100</translation>
     </message>
     <message>
         <source>&amp;Machine</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Maschine</translation>
     </message>
     <message>
         <source>&amp;Job</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Arbeit</translation>
     </message>
     <message>
         <source>&amp;Number</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Nummer</translation>
     </message>
     <message>
         <source>&amp;Begin</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Beginnen</translation>
     </message>
     <message>
         <source>Import recordings</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnahmen importieren</translation>
     </message>
     <message>
         <source>Recordings (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnahmen (*.mp4 *.mov *.m4v *.mkv *.webm *.avi *.ts *.mts);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>%1 is a narration: import the film beside it (same name), and it is imported with it.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist eine Mitschrift: den Film daneben (gleicher Name) importieren, dann kommt sie mit.</translation>
     </message>
     <message>
         <source>Looking through %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 wird durchgesehen</translation>
     </message>
     <message>
         <source>Choose a folder to look for the recording in</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Ordner wählen, in dem die Aufnahme gesucht wird</translation>
     </message>
     <message>
         <source>Looking for %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 wird gesucht</translation>
     </message>
     <message>
         <source>Found: the original is %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gefunden: das Original ist %1.</translation>
     </message>
     <message>
         <source>Shelf</source>
-        <translation type="unfinished"></translation>
+        <translation>Regal</translation>
     </message>
     <message>
         <source>Open guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Anleitung öffnen</translation>
     </message>
     <message>
         <source>Takes the chosen guide in hand and goes to its tape.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nimmt die gewählte Anleitung in die Hand und geht zu ihrem Band.</translation>
     </message>
     <message>
         <source>There is no guide yet; begin a new one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt noch keine Anleitung; eine neue beginnen.</translation>
     </message>
     <message>
         <source>Begins a guide; it uses the chosen recording.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beginnt eine Anleitung; sie benutzt die gewählte Aufnahme.</translation>
     </message>
     <message>
         <source>begin</source>
-        <translation type="unfinished"></translation>
+        <translation>beginnen</translation>
     </message>
     <message>
         <source>See an example guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Beispielanleitung ansehen</translation>
     </message>
     <message>
         <source>Shows the printed form of a finished guide: what comes out at the end.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt die gedruckte Form einer fertigen Anleitung: was am Ende herauskommt.</translation>
     </message>
     <message>
         <source>demo</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorführung</translation>
     </message>
     <message>
         <source>sample</source>
-        <translation type="unfinished"></translation>
+        <translation>Beispiel</translation>
     </message>
     <message>
         <source>The desk</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult</translation>
     </message>
     <message>
         <source>Opens the desk: tablets in the workshop read the current editions and ask whether a page is current.</source>
-        <translation type="unfinished"></translation>
+        <translation>Öffnet das Lesepult: Tablets in der Werkstatt lesen die aktuellen Ausgaben und fragen, ob eine Seite aktuell ist.</translation>
     </message>
     <message>
         <source>server</source>
-        <translation type="unfinished"></translation>
+        <translation>Server</translation>
     </message>
     <message>
         <source>network</source>
-        <translation type="unfinished"></translation>
+        <translation>Netz</translation>
     </message>
     <message>
         <source>tablet</source>
-        <translation type="unfinished"></translation>
+        <translation>Tablet</translation>
     </message>
     <message>
         <source>serve</source>
-        <translation type="unfinished"></translation>
+        <translation>bereitstellen</translation>
     </message>
     <message>
         <source>The desk is open</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesepult ist offen</translation>
     </message>
     <message>
         <source>Import recording</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnahme importieren</translation>
     </message>
     <message>
         <source>Copies a film into the library; a narration of the same name comes with it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kopiert einen Film in die Bibliothek; eine Mitschrift gleichen Namens kommt mit.</translation>
     </message>
     <message>
         <source>bring in</source>
-        <translation type="unfinished"></translation>
+        <translation>hereinholen</translation>
     </message>
     <message>
         <source>load</source>
-        <translation type="unfinished"></translation>
+        <translation>laden</translation>
     </message>
     <message>
         <source>Import without copying</source>
-        <translation type="unfinished"></translation>
+        <translation>Importieren ohne Kopie</translation>
     </message>
     <message>
         <source>The film stays where it lies; the library remembers where.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Film bleibt, wo er liegt; die Bibliothek merkt sich, wo.</translation>
     </message>
     <message>
         <source>link</source>
-        <translation type="unfinished"></translation>
+        <translation>Verweis</translation>
     </message>
     <message>
         <source>in place</source>
-        <translation type="unfinished"></translation>
+        <translation>an Ort und Stelle</translation>
     </message>
     <message>
         <source>Use in open guide</source>
-        <translation type="unfinished"></translation>
+        <translation>In offener Anleitung benutzen</translation>
     </message>
     <message>
         <source>The open guide may then take steps from the chosen recording.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die offene Anleitung darf dann Schritte aus der gewählten Aufnahme nehmen.</translation>
     </message>
     <message>
         <source>There is no recording yet; import one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt noch keine Aufnahme; eine importieren.</translation>
     </message>
     <message>
         <source>No guide is open; open one or begin a new one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Anleitung ist offen; eine öffnen oder eine neue beginnen.</translation>
     </message>
     <message>
         <source>The open guide uses it already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die offene Anleitung benutzt sie schon.</translation>
     </message>
     <message>
         <source>add recording</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnahme hinzufügen</translation>
     </message>
     <message>
         <source>Find original</source>
-        <translation type="unfinished"></translation>
+        <translation>Original finden</translation>
     </message>
     <message>
         <source>The original is not where it was: looks for it in a folder, by its content.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Original ist nicht, wo es war: sucht es in einem Ordner, nach seinem Inhalt.</translation>
     </message>
     <message>
         <source>The original is where it should be.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Original ist, wo es sein soll.</translation>
     </message>
     <message>
         <source>relink</source>
-        <translation type="unfinished"></translation>
+        <translation>neu verbinden</translation>
     </message>
     <message>
         <source>missing</source>
-        <translation type="unfinished"></translation>
+        <translation>fehlt</translation>
     </message>
     <message>
         <source>Cancel</source>
-        <translation type="unfinished"></translation>
+        <translation>Abbrechen</translation>
     </message>
     <message>
         <source>Stops the import; nothing of it stays.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hält das Importieren an; nichts davon bleibt.</translation>
     </message>
     <message>
         <source>Nothing is being imported.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts wird importiert.</translation>
     </message>
     <message>
         <source>stop</source>
-        <translation type="unfinished"></translation>
+        <translation>anhalten</translation>
     </message>
     <message>
         <source>Hear what is said</source>
-        <translation type="unfinished"></translation>
+        <translation>Anhören lassen</translation>
     </message>
     <message>
         <source>The program listens to the chosen recording, which came without a narration; it goes on while you work.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Programm hört die gewählte Aufnahme an, die ohne Mitschrift kam; es geht weiter, während Sie arbeiten.</translation>
     </message>
     <message>
         <source>This recording has a narration.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Aufnahme hat eine Mitschrift.</translation>
     </message>
     <message>
         <source>It is being heard.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie wird gerade angehört.</translation>
     </message>
     <message>
         <source>transcribe</source>
-        <translation type="unfinished"></translation>
+        <translation>mitschreiben</translation>
     </message>
     <message>
         <source>speech</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache</translation>
     </message>
     <message>
         <source>recognise</source>
-        <translation type="unfinished"></translation>
+        <translation>erkennen</translation>
     </message>
     <message>
         <source>Stop hearing</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht mehr hören</translation>
     </message>
     <message>
         <source>Stops listening; the film stays, without a narration.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hört nicht mehr zu; der Film bleibt, ohne Mitschrift.</translation>
     </message>
     <message>
         <source>No film is being heard.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Film wird angehört.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::SourceChips</name>
     <message>
         <source>Sources of the guide</source>
-        <translation type="unfinished"></translation>
+        <translation>Quellen der Anleitung</translation>
     </message>
     <message>
         <source>No source yet: add one, or drop a page on a figure.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine Quelle: eine hinzufügen oder eine Seite auf einen Wert ziehen.</translation>
     </message>
     <message>
         <source>%1, its page is not at hand</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, die Seite ist nicht zur Hand</translation>
     </message>
     <message>
         <source>Drag a source onto the figure it gives</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Quelle auf den Wert ziehen, den sie angibt</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::SourceDialog</name>
     <message>
         <source>Source of: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Quelle für: %1</translation>
     </message>
     <message>
         <source>of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>von %1</translation>
     </message>
     <message>
         <source>The page is being read …</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Seite wird gelesen …</translation>
     </message>
     <message>
         <source>The marked place is being read …</source>
-        <translation type="unfinished"></translation>
+        <translation>Die angezeichnete Stelle wird gelesen …</translation>
     </message>
     <message>
         <source>another source …</source>
-        <translation type="unfinished"></translation>
+        <translation>eine andere Quelle …</translation>
     </message>
     <message>
         <source>&amp;Source</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Quelle</translation>
     </message>
     <message>
         <source>It stands there</source>
-        <translation type="unfinished"></translation>
+        <translation>Es steht dort</translation>
     </message>
     <message>
         <source>Perrick PT60 service book</source>
-        <translation type="unfinished"></translation>
+        <translation>Servicebuch Perrick PT60</translation>
     </message>
     <message>
         <source>issue 4</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausgabe 4</translation>
     </message>
     <message>
         <source>2024, or 2024-05-01</source>
-        <translation type="unfinished"></translation>
+        <translation>2024, oder 2024-05-01</translation>
     </message>
     <message>
         <source>all; or as in from 4401</source>
-        <translation type="unfinished"></translation>
+        <translation>alle; oder wie in: ab 4401</translation>
     </message>
     <message>
         <source>spring balance 0 to 50 N</source>
-        <translation type="unfinished"></translation>
+        <translation>Federwaage 0 bis 50 N</translation>
     </message>
     <message>
         <source>&amp;Kind</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Art</translation>
     </message>
     <message>
         <source>&amp;Title</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Titel</translation>
     </message>
     <message>
         <source>&amp;Edition</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Ausgabe</translation>
     </message>
     <message>
         <source>&amp;Date of it</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Datum davon</translation>
     </message>
     <message>
         <source>Applies to</source>
-        <translation type="unfinished"></translation>
+        <translation>Gilt für</translation>
     </message>
     <message>
         <source>Se&amp;rials</source>
-        <translation type="unfinished"></translation>
+        <translation>Se&amp;riennummern</translation>
     </message>
     <message>
         <source>&amp;Instrument</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Messgerät</translation>
     </message>
     <message>
         <source>Source</source>
-        <translation type="unfinished"></translation>
+        <translation>Quelle</translation>
     </message>
     <message>
         <source>Page</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite</translation>
     </message>
     <message>
         <source>Page or picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite oder Bild</translation>
     </message>
     <message>
         <source>Chooses the file that shows it: a page of the book, a picture.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wählt die Datei, die es zeigt: eine Seite des Buches, ein Bild.</translation>
     </message>
     <message>
         <source>Stop reading</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht mehr lesen</translation>
     </message>
     <message>
         <source>Stops reading the page.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hört auf, die Seite zu lesen.</translation>
     </message>
     <message>
         <source>Reading was stopped: mark the place with the mouse, or type what stands there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Lesen wurde angehalten: die Stelle mit der Maus anzeichnen, oder tippen, was dort steht.</translation>
     </message>
     <message>
         <source>No page is being read.</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine Seite wird gelesen.</translation>
     </message>
     <message>
         <source>page </source>
-        <translation type="unfinished"></translation>
+        <translation>Seite </translation>
     </message>
     <message>
         <source>Read on the page</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Seite gelesen</translation>
     </message>
     <message>
         <source>The place, enlarged</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Stelle, vergrößert</translation>
     </message>
     <message>
         <source>25 Nm, 8 to 10 mm, 75W90</source>
-        <translation type="unfinished"></translation>
+        <translation>25 Nm, 8 to 10 mm, 75W90</translation>
     </message>
     <message>
         <source>± in the same unit, if given</source>
-        <translation type="unfinished"></translation>
+        <translation>± in derselben Einheit, wenn angegeben</translation>
     </message>
     <message>
         <source>± in the same unit</source>
-        <translation type="unfinished"></translation>
+        <translation>± in derselben Einheit</translation>
     </message>
     <message>
         <source>page 2, torque table</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite 2, Tabelle der Drehmomente</translation>
     </message>
     <message>
         <source>It &amp;gives</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie &amp;gibt an</translation>
     </message>
     <message>
         <source>T&amp;olerance</source>
-        <translation type="unfinished"></translation>
+        <translation>T&amp;oleranz</translation>
     </message>
     <message>
         <source>Instrument &amp;off by</source>
-        <translation type="unfinished"></translation>
+        <translation>Messgerät weicht &amp;ab um</translation>
     </message>
     <message>
         <source>&amp;Place in it</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Stelle darin</translation>
     </message>
     <message>
         <source>The page is opened …</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Seite wird geöffnet …</translation>
     </message>
     <message>
         <source>A page or a picture of it</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Seite oder ein Bild davon</translation>
     </message>
     <message>
         <source>Pages and pictures (*.pdf *.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Seiten und Bilder (*.pdf *.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>Drag over a place to read it closely. + and − bring the page nearer, Page Up and Down turn it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Über eine Stelle ziehen, um sie genau zu lesen. + und − holen die Seite näher, Bild auf und ab blättern.</translation>
     </message>
     <message>
         <source>No %1 could be read there: type what the marked place says.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dort ließ sich kein Wert dieser Art (%1) lesen: tippen, was die angezeichnete Stelle sagt.</translation>
     </message>
     <message>
         <source>No %1 was read on this page: turn the page, or mark the place with the mouse.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf dieser Seite wurde kein Wert dieser Art (%1) gelesen: blättern, oder die Stelle mit der Maus anzeichnen.</translation>
     </message>
     <message>
         <source>Read by a machine. Compare it with the page before you confirm.</source>
-        <translation type="unfinished"></translation>
+        <translation>Von einer Maschine gelesen. Vor dem Bestätigen mit der Seite vergleichen.</translation>
     </message>
     <message>
         <source>page %1, “%2”</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite %1, „%2“</translation>
     </message>
     <message>
         <source>“%1”</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“</translation>
     </message>
     <message>
         <source>A character was hard to read: compare it closely with the page.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Zeichen war schwer zu lesen: genau mit der Seite vergleichen.</translation>
     </message>
     <message>
         <source>Write what the source gives; a source that gives nothing proves nothing.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreiben, was die Quelle angibt; eine Quelle, die nichts angibt, belegt nichts.</translation>
     </message>
     <message>
         <source>“%1” is no number; write how far it may be off as in 2.5.</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“ ist keine Zahl; schreiben, wie weit es abweichen darf, wie in 2.5.</translation>
     </message>
     <message>
         <source>Give the source a title, so that a checker can find it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Quelle einen Titel geben, damit ein Prüfer sie findet.</translation>
     </message>
     <message>
         <source>Say which variant it applies to; a source that applies to none proves nothing.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, für welche Ausführung sie gilt; eine Quelle, die für keine gilt, belegt nichts.</translation>
     </message>
     <message>
         <source>Say what it was measured with; a measurement is as good as its instrument.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, womit gemessen wurde; eine Messung ist so gut wie ihr Messgerät.</translation>
     </message>
     <message>
         <source>Say where in the source it stands, so that a checker can find it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wo in der Quelle es steht, damit ein Prüfer es findet.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::StepCard</name>
     <message>
         <source>what is done, as an order</source>
-        <translation type="unfinished"></translation>
+        <translation>was getan wird, als Anweisung</translation>
     </message>
     <message>
         <source>Heading</source>
-        <translation type="unfinished"></translation>
+        <translation>Überschrift</translation>
     </message>
     <message>
         <source>Who else is in this step</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer noch in diesem Schritt ist</translation>
     </message>
     <message>
         <source>%1 is here</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist hier</translation>
     </message>
     <message>
         <source>Works on this step just now; what is saved there appears here within a second.</source>
-        <translation type="unfinished"></translation>
+        <translation>Arbeitet gerade an diesem Schritt; was dort gespeichert wird, erscheint hier innerhalb einer Sekunde.</translation>
     </message>
     <message>
         <source>Signal word</source>
-        <translation type="unfinished"></translation>
+        <translation>Signalwort</translation>
     </message>
     <message>
         <source>Caution</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnhinweis</translation>
     </message>
     <message>
         <source>General warning: its hazard is not named</source>
-        <translation type="unfinished"></translation>
+        <translation>Allgemeine Warnung: ihre Gefahr ist nicht benannt</translation>
     </message>
     <message>
         <source>Instruction %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Anweisung %1</translation>
     </message>
     <message>
         <source>orders nothing</source>
-        <translation type="unfinished"></translation>
+        <translation>ordnet nichts an</translation>
     </message>
     <message>
         <source>look at</source>
-        <translation type="unfinished"></translation>
+        <translation>ansehen</translation>
     </message>
     <message>
         <source>good is</source>
-        <translation type="unfinished"></translation>
+        <translation>gut ist</translation>
     </message>
     <message>
         <source>stop and ask when</source>
-        <translation type="unfinished"></translation>
+        <translation>stoppen und fragen, wenn</translation>
     </message>
     <message>
         <source>Check: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Kontrolle: %1</translation>
     </message>
     <message>
         <source>stop when</source>
-        <translation type="unfinished"></translation>
+        <translation>Stopp, wenn</translation>
     </message>
     <message>
         <source>ask %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 fragen</translation>
     </message>
     <message>
         <source>write down: %1%2</source>
-        <translation type="unfinished"></translation>
+        <translation>aufschreiben: %1%2</translation>
     </message>
     <message>
         <source>, within %1</source>
-        <translation type="unfinished"></translation>
+        <translation>, innerhalb %1</translation>
     </message>
     <message>
         <source>what is waited for; empty removes the wait</source>
-        <translation type="unfinished"></translation>
+        <translation>worauf gewartet wird; leer entfernt die Wartezeit</translation>
     </message>
     <message>
         <source>Wait</source>
-        <translation type="unfinished"></translation>
+        <translation>Wartezeit</translation>
     </message>
     <message>
         <source>Wait %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 warten</translation>
     </message>
     <message>
         <source>%1 only</source>
-        <translation type="unfinished"></translation>
+        <translation>nur %1</translation>
     </message>
     <message>
         <source>No other method is accepted here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein anderes Vorgehen wird hier anerkannt.</translation>
     </message>
     <message>
         <source>Also accepted: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auch anerkannt: %1.</translation>
     </message>
     <message>
         <source>%1, %2 only</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, nur %2</translation>
     </message>
     <message>
         <source>the step</source>
-        <translation type="unfinished"></translation>
+        <translation>der Schritt</translation>
     </message>
     <message>
         <source>a line that was changed since</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Zeile, die seither geändert wurde</translation>
     </message>
     <message>
         <source>line %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile %1</translation>
     </message>
     <message>
         <source>&lt;b&gt;%1&lt;/b&gt; on %2: %3%4</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;b&gt;%1&lt;/b&gt; am %2: %3%4</translation>
     </message>
     <message>
         <source> &lt;i&gt;Answer: %1&lt;/i&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation> &lt;i&gt;Antwort: %1&lt;/i&gt;</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::StepDiscs</name>
     <message>
         <source>open</source>
-        <translation type="unfinished"></translation>
+        <translation>öffnen</translation>
     </message>
     <message>
         <source>in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>in der Hand</translation>
     </message>
     <message>
         <source>done</source>
-        <translation type="unfinished"></translation>
+        <translation>getan</translation>
     </message>
     <message>
         <source>waits</source>
-        <translation type="unfinished"></translation>
+        <translation>wartet</translation>
     </message>
     <message>
         <source>step %1 %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1 %2</translation>
     </message>
     <message>
         <source>Steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritte</translation>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>In die Hand nehmen</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::StillDialog</name>
     <message>
         <source>The sharpest frame near the moment</source>
-        <translation type="unfinished"></translation>
+        <translation>Das schärfste Einzelbild um den Moment</translation>
     </message>
     <message>
         <source>Frames offered, in the order of the film</source>
-        <translation type="unfinished"></translation>
+        <translation>Angebotene Einzelbilder, in der Reihenfolge des Films</translation>
     </message>
     <message>
         <source>Still</source>
-        <translation type="unfinished"></translation>
+        <translation>Standbild</translation>
     </message>
     <message>
         <source>Frames</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbilder</translation>
     </message>
     <message>
         <source>The frames are being fetched.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Einzelbilder werden geholt.</translation>
     </message>
     <message>
         <source>Take this frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieses Einzelbild nehmen</translation>
     </message>
     <message>
         <source>The plate shows this frame.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Tafel zeigt dieses Einzelbild.</translation>
     </message>
     <message>
         <source>Closer together</source>
-        <translation type="unfinished"></translation>
+        <translation>Enger zusammen</translation>
     </message>
     <message>
         <source>Offers frames that lie closer about this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bietet Einzelbilder an, die enger um dieses liegen.</translation>
     </message>
     <message>
         <source>Further apart</source>
-        <translation type="unfinished"></translation>
+        <translation>Weiter auseinander</translation>
     </message>
     <message>
         <source>Offers frames from further before and after.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bietet Einzelbilder von weiter davor und danach an.</translation>
     </message>
     <message>
         <source>Looking at the frames within %1 s …</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Einzelbilder innerhalb von %1 s werden angesehen …</translation>
     </message>
     <message>
         <source>sharpness %1 %</source>
-        <translation type="unfinished"></translation>
+        <translation>Schärfe %1 %</translation>
     </message>
     <message>
         <source>
 ◆ the sharpest</source>
-        <translation type="unfinished"></translation>
+        <translation>
+◆ das schärfste</translation>
     </message>
     <message>
         <source>
 as it was</source>
-        <translation type="unfinished"></translation>
+        <translation>
+wie es war</translation>
     </message>
     <message>
         <source>The sharpest is offered; ↑ ↓ look at the others, Enter takes one. A sharp picture with a hand in the way is the worse one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Angeboten wird das schärfste; ↑ ↓ zeigen die anderen, Enter nimmt eines. Ein scharfes Bild mit einer Hand im Weg ist das schlechtere.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::SumpView</name>
     <message>
         <source>The sump, filled in stages</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Wanne, in Stufen gefüllt</translation>
     </message>
     <message>
         <source>The refill is not known: pour %1, read, and add by the marks.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Füllung ist nicht bekannt: %1 eingießen, ablesen und nach den Marken zugeben.</translation>
     </message>
     <message>
         <source>Nothing is known of it yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Davon ist noch nichts bekannt.</translation>
     </message>
     <message>
         <source>+ %1</source>
-        <translation type="unfinished"></translation>
+        <translation>+ %1</translation>
     </message>
     <message>
         <source>upper mark</source>
-        <translation type="unfinished"></translation>
+        <translation>obere Marke</translation>
     </message>
     <message>
         <source>lower mark</source>
-        <translation type="unfinished"></translation>
+        <translation>untere Marke</translation>
     </message>
     <message>
         <source>reads here</source>
-        <translation type="unfinished"></translation>
+        <translation>steht hier</translation>
     </message>
     <message>
         <source>%1 stays</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bleibt</translation>
     </message>
     <message>
         <source>%1 stay behind</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bleiben zurück</translation>
     </message>
     <message>
         <source>First pour: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst: %1</translation>
     </message>
     <message>
         <source>Then %1 more</source>
-        <translation type="unfinished"></translation>
+        <translation>Dann noch %1</translation>
     </message>
     <message>
         <source>The level reads %1 % of the way from the lower to the upper mark</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Stand ist bei %1 % des Weges von der unteren zur oberen Marke</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::TakesDialog</name>
     <message>
         <source>Takes of this step</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassungen dieses Schrittes</translation>
     </message>
     <message>
         <source>Takes of “%1”</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassungen von „%1“</translation>
     </message>
     <message>
         <source>Takes</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassungen</translation>
     </message>
     <message>
         <source>Films</source>
-        <translation type="unfinished"></translation>
+        <translation>Filme</translation>
     </message>
     <message>
         <source>Best take</source>
-        <translation type="unfinished"></translation>
+        <translation>Beste Fassung</translation>
     </message>
     <message>
         <source>Right is best</source>
-        <translation type="unfinished"></translation>
+        <translation>Rechts ist am besten</translation>
     </message>
     <message>
         <source>Clip and pictures come from the take on the right.</source>
-        <translation type="unfinished"></translation>
+        <translation>Clip und Bilder kommen aus der Fassung rechts.</translation>
     </message>
     <message>
         <source>Left is best</source>
-        <translation type="unfinished"></translation>
+        <translation>Links ist am besten</translation>
     </message>
     <message>
         <source>Clip and pictures come from the take on the left.</source>
-        <translation type="unfinished"></translation>
+        <translation>Clip und Bilder kommen aus der Fassung links.</translation>
     </message>
     <message>
         <source>Play both</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide abspielen</translation>
     </message>
     <message>
         <source>Plays both takes, or stops them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt beide Fassungen oder hält sie an.</translation>
     </message>
     <message>
         <source>Next take on the right</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Fassung rechts</translation>
     </message>
     <message>
         <source>Compares the left one with the next.</source>
-        <translation type="unfinished"></translation>
+        <translation>Vergleicht die linke mit der nächsten.</translation>
     </message>
     <message>
         <source>There are two takes, and both are shown.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt zwei Fassungen, und beide sind zu sehen.</translation>
     </message>
     <message>
         <source>Frame back</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbild zurück</translation>
     </message>
     <message>
         <source>Shows the frame before, on both sides.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt das Einzelbild davor, auf beiden Seiten.</translation>
     </message>
     <message>
         <source>Frame on</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbild vor</translation>
     </message>
     <message>
         <source>Shows the next frame, on both sides.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt das nächste Einzelbild, auf beiden Seiten.</translation>
     </message>
     <message>
         <source>Take %1%2 · from %3, %4 long</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassung %1%2 · ab %3, %4 lang</translation>
     </message>
     <message>
         <source> · best</source>
-        <translation type="unfinished"></translation>
+        <translation> · beste</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::TapeStation</name>
     <message>
         <source>Recording</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnahme</translation>
     </message>
     <message>
         <source>Moment of the recording</source>
-        <translation type="unfinished"></translation>
+        <translation>Moment der Aufnahme</translation>
     </message>
     <message>
         <source>Hearing progress</source>
-        <translation type="unfinished"></translation>
+        <translation>Fortschritt des Hörens</translation>
     </message>
     <message>
         <source>How far the film is that comes</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit der Film ist, der kommt</translation>
     </message>
     <message>
         <source>The film comes to this computer</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Film kommt auf diesen Rechner</translation>
     </message>
     <message>
         <source>what is done, as an order</source>
-        <translation type="unfinished"></translation>
+        <translation>was getan wird, als Anweisung</translation>
     </message>
     <message>
         <source>Heading of the step</source>
-        <translation type="unfinished"></translation>
+        <translation>Überschrift des Schrittes</translation>
     </message>
     <message>
         <source>%1 of %2 · %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von %2 · %3</translation>
     </message>
     <message>
         <source>same moments as recording %1 · %2</source>
-        <translation type="unfinished"></translation>
+        <translation>dieselben Momente wie Aufnahme %1 · %2</translation>
     </message>
     <message>
         <source>the original is missing · %1</source>
-        <translation type="unfinished"></translation>
+        <translation>das Original fehlt · %1</translation>
     </message>
     <message>
         <source>being read … · %1</source>
-        <translation type="unfinished"></translation>
+        <translation>wird gelesen … · %1</translation>
     </message>
     <message>
         <source>The job goes on with: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Arbeit geht weiter mit: %1</translation>
     </message>
     <message>
         <source>The job is left open: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Arbeit bleibt offen: %1</translation>
     </message>
     <message>
         <source>of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>von %1</translation>
     </message>
     <message>
         <source>…</source>
-        <translation type="unfinished"></translation>
+        <translation>…</translation>
     </message>
     <message>
         <source>no step at this moment</source>
-        <translation type="unfinished"></translation>
+        <translation>kein Schritt an diesem Moment</translation>
     </message>
     <message>
         <source>a step is open: close it where it ends</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Schritt ist offen: schließen, wo er endet</translation>
     </message>
     <message>
         <source>another take is open: close it where it ends</source>
-        <translation type="unfinished"></translation>
+        <translation>noch eine Fassung ist offen: schließen, wo sie endet</translation>
     </message>
     <message>
         <source>opened at %1</source>
-        <translation type="unfinished"></translation>
+        <translation>geöffnet bei %1</translation>
     </message>
     <message>
         <source>take %1 of %2 · %3</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassung %1 von %2 · %3</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>This line: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Zeile: %1</translation>
     </message>
     <message>
         <source>Nothing is open on the tape: every figure, slip and unseen moment has been decided on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf dem Band ist nichts offen: über jeden Wert, Versprecher und nicht sichtbaren Moment ist entschieden.</translation>
     </message>
     <message>
         <source>Every drafted step is confirmed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder entworfene Schritt ist bestätigt.</translation>
     </message>
     <message>
         <source>There is nothing to fold: no stretch of talk or silence is long enough.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt nichts zu falten: kein Gerede und keine Stille ist lang genug.</translation>
     </message>
     <message>
         <source>reshoot list, %1.html</source>
-        <translation type="unfinished"></translation>
+        <translation>Nachdrehliste, %1.html</translation>
     </message>
     <message>
         <source>Save the reshoot list as</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Nachdrehliste speichern als</translation>
     </message>
     <message>
         <source>Web page (*.html)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 point to reshoot or look up: </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 points to reshoot or look up: </source>
-        <translation type="unfinished"></translation>
+        <translation>Webseite (*.html)</translation>
     </message>
     <message>
         <source>Tape</source>
-        <translation type="unfinished"></translation>
+        <translation>Band</translation>
     </message>
     <message>
         <source>Steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritte</translation>
     </message>
     <message>
         <source>Close step</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt schließen</translation>
     </message>
     <message>
         <source>The step ends at this frame; while the film runs, at the pause just passed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt endet mit diesem Einzelbild; solange der Film läuft, bei der eben vergangenen Pause.</translation>
     </message>
     <message>
         <source>end bracket</source>
-        <translation type="unfinished"></translation>
+        <translation>Klammer schließen</translation>
     </message>
     <message>
         <source>Take figure</source>
-        <translation type="unfinished"></translation>
+        <translation>Wert übernehmen</translation>
     </message>
     <message>
         <source>The figure said in this line comes into the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert, der in dieser Zeile gesagt wird, kommt in den Schritt.</translation>
     </message>
     <message>
         <source>torque</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehmoment</translation>
     </message>
     <message>
         <source>capacity</source>
-        <translation type="unfinished"></translation>
+        <translation>Inhalt</translation>
     </message>
     <message>
         <source>Take caution</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnhinweis übernehmen</translation>
     </message>
     <message>
         <source>The caution said in this line comes into the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Warnhinweis, der in dieser Zeile gesagt wird, kommt in den Schritt.</translation>
     </message>
     <message>
         <source>warning</source>
-        <translation type="unfinished"></translation>
+        <translation>Warnung</translation>
     </message>
     <message>
         <source>Confirm step</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt bestätigen</translation>
     </message>
     <message>
         <source>The drafted step is right; on to the next one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der entworfene Schritt stimmt; weiter zum nächsten.</translation>
     </message>
     <message>
         <source>accept draft</source>
-        <translation type="unfinished"></translation>
+        <translation>Entwurf annehmen</translation>
     </message>
     <message>
         <source>Next drafted step</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächster entworfener Schritt</translation>
     </message>
     <message>
         <source>Draft steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritte entwerfen</translation>
     </message>
     <message>
         <source>Steps are drafted from what was said, where none is marked yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritte werden aus dem Gesagten entworfen, wo noch keiner angezeichnet ist.</translation>
     </message>
     <message>
         <source>automatic</source>
-        <translation type="unfinished"></translation>
+        <translation>automatisch</translation>
     </message>
     <message>
         <source>Open step</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt öffnen</translation>
     </message>
     <message>
         <source>A step begins at this frame; while the film runs, at the pause just passed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Schritt beginnt mit diesem Einzelbild; solange der Film läuft, bei der eben vergangenen Pause.</translation>
     </message>
     <message>
         <source>begin bracket</source>
-        <translation type="unfinished"></translation>
+        <translation>Klammer öffnen</translation>
     </message>
     <message>
         <source>new step</source>
-        <translation type="unfinished"></translation>
+        <translation>neuer Schritt</translation>
     </message>
     <message>
         <source>Keep picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Bild behalten</translation>
     </message>
     <message>
         <source>This exact frame becomes a plate of the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Genau dieses Einzelbild wird eine Tafel des Schrittes.</translation>
     </message>
     <message>
         <source>plate</source>
-        <translation type="unfinished"></translation>
+        <translation>Tafel</translation>
     </message>
     <message>
         <source>still</source>
-        <translation type="unfinished"></translation>
+        <translation>Standbild</translation>
     </message>
     <message>
         <source>Make clip</source>
-        <translation type="unfinished"></translation>
+        <translation>Clip machen</translation>
     </message>
     <message>
         <source>The learner sees the step&apos;s best take as a clip, or no longer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lernende sehen die beste Fassung des Schrittes als Clip, oder nicht mehr.</translation>
     </message>
     <message>
         <source>film</source>
-        <translation type="unfinished"></translation>
+        <translation>Film</translation>
     </message>
     <message>
         <source>Remove clip</source>
-        <translation type="unfinished"></translation>
+        <translation>Clip entfernen</translation>
     </message>
     <message>
         <source>Dismiss marks</source>
-        <translation type="unfinished"></translation>
+        <translation>Marken verwerfen</translation>
     </message>
     <message>
         <source>What was found in this line is not needed; it counts no longer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was in dieser Zeile gefunden wurde, ist unnötig; es zählt nicht mehr.</translation>
     </message>
     <message>
         <source>ignore</source>
-        <translation type="unfinished"></translation>
+        <translation>übergehen</translation>
     </message>
     <message>
         <source>Cancel step</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt verwerfen</translation>
     </message>
     <message>
         <source>Forgets the step that was opened and not closed yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Vergisst den Schritt, der geöffnet und noch nicht geschlossen wurde.</translation>
     </message>
     <message>
         <source>cancel step</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt abbrechen</translation>
     </message>
     <message>
         <source>Split here</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier teilen</translation>
     </message>
     <message>
         <source>The step is divided at this frame.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt wird bei diesem Einzelbild geteilt.</translation>
     </message>
     <message>
         <source>Merge with next</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit nächstem zusammenlegen</translation>
     </message>
     <message>
         <source>This step and the one after it become one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Schritt und der danach werden einer.</translation>
     </message>
     <message>
         <source>Check here</source>
-        <translation type="unfinished"></translation>
+        <translation>Kontrolle hier</translation>
     </message>
     <message>
         <source>Something to look at, within the step and at this line.</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas anzusehen, im Schritt und an dieser Zeile.</translation>
     </message>
     <message>
         <source>Wait here</source>
-        <translation type="unfinished"></translation>
+        <translation>Wartezeit hier</translation>
     </message>
     <message>
         <source>Waiting, within the step and at this line.</source>
-        <translation type="unfinished"></translation>
+        <translation>Warten, im Schritt und an dieser Zeile.</translation>
     </message>
     <message>
         <source>Edges of the step</source>
-        <translation type="unfinished"></translation>
+        <translation>Ränder des Schrittes</translation>
     </message>
     <message>
         <source>Edge a frame earlier</source>
-        <translation type="unfinished"></translation>
+        <translation>Rand ein Einzelbild früher</translation>
     </message>
     <message>
         <source>Moves the nearer edge of the step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Verschiebt den näheren Rand des Schrittes.</translation>
     </message>
     <message>
         <source>Edge a frame later</source>
-        <translation type="unfinished"></translation>
+        <translation>Rand ein Einzelbild später</translation>
     </message>
     <message>
         <source>Edge a line earlier</source>
-        <translation type="unfinished"></translation>
+        <translation>Rand eine Zeile früher</translation>
     </message>
     <message>
         <source>Moves the nearer edge to where the line before begins.</source>
-        <translation type="unfinished"></translation>
+        <translation>Verschiebt den näheren Rand dahin, wo die Zeile davor beginnt.</translation>
     </message>
     <message>
         <source>Edge a line later</source>
-        <translation type="unfinished"></translation>
+        <translation>Rand eine Zeile später</translation>
     </message>
     <message>
         <source>Moves the nearer edge to where the next line begins.</source>
-        <translation type="unfinished"></translation>
+        <translation>Verschiebt den näheren Rand dahin, wo die nächste Zeile beginnt.</translation>
     </message>
     <message>
         <source>Edge to nearest pause</source>
-        <translation type="unfinished"></translation>
+        <translation>Rand zur nächsten Pause</translation>
     </message>
     <message>
         <source>Moves the nearer edge to where the sound pauses.</source>
-        <translation type="unfinished"></translation>
+        <translation>Verschiebt den näheren Rand dahin, wo der Ton pausiert.</translation>
     </message>
     <message>
         <source>Takes</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassungen</translation>
     </message>
     <message>
         <source>Open another take</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch eine Fassung öffnen</translation>
     </message>
     <message>
         <source>The step in hand is done again from this frame on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt in der Hand wird ab diesem Einzelbild noch einmal getan.</translation>
     </message>
     <message>
         <source>repeat</source>
-        <translation type="unfinished"></translation>
+        <translation>wiederholen</translation>
     </message>
     <message>
         <source>Make this the best take</source>
-        <translation type="unfinished"></translation>
+        <translation>Als beste Fassung</translation>
     </message>
     <message>
         <source>Clip and pictures come from the best take.</source>
-        <translation type="unfinished"></translation>
+        <translation>Clip und Bilder kommen aus der besten Fassung.</translation>
     </message>
     <message>
         <source>Compare takes</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassungen vergleichen</translation>
     </message>
     <message>
         <source>Plays two takes side by side, to choose the better one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt zwei Fassungen nebeneinander, um die bessere zu wählen.</translation>
     </message>
     <message>
         <source>Remove this take</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassung entfernen</translation>
     </message>
     <message>
         <source>The step keeps its other takes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt behält seine anderen Fassungen.</translation>
     </message>
     <message>
         <source>Go to sharpest picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Zum schärfsten Bild</translation>
     </message>
     <message>
         <source>Shows the sharpest picture of this take.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt das schärfste Bild dieser Fassung.</translation>
     </message>
     <message>
         <source>focus</source>
-        <translation type="unfinished"></translation>
+        <translation>Schärfe</translation>
     </message>
     <message>
         <source>Narration</source>
-        <translation type="unfinished"></translation>
+        <translation>Mitschrift</translation>
     </message>
     <message>
         <source>Hear what is said</source>
-        <translation type="unfinished"></translation>
+        <translation>Anhören lassen</translation>
     </message>
     <message>
         <source>The program listens to the film and writes down what is said, a line at a time; it goes on while you work.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Programm hört den Film an und schreibt auf, was gesagt wird, Zeile für Zeile; es geht weiter, während Sie arbeiten.</translation>
     </message>
     <message>
         <source>transcribe</source>
-        <translation type="unfinished"></translation>
+        <translation>mitschreiben</translation>
     </message>
     <message>
         <source>speech</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache</translation>
     </message>
     <message>
         <source>recognise</source>
-        <translation type="unfinished"></translation>
+        <translation>erkennen</translation>
     </message>
     <message>
         <source>Stop hearing</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht mehr hören</translation>
     </message>
     <message>
         <source>Stops listening to the film; nothing of it is kept.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hört den Film nicht mehr an; nichts davon bleibt.</translation>
     </message>
     <message>
         <source>No film is being heard.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Film wird angehört.</translation>
     </message>
     <message>
         <source>cancel</source>
-        <translation type="unfinished"></translation>
+        <translation>abbrechen</translation>
     </message>
     <message>
         <source>Stop fetching</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht mehr holen</translation>
     </message>
     <message>
         <source>Stops fetching the film; what has come stays, and the next time it goes on from there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Holt den Film nicht mehr; was da ist, bleibt, und das nächste Mal geht es von dort weiter.</translation>
     </message>
     <message>
         <source>No film is on its way.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Film ist unterwegs.</translation>
     </message>
     <message>
         <source>download</source>
-        <translation type="unfinished"></translation>
+        <translation>herunterladen</translation>
     </message>
     <message>
         <source>Correct line</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile berichtigen</translation>
     </message>
     <message>
         <source>Puts the words of this line right; what the recogniser heard is kept beside them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Berichtigt die Worte dieser Zeile; was der Erkenner hörte, bleibt daneben.</translation>
     </message>
     <message>
         <source>edit words</source>
-        <translation type="unfinished"></translation>
+        <translation>Worte ändern</translation>
     </message>
     <message>
         <source>Mark line as talk</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile ist Gerede</translation>
     </message>
     <message>
         <source>The line is talk; what was found in it counts no longer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zeile ist Gerede; was darin gefunden wurde, zählt nicht mehr.</translation>
     </message>
     <message>
         <source>drop line</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile fallen lassen</translation>
     </message>
     <message>
         <source>Type line</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile tippen</translation>
     </message>
     <message>
         <source>A line of your own at this moment; the film plays on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine eigene Zeile an diesem Moment; der Film läuft weiter.</translation>
     </message>
     <message>
         <source>transcript</source>
-        <translation type="unfinished"></translation>
+        <translation>Niederschrift</translation>
     </message>
     <message>
         <source>Name speaker</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprecher nennen</translation>
     </message>
     <message>
         <source>Who speaks from this line on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wer ab dieser Zeile spricht.</translation>
     </message>
     <message>
         <source>Tie line to this frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile hier anbinden</translation>
     </message>
     <message>
         <source>Where words and film do not agree: this line is heard here, and the others follow.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo Worte und Film nicht zusammengehen: diese Zeile ist hier zu hören, und die anderen folgen.</translation>
     </message>
     <message>
         <source>synchronise</source>
-        <translation type="unfinished"></translation>
+        <translation>synchronisieren</translation>
     </message>
     <message>
         <source>align words</source>
-        <translation type="unfinished"></translation>
+        <translation>Worte ausrichten</translation>
     </message>
     <message>
         <source>Tie next line to this frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Zeile hier anbinden</translation>
     </message>
     <message>
         <source>The next line is heard here, and the others follow.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die nächste Zeile ist hier zu hören, und die anderen folgen.</translation>
     </message>
     <message>
         <source>Untie line</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile losbinden</translation>
     </message>
     <message>
         <source>The line goes back to the time of the narration.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zeile geht zurück zur Zeit der Mitschrift.</translation>
     </message>
     <message>
         <source>Notes</source>
-        <translation type="unfinished"></translation>
+        <translation>Notizen</translation>
     </message>
     <message>
         <source>Note what is not filmed</source>
-        <translation type="unfinished"></translation>
+        <translation>Notieren: nicht gefilmt</translation>
     </message>
     <message>
         <source>What is missing on the film here, for the reshoot list.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was im Film hier nicht da ist, für die Nachdrehliste.</translation>
     </message>
     <message>
         <source>reshoot</source>
-        <translation type="unfinished"></translation>
+        <translation>nachdrehen</translation>
     </message>
     <message>
         <source>Note what to look up</source>
-        <translation type="unfinished"></translation>
+        <translation>Notieren: nachschlagen</translation>
     </message>
     <message>
         <source>What has to be looked up.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nachgeschlagen werden muss.</translation>
     </message>
     <message>
         <source>Note for yourself</source>
-        <translation type="unfinished"></translation>
+        <translation>Notiz für mich</translation>
     </message>
     <message>
         <source>A note at this moment.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Notiz an diesem Moment.</translation>
     </message>
     <message>
         <source>comment</source>
-        <translation type="unfinished"></translation>
+        <translation>Kommentar</translation>
     </message>
     <message>
         <source>Remove note</source>
-        <translation type="unfinished"></translation>
+        <translation>Notiz entfernen</translation>
     </message>
     <message>
         <source>Removes the note nearest to this moment.</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernt die Notiz, die diesem Moment am nächsten ist.</translation>
     </message>
     <message>
         <source>Write reshoot list</source>
-        <translation type="unfinished"></translation>
+        <translation>Nachdrehliste schreiben</translation>
     </message>
     <message>
         <source>What was not filmed, not seen or promised, as a page for paper or a phone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nicht gefilmt, nicht zu sehen oder versprochen war, als Seite für Papier oder Telefon.</translation>
     </message>
     <message>
         <source>The reshoot list is being written.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Nachdrehliste wird geschrieben.</translation>
     </message>
     <message>
         <source>film again</source>
-        <translation type="unfinished"></translation>
+        <translation>noch einmal filmen</translation>
     </message>
     <message>
         <source>shot list</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehliste</translation>
     </message>
     <message>
         <source>Film</source>
-        <translation type="unfinished"></translation>
+        <translation>Film</translation>
     </message>
     <message>
         <source>Play</source>
-        <translation type="unfinished"></translation>
+        <translation>Abspielen</translation>
     </message>
     <message>
         <source>Plays from this moment on, or pauses.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt ab diesem Moment, oder hält an.</translation>
     </message>
     <message>
         <source>Pause</source>
-        <translation type="unfinished"></translation>
+        <translation>Pause</translation>
     </message>
     <message>
         <source>Play slowly</source>
-        <translation type="unfinished"></translation>
+        <translation>Langsam abspielen</translation>
     </message>
     <message>
         <source>Plays at a quarter of the speed, or at full speed again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielt mit einem Viertel der Geschwindigkeit, oder wieder mit voller.</translation>
     </message>
     <message>
         <source>Play at full speed</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit voller Geschwindigkeit</translation>
     </message>
     <message>
         <source>Next frame</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächstes Einzelbild</translation>
     </message>
     <message>
         <source>One frame forward.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Einzelbild vor.</translation>
     </message>
     <message>
         <source>Frame before</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbild davor</translation>
     </message>
     <message>
         <source>One frame back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Einzelbild zurück.</translation>
     </message>
     <message>
         <source>Next line</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Zeile</translation>
     </message>
     <message>
         <source>To where the next line of the narration begins.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dahin, wo die nächste Zeile der Mitschrift beginnt.</translation>
     </message>
     <message>
         <source>Line before</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile davor</translation>
     </message>
     <message>
         <source>To where the line before begins.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dahin, wo die Zeile davor beginnt.</translation>
     </message>
     <message>
         <source>Next recording</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Aufnahme</translation>
     </message>
     <message>
         <source>Opens the recording after this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Öffnet die Aufnahme nach dieser.</translation>
     </message>
     <message>
         <source>Recording before</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufnahme davor</translation>
     </message>
     <message>
         <source>Opens the recording before this one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Öffnet die Aufnahme vor dieser.</translation>
     </message>
     <message>
         <source>Same moment, other camera</source>
-        <translation type="unfinished"></translation>
+        <translation>Gleicher Moment, andere Kamera</translation>
     </message>
     <message>
         <source>Where two cameras filmed together.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo zwei Kameras zugleich filmten.</translation>
     </message>
     <message>
         <source>Align cameras by sound</source>
-        <translation type="unfinished"></translation>
+        <translation>Kameras am Ton ausrichten</translation>
     </message>
     <message>
         <source>Finds where this recording and another one heard the same.</source>
-        <translation type="unfinished"></translation>
+        <translation>Findet, wo diese Aufnahme und eine andere dasselbe hörten.</translation>
     </message>
     <message>
         <source>multicamera</source>
-        <translation type="unfinished"></translation>
+        <translation>mehrere Kameras</translation>
     </message>
     <message>
         <source>View</source>
-        <translation type="unfinished"></translation>
+        <translation>Ansicht</translation>
     </message>
     <message>
         <source>Fold talk and silence</source>
-        <translation type="unfinished"></translation>
+        <translation>Gerede und Stille falten</translation>
     </message>
     <message>
         <source>Stretches of talk and silence fold away, or come back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gerede und Stille werden weggefaltet, oder kommen zurück.</translation>
     </message>
     <message>
         <source>hide</source>
-        <translation type="unfinished"></translation>
+        <translation>verbergen</translation>
     </message>
     <message>
         <source>skip</source>
-        <translation type="unfinished"></translation>
+        <translation>überspringen</translation>
     </message>
     <message>
         <source>Unfold everything</source>
-        <translation type="unfinished"></translation>
+        <translation>Alles entfalten</translation>
     </message>
     <message>
         <source>Fold or unfold here</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier falten</translation>
     </message>
     <message>
         <source>The talk or silence at this moment.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Gerede oder die Stille an diesem Moment.</translation>
     </message>
     <message>
         <source>Nothing can be folded here: a step, a note or a mark needs this stretch.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier lässt sich nichts falten: ein Schritt, eine Notiz oder eine Marke braucht dieses Stück.</translation>
     </message>
     <message>
         <source>Show whole job</source>
-        <translation type="unfinished"></translation>
+        <translation>Ganze Arbeit zeigen</translation>
     </message>
     <message>
         <source>All recordings of the job on one screen.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Aufnahmen der Arbeit auf einem Bildschirm.</translation>
     </message>
     <message>
         <source>overview</source>
-        <translation type="unfinished"></translation>
+        <translation>Überblick</translation>
     </message>
     <message>
         <source>zoom out</source>
-        <translation type="unfinished"></translation>
+        <translation>verkleinern</translation>
     </message>
     <message>
         <source>Show every line</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Zeile zeigen</translation>
     </message>
     <message>
         <source>The usual zoom, with room for every line.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gewohnte Größe, mit Platz für jede Zeile.</translation>
     </message>
     <message>
         <source>zoom</source>
-        <translation type="unfinished"></translation>
+        <translation>Größe</translation>
     </message>
     <message>
         <source>Show single frames</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelbilder zeigen</translation>
     </message>
     <message>
         <source>Every frame has its picture.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jedes Einzelbild hat sein Bild.</translation>
     </message>
     <message>
         <source>zoom in</source>
-        <translation type="unfinished"></translation>
+        <translation>vergrößern</translation>
     </message>
     <message>
         <source>Zoom in</source>
-        <translation type="unfinished"></translation>
+        <translation>Größer</translation>
     </message>
     <message>
         <source>The moment in hand keeps its place.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Moment in der Hand behält seinen Platz.</translation>
     </message>
     <message>
         <source>nearer</source>
-        <translation type="unfinished"></translation>
+        <translation>näher</translation>
     </message>
     <message>
         <source>Zoom out</source>
-        <translation type="unfinished"></translation>
+        <translation>Kleiner</translation>
     </message>
     <message>
         <source>further</source>
-        <translation type="unfinished"></translation>
+        <translation>weiter weg</translation>
     </message>
     <message>
         <source>Keep playhead in place</source>
-        <translation type="unfinished"></translation>
+        <translation>Abspielmarke festhalten</translation>
     </message>
     <message>
         <source>The tape runs and the playhead stays, or the playhead runs down the tape.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Band läuft und die Abspielmarke bleibt, oder sie läuft das Band hinunter.</translation>
     </message>
     <message>
         <source>scroll</source>
-        <translation type="unfinished"></translation>
+        <translation>rollen</translation>
     </message>
     <message>
         <source>follow</source>
-        <translation type="unfinished"></translation>
+        <translation>folgen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n points to reshoot or look up: </source>
+        <comment>1 point to reshoot or look up: </comment>
+        <translation>
+            <numerusform>1 Punkt nachzudrehen oder nachzuschlagen: </numerusform>
+            <numerusform>%n Punkte nachzudrehen oder nachzuschlagen: </numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::TapeView</name>
     <message>
         <source>Step %1, %2, from %3 to %4</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>the best of %n takes</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
-        </translation>
+        <translation>Schritt %1, %2, von %3 bis %4</translation>
     </message>
     <message>
         <source>take %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Fassung %1</translation>
     </message>
     <message>
         <source>drafted: nobody has confirmed it</source>
-        <translation type="unfinished"></translation>
+        <translation>entworfen: noch niemand hat ihn bestätigt</translation>
     </message>
     <message>
         <source>%1: “%2”</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: „%2“</translation>
     </message>
     <message>
         <source>%1, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2</translation>
     </message>
     <message>
         <source>%1, dismissed</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, verworfen</translation>
     </message>
     <message>
         <source>%1, taken</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, übernommen</translation>
     </message>
     <message>
         <source>typed by the author</source>
-        <translation type="unfinished"></translation>
+        <translation>vom Autor getippt</translation>
     </message>
     <message>
         <source>the program was not sure of every word</source>
-        <translation type="unfinished"></translation>
+        <translation>das Programm war nicht bei jedem Wort sicher</translation>
     </message>
     <message>
         <source>talk</source>
-        <translation type="unfinished"></translation>
+        <translation>Gerede</translation>
     </message>
     <message>
         <source>Go there</source>
-        <translation type="unfinished"></translation>
+        <translation>Hingehen</translation>
     </message>
     <message>
         <source>Note at %1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Notiz bei %1: %2</translation>
     </message>
     <message>
         <source>From %1 to %2 the picture is too dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Von %1 bis %2 ist das Bild zu dunkel</translation>
     </message>
     <message>
         <source>From %1 to %2 the picture is blurred</source>
-        <translation type="unfinished"></translation>
+        <translation>Von %1 bis %2 ist das Bild unscharf</translation>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>In die Hand nehmen</translation>
     </message>
     <message>
         <source>Tape: time runs down</source>
-        <translation type="unfinished"></translation>
+        <translation>Band: die Zeit läuft hinunter</translation>
     </message>
     <message>
         <source>too dark</source>
-        <translation type="unfinished"></translation>
+        <translation>zu dunkel</translation>
     </message>
     <message>
         <source>blurred</source>
-        <translation type="unfinished"></translation>
+        <translation>unscharf</translation>
     </message>
     <message>
         <source>best</source>
-        <translation type="unfinished"></translation>
+        <translation>beste</translation>
     </message>
     <message>
         <source>%1 of talk, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Gerede, %2</translation>
     </message>
     <message>
         <source>%1 in which nothing is said</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, in denen nichts gesagt wird</translation>
     </message>
     <message>
         <source>the recogniser heard: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>der Erkenner hörte: %1</translation>
     </message>
     <message>
         <source>heard by the program: listen to it</source>
-        <translation type="unfinished"></translation>
+        <translation>vom Programm gehört: anhören</translation>
     </message>
     <message>
         <source>heard by the program, which was not sure of the hatched words: listen to it</source>
-        <translation type="unfinished"></translation>
+        <translation>vom Programm gehört, das bei den schraffierten Wörtern nicht sicher war: anhören</translation>
     </message>
     <message>
         <source>talk: nothing about the machine is said here</source>
-        <translation type="unfinished"></translation>
+        <translation>Gerede: hier wird nichts über die Maschine gesagt</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines</source>
+        <comment>1 line</comment>
+        <translation>
+            <numerusform>1 Zeile</numerusform>
+            <numerusform>%n Zeilen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>the best of %n takes</source>
+        <comment>the only take</comment>
+        <translation>
+            <numerusform>die einzige Fassung</numerusform>
+            <numerusform>die beste von %n Fassungen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::ThreadView</name>
     <message>
         <source>Nothing to walk yet: mark steps on the Tape or write them on the Sheet. What their lines order is walked here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts durchzugehen: am Band Schritte anzeichnen oder auf dem Blatt schreiben. Was ihre Zeilen anordnen, wird hier durchgegangen.</translation>
     </message>
     <message>
         <source> (stays)</source>
-        <translation type="unfinished"></translation>
+        <translation> (bleibt)</translation>
     </message>
     <message>
         <source>machine</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschine</translation>
     </message>
     <message>
         <source>one person</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Person</translation>
     </message>
     <message>
         <source>two people</source>
-        <translation type="unfinished"></translation>
+        <translation>zwei Leute</translation>
     </message>
     <message>
         <source>%1 as written</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 wie geschrieben</translation>
     </message>
     <message>
         <source>waits</source>
-        <translation type="unfinished"></translation>
+        <translation>wartet</translation>
     </message>
     <message>
         <source>hands</source>
-        <translation type="unfinished"></translation>
+        <translation>Hände</translation>
     </message>
     <message>
         <source>runs</source>
-        <translation type="unfinished"></translation>
+        <translation>läuft</translation>
     </message>
     <message>
         <source>locked off</source>
-        <translation type="unfinished"></translation>
+        <translation>gesperrt</translation>
     </message>
     <message>
         <source>stopped</source>
-        <translation type="unfinished"></translation>
+        <translation>steht</translation>
     </message>
     <message>
         <source>%1: %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2, %3</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>Dry run: steps run down</source>
-        <translation type="unfinished"></translation>
+        <translation>Trockenlauf: die Schritte laufen hinunter</translation>
     </message>
     <message>
         <source>At step %1 the machine %2; nothing lies beside it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bei Schritt %1: die Maschine %2; nichts liegt daneben.</translation>
     </message>
     <message>
         <source>At step %1 the machine %2. Beside it lie: %3.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bei Schritt %1: die Maschine %2. Daneben liegen: %3.</translation>
     </message>
     <message>
         <source>Step %1, %2; after it the machine %3</source>
-        <translation type="unfinished"></translation>
+        <translation>Schritt %1, %2; danach: die Maschine %3</translation>
     </message>
     <message>
         <source>, stays where it is</source>
-        <translation type="unfinished"></translation>
+        <translation>, bleibt, wo er ist</translation>
     </message>
     <message>
         <source>Stand there</source>
-        <translation type="unfinished"></translation>
+        <translation>Dorthin stellen</translation>
     </message>
     <message>
         <source>%1: %2, now %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2, jetzt %3</translation>
     </message>
     <message>
         <source>%1: %2, now %3 % full</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2, jetzt %3 % voll</translation>
     </message>
     <message>
         <source>%1: %2, now %3 to %4 % full</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2, jetzt %3 bis %4 % voll</translation>
     </message>
     <message>
         <source>Beside it lie: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Daneben liegen: %1</translation>
     </message>
     <message>
         <source>Finding: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Befund: %1</translation>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
+        <translation>In die Hand nehmen</translation>
     </message>
     <message>
         <source>nobody is needed</source>
-        <translation type="unfinished"></translation>
+        <translation>niemand wird gebraucht</translation>
     </message>
     <message>
         <source>A</source>
-        <translation type="unfinished"></translation>
+        <translation>A</translation>
     </message>
     <message>
         <source>B</source>
-        <translation type="unfinished"></translation>
+        <translation>B</translation>
     </message>
     <message>
         <source>Plan: from %1 to %2 step %3 waits, %4</source>
-        <translation type="unfinished"></translation>
+        <translation>Plan: von %1 bis %2 wartet Schritt %3, %4</translation>
     </message>
     <message>
         <source>Plan: from %1 to %2 step %3, hands of %4</source>
-        <translation type="unfinished"></translation>
+        <translation>Plan: von %1 bis %2 Schritt %3, Hände von %4</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::TranslationDialog</name>
     <message>
         <source>Translation</source>
-        <translation type="unfinished"></translation>
+        <translation>Übersetzung</translation>
     </message>
     <message>
         <source>Language</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache</translation>
     </message>
     <message>
         <source>Language, as its two letters: de, fr, nl</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache, mit ihren zwei Buchstaben: de, fr, nl</translation>
     </message>
     <message>
         <source>Next open</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste offene</translation>
     </message>
     <message>
         <source>Goes to the next line that is not translated, or whose original has changed since.</source>
-        <translation type="unfinished"></translation>
+        <translation>Geht zur nächsten Zeile, die nicht übersetzt ist oder deren Original sich seither geändert hat.</translation>
     </message>
     <message>
         <source>Lines</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeilen</translation>
     </message>
     <message>
         <source>{figure:…} and {item:…} stay as they are: figures are never typed twice, and an item&apos;s name is translated once, below. Each line is kept when you leave it.</source>
-        <translation type="unfinished"></translation>
+        <translation>{figure:…} und {item:…} bleiben, wie sie sind: Werte werden nie zweimal getippt, und der Name eines Gegenstands wird einmal übersetzt, unten. Jede Zeile wird behalten, wenn Sie sie verlassen.</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>✓ current</source>
-        <translation type="unfinished"></translation>
+        <translation>✓ aktuell</translation>
     </message>
     <message>
         <source>≠ out of date</source>
-        <translation type="unfinished"></translation>
+        <translation>≠ veraltet</translation>
     </message>
     <message>
         <source>○ missing</source>
-        <translation type="unfinished"></translation>
+        <translation>○ fehlt</translation>
     </message>
     <message>
         <source>It was made from: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie wurde gemacht aus: %1</translation>
     </message>
     <message>
         <source>%1 missing, %2 out of date, of %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 fehlen, %2 veraltet, von %3</translation>
     </message>
     <message>
         <source>Enter the language by its two letters, as in de, fr or nl.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Sprache mit ihren zwei Buchstaben eingeben, wie de, fr oder nl.</translation>
     </message>
     <message>
         <source>Everything is translated.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alles ist übersetzt.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::TrendView</name>
     <message>
         <source>limit %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Grenze %1</translation>
     </message>
     <message>
         <source>%1: %2 %3, over its limit</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 %3, über der Grenze</translation>
     </message>
     <message>
         <source>%1: %2 %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 %3</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::TurnPanel</name>
     <message>
         <source>&lt;p&gt;Turn it by hand until the seal just touches.&lt;/p&gt;&lt;p&gt;Draw a line across part and housing.&lt;/p&gt;&lt;p&gt;Turn on by &lt;b&gt;%1°&lt;/b&gt;: %2 of a hexagon head.&lt;/p&gt;&lt;p&gt;Done when the line on the part stands at the second mark. Both lines stay, to be looked at after the first hour.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;p&gt;Von Hand drehen, bis die Dichtung gerade anliegt.&lt;/p&gt;&lt;p&gt;Eine Linie über Teil und Gehäuse ziehen.&lt;/p&gt;&lt;p&gt;Weiterdrehen um &lt;b&gt;%1°&lt;/b&gt;: %2 eines Sechskants.&lt;/p&gt;&lt;p&gt;Fertig, wenn die Linie auf dem Teil am zweiten Strich steht. Beide Striche bleiben, um nach der ersten Stunde noch einmal nachzusehen.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>How far to turn is not known yet: find the source that says it, or leave it as not known.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit gedreht wird, ist noch nicht bekannt: die Quelle finden, die es sagt, oder es als nicht bekannt stehen lassen.</translation>
     </message>
     <message>
         <source>first mark</source>
-        <translation type="unfinished"></translation>
+        <translation>erster Strich</translation>
     </message>
     <message>
         <source>stop here</source>
-        <translation type="unfinished"></translation>
+        <translation>hier aufhören</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::WantedCard</name>
     <message>
         <source>set %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 einstellen</translation>
     </message>
     <message>
         <source>%1, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2</translation>
     </message>
     <message>
         <source>Set %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 einstellen</translation>
     </message>
     <message>
         <source> (%1 times)</source>
-        <translation type="unfinished"></translation>
+        <translation> (%1-mal)</translation>
     </message>
     <message>
         <source>from the wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>vom Schlüssel</translation>
     </message>
     <message>
         <source>typed</source>
-        <translation type="unfinished"></translation>
+        <translation>getippt</translation>
     </message>
     <message>
         <source>%1, %2 · %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 · %3</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::WayRound</name>
     <message>
         <source>%1 of %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von %2.</translation>
     </message>
     <message>
         <source>Enter: next. Esc: leave.</source>
-        <translation type="unfinished"></translation>
+        <translation>Enter: weiter. Esc: verlassen.</translation>
     </message>
     <message>
         <source>Enter: begin.</source>
-        <translation type="unfinished"></translation>
+        <translation>Enter: anfangen.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::WorkBar</name>
     <message>
         <source>%1, %2 s left</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, noch %2 s</translation>
     </message>
     <message>
         <source>%1, %2 min left</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, noch %2 min</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::WorkOut</name>
     <message>
         <source>Work it out: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrechnen: %1</translation>
     </message>
     <message>
         <source>This is arithmetic, not permission: the maker&apos;s current book comes first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das ist Rechnen, keine Erlaubnis: das aktuelle Buch des Herstellers geht vor.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::WrenchPanel</name>
     <message>
         <source>none</source>
-        <translation type="unfinished"></translation>
+        <translation>keine</translation>
     </message>
     <message>
         <source>Extension in millimetres</source>
-        <translation type="unfinished"></translation>
+        <translation>Verlängerung in Millimetern</translation>
     </message>
     <message>
         <source>Angle of the extension in degrees</source>
-        <translation type="unfinished"></translation>
+        <translation>Winkel der Verlängerung in Grad</translation>
     </message>
     <message>
         <source>E&amp;xtension, mm</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Verlängerung, mm</translation>
     </message>
     <message>
         <source>at an angle o&amp;f</source>
-        <translation type="unfinished"></translation>
+        <translation>im Winkel &amp;von</translation>
     </message>
     <message>
         <source>0 in line, 90 at right angles (no change), 180 folded back</source>
-        <translation type="unfinished"></translation>
+        <translation>0 in Linie, 90 im rechten Winkel (keine Änderung), 180 zurückgeklappt</translation>
     </message>
     <message>
         <source>Wrenches</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel</translation>
     </message>
     <message>
         <source>No wrench is kept yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch kein Schlüssel ist eingetragen.</translation>
     </message>
     <message>
         <source>Wrenches of the workshop</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel der Werkstatt</translation>
     </message>
     <message>
         <source>New wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>Neuer Schlüssel</translation>
     </message>
     <message>
         <source>Adds a wrench of the workshop: its range, its marks, its calibration.</source>
-        <translation type="unfinished"></translation>
+        <translation>Trägt einen Schlüssel der Werkstatt ein: seinen Bereich, seine Striche, seine Kalibrierung.</translation>
     </message>
     <message>
         <source>Edit wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel ändern</translation>
     </message>
     <message>
         <source>Changes what is kept of the chosen wrench.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ändert, was vom gewählten Schlüssel eingetragen ist.</translation>
     </message>
     <message>
         <source>Remove wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel entfernen</translation>
     </message>
     <message>
         <source>The workshop has it no longer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Werkstatt hat ihn nicht mehr.</translation>
     </message>
     <message>
         <source>The figure has no torque yet: give it a value, or find the source that does.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Wert hat noch kein Drehmoment: ihm eines geben, oder die Quelle finden, die es tut.</translation>
     </message>
     <message>
         <source>change the wrenches</source>
-        <translation type="unfinished"></translation>
+        <translation>die Schlüssel ändern</translation>
     </message>
     <message>
         <source>Change a wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Schlüssel ändern</translation>
     </message>
     <message>
         <source>&amp;Name</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Name</translation>
     </message>
     <message>
         <source>small click wrench</source>
-        <translation type="unfinished"></translation>
+        <translation>kleiner Knackschlüssel</translation>
     </message>
     <message>
         <source>&amp;Unit of its scale</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Einheit seiner Skala</translation>
     </message>
     <message>
         <source>&amp;First mark</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Erster Strich</translation>
     </message>
     <message>
         <source>&amp;Last mark</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Letzter Strich</translation>
     </message>
     <message>
         <source>Between &amp;numbered marks</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwischen &amp;bezifferten Strichen</translation>
     </message>
     <message>
         <source>Between f&amp;ine marks</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwischen &amp;feinen Strichen</translation>
     </message>
     <message>
         <source>&amp;Accuracy, %</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Genauigkeit, %</translation>
     </message>
     <message>
         <source>&amp;Effective length, mm</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wirksame Länge, mm</translation>
     </message>
     <message>
         <source>drive to middle of grip</source>
-        <translation type="unfinished"></translation>
+        <translation>vom Vierkant bis zur Griffmitte</translation>
     </message>
     <message>
         <source>&amp;Drive</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Antrieb</translation>
     </message>
     <message>
         <source>&amp;Calibrated on</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Kalibriert am</translation>
     </message>
     <message>
         <source>Calibration &amp;due</source>
-        <translation type="unfinished"></translation>
+        <translation>Kalibrierung f&amp;ällig</translation>
     </message>
     <message>
         <source>Give the wrench the name it has in the workshop.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dem Schlüssel den Namen geben, den er in der Werkstatt hat.</translation>
     </message>
     <message>
         <source>The unit of a torque wrench is Nm, lbf.ft, lbf.in or kgf.m.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Einheit eines Drehmomentschlüssels ist Nm, lbf.ft, lbf.in oder kgf.m.</translation>
     </message>
     <message>
         <source>The last mark lies above the first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der letzte Strich liegt über dem ersten.</translation>
     </message>
     <message>
         <source>Say how far apart its marks are.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, wie weit seine Striche auseinanderliegen.</translation>
     </message>
     <message>
         <source>Days are written as 2026-03-02.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tage werden geschrieben wie 2026-03-02.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::WrenchPort</name>
     <message>
         <source>The wrench is not on the line any more: put its plug back and connect it again. Readings can be typed meanwhile.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schlüssel ist nicht mehr an der Leitung: den Stecker wieder einstecken und ihn wieder verbinden. Bis dahin lassen sich Ablesungen tippen.</translation>
     </message>
     <message>
         <source>There is no port %1; plug the wrench in, or choose another.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt keinen Anschluss %1; den Schlüssel einstecken oder einen anderen wählen.</translation>
     </message>
     <message>
         <source>The port %1 cannot be opened: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Anschluss %1 lässt sich nicht öffnen: %2.</translation>
     </message>
 </context>
 <context>
     <name>anagraph::app::WrenchScales</name>
     <message>
         <source>Wrenches</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlüssel</translation>
     </message>
     <message>
         <source>%1 to %2 %3%4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bis %2 %3%4</translation>
     </message>
     <message>
         <source>never calibrated</source>
-        <translation type="unfinished"></translation>
+        <translation>nie kalibriert</translation>
     </message>
     <message>
         <source>calibrated %1</source>
-        <translation type="unfinished"></translation>
+        <translation>kalibriert %1</translation>
     </message>
     <message>
         <source>calibrated to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>kalibriert bis %1</translation>
     </message>
     <message>
         <source>is %1 N·m, %2 %</source>
-        <translation type="unfinished"></translation>
+        <translation>sind %1 N·m, %2 %</translation>
     </message>
     <message>
         <source>will not do</source>
-        <translation type="unfinished"></translation>
+        <translation>taugt nicht</translation>
     </message>
     <message>
         <source>No wrench is kept yet. Add one of the shop: its range, its marks and when it was calibrated. It serves all guides.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch kein Schlüssel ist eingetragen. Einen der Werkstatt eintragen: seinen Bereich, seine Striche und wann er kalibriert wurde. Er dient allen Anleitungen.</translation>
     </message>
     <message>
         <source>%1, from %2 to %3 %4: %5</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, von %2 bis %3 %4: %5</translation>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::guide_dialogs</name>
-    <message>
-        <source>Items of some only</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>differs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not for this one</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The guide is for one kind of machine; name its variants in the guide settings to see them side by side.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Variants side by side</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Shown</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>all side by side</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 alone</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lines</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>every line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>only what differs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The guide for its variants</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Put the cursor into the line whose history is wanted.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Who wrote this line, and what stood there before</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Versions of the line, the newest first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>(empty)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 · %2 · %3%4</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> · as it stands now</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Restore this version</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A step of another guide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Guide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 · %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no other guide in this library yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::key_forms</name>
-    <message>
-        <source>Choose…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Who sits here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Every change, comment and check carries this post. It is kept on this desk until you change it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Post</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>author, checker, instructor pump bay</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say who sits here, by post.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Sign the edition</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>author</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>checker</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Make a key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones cannot be brought back, only ended and replaced.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>author, checker</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Key &amp;file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>P&amp;assphrase</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Again</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type a passphrase.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The two passphrases are not the same.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Register a key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The public part of a key that was made elsewhere: the file that ends in .pub.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;File</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A public key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No key is registered.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>End a key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What it signed before stays good. It signs nothing from now on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Key of</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Why</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>lost, stolen, the post has ended</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say why it ends.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::people</name>
-    <message>
-        <source>Hand out edition %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>chosen below</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Learners</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nobody is in the register of learners yet; add them under Learners first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Group</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;To</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;How</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Tick those it is handed out to.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::step_commands</name>
-    <message>
-        <source>This picture is kept for the step that is marked over it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is the sharpest picture of the step.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no pause in the sound of this recording.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The edge stands at a pause already.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Check</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is looked at here? What is good and what stops the job is written on the Sheet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Wait</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is waited for? (&quot;until the oil has run down&quot;)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 step was drafted from what was said. Look at it and confirm it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 steps were drafted from what was said. Look at each and confirm it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::step_forms</name>
-    <message>
-        <source>Applies to</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Applies to, and machine state</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The guide is for one kind of machine; name its variants in the guide settings to tell them apart here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The machine is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A step applies to at least one variant; remove the step where it applies to none.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A caution before what it warns of</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The caution by its parts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>another hazard</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Hazard</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What can &amp;happen</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it will kill or seriously injure: DANGER</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it can kill or seriously injure: WARNING</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it can cause a minor injury: CAUTION</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it can damage the machine or the surroundings: NOTICE</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Source of harm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Hot oil</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What it &amp;does</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>burns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How to &amp;avoid it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Let it cool; wear gloves.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker&apos;s book and the site&apos;s rules come first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what does the harm.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what can happen and how to avoid it: a warning alone does not help the reader.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is looked at, and what is good</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Look at</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>mesh of the strainer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Good is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>whole and clean</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Stop when</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>torn or full of chips</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Then &amp;ask</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the instructor</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Write down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>nothing; or what is read: hour meter</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Unit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>h, bar, mm; empty where a word is written</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Must lie &amp;within</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no limits are known</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what is looked at.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what is good and what stops the job; a check without both leaves the learner alone.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is no unit known here; h, bar, mm, L and °C are.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what is written down.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Wait</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How &amp;long</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no time is known: until what is said below</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>For &amp;what</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>until the oil has run into the sump</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say how long, or what is waited for.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Set a display back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>another display</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Which</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>write it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>take it out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Do</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is nothing to remove yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Follow-ups</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>after the first hour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>look again for a drip</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>When %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Each needs both: when, and what.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Comments on this step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Comments on line %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Answer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what came of it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>done with</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Who says it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by post: checker, learner 07</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Comment</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what is unclear, wrong or missing here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say who says it, by post.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::step_forms::SequenceDialog</name>
-    <message>
-        <source>How one kind of display is set back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>display with two buttons</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Display</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Display</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One more press</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A further row for a button that is pressed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Presses</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say which display it is: a learner has to know it again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say which button is pressed first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is done</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>button: MODE</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Button %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How often</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>time not known</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>for %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How long</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>display shows then</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Display shows %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::tape_reasons</name>
-    <message>
-        <source>This recording has a narration; correct its lines where they are wrong.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This recording has no sound; type what is done, a line at a time.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::word_commands</name>
-    <message>
-        <source>Not filmed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is missing here and has to be reshot?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Look up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What has to be looked up?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>For yourself, at this moment:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Words of this line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The recogniser heard: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>You typed this line; left empty, it is removed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type a line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is done or said here? The line begins at this moment; the film plays on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Speaker</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Who speaks from this line on? Empty: as the narration says.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” is heard here. Tie a second line further down where words and film drift apart.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No other recording of this guide heard the same; they were made one after the other, or the sound is too different.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Both heard the same for %1; the same moment can be seen in the other now.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>core</name>
-    <message>
-        <source>Choose a step first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Pages of the help</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>std</name>
-    <message>
-        <source>“%1” for “%2”</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>and %1 more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same elsewhere</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same was heard in 1 other line. Put it right there too: %1?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same was heard in %1 other lines. Put it right there too: %2?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;All of them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;This line only</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>store</name>
-    <message>
-        <source>Key of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Key &amp;file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>P&amp;assphrase</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>That file holds the key of another post.</source>
-        <translation type="unfinished"></translation>
+        <translation>In die Hand nehmen</translation>
     </message>
 </context>
 </TS>

@@ -9,6 +9,101 @@
     </message>
 </context>
 <context>
+    <name>Figures</name>
+    <message>
+        <source>proved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>disputed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>agrees</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>differs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} to {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>loosened, then {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, then {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, then {1} degrees further</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at most {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at least {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} plus or minus {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing speaks for it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n claims</source>
+        <comment>one claim</comment>
+        <translation>
+            <numerusform>one claim</numerusform>
+            <numerusform>%n claims</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sources</source>
+        <comment>one source</comment>
+        <translation>
+            <numerusform>one source</numerusform>
+            <numerusform>%n sources</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>said at {0}: “{1}”, {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a source that is gone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1}, {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>does not count here</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>FillPanel</name>
     <message>
         <source>&amp;Total, dry</source>
@@ -36,288 +131,155 @@
     </message>
 </context>
 <context>
-    <name>Lists</name>
+    <name>GuideDialogsWords</name>
     <message>
-        <source>{0}, {1}</source>
+        <source>Items of some only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>differs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not for this one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide is for one kind of machine; name its variants in the guide settings to see them side by side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Variants side by side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all side by side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>only what differs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide for its variants</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put the cursor into the line whose history is wanted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who wrote this line, and what stood there before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Versions of the line, the newest first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>(empty)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 · %3%4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · as it stands now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore this version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step of another guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no other guide in this library yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
-    <name>QObject</name>
+    <name>HandOutWords</name>
     <message>
-        <source>Look: %1</source>
+        <source>Hand out edition %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>
-Good: %1</source>
+        <source>chosen below</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>
-Stop: %1</source>
+        <source>Learners</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>
-✓ It is good.</source>
+        <source>Nobody is in the register of learners yet; add them under Learners first.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>
-✗ Not good.</source>
+        <source>&amp;Group</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>within limits</source>
+        <source>&amp;To</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>below the limits</source>
+        <source>&amp;How</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>above the limits</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>nothing to judge it by</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1 gains: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1 loses: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1 gains the caution: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1 asks for level ground.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The steps change places.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> · part number %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>step %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not known</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Kit: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Put on</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Tools and vessels, in the order of use</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>New parts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Fluids</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nobody in the register has it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It is with: %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>today; or as in %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Key of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key file of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Passphrase of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose the key file of the %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type the passphrase of the %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>That file holds the key of another post than the %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key of the %1 is made and registered. From now on editions are signed by their author and their checker.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key of the %1 is registered.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, into %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, with %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>note</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not filmed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>look up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>talk</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>keep</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>taken back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>caution</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>slip</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not seen</source>
+        <source>Tick those it is handed out to.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
-    <name>Reasons</name>
+    <name>HelpWords</name>
     <message>
-        <source>No guide is open; open one on the Shelf.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>Signal</name>
-    <message>
-        <source>DANGER</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>WARNING</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>CAUTION</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>NOTICE</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>StepCard</name>
-    <message>
-        <source>What the line orders</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Dry run:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>run %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>At the machine:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The editor can put it right.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app</name>
-    <message>
-        <source>&amp;Turn clockwise</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Turn &amp;back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Pull</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>P&amp;ress</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Flow of air or oil</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Look here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Do &amp;not touch</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Distance, with its figure</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Magnify a detail</source>
+        <source>Pages of the help</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -437,11 +399,1384 @@ Stop: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Pages of the help</source>
+        <source>Page of the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>KeyFormsWords</name>
+    <message>
+        <source>Key of the %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Page of the help</source>
+        <source>Key &amp;file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P&amp;assphrase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That file holds the key of another post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who sits here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every change, comment and check carries this post. It is kept on this desk until you change it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Post</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>author, checker, instructor pump bay</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who sits here, by post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sign the edition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>author</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>checker</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key file of the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Passphrase of the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the key file of the %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type the passphrase of the %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That file holds the key of another post than the %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones cannot be brought back, only ended and replaced.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>author, checker</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type a passphrase.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two passphrases are not the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key of the %1 is made and registered. From now on editions are signed by their author and their checker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Register a key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The public part of a key that was made elsewhere: the file that ends in .pub.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;File</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A public key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key of the %1 is registered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No key is registered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>End a key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What it signed before stays good. It signs nothing from now on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Key of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lost, stolen, the post has ended</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why it ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>KeyRingWords</name>
+    <message>
+        <source>The last passphrase was wrong; try again in %1 s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Keys</name>
+    <message>
+        <source>Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page Down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page Up</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Lists</name>
+    <message>
+        <source>{0}, {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Main</name>
+    <message>
+        <source>Anagraph</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no library in %1. Make a new one there?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The demo library cannot be opened: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is a library in %1 already, and nothing is written over it. Take this one out somewhere else: anagraph-cli library restore FILE FOLDER</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turns recorded service jobs into illustrated step-by-step guides.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>opens the demo library, a copy of which is made the first time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>writes the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified; or a backup, which becomes your library where there is none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>MarkMenuWords</name>
+    <message>
+        <source>&amp;Turn clockwise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn &amp;back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Pull</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P&amp;ress</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Flow of air or oil</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Look here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do &amp;not touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Distance, with its figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Magnify a detail</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>QObject</name>
+    <message>
+        <source>Look: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+Good: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+Stop: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+✓ It is good.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+✗ Not good.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>below the limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>above the limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing to judge it by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1 gains: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1 loses: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1 gains the caution: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1 asks for level ground.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The steps change places.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · part number %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kit: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tools and vessels, in the order of use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New parts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fluids</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody in the register has it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is with: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>today; or as in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, into %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, with %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>talk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>taken back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Reasons</name>
+    <message>
+        <source>No guide is open; open one on the Shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Signal</name>
+    <message>
+        <source>DANGER</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WARNING</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CAUTION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>NOTICE</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>StepCard</name>
+    <message>
+        <source>What the line orders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dry run:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>run %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At the machine:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The editor can put it right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>StepCommandsWords</name>
+    <message>
+        <source>This picture is kept for the step that is marked over it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is the sharpest picture of the step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no pause in the sound of this recording.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The edge stands at a pause already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is looked at here? What is good and what stops the job is written on the Sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is waited for? (&quot;until the oil has run down&quot;)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps were drafted from what was said. Look at each and confirm it.</source>
+        <comment>1 step was drafted from what was said. Look at it and confirm it.</comment>
+        <translation>
+            <numerusform>1 step was drafted from what was said. Look at it and confirm it.</numerusform>
+            <numerusform>%n steps were drafted from what was said. Look at each and confirm it.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>StepFormsWords</name>
+    <message>
+        <source>Choose a step first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Applies to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Applies to, and machine state</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide is for one kind of machine; name its variants in the guide settings to tell them apart here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step applies to at least one variant; remove the step where it applies to none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A caution before what it warns of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The caution by its parts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another hazard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hazard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What can &amp;happen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it will kill or seriously injure: DANGER</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it can kill or seriously injure: WARNING</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it can cause a minor injury: CAUTION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it can damage the machine or the surroundings: NOTICE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Source of harm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hot oil</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What it &amp;does</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>burns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How to &amp;avoid it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let it cool; wear gloves.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker&apos;s book and the site&apos;s rules come first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what does the harm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what can happen and how to avoid it: a warning alone does not help the reader.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is looked at, and what is good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Look at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mesh of the strainer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Good is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whole and clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>torn or full of chips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then &amp;ask</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the instructor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing; or what is read: hour meter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Unit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>h, bar, mm; empty where a word is written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Must lie &amp;within</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no limits are known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what is looked at.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what is good and what stops the job; a check without both leaves the learner alone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no unit known here; h, bar, mm, L and °C are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what is written down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How &amp;long</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no time is known: until what is said below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For &amp;what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>until the oil has run into the sump</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say how long, or what is waited for.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How one kind of display is set back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>display with two buttons</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Display</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Display</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One more press</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A further row for a button that is pressed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Presses</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say which display it is: a learner has to know it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say which button is pressed first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>button: MODE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Button %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How often</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>display shows then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Display shows %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set a display back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another display</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Which</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take it out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to remove yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Follow-ups</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after the first hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look again for a drip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each needs both: when, and what.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comments on this step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comments on line %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Answer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what came of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>done with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Who says it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by post: checker, learner 07</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Comment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what is unclear, wrong or missing here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who says it, by post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>TapeReasonsWords</name>
+    <message>
+        <source>This recording has a narration; correct its lines where they are wrong.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This recording has no sound; type what is done, a line at a time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No recording is open; import one on the Shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no step at this moment; open one first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every drafted step is confirmed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No step is open; open one where it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the step that is done again here first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This step has one take only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is said at this moment.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This recording has no narration; let the program hear it, or type lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is being heard.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Confirm the drafted steps first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No untaken figure is said in this line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This line has no mark that is still open.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody is heard at this moment.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no line of the narration here that could be tied to the film.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no note within two seconds of this moment.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No other camera is aligned with this recording.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide has no other recording.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Units</name>
+    <message>
+        <source>{0} newton metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} newton metre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} foot pounds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} foot pound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} inch pounds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} inch pound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} kilogram-force metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} kilogram-force metre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} degrees</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} degree</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} litres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} litre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} millilitres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} millilitre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US quarts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US quart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US gallons</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US gallon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US pints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US pint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US fluid ounces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} US fluid ounce</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial gallons</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial gallon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial quarts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial quart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial pints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial pint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial fluid ounces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} imperial fluid ounce</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} millimetres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} millimetre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} centimetres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} centimetre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} metre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} inches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} inch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} thousandths of an inch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} thousandth of an inch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} kilopascals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} kilopascal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} bar</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} megapascals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} megapascal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} pounds per square inch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} pound per square inch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} degrees Celsius</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} degree Celsius</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} degrees Fahrenheit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} degree Fahrenheit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} seconds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} second</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} minute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} hours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} kilometres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} kilometre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} miles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} mile</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} weeks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} week</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} months</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} years</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} year</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} revolutions a minute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} revolution a minute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} per cent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} newtons</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} newton</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} pounds of force</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} pound of force</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} times</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>once</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>WordCommandsWords</name>
+    <message>
+        <source>“%1” for “%2”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>and %1 more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same elsewhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>The same was heard in %n other lines. Put it right there too: %1?</source>
+        <comment>The same was heard in 1 other line. Put it right there too: %1?</comment>
+        <translation>
+            <numerusform>The same was heard in 1 other line. Put it right there too: %1?</numerusform>
+            <numerusform>The same was heard in %n other lines. Put it right there too: %1?</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>&amp;All of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;This line only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is missing here and has to be reshot?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What has to be looked up?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For yourself, at this moment:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Words of this line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recogniser heard: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>You typed this line; left empty, it is removed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type a line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is done or said here? The line begins at this moment; the film plays on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Speaker</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who speaks from this line on? Empty: as the narration says.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is heard here. Tie a second line further down where words and film drift apart.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No other recording of this guide heard the same; they were made one after the other, or the sound is too different.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both heard the same for %1; the same moment can be seen in the other now.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1025,14 +2360,6 @@ Stop: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 photograph is kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 photographs are kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>picture %1 of %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1491,6 +2818,14 @@ Stop: %1</source>
     <message>
         <source>Nothing is being written.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n photographs are kept.</source>
+        <comment>1 photograph is kept.</comment>
+        <translation>
+            <numerusform>1 photograph is kept.</numerusform>
+            <numerusform>%n photographs are kept.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -2373,14 +3708,6 @@ Kept: %3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 finding to decide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 findings to decide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Fix: %1.
 %2</source>
         <translation type="unfinished"></translation>
@@ -2742,6 +4069,14 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     <message>
         <source>print</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n findings to decide</source>
+        <comment>1 finding to decide</comment>
+        <translation>
+            <numerusform>1 finding to decide</numerusform>
+            <numerusform>%n findings to decide</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3206,14 +4541,6 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 figure</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 figures</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 of %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3657,6 +4984,14 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <source>methods</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>%n figures</source>
+        <comment>1 figure</comment>
+        <translation>
+            <numerusform>1 figure</numerusform>
+            <numerusform>%n figures</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::FillPanel</name>
@@ -3875,13 +5210,13 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <source>Nothing found: no command, thing or spoken line matches.</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>1 found</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 found</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n found</source>
+        <comment>1 found</comment>
+        <translation>
+            <numerusform>1 found</numerusform>
+            <numerusform>%n found</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3903,23 +5238,7 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 open finding</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 open findings</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>today</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 finding</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 findings</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3953,6 +5272,22 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     <message>
         <source>kept free from %1 to %2</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n open findings</source>
+        <comment>1 open finding</comment>
+        <translation>
+            <numerusform>1 open finding</numerusform>
+            <numerusform>%n open findings</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n findings</source>
+        <comment>1 finding</comment>
+        <translation>
+            <numerusform>1 finding</numerusform>
+            <numerusform>%n findings</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -4150,13 +5485,13 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <source>%1: %2 by the program. Listen before you rely on them; words it was not sure of are hatched.</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>1 line was heard</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines were heard</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n lines were heard</source>
+        <comment>1 line was heard</comment>
+        <translation>
+            <numerusform>1 line was heard</numerusform>
+            <numerusform>%n lines were heard</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -4414,14 +5749,6 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     </message>
     <message>
         <source>Nothing has changed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 place changed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 places changed</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4992,12 +6319,13 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <source>stop</source>
         <translation type="unfinished"></translation>
     </message>
-</context>
-<context>
-    <name>anagraph::app::KeyRing</name>
-    <message>
-        <source>The last passphrase was wrong; try again in %1 s.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n places changed</source>
+        <comment>1 place changed</comment>
+        <translation>
+            <numerusform>1 place changed</numerusform>
+            <numerusform>%n places changed</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5036,6 +6364,29 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     </message>
     <message>
         <source>PDF (*.pdf)</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>anagraph::app::LanguageDialog</name>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language of the window</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Guides keep the language they are written in. The window is opened anew where you were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Languages</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the desktop asks</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5258,35 +6609,11 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 guide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 guides</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The answers of 1 learner came back over the desk: take them in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The answers of %1 learners came back over the desk: take them in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Nobody is in the register yet. Add learners by post, one by one or from a list.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Nobody learned anything that has changed since.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 learner has to read something again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 learners have to read something again.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5362,32 +6689,56 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 notice is in %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 notices are in %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 learner was added.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 learners were added.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 was in the register already.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 were in the register already.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The list is in %1.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n guides</source>
+        <comment>1 guide</comment>
+        <translation>
+            <numerusform>1 guide</numerusform>
+            <numerusform>%n guides</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The answers of %n learners came back over the desk: take them in.</source>
+        <comment>The answers of 1 learner came back over the desk: take them in.</comment>
+        <translation>
+            <numerusform>The answers of 1 learner came back over the desk: take them in.</numerusform>
+            <numerusform>The answers of %n learners came back over the desk: take them in.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n learners have to read something again.</source>
+        <comment>1 learner has to read something again.</comment>
+        <translation>
+            <numerusform>1 learner has to read something again.</numerusform>
+            <numerusform>%n learners have to read something again.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n notices are in %1.</source>
+        <comment>1 notice is in %1.</comment>
+        <translation>
+            <numerusform>1 notice is in %1.</numerusform>
+            <numerusform>%n notices are in %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n learners were added.</source>
+        <comment>1 learner was added.</comment>
+        <translation>
+            <numerusform>1 learner was added.</numerusform>
+            <numerusform>%n learners were added.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n were in the register already.</source>
+        <comment>1 was in the register already.</comment>
+        <translation>
+            <numerusform>1 was in the register already.</numerusform>
+            <numerusform>%n were in the register already.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5517,14 +6868,6 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 guide is with you, as it was on %1; it is kept up to date.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 guides are with you, as they were on %2; they are kept up to date.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Move it elsewhere</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5551,6 +6894,14 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     <message>
         <source>It lives there already.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n guides are with you, as they were on %1; they are kept up to date.</source>
+        <comment>1 guide is with you, as it was on %1; it is kept up to date.</comment>
+        <translation>
+            <numerusform>1 guide is with you, as it was on %1; it is kept up to date.</numerusform>
+            <numerusform>%n guides are with you, as they were on %1; they are kept up to date.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5599,14 +6950,6 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     </message>
     <message>
         <source>pulled on the fleet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 run came back over the desk: take it in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 runs came back over the desk: take them in.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6067,14 +7410,6 @@ and %1 more</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 stretch is kept free.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 stretches are kept free.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Photograph or receipt</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6120,14 +7455,6 @@ and %1 more</source>
     </message>
     <message>
         <source>The run on %1 is entry %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 service was taken in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 services were taken in.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6686,6 +8013,30 @@ and %1 more</source>
         <source>stop</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>%n runs came back over the desk: take them in.</source>
+        <comment>1 run came back over the desk: take it in.</comment>
+        <translation>
+            <numerusform>1 run came back over the desk: take it in.</numerusform>
+            <numerusform>%n runs came back over the desk: take them in.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n stretches are kept free.</source>
+        <comment>1 stretch is kept free.</comment>
+        <translation>
+            <numerusform>1 stretch is kept free.</numerusform>
+            <numerusform>%n stretches are kept free.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n services were taken in.</source>
+        <comment>1 service was taken in.</comment>
+        <translation>
+            <numerusform>1 service was taken in.</numerusform>
+            <numerusform>%n services were taken in.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::MainWindow</name>
@@ -6871,14 +8222,6 @@ and %1 more</source>
     </message>
     <message>
         <source>to do</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 open point</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 open points</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7086,14 +8429,6 @@ and %1 more</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>open a guide, or import a recording</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7151,6 +8486,34 @@ and %1 more</source>
     </message>
     <message>
         <source>%1 is not in this guide; the Shelf lets the guide use it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n open points</source>
+        <comment>1 open point</comment>
+        <translation>
+            <numerusform>1 open point</numerusform>
+            <numerusform>%n open points</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <comment>1 step</comment>
+        <translation>
+            <numerusform>1 step</numerusform>
+            <numerusform>%n steps</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The language of the window; guides keep theirs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>translation</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7583,21 +8946,21 @@ to %2</source>
         <source>Take in</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>1 service is read, and nothing is doubtful.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n services are read, and nothing is doubtful.</source>
+        <comment>1 service is read, and nothing is doubtful.</comment>
+        <translation>
+            <numerusform>1 service is read, and nothing is doubtful.</numerusform>
+            <numerusform>%n services are read, and nothing is doubtful.</numerusform>
+        </translation>
     </message>
-    <message>
-        <source>%1 services are read, and nothing is doubtful.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 line is doubtful. Put it right in the file and read it again; until then nothing is taken in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines are doubtful. Put them right in the file and read it again; until then nothing is taken in.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>%n lines are doubtful. Put them right in the file and read it again; until then nothing is taken in.</source>
+        <comment>1 line is doubtful. Put it right in the file and read it again; until then nothing is taken in.</comment>
+        <translation>
+            <numerusform>1 line is doubtful. Put it right in the file and read it again; until then nothing is taken in.</numerusform>
+            <numerusform>%n lines are doubtful. Put them right in the file and read it again; until then nothing is taken in.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7764,14 +9127,6 @@ to %2</source>
     </message>
     <message>
         <source>The recording is missing; stills are taken from the recording itself. Find it again on the Shelf.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 callout pointed at what is now cut off and was removed; undo brings it back.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 callouts pointed at what is now cut off and were removed; undo brings them back.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8322,6 +9677,14 @@ to %2</source>
         <source>part number</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>%n callouts pointed at what is now cut off and were removed; undo brings them back.</source>
+        <comment>1 callout pointed at what is now cut off and was removed; undo brings it back.</comment>
+        <translation>
+            <numerusform>1 callout pointed at what is now cut off and was removed; undo brings it back.</numerusform>
+            <numerusform>%n callouts pointed at what is now cut off and were removed; undo brings them back.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::ProgressView</name>
@@ -8335,14 +9698,6 @@ to %2</source>
     </message>
     <message>
         <source>, %1, last on %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 run</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 runs</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8372,6 +9727,14 @@ to %2</source>
     <message>
         <source>alone</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n runs</source>
+        <comment>1 run</comment>
+        <translation>
+            <numerusform>1 run</numerusform>
+            <numerusform>%n runs</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8441,14 +9804,6 @@ Heard: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 line said</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines said</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 long · no narration</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8463,6 +9818,14 @@ Heard: %2</source>
     <message>
         <source>imported %1</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines said</source>
+        <comment>1 line said</comment>
+        <translation>
+            <numerusform>1 line said</numerusform>
+            <numerusform>%n lines said</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8571,14 +9934,6 @@ Heard: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>It stands in 1 place of this guide.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It stands in %1 places of this guide.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The other guides are being looked through …</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8586,13 +9941,21 @@ Heard: %2</source>
         <source>In %1 other guides: %2 places. One undo takes all of it back; issued editions stay as they are.</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>Replaced in 1 other guide.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>It stands in %n places of this guide.</source>
+        <comment>It stands in 1 place of this guide.</comment>
+        <translation>
+            <numerusform>It stands in 1 place of this guide.</numerusform>
+            <numerusform>It stands in %n places of this guide.</numerusform>
+        </translation>
     </message>
-    <message>
-        <source>Replaced in %1 other guides.</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>Replaced in %n other guides.</source>
+        <comment>Replaced in 1 other guide.</comment>
+        <translation>
+            <numerusform>Replaced in 1 other guide.</numerusform>
+            <numerusform>Replaced in %n other guides.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8609,13 +9972,6 @@ Heard: %2</source>
         <source>%1: open a guide on the Shelf first</source>
         <translation type="unfinished"></translation>
     </message>
-    <message numerus="yes">
-        <source>%1, key %2, %n open points</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
-        </translation>
-    </message>
     <message>
         <source>%1, key %2</source>
         <translation type="unfinished"></translation>
@@ -8623,6 +9979,14 @@ Heard: %2</source>
     <message>
         <source>Go there</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, key %2, %n open points</source>
+        <comment>%1, key %2, 1 open point</comment>
+        <translation>
+            <numerusform>%1, key %2, 1 open point</numerusform>
+            <numerusform>%1, key %2, %n open points</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8722,14 +10086,6 @@ Heard: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The library is damaged: 1 change of this guide could not be read and is missing. </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The library is damaged: %1 changes of this guide could not be read and are missing. </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source> Put back library.db from your last copy, or look through the guide and go on from here.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8742,20 +10098,28 @@ Heard: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 change not saved yet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 changes not saved yet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>No guide is open: choose one on the Shelf, or begin a new one there.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Others changed the guide since; this can be undone when the library can be reached again.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>The library is damaged: %n changes of this guide could not be read and are missing. </source>
+        <comment>The library is damaged: 1 change of this guide could not be read and is missing. </comment>
+        <translation>
+            <numerusform>The library is damaged: 1 change of this guide could not be read and is missing. </numerusform>
+            <numerusform>The library is damaged: %n changes of this guide could not be read and are missing. </numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes not saved yet</source>
+        <comment>1 change not saved yet</comment>
+        <translation>
+            <numerusform>1 change not saved yet</numerusform>
+            <numerusform>%n changes not saved yet</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8769,35 +10133,11 @@ Heard: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 guide is with you, as it was on %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 guides are with you, as they were on %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>What you change in them is kept on this computer until it is back.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Go on with the guide in hand: what you change is kept on this computer until it is back.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 change is not saved yet: it is kept on this computer and goes there by itself.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 changes are not saved yet: they are kept on this computer and go there by themselves.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 change of yours met another&apos;s; it is kept until you decide.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 changes of yours met another&apos;s; they are kept until you decide.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8811,6 +10151,30 @@ Heard: %2</source>
     <message>
         <source>%1 elsewhere</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n guides are with you, as they were on %1.</source>
+        <comment>1 guide is with you, as it was on %1.</comment>
+        <translation>
+            <numerusform>1 guide is with you, as it was on %1.</numerusform>
+            <numerusform>%n guides are with you, as they were on %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes are not saved yet: they are kept on this computer and go there by themselves.</source>
+        <comment>1 change is not saved yet: it is kept on this computer and goes there by itself.</comment>
+        <translation>
+            <numerusform>1 change is not saved yet: it is kept on this computer and goes there by itself.</numerusform>
+            <numerusform>%n changes are not saved yet: they are kept on this computer and go there by themselves.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes of yours met another&apos;s; they are kept until you decide.</source>
+        <comment>1 change of yours met another&apos;s; it is kept until you decide.</comment>
+        <translation>
+            <numerusform>1 change of yours met another&apos;s; it is kept until you decide.</numerusform>
+            <numerusform>%n changes of yours met another&apos;s; they are kept until you decide.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8860,23 +10224,7 @@ Heard: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 point open</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 points open</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 to look at</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 to look at</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9288,6 +10636,22 @@ Why is it kept as it is? (the reason stays with the step)</source>
     <message>
         <source>language</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n points open</source>
+        <comment>1 point open</comment>
+        <translation>
+            <numerusform>1 point open</numerusform>
+            <numerusform>%n points open</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n to look at</source>
+        <comment>1 to look at</comment>
+        <translation>
+            <numerusform>1 to look at</numerusform>
+            <numerusform>%n to look at</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -10291,14 +11655,6 @@ as it was</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 point to reshoot or look up: </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 points to reshoot or look up: </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Tape</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10974,19 +12330,20 @@ as it was</source>
         <source>follow</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>%n points to reshoot or look up: </source>
+        <comment>1 point to reshoot or look up: </comment>
+        <translation>
+            <numerusform>1 point to reshoot or look up: </numerusform>
+            <numerusform>%n points to reshoot or look up: </numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::TapeView</name>
     <message>
         <source>Step %1, %2, from %3 to %4</source>
         <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>the best of %n takes</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
-        </translation>
     </message>
     <message>
         <source>take %1</source>
@@ -11065,14 +12422,6 @@ as it was</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1 line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 lines</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 in which nothing is said</source>
         <translation type="unfinished"></translation>
     </message>
@@ -11091,6 +12440,22 @@ as it was</source>
     <message>
         <source>talk: nothing about the machine is said here</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines</source>
+        <comment>1 line</comment>
+        <translation>
+            <numerusform>1 line</numerusform>
+            <numerusform>%n lines</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>the best of %n takes</source>
+        <comment>the only take</comment>
+        <translation>
+            <numerusform>the only take</numerusform>
+            <numerusform>the best of %n takes</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -11583,823 +12948,6 @@ as it was</source>
     </message>
     <message>
         <source>Take in hand</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::guide_dialogs</name>
-    <message>
-        <source>Items of some only</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Step %1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>differs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not for this one</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The guide is for one kind of machine; name its variants in the guide settings to see them side by side.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Variants side by side</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Shown</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>all side by side</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 alone</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lines</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>every line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>only what differs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The guide for its variants</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Put the cursor into the line whose history is wanted.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Who wrote this line, and what stood there before</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Versions of the line, the newest first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>(empty)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 · %2 · %3%4</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> · as it stands now</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Restore this version</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A step of another guide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Guide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 · %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no other guide in this library yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::key_forms</name>
-    <message>
-        <source>Choose…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Who sits here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Every change, comment and check carries this post. It is kept on this desk until you change it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Post</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>author, checker, instructor pump bay</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say who sits here, by post.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Sign the edition</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>author</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>checker</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Make a key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones cannot be brought back, only ended and replaced.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>author, checker</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Key &amp;file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>P&amp;assphrase</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Again</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type a passphrase.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The two passphrases are not the same.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Register a key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The public part of a key that was made elsewhere: the file that ends in .pub.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;File</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A public key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No key is registered.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>End a key</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What it signed before stays good. It signs nothing from now on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Key of</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Why</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>lost, stolen, the post has ended</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say why it ends.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::people</name>
-    <message>
-        <source>Hand out edition %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>chosen below</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Learners</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nobody is in the register of learners yet; add them under Learners first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Group</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;To</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;How</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Tick those it is handed out to.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::step_commands</name>
-    <message>
-        <source>This picture is kept for the step that is marked over it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is the sharpest picture of the step.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no pause in the sound of this recording.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The edge stands at a pause already.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Check</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is looked at here? What is good and what stops the job is written on the Sheet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Wait</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is waited for? (&quot;until the oil has run down&quot;)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 step was drafted from what was said. Look at it and confirm it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 steps were drafted from what was said. Look at each and confirm it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::step_forms</name>
-    <message>
-        <source>Applies to</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Applies to, and machine state</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The guide is for one kind of machine; name its variants in the guide settings to tell them apart here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The machine is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A step applies to at least one variant; remove the step where it applies to none.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A caution before what it warns of</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The caution by its parts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>another hazard</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Hazard</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What can &amp;happen</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it will kill or seriously injure: DANGER</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it can kill or seriously injure: WARNING</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it can cause a minor injury: CAUTION</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it can damage the machine or the surroundings: NOTICE</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Source of harm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Hot oil</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What it &amp;does</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>burns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How to &amp;avoid it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Let it cool; wear gloves.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker&apos;s book and the site&apos;s rules come first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what does the harm.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what can happen and how to avoid it: a warning alone does not help the reader.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is looked at, and what is good</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Look at</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>mesh of the strainer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Good is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>whole and clean</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Stop when</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>torn or full of chips</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Then &amp;ask</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the instructor</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Write down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>nothing; or what is read: hour meter</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Unit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>h, bar, mm; empty where a word is written</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Must lie &amp;within</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no limits are known</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what is looked at.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what is good and what stops the job; a check without both leaves the learner alone.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is no unit known here; h, bar, mm, L and °C are.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say what is written down.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Wait</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How &amp;long</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no time is known: until what is said below</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>For &amp;what</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>until the oil has run into the sump</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say how long, or what is waited for.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Set a display back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>another display</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Which</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>write it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>take it out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Do</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is nothing to remove yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Follow-ups</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>after the first hour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>look again for a drip</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>When %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Each needs both: when, and what.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Comments on this step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Comments on line %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Answer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what came of it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>done with</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Who says it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by post: checker, learner 07</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Comment</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what is unclear, wrong or missing here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say who says it, by post.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::step_forms::SequenceDialog</name>
-    <message>
-        <source>How one kind of display is set back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>display with two buttons</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Display</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Display</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One more press</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A further row for a button that is pressed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Presses</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say which display it is: a learner has to know it again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Say which button is pressed first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is done</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>button: MODE</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Button %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How often</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>time not known</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>for %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How long</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>display shows then</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Display shows %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::tape_reasons</name>
-    <message>
-        <source>This recording has a narration; correct its lines where they are wrong.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This recording has no sound; type what is done, a line at a time.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>anagraph::app::word_commands</name>
-    <message>
-        <source>Not filmed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is missing here and has to be reshot?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Look up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What has to be looked up?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>For yourself, at this moment:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Words of this line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The recogniser heard: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>You typed this line; left empty, it is removed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type a line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is done or said here? The line begins at this moment; the film plays on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Speaker</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Who speaks from this line on? Empty: as the narration says.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” is heard here. Tie a second line further down where words and film drift apart.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No other recording of this guide heard the same; they were made one after the other, or the sound is too different.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Both heard the same for %1; the same moment can be seen in the other now.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>core</name>
-    <message>
-        <source>Choose a step first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Pages of the help</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>std</name>
-    <message>
-        <source>“%1” for “%2”</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>and %1 more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same elsewhere</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same was heard in 1 other line. Put it right there too: %1?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same was heard in %1 other lines. Put it right there too: %2?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;All of them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;This line only</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>store</name>
-    <message>
-        <source>Key of the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Key &amp;file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The key file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>P&amp;assphrase</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>That file holds the key of another post.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

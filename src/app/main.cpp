@@ -5,6 +5,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QIcon>
+#include <QLocale>
 #include <QMessageBox>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -15,6 +16,7 @@
 #include "app/running/colour_choice.h"
 #include "app/running/ended_dialog.h"
 #include "app/running/event_log.h"
+#include "app/running/languages.h"
 #include "app/running/last_words.h"
 #include "app/running/settings.h"
 #include "app/running/told_to_close.h"
@@ -36,16 +38,18 @@ using anagraph::store::Library;
 namespace app = anagraph::app;
 namespace store = anagraph::store;
 
-QString words(const char* english) { return QApplication::translate("main", english); }
+struct Main {
+    Q_DECLARE_TR_FUNCTIONS(Main)
+};
 
-void tell_trouble(const QString& sentence) { QMessageBox::critical(nullptr, words("Anagraph"), sentence); }
+void tell_trouble(const QString& sentence) { QMessageBox::critical(nullptr, Main::tr("Anagraph"), sentence); }
 
 /// The library at a place, or what was taken along of it; nothing where the person was told why not.
 std::unique_ptr<Library> opened(const QString& place, bool make) {
     auto library = make ? Library::make_or_open(place.toStdString()) : Library::open(place.toStdString());
     if (!library && library.error().code == ErrorCode::NotFound) {
         const auto answer =
-            QMessageBox::question(nullptr, words("Anagraph"), words("There is no library in %1. Make a new one there?").arg(place));
+            QMessageBox::question(nullptr, Main::tr("Anagraph"), Main::tr("There is no library in %1. Make a new one there?").arg(place));
         if (answer != QMessageBox::Yes) return nullptr;
         library = Library::make_or_open(place.toStdString());
     }
@@ -64,7 +68,7 @@ bool make_demo(const QString& place) {
     QApplication::setOverrideCursor(Qt::WaitCursor);
     const auto restored = store::restore_library(archive.toStdString(), place.toStdString());
     QApplication::restoreOverrideCursor();
-    if (!restored) tell_trouble(words("The demo library cannot be opened: %1").arg(QString::fromStdString(restored.error().message)));
+    if (!restored) tell_trouble(Main::tr("The demo library cannot be opened: %1").arg(QString::fromStdString(restored.error().message)));
     return restored.has_value();
 }
 
@@ -72,8 +76,8 @@ bool make_demo(const QString& place) {
 bool taken_out(const QString& archive, const QString& place) {
     if (QFileInfo::exists(place)) {
         tell_trouble(
-            words("There is a library in %1 already, and nothing is written over it. Take this one out somewhere else: anagraph-cli "
-                  "library restore FILE FOLDER")
+            Main::tr("There is a library in %1 already, and nothing is written over it. Take this one out somewhere else: anagraph-cli "
+                     "library restore FILE FOLDER")
                 .arg(place));
         return false;
     }
@@ -111,19 +115,22 @@ int main(int argc, char** argv) {
     const std::string version = anagraph::core::version_text("anagraph");
     QApplication::setApplicationVersion(QString::fromStdString(version.substr(version.find(' ') + 1)));
     QApplication::setDesktopFileName(QStringLiteral("anagraph"));
+    const QString asked = app::language_among(QLocale::system().uiLanguages());
+    app::speak(app::chosen_language().value_or(asked));
     QCommandLineParser parser;
-    parser.setApplicationDescription(words("Turns recorded service jobs into illustrated step-by-step guides."));
+    parser.setApplicationDescription(Main::tr("Turns recorded service jobs into illustrated step-by-step guides."));
     parser.addHelpOption();
     parser.addVersionOption();
-    const QCommandLineOption demo(QStringLiteral("demo"), words("opens the demo library, a copy of which is made the first time"));
+    const QCommandLineOption demo(QStringLiteral("demo"), Main::tr("opens the demo library, a copy of which is made the first time"));
     parser.addOption(demo);
     // where it is installed the help is also for a browser
-    QCommandLineOption write_help(QStringLiteral("write-help"), words("writes the help"), QStringLiteral("FOLDER"));
+    QCommandLineOption write_help(QStringLiteral("write-help"), Main::tr("writes the help"), QStringLiteral("FOLDER"));
     write_help.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOption(write_help);
     parser.addPositionalArgument(QStringLiteral("LIBRARY"),
-        words("folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified; "
-              "or a backup, which becomes your library where there is none."));
+        Main::tr(
+            "folder of the library, or its address on a server; without it, the one in your data folder. Or a pack, which is verified; "
+            "or a backup, which becomes your library where there is none."));
     parser.process(application);
     const auto desktop = app::desktop_colours();  // before ours are set
     app::theme::apply(app::chosen_colours().value_or(desktop));
@@ -180,6 +187,7 @@ int main(int argc, char** argv) {
         }
         if (was) {
             app::theme::apply(app::chosen_colours().value_or(desktop));
+            app::speak(app::chosen_language().value_or(asked));
             continue;
         }
         if (move_to.isEmpty()) {

@@ -4,6 +4,7 @@
 #include <QSettings>
 #include <QTemporaryDir>
 
+#include "app/running/languages.h"
 #include "app/spoken/order.h"
 #include "app/spoken/painted.h"
 #include "app/theme/theme.h"
@@ -18,6 +19,7 @@ int main(int argc, char** argv) {
         qputenv(place, (settings.path() + '/' + place).toUtf8());
     anagraph::shop::read_far_recordings();
     anagraph::app::theme::apply();
+    anagraph::app::speak(QStringLiteral("en"));
     anagraph::app::spoken::tell_painted();
     anagraph::app::spoken::keys_go_in_order();
     testing::InitGoogleTest(&argc, argv);

@@ -6,6 +6,7 @@
 #include <cstdlib>
 
 #include "app/bench/bench_station.h"
+#include "app/running/languages.h"
 #include "app/theme/theme.h"
 #include "tests/app/window.h"
 
@@ -76,6 +77,7 @@ int main(int argc, char** argv) {
     QApplication qt(argc, argv);
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, QString::fromUtf8(argv[1]) + QStringLiteral("-settings"));
     app::theme::apply();
+    app::speak(QStringLiteral("en"));
     BenchByKeys bench(argv[1]);
     int n = bench.found();
     for (int i = 0; i < std::atoi(argv[2]); ++i) {

@@ -11,7 +11,7 @@ import sys
 LITERAL = re.compile(r'"((?:[^"\\\n]|\\.)*)"')
 SCRIPT_LITERAL = re.compile(r"'((?:[^'\\]|\\.)*)'|`([^`]*)`")
 # what the finder knows a command by too: {tr("film"), tr("video")}
-ALSO = re.compile(r'\{tr\("[^"]*"\)(?:, tr\("[^"]*"\))*\}')
+ALSO = re.compile(r'\{(?:\w+::)?tr\("[^"]*"\)(?:, (?:\w+::)?tr\("[^"]*"\))*\}')
 KEY = re.compile(r'\b(?:Ctrl|Alt)\+[A-Z]\b|[Pp]ress [A-Z\[\]](?:\b|\s)|\([A-Z]\)')
 # a database's own words are nobody's
 SQL = re.compile(r'(?:SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER|GRANT|REVOKE) [A-Z%]')
@@ -24,7 +24,7 @@ def dropped(table):
     out = []
     for row in table.splitlines():
         cells = [c.strip() for c in row.strip().strip("|").split("|")]
-        if len(cells) != 3 or cells[0] in ("Word", "---"):
+        if len(cells) != 4 or cells[0] in ("Word", "---"):
             continue
         for phrase in filter(None, (p.strip() for p in cells[2].split(","))):
             pattern = re.escape(phrase).replace(r"\*", r"\w*")
@@ -62,7 +62,7 @@ def quoted(suffix, text):
 
 
 def self_test():
-    phrases = dropped("| Word | Means | Not |\n|---|---|---|\n| import | a film comes in | bring in, brought* |\n| caption | words | |\n")
+    phrases = dropped("| Word | Means | Not | German |\n|---|---|---|---|\n| import | a film comes in | bring in, brought* | |\n| caption | words | | |\n")
     assert len(phrases) == 2
     assert len(wrong_in("app/a.cpp", 'tr("Bring in a film")', phrases)) == 1
     assert len(wrong_in("app/a.cpp", 'tr("brought here")', phrases)) == 1

@@ -422,7 +422,7 @@ QWidget* BenchStation::step_page(const core::BenchStep& s, QWidget*& next) {
         add(check_label(s.checks[i], said == e.checks.end() ? nullptr : &said->second, page), said == e.checks.end());
     }
     if (!e.evidence.empty())
-        add(words(theme::counted(static_cast<qsizetype>(e.evidence.size()), tr("1 photograph is kept."), tr("%1 photographs are kept.")),
+        add(words(tr("%n photographs are kept.", "1 photograph is kept.", static_cast<int>(e.evidence.size())),
             14, false));
     down->addStretch(1);
     return page;

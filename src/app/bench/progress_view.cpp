@@ -78,7 +78,7 @@ QString ProgressView::words(const core::LearnerProgress& learner, std::size_t gu
     const auto& g = learner.guides[guide];
     QString out = tr("%1, %2: %3")
                       .arg(text(learner.learner), names_[static_cast<qsizetype>(guide)], text(std::string(core::spoken_name_of(g.stage))));
-    if (g.runs > 0) out += tr(", %1, last on %2").arg(theme::counted(g.runs, tr("1 run"), tr("%1 runs")), text(g.last));
+    if (g.runs > 0) out += tr(", %1, last on %2").arg(tr("%n runs", "1 run", static_cast<int>(g.runs)), text(g.last));
     return out;
 }
 

@@ -12,8 +12,10 @@ namespace anagraph::app {
 
 QString key_words(const QKeySequence& key) {
     QString out = key.toString(QKeySequence::NativeText);
-    for (const auto& [technical, printed] : {std::pair("Return", "Enter"), std::pair("PgDown", "Page Down"), std::pair("PgUp", "Page Up")})
-        out.replace(QLatin1String(technical), QCoreApplication::translate("Keys", printed));
+    const auto printed = [&](const char* technical, const QString& words) { out.replace(QLatin1String(technical), words); };
+    printed("Return", QCoreApplication::translate("Keys", "Enter"));
+    printed("PgDown", QCoreApplication::translate("Keys", "Page Down"));
+    printed("PgUp", QCoreApplication::translate("Keys", "Page Up"));
     return out;
 }
 

@@ -145,9 +145,7 @@ void LibraryDialog::say_taken() {
     const auto taken = store::taken_along(session_.home());
     taken_->setText(taken.guides.empty()
             ? tr("Nothing is taken along yet.")
-            : theme::counted(static_cast<qsizetype>(taken.guides.size()),
-                  tr("1 guide is with you, as it was on %1; it is kept up to date."),
-                  tr("%1 guides are with you, as they were on %2; they are kept up to date."))
+            : tr("%n guides are with you, as they were on %1; they are kept up to date.", "1 guide is with you, as it was on %1; it is kept up to date.", static_cast<int>(taken.guides.size()))
                   .arg(QDateTime::fromString(text(taken.at), Qt::ISODate).toLocalTime().toString(QStringLiteral("d MMMM, HH:mm"))));
 }
 

@@ -38,19 +38,16 @@ void SharedBar::refresh() {
         if (session_.is_on_the_road()) {
             const auto taken = store::taken_along(session_.home());
             const QDateTime at = QDateTime::fromString(text(taken.at), Qt::ISODate).toLocalTime();
-            said << theme::counted(static_cast<qsizetype>(taken.guides.size()), tr("1 guide is with you, as it was on %1."),
-                tr("%1 guides are with you, as they were on %2."))
+            said << tr("%n guides are with you, as they were on %1.", "1 guide is with you, as it was on %1.", static_cast<int>(taken.guides.size()))
                         .arg(at.toString(QStringLiteral("d MMMM, HH:mm")));
         }
         said << (waits == 0 && session_.is_on_the_road() ? tr("What you change in them is kept on this computer until it is back.")
                 : waits == 0 ? tr("Go on with the guide in hand: what you change is kept on this computer until it is back.")
-                             : theme::counted(waits, tr("1 change is not saved yet: it is kept on this computer and goes there by itself."),
-                                   tr("%1 changes are not saved yet: they are kept on this computer and go there by themselves.")));
+                             : tr("%n changes are not saved yet: they are kept on this computer and go there by themselves.", "1 change is not saved yet: it is kept on this computer and goes there by itself.", static_cast<int>(waits)));
     }
     const int decide = session_.waiting().to_decide();
     if (decide > 0)
-        said << theme::counted(decide, tr("1 change of yours met another's; it is kept until you decide."),
-            tr("%1 changes of yours met another's; they are kept until you decide."));
+        said << tr("%n changes of yours met another's; they are kept until you decide.", "1 change of yours met another's; it is kept until you decide.", static_cast<int>(decide));
     words_->setText(said.join(QLatin1Char(' ')));
     setVisible(!said.isEmpty());
 }

@@ -248,7 +248,7 @@ void DryRunStation::fill_list() {
         std::count_if(findings_.begin(), findings_.end(), [](const core::OrderFinding& f) { return f.weight() != core::Weight::Note; });
     title_->setText(session_.procedure().steps.empty() ? tr("Nothing to walk yet")
             : heavy == 0                               ? tr("The order works")
-                         : theme::counted(static_cast<qsizetype>(heavy), tr("1 finding to decide"), tr("%1 findings to decide")));
+                         : tr("%n findings to decide", "1 finding to decide", static_cast<int>(heavy)));
     show_in_view();
     row_chosen();
 }

@@ -182,12 +182,15 @@ void FiguresStation::build_evidence(QWidget* side) {
     title_->setWordWrap(true);
     why_ = quiet_label(QString(), side);
     film_ = new FilmView(side);
-    film_->setFixedHeight(220);
+    // it gives way where the window is low
+    film_->setMinimumHeight(180);
+    film_->setMaximumHeight(220);
+    film_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     words_ = new QLabel(side);
     words_->setWordWrap(true);
     down->addWidget(title_);
     down->addWidget(why_);
-    down->addWidget(film_);
+    down->addWidget(film_, 1);
     down->addWidget(new CommandRow(*commands_, side));
     down->addWidget(words_);
     auto* form = new QHBoxLayout;
@@ -261,7 +264,7 @@ void FiguresStation::refresh() {
     const auto* f = figure();
     for (QWidget* w : std::initializer_list<QWidget*>{value_, tolerance_}) w->setEnabled(f != nullptr);
     counted_->setText(list_->shown().size() == session_.procedure().figures.size()
-            ? theme::counted(static_cast<qsizetype>(list_->shown().size()), tr("1 figure"), tr("%1 figures"))
+            ? tr("%n figures", "1 figure", static_cast<int>(list_->shown().size()))
             : tr("%1 of %2").arg(list_->shown().size()).arg(session_.procedure().figures.size()));
     if (f == nullptr) {
         title_->setText(tr("No figure yet"));

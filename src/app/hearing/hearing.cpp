@@ -54,7 +54,7 @@ void Hearing::next() {
                 session_.tell_heard(id);
                 session_.tell(
                     tr("%1: %2 by the program. Listen before you rely on them; words it was not sure of are hatched.")
-                        .arg(name, theme::counted(static_cast<qsizetype>(*lines), tr("1 line was heard"), tr("%1 lines were heard"))));
+                        .arg(name, tr("%n lines were heard", "1 line was heard", static_cast<int>(*lines))));
             } else {
                 session_.tell(text(lines.error().message));
             }

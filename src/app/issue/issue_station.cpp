@@ -27,7 +27,7 @@ using theme::text;
 
 namespace {
 
-constexpr int kLeft = 330;
+constexpr int kLeft = 342;
 
 QString with_whom(const std::vector<std::string>& holders) {
     QStringList names;
@@ -209,7 +209,7 @@ void IssueStation::list_places() {
     const auto changed = std::count_if(review_->places.begin(), review_->places.end(), [](const auto& p) { return p.place.changed; });
     places_title_->setText(!review_->before ? tr("Places of the guide")
             : changed == 0                  ? tr("Nothing has changed")
-                                            : theme::counted(changed, tr("1 place changed"), tr("%1 places changed")));
+                                            : tr("%n places changed", "1 place changed", static_cast<int>(changed)));
 }
 
 void IssueStation::show_in_hand() {

@@ -81,7 +81,7 @@ QString FleetView::words(std::size_t column) const {
         if (m.kind == Told::Kind::Service) continue;
         out << (m.kind == Told::Kind::Overdue ? tr("%1 is overdue, %2") : tr("%1 is due %2")).arg(text(m.words), text(m.more));
     }
-    if (c.findings > 0) out << theme::counted(c.findings, tr("1 open finding"), tr("%1 open findings"));
+    if (c.findings > 0) out << tr("%n open findings", "1 open finding", static_cast<int>(c.findings));
     return out.join(QStringLiteral(", "));
 }
 
@@ -187,7 +187,7 @@ void FleetView::paint_column(QPainter& p, const core::FleetColumn& column, const
         p.setPen(theme::colour("danger"));
         p.drawText(QRectF(box.left() + 6, 37, box.width() - 10, 15), Qt::AlignLeft,
             small.elidedText(
-                theme::counted(column.findings, tr("1 finding"), tr("%1 findings")), Qt::ElideRight, static_cast<int>(box.width()) - 10));
+                tr("%n findings", "1 finding", static_cast<int>(column.findings)), Qt::ElideRight, static_cast<int>(box.width()) - 10));
     }
     const double x = box.left() + 18;
     const double now = y_of(today_);

@@ -133,8 +133,7 @@ void LogbookStation::refresh() {
         for (const auto& sentence : core::to_order(*needs)) to_order_ << text(sentence);
     waiting_ = static_cast<qsizetype>(shop::waiting_runs(session_.library()).size());
     if (waiting_ > 0)
-        say(theme::counted(
-            waiting_, tr("1 run came back over the desk: take it in."), tr("%1 runs came back over the desk: take them in.")));
+        say(tr("%n runs came back over the desk: take them in.", "1 run came back over the desk: take it in.", static_cast<int>(waiting_)));
     fleet_->show_fleet(core::fleet(log_, today()), today());
 }
 
@@ -537,7 +536,7 @@ void LogbookStation::take_calendar(const QString& file) {
         }))
         return;
     refresh();
-    say(theme::counted(shown.size(), tr("1 stretch is kept free."), tr("%1 stretches are kept free.")));
+    say(tr("%n stretches are kept free.", "1 stretch is kept free.", static_cast<int>(shown.size())));
 }
 
 void LogbookStation::keep_evidence() {
@@ -609,7 +608,7 @@ void LogbookStation::take_paper(const QString& file) {
     PaperDialog dialog(session_, file, std::move(*paper), this);
     if (dialog.exec() != QDialog::Accepted) return;
     refresh();
-    say(theme::counted(static_cast<qsizetype>(dialog.taken()), tr("1 service was taken in."), tr("%1 services were taken in.")));
+    say(tr("%n services were taken in.", "1 service was taken in.", static_cast<int>(dialog.taken())));
 }
 
 void LogbookStation::write_history(shop::HistoryForm form, const QString& file) {

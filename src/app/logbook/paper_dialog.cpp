@@ -47,10 +47,8 @@ PaperDialog::PaperDialog(Session& session, const QString& file, core::Paper pape
     const auto doubts = static_cast<qsizetype>(paper_.doubts());
     take_->setEnabled(doubts == 0 && !paper_.lines.empty());
     told_->setText(doubts == 0
-            ? theme::counted(static_cast<qsizetype>(paper_.lines.size()), tr("1 service is read, and nothing is doubtful."),
-                  tr("%1 services are read, and nothing is doubtful."))
-            : theme::counted(doubts, tr("1 line is doubtful. Put it right in the file and read it again; until then nothing is taken in."),
-                  tr("%1 lines are doubtful. Put them right in the file and read it again; until then nothing is taken in.")));
+            ? tr("%n services are read, and nothing is doubtful.", "1 service is read, and nothing is doubtful.", static_cast<int>(paper_.lines.size()))
+            : tr("%n lines are doubtful. Put them right in the file and read it again; until then nothing is taken in.", "1 line is doubtful. Put it right in the file and read it again; until then nothing is taken in.", static_cast<int>(doubts)));
 }
 
 void PaperDialog::take_in() {

@@ -13,7 +13,10 @@ using theme::text;
 
 namespace {
 
-QString tr(const char* words) { return QCoreApplication::translate("HandOut", words); }
+/// So that what collects words for translation finds them under one name.
+struct HandOutWords {
+    Q_DECLARE_TR_FUNCTIONS(HandOutWords)
+};
 
 }  // namespace
 
@@ -23,11 +26,11 @@ bool hand_out(Session& session, const store::GuideId& guide, int edition, QWidge
         session.tell(text(records.error().message));
         return false;
     }
-    Form form(tr("Hand out edition %1").arg(edition), parent, 560);
-    QStringList groups{tr("chosen below")};
+    Form form(HandOutWords::tr("Hand out edition %1").arg(edition), parent, 560);
+    QStringList groups{HandOutWords::tr("chosen below")};
     std::set<QString> seen;
     auto* list = new QListWidget(&form);
-    list->setAccessibleName(tr("Learners"));
+    list->setAccessibleName(HandOutWords::tr("Learners"));
     list->setMinimumHeight(240);
     for (const auto& l : records->learners()) {
         if (l.left) continue;
@@ -39,21 +42,21 @@ bool hand_out(Session& session, const store::GuideId& guide, int edition, QWidge
         if (!l.group.empty() && seen.insert(text(l.group)).second) groups << text(l.group);
     }
     if (list->count() == 0) {
-        session.tell(tr("Nobody is in the register of learners yet; add them under Learners first."));
+        session.tell(HandOutWords::tr("Nobody is in the register of learners yet; add them under Learners first."));
         return false;
     }
-    auto* group = form.choice(tr("&Group"), groups);
+    auto* group = form.choice(HandOutWords::tr("&Group"), groups);
     QObject::connect(group, &QComboBox::currentIndexChanged, list, [list, group](int row) {
         if (row == 0) return;
         for (int i = 0; i < list->count(); ++i)
             list->item(i)->setCheckState(
                 list->item(i)->data(Qt::UserRole + 1).toString() == group->currentText() ? Qt::Checked : Qt::Unchecked);
     });
-    form.rows().addRow(tr("&To"), list);
+    form.rows().addRow(HandOutWords::tr("&To"), list);
     QStringList ways;
     for (const auto& w : core::all_of<core::HandedBy>())
         ways << QString::fromUtf8(w.spoken.data(), static_cast<qsizetype>(w.spoken.size()));
-    auto* by = form.choice(tr("&How"), ways, 2);
+    auto* by = form.choice(HandOutWords::tr("&How"), ways, 2);
     const auto chosen = [list] {
         std::vector<std::string> out;
         for (int i = 0; i < list->count(); ++i)
@@ -62,7 +65,7 @@ bool hand_out(Session& session, const store::GuideId& guide, int edition, QWidge
     };
     list->setFocus();
     if (list->count() > 0) list->setCurrentRow(0);
-    if (!form.ask([&] { return chosen().empty() ? tr("Tick those it is handed out to.") : QString(); })) return false;
+    if (!form.ask([&] { return chosen().empty() ? HandOutWords::tr("Tick those it is handed out to.") : QString(); })) return false;
     const auto way = core::all_of<core::HandedBy>()[static_cast<std::size_t>(by->currentIndex())].value;
     if (auto done = shop::hand_out(session.library(), guide, edition, chosen(), way, session.author().toStdString()); !done) {
         session.tell(text(done.error().message));

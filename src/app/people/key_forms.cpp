@@ -20,7 +20,10 @@ using theme::text;
 
 namespace {
 
-QString tr(const char* words) { return QCoreApplication::translate("KeyForms", words); }
+/// So that what collects words for translation finds them under one name.
+struct KeyFormsWords {
+    Q_DECLARE_TR_FUNCTIONS(KeyFormsWords)
+};
 
 QString key_folder() { return QStandardPaths::writableLocation(QStandardPaths::HomeLocation); }
 
@@ -31,9 +34,9 @@ QLineEdit* file_line(Form& form, const QString& label, const QString& now, const
     across->setContentsMargins(0, 0, 0, 0);
     auto* field = new QLineEdit(now, row);
     field->setAccessibleName(QString(label).remove(QLatin1Char('&')));
-    auto* look = new QPushButton(tr("Choose…"), row);
+    auto* look = new QPushButton(KeyFormsWords::tr("Choose…"), row);
     look->setAutoDefault(false);
-    look->setAccessibleName(QObject::tr("Choose: %1").arg(field->accessibleName()));
+    look->setAccessibleName(KeyFormsWords::tr("Choose: %1").arg(field->accessibleName()));
     QObject::connect(look, &QPushButton::clicked, &form, [&form, field, what] {
         const QString file = QFileDialog::getOpenFileName(&form, what, field->text().isEmpty() ? key_folder() : field->text());
         if (!file.isEmpty()) field->setText(file);
@@ -61,11 +64,11 @@ bool record(Session& session, const core::Entry& entry) {
 }  // namespace
 
 bool ask_post(Session& session, QWidget* parent) {
-    Form form(tr("Who sits here"), parent);
-    form.words(tr("Every change, comment and check carries this post. It is kept on this desk until you change it."));
-    auto* post = form.line(tr("&Post"), session.author().toStdString(), tr("author, checker, instructor pump bay"));
+    Form form(KeyFormsWords::tr("Who sits here"), parent);
+    form.words(KeyFormsWords::tr("Every change, comment and check carries this post. It is kept on this desk until you change it."));
+    auto* post = form.line(KeyFormsWords::tr("&Post"), session.author().toStdString(), KeyFormsWords::tr("author, checker, instructor pump bay"));
     post->selectAll();
-    if (!form.ask([post] { return core::post_of(post->text().toStdString()).empty() ? tr("Say who sits here, by post.") : QString(); }))
+    if (!form.ask([post] { return core::post_of(post->text().toStdString()).empty() ? KeyFormsWords::tr("Say who sits here, by post.") : QString(); }))
         return false;
     session.set_author(text(core::post_of(post->text().toStdString())));
     return true;
@@ -79,23 +82,23 @@ std::optional<shop::Signing> ask_signing(Session& session, KeyRing& ring, const 
         QLineEdit* passphrase = nullptr;
     };
     std::vector<Asked> asked;
-    Form form(tr("Sign the edition"), parent, 620);
-    form.words(tr("Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept."));
-    for (const auto& [role, post] : {std::pair(tr("author"), author), std::pair(tr("checker"), checker)}) {
+    Form form(KeyFormsWords::tr("Sign the edition"), parent, 620);
+    form.words(KeyFormsWords::tr("Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept."));
+    for (const auto& [role, post] : {std::pair(KeyFormsWords::tr("author"), author), std::pair(KeyFormsWords::tr("checker"), checker)}) {
         if (ring.key_of(post) != nullptr) continue;
         Asked a{post, nullptr, nullptr};
         a.file = file_line(
-            form, QObject::tr("Key of the %1").arg(post), KeyRing::file_of(post), QObject::tr("The key file of the %1").arg(role));
-        a.passphrase = form.secret(QObject::tr("Passphrase of the %1").arg(post));
+            form, KeyFormsWords::tr("Key of the %1").arg(post), KeyRing::file_of(post), KeyFormsWords::tr("The key file of the %1").arg(role));
+        a.passphrase = form.secret(KeyFormsWords::tr("Passphrase of the %1").arg(post));
         asked.push_back(a);
     }
     const auto check = [&]() -> QString {
         for (const auto& a : asked) {
             if (ring.key_of(a.post) != nullptr) continue;
-            if (a.file->text().trimmed().isEmpty()) return QObject::tr("Choose the key file of the %1.").arg(a.post);
-            if (a.passphrase->text().isEmpty()) return QObject::tr("Type the passphrase of the %1.").arg(a.post);
+            if (a.file->text().trimmed().isEmpty()) return KeyFormsWords::tr("Choose the key file of the %1.").arg(a.post);
+            if (a.passphrase->text().isEmpty()) return KeyFormsWords::tr("Type the passphrase of the %1.").arg(a.post);
             if (const QString trouble = opened(ring, a.file, a.passphrase); !trouble.isEmpty()) return trouble;
-            if (ring.key_of(a.post) == nullptr) return QObject::tr("That file holds the key of another post than the %1.").arg(a.post);
+            if (ring.key_of(a.post) == nullptr) return KeyFormsWords::tr("That file holds the key of another post than the %1.").arg(a.post);
         }
         return {};
     };
@@ -108,31 +111,31 @@ std::optional<shop::Signing> ask_signing(Session& session, KeyRing& ring, const 
 
 const store::SigningKey* ask_key(KeyRing& ring, const QString& post, QWidget* parent) {
     if (const auto* key = ring.key_of(post)) return key;
-    Form form(tr("Key of the %1").arg(post), parent, 620);
-    auto* file = file_line(form, tr("Key &file"), KeyRing::file_of(post), tr("The key file"));
-    auto* passphrase = form.secret(tr("P&assphrase"));
+    Form form(KeyFormsWords::tr("Key of the %1").arg(post), parent, 620);
+    auto* file = file_line(form, KeyFormsWords::tr("Key &file"), KeyRing::file_of(post), KeyFormsWords::tr("The key file"));
+    auto* passphrase = form.secret(KeyFormsWords::tr("P&assphrase"));
     passphrase->setFocus();
     if (!form.ask([&]() -> QString {
             if (const QString trouble = opened(ring, file, passphrase); !trouble.isEmpty()) return trouble;
-            return ring.key_of(post) == nullptr ? tr("That file holds the key of another post.") : QString();
+            return ring.key_of(post) == nullptr ? KeyFormsWords::tr("That file holds the key of another post.") : QString();
         }))
         return nullptr;
     return ring.key_of(post);
 }
 
 bool make_key(Session& session, KeyRing& ring, QWidget* parent) {
-    Form form(tr("Make a key"), parent, 620);
+    Form form(KeyFormsWords::tr("Make a key"), parent, 620);
     form.words(
-        tr("The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones "
+        KeyFormsWords::tr("The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones "
            "cannot be brought back, only ended and replaced."));
-    auto* post = form.line(tr("&Post"), session.author().toStdString(), tr("author, checker"));
-    auto* file = form.line(tr("Key &file"), QDir(key_folder()).filePath(session.author() + QStringLiteral(".key")).toStdString(), {});
-    auto* first = form.secret(tr("P&assphrase"));
-    auto* again = form.secret(tr("&Again"));
+    auto* post = form.line(KeyFormsWords::tr("&Post"), session.author().toStdString(), KeyFormsWords::tr("author, checker"));
+    auto* file = form.line(KeyFormsWords::tr("Key &file"), QDir(key_folder()).filePath(session.author() + QStringLiteral(".key")).toStdString(), {});
+    auto* first = form.secret(KeyFormsWords::tr("P&assphrase"));
+    auto* again = form.secret(KeyFormsWords::tr("&Again"));
     core::Result<store::SigningKey> key = core::fail(core::ErrorCode::Cancelled, "");
     const auto check = [&]() -> QString {
-        if (first->text().isEmpty()) return tr("Type a passphrase.");
-        if (first->text() != again->text()) return tr("The two passphrases are not the same.");
+        if (first->text().isEmpty()) return KeyFormsWords::tr("Type a passphrase.");
+        if (first->text() != again->text()) return KeyFormsWords::tr("The two passphrases are not the same.");
         const std::string path = file->text().trimmed().toStdString();
         auto place = store::Destination::file(path);
         if (!place) return text(place.error().message);
@@ -152,15 +155,15 @@ bool make_key(Session& session, KeyRing& ring, QWidget* parent) {
     };
     if (!form.ask(check)) return false;
     if (!record(session, core::KeyRegistered{key->post(), key->key()})) return false;
-    session.tell(QObject::tr("The key of the %1 is made and registered. From now on editions are signed by their author and their checker.")
+    session.tell(KeyFormsWords::tr("The key of the %1 is made and registered. From now on editions are signed by their author and their checker.")
                      .arg(text(key->post())));
     return true;
 }
 
 bool register_key(Session& session, QWidget* parent) {
-    Form form(tr("Register a key"), parent, 620);
-    form.words(tr("The public part of a key that was made elsewhere: the file that ends in .pub."));
-    auto* file = file_line(form, tr("&File"), {}, tr("A public key"));
+    Form form(KeyFormsWords::tr("Register a key"), parent, 620);
+    form.words(KeyFormsWords::tr("The public part of a key that was made elsewhere: the file that ends in .pub."));
+    auto* file = file_line(form, KeyFormsWords::tr("&File"), {}, KeyFormsWords::tr("A public key"));
     core::Result<store::PublicKey> key = core::fail(core::ErrorCode::Cancelled, "");
     const auto check = [&]() -> QString {
         const auto read = store::read_file(file->text().trimmed().toStdString(), 64 << 10);
@@ -169,7 +172,7 @@ bool register_key(Session& session, QWidget* parent) {
         return key ? QString() : text(key.error().message);
     };
     if (!form.ask(check) || !record(session, core::KeyRegistered{key->post, key->key})) return false;
-    session.tell(QObject::tr("The key of the %1 is registered.").arg(text(key->post)));
+    session.tell(KeyFormsWords::tr("The key of the %1 is registered.").arg(text(key->post)));
     return true;
 }
 
@@ -183,14 +186,14 @@ bool end_key(Session& session, QWidget* parent) {
     for (const auto& k : records->keys())
         if (k.holds()) posts << text(k.post);
     if (posts.isEmpty()) {
-        session.tell(tr("No key is registered."));
+        session.tell(KeyFormsWords::tr("No key is registered."));
         return false;
     }
-    Form form(tr("End a key"), parent, 560);
-    form.words(tr("What it signed before stays good. It signs nothing from now on."));
-    auto* post = form.choice(tr("&Key of"), posts);
-    auto* because = form.line(tr("&Why"), "", tr("lost, stolen, the post has ended"));
-    if (!form.ask([because] { return because->text().trimmed().isEmpty() ? tr("Say why it ends.") : QString(); })) return false;
+    Form form(KeyFormsWords::tr("End a key"), parent, 560);
+    form.words(KeyFormsWords::tr("What it signed before stays good. It signs nothing from now on."));
+    auto* post = form.choice(KeyFormsWords::tr("&Key of"), posts);
+    auto* because = form.line(KeyFormsWords::tr("&Why"), "", KeyFormsWords::tr("lost, stolen, the post has ended"));
+    if (!form.ask([because] { return because->text().trimmed().isEmpty() ? KeyFormsWords::tr("Say why it ends.") : QString(); })) return false;
     return record(session, core::KeyEnded{post->currentText().toStdString(), words_of(because)});
 }
 

@@ -14,7 +14,10 @@ constexpr qint64 kFirstWait = 1000;  // after a wrong passphrase, in ms
 constexpr qint64 kMostWait = 60000;
 constexpr std::int64_t kMostKeyFile = 64 << 10;  // bytes
 
-QString tr(const char* words) { return QCoreApplication::translate("KeyRing", words); }
+/// So that what collects words for translation finds them under one name.
+struct KeyRingWords {
+    Q_DECLARE_TR_FUNCTIONS(KeyRingWords)
+};
 
 QString place_of(const QString& post) { return QStringLiteral("key-file/") + post.simplified().toLower(); }
 
@@ -27,7 +30,7 @@ const store::SigningKey* KeyRing::key_of(const QString& post) const {
 
 QString KeyRing::open(const QString& file, const QString& passphrase) {
     if (wait_ms_ > 0 && since_wrong_.elapsed() < wait_ms_)
-        return tr("The last passphrase was wrong; try again in %1 s.").arg((wait_ms_ - since_wrong_.elapsed()) / 1000 + 1);
+        return KeyRingWords::tr("The last passphrase was wrong; try again in %1 s.").arg((wait_ms_ - since_wrong_.elapsed()) / 1000 + 1);
     const auto text = store::read_file(file.toStdString(), kMostKeyFile);
     if (!text) return theme::text(text.error().message);
     auto key = store::SigningKey::open(*text, passphrase.toStdString());

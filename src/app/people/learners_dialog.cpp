@@ -152,7 +152,7 @@ void LearnersDialog::refresh() {
         const auto changes = std::count_if(owed_.begin(), owed_.end(), [&](const core::Owed& o) { return o.learner == l.name; });
         auto* item = new QTreeWidgetItem(list_,
             {text(l.name), text(l.group), has.join(QStringLiteral("; ")),
-                changes == 0 ? QString() : theme::counted(changes, tr("1 guide"), tr("%1 guides"))});
+                changes == 0 ? QString() : tr("%n guides", "1 guide", static_cast<int>(changes))});
         item->setData(0, Qt::UserRole, text(l.name));
         if (text(l.name) == kept) list_->setCurrentItem(item);
     }
@@ -160,12 +160,11 @@ void LearnersDialog::refresh() {
     for (int column = 0; column < 3; ++column) list_->resizeColumnToContents(column);
     list_->setColumnWidth(2, std::min(list_->columnWidth(2), 460));
     waiting_ = static_cast<qsizetype>(shop::waiting_answers(session_.library()).size());
-    told_->setText(waiting_ > 0 ? theme::counted(waiting_, tr("The answers of 1 learner came back over the desk: take them in."),
-                                      tr("The answers of %1 learners came back over the desk: take them in."))
+    told_->setText(waiting_ > 0 ? tr("The answers of %n learners came back over the desk: take them in.", "The answers of 1 learner came back over the desk: take them in.", static_cast<int>(waiting_))
             : list_->topLevelItemCount() == 0 ? tr("Nobody is in the register yet. Add learners by post, one by one or from a list.")
             : owed_.empty()
             ? tr("Nobody learned anything that has changed since.")
-            : theme::counted(owing(), tr("1 learner has to read something again."), tr("%1 learners have to read something again.")));
+            : tr("%n learners have to read something again.", "1 learner has to read something again.", static_cast<int>(owing())));
     show_owed();
     commands_->refresh();
 }
@@ -272,19 +271,17 @@ void LearnersDialog::write_notices(const QString& file) {
     const auto notices = shop::gather_notices(session_.library());
     if (!notices) return told_->setText(text(notices.error().message));
     const auto done = shop::write_notices(*notices, file.toStdString());
-    told_->setText(done ? theme::counted(static_cast<qsizetype>(notices->size()), tr("1 notice is in %1.").arg(file),
-                              tr("%1 notices are in %2.").arg(QStringLiteral("%1"), file))
+    told_->setText(done ? tr("%n notices are in %1.", "1 notice is in %1.", static_cast<int>(notices->size())).arg(file)
                         : text(done.error().message));
 }
 
 void LearnersDialog::import_from(const QString& file) {
     const auto done = shop::import_learners(session_.library(), file.toStdString(), session_.author().toStdString());
     refresh();
-    told_->setText(done ? theme::counted(static_cast<qsizetype>(done->added), tr("1 learner was added."), tr("%1 learners were added.")) +
+    told_->setText(done ? tr("%n learners were added.", "1 learner was added.", static_cast<int>(done->added)) +
                 (done->known == 0 ? QString()
                                   : QLatin1Char(' ') +
-                            theme::counted(static_cast<qsizetype>(done->known), tr("1 was in the register already."),
-                                tr("%1 were in the register already.")))
+                            tr("%n were in the register already.", "1 was in the register already.", static_cast<int>(done->known)))
                         : text(done.error().message));
 }
 

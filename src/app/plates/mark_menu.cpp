@@ -3,29 +3,34 @@
 #include <QCoreApplication>
 
 namespace anagraph::app {
+
 namespace {
 
+/// So that what collects words for translation finds them under one name.
+struct MarkMenuWords {
+    Q_DECLARE_TR_FUNCTIONS(MarkMenuWords)
+};
+
 QString entry(core::PlateSign sign) {
-    const auto tr = [](const char* words) { return QCoreApplication::translate("MarkMenu", words); };
     switch (sign) {
         case core::PlateSign::Turn:
-            return tr("&Turn clockwise");
+            return MarkMenuWords::tr("&Turn clockwise");
         case core::PlateSign::TurnBack:
-            return tr("Turn &back");
+            return MarkMenuWords::tr("Turn &back");
         case core::PlateSign::Pull:
-            return tr("&Pull");
+            return MarkMenuWords::tr("&Pull");
         case core::PlateSign::Press:
-            return tr("P&ress");
+            return MarkMenuWords::tr("P&ress");
         case core::PlateSign::Flow:
-            return tr("&Flow of air or oil");
+            return MarkMenuWords::tr("&Flow of air or oil");
         case core::PlateSign::Look:
-            return tr("&Look here");
+            return MarkMenuWords::tr("&Look here");
         case core::PlateSign::DoNotTouch:
-            return tr("Do &not touch");
+            return MarkMenuWords::tr("Do &not touch");
         case core::PlateSign::Distance:
-            return tr("&Distance, with its figure");
+            return MarkMenuWords::tr("&Distance, with its figure");
         case core::PlateSign::Magnify:
-            return tr("&Magnify a detail");
+            return MarkMenuWords::tr("&Magnify a detail");
     }
     return {};
 }

@@ -71,8 +71,7 @@ void PlatesStation::take_care() {
     const double shown = core::shown_aspect(next.care, aspect);
     if (put(core::laid_out(std::move(next), shown), "crop, hide or brighten a still") && lost > 0)
         session_.tell(
-            theme::counted(static_cast<qsizetype>(lost), tr("1 callout pointed at what is now cut off and was removed; undo brings it back."),
-                tr("%1 callouts pointed at what is now cut off and were removed; undo brings them back.")));
+            tr("%n callouts pointed at what is now cut off and were removed; undo brings them back.", "1 callout pointed at what is now cut off and was removed; undo brings it back.", static_cast<int>(lost)));
 }
 
 /// A second picture beside this one, or the roles of the two, or two pictures on their own again.

@@ -105,9 +105,7 @@ bool Session::open_guide(const store::GuideId& id) {
     emit guide_opened();
     emit changed();
     if (!state->lost.empty())
-        emit failed(theme::counted(static_cast<qsizetype>(state->lost.size()),
-                        tr("The library is damaged: 1 change of this guide could not be read and is missing. "),
-                        tr("The library is damaged: %1 changes of this guide could not be read and are missing. ")) +
+        emit failed(tr("The library is damaged: %n changes of this guide could not be read and are missing. ", "The library is damaged: 1 change of this guide could not be read and is missing. ", static_cast<int>(state->lost.size())) +
             text(state->lost.front()) + tr(" Put back library.db from your last copy, or look through the guide and go on from here."));
     return true;
 }
@@ -247,7 +245,7 @@ std::vector<Session::Done::Elsewhere> Session::others_back(const std::vector<sto
 
 QString Session::saved_text() const {
     const int waits = waiting_ ? waiting_->to_bring() : 0;
-    if (waits > 0) return theme::counted(waits, tr("1 change not saved yet"), tr("%1 changes not saved yet"));
+    if (waits > 0) return tr("%n changes not saved yet", "1 change not saved yet", static_cast<int>(waits));
     return saved_text_;
 }
 

@@ -27,7 +27,10 @@ namespace anagraph::app::guide_dialogs {
 using theme::text;
 
 namespace {
-QString tr(const char* words) { return QCoreApplication::translate("GuideDialogs", words); }
+/// So that what collects words for translation finds them under one name.
+struct GuideDialogsWords {
+    Q_DECLARE_TR_FUNCTIONS(GuideDialogsWords)
+};
 
 /// A text with what only it says of several set apart, by weight and a line under it.
 QString with_difference(const std::string& words, const core::SharedEnds& ends) {
@@ -60,18 +63,18 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
                                  [&](std::size_t a, std::size_t b) { return row.texts[a] != row.texts[b]; }) != columns.end();
         if (differences_only && !differs) continue;
         const bool heading = row.what == "Heading";
-        const QString what = row.step.empty() ? tr("Items of some only")
-            : heading                         ? tr("Step %1").arg(number)
-            : differences_only                ? tr("Step %1, %2").arg(number).arg(text(row.what).toLower())
+        const QString what = row.step.empty() ? GuideDialogsWords::tr("Items of some only")
+            : heading                         ? GuideDialogsWords::tr("Step %1").arg(number)
+            : differences_only                ? GuideDialogsWords::tr("Step %1, %2").arg(number).arg(text(row.what).toLower())
                                               : text(row.what);
         // a difference is marked by a bar and a word, not by colour alone
         out += differs ? QStringLiteral("<tr bgcolor='%1'>").arg(theme::colour("wash").name()) +
-                cell.arg(rule, QStringLiteral("%1 <b>≠ %2</b>").arg(what, tr("differs")))
+                cell.arg(rule, QStringLiteral("%1 <b>≠ %2</b>").arg(what, GuideDialogsWords::tr("differs")))
                        : QStringLiteral("<tr>") + cell.arg(rule, what);
         const auto ends = core::shared_ends(shown);
         for (const auto c : columns) {
             const QString words =
-                row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(tr("not for this one")) : with_difference(row.texts[c], ends);
+                row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(GuideDialogsWords::tr("not for this one")) : with_difference(row.texts[c], ends);
             out += cell.arg(rule, heading ? QStringLiteral("<b>%1</b>").arg(words) : words);
         }
         out += QStringLiteral("</tr>");
@@ -84,29 +87,29 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
 void show_variants(Session& session, QWidget* parent) {
     const auto& p = session.procedure();
     if (p.header.variants.empty()) {
-        session.tell(tr("The guide is for one kind of machine; name its variants in the guide settings to see them side by side."));
+        session.tell(GuideDialogsWords::tr("The guide is for one kind of machine; name its variants in the guide settings to see them side by side."));
         return;
     }
     QDialog dialog(parent);
-    dialog.setWindowTitle(tr("Variants side by side"));
+    dialog.setWindowTitle(GuideDialogsWords::tr("Variants side by side"));
     dialog.resize(1080, 660);
     auto* down = new QVBoxLayout(&dialog);
     down->setContentsMargins(20, 16, 20, 16);
     auto* across = new QHBoxLayout;
     auto* which = new QComboBox(&dialog);
-    which->setAccessibleName(tr("Shown"));
-    which->addItem(tr("all side by side"), -1);
+    which->setAccessibleName(GuideDialogsWords::tr("Shown"));
+    which->addItem(GuideDialogsWords::tr("all side by side"), -1);
     for (std::size_t i = 0; i < p.header.variants.size(); ++i)
-        which->addItem(tr("%1 alone").arg(text(p.header.variants[i])), static_cast<int>(i));
+        which->addItem(GuideDialogsWords::tr("%1 alone").arg(text(p.header.variants[i])), static_cast<int>(i));
     auto* only = new QComboBox(&dialog);
-    only->setAccessibleName(tr("Lines"));
-    only->addItems({tr("every line"), tr("only what differs")});
+    only->setAccessibleName(GuideDialogsWords::tr("Lines"));
+    only->addItems({GuideDialogsWords::tr("every line"), GuideDialogsWords::tr("only what differs")});
     across->addWidget(which);
     across->addWidget(only);
     across->addStretch(1);
     down->addLayout(across);
     auto* page = new QTextBrowser(&dialog);
-    page->setAccessibleName(tr("The guide for its variants"));
+    page->setAccessibleName(GuideDialogsWords::tr("The guide for its variants"));
     down->addWidget(page, 1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, &dialog);
     down->addWidget(buttons);
@@ -127,7 +130,7 @@ void show_variants(Session& session, QWidget* parent) {
 std::optional<core::Result<core::Change>> line_history(Session& session, int line, QWidget* parent) {
     const auto* step = session.procedure().find(session.step());
     if (step == nullptr || line < 0 || line >= static_cast<int>(step->lines.size())) {
-        session.tell(tr("Put the cursor into the line whose history is wanted."));
+        session.tell(GuideDialogsWords::tr("Put the cursor into the line whose history is wanted."));
         return {};
     }
     const auto journal = session.library().history(session.guide());
@@ -139,24 +142,24 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     for (const auto& h : *journal) entries.push_back({h.at, h.author, h.change});
     const auto versions = core::line_history(entries, step->id, static_cast<std::size_t>(line));
     QDialog dialog(parent);
-    dialog.setWindowTitle(tr("Who wrote this line, and what stood there before"));
+    dialog.setWindowTitle(GuideDialogsWords::tr("Who wrote this line, and what stood there before"));
     dialog.resize(760, 420);
     auto* down = new QVBoxLayout(&dialog);
     down->setContentsMargins(20, 16, 20, 16);
     auto* list = new QListWidget(&dialog);
     list->setWordWrap(true);
-    list->setAccessibleName(tr("Versions of the line, the newest first"));
+    list->setAccessibleName(GuideDialogsWords::tr("Versions of the line, the newest first"));
     for (std::size_t i = 0; i < versions.size(); ++i) {
         const auto& v = versions[i];
-        list->addItem(QStringLiteral("%1\n%2").arg(v.text.empty() ? tr("(empty)") : text(core::rendered(session.procedure(), v.text)),
-            tr("%1 · %2 · %3%4")
+        list->addItem(QStringLiteral("%1\n%2").arg(v.text.empty() ? GuideDialogsWords::tr("(empty)") : text(core::rendered(session.procedure(), v.text)),
+            GuideDialogsWords::tr("%1 · %2 · %3%4")
                 .arg(text(v.who), QDateTime::fromString(text(v.at), Qt::ISODate).toLocalTime().toString(QStringLiteral("yyyy-MM-dd hh:mm")),
-                    text(v.label), i == 0 ? tr(" · as it stands now") : QString())));
+                    text(v.label), i == 0 ? GuideDialogsWords::tr(" · as it stands now") : QString())));
     }
     list->setCurrentRow(0);
     down->addWidget(list, 1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, &dialog);
-    auto* back = buttons->addButton(tr("Restore this version"), QDialogButtonBox::AcceptRole);
+    auto* back = buttons->addButton(GuideDialogsWords::tr("Restore this version"), QDialogButtonBox::AcceptRole);
     back->setEnabled(false);
     QObject::connect(list, &QListWidget::currentRowChanged, &dialog, [&](int row) { back->setEnabled(row > 0); });
     QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
@@ -176,20 +179,20 @@ std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* p
         return {};
     }
     QDialog dialog(parent);
-    dialog.setWindowTitle(tr("A step of another guide"));
+    dialog.setWindowTitle(GuideDialogsWords::tr("A step of another guide"));
     dialog.resize(620, 480);
     auto* down = new QVBoxLayout(&dialog);
     down->setContentsMargins(20, 16, 20, 16);
     auto* which = new QComboBox(&dialog);
-    which->setAccessibleName(tr("Guide"));
+    which->setAccessibleName(GuideDialogsWords::tr("Guide"));
     for (const auto& g : *guides)
-        if (g.id != session.guide()) which->addItem(tr("%1 · %2").arg(text(g.machine), text(g.title)), text(g.id.text()));
+        if (g.id != session.guide()) which->addItem(GuideDialogsWords::tr("%1 · %2").arg(text(g.machine), text(g.title)), text(g.id.text()));
     if (which->count() == 0) {
-        session.tell(tr("There is no other guide in this library yet."));
+        session.tell(GuideDialogsWords::tr("There is no other guide in this library yet."));
         return {};
     }
     auto* list = new QListWidget(&dialog);
-    list->setAccessibleName(tr("Its steps"));
+    list->setAccessibleName(GuideDialogsWords::tr("Its steps"));
     core::Procedure from;
     const auto show = [&] {
         list->clear();
@@ -203,7 +206,7 @@ std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* p
     down->addWidget(which);
     down->addWidget(list, 1);
     down->addWidget(quiet_label(
-        tr("It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used."),
+        GuideDialogsWords::tr("It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used."),
         &dialog));
     auto* form = new QFormLayout;
     end_form(form, &dialog);

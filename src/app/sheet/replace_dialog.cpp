@@ -50,8 +50,7 @@ ReplaceDialog::ReplaceDialog(Session& session, QWidget* parent) : QDialog(parent
 
 void ReplaceDialog::show_count() {
     const std::string words = words_->text().toStdString();
-    QString said = theme::counted(static_cast<qsizetype>(core::times_said(session_.procedure(), words)),
-        tr("It stands in 1 place of this guide."), tr("It stands in %1 places of this guide."));
+    QString said = tr("It stands in %n places of this guide.", "It stands in 1 place of this guide.", static_cast<int>(core::times_said(session_.procedure(), words)));
     if (everywhere_->isChecked() && !looked_) said += QLatin1Char(' ') + tr("The other guides are being looked through …");
     if (everywhere_->isChecked() && looked_) {
         said += QLatin1Char(' ') +
@@ -101,8 +100,7 @@ void ReplaceDialog::replace() {
         return;
     }
     if (session_.perform_everywhere(*own, std::move(*changes)))
-        session_.tell(theme::counted(
-            static_cast<qsizetype>(others_.guides.size()), tr("Replaced in 1 other guide."), tr("Replaced in %1 other guides.")));
+        session_.tell(tr("Replaced in %n other guides.", "Replaced in 1 other guide.", static_cast<int>(others_.guides.size())));
 }
 
 }  // namespace anagraph::app

@@ -257,9 +257,9 @@ void SheetStation::list_points() {
     const auto advice = static_cast<qsizetype>(found_.size());
     const QString open = p.steps.empty() ? tr("No steps yet")
         : count == 0                     ? tr("Nothing open here")
-                                         : theme::counted(count, tr("1 point open"), tr("%1 points open"));
+                                         : tr("%n points open", "1 point open", static_cast<int>(count));
     points_->setVisible(points_->count() > 0);
-    points_title_->setText(advice == 0 ? open : tr("%1, %2").arg(open, theme::counted(advice, tr("1 to look at"), tr("%1 to look at"))));
+    points_title_->setText(advice == 0 ? open : tr("%1, %2").arg(open, tr("%n to look at", "1 to look at", static_cast<int>(advice))));
 }
 
 void SheetStation::read() {

@@ -31,7 +31,10 @@ using theme::text;
 
 namespace {
 
-QString tr(const char* words) { return QCoreApplication::translate("StepForms", words); }
+/// So that what collects words for translation finds them under one name.
+struct StepFormsWords {
+    Q_DECLARE_TR_FUNCTIONS(StepFormsWords)
+};
 
 /// The figures of some kinds, to choose one of; none comes first.
 class FigureChoice {
@@ -90,7 +93,7 @@ QStringList listed(const std::vector<std::string>& names) {
 }
 
 std::vector<QCheckBox*> variant_ticks(Form& form, const core::Procedure& p, const std::vector<std::string>& now) {
-    return ticks(form, tr("Applies to"), listed(p.header.variants), [&](int i) {
+    return ticks(form, StepFormsWords::tr("Applies to"), listed(p.header.variants), [&](int i) {
         return now.empty() || std::find(now.begin(), now.end(), p.header.variants[static_cast<std::size_t>(i)]) != now.end();
     });
 }
@@ -101,7 +104,7 @@ core::Result<core::Change> put(const char* label, core::Step step) {
 
 const core::Step* step_of(Session& session) {
     const auto* step = session.procedure().find(session.step());
-    if (step == nullptr) session.tell(tr("Choose a step first."));
+    if (step == nullptr) session.tell(StepFormsWords::tr("Choose a step first."));
     return step;
 }
 
@@ -112,14 +115,14 @@ Answer facts(Session& session, QWidget* parent) {
     if (now == nullptr) return {};
     const auto& p = session.procedure();
     core::Step s = *now;
-    Form form(tr("Applies to, and machine state"), parent, 620);
+    Form form(StepFormsWords::tr("Applies to, and machine state"), parent, 620);
     const auto variants = variant_ticks(form, p, s.variants);
     if (p.header.variants.empty())
-        form.words(tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
+        form.words(StepFormsWords::tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
     QStringList names;
     const auto& known = core::all_of<core::MachineState>();
     for (const auto& state : known) names << text(std::string(state.spoken));
-    const auto states = ticks(form, tr("The machine is"), names,
+    const auto states = ticks(form, StepFormsWords::tr("The machine is"), names,
         [&](int i) { return std::find(s.states.begin(), s.states.end(), known[static_cast<std::size_t>(i)].value) != s.states.end(); });
     const auto chosen = [&] {
         std::vector<core::MachineState> out;
@@ -129,7 +132,7 @@ Answer facts(Session& session, QWidget* parent) {
     };
     const auto check = [&]() -> QString {
         if (!variants.empty() && std::none_of(variants.begin(), variants.end(), [](QCheckBox* b) { return b->isChecked(); }))
-            return tr("A step applies to at least one variant; remove the step where it applies to none.");
+            return StepFormsWords::tr("A step applies to at least one variant; remove the step where it applies to none.");
         return text(core::contradiction(chosen()));
     };
     if (!form.ask(check)) return {};
@@ -144,22 +147,22 @@ Answer caution(Session& session, int which, QWidget* parent) {
     core::Step s = *now;
     const bool fresh = which < 0 || which >= static_cast<int>(s.cautions.size());
     const core::Caution old = fresh ? core::Caution{} : s.cautions[static_cast<std::size_t>(which)];
-    Form form(fresh ? tr("A caution before what it warns of") : tr("The caution by its parts"), parent, 640);
-    QStringList kinds{tr("another hazard")};
+    Form form(fresh ? StepFormsWords::tr("A caution before what it warns of") : StepFormsWords::tr("The caution by its parts"), parent, 640);
+    QStringList kinds{StepFormsWords::tr("another hazard")};
     int row = 0;
     for (const auto& h : core::hazards()) {
         if (h.id == old.hazard) row = static_cast<int>(kinds.size());
         kinds << text(std::string(h.name));
     }
-    auto* kind = form.choice(tr("&Hazard"), kinds, row);
-    auto* harm = form.choice(tr("What can &happen"),
-        {tr("it will kill or seriously injure: DANGER"), tr("it can kill or seriously injure: WARNING"),
-            tr("it can cause a minor injury: CAUTION"), tr("it can damage the machine or the surroundings: NOTICE")},
+    auto* kind = form.choice(StepFormsWords::tr("&Hazard"), kinds, row);
+    auto* harm = form.choice(StepFormsWords::tr("What can &happen"),
+        {StepFormsWords::tr("it will kill or seriously injure: DANGER"), StepFormsWords::tr("it can kill or seriously injure: WARNING"),
+            StepFormsWords::tr("it can cause a minor injury: CAUTION"), StepFormsWords::tr("it can damage the machine or the surroundings: NOTICE")},
         static_cast<int>(fresh ? core::Signal::Warning : old.signal));
     // an old text is one piece; its parts are the author's to tell apart
-    auto* source = form.line(tr("&Source of harm"), fresh ? "" : old.text, tr("Hot oil"));
-    auto* what = form.line(tr("What it &does"), "", tr("burns."));
-    auto* avoid = form.line(tr("How to &avoid it"), "", tr("Let it cool; wear gloves."));
+    auto* source = form.line(StepFormsWords::tr("&Source of harm"), fresh ? "" : old.text, StepFormsWords::tr("Hot oil"));
+    auto* what = form.line(StepFormsWords::tr("What it &does"), "", StepFormsWords::tr("burns."));
+    auto* avoid = form.line(StepFormsWords::tr("How to &avoid it"), "", StepFormsWords::tr("Let it cool; wear gloves."));
     QObject::connect(kind, &QComboBox::activated, &form, [&](int i) {
         if (i == 0) return;
         const auto& h = core::hazards()[static_cast<std::size_t>(i - 1)];
@@ -169,12 +172,12 @@ Answer caution(Session& session, int which, QWidget* parent) {
         avoid->setText(text(std::string(h.avoid)));
     });
     form.words(
-        tr("The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker's book and the site's rules "
+        StepFormsWords::tr("The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker's book and the site's rules "
            "come first."));
     const auto check = [&]() -> QString {
-        if (source->text().trimmed().isEmpty()) return tr("Say what does the harm.");
+        if (source->text().trimmed().isEmpty()) return StepFormsWords::tr("Say what does the harm.");
         if (fresh && (what->text().trimmed().isEmpty() || avoid->text().trimmed().isEmpty()))
-            return tr("Say what can happen and how to avoid it: a warning alone does not help the reader.");
+            return StepFormsWords::tr("Say what can happen and how to avoid it: a warning alone does not help the reader.");
         return {};
     };
     if (!form.ask(check)) return {};
@@ -196,23 +199,23 @@ Answer check(Session& session, int which, QWidget* parent) {
     core::Step s = *now;
     const bool fresh = which < 0 || which >= static_cast<int>(s.checks.size());
     core::Check c = fresh ? core::Check{} : s.checks[static_cast<std::size_t>(which)];
-    Form form(tr("What is looked at, and what is good"), parent, 640);
-    auto* look = form.line(tr("&Look at"), c.look, tr("mesh of the strainer"));
-    auto* good = form.line(tr("&Good is"), c.good, tr("whole and clean"));
-    auto* stop = form.line(tr("&Stop when"), c.stop, tr("torn or full of chips"));
-    auto* ask = form.line(tr("Then &ask"), c.ask, tr("the instructor"));
-    auto* reading = form.line(tr("&Write down"), c.reading ? c.reading->what : "", tr("nothing; or what is read: hour meter"));
-    auto* unit = form.line(tr("&Unit"), c.reading ? c.reading->unit : "", tr("h, bar, mm; empty where a word is written"));
+    Form form(StepFormsWords::tr("What is looked at, and what is good"), parent, 640);
+    auto* look = form.line(StepFormsWords::tr("&Look at"), c.look, StepFormsWords::tr("mesh of the strainer"));
+    auto* good = form.line(StepFormsWords::tr("&Good is"), c.good, StepFormsWords::tr("whole and clean"));
+    auto* stop = form.line(StepFormsWords::tr("&Stop when"), c.stop, StepFormsWords::tr("torn or full of chips"));
+    auto* ask = form.line(StepFormsWords::tr("Then &ask"), c.ask, StepFormsWords::tr("the instructor"));
+    auto* reading = form.line(StepFormsWords::tr("&Write down"), c.reading ? c.reading->what : "", StepFormsWords::tr("nothing; or what is read: hour meter"));
+    auto* unit = form.line(StepFormsWords::tr("&Unit"), c.reading ? c.reading->unit : "", StepFormsWords::tr("h, bar, mm; empty where a word is written"));
     FigureChoice limits(
-        form, tr("Must lie &within"), session.procedure(), {}, c.reading ? c.reading->limits : core::FigureId{}, tr("no limits are known"));
+        form, StepFormsWords::tr("Must lie &within"), session.procedure(), {}, c.reading ? c.reading->limits : core::FigureId{}, StepFormsWords::tr("no limits are known"));
     const auto check = [&]() -> QString {
-        if (look->text().trimmed().isEmpty()) return tr("Say what is looked at.");
+        if (look->text().trimmed().isEmpty()) return StepFormsWords::tr("Say what is looked at.");
         if (good->text().trimmed().isEmpty() || stop->text().trimmed().isEmpty())
-            return tr("Say what is good and what stops the job; a check without both leaves the learner alone.");
+            return StepFormsWords::tr("Say what is good and what stops the job; a check without both leaves the learner alone.");
         if (!unit->text().trimmed().isEmpty() && core::find_unit(words_of(unit)) == nullptr)
-            return tr("\"%1\" is no unit known here; h, bar, mm, L and °C are.").arg(unit->text().trimmed());
+            return StepFormsWords::tr("\"%1\" is no unit known here; h, bar, mm, L and °C are.").arg(unit->text().trimmed());
         if (reading->text().trimmed().isEmpty() && (!unit->text().trimmed().isEmpty() || !limits.id().empty()))
-            return tr("Say what is written down.");
+            return StepFormsWords::tr("Say what is written down.");
         return {};
     };
     if (!form.ask(check)) return {};
@@ -235,12 +238,12 @@ Answer wait(Session& session, QWidget* parent) {
     const auto* now = step_of(session);
     if (now == nullptr) return {};
     core::Step s = *now;
-    Form form(tr("Wait"), parent);
-    FigureChoice time(form, tr("How &long"), session.procedure(), {core::FigureKind::Duration, core::FigureKind::Temperature}, {},
-        tr("no time is known: until what is said below"));
-    auto* what = form.line(tr("For &what"), "", tr("until the oil has run into the sump"));
+    Form form(StepFormsWords::tr("Wait"), parent);
+    FigureChoice time(form, StepFormsWords::tr("How &long"), session.procedure(), {core::FigureKind::Duration, core::FigureKind::Temperature}, {},
+        StepFormsWords::tr("no time is known: until what is said below"));
+    auto* what = form.line(StepFormsWords::tr("For &what"), "", StepFormsWords::tr("until the oil has run into the sump"));
     if (!form.ask(
-            [&] { return time.id().empty() && what->text().trimmed().isEmpty() ? tr("Say how long, or what is waited for.") : QString(); }))
+            [&] { return time.id().empty() && what->text().trimmed().isEmpty() ? StepFormsWords::tr("Say how long, or what is waited for.") : QString(); }))
         return {};
     s.waits.push_back({words_of(what), time.id()});
     return put("add a wait", std::move(s));
@@ -262,15 +265,15 @@ struct PressRow {
 class SequenceDialog : public QDialog {
 public:
     SequenceDialog(const core::Procedure& p, const core::ResetSequence& sequence, QWidget* parent) : QDialog(parent), p_(p) {
-        setWindowTitle(tr("How one kind of display is set back"));
+        setWindowTitle(StepFormsWords::tr("How one kind of display is set back"));
         setMinimumWidth(860);
         auto* down = new QVBoxLayout(this);
         down->setContentsMargins(20, 16, 20, 16);
         auto* head = new QFormLayout;
         display_ = new QLineEdit(text(sequence.display), this);
-        display_->setPlaceholderText(tr("display with two buttons"));
-        display_->setAccessibleName(tr("Display"));
-        head->addRow(tr("&Display"), display_);
+        display_->setPlaceholderText(StepFormsWords::tr("display with two buttons"));
+        display_->setAccessibleName(StepFormsWords::tr("Display"));
+        head->addRow(StepFormsWords::tr("&Display"), display_);
         down->addLayout(head);
         for (const auto& v : p.header.variants) {
             auto* tick = new QCheckBox(text(v), this);
@@ -283,9 +286,9 @@ public:
         down->addLayout(rows_);
         for (const auto& press : sequence.presses) add(press);
         add({});
-        auto* commands = new Commands(tr("Display"), this);
-        commands->add({"display.add-press", tr("One more press"), Qt::CTRL | Qt::Key_Return,
-            tr("A further row for a button that is pressed."), tr("Presses"), {}, [this] { add({})->button->setFocus(); }});
+        auto* commands = new Commands(StepFormsWords::tr("Display"), this);
+        commands->add({"display.add-press", StepFormsWords::tr("One more press"), Qt::CTRL | Qt::Key_Return,
+            StepFormsWords::tr("A further row for a button that is pressed."), StepFormsWords::tr("Presses"), {}, [this] { add({})->button->setFocus(); }});
         down->addLayout(command_line(*commands, {QStringLiteral("display.add-press")}, this));
         auto* end = new QFormLayout;
         trouble_ = end_form(end, this);
@@ -308,9 +311,9 @@ protected:
     void accept() override {
         const auto now = sequence();
         if (now.display.empty())
-            trouble_->setText(tr("Say which display it is: a learner has to know it again."));
+            trouble_->setText(StepFormsWords::tr("Say which display it is: a learner has to know it again."));
         else if (now.presses.empty())
-            trouble_->setText(tr("Say which button is pressed first."));
+            trouble_->setText(StepFormsWords::tr("Say which button is pressed first."));
         else
             QDialog::accept();
     }
@@ -324,22 +327,22 @@ private:
             new QLineEdit(text(press.shows), row)};
         for (const auto& k : core::all_of<core::Press::Kind>()) r.kind->addItem(text(std::string(k.spoken)), static_cast<int>(k.value));
         r.kind->setCurrentIndex(static_cast<int>(press.kind));
-        r.kind->setAccessibleName(tr("What is done"));
-        r.button->setPlaceholderText(tr("button: MODE"));
-        r.button->setAccessibleName(tr("Button %1").arg(presses_.size() + 1));
+        r.kind->setAccessibleName(StepFormsWords::tr("What is done"));
+        r.button->setPlaceholderText(StepFormsWords::tr("button: MODE"));
+        r.button->setAccessibleName(StepFormsWords::tr("Button %1").arg(presses_.size() + 1));
         r.times->setRange(1, 20);
         r.times->setValue(press.times);
         r.times->setSuffix(QStringLiteral(" ×"));
-        r.times->setAccessibleName(tr("How often"));
-        r.hold->addItem(tr("time not known"), QString());
+        r.times->setAccessibleName(StepFormsWords::tr("How often"));
+        r.hold->addItem(StepFormsWords::tr("time not known"), QString());
         for (const auto& f : p_.figures)
             if (f.kind == core::FigureKind::Duration) {
-                r.hold->addItem(tr("for %1").arg(text(core::text_of(f.value))), text(f.id.text()));
+                r.hold->addItem(StepFormsWords::tr("for %1").arg(text(core::text_of(f.value))), text(f.id.text()));
                 if (f.id == press.hold) r.hold->setCurrentIndex(r.hold->count() - 1);
             }
-        r.hold->setAccessibleName(tr("How long"));
-        r.shows->setPlaceholderText(tr("display shows then"));
-        r.shows->setAccessibleName(tr("Display shows %1").arg(presses_.size() + 1));
+        r.hold->setAccessibleName(StepFormsWords::tr("How long"));
+        r.shows->setPlaceholderText(StepFormsWords::tr("display shows then"));
+        r.shows->setAccessibleName(StepFormsWords::tr("Display shows %1").arg(presses_.size() + 1));
         const auto adapt = [kind = r.kind, hold = r.hold] { hold->setEnabled(kind->currentIndex() == 1); };
         connect(r.kind, &QComboBox::currentIndexChanged, this, adapt);
         adapt();
@@ -350,7 +353,6 @@ private:
         presses_.push_back(r);
         return &presses_.back();
     }
-    static QString tr(const char* words) { return step_forms::tr(words); }
 
     const core::Procedure& p_;
     QLineEdit* display_;
@@ -368,16 +370,16 @@ Answer resets(Session& session, QWidget* parent) {
     core::Step s = *now;
     int which = static_cast<int>(s.resets.size());
     if (!s.resets.empty()) {
-        Form form(tr("Set a display back"), parent);
+        Form form(StepFormsWords::tr("Set a display back"), parent);
         QStringList names;
         for (const auto& r : s.resets) names << text(r.display);
-        names << tr("another display");
-        auto* box = form.choice(tr("&Which"), names, which);
-        QStringList todo{tr("write it"), tr("take it out")};
-        auto* what = form.choice(tr("&Do"), todo);
+        names << StepFormsWords::tr("another display");
+        auto* box = form.choice(StepFormsWords::tr("&Which"), names, which);
+        QStringList todo{StepFormsWords::tr("write it"), StepFormsWords::tr("take it out")};
+        auto* what = form.choice(StepFormsWords::tr("&Do"), todo);
         if (!form.ask([&] {
                 return what->currentIndex() == 1 && box->currentIndex() == static_cast<int>(s.resets.size())
-                    ? tr("There is nothing to remove yet.")
+                    ? StepFormsWords::tr("There is nothing to remove yet.")
                     : QString();
             }))
             return {};
@@ -399,9 +401,9 @@ Answer resets(Session& session, QWidget* parent) {
 
 Answer follow_ups(Session& session, QWidget* parent) {
     core::Header header = session.procedure().header;
-    Form form(tr("Follow-ups"), parent, 860);
+    Form form(StepFormsWords::tr("Follow-ups"), parent, 860);
     form.words(
-        tr("What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with "
+        StepFormsWords::tr("What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with "
            "a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed."));
     std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
     const auto add = [&](const core::FollowUp& f) {
@@ -410,10 +412,10 @@ Answer follow_ups(Session& session, QWidget* parent) {
         across->setContentsMargins(0, 0, 0, 0);
         auto* when = new QLineEdit(text(f.when), row);
         auto* what = new QLineEdit(text(f.what), row);
-        when->setPlaceholderText(tr("after the first hour"));
-        what->setPlaceholderText(tr("look again for a drip"));
-        when->setAccessibleName(tr("When %1").arg(rows.size() + 1));
-        what->setAccessibleName(tr("What %1").arg(rows.size() + 1));
+        when->setPlaceholderText(StepFormsWords::tr("after the first hour"));
+        what->setPlaceholderText(StepFormsWords::tr("look again for a drip"));
+        when->setAccessibleName(StepFormsWords::tr("When %1").arg(rows.size() + 1));
+        what->setAccessibleName(StepFormsWords::tr("What %1").arg(rows.size() + 1));
         when->setCursorPosition(0);
         what->setCursorPosition(0);
         across->addWidget(when, 1);
@@ -425,7 +427,7 @@ Answer follow_ups(Session& session, QWidget* parent) {
     for (int i = 0; i < 2; ++i) add({});
     if (!form.ask([&] {
             for (const auto& [when, what] : rows)
-                if (when->text().trimmed().isEmpty() != what->text().trimmed().isEmpty()) return tr("Each needs both: when, and what.");
+                if (when->text().trimmed().isEmpty() != what->text().trimmed().isEmpty()) return StepFormsWords::tr("Each needs both: when, and what.");
             return QString();
         }))
         return {};
@@ -451,7 +453,7 @@ Answer comment(Session& session, int line, QWidget* parent) {
     if (now == nullptr) return {};
     core::Step s = *now;
     const std::string at = line >= 0 && line < static_cast<int>(s.lines.size()) ? s.lines[static_cast<std::size_t>(line)] : std::string();
-    Form form(at.empty() ? tr("Comments on this step") : tr("Comments on line %1").arg(line + 1), parent, 620);
+    Form form(at.empty() ? StepFormsWords::tr("Comments on this step") : StepFormsWords::tr("Comments on line %1").arg(line + 1), parent, 620);
     struct Standing {
         core::Comment* comment;
         QLineEdit* answer;
@@ -461,17 +463,17 @@ Answer comment(Session& session, int line, QWidget* parent) {
     for (auto& c : s.comments) {
         if (c.at != at) continue;
         form.words(QStringLiteral("%1, %2: %3").arg(text(c.who), text(c.on), text(c.text)));
-        auto* answer = form.line(tr("Answer"), c.answer, tr("what came of it"));
-        auto* closed = new QCheckBox(tr("done with"), &form);
+        auto* answer = form.line(StepFormsWords::tr("Answer"), c.answer, StepFormsWords::tr("what came of it"));
+        auto* closed = new QCheckBox(StepFormsWords::tr("done with"), &form);
         closed->setChecked(c.closed);
         form.rows().addRow(QString(), closed);
         standing.push_back({&c, answer, closed});
     }
-    auto* who = form.line(tr("&Who says it"), session.author().toStdString(), tr("by post: checker, learner 07"));
-    auto* said = form.line(tr("&Comment"), "", tr("what is unclear, wrong or missing here"));
+    auto* who = form.line(StepFormsWords::tr("&Who says it"), session.author().toStdString(), StepFormsWords::tr("by post: checker, learner 07"));
+    auto* said = form.line(StepFormsWords::tr("&Comment"), "", StepFormsWords::tr("what is unclear, wrong or missing here"));
     said->setFocus();
     if (!form.ask([&] {
-            return !said->text().trimmed().isEmpty() && who->text().trimmed().isEmpty() ? tr("Say who says it, by post.") : QString();
+            return !said->text().trimmed().isEmpty() && who->text().trimmed().isEmpty() ? StepFormsWords::tr("Say who says it, by post.") : QString();
         }))
         return {};
     for (const auto& st : standing) {

@@ -93,7 +93,7 @@ QVariant RecordingRows::data(const QModelIndex& index, int role) const {
             return tr("%1, %2, %3").arg(text(r->name), data(index, kSecond).toString(), data(index, kThird).toString());
         case kSecond: {
             const QString length = r->length ? text(core::clock_text(*r->length, false)) : tr("?");
-            return r->has_narration ? tr("%1 long · %2").arg(length, theme::counted(r->lines, tr("1 line said"), tr("%1 lines said")))
+            return r->has_narration ? tr("%1 long · %2").arg(length, tr("%n lines said", "1 line said", static_cast<int>(r->lines)))
                                     : tr("%1 long · no narration").arg(length);
         }
         case kThird:

@@ -14,7 +14,10 @@ using theme::text;
 
 namespace {
 
-QString tr(const char* words) { return QCoreApplication::translate("TapeCommands", words); }
+/// So that what collects words for translation finds them under one name.
+struct StepCommandsWords {
+    Q_DECLARE_TR_FUNCTIONS(StepCommandsWords)
+};
 
 /// Where an edge set now is meant: while the film runs keys come late, so it snaps to a pause; at rest the frame is meant.
 core::FrameTime meant(const TapeHand& hand, bool begin) {
@@ -117,7 +120,7 @@ void dismiss_marks(TapeHand& hand) {
 void keep_picture(TapeHand& hand) {
     if (hand.step() == nullptr) {
         if (hand.session.perform(core::add_note(hand.guide(), hand.id(), {core::NoteKind::Keep, hand.now(), ""})))
-            hand.session.tell(tr("This picture is kept for the step that is marked over it."));
+            hand.session.tell(StepCommandsWords::tr("This picture is kept for the step that is marked over it."));
         return;
     }
     core::Step s = *hand.step();
@@ -129,7 +132,7 @@ void go_to_sharpest(TapeHand& hand) {
     const auto& take = hand.take();
     hand.film.pause();
     hand.film.show_frame(hand.index().sharpest(take.from, take.to));
-    hand.session.tell(tr("This is the sharpest picture of the step."));
+    hand.session.tell(StepCommandsWords::tr("This is the sharpest picture of the step."));
 }
 
 void keep_clip(TapeHand& hand) {
@@ -176,8 +179,8 @@ void edge_to_pause(TapeHand& hand) {
     const auto before = edge->edge == core::Edge::Begin ? t.from : t.to;
     const auto to = hand.index().nearest_pause_edge(before);
     if (to == before || hand.index().pauses.empty())
-        hand.session.tell(hand.index().pauses.empty() ? tr("There is no pause in the sound of this recording.")
-                                                      : tr("The edge stands at a pause already."));
+        hand.session.tell(hand.index().pauses.empty() ? StepCommandsWords::tr("There is no pause in the sound of this recording.")
+                                                      : StepCommandsWords::tr("The edge stands at a pause already."));
     else
         move_edge(hand, *edge, to);
 }
@@ -193,7 +196,7 @@ void remove_take(TapeHand& hand) {
 void nest_check(TapeHand& hand) {
     const auto id = hand.step()->id;
     const core::Take shown = line_stretch(hand);
-    const auto look = hand.ask(tr("Check"), tr("What is looked at here? What is good and what stops the job is written on the Sheet."));
+    const auto look = hand.ask(StepCommandsWords::tr("Check"), StepCommandsWords::tr("What is looked at here? What is good and what stops the job is written on the Sheet."));
     if (look) hand.session.perform(core::nest_check(hand.guide(), id, {look->toStdString(), "", "", shown}));
 }
 
@@ -205,7 +208,7 @@ void nest_wait(TapeHand& hand) {
     for (const auto* m : hand.marks())
         if (m->kind == core::MarkKind::Figure && m->figure_kind == core::FigureKind::Duration)
             if (const auto* taken = core::taken_as(hand.guide(), hand.id(), *m)) time = taken->id;
-    const auto what = hand.ask(tr("Wait"), tr("What is waited for? (\"until the oil has run down\")"));
+    const auto what = hand.ask(StepCommandsWords::tr("Wait"), StepCommandsWords::tr("What is waited for? (\"until the oil has run down\")"));
     if (what) hand.session.perform(core::nest_wait(hand.guide(), id, {what->toStdString(), time, shown}));
 }
 
@@ -216,8 +219,7 @@ void draft(TapeHand& hand) {
             core::draft_steps(hand.guide(), hand.id(), hand.recording()->narration, hand.recording()->marks, hand.index().end, frame_from)))
         return;
     const auto made = static_cast<qsizetype>(hand.guide().steps.size() - before);
-    hand.session.tell(theme::counted(made, tr("1 step was drafted from what was said. Look at it and confirm it."),
-        tr("%1 steps were drafted from what was said. Look at each and confirm it.")));
+    hand.session.tell(StepCommandsWords::tr("%n steps were drafted from what was said. Look at each and confirm it.", "1 step was drafted from what was said. Look at it and confirm it.", static_cast<int>(made)));
 }
 
 }  // namespace anagraph::app::step_commands

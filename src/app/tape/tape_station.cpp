@@ -396,7 +396,7 @@ void TapeStation::write_reshoot() {
                 session_.tell(text(done.error().message));
                 return;
             }
-            session_.tell(theme::counted(count, tr("1 point to reshoot or look up: "), tr("%1 points to reshoot or look up: ")) + chosen);
+            session_.tell(tr("%n points to reshoot or look up: ", "1 point to reshoot or look up: ", static_cast<int>(count)) + chosen);
             QDesktopServices::openUrl(QUrl::fromLocalFile(chosen));
         });
 }

@@ -492,7 +492,7 @@ void TapeView::paint_folds(QPainter& p, double top, double bottom) const {
         p.setPen(colour("second"));
         const QString length = text(core::clock_text(core::FrameTime(std::llround((span.to - span.from) * 1000), 1000), false));
         p.drawText(box.adjusted(8, 0, -8, 0), Qt::AlignVCenter | Qt::AlignLeft,
-            fold.talk ? tr("%1 of talk, %2").arg(length, theme::counted(static_cast<qsizetype>(fold.lines), tr("1 line"), tr("%1 lines")))
+            fold.talk ? tr("%1 of talk, %2").arg(length, tr("%n lines", "1 line", static_cast<int>(fold.lines)))
                       : tr("%1 in which nothing is said").arg(length));
         p.drawText(QRectF(0, span.top, layout_.columns.sound - 12, span.height), Qt::AlignRight | Qt::AlignVCenter,
             text(core::clock_text(fold.from, false)));

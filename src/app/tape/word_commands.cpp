@@ -17,7 +17,10 @@ using theme::text;
 
 namespace {
 
-QString tr(const char* words) { return QCoreApplication::translate("TapeCommands", words); }
+/// So that what collects words for translation finds them under one name.
+struct WordCommandsWords {
+    Q_DECLARE_TR_FUNCTIONS(WordCommandsWords)
+};
 
 core::FrameTime plus(const core::FrameTime& t, const core::FrameTime& shift, int sign) {
     return core::FrameTime::from_milliseconds(std::llround((t.seconds() + sign * shift.seconds()) * 1000));
@@ -27,9 +30,9 @@ core::FrameTime plus(const core::FrameTime& t, const core::FrameTime& shift, int
 
 void note(TapeHand& hand, NoteKind kind) {
     const auto [title, question] = kind == NoteKind::NotFilmed
-        ? std::pair(tr("Not filmed"), tr("What is missing here and has to be reshot?"))
-        : kind == NoteKind::LookUp ? std::pair(tr("Look up"), tr("What has to be looked up?"))
-                                   : std::pair(tr("Note"), tr("For yourself, at this moment:"));
+        ? std::pair(WordCommandsWords::tr("Not filmed"), WordCommandsWords::tr("What is missing here and has to be reshot?"))
+        : kind == NoteKind::LookUp ? std::pair(WordCommandsWords::tr("Look up"), WordCommandsWords::tr("What has to be looked up?"))
+                                   : std::pair(WordCommandsWords::tr("Note"), WordCommandsWords::tr("For yourself, at this moment:"));
     const auto at = hand.now();
     if (const auto words = hand.ask(title, question))
         hand.session.perform(core::add_note(hand.guide(), hand.id(), {kind, at, words->toStdString()}));
@@ -64,16 +67,15 @@ std::vector<std::size_t> others_to_correct(TapeHand& hand, std::size_t line, con
     auto others = core::lines_misheard_alike(hand.guide(), hand.id(), heard, line, wrong);
     if (others.empty()) return others;
     QStringList changes, lines;
-    for (const auto& w : wrong) changes << tr("“%1” for “%2”").arg(text(w.meant), text(w.heard));
+    for (const auto& w : wrong) changes << WordCommandsWords::tr("“%1” for “%2”").arg(text(w.meant), text(w.heard));
     for (std::size_t i = 0; i < std::min(others.size(), kLinesShown); ++i)
         lines << QStringLiteral("%1   %2").arg(
             text(core::clock_text(heard[others[i]].start, false)), text(core::put_right(heard[others[i]].text, wrong)));
-    if (others.size() > kLinesShown) lines << tr("and %1 more").arg(others.size() - kLinesShown);
-    if (!hand.agree(tr("The same elsewhere"),
-            theme::counted(static_cast<qsizetype>(others.size()), tr("The same was heard in 1 other line. Put it right there too: %1?"),
-                tr("The same was heard in %1 other lines. Put it right there too: %2?"))
+    if (others.size() > kLinesShown) lines << WordCommandsWords::tr("and %1 more").arg(others.size() - kLinesShown);
+    if (!hand.agree(WordCommandsWords::tr("The same elsewhere"),
+            WordCommandsWords::tr("The same was heard in %n other lines. Put it right there too: %1?", "The same was heard in 1 other line. Put it right there too: %1?", static_cast<int>(others.size()))
                 .arg(changes.join(QStringLiteral(", "))),
-            lines.join(QLatin1Char('\n')), tr("&All of them"), tr("&This line only")))
+            lines.join(QLatin1Char('\n')), WordCommandsWords::tr("&All of them"), WordCommandsWords::tr("&This line only")))
         others.clear();
     return others;
 }
@@ -85,18 +87,18 @@ void correct_line(TapeHand& hand) {
     const core::Segment now = hand.recording()->narration[*line];
     if (const auto heard_line = hand.heard_line()) {
         const core::Segment heard = hand.recording()->heard[*heard_line];
-        if (const auto words = hand.ask(tr("Words of this line"), tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text)))
+        if (const auto words = hand.ask(WordCommandsWords::tr("Words of this line"), WordCommandsWords::tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text)))
             hand.session.perform(core::correct_lines_alike(hand.guide(), hand.id(), hand.recording()->heard, *heard_line,
                 words->toStdString(), others_to_correct(hand, *heard_line, words->toStdString())));
     } else if (const auto words =
-                   hand.ask(tr("Words of this line"), tr("You typed this line; left empty, it is removed."), text(now.text))) {
+                   hand.ask(WordCommandsWords::tr("Words of this line"), WordCommandsWords::tr("You typed this line; left empty, it is removed."), text(now.text))) {
         hand.session.perform(core::retype_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));
     }
 }
 
 void type_line(TapeHand& hand) {
     const auto from = hand.now();
-    const auto words = hand.ask(tr("Type a line"), tr("What is done or said here? The line begins at this moment; the film plays on."), {},
+    const auto words = hand.ask(WordCommandsWords::tr("Type a line"), WordCommandsWords::tr("What is done or said here? The line begins at this moment; the film plays on."), {},
         TapeHand::Meanwhile::Playing);
     if (!words) return;
     // as long as it takes to say it, about three words a second
@@ -109,7 +111,7 @@ void type_line(TapeHand& hand) {
 void say_speaker(TapeHand& hand) {
     const auto heard = hand.heard_line();
     const core::Segment line = hand.recording()->heard[*heard];
-    if (const auto name = hand.ask(tr("Speaker"), tr("Who speaks from this line on? Empty: as the narration says."),
+    if (const auto name = hand.ask(WordCommandsWords::tr("Speaker"), WordCommandsWords::tr("Who speaks from this line on? Empty: as the narration says."),
             text(hand.recording()->narration[*hand.line()].speaker)))
         hand.session.perform(core::set_speaker(hand.guide(), hand.id(), line, name->toStdString()));
 }
@@ -126,7 +128,7 @@ void tie_line(TapeHand& hand, int which) {
     const auto& r = *hand.recording();
     const std::size_t line = *line_to_tie(hand, which);
     if (hand.session.perform(core::tie_line(hand.guide(), hand.id(), r.heard, *r.heard_line[line], hand.now())))
-        hand.session.tell(tr("“%1” is heard here. Tie a second line further down where words and film drift apart.")
+        hand.session.tell(WordCommandsWords::tr("“%1” is heard here. Tie a second line further down where words and film drift apart.")
                               .arg(text(r.narration[line].text).left(40)));
 }
 
@@ -151,13 +153,13 @@ void align_by_sound(TapeHand& hand) {
     }
     if (!best) {
         hand.session.tell(
-            tr("No other recording of this guide heard the same; they were made one after the other, or the sound is too different."));
+            WordCommandsWords::tr("No other recording of this guide heard the same; they were made one after the other, or the sound is too different."));
         return;
     }
     core::RecordingUse aligned = *use;
     aligned.alongside = core::Alongside{with, best->shift};
     if (hand.session.perform(core::Change{"align two recordings", {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
-        hand.session.tell(tr("Both heard the same for %1; the same moment can be seen in the other now.")
+        hand.session.tell(WordCommandsWords::tr("Both heard the same for %1; the same moment can be seen in the other now.")
                               .arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
 }
 

@@ -13,12 +13,8 @@ QString number_words(const std::string& digits) {
 }
 
 QString sentence_of(const core::Key& key, long long count) {
-    if (key.one == nullptr) return QCoreApplication::translate(key.about, key.english);
-    const auto n = static_cast<int>(count);
-    const QString out = QCoreApplication::translate(key.about, key.english, key.one, n);
-    // nobody has translated it: English has two forms
-    const bool as_it_is = out == QString::fromUtf8(key.english).replace(QStringLiteral("%n"), QString::number(n));
-    return as_it_is && n == 1 ? QString::fromUtf8(key.one) : out;
+    return key.one == nullptr ? QCoreApplication::translate(key.about, key.english)
+                              : QCoreApplication::translate(key.about, key.english, key.one, static_cast<int>(count));
 }
 
 }  // namespace

@@ -53,9 +53,6 @@ QPixmap icon(const QString& name, const QColor& colour, int size, double ratio);
 
 /// The program's own sign.
 QIcon program_icon();
-/// "1 step", "14 steps": `many` holds %1.
-inline QString counted(qsizetype n, const QString& one, const QString& many) { return n == 1 ? one : many.arg(n); }
-
 /// "3.2 GB"
 inline QString bytes_in_words(qint64 bytes) { return QLocale::c().formattedDataSize(bytes, 1, QLocale::DataSizeSIFormat); }
 

@@ -152,7 +152,7 @@ void Finder::show_lines(const std::vector<store::SaidLine>& lines) {
     }
     if (nothing && list_->count() > 0) list_->setCurrentRow(0);
     count_->setText(list_->count() == 0 ? tr("Nothing found: no command, thing or spoken line matches.")
-                                        : theme::counted(list_->count(), tr("1 found"), tr("%1 found")));
+                                        : tr("%n found", "1 found", static_cast<int>(list_->count())));
     if (go_there_) accept();
 }
 

@@ -23,7 +23,10 @@ namespace {
 
 constexpr int kPicture = 720;  // pixels wide, of 1280
 
-QString tr(const char* words) { return QCoreApplication::translate("Help", words); }
+/// So that what collects words for translation finds them under one name.
+struct HelpWords {
+    Q_DECLARE_TR_FUNCTIONS(HelpWords)
+};
 
 QString row(const QString& first, const QString& second, const QString& third) {
     return QStringLiteral("<tr><td><b>%1</b>&nbsp;&nbsp;</td><td>%2&nbsp;&nbsp;</td><td>%3</td></tr>")
@@ -71,41 +74,41 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
         QString words;
     };
     const About about[] = {
-        {tr("Tape"), "tape",
-            tr("<p>Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside "
+        {HelpWords::tr("Tape"), "tape",
+            HelpWords::tr("<p>Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside "
                "their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.</p>"
                "<p>A film that came without a narration is heard by the program, after its import or by Shift+Y. What it hears is "
                "uncertain: hatched "
                "words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with E; the "
                "same "
                "mistake in other lines is offered to be put right with it.</p>")},
-        {tr("Figures"), "figures",
-            tr("<p>What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid "
+        {HelpWords::tr("Figures"), "figures",
+            HelpWords::tr("<p>What was said stands as pins on the line of a figure, what the sources give as blocks, the tolerance as a band. A solid "
                "box with a filled corner is proved, a dashed one open, a double left edge disputed. Speech alone proves nothing: add the "
                "source that gives the value.</p>")},
-        {tr("Sheet"), "sheet",
-            tr("<p>The guide as its reader will see it, one step under the other. In a line, type { to name a figure or an item; Enter "
+        {HelpWords::tr("Sheet"), "sheet",
+            HelpWords::tr("<p>The guide as its reader will see it, one step under the other. In a line, type { to name a figure or an item; Enter "
                "begins the next line, Backspace takes an empty one out.</p>")},
-        {tr("Plates"), "plates",
-            tr("<p>Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift "
+        {HelpWords::tr("Plates"), "plates",
+            HelpWords::tr("<p>Call the parts of a picture out: a part has one number in the whole guide. Arrows move the callout in hand, with Shift "
                "what it points at.</p>")},
-        {tr("Dry run"), "dryrun",
-            tr("<p>The guide is walked before a learner meets it: each item is a thread that runs down the steps, solid while it is tight, "
+        {HelpWords::tr("Dry run"), "dryrun",
+            HelpWords::tr("<p>The guide is walked before a learner meets it: each item is a thread that runs down the steps, solid while it is tight, "
                "thin while it is only on, broken while it is loose, dotted while it is off, double once it is new. A ring is a finding, "
                "two "
                "rings stop the guide. Click a place, or hold Space with the picture in hand, and see what lies beside the machine then. "
                "The "
                "plan beside it shows hands and waits in the same direction; plum is what another order moves.</p>")},
-        {tr("Issue"), "issue",
-            tr("<p>The editions run down a line, from the first to the hand-out of the next. Another post than the authors of the guide "
+        {HelpWords::tr("Issue"), "issue",
+            HelpWords::tr("<p>The editions run down a line, from the first to the hand-out of the next. Another post than the authors of the guide "
                "reviews it: the places that changed come first, the old beside the new; each is passed or commented, and when all are "
                "passed the guide is checked. What goes out never changes again. A house with keys signs its editions; a passphrase is "
                "asked for once and not kept. Hand an edition out to learners, and the register says who has to read again what has "
                "changed since. Drop a pack on the window to verify it.</p>")},
-        {tr("Shelf"), "shelf",
-            tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")},
-        {tr("Bench"), "bench",
-            tr("<p>A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make "
+        {HelpWords::tr("Shelf"), "shelf",
+            HelpWords::tr("<p>The guides and recordings of the library. Import a recording, or drop a film here, and begin a guide on it.</p>")},
+        {HelpWords::tr("Bench"), "bench",
+            HelpWords::tr("<p>A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make "
                "the machine "
                "safe; then Page Down, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; "
                "one outside its "
@@ -113,15 +116,15 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
                "done, both "
                "sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it "
                "was.</p>")},
-        {tr("Logbook"), "logbook",
-            tr("<p>The machines stand across, the weeks run down: a round is a service that was done, a diamond what is due, full and with "
+        {HelpWords::tr("Logbook"), "logbook",
+            HelpWords::tr("<p>The machines stand across, the weeks run down: a round is a service that was done, a diamond what is due, full and with "
                "its word "
                "once it is overdue; what is hatched is kept free. Enter readings, services and findings, say what is due and how often, "
                "and take in the "
                "runs of the bench. Nothing is written over: a mistake is struck, and stays to be seen.</p>")}};
     std::vector<HelpPage> out{safety_page()};
-    out.push_back({tr("From a recording to a guide"),
-        tr("<h2>From a recording to a guide</h2>"
+    out.push_back({HelpWords::tr("From a recording to a guide"),
+        HelpWords::tr("<h2>From a recording to a guide</h2>"
            "<p>The stations stand in the order of the work: import a recording on the <b>Shelf</b> and begin a guide; mark its steps and "
            "take its figures on the <b>Tape</b>; prove each value on the <b>Figures</b>; shape the words on the <b>Sheet</b>; call the "
            "parts out on the <b>Plates</b>; walk it on the <b>Dry run</b>; freeze the edition on the <b>Issue</b>.</p>"
@@ -139,8 +142,8 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
                         .arg(a.station.toHtmlEscaped());
         out.push_back({station->station(), html + table_of(*station)});
     }
-    out.push_back({tr("Several people, one library"),
-        tr("<h2>Several people, one library</h2>"
+    out.push_back({HelpWords::tr("Several people, one library"),
+        HelpWords::tr("<h2>Several people, one library</h2>"
            "<p>Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says "
            "who else is there; on the <b>Sheet</b> the step they work on shows their post. What they save appears within a second, but "
            "never under your hands while you type. Undo takes back your own changes, past theirs.</p>"
@@ -156,12 +159,12 @@ std::vector<HelpPage> help_pages(const std::vector<Commands*>& stations) {
            "clips come from the film itself. How much of this computer they may take up is said there too.</p>"
            "<p>There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a "
            "person may do in it: <b>anagraph-cli library --help</b>.</p>")});
-    out.push_back({tr("What the editor looks for"),
-        tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house "
+    out.push_back({HelpWords::tr("What the editor looks for"),
+        HelpWords::tr("<h2>What the editor looks for</h2><p>It stands beside its line and can be put right or kept as it is, with a reason; the house "
            "settings can do without a rule.</p>") +
             editor_rules()});
-    out.push_back({tr("What the dry run looks for"),
-        tr("<h2>What the dry run looks for</h2><p>What stops a guide is mended, or kept as it is with a reason that is printed for the "
+    out.push_back({HelpWords::tr("What the dry run looks for"),
+        HelpWords::tr("<h2>What the dry run looks for</h2><p>What stops a guide is mended, or kept as it is with a reason that is printed for the "
            "checker; a warning goes out if you let it; a note is only told.</p>") +
             order_rules()});
     return out;
@@ -195,7 +198,7 @@ core::Outcome write_help(const std::vector<Commands*>& stations, const std::stri
             if (auto written = store::write_file(folder + "/pictures/" + name.toStdString(), picture.readAll().toStdString()); !written)
                 return written;
         }
-        const std::string whole = frame.arg(pages[i].title.toHtmlEscaped(), tr("Pages of the help"), list, html).toStdString();
+        const std::string whole = frame.arg(pages[i].title.toHtmlEscaped(), HelpWords::tr("Pages of the help"), list, html).toStdString();
         for (const auto& name : {file_of(i), i == 0 ? QStringLiteral("index.html") : QString()})
             if (!name.isEmpty())
                 if (auto written = store::write_file(folder + "/" + name.toStdString(), whole); !written) return written;
@@ -205,23 +208,23 @@ core::Outcome write_help(const std::vector<Commands*>& stations, const std::stri
 
 void show_help(const std::vector<Commands*>& stations, const QString& at, QWidget* parent) {
     QDialog dialog(parent);
-    dialog.setWindowTitle(tr("Help"));
+    dialog.setWindowTitle(HelpWords::tr("Help"));
     dialog.resize(1060, 720);
     auto* across = new QHBoxLayout(&dialog);
     const auto pages = help_pages(stations);
     auto* down = new QVBoxLayout;
     auto* sought = new QLineEdit(&dialog);
-    sought->setPlaceholderText(tr("search the help"));
-    sought->setAccessibleName(tr("Search the help"));
+    sought->setPlaceholderText(HelpWords::tr("search the help"));
+    sought->setAccessibleName(HelpWords::tr("Search the help"));
     sought->setClearButtonEnabled(true);
     auto* list = new QListWidget(&dialog);
-    list->setAccessibleName(tr("Pages of the help"));
+    list->setAccessibleName(HelpWords::tr("Pages of the help"));
     for (QWidget* w : {static_cast<QWidget*>(sought), static_cast<QWidget*>(list)}) {
         w->setFixedWidth(230);
         down->addWidget(w);
     }
     auto* page = new QTextBrowser(&dialog);
-    page->setAccessibleName(tr("Page of the help"));
+    page->setAccessibleName(HelpWords::tr("Page of the help"));
     for (const auto& p : pages) list->addItem(p.title);
     QObject::connect(list, &QListWidget::currentRowChanged, page,
         [page, &pages](int row) { page->setHtml(pages[static_cast<std::size_t>(std::max(0, row))].html); });

@@ -26,6 +26,7 @@
 #include "app/plates/plates_station.h"
 #include "app/running/colour_choice.h"
 #include "app/running/event_log.h"
+#include "app/running/languages.h"
 #include "app/running/settings.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
@@ -213,7 +214,7 @@ void MainWindow::build_commands() {
     const QString way = tr("Finding the way");
     add({"window.next-open", tr("Next open point"), Qt::Key_F4, tr("Goes to the next point of this station that nobody has decided on."),
         way, {}, [this] { next_open(); }, [open_here] { return unless(open_here() > 0, tr("Nothing is open here.")); }, {tr("to do")}, true,
-        {}, [open_here] { return theme::counted(open_here(), tr("1 open point"), tr("%1 open points")); }});
+        {}, [open_here] { return tr("%n open points", "1 open point", static_cast<int>(open_here())); }});
     add({"window.find", tr("Find"), QKeySequence::Find, tr("Any command, step, item, figure, guide or spoken line, by typing."), way, {},
         [this] { find(); }, {}, {tr("go to"), tr("command")}, true});
     add({"window.guide-settings", tr("Guide settings"), Qt::CTRL | Qt::Key_G,
@@ -255,6 +256,8 @@ void MainWindow::build_commands() {
     add({"window.colours", tr("Colours"), Qt::CTRL | Qt::SHIFT | Qt::Key_C,
         tr("Light, dark or high contrast, or as the desktop asks; guides go out as they always do."), way, {}, [this] { choose_colours(); },
         {}, {tr("dark"), tr("night"), tr("contrast"), tr("theme"), tr("bright")}});
+    add({"window.language", tr("Language"), Qt::CTRL | Qt::ALT | Qt::Key_L, tr("The language of the window; guides keep theirs."), way, {},
+        [this] { choose_language(); }, {}, {QStringLiteral("language"), QStringLiteral("Sprache"), tr("translation")}});
     add({"window.way-round", tr("Show me round"), Qt::SHIFT | Qt::Key_F1, tr("The five places of the window, a sentence each."), way, {},
         [this] { show_way_round(); }, {}, {tr("introduction"), tr("tour"), tr("first steps")}});
     connect(own_, &Commands::refused, this, &MainWindow::show_notice);
@@ -337,8 +340,8 @@ void MainWindow::refresh() {
     const auto& h = session_.procedure().header;
     title_->setToolTip(guide ? tr("Guide settings") : QString());
     title_->setText(guide ? text(h.machine + " · " + h.title) : tr("Anagraph"));
-    subtitle_->setText(guide ? theme::counted(static_cast<qsizetype>(session_.procedure().steps.size()), tr("1 step"), tr("%1 steps"))
-                             : tr("open a guide, or import a recording"));
+    subtitle_->setText(
+        guide ? tr("%n steps", "1 step", static_cast<int>(session_.procedure().steps.size())) : tr("open a guide, or import a recording"));
     saved_->setText(guide ? session_.saved_text() : QString());
     others_->setText(others_in_words(session_));
     others_->setVisible(!others_->text().isEmpty());
@@ -455,6 +458,15 @@ void MainWindow::choose_colours() {
     if (dialog.exec() != QDialog::Accepted) return;
     app::choose_colours(dialog.chosen());
     if (dialog.chosen().value_or(desktop_colours()) == theme::colours_now()) return;
+    wants_anew_ = true;
+    close();
+}
+
+void MainWindow::choose_language() {
+    LanguageDialog dialog(this);
+    if (dialog.exec() != QDialog::Accepted) return;
+    app::choose_language(dialog.chosen());
+    if (dialog.chosen().value_or(language_among(QLocale::system().uiLanguages())) == language_now()) return;
     wants_anew_ = true;
     close();
 }

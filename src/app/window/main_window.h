@@ -57,7 +57,7 @@ public:
     void perform(Commands& where, const Command& command);
     /// Where the person wants the library moved, which is done once this window is closed; empty: nowhere.
     const QString& move_to() const { return move_to_; }
-    /// Whether it was closed to be opened in other colours, where it was.
+    /// Whether it was closed to be opened in other colours or another language, where it was.
     bool wants_anew() const { return wants_anew_; }
     int station() const;
     /// The five places of the window, a sentence each; on the first start by itself, and never again.
@@ -86,6 +86,7 @@ private:
     void set_guide();
     void decide();
     void choose_colours();
+    void choose_language();
     std::vector<FinderEntry> findable();
     void show_said(const store::SaidLine& said);
 

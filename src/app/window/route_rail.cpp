@@ -4,6 +4,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <QToolTip>
+#include <algorithm>
 
 #include "app/theme/theme.h"
 
@@ -11,15 +12,17 @@ namespace anagraph::app {
 namespace {
 constexpr int kStop = 64;
 constexpr int kGap = 22;
+constexpr int kAroundName = 12;  // of the longest name, both sides together
 }  // namespace
 
-RouteRail::RouteRail(QWidget* parent) : QWidget(parent) {
-    setFixedWidth(theme::px("rail"));
-    setAccessibleName(tr("Stations"));
-}
+RouteRail::RouteRail(QWidget* parent) : QWidget(parent) { setAccessibleName(tr("Stations")); }
 
 void RouteRail::set_stops(std::vector<Stop> stops) {
     stops_ = std::move(stops);
+    // a language with longer names has a wider rail
+    int widest = theme::px("rail");
+    for (const auto& s : stops_) widest = std::max(widest, QFontMetrics(theme::font("text")).horizontalAdvance(s.name) + kAroundName);
+    setFixedWidth(widest);
     update();
 }
 
@@ -106,7 +109,7 @@ std::vector<spoken::Painted> RouteRail::painted() const {
         const auto& s = stops_[static_cast<std::size_t>(i)];
         spoken::Painted stop{.role = QAccessible::PageTab,
             .name = !s.enabled ? tr("%1: open a guide on the Shelf first").arg(s.name)
-                : s.open > 0   ? tr("%1, key %2, %n open points", "", s.open).arg(s.name, s.key)
+                : s.open > 0   ? tr("%1, key %2, %n open points", "%1, key %2, 1 open point", s.open).arg(s.name, s.key)
                                : tr("%1, key %2").arg(s.name, s.key),
             .box = stop_rect(i),
             .in_hand = i == current_};

@@ -37,7 +37,7 @@ std::string filled(const std::string& sentence, long long count, const std::vect
 Words listed(const std::vector<Words>& all) {
     Words out;
     for (const auto& w : all)
-        if (!w.empty()) out = out.empty() ? w : Words(core::key("Lists", "{0}, {1}"), {out, w});
+        if (!w.empty()) out = out.empty() ? w : Words(key("Lists", "{0}, {1}"), {out, w});
     return out;
 }
 

@@ -1,0 +1,185 @@
+// The window in other languages: nothing it says is left in English, and a language that needs more room finds it.
+#include "app/running/languages.h"
+
+#include <gtest/gtest.h>
+
+#include <QLocale>
+#include <QRegularExpression>
+#include <QStackedWidget>
+#include <QTranslator>
+#include <set>
+
+#include "app/theme/theme.h"
+#include "app/window/help.h"
+#include "core/figure/spoken.h"
+#include "tests/app/demo_guide.h"
+#include "tests/app/nothing_cut.h"
+
+using namespace anagraph;
+using namespace anagraph::app;
+using anagraph::testing::what_cannot_be_read;
+using anagraph::testing::when_asked;
+
+namespace {
+
+/// Is asked for what no table in force has.
+class LeftOver : public QTranslator {
+public:
+    QString translate(const char* context, const char* source, const char*, int) const override {
+        if (QByteArrayView(context).startsWith("anagraph::") || ours.contains(QString::fromUtf8(context)))
+            found.insert(QStringLiteral("%1: %2").arg(QString::fromUtf8(context), QString::fromUtf8(source)));
+        return {};
+    }
+    bool isEmpty() const override { return false; }
+
+    std::set<QString> ours{QStringLiteral("Main"), QStringLiteral("HelpWords"), QStringLiteral("Controls"), QStringLiteral("Keys"),
+        QStringLiteral("Reasons"), QStringLiteral("Signal"), QStringLiteral("StepCard"), QStringLiteral("StepCommandsWords"),
+        QStringLiteral("StepFormsWords"), QStringLiteral("TapeReasonsWords"), QStringLiteral("WordCommandsWords"),
+        QStringLiteral("GuideDialogsWords"), QStringLiteral("HandOutWords"), QStringLiteral("KeyFormsWords"),
+        QStringLiteral("KeyRingWords"), QStringLiteral("MarkMenuWords"), QStringLiteral("Figures"), QStringLiteral("Units"),
+        QStringLiteral("Lists")};
+    mutable std::set<QString> found;
+};
+
+/// A made-up language: everything with accents, and a third longer.
+class LongLanguage : public QTranslator {
+public:
+    QString translate(const char* context, const char* source, const char*, int) const override {
+        // Qt's own dialogs keep theirs
+        if (QByteArrayView(context).startsWith("Q") && qstrcmp(context, "QObject") != 0) return {};
+        return longer(QString::fromUtf8(source));
+    }
+    bool isEmpty() const override { return false; }
+
+    static QString longer(const QString& source) {
+        if (source.contains(QStringLiteral("(*")) || !source.contains(QRegularExpression(QStringLiteral("[a-zA-Z]{2}")))) return source;
+        QString out = source;
+        // marks of ours and of a page stay
+        if (!source.contains(QLatin1Char('<')) && !source.contains(QLatin1Char('{')))
+            for (const auto& [plain, accented] : {std::pair('a', u'å'), std::pair('o', u'ö'), std::pair('i', u'ï'), std::pair('u', u'ů')})
+                out.replace(QLatin1Char(plain), QChar(accented));
+        const auto more = (source.size() * 3 + 9) / 10;
+        QString tail;
+        while (tail.size() < more) tail += QStringLiteral("ěñ ");
+        tail = tail.left(more).trimmed();
+        const auto words = out.trimmed();
+        const auto at = out.indexOf(words) + words.size();
+        return out.insert(words.endsWith(QLatin1Char('>')) ? words.lastIndexOf(QLatin1String("</")) : at, tail);
+    }
+};
+
+class Languages : public anagraph::testing::OnDemoGuide {
+protected:
+    void TearDown() override {
+        w.reset();
+        speak(QStringLiteral("en"));
+    }
+    void anew() {
+        w.reset();
+        w = std::make_unique<anagraph::testing::Window>(scratch / "library");
+        ASSERT_TRUE(session().open_guide(store::GuideId(anagraph::testing::kDemoGuide)));
+    }
+    QString cut(QSize size, const QString& name) {
+        QStringList out;
+        (*w)->resize(size);
+        for (const auto& stop : (*w)->rail().stops())
+            if (QFontMetrics(theme::font("text")).horizontalAdvance(stop.name) > (*w)->rail().width() - 8)
+                out << stop.name + QStringLiteral(" is cut");
+        for (int stop = MainWindow::Tape; stop <= MainWindow::Logbook; ++stop) {
+            (*w)->go(stop);
+            session().set_step(guide().steps.at(2).id);
+            QTest::qWait(60);
+            for (const auto& fault : what_cannot_be_read(**w)) out << QStringLiteral("station %1: %2").arg(stop).arg(fault);
+            if (const QString folder = qEnvironmentVariable("ANAGRAPH_PICTURES"); !folder.isEmpty()) {
+                QTest::qWait(400);
+                (*w)->grab().save(folder + QStringLiteral("/%1-%2-%3.png").arg(name).arg(size.width()).arg(stop));
+            }
+        }
+        EXPECT_EQ((*w)->size(), size) << "the window does not become this small";
+        for (int stop = MainWindow::Tape; (*w)->size() != size && stop <= MainWindow::Logbook; ++stop) {
+            (*w)->go(stop);
+            const QSize least = (*w)->findChild<QStackedWidget*>()->currentWidget()->minimumSizeHint();
+            ADD_FAILURE() << "station " << stop << " needs " << least.width() << " x " << least.height();
+        }
+        out.removeDuplicates();
+        return out.join(QLatin1Char('\n'));
+    }
+};
+
+}  // namespace
+
+TEST_F(Languages, NothingTheWindowSaysIsLeftInEnglish) {
+    LeftOver left;
+    QCoreApplication::installTranslator(&left);  // asked last
+    speak(QStringLiteral("de"));
+    anew();
+    EXPECT_EQ((*w)->rail().stops().front().name, QStringLiteral("Band"));
+    EXPECT_EQ(cut({1280, 800}, QStringLiteral("de")).toStdString(), "");
+    // every command with its help, and the pages of the help
+    EXPECT_GT(help_pages((*w)->commands()).size(), 10U);
+    EXPECT_TRUE(theme::said(core::spoken(guide(), guide().figures.front()))
+                    .contains(QStringLiteral(", 25 Newtonmeter plus oder minus 2,5, belegt, 2 Angaben, eine Quelle")));
+    QCoreApplication::removeTranslator(&left);
+    QStringList found;
+    for (const auto& f : left.found) found << f;
+    EXPECT_EQ(found.join(QLatin1Char('\n')).toStdString(), "");
+}
+
+TEST_F(Languages, GermanFitsTheSmallestWindow) {
+    speak(QStringLiteral("de"));
+    anew();
+    EXPECT_EQ(cut({1024, 640}, QStringLiteral("de")).toStdString(), "");
+}
+
+TEST_F(Languages, ALanguageAThirdLongerFits) {
+    LongLanguage longer;
+    QCoreApplication::installTranslator(&longer);
+    anew();
+    EXPECT_EQ(cut({1280, 800}, QStringLiteral("long")).toStdString(), "");
+    w.reset();
+    QCoreApplication::removeTranslator(&longer);
+}
+
+TEST(LongLanguage, IsAThirdLongerAndKeepsItsMarks) {
+    const QString source = QStringLiteral("Step %1 gains the caution: %2");
+    const QString longer = LongLanguage::longer(source);
+    EXPECT_GE(longer.size(), source.size() * 13 / 10);
+    EXPECT_TRUE(longer.contains(QStringLiteral("%1")) && longer.contains(QStringLiteral("%2"))) << longer.toStdString();
+    EXPECT_EQ(LongLanguage::longer(QStringLiteral(" · ")), QStringLiteral(" · "));
+    EXPECT_TRUE(LongLanguage::longer(QStringLiteral("<p>You</p>")).endsWith(QStringLiteral("</p>")));
+}
+
+TEST(Language, IsTheOneTheDesktopAsksForOrEnglish) {
+    EXPECT_TRUE(languages().contains(QStringLiteral("de")));
+    EXPECT_EQ(languages().front(), QStringLiteral("en"));
+    EXPECT_EQ(language_among({QStringLiteral("de-AT"), QStringLiteral("en")}), QStringLiteral("de"));
+    EXPECT_EQ(language_among({QStringLiteral("xx"), QStringLiteral("de_DE")}), QStringLiteral("de"));
+    EXPECT_EQ(language_among({QStringLiteral("xx")}), QStringLiteral("en"));
+    choose_language(QStringLiteral("de"));
+    EXPECT_EQ(chosen_language(), QStringLiteral("de"));
+    choose_language(std::nullopt);
+    EXPECT_EQ(chosen_language(), std::nullopt);
+}
+
+TEST_F(Languages, AreChosenInTheWindowWhichIsOpenedAnew) {
+    when_asked<LanguageDialog>([](LanguageDialog* d) {
+        auto* list = d->findChild<QListWidget*>();
+        for (int i = 0; i < list->count(); ++i)
+            if (list->item(i)->text() == QStringLiteral("Deutsch")) list->setCurrentRow(i);
+        QTest::keyClick(list, Qt::Key_Return);
+    });
+    w->key(Qt::Key_L, Qt::ControlModifier | Qt::AltModifier);
+    EXPECT_TRUE((*w)->wants_anew());
+    EXPECT_EQ(chosen_language(), QStringLiteral("de"));
+    choose_language(std::nullopt);
+}
+
+TEST(Language, CountsInItsOwnForms) {
+    constexpr core::Key kClaims = core::counted_key("Figures", "%n claims", "one claim");
+    EXPECT_EQ(theme::said(core::Words(kClaims, 1)), QStringLiteral("one claim"));
+    EXPECT_EQ(theme::said(core::Words(kClaims, 3)), QStringLiteral("3 claims"));
+    speak(QStringLiteral("de"));
+    EXPECT_EQ(theme::said(core::Words(kClaims, 1)), QStringLiteral("eine Angabe"));
+    EXPECT_EQ(theme::said(core::Words(kClaims, 3)), QStringLiteral("3 Angaben"));
+    speak(QStringLiteral("en"));
+}
