@@ -4526,7 +4526,7 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
     </message>
     <message>
         <source>any item</source>
-        <translation>jeder Gegenstand</translation>
+        <translation>jedes Ding</translation>
     </message>
     <message>
         <source>Value</source>

@@ -56,6 +56,11 @@ inline QStringList what_cannot_be_read(const QWidget& window) {
         } else if (qobject_cast<const QAbstractButton*>(w) != nullptr) {
             if (w->minimumSizeHint().width() > has.width() + 1 && w->sizeHint().width() > has.width() + 1)
                 out << QStringLiteral("%1 is %2 wide and needs %3").arg(named(w)).arg(has.width()).arg(w->sizeHint().width());
+        } else if (const auto* box = qobject_cast<const QComboBox*>(w); box != nullptr && box->currentIndex() == 0) {
+            // the first is what stands there before a person chose a name of theirs
+            constexpr int kArrow = 34;
+            if (const int needs = box->fontMetrics().horizontalAdvance(box->currentText()) + kArrow; needs > has.width())
+                out << QStringLiteral("%1 is %2 wide and needs %3").arg(named(w)).arg(has.width()).arg(needs);
         } else if (const auto* edit = qobject_cast<const QLineEdit*>(w); edit != nullptr && edit->text().isEmpty()) {
             const int needs = edit->fontMetrics().horizontalAdvance(edit->placeholderText()) + 8;
             if (needs > has.width()) out << QStringLiteral("%1 is %2 wide and needs %3").arg(named(w)).arg(has.width()).arg(needs);

@@ -59,6 +59,10 @@ TEST(WhatCannotBeRead, IsFound) {
     auto* button = new QPushButton(QStringLiteral("Verify this edition"), &window);
     button->setFixedWidth(40);
     down->addWidget(button);
+    auto* box = new QComboBox(&window);
+    box->addItem(QStringLiteral("any step of the guide"));
+    box->setFixedWidth(60);
+    down->addWidget(box);
     auto* over = new QLabel(QStringLiteral("over"), &window);
     window.show();
     over->setGeometry(cut->geometry());
@@ -67,6 +71,7 @@ TEST(WhatCannotBeRead, IsFound) {
     EXPECT_TRUE(found.contains(QStringLiteral("longer than its place\" is 60 wide"))) << found.toStdString();
     EXPECT_TRUE(found.contains(QStringLiteral("needs them\" is 16 high"))) << found.toStdString();
     EXPECT_TRUE(found.contains(QStringLiteral("Verify this edition\" is 40 wide"))) << found.toStdString();
+    EXPECT_TRUE(found.contains(QStringLiteral("any step of the guide\" is 60 wide"))) << found.toStdString();
     EXPECT_TRUE(found.contains(QStringLiteral("lie over each other"))) << found.toStdString();
 }
 

@@ -155,6 +155,9 @@ void FiguresStation::follow_guide() {
             items.emplace_back(text(i.name), text(i.id.text()));
     fill(by_step_, tr("any step"), steps);
     fill(by_item_, tr("any item"), items);
+    constexpr int kArrow = 34;
+    for (auto* box : {by_standing_, by_step_, by_item_})
+        box->setMinimumWidth(box->fontMetrics().horizontalAdvance(box->itemText(0)) + kArrow);
     chips_->refresh();
     refresh();
 }
