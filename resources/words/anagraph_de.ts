@@ -131,6 +131,117 @@
     </message>
 </context>
 <context>
+    <name>FirstWeekWords</name>
+    <message>
+        <source>Safety first</source>
+        <translation>Zuerst die Sicherheit</translation>
+    </message>
+    <message>
+        <source>&lt;h2&gt;Safety first&lt;/h2&gt;&lt;p&gt;%1&lt;/p&gt;&lt;p&gt;A learner puts a spanner on a machine because of what you issue. So:&lt;/p&gt;&lt;ul&gt;&lt;li&gt;What was said on a film proves nothing. A torque, a capacity or a grade is proved by the maker&apos;s book, a label, a drawing, a standard or a measurement, and shows where it stands there.&lt;/li&gt;&lt;li&gt;What nobody found is printed as “not known”. Never guess a figure to close an open point.&lt;/li&gt;&lt;li&gt;Lock off, hot, pressed, raised, turning: say it as a caution before the step it belongs to, not after.&lt;/li&gt;&lt;li&gt;Where practitioners differ, the house says which way it goes and why; the guide shows what else is accepted.&lt;/li&gt;&lt;li&gt;Electrical work, lifting gear, pressure and gas belong to people who are licensed for it, where the law says so.&lt;/li&gt;&lt;li&gt;Another post than the authors checks a guide before it goes out. If an edition turns out to be dangerous, withdraw it: everybody who has it is told.&lt;/li&gt;&lt;/ul&gt;</source>
+        <translation>&lt;h2&gt;Zuerst die Sicherheit&lt;/h2&gt;&lt;p&gt;%1&lt;/p&gt;&lt;p&gt;Lernende setzen einen Schlüssel an eine Maschine, weil Sie etwas herausgeben. Also:&lt;/p&gt;&lt;ul&gt;&lt;li&gt;Was im Film gesagt wurde, belegt nichts. Ein Drehmoment, eine Menge oder eine Sorte wird durch das Buch des Herstellers, ein Schild, eine Zeichnung, eine Norm oder eine Messung belegt und zeigt, wo es dort steht.&lt;/li&gt;&lt;li&gt;Was niemand fand, wird als „nicht bekannt“ gedruckt. Nie einen Wert raten, um einen offenen Punkt zu schließen.&lt;/li&gt;&lt;li&gt;Sperren, heiß, unter Druck, angehoben, drehend: als Warnhinweis vor dem Schritt sagen, zu dem es gehört, nicht danach.&lt;/li&gt;&lt;li&gt;Wo Fachleute verschiedener Meinung sind, sagt das Haus, wie es dort gemacht wird und warum; die Anleitung zeigt, was sonst anerkannt wird.&lt;/li&gt;&lt;li&gt;Arbeit an Elektrik, Hebezeug, Druck und Gas gehört denen, die dafür befugt sind, wo das Gesetz es sagt.&lt;/li&gt;&lt;li&gt;Eine andere Funktion als die Autoren prüft eine Anleitung, bevor sie hinausgeht. Erweist sich eine Ausgabe als gefährlich, sie zurückziehen: alle, die sie haben, erfahren es.&lt;/li&gt;&lt;/ul&gt;</translation>
+    </message>
+    <message>
+        <source>Where do I begin?</source>
+        <translation>Wo fange ich an?</translation>
+    </message>
+    <message>
+        <source>With a film of the job: {shelf.import}, or drop it on the Shelf. Then {shelf.new}, and the Tape shows it line by line. Without a film of your own, open the demo library: &lt;b&gt;anagraph --demo&lt;/b&gt;.</source>
+        <translation>Mit einem Film der Arbeit: {shelf.import}, oder ihn auf das Regal ziehen. Dann {shelf.new}, und das Band zeigt ihn Zeile für Zeile. Ohne eigenen Film die Vorführbibliothek öffnen: &lt;b&gt;anagraph --demo&lt;/b&gt;.</translation>
+    </message>
+    <message>
+        <source>Is my work saved, also when the power goes?</source>
+        <translation>Ist meine Arbeit gespeichert, auch wenn der Strom ausfällt?</translation>
+    </message>
+    <message>
+        <source>Every change is on disk before the head of the window says saved; there is nothing to press. Only words in a field that you have not left yet are not. If the program ever ends without closing, its next start says what is saved.</source>
+        <translation>Jede Änderung liegt auf dem Datenträger, bevor der Kopf des Fensters gespeichert sagt; zu drücken ist nichts. Nur Worte in einem Feld, das Sie noch nicht verlassen haben, sind es nicht. Endet das Programm je, ohne zu schließen, sagt sein nächster Start, was gespeichert ist.</translation>
+    </message>
+    <message>
+        <source>I did something wrong. How do I get back?</source>
+        <translation>Ich habe etwas falsch gemacht. Wie komme ich zurück?</translation>
+    </message>
+    <message>
+        <source>{window.undo}, as often as you like, through the whole guide; {window.redo} the other way. What a line said before, and who wrote it: {sheet.history}.</source>
+        <translation>{window.undo}, so oft Sie wollen, durch die ganze Anleitung; {window.redo} in die andere Richtung. Was eine Zeile vorher sagte und wer sie schrieb: {sheet.history}.</translation>
+    </message>
+    <message>
+        <source>It was said clearly on the film. Why is the figure still open?</source>
+        <translation>Im Film wurde es klar gesagt. Warum ist der Wert noch offen?</translation>
+    </message>
+    <message>
+        <source>People slip, and a microphone hears “newtons” for “newton metres”. A figure is proved by a source: {figures.add-source}.</source>
+        <translation>Leute versprechen sich, und ein Mikrofon hört „Newton“ statt „Newtonmeter“. Ein Wert wird durch eine Quelle belegt: {figures.add-source}.</translation>
+    </message>
+    <message>
+        <source>The book and the film give different values.</source>
+        <translation>Buch und Film geben verschiedene Werte an.</translation>
+    </message>
+    <message>
+        <source>The figure is disputed until you say why its value holds: {figures.resolve}, or {figures.house-rule} where your house has decided it for all guides.</source>
+        <translation>Der Wert ist strittig, bis Sie sagen, warum er gilt: {figures.resolve}, oder {figures.house-rule}, wo Ihr Haus es für alle Anleitungen entschieden hat.</translation>
+    </message>
+    <message>
+        <source>Nobody knows the value.</source>
+        <translation>Niemand kennt den Wert.</translation>
+    </message>
+    <message>
+        <source>{figures.not-found} says where you looked. It is printed as “not known” and the guide can still go out.</source>
+        <translation>{figures.not-found} sagt, wo Sie gesucht haben. Er wird als „nicht bekannt“ gedruckt, und die Anleitung kann trotzdem hinausgehen.</translation>
+    </message>
+    <message>
+        <source>A face or a name plate is on the picture.</source>
+        <translation>Ein Gesicht oder ein Namensschild ist auf dem Bild.</translation>
+    </message>
+    <message>
+        <source>{plates.crop}: what you hide there is not in the picture that goes out, nor behind it. Do it on each picture that shows it.</source>
+        <translation>{plates.crop}: was Sie dort verbergen, ist nicht in dem Bild, das hinausgeht, und auch nicht dahinter. Auf jedem Bild tun, das es zeigt.</translation>
+    </message>
+    <message>
+        <source>Why can I not issue?</source>
+        <translation>Warum kann ich nicht herausgeben?</translation>
+    </message>
+    <message>
+        <source>{window.next-open} goes through what is open. What the dry run stops has to be mended or kept with a reason, and another post than the authors has to check the guide: {window.post} says who sits here, {issue.check} is the check.</source>
+        <translation>{window.next-open} geht durch, was offen ist. Was der Trockenlauf anhält, muss behoben oder mit einem Grund so gelassen werden, und eine andere Funktion als die Autoren muss die Anleitung prüfen: {window.post} sagt, wer hier sitzt, {issue.check} ist die Prüfung.</translation>
+    </message>
+    <message>
+        <source>Something is wrong in an edition that went out.</source>
+        <translation>In einer Ausgabe, die hinausging, stimmt etwas nicht.</translation>
+    </message>
+    <message>
+        <source>Change the guide and issue the next edition; who learned the old one is told what changed. If it is dangerous, {issue.withdraw} it at once.</source>
+        <translation>Die Anleitung ändern und die nächste Ausgabe herausgeben; wer die alte gelernt hat, erfährt, was sich geändert hat. Ist sie gefährlich, sofort zurückziehen: {issue.withdraw}.</translation>
+    </message>
+    <message>
+        <source>The learner has no network.</source>
+        <translation>Lernende haben kein Netz.</translation>
+    </message>
+    <message>
+        <source>{issue.copy} writes the pack to a stick; it opens in any browser, and its bench.html takes a run on a tablet. What comes back as a file goes into the Logbook with {logbook.run}.</source>
+        <translation>{issue.copy} schreibt das Paket auf einen Stick; es öffnet sich in jedem Browser, und seine bench.html nimmt einen Durchlauf auf einem Tablet auf. Was als Datei zurückkommt, geht mit {logbook.run} ins Logbuch.</translation>
+    </message>
+    <message>
+        <source>How do two of us work in one guide?</source>
+        <translation>Wie arbeiten zwei von uns in einer Anleitung?</translation>
+    </message>
+    <message>
+        <source>Open the same library in both windows; each sees the other&apos;s step and what is saved, and where both changed the same thing {window.decide} asks. For several computers the library moves to a server: {window.library}.</source>
+        <translation>Dieselbe Bibliothek in beiden Fenstern öffnen; jedes sieht den Schritt des anderen und was gespeichert ist, und wo beide dasselbe änderten, fragt {window.decide}. Für mehrere Rechner zieht die Bibliothek auf einen Server um: {window.library}.</translation>
+    </message>
+    <message>
+        <source>How does my library get to another computer?</source>
+        <translation>Wie kommt meine Bibliothek auf einen anderen Rechner?</translation>
+    </message>
+    <message>
+        <source>{window.backup} writes all of it into one file, on a stick. On the other computer &lt;b&gt;anagraph FILE.zip&lt;/b&gt; makes it your library, never over another.</source>
+        <translation>{window.backup} schreibt alles davon in eine Datei, auf einen Stick. Auf dem anderen Rechner macht &lt;b&gt;anagraph DATEI.zip&lt;/b&gt; sie zu Ihrer Bibliothek, nie über eine andere.</translation>
+    </message>
+    <message>
+        <source>The first week</source>
+        <translation>Die erste Woche</translation>
+    </message>
+</context>
+<context>
     <name>GuideDialogsWords</name>
     <message>
         <source>Items of some only</source>

@@ -131,6 +131,117 @@
     </message>
 </context>
 <context>
+    <name>FirstWeekWords</name>
+    <message>
+        <source>Safety first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;h2&gt;Safety first&lt;/h2&gt;&lt;p&gt;%1&lt;/p&gt;&lt;p&gt;A learner puts a spanner on a machine because of what you issue. So:&lt;/p&gt;&lt;ul&gt;&lt;li&gt;What was said on a film proves nothing. A torque, a capacity or a grade is proved by the maker&apos;s book, a label, a drawing, a standard or a measurement, and shows where it stands there.&lt;/li&gt;&lt;li&gt;What nobody found is printed as “not known”. Never guess a figure to close an open point.&lt;/li&gt;&lt;li&gt;Lock off, hot, pressed, raised, turning: say it as a caution before the step it belongs to, not after.&lt;/li&gt;&lt;li&gt;Where practitioners differ, the house says which way it goes and why; the guide shows what else is accepted.&lt;/li&gt;&lt;li&gt;Electrical work, lifting gear, pressure and gas belong to people who are licensed for it, where the law says so.&lt;/li&gt;&lt;li&gt;Another post than the authors checks a guide before it goes out. If an edition turns out to be dangerous, withdraw it: everybody who has it is told.&lt;/li&gt;&lt;/ul&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where do I begin?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With a film of the job: {shelf.import}, or drop it on the Shelf. Then {shelf.new}, and the Tape shows it line by line. Without a film of your own, open the demo library: &lt;b&gt;anagraph --demo&lt;/b&gt;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is my work saved, also when the power goes?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every change is on disk before the head of the window says saved; there is nothing to press. Only words in a field that you have not left yet are not. If the program ever ends without closing, its next start says what is saved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>I did something wrong. How do I get back?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{window.undo}, as often as you like, through the whole guide; {window.redo} the other way. What a line said before, and who wrote it: {sheet.history}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was said clearly on the film. Why is the figure still open?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>People slip, and a microphone hears “newtons” for “newton metres”. A figure is proved by a source: {figures.add-source}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The book and the film give different values.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The figure is disputed until you say why its value holds: {figures.resolve}, or {figures.house-rule} where your house has decided it for all guides.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody knows the value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{figures.not-found} says where you looked. It is printed as “not known” and the guide can still go out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A face or a name plate is on the picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{plates.crop}: what you hide there is not in the picture that goes out, nor behind it. Do it on each picture that shows it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why can I not issue?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{window.next-open} goes through what is open. What the dry run stops has to be mended or kept with a reason, and another post than the authors has to check the guide: {window.post} says who sits here, {issue.check} is the check.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something is wrong in an edition that went out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the guide and issue the next edition; who learned the old one is told what changed. If it is dangerous, {issue.withdraw} it at once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The learner has no network.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{issue.copy} writes the pack to a stick; it opens in any browser, and its bench.html takes a run on a tablet. What comes back as a file goes into the Logbook with {logbook.run}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How do two of us work in one guide?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the same library in both windows; each sees the other&apos;s step and what is saved, and where both changed the same thing {window.decide} asks. For several computers the library moves to a server: {window.library}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How does my library get to another computer?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{window.backup} writes all of it into one file, on a stick. On the other computer &lt;b&gt;anagraph FILE.zip&lt;/b&gt; makes it your library, never over another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first week</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>GuideDialogsWords</name>
     <message>
         <source>Items of some only</source>
