@@ -147,6 +147,8 @@ TEST(LongLanguage, IsAThirdLongerAndKeepsItsMarks) {
 TEST(Language, IsTheOneTheDesktopAsksForOrEnglish) {
     EXPECT_TRUE(languages().contains(QStringLiteral("de")));
     EXPECT_EQ(languages().front(), QStringLiteral("en"));
+    EXPECT_EQ(name_of_language(QStringLiteral("en")), QStringLiteral("English"));
+    EXPECT_EQ(name_of_language(QStringLiteral("de")), QStringLiteral("Deutsch"));
     EXPECT_EQ(language_among({QStringLiteral("de-AT"), QStringLiteral("en")}), QStringLiteral("de"));
     EXPECT_EQ(language_among({QStringLiteral("xx"), QStringLiteral("de_DE")}), QStringLiteral("de"));
     EXPECT_EQ(language_among({QStringLiteral("xx")}), QStringLiteral("en"));

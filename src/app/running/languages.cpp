@@ -7,7 +7,6 @@
 #include <QLocale>
 #include <QTranslator>
 #include <QVBoxLayout>
-#include <algorithm>
 
 #include "app/running/settings.h"
 #include "app/theme/controls.h"
@@ -44,7 +43,10 @@ QStringList languages() {
     return out;
 }
 
-QString name_of_language(const QString& language) { return QLocale(language).nativeLanguageName(); }
+QString name_of_language(const QString& language) {
+    // a language by itself has no country; Qt would name the one it takes for English
+    return language == QLatin1String(kEnglish) ? QStringLiteral("English") : QLocale(language).nativeLanguageName();
+}
 
 QString language_among(const QStringList& asked) {
     const auto spoken = languages();

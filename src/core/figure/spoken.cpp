@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 
+#include "core/base/letters.h"
 #include "core/quantity/unit.h"
 
 namespace anagraph::core {
@@ -14,7 +15,6 @@ struct SpokenUnit {
     Key many;
     Key one = many;
 };
-
 
 constexpr std::array kSpoken{
     SpokenUnit{"Nm", key("Units", "{0} newton metres"), key("Units", "{0} newton metre")},
@@ -65,12 +65,6 @@ Words amount(const Words& number, bool one, std::string_view unit) {
     return it == kSpoken.end() ? number : Words(one ? it->one : it->many, {number});
 }
 
-Words capital(std::string name) {
-    if (!name.empty()) name[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(name[0])));
-    return name;
-}
-
-
 Words standing(Standing s) {
     switch (s) {
         case Standing::Proved:
@@ -107,7 +101,7 @@ Words spoken(const Procedure& p, const Figure& f) {
     const std::string of = f.purpose.empty() ? std::string(spoken_name_of(f.kind)) : f.purpose;
     Words value = spoken(f.value);
     if (!f.tolerance.empty()) value = Words(key("Figures", "{0} plus or minus {1}"), {value, Words::number(f.tolerance)});
-    std::vector<Words> all{item == nullptr ? capital(of) : capital(item->name), item == nullptr ? Words() : Words(of), f.condition};
+    std::vector<Words> all{capitalised(item == nullptr ? of : item->name), item == nullptr ? Words() : Words(of), f.condition};
     for (const auto& variant : f.variants) all.emplace_back(key("Figures", "for {0}"), std::vector<Words>{variant});
     all.push_back(std::move(value));
     all.push_back(standing(standing_of(p, f)));
