@@ -462,6 +462,13 @@ void MainWindow::choose_colours() {
     close();
 }
 
+bool MainWindow::event(QEvent* event) {
+    // what had the keys went away under a dialog: they go back to the station, not to whatever comes first in the window
+    if (event->type() == QEvent::WindowActivate)
+        if (const auto* had = focusWidget(); had == nullptr || !had->isVisible()) stations_->currentWidget()->setFocus();
+    return QMainWindow::event(event);
+}
+
 void MainWindow::choose_language() {
     LanguageDialog dialog(this);
     if (dialog.exec() != QDialog::Accepted) return;

@@ -71,6 +71,7 @@ public:
     QString notice() const { return notice_->isVisible() ? notice_->text() : QString(); }
 
 protected:
+    bool event(QEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
