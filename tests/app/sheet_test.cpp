@@ -214,3 +214,25 @@ TEST_F(OnThePlates, AMarkIsChosenFromTheMenuAndMovedByArrows) {
     w->key(Qt::Key_Delete);
     EXPECT_TRUE(plate().marks.empty());
 }
+
+TEST_F(OnTheSheet, KeysThatLostTheirPlaceUnderADialogGoBackToTheStation) {
+    (*w)->go(MainWindow::Sheet);
+    QTest::qWait(100);
+    const auto in_station = [&] { return (*w)->sheet().isAncestorOf((*w)->focusWidget()) || (*w)->focusWidget() == &(*w)->sheet(); };
+    const auto meanwhile = [&](const std::function<void()>& work) {
+        QEvent away(QEvent::WindowDeactivate);
+        QApplication::sendEvent(&**w, &away);
+        work();
+        QEvent back(QEvent::WindowActivate);
+        QApplication::sendEvent(&**w, &back);
+    };
+    // what Qt does with the keys of a thing that goes: they are the next one's in the window
+    auto* next = anagraph::testing::shown(**w, QStringLiteral("Find"));
+    ASSERT_TRUE(in_station());
+    meanwhile([&] { next->setFocus(); });
+    EXPECT_TRUE(in_station()) << (*w)->focusWidget()->accessibleName().toStdString();
+    // and where they were elsewhere, they stay there
+    next->setFocus();
+    meanwhile([] {});
+    EXPECT_EQ((*w)->focusWidget(), next);
+}

@@ -193,7 +193,7 @@ void FiguresStation::build_evidence(QWidget* side) {
     words_->setWordWrap(true);
     down->addWidget(title_);
     down->addWidget(why_);
-    down->addWidget(film_, 1);
+    down->addWidget(film_, 100);  // before the room below everything
     down->addWidget(new CommandRow(*commands_, side));
     down->addWidget(words_);
     auto* form = new QHBoxLayout;

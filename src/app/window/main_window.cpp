@@ -463,9 +463,13 @@ void MainWindow::choose_colours() {
 }
 
 bool MainWindow::event(QEvent* event) {
-    // what had the keys went away under a dialog: they go back to the station, not to whatever comes first in the window
-    if (event->type() == QEvent::WindowActivate)
-        if (const auto* had = focusWidget(); had == nullptr || !had->isVisible()) stations_->currentWidget()->setFocus();
+    // what had the keys may go away under a dialog: they go back to the station then, not to whatever comes first in the window
+    const auto in_station = [this] {
+        const auto* has = focusWidget();
+        return has != nullptr && has->isVisible() && (has == stations_->currentWidget() || stations_->currentWidget()->isAncestorOf(has));
+    };
+    if (event->type() == QEvent::WindowDeactivate) keys_in_station_ = in_station();
+    if (event->type() == QEvent::WindowActivate && keys_in_station_ && !in_station()) stations_->currentWidget()->setFocus();
     return QMainWindow::event(event);
 }
 

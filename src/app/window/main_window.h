@@ -96,8 +96,9 @@ private:
     QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
     QLabel* saved_ = nullptr;
-    QLabel* others_ = nullptr;  // who else has the library open
-    QLabel* post_ = nullptr;    // who sits here
+    QLabel* others_ = nullptr;     // who else has the library open
+    bool keys_in_station_ = true;  // when another window took them
+    QLabel* post_ = nullptr;       // who sits here
     CommandRow* head_row_ = nullptr;
     Commands* own_ = nullptr;
     std::vector<Commands*> commands_;
