@@ -145,8 +145,8 @@
         <translation>Wo fange ich an?</translation>
     </message>
     <message>
-        <source>With a film of the job: {shelf.import}, or drop it on the Shelf. Then {shelf.new}, and the Tape shows it line by line. Without a film of your own, open the demo library: &lt;b&gt;anagraph --demo&lt;/b&gt;.</source>
-        <translation>Mit einem Film der Arbeit: {shelf.import}, oder ihn auf das Regal ziehen. Dann {shelf.new}, und das Band zeigt ihn Zeile für Zeile. Ohne eigenen Film die Vorführbibliothek öffnen: &lt;b&gt;anagraph --demo&lt;/b&gt;.</translation>
+        <source>With a film of the job: {shelf.import}, or drop it on the Shelf. Then {shelf.new}, and the Tape shows it line by line. Without a film of your own, open the demo library: &lt;b&gt;anagraph --demo&lt;/b&gt;; {window.tasks} has small work on it that says when it is done.</source>
+        <translation>Mit einem Film der Arbeit: {shelf.import}, oder ihn auf das Regal ziehen. Dann {shelf.new}, und das Band zeigt ihn Zeile für Zeile. Ohne eigenen Film die Vorführbibliothek öffnen: &lt;b&gt;anagraph --demo&lt;/b&gt;; {window.tasks} hat darin kleine Aufgaben, die selbst sagen, wann sie erledigt sind.</translation>
     </message>
     <message>
         <source>Is my work saved, also when the power goes?</source>
@@ -398,8 +398,8 @@
         <translation>Band</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.&lt;/p&gt;&lt;p&gt;A film that came without a narration is heard by the program, after its import or by Shift+Y. What it hears is uncertain: hatched words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with E; the same mistake in other lines is offered to be put right with it.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Die Aufnahme einmal ansehen und ihre Schritte anzeichnen: [ beginnt einen, ] beendet ihn. Werte und Warnhinweise, die gesagt wurden, stehen neben ihrer Zeile und werden mit einer Taste übernommen. Oder die Schritte entwerfen lassen, jeden ansehen und bestätigen.&lt;/p&gt;&lt;p&gt;Einen Film, der ohne Mitschrift kam, hört das Programm selbst an, nach dem Importieren oder mit Umschalt+Y. Was es hört, ist unsicher: schraffierte Wörter am meisten, und ein Wert sagt, dass das Programm ihn hörte, bis sein Schritt bestätigt ist. Eine Zeile mit E berichtigen; derselbe Fehler in anderen Zeilen wird zum Berichtigen mit angeboten.&lt;/p&gt;</translation>
+        <source>&lt;p&gt;Watch the recording once and mark its steps: {tape.open-step} begins one, {tape.close-step} ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.&lt;/p&gt;&lt;p&gt;A film that came without a narration is heard by the program, after its import or by {tape.hear}. What it hears is uncertain: hatched words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with {tape.correct-line}; the same mistake in other lines is offered to be put right with it.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Aufnahme einmal ansehen und ihre Schritte anzeichnen: {tape.open-step} beginnt einen, {tape.close-step} beendet ihn. Werte und Warnhinweise, die gesagt wurden, stehen neben ihrer Zeile und werden mit einer Taste übernommen. Oder die Schritte entwerfen lassen, jeden ansehen und bestätigen.&lt;/p&gt;&lt;p&gt;Einen Film, der ohne Mitschrift kam, hört das Programm selbst an, nach dem Importieren oder mit {tape.hear}. Was es hört, ist unsicher: schraffierte Wörter am meisten, und ein Wert sagt, dass das Programm ihn hörte, bis sein Schritt bestätigt ist. Eine Zeile mit {tape.correct-line} berichtigen; derselbe Fehler in anderen Zeilen wird zum Berichtigen mit angeboten.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Figures</source>
@@ -454,8 +454,8 @@
         <translation>Werkbank</translation>
     </message>
     <message>
-        <source>&lt;p&gt;A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make the machine safe; then Page Down, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; one outside its limits stops the step until it is done again, explained, or the work stops. At the end the trainer says how each step was done, both sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it was.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Eine Anleitung an der Maschine, ein Schritt nach dem anderen. Eine Ausgabe wählen, sagen, wer an welcher Maschine arbeitet, Werkzeug und Schutz abhaken, die Maschine sichern; dann geht Bild ab, oder ein Fußpedal, durch Zeilen, Wartezeiten und Schritte. Ablesungen werden getippt oder kommen vom Schlüssel; eine außerhalb ihrer Grenzen hält den Schritt an, bis sie wiederholt oder erklärt ist oder die Arbeit stoppt. Am Ende sagt der Ausbilder, wie jeder Schritt getan wurde, beide unterschreiben, und der Durchlauf kommt ins Logbuch. Was eingetragen wird, ist sofort gespeichert: nach einem Stromausfall wartet der Durchlauf, wo er war.&lt;/p&gt;</translation>
+        <source>&lt;p&gt;A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make the machine safe; then {bench.on}, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; one outside its limits stops the step until it is done again, explained, or the work stops. At the end the trainer says how each step was done, both sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it was.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Eine Anleitung an der Maschine, ein Schritt nach dem anderen. Eine Ausgabe wählen, sagen, wer an welcher Maschine arbeitet, Werkzeug und Schutz abhaken, die Maschine sichern; dann geht {bench.on}, oder ein Fußpedal, durch Zeilen, Wartezeiten und Schritte. Ablesungen werden getippt oder kommen vom Schlüssel; eine außerhalb ihrer Grenzen hält den Schritt an, bis sie wiederholt oder erklärt ist oder die Arbeit stoppt. Am Ende sagt der Ausbilder, wie jeder Schritt getan wurde, beide unterschreiben, und der Durchlauf kommt ins Logbuch. Was eingetragen wird, ist sofort gespeichert: nach einem Stromausfall wartet der Durchlauf, wo er war.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Logbook</source>
@@ -478,8 +478,8 @@
         <translation>Mehrere Leute, eine Bibliothek</translation>
     </message>
     <message>
-        <source>&lt;h2&gt;Several people, one library&lt;/h2&gt;&lt;p&gt;Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says who else is there; on the &lt;b&gt;Sheet&lt;/b&gt; the step they work on shows their post. What they save appears within a second, but never under your hands while you type. Undo takes back your own changes, past theirs.&lt;/p&gt;&lt;p&gt;Changes of different things are both kept. Where you and somebody else change the same text, figure, picture or order, both stand side by side with what they came from, and you say which stands; until then yours is kept on this computer. Ctrl+Shift+D shows what is left to decide.&lt;/p&gt;&lt;p&gt;While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on this computer, also when it is switched off, and goes to the library by itself once it is back.&lt;/p&gt;&lt;p&gt;&lt;b&gt;This library&lt;/b&gt; (Ctrl+Shift+L) says where it lives. There you tick the guides that go along where the server is not: they are copied to this computer and kept up to date, and where the server cannot be reached the program opens on that copy. You work in the guides as usual; issuing, importing and what belongs to the whole workshop waits until it is back.&lt;/p&gt;&lt;p&gt;Where the films lie in an object store, the small copy of a film comes when you open it; the picture you stop at, stills and clips come from the film itself. How much of this computer they may take up is said there too.&lt;/p&gt;&lt;p&gt;There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a person may do in it: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</source>
-        <translation>&lt;h2&gt;Mehrere Leute, eine Bibliothek&lt;/h2&gt;&lt;p&gt;Mehrere Fenster können eine Bibliothek offen haben, auf einem Rechner oder, wenn sie auf einem Server liegt, auf vielen. Der Kopf des Fensters sagt, wer noch da ist; auf dem &lt;b&gt;Blatt&lt;/b&gt; zeigt der Schritt, an dem sie arbeiten, ihre Funktion. Was sie speichern, erscheint innerhalb einer Sekunde, aber nie unter den Händen, während Sie tippen. Rückgängig nimmt die eigenen Änderungen zurück, an ihren vorbei.&lt;/p&gt;&lt;p&gt;Änderungen an Verschiedenem bleiben beide. Wo Sie und jemand anders denselben Text, Wert, dasselbe Bild oder dieselbe Reihenfolge ändern, stehen beide nebeneinander mit dem, woraus sie wurden, und Sie sagen, was gilt; bis dahin bleibt Ihres auf diesem Rechner. Strg+Umschalt+D zeigt, was noch zu entscheiden ist.&lt;/p&gt;&lt;p&gt;Solange der Server nicht zu erreichen ist, geht es mit der Anleitung in der Hand weiter: was Sie ändern, heißt noch nicht gespeichert, bleibt auf diesem Rechner, auch wenn er ausgeschaltet wird, und geht von selbst in die Bibliothek, sobald sie wieder da ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Diese Bibliothek&lt;/b&gt; (Strg+Umschalt+L) sagt, wo sie liegt. Dort haken Sie die Anleitungen an, die mitkommen, wo der Server nicht ist: sie werden auf diesen Rechner kopiert und aktuell gehalten, und wo der Server nicht zu erreichen ist, öffnet das Programm diese Kopie. Sie arbeiten in den Anleitungen wie gewohnt; Herausgeben, Importieren und was der ganzen Werkstatt gehört wartet, bis er wieder da ist.&lt;/p&gt;&lt;p&gt;Wo die Filme in einem Objektspeicher liegen, kommt die kleine Kopie eines Films, wenn Sie ihn öffnen; das Bild, bei dem Sie anhalten, Standbilder und Clips kommen vom Film selbst. Wie viel Platz sie auf diesem Rechner nehmen dürfen, wird auch dort gesagt.&lt;/p&gt;&lt;p&gt;Dort wird eine Bibliothek auch umgezogen, auf einen Server oder zurück; das Fenster ist währenddessen geschlossen. In eine Datei und heraus, und was jemand darin tun darf: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</translation>
+        <source>&lt;h2&gt;Several people, one library&lt;/h2&gt;&lt;p&gt;Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says who else is there; on the &lt;b&gt;Sheet&lt;/b&gt; the step they work on shows their post. What they save appears within a second, but never under your hands while you type. Undo takes back your own changes, past theirs.&lt;/p&gt;&lt;p&gt;Changes of different things are both kept. Where you and somebody else change the same text, figure, picture or order, both stand side by side with what they came from, and you say which stands; until then yours is kept on this computer. {window.decide} shows what is left to decide.&lt;/p&gt;&lt;p&gt;While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on this computer, also when it is switched off, and goes to the library by itself once it is back.&lt;/p&gt;&lt;p&gt;{window.library} says where it lives. There you tick the guides that go along where the server is not: they are copied to this computer and kept up to date, and where the server cannot be reached the program opens on that copy. You work in the guides as usual; issuing, importing and what belongs to the whole workshop waits until it is back.&lt;/p&gt;&lt;p&gt;Where the films lie in an object store, the small copy of a film comes when you open it; the picture you stop at, stills and clips come from the film itself. How much of this computer they may take up is said there too.&lt;/p&gt;&lt;p&gt;There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a person may do in it: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</source>
+        <translation>&lt;h2&gt;Mehrere Leute, eine Bibliothek&lt;/h2&gt;&lt;p&gt;Mehrere Fenster können eine Bibliothek offen haben, auf einem Rechner oder, wenn sie auf einem Server liegt, auf vielen. Der Kopf des Fensters sagt, wer noch da ist; auf dem &lt;b&gt;Blatt&lt;/b&gt; zeigt der Schritt, an dem sie arbeiten, ihre Funktion. Was sie speichern, erscheint innerhalb einer Sekunde, aber nie unter den Händen, während Sie tippen. Rückgängig nimmt die eigenen Änderungen zurück, an ihren vorbei.&lt;/p&gt;&lt;p&gt;Änderungen an Verschiedenem bleiben beide. Wo Sie und jemand anders denselben Text, Wert, dasselbe Bild oder dieselbe Reihenfolge ändern, stehen beide nebeneinander mit dem, woraus sie wurden, und Sie sagen, was gilt; bis dahin bleibt Ihres auf diesem Rechner. {window.decide} zeigt, was noch zu entscheiden ist.&lt;/p&gt;&lt;p&gt;Solange der Server nicht zu erreichen ist, geht es mit der Anleitung in der Hand weiter: was Sie ändern, heißt noch nicht gespeichert, bleibt auf diesem Rechner, auch wenn er ausgeschaltet wird, und geht von selbst in die Bibliothek, sobald sie wieder da ist.&lt;/p&gt;&lt;p&gt;{window.library} sagt, wo sie liegt. Dort haken Sie die Anleitungen an, die mitkommen, wo der Server nicht ist: sie werden auf diesen Rechner kopiert und aktuell gehalten, und wo der Server nicht zu erreichen ist, öffnet das Programm diese Kopie. Sie arbeiten in den Anleitungen wie gewohnt; Herausgeben, Importieren und was der ganzen Werkstatt gehört wartet, bis er wieder da ist.&lt;/p&gt;&lt;p&gt;Wo die Filme in einem Objektspeicher liegen, kommt die kleine Kopie eines Films, wenn Sie ihn öffnen; das Bild, bei dem Sie anhalten, Standbilder und Clips kommen vom Film selbst. Wie viel Platz sie auf diesem Rechner nehmen dürfen, wird auch dort gesagt.&lt;/p&gt;&lt;p&gt;Dort wird eine Bibliothek auch umgezogen, auf einen Server oder zurück; das Fenster ist währenddessen geschlossen. In eine Datei und heraus, und was jemand darin tun darf: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>What the editor looks for</source>
@@ -778,6 +778,21 @@
     <message>
         <source>&amp;Magnify a detail</source>
         <translation>Eine Einzelheit &amp;vergrößern</translation>
+    </message>
+</context>
+<context>
+    <name>OwnKeysWords</name>
+    <message>
+        <source>Press the key the command is to have.</source>
+        <translation>Die Taste drücken, die der Befehl haben soll.</translation>
+    </message>
+    <message>
+        <source>%1 goes from one place to the next, everywhere.</source>
+        <translation>%1 geht überall von einer Stelle zur nächsten.</translation>
+    </message>
+    <message>
+        <source>%1 is typed there. Press it with Ctrl or Alt.</source>
+        <translation>%1 wird dort getippt. Mit Strg oder Alt drücken.</translation>
     </message>
 </context>
 <context>
@@ -1475,6 +1490,37 @@ Stopp: %1</translation>
     <message>
         <source>The guide has no other recording.</source>
         <translation>Die Anleitung hat keine andere Aufnahme.</translation>
+    </message>
+</context>
+<context>
+    <name>Tasks</name>
+    <message>
+        <source>What was said and what the book gives still stand against each other.</source>
+        <translation>Was gesagt wurde und was das Buch angibt, stehen noch gegeneinander.</translation>
+    </message>
+    <message>
+        <source>No source gives the value any more; Undo brings it back.</source>
+        <translation>Keine Quelle gibt den Wert mehr an; Rückgängig holt sie zurück.</translation>
+    </message>
+    <message>
+        <source>The step has no check of the wing nuts yet.</source>
+        <translation>Der Schritt hat noch keine Prüfung der Flügelmuttern.</translation>
+    </message>
+    <message>
+        <source>The new check does not say what to look at.</source>
+        <translation>Die neue Prüfung sagt nicht, was anzusehen ist.</translation>
+    </message>
+    <message>
+        <source>The new check does not say what is good.</source>
+        <translation>Die neue Prüfung sagt nicht, was gut ist.</translation>
+    </message>
+    <message>
+        <source>The new check does not say what stops the work.</source>
+        <translation>Die neue Prüfung sagt nicht, was die Arbeit anhält.</translation>
+    </message>
+    <message>
+        <source>The wing nuts have no number on a picture yet.</source>
+        <translation>Die Flügelmuttern haben noch keine Nummer auf einem Bild.</translation>
     </message>
 </context>
 <context>
@@ -6453,6 +6499,69 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
     </message>
 </context>
 <context>
+    <name>anagraph::app::KeysDialog</name>
+    <message>
+        <source>Swap the two</source>
+        <translation>Beide tauschen</translation>
+    </message>
+    <message>
+        <source>Usual key</source>
+        <translation>Übliche Taste</translation>
+    </message>
+    <message>
+        <source>All usual keys</source>
+        <translation>Alle üblichen Tasten</translation>
+    </message>
+    <message>
+        <source>Change keys</source>
+        <translation>Tasten ändern</translation>
+    </message>
+    <message>
+        <source>The key of each command</source>
+        <translation>Die Taste jedes Befehls</translation>
+    </message>
+    <message>
+        <source>Choose a command and press its new key. The window is opened anew where you were.</source>
+        <translation>Einen Befehl wählen und seine neue Taste drücken. Das Fenster wird an derselben Stelle neu geöffnet.</translation>
+    </message>
+    <message>
+        <source>search by command or key</source>
+        <translation>nach Befehl oder Taste suchen</translation>
+    </message>
+    <message>
+        <source>Search the commands</source>
+        <translation>Die Befehle durchsuchen</translation>
+    </message>
+    <message>
+        <source>Commands and their keys</source>
+        <translation>Befehle und ihre Tasten</translation>
+    </message>
+    <message>
+        <source>Command</source>
+        <translation>Befehl</translation>
+    </message>
+    <message>
+        <source>Key</source>
+        <translation>Taste</translation>
+    </message>
+    <message>
+        <source>New &amp;key</source>
+        <translation>Neue &amp;Taste</translation>
+    </message>
+    <message>
+        <source>New key</source>
+        <translation>Neue Taste</translation>
+    </message>
+    <message>
+        <source>%1 is “%2” already (%3). The two can swap their keys, or press another.</source>
+        <translation>%1 ist schon „%2“ (%3). Die beiden können ihre Tasten tauschen, oder eine andere drücken.</translation>
+    </message>
+    <message>
+        <source>%1 is “%2” already (%3). Press another.</source>
+        <translation>%1 ist schon „%2“ (%3). Eine andere drücken.</translation>
+    </message>
+</context>
+<context>
     <name>anagraph::app::KitDialog</name>
     <message>
         <source>Kit</source>
@@ -8602,8 +8711,8 @@ und %1 weitere</translation>
         <translation>Die Anleitung in der Hand. Auf ihren Namen drücken, um Maschine, Anleitungsnummer, Intervall oder Ausführungen zu ändern.</translation>
     </message>
     <message>
-        <source>Every change is saved as you make it, and each can be undone. F1 is the help.</source>
-        <translation>Jede Änderung ist sofort gespeichert, und jede lässt sich zurücknehmen. F1 ist die Hilfe.</translation>
+        <source>Every change is saved as you make it, and each can be undone. %1 is the help.</source>
+        <translation>Jede Änderung ist sofort gespeichert, und jede lässt sich zurücknehmen. %1 ist die Hilfe.</translation>
     </message>
     <message>
         <source>Open a guide on the Shelf first; then the moment can be shown.</source>
@@ -8640,6 +8749,38 @@ und %1 weitere</translation>
     <message>
         <source>translation</source>
         <translation>Übersetzung</translation>
+    </message>
+    <message>
+        <source>Change keys</source>
+        <translation>Tasten ändern</translation>
+    </message>
+    <message>
+        <source>Each command gets the key you want it to have.</source>
+        <translation>Jeder Befehl bekommt die Taste, die er haben soll.</translation>
+    </message>
+    <message>
+        <source>keyboard</source>
+        <translation>Tastatur</translation>
+    </message>
+    <message>
+        <source>Three tasks</source>
+        <translation>Drei Aufgaben</translation>
+    </message>
+    <message>
+        <source>Three small pieces of work on the demo guide, which say by themselves when they are done.</source>
+        <translation>Drei kleine Arbeiten an der Vorführanleitung, die selbst sagen, wann sie erledigt sind.</translation>
+    </message>
+    <message>
+        <source>exercise</source>
+        <translation>Übung</translation>
+    </message>
+    <message>
+        <source>practise</source>
+        <translation>üben</translation>
+    </message>
+    <message>
+        <source>learn</source>
+        <translation>lernen</translation>
     </message>
 </context>
 <context>
@@ -9810,6 +9951,73 @@ nach %2</translation>
             <numerusform>1 Positionsnummer zeigte auf etwas, das jetzt abgeschnitten ist, und wurde entfernt; Rückgängig holt sie zurück.</numerusform>
             <numerusform>%n Positionsnummern zeigten auf etwas, das jetzt abgeschnitten ist, und wurden entfernt; Rückgängig holt sie zurück.</numerusform>
         </translation>
+    </message>
+</context>
+<context>
+    <name>anagraph::app::PracticeDialog</name>
+    <message>
+        <source>Go there</source>
+        <translation>Dorthin gehen</translation>
+    </message>
+    <message>
+        <source>Three tasks</source>
+        <translation>Drei Aufgaben</translation>
+    </message>
+    <message>
+        <source>Three tasks on the demo guide</source>
+        <translation>Drei Aufgaben an der Vorführanleitung</translation>
+    </message>
+    <message>
+        <source>Do them in any way you like; what stands in the guide counts. Undo takes everything back.</source>
+        <translation>Auf beliebigem Weg; es zählt, was in der Anleitung steht. Rückgängig nimmt alles zurück.</translation>
+    </message>
+    <message>
+        <source>Tasks</source>
+        <translation>Aufgaben</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;On the film a force is said where a torque is meant. Go to the Figures, to &lt;b&gt;%1&lt;/b&gt;. Look at what was said and at what the book gives; {figures.hear} plays the moment.&lt;/p&gt;&lt;p&gt;{figures.house-rule} takes the book&apos;s value, as the house has ruled; or {figures.resolve}, with your reason.&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; its box gets a filled corner, it is proved.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Im Film wird eine Kraft gesagt, wo ein Drehmoment gemeint ist. Zu den Angaben gehen, zu &lt;b&gt;%1&lt;/b&gt;. Ansehen, was gesagt wurde und was das Buch angibt; {figures.hear} spielt den Augenblick ab.&lt;/p&gt;&lt;p&gt;{figures.house-rule} nimmt den Wert des Buches, wie es das Haus geregelt hat; oder {figures.resolve}, mit eigener Begründung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was herauskommen soll:&lt;/b&gt; Ihr Kasten bekommt eine gefüllte Ecke, sie ist belegt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Go to the Plates, to the picture of the suction strainer. Choose &lt;b&gt;%1&lt;/b&gt; among the items; {plates.callout} gives it a number on the picture. Arrows move the number, with Shift what it points at.&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; a number that is the same in the whole guide, with a leader that crosses no other.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Zu den Tafeln gehen, zum Bild des Saugsiebs. &lt;b&gt;%1&lt;/b&gt; unter den Gegenständen wählen; {plates.callout} gibt ihnen eine Nummer auf dem Bild. Pfeile bewegen die Nummer, mit Umschalt das, worauf sie zeigt.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was herauskommen soll:&lt;/b&gt; eine Nummer, die in der ganzen Anleitung dieselbe ist, mit einer Linie, die keine andere kreuzt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Go to the Sheet, to the step &lt;b&gt;%1&lt;/b&gt;. {sheet.check} adds a check: what to look at (the wing nuts), what is good (hand tight, both), and what stops the work (one that turns without end).&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; the check stands under the lines as the learner sees it, with all three.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Zum Blatt gehen, zum Schritt &lt;b&gt;%1&lt;/b&gt;. {sheet.check} fügt eine Prüfung hinzu: was anzusehen ist (die Flügelmuttern), was gut ist (beide handfest) und was die Arbeit anhält (eine, die endlos dreht).&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was herauskommen soll:&lt;/b&gt; Die Prüfung steht unter den Zeilen, wie der Lernende sie sieht, mit allen dreien.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Settle a figure</source>
+        <translation>Eine Angabe klären</translation>
+    </message>
+    <message>
+        <source>Call a part out</source>
+        <translation>Ein Teil bezeichnen</translation>
+    </message>
+    <message>
+        <source>Add a check</source>
+        <translation>Eine Prüfung hinzufügen</translation>
+    </message>
+    <message>
+        <source>%1: done</source>
+        <translation>%1: erledigt</translation>
+    </message>
+    <message>
+        <source>Open the guide “Perrick PT60 · 100 h service” of the demo library on the Shelf. &lt;b&gt;anagraph --demo&lt;/b&gt; opens that library.</source>
+        <translation>Die Anleitung „Perrick PT60 · 100 h service“ der Vorführbibliothek auf dem Regal öffnen. &lt;b&gt;anagraph --demo&lt;/b&gt; öffnet diese Bibliothek.</translation>
+    </message>
+    <message>
+        <source>Not done yet. %1</source>
+        <translation>Noch nicht erledigt. %1</translation>
+    </message>
+    <message>
+        <source>Done, and so are the others: you know your way.</source>
+        <translation>Erledigt, und die anderen auch: Sie kennen sich aus.</translation>
+    </message>
+    <message>
+        <source>Done.</source>
+        <translation>Erledigt.</translation>
     </message>
 </context>
 <context>

@@ -145,7 +145,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>With a film of the job: {shelf.import}, or drop it on the Shelf. Then {shelf.new}, and the Tape shows it line by line. Without a film of your own, open the demo library: &lt;b&gt;anagraph --demo&lt;/b&gt;.</source>
+        <source>With a film of the job: {shelf.import}, or drop it on the Shelf. Then {shelf.new}, and the Tape shows it line by line. Without a film of your own, open the demo library: &lt;b&gt;anagraph --demo&lt;/b&gt;; {window.tasks} has small work on it that says when it is done.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -398,7 +398,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;p&gt;Watch the recording once and mark its steps: [ begins one, ] ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.&lt;/p&gt;&lt;p&gt;A film that came without a narration is heard by the program, after its import or by Shift+Y. What it hears is uncertain: hatched words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with E; the same mistake in other lines is offered to be put right with it.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Watch the recording once and mark its steps: {tape.open-step} begins one, {tape.close-step} ends it. Figures and cautions that were said stand beside their line and are taken with a key. Or have the steps drafted from what was said, look at each and confirm it.&lt;/p&gt;&lt;p&gt;A film that came without a narration is heard by the program, after its import or by {tape.hear}. What it hears is uncertain: hatched words most of all, and a figure says that the program heard it until its step is confirmed. Put a line right with {tape.correct-line}; the same mistake in other lines is offered to be put right with it.&lt;/p&gt;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -454,7 +454,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;p&gt;A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make the machine safe; then Page Down, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; one outside its limits stops the step until it is done again, explained, or the work stops. At the end the trainer says how each step was done, both sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it was.&lt;/p&gt;</source>
+        <source>&lt;p&gt;A guide at the machine, one step at a time. Choose an edition, say who works on which machine, tick kit and gear, make the machine safe; then {bench.on}, or a foot pedal, goes through lines, waits and steps. Readings are typed or come from the wrench; one outside its limits stops the step until it is done again, explained, or the work stops. At the end the trainer says how each step was done, both sign, and the run goes into the logbook. What is entered is on disk at once: after a power cut the run waits where it was.&lt;/p&gt;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -478,7 +478,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;h2&gt;Several people, one library&lt;/h2&gt;&lt;p&gt;Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says who else is there; on the &lt;b&gt;Sheet&lt;/b&gt; the step they work on shows their post. What they save appears within a second, but never under your hands while you type. Undo takes back your own changes, past theirs.&lt;/p&gt;&lt;p&gt;Changes of different things are both kept. Where you and somebody else change the same text, figure, picture or order, both stand side by side with what they came from, and you say which stands; until then yours is kept on this computer. Ctrl+Shift+D shows what is left to decide.&lt;/p&gt;&lt;p&gt;While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on this computer, also when it is switched off, and goes to the library by itself once it is back.&lt;/p&gt;&lt;p&gt;&lt;b&gt;This library&lt;/b&gt; (Ctrl+Shift+L) says where it lives. There you tick the guides that go along where the server is not: they are copied to this computer and kept up to date, and where the server cannot be reached the program opens on that copy. You work in the guides as usual; issuing, importing and what belongs to the whole workshop waits until it is back.&lt;/p&gt;&lt;p&gt;Where the films lie in an object store, the small copy of a film comes when you open it; the picture you stop at, stills and clips come from the film itself. How much of this computer they may take up is said there too.&lt;/p&gt;&lt;p&gt;There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a person may do in it: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</source>
+        <source>&lt;h2&gt;Several people, one library&lt;/h2&gt;&lt;p&gt;Several windows may have one library open, on one machine or, where it is on a server, on many. The head of the window says who else is there; on the &lt;b&gt;Sheet&lt;/b&gt; the step they work on shows their post. What they save appears within a second, but never under your hands while you type. Undo takes back your own changes, past theirs.&lt;/p&gt;&lt;p&gt;Changes of different things are both kept. Where you and somebody else change the same text, figure, picture or order, both stand side by side with what they came from, and you say which stands; until then yours is kept on this computer. {window.decide} shows what is left to decide.&lt;/p&gt;&lt;p&gt;While the server cannot be reached you go on with the guide in hand: what you change is called not saved yet, is kept on this computer, also when it is switched off, and goes to the library by itself once it is back.&lt;/p&gt;&lt;p&gt;{window.library} says where it lives. There you tick the guides that go along where the server is not: they are copied to this computer and kept up to date, and where the server cannot be reached the program opens on that copy. You work in the guides as usual; issuing, importing and what belongs to the whole workshop waits until it is back.&lt;/p&gt;&lt;p&gt;Where the films lie in an object store, the small copy of a film comes when you open it; the picture you stop at, stills and clips come from the film itself. How much of this computer they may take up is said there too.&lt;/p&gt;&lt;p&gt;There a library is also moved, to a server or back; the window is closed meanwhile. Into one file and out of it, and what a person may do in it: &lt;b&gt;anagraph-cli library --help&lt;/b&gt;.&lt;/p&gt;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -777,6 +777,21 @@
     </message>
     <message>
         <source>&amp;Magnify a detail</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>OwnKeysWords</name>
+    <message>
+        <source>Press the key the command is to have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 goes from one place to the next, everywhere.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is typed there. Press it with Ctrl or Alt.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1470,6 +1485,37 @@ Stop: %1</source>
     </message>
     <message>
         <source>The guide has no other recording.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Tasks</name>
+    <message>
+        <source>What was said and what the book gives still stand against each other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No source gives the value any more; Undo brings it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step has no check of the wing nuts yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The new check does not say what to look at.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The new check does not say what is good.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The new check does not say what stops the work.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wing nuts have no number on a picture yet.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6440,6 +6486,69 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     </message>
 </context>
 <context>
+    <name>anagraph::app::KeysDialog</name>
+    <message>
+        <source>Swap the two</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Usual key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All usual keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key of each command</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a command and press its new key. The window is opened anew where you were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>search by command or key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search the commands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Commands and their keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Command</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New &amp;key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is “%2” already (%3). The two can swap their keys, or press another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is “%2” already (%3). Press another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>anagraph::app::KitDialog</name>
     <message>
         <source>Kit</source>
@@ -8588,7 +8697,7 @@ and %1 more</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Every change is saved as you make it, and each can be undone. F1 is the help.</source>
+        <source>Every change is saved as you make it, and each can be undone. %1 is the help.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8625,6 +8734,38 @@ and %1 more</source>
     </message>
     <message>
         <source>translation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each command gets the key you want it to have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keyboard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three tasks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three small pieces of work on the demo guide, which say by themselves when they are done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>exercise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>practise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>learn</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9795,6 +9936,73 @@ to %2</source>
             <numerusform>1 callout pointed at what is now cut off and was removed; undo brings it back.</numerusform>
             <numerusform>%n callouts pointed at what is now cut off and were removed; undo brings them back.</numerusform>
         </translation>
+    </message>
+</context>
+<context>
+    <name>anagraph::app::PracticeDialog</name>
+    <message>
+        <source>Go there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three tasks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three tasks on the demo guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do them in any way you like; what stands in the guide counts. Undo takes everything back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tasks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;On the film a force is said where a torque is meant. Go to the Figures, to &lt;b&gt;%1&lt;/b&gt;. Look at what was said and at what the book gives; {figures.hear} plays the moment.&lt;/p&gt;&lt;p&gt;{figures.house-rule} takes the book&apos;s value, as the house has ruled; or {figures.resolve}, with your reason.&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; its box gets a filled corner, it is proved.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Go to the Plates, to the picture of the suction strainer. Choose &lt;b&gt;%1&lt;/b&gt; among the items; {plates.callout} gives it a number on the picture. Arrows move the number, with Shift what it points at.&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; a number that is the same in the whole guide, with a leader that crosses no other.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Go to the Sheet, to the step &lt;b&gt;%1&lt;/b&gt;. {sheet.check} adds a check: what to look at (the wing nuts), what is good (hand tight, both), and what stops the work (one that turns without end).&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; the check stands under the lines as the learner sees it, with all three.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Settle a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Call a part out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the guide “Perrick PT60 · 100 h service” of the demo library on the Shelf. &lt;b&gt;anagraph --demo&lt;/b&gt; opens that library.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not done yet. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done, and so are the others: you know your way.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

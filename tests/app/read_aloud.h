@@ -1,6 +1,7 @@
 // A window as a reader says it: the tree of accessible objects in its order, a line each, and what of it makes no sense.
 #pragma once
 
+#include <QAbstractItemView>
 #include <QAccessible>
 #include <QLabel>
 #include <QMetaEnum>
@@ -38,8 +39,18 @@ inline void walk(QAccessibleInterface* from, const std::function<void(QAccessibl
     for (int i = 0; i < from->childCount(); ++i) walk(from->child(i), at, depth + 1);
 }
 
+/// Where no reader is, Qt does not tell the objects of lists that their rows are others now; here they are told.
+inline void tell_lists(QWidget& window) {
+    for (auto* view : window.findChildren<QAbstractItemView*>())
+        if (auto* list = QAccessible::queryAccessibleInterface(view); list != nullptr && list->tableInterface() != nullptr) {
+            QAccessibleTableModelChangeEvent anew(view, QAccessibleTableModelChangeEvent::ModelReset);
+            list->tableInterface()->modelChange(&anew);
+        }
+}
+
 /// All of it, deeper things further in.
 inline QString read_aloud(QWidget& window) {
+    tell_lists(window);
     QStringList out;
     walk(QAccessible::queryAccessibleInterface(&window), [&](QAccessibleInterface& of, int depth) {
         if (of.text(QAccessible::Name).isEmpty() && of.text(QAccessible::Value).isEmpty() && of.role() != QAccessible::EditableText) return;

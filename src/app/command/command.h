@@ -70,6 +70,8 @@ struct Command {
     std::function<QString()> help_now{};
     /// Done when it is called for, before it is judged whether it can be done: what is just being typed counts then.
     std::function<void()> before{};
+    /// The key it comes with; `key` is another where the person wants it so. Set when it is added.
+    QKeySequence usual_key{};
 };
 
 /// A key as it stands on the keyboard: "Ctrl+Enter".

@@ -6,6 +6,7 @@
 #include <QShortcut>
 #include <algorithm>
 
+#include "app/command/own_keys.h"
 #include "app/theme/controls.h"
 
 namespace anagraph::app {
@@ -25,6 +26,8 @@ Commands::Commands(const QString& station, QWidget* scope, std::function<Hand()>
 }
 
 void Commands::add(Command command) {
+    command.usual_key = command.key;
+    command.key = key_in_force(command.id, command.usual_key);
     all_.push_back(std::make_unique<const Command>(std::move(command)));
     const Command* c = all_.back().get();
     if (c->key.isEmpty()) return;

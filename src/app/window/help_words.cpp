@@ -14,7 +14,8 @@ struct FirstWeekWords {
     Q_DECLARE_TR_FUNCTIONS(FirstWeekWords)
 };
 
-/// A text in which {station.command} stands for what the command is called, with its key.
+}  // namespace
+
 QString with_commands(QString text, const std::vector<Commands*>& stations) {
     for (const auto* station : stations)
         for (const auto& c : station->all()) {
@@ -25,8 +26,6 @@ QString with_commands(QString text, const std::vector<Commands*>& stations) {
         }
     return text;
 }
-
-}  // namespace
 
 HelpPage safety_page() {
     return {FirstWeekWords::tr("Safety first"),
@@ -53,7 +52,8 @@ HelpPage first_week_page(const std::vector<Commands*>& stations) {
         {FirstWeekWords::tr("Where do I begin?"),
             FirstWeekWords::tr(
                 "With a film of the job: {shelf.import}, or drop it on the Shelf. Then {shelf.new}, and the Tape shows it line by "
-                "line. Without a film of your own, open the demo library: <b>anagraph --demo</b>.")},
+                "line. Without a film of your own, open the demo library: <b>anagraph --demo</b>; "
+                "{window.tasks} has small work on it that says when it is done.")},
         {FirstWeekWords::tr("Is my work saved, also when the power goes?"),
             FirstWeekWords::tr(
                 "Every change is on disk before the head of the window says saved; there is nothing to press. Only words in a field "

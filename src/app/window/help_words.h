@@ -8,6 +8,8 @@
 
 namespace anagraph::app {
 
+/// A text in which {station.command} stands for what the command is called, with its key.
+QString with_commands(QString text, const std::vector<Commands*>& stations);
 /// What a guide is no substitute for; the first page.
 HelpPage safety_page();
 /// What people ask in their first week, with the commands that answer it as they are called and keyed now.

@@ -26,6 +26,7 @@
 #include "app/plates/plates_station.h"
 #include "app/running/colour_choice.h"
 #include "app/running/event_log.h"
+#include "app/running/keys_dialog.h"
 #include "app/running/languages.h"
 #include "app/running/settings.h"
 #include "app/sheet/sheet_station.h"
@@ -34,6 +35,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/window/help.h"
+#include "app/window/practice_dialog.h"
 #include "app/window/way_round.h"
 #include "app/work/work.h"
 #include "core/figure/evidence.h"
@@ -139,6 +141,8 @@ void MainWindow::keep_typing() {
     if (auto* focus = focusWidget()) {
         tell_it_is_left(focus);
         focus->clearFocus();
+        // a window without them would not get them back behind a dialog
+        if (stations_->currentWidget()->isAncestorOf(focus) || stations_->currentWidget() == focus) stations_->currentWidget()->setFocus();
     }
 }
 
@@ -243,7 +247,7 @@ void MainWindow::build_commands() {
         const QKeySequence key(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + number));
         add({QStringLiteral("window.") + QLatin1String(s.name), tr("Go to %1").arg(s.words), key, s.help, way, {},
             [this, number] { go(number); }, [this, shop = s.shop] { return shop ? QString() : no_guide(session_); }, {tr("station")}});
-        on_rail.push_back({QLatin1String(s.name), s.words, key_words(key), 0, true, s.shop});
+        on_rail.push_back({QLatin1String(s.name), s.words, key_words(own_->all().back()->key), 0, true, s.shop});
         ++number;
     }
     rail_->set_stops(std::move(on_rail));
@@ -258,6 +262,11 @@ void MainWindow::build_commands() {
         {}, {tr("dark"), tr("night"), tr("contrast"), tr("theme"), tr("bright")}});
     add({"window.language", tr("Language"), Qt::CTRL | Qt::ALT | Qt::Key_L, tr("The language of the window; guides keep theirs."), way, {},
         [this] { choose_language(); }, {}, {QStringLiteral("language"), QStringLiteral("Sprache"), tr("translation")}});
+    add({"window.keys", tr("Change keys"), Qt::CTRL | Qt::ALT | Qt::Key_K, tr("Each command gets the key you want it to have."), way, {},
+        [this] { change_keys(); }, {}, {tr("shortcuts"), tr("keyboard")}});
+    add({"window.tasks", tr("Three tasks"), Qt::CTRL | Qt::SHIFT | Qt::Key_T,
+        tr("Three small pieces of work on the demo guide, which say by themselves when they are done."), way, {}, [this] { show_tasks(); },
+        {}, {tr("exercise"), tr("practise"), tr("learn"), tr("first steps")}});
     add({"window.way-round", tr("Show me round"), Qt::SHIFT | Qt::Key_F1, tr("The five places of the window, a sentence each."), way, {},
         [this] { show_way_round(); }, {}, {tr("introduction"), tr("tour"), tr("first steps")}});
     connect(own_, &Commands::refused, this, &MainWindow::show_notice);
@@ -482,6 +491,44 @@ void MainWindow::choose_language() {
     close();
 }
 
+void MainWindow::change_keys() {
+    KeysDialog dialog(commands_, this);
+    if (dialog.exec() != QDialog::Accepted || !dialog.keys().differs()) return;
+    dialog.keys().keep();
+    wants_anew_ = true;
+    close();
+}
+
+void MainWindow::show_tasks() {
+    keep_typing();
+    if (tasks_ == nullptr) {
+        tasks_ = new PracticeDialog(
+            session_, commands_, [this](core::Task task) { take_in_hand(task); }, this);
+        tasks_->move(geometry().bottomRight() - QPoint(tasks_->sizeHint().width() + 24, tasks_->sizeHint().height() + 60));
+    }
+    tasks_->show();
+    tasks_->activateWindow();
+}
+
+void MainWindow::take_in_hand(core::Task task) {
+    const auto place = core::place_of(task);
+    if (!place.step.empty()) session_.set_step(place.step);
+    switch (task) {
+        case core::Task::Settle:
+            go(Figures);
+            figures_->choose(place.figure);
+            break;
+        case core::Task::CallOut:
+            go(Plates);
+            plates_->choose_item(place.item);
+            break;
+        case core::Task::AddCheck:
+            go(Sheet);
+            break;
+    }
+    activateWindow();
+}
+
 void MainWindow::show_way_round() {
     auto* row = stations_->currentWidget()->findChild<CommandRow*>();
     new WayRound(this,
@@ -492,7 +539,8 @@ void MainWindow::show_way_round() {
             {head_row_, tr("Find goes to any command, step, figure or spoken line: type three letters of it.")},
             {title_, tr("The guide in hand. Press its name to change machine, guide number, interval or variants.")},
             {session_.has_guide() ? static_cast<QWidget*>(saved_) : head_row_,
-                tr("Every change is saved as you make it, and each can be undone. F1 is the help.")}});
+                tr("Every change is saved as you make it, and each can be undone. %1 is the help.")
+                    .arg(key_words(own_->find(QStringLiteral("window.help"))->key))}});
 }
 
 void MainWindow::show_way_round_once() {

@@ -12,6 +12,7 @@
 #include "app/session/session.h"
 #include "app/window/finder.h"
 #include "app/window/route_rail.h"
+#include "core/practice/tasks.h"
 
 namespace anagraph::app {
 
@@ -27,6 +28,7 @@ class LogbookStation;
 class SharedBar;
 class TakingAlong;
 class BackingUp;
+class PracticeDialog;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -57,7 +59,7 @@ public:
     void perform(Commands& where, const Command& command);
     /// Where the person wants the library moved, which is done once this window is closed; empty: nowhere.
     const QString& move_to() const { return move_to_; }
-    /// Whether it was closed to be opened in other colours or another language, where it was.
+    /// Whether it was closed to be opened where it was, in other colours, another language or with other keys.
     bool wants_anew() const { return wants_anew_; }
     int station() const;
     /// The five places of the window, a sentence each; on the first start by itself, and never again.
@@ -88,6 +90,9 @@ private:
     void decide();
     void choose_colours();
     void choose_language();
+    void change_keys();
+    void show_tasks();
+    void take_in_hand(core::Task task);
     std::vector<FinderEntry> findable();
     void show_said(const store::SaidLine& said);
 
@@ -109,6 +114,7 @@ private:
     void show_library();
     TakingAlong* along_;  // children of the session
     BackingUp* backing_up_;
+    PracticeDialog* tasks_ = nullptr;  // once it was asked for
     QString move_to_;
     bool wants_anew_ = false;
     SharedBar* shared_bar_ = nullptr;

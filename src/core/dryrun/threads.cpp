@@ -85,8 +85,12 @@ private:
     }
     std::pair<double, double> share(int f, const Range& inside) const {
         const double most = most_out(job_.fluid(f));
-        const double whole = most > 0 && most < kUnknown ? most : 1;
-        const auto of = [&](double litres) { return std::clamp(litres == kUnknown ? 1.0 : litres / whole, 0.0, 1.2); };
+        const bool known = most > 0 && most < kUnknown;
+        // of a system that nobody knows the size of, what is in it is all there is
+        const auto of = [&](double litres) {
+            if (litres == kUnknown || (!known && litres > 0)) return 1.0;
+            return known ? std::clamp(litres / most, 0.0, 1.2) : 0.0;
+        };
         return {of(inside.low), of(inside.high)};
     }
 
