@@ -141,7 +141,6 @@ TEST_F(OwnKeysOnDemo, TheDialogShowsAConflictAndSwapsByKeysAlone) {
             }
         key(Qt::Key_Space);
         EXPECT_TRUE(d->keys().differs());
-        EXPECT_TRUE(anagraph::testing::makes_no_sense(*d).isEmpty()) << anagraph::testing::makes_no_sense(*d).join('\n').toStdString();
         d->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok)->click();
     });
     w->key(Qt::Key_K, Qt::ControlModifier | Qt::AltModifier);

@@ -165,6 +165,11 @@ void KeysDialog::press(const QKeySequence& key) {
     swap_->setVisible(can_swap);
 }
 
+void KeysDialog::keyPressEvent(QKeyEvent* event) {
+    const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
+    if (!enter || !(list_->hasFocus() || key_->hasFocus())) QDialog::keyPressEvent(event);
+}
+
 KeyField::KeyField(QWidget* parent) : QLineEdit(parent) { setReadOnly(true); }
 
 bool KeyField::event(QEvent* event) {

@@ -34,6 +34,10 @@ public:
     QTreeWidget& list() { return *list_; }
     KeyField& key() { return *key_; }
 
+protected:
+    /// Enter in the list takes its command in hand and does not end the dialog.
+    void keyPressEvent(QKeyEvent* event) override;
+
 private:
     void fill();
     void seek(const QString& words);
