@@ -147,7 +147,7 @@ Outcome issue_first_edition(store::Library& library) {
 Outcome work_by_it(store::Library& library, Day today) {
     const auto start = shop::bench_start(library);
     if (!start) return tl::make_unexpected(start.error());
-    if (start->editions.empty()) return fail(ErrorCode::NotFound, "No edition is issued yet.");
+    if (start->editions.empty()) return fail(ErrorCode::NotFound, std::string("No edition is issued yet."));
     if (auto registered = register_learners(library); !registered) return registered;
     const auto& by = start->editions.front();
     const auto issued = library.editions(store::GuideId(by.guide));
@@ -164,7 +164,7 @@ Outcome work_by_it(store::Library& library, Day today) {
         const auto log = library.logbook();
         if (!log) return tl::make_unexpected(log.error());
         const Machine* machine = log->machine(fmt::format("PT60 no. {}", n % 3 + 1));
-        if (machine == nullptr) return fail(ErrorCode::NotFound, "The demo has no such pump.");
+        if (machine == nullptr) return fail(ErrorCode::NotFound, std::string("The demo has no such pump."));
         const Day day = today - std::chrono::days(14 * (kRuns - n));
         const auto* meter = machine->meter(Dimension::Duration);
         const auto* point = meter == nullptr ? nullptr : meter->at(day);

@@ -17,7 +17,7 @@ inline store::GuideId new_guide(
     core::Procedure guide = core::testing::written(p);
     guide.header.number = number;
     const auto id = library.create_guide(guide, author);
-    EXPECT_TRUE(id) << (id ? "" : id.error().message);
+    EXPECT_TRUE(id) << (id ? std::string() : id.error().message.english());
     return id.value_or(store::GuideId("none"));
 }
 
@@ -36,13 +36,13 @@ inline void change_torque(
 /// Issues the next edition, unsigned; gives back its SHA-256.
 inline std::string issue(store::Library& library, const store::GuideId& guide, const std::string& author = "author") {
     const auto request = shop::prepare_issue(library, guide, author, "checker");
-    EXPECT_TRUE(request) << (request ? "" : request.error().message);
+    EXPECT_TRUE(request) << (request ? std::string() : request.error().message.english());
     if (!request) return "";
     auto pack = shop::make_pack(*request);
-    EXPECT_TRUE(pack) << (pack ? "" : pack.error().message);
+    EXPECT_TRUE(pack) << (pack ? std::string() : pack.error().message.english());
     if (!pack) return "";
     const auto hash = shop::enter_edition(library, *request, std::move(*pack));
-    EXPECT_TRUE(hash) << (hash ? "" : hash.error().message);
+    EXPECT_TRUE(hash) << (hash ? std::string() : hash.error().message.english());
     return hash.value_or("");
 }
 

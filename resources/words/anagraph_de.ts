@@ -2,10 +2,1258 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de" sourcelanguage="en">
 <context>
+    <name>Base</name>
+    <message>
+        <source>The memory does not suffice for this; close other programs and try again.</source>
+        <translation>Der Speicher reicht dafür nicht; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>Something failed that should not: {0}. Nothing of it is kept; try again.</source>
+        <translation>Etwas hat versagt, das nicht sollte: {0}. Nichts davon wird behalten; neu versuchen.</translation>
+    </message>
+    <message>
+        <source>Something failed that should not. Nothing of it is kept; try again.</source>
+        <translation>Etwas hat versagt, das nicht sollte. Nichts davon wird behalten; neu versuchen.</translation>
+    </message>
+    <message>
+        <source>A quote in the list is not closed; save it again as CSV.</source>
+        <translation>Ein Anführungszeichen in der Liste ist nicht geschlossen; sie neu als CSV speichern.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no moment of a recording; it is written as seconds in a fraction, as in 1001/30.</source>
+        <translation>&quot;{0}&quot; ist kein Augenblick einer Aufnahme; er wird als Sekunden in einem Bruch geschrieben, wie 1001/30.</translation>
+    </message>
+    <message>
+        <source>{0} holds an entry of the kind “{1}”, which a newer version of Anagraph wrote.</source>
+        <translation>{0} enthält einen Eintrag der Art „{1}“, den eine neuere Fassung von Anagraph geschrieben hat.</translation>
+    </message>
+    <message>
+        <source>{0} holds an entry “{1}” that is not written as it must be.</source>
+        <translation>{0} enthält einen Eintrag „{1}“, der nicht so geschrieben ist, wie er sein muss.</translation>
+    </message>
+    <message>
+        <source>{0} holds an entry that is not written as it must be.</source>
+        <translation>{0} enthält einen Eintrag, der nicht so geschrieben ist, wie er sein muss.</translation>
+    </message>
+</context>
+<context>
+    <name>Bench</name>
+    <message>
+        <source>A run begins with who does it on which machine.</source>
+        <translation>Ein Durchlauf beginnt damit, wer ihn an welcher Maschine macht.</translation>
+    </message>
+    <message>
+        <source>This run has begun already.</source>
+        <translation>Dieser Durchlauf hat schon begonnen.</translation>
+    </message>
+    <message>
+        <source>Put on your protective gear and tick it: {0}.</source>
+        <translation>Die Schutzausrüstung anlegen und abhaken: {0}.</translation>
+    </message>
+    <message>
+        <source>Make the machine safe by the site&apos;s rules, then say that it is.</source>
+        <translation>Die Maschine nach den Regeln des Betriebs sichern, dann sagen, dass sie es ist.</translation>
+    </message>
+    <message>
+        <source>{0} is {1} the limits: do it again, stop and ask, or say why it stays.</source>
+        <translation>{0} liegt {1} der Grenzen: noch einmal machen, anhalten und fragen, oder sagen, warum es bleibt.</translation>
+    </message>
+    <message>
+        <source>Line {0} is still to be done.</source>
+        <translation>Zeile {0} ist noch zu tun.</translation>
+    </message>
+    <message>
+        <source>The wait is still to come: {0}.</source>
+        <translation>Das Warten steht noch aus: {0}.</translation>
+    </message>
+    <message>
+        <source>{0} left: {1}.</source>
+        <translation>Noch {0}: {1}.</translation>
+    </message>
+    <message>
+        <source>Write down what you read: {0}.</source>
+        <translation>Aufschreiben, was abgelesen wird: {0}.</translation>
+    </message>
+    <message>
+        <source>Look, and say whether it is good: {0}.</source>
+        <translation>Hinsehen und sagen, ob es gut ist: {0}.</translation>
+    </message>
+    <message>
+        <source>It is not good: {0}. Put it right and look again, stop and ask, or say why it stays.</source>
+        <translation>Es ist nicht gut: {0}. In Ordnung bringen und neu ansehen, anhalten und fragen, oder sagen, warum es bleibt.</translation>
+    </message>
+    <message>
+        <source>Step {0} comes first: do it, or leave it out and say why.</source>
+        <translation>Schritt {0} kommt zuerst: ihn tun, oder auslassen und sagen, warum.</translation>
+    </message>
+    <message>
+        <source>Step {0} is still to be done, or left out with a reason.</source>
+        <translation>Schritt {0} ist noch zu tun, oder mit einer Begründung auszulassen.</translation>
+    </message>
+    <message>
+        <source>The work is at its end; sign the run and put it into the logbook.</source>
+        <translation>Die Arbeit ist am Ende; den Durchlauf unterschreiben und ins Logbuch legen.</translation>
+    </message>
+    <message>
+        <source>This guide has no steps for this variant.</source>
+        <translation>Diese Anleitung hat keine Schritte für diese Ausführung.</translation>
+    </message>
+    <message>
+        <source>{0} came from the wrench, but no step is in hand; it was not written down.</source>
+        <translation>{0} kam vom Schlüssel, aber kein Schritt ist in der Hand; es wurde nicht aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>{0} came from the wrench, but step {1} wants no such reading; it was not written down.</source>
+        <translation>{0} kam vom Schlüssel, aber Schritt {1} verlangt keine solche Ablesung; es wurde nicht aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>The work has not begun: tick the gear, make the machine safe, then begin.</source>
+        <translation>Die Arbeit hat nicht begonnen: die Ausrüstung abhaken, die Maschine sichern, dann beginnen.</translation>
+    </message>
+    <message>
+        <source>The run is paused; go on first.</source>
+        <translation>Der Durchlauf ist unterbrochen; erst weitermachen.</translation>
+    </message>
+    <message>
+        <source>The run is at its end; nothing of a step can be entered any more.</source>
+        <translation>Der Durchlauf ist am Ende; zu keinem Schritt kann mehr etwas eingetragen werden.</translation>
+    </message>
+    <message>
+        <source>This guide has no step “{0}”.</source>
+        <translation>Diese Anleitung hat keinen Schritt „{0}“.</translation>
+    </message>
+    <message>
+        <source>Step {0} is closed; take it up again first.</source>
+        <translation>Schritt {0} ist abgeschlossen; ihn erst wieder aufnehmen.</translation>
+    </message>
+    <message>
+        <source>A run is named by a UUID.</source>
+        <translation>Ein Durchlauf wird mit einer UUID benannt.</translation>
+    </message>
+    <message>
+        <source>This run was begun with {0}, and not with {1}.</source>
+        <translation>Dieser Durchlauf wurde mit {0} begonnen und nicht mit {1}.</translation>
+    </message>
+    <message>
+        <source>Say who does the work, by post.</source>
+        <translation>Sagen, wer die Arbeit tut, mit der Funktion.</translation>
+    </message>
+    <message>
+        <source>Say which machine it is, by its name or its serial.</source>
+        <translation>Sagen, welche Maschine es ist, mit Namen oder Seriennummer.</translation>
+    </message>
+    <message>
+        <source>Nobody assesses their own run.</source>
+        <translation>Niemand beurteilt den eigenen Durchlauf.</translation>
+    </message>
+    <message>
+        <source>The work has begun already.</source>
+        <translation>Die Arbeit hat schon begonnen.</translation>
+    </message>
+    <message>
+        <source>The step has not so many lines.</source>
+        <translation>So viele Zeilen hat der Schritt nicht.</translation>
+    </message>
+    <message>
+        <source>Step {0} wants no such reading.</source>
+        <translation>Schritt {0} verlangt keine solche Ablesung.</translation>
+    </message>
+    <message>
+        <source>{0} is no reading of {1}: it is written down in {2}.</source>
+        <translation>{0} ist keine Ablesung von {1}: sie wird in {2} aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>The step has no such check.</source>
+        <translation>Der Schritt hat keine solche Prüfung.</translation>
+    </message>
+    <message>
+        <source>Evidence is named by the SHA-256 of its file.</source>
+        <translation>Nachweise werden mit der SHA-256 ihrer Datei benannt.</translation>
+    </message>
+    <message>
+        <source>The step has no such wait.</source>
+        <translation>Der Schritt hat kein solches Warten.</translation>
+    </message>
+    <message>
+        <source>This wait has begun already.</source>
+        <translation>Dieses Warten hat schon begonnen.</translation>
+    </message>
+    <message>
+        <source>This wait has not begun.</source>
+        <translation>Dieses Warten hat nicht begonnen.</translation>
+    </message>
+    <message>
+        <source>Say what you found.</source>
+        <translation>Sagen, was gefunden wurde.</translation>
+    </message>
+    <message>
+        <source>Say what was used.</source>
+        <translation>Sagen, was verbraucht wurde.</translation>
+    </message>
+    <message>
+        <source>Give the reason.</source>
+        <translation>Die Begründung angeben.</translation>
+    </message>
+    <message>
+        <source>Say why the work stops here.</source>
+        <translation>Sagen, warum die Arbeit hier anhält.</translation>
+    </message>
+    <message>
+        <source>Say why the step is left out.</source>
+        <translation>Sagen, warum der Schritt ausgelassen wird.</translation>
+    </message>
+    <message>
+        <source>The run is not paused.</source>
+        <translation>Der Durchlauf ist nicht unterbrochen.</translation>
+    </message>
+    <message>
+        <source>Nobody was named who assesses this run.</source>
+        <translation>Niemand wurde genannt, der diesen Durchlauf beurteilt.</translation>
+    </message>
+    <message>
+        <source>The run is signed; nothing of it can be changed any more.</source>
+        <translation>Der Durchlauf ist unterschrieben; nichts daran kann mehr geändert werden.</translation>
+    </message>
+    <message>
+        <source>A run is signed at its end.</source>
+        <translation>Ein Durchlauf wird an seinem Ende unterschrieben.</translation>
+    </message>
+    <message>
+        <source>{0} neither did the work nor assessed it.</source>
+        <translation>{0} hat die Arbeit weder getan noch beurteilt.</translation>
+    </message>
+    <message>
+        <source>{0} has signed already.</source>
+        <translation>{0} hat schon unterschrieben.</translation>
+    </message>
+    <message>
+        <source>“{0}” is no moment; write it as 2026-11-30T10:42:08Z.</source>
+        <translation>„{0}“ ist kein Zeitpunkt; er wird geschrieben wie 2026-11-30T10:42:08Z.</translation>
+    </message>
+</context>
+<context>
     <name>Controls</name>
     <message>
         <source>This can be read two ways. Which is meant?</source>
         <translation>Das lässt sich auf zwei Arten lesen. Was ist gemeint?</translation>
+    </message>
+</context>
+<context>
+    <name>DryRunRules</name>
+    <message>
+        <source>That step is no longer in the guide.</source>
+        <translation>Dieser Schritt ist nicht mehr in der Anleitung.</translation>
+    </message>
+    <message>
+        <source>Say why it is kept as it is; the reason is printed for the checker.</source>
+        <translation>Sagen, warum es so bleibt; die Begründung wird für den Prüfer gedruckt.</translation>
+    </message>
+    <message>
+        <source>That answer is no longer in the guide.</source>
+        <translation>Diese Antwort ist nicht mehr in der Anleitung.</translation>
+    </message>
+    <message>
+        <source>What is drained must be filled again: the filling place comes undone first. If it will not move, the machine still runs.</source>
+        <translation>Was abgelassen wird, muss wieder aufgefüllt werden: Die Füllstelle kommt zuerst auf. Geht sie nicht auf, läuft die Maschine noch.</translation>
+    </message>
+    <message>
+        <source>What is filled while something below is open runs out again.</source>
+        <translation>Was eingefüllt wird, während unten etwas offen ist, läuft wieder heraus.</translation>
+    </message>
+    <message>
+        <source>What comes off, is opened or is disconnected is back at the end.</source>
+        <translation>Was abkommt, geöffnet oder getrennt wird, ist am Ende wieder dran.</translation>
+    </message>
+    <message>
+        <source>What goes back by hand is tightened before the job ends.</source>
+        <translation>Was von Hand wieder angesetzt wird, ist festgezogen, bevor die Arbeit endet.</translation>
+    </message>
+    <message>
+        <source>Several fasteners are all started by hand before the first is tightened, or the last ones no longer find their threads.</source>
+        <translation>Mehrere Befestigungen werden alle von Hand angesetzt, bevor die erste festgezogen wird, sonst finden die letzten ihr Gewinde nicht mehr.</translation>
+    </message>
+    <message>
+        <source>A seal that is new each time is renewed before it is closed over; none leaks, and two leak.</source>
+        <translation>Eine Dichtung, die jedes Mal neu ist, wird erneuert, bevor über ihr geschlossen wird; keine leckt, und zwei lecken.</translation>
+    </message>
+    <message>
+        <source>What lies in front is off before a hand can reach behind it.</source>
+        <translation>Was davor liegt, ist ab, bevor eine Hand dahinter greifen kann.</translation>
+    </message>
+    <message>
+        <source>Hands stay out of a machine that runs; it runs closed and filled; and the state a step asks for has been brought about.</source>
+        <translation>Hände bleiben aus einer laufenden Maschine; sie läuft geschlossen und gefüllt; und der Zustand, den ein Schritt verlangt, ist hergestellt.</translation>
+    </message>
+    <message>
+        <source>A machine that has run holds hot oil: a temperature, a wait or the caution stands before it is opened.</source>
+        <translation>Eine Maschine, die gelaufen ist, hat heißes Öl: Eine Temperatur, ein Warten oder der Warnhinweis steht, bevor sie geöffnet wird.</translation>
+    </message>
+    <message>
+        <source>Nobody works under a machine that hangs on a jack.</source>
+        <translation>Niemand arbeitet unter einer Maschine, die am Heber hängt.</translation>
+    </message>
+    <message>
+        <source>What is drained is caught.</source>
+        <translation>Was abgelassen wird, wird aufgefangen.</translation>
+    </message>
+    <message>
+        <source>A vessel holds all that can come out, with the filter&apos;s share.</source>
+        <translation>Ein Gefäß fasst alles, was herauskommen kann, mit dem Anteil des Filters.</translation>
+    </message>
+    <message>
+        <source>What an action needs is on the list, so that it is laid out before; and the wrench can be set to the figure.</source>
+        <translation>Was eine Handlung braucht, steht auf der Liste, damit es vorher bereitliegt; und der Schlüssel lässt sich auf den Wert einstellen.</translation>
+    </message>
+    <message>
+        <source>It is run and looked at before the covers go back: what leaks then is found, and nothing comes off again for it.</source>
+        <translation>Sie läuft und wird angesehen, bevor die Abdeckungen wieder dran sind: Was dann leckt, wird gefunden, und nichts kommt dafür noch einmal ab.</translation>
+    </message>
+    <message>
+        <source>What was opened is looked at for leaks once it is closed and has run.</source>
+        <translation>Was geöffnet war, wird auf Lecks angesehen, wenn es geschlossen ist und gelaufen hat.</translation>
+    </message>
+    <message>
+        <source>What is drained is filled again.</source>
+        <translation>Was abgelassen wird, wird wieder aufgefüllt.</translation>
+    </message>
+    <message>
+        <source>More than goes in does harm: it foams, and it finds its way out past seals.</source>
+        <translation>Mehr als hineingehört schadet: Es schäumt und findet seinen Weg an Dichtungen vorbei.</translation>
+    </message>
+    <message>
+        <source>The amounts poured reach what goes in again.</source>
+        <translation>Die eingefüllten Mengen erreichen, was wieder hineingehört.</translation>
+    </message>
+    <message>
+        <source>A level is read after filling by its own rule: warm or cold, running or stopped, so many minutes after, on level ground.</source>
+        <translation>Ein Stand wird nach dem Füllen nach seiner eigenen Regel abgelesen: warm oder kalt, laufend oder stehend, so viele Minuten danach, auf ebenem Boden.</translation>
+    </message>
+    <message>
+        <source>What comes off twice could come off once.</source>
+        <translation>Was zweimal abkommt, könnte einmal abkommen.</translation>
+    </message>
+    <message>
+        <source>An action that changes nothing has lost its place or its partner.</source>
+        <translation>Eine Handlung, die nichts ändert, hat ihren Platz oder ihr Gegenstück verloren.</translation>
+    </message>
+    <message>
+        <source>A learner works to a figure only where a source proves it.</source>
+        <translation>Ein Lernender arbeitet nur dort nach einem Wert, wo eine Quelle ihn belegt.</translation>
+    </message>
+    <message>
+        <source>Used oil and old parts go where the shop takes them; the guide says where.</source>
+        <translation>Altöl und alte Teile gehen dorthin, wo die Werkstatt sie annimmt; die Anleitung sagt, wohin.</translation>
+    </message>
+    <message>
+        <source>A service that is in no book was not done: its date and reading are written down.</source>
+        <translation>Eine Wartung, die in keinem Buch steht, wurde nicht getan: Datum und Ablesung werden aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>The {0} runs out before the {1} has come undone; if that will not move, the machine stands still.</source>
+        <translation>{0}: läuft heraus, bevor {1} gelöst ist; geht das nicht auf, steht die Maschine still.</translation>
+    </message>
+    <message>
+        <source>The {0} is filled while the {1} are open: it runs out again.</source>
+        <translation>{0}: wird eingefüllt, während {1} offen sind; es läuft wieder heraus.</translation>
+    </message>
+    <message>
+        <source>The {0} is filled while the {1} is open: it runs out again.</source>
+        <translation>{0}: wird eingefüllt, während {1} offen ist; es läuft wieder heraus.</translation>
+    </message>
+    <message>
+        <source>The {0} is drained, and nothing is named to catch it.</source>
+        <translation>{0}: wird abgelassen, und nichts ist genannt, das es auffängt.</translation>
+    </message>
+    <message>
+        <source>The {0} runs out of the {1}, and nothing is named to catch it.</source>
+        <translation>{0}: läuft aus {1} heraus, und nichts ist genannt, das es auffängt.</translation>
+    </message>
+    <message>
+        <source>The {0} runs out, and nothing is named to catch it.</source>
+        <translation>{0}: läuft heraus, und nichts ist genannt, das es auffängt.</translation>
+    </message>
+    <message>
+        <source>Up to {0} comes out; the {1} have room for {2}.</source>
+        <translation>Bis zu {0} kommen heraus; {1} haben Platz für {2}.</translation>
+    </message>
+    <message>
+        <source>Up to {0} comes out; the {1} has room for {2}.</source>
+        <translation>Bis zu {0} kommen heraus; {1} hat Platz für {2}.</translation>
+    </message>
+    <message>
+        <source>It runs with the {0} in it again, and nobody looks whether the {1} are tight.</source>
+        <translation>Sie läuft wieder mit {0}, und niemand sieht nach, ob {1} fest sind.</translation>
+    </message>
+    <message>
+        <source>It runs with the {0} in it again, and nobody looks whether the {1} is tight.</source>
+        <translation>Sie läuft wieder mit {0}, und niemand sieht nach, ob {1} fest ist.</translation>
+    </message>
+    <message>
+        <source>The {0} were opened, and it is not run and looked at for leaks once it is closed and filled again.</source>
+        <translation>{0}: wurden geöffnet, und nach dem Schließen und Auffüllen lässt niemand laufen und sieht nach Lecks.</translation>
+    </message>
+    <message>
+        <source>The {0} was opened, and it is not run and looked at for leaks once it is closed and filled again.</source>
+        <translation>{0}: wurde geöffnet, und nach dem Schließen und Auffüllen lässt niemand laufen und sieht nach Lecks.</translation>
+    </message>
+    <message>
+        <source>The {0} is drained and not filled again.</source>
+        <translation>{0}: wird abgelassen und nicht wieder aufgefüllt.</translation>
+    </message>
+    <message>
+        <source>{0} are poured into a system that nothing has drained.</source>
+        <translation>{0} werden in ein System gefüllt, das nichts abgelassen hat.</translation>
+    </message>
+    <message>
+        <source>{0} are poured; {1} is what goes in again.</source>
+        <translation>{0} werden eingefüllt; {1} gehören wieder hinein.</translation>
+    </message>
+    <message>
+        <source>{0} are poured; {1} is all the system holds.</source>
+        <translation>{0} werden eingefüllt; {1} fasst das ganze System.</translation>
+    </message>
+    <message>
+        <source>{0} are poured, and {1} go in.</source>
+        <translation>{0} werden eingefüllt, und {1} gehören hinein.</translation>
+    </message>
+    <message>
+        <source>The {0} is read before the run in which the new filter takes its share.</source>
+        <translation>{0}: wird abgelesen, bevor der Lauf dem neuen Filter seinen Anteil gibt.</translation>
+    </message>
+    <message>
+        <source>The level of the {0} is read in step {1}, but not by its rule: {2}</source>
+        <translation>Der Stand ({0}) wird in Schritt {1} abgelesen, aber nicht nach seiner Regel: {2}</translation>
+    </message>
+    <message>
+        <source>on level ground.</source>
+        <translation>auf ebenem Boden.</translation>
+    </message>
+    <message>
+        <source>The level of the {0} is not read after it is filled.</source>
+        <translation>Der Stand ({0}) wird nach dem Füllen nicht abgelesen.</translation>
+    </message>
+    <message>
+        <source>Nothing says where the used {0} goes.</source>
+        <translation>Nichts sagt, wohin das Gebrauchte kommt: {0}.</translation>
+    </message>
+    <message>
+        <source>Nothing says where the old {0} goes.</source>
+        <translation>Nichts sagt, wohin das Alte kommt: {0}.</translation>
+    </message>
+    <message>
+        <source>The {0} comes off in step {1} and is not back on at the end.</source>
+        <translation>{0}: kommt in Schritt {1} ab und ist am Ende nicht wieder dran.</translation>
+    </message>
+    <message>
+        <source>The {0} is opened in step {1} and is still open at the end.</source>
+        <translation>{0}: wird in Schritt {1} geöffnet und ist am Ende noch offen.</translation>
+    </message>
+    <message>
+        <source>The {0} come off in step {1} and are not back on at the end.</source>
+        <translation>{0}: kommen in Schritt {1} ab und sind am Ende nicht wieder dran.</translation>
+    </message>
+    <message>
+        <source>The {0} are opened in step {1} and are still open at the end.</source>
+        <translation>{0}: werden in Schritt {1} geöffnet und sind am Ende noch offen.</translation>
+    </message>
+    <message>
+        <source>The {0} is loosened and never tightened.</source>
+        <translation>{0}: wird gelöst und nie festgezogen.</translation>
+    </message>
+    <message>
+        <source>The {0} goes back and is never tightened.</source>
+        <translation>{0}: wird wieder angesetzt und nie festgezogen.</translation>
+    </message>
+    <message>
+        <source>The {0} are loosened and never tightened.</source>
+        <translation>{0}: werden gelöst und nie festgezogen.</translation>
+    </message>
+    <message>
+        <source>The {0} go back and are never tightened.</source>
+        <translation>{0}: werden wieder angesetzt und nie festgezogen.</translation>
+    </message>
+    <message>
+        <source>There is a figure for it.</source>
+        <translation>Es gibt dafür einen Wert.</translation>
+    </message>
+    <message>
+        <source>Tightened before all are started: the {0}, and not started yet: the {1}. The part is held askew, and the others no longer find their threads.</source>
+        <translation>Festgezogen, bevor alle angesetzt sind: {0}; noch nicht angesetzt: {1}. Das Teil sitzt schief, und die anderen finden ihr Gewinde nicht mehr.</translation>
+    </message>
+    <message>
+        <source>The {0} is closed without the {1}.</source>
+        <translation>{0}: wird geschlossen ohne {1}.</translation>
+    </message>
+    <message>
+        <source>Two of the {0} lie under the {1}: nothing takes the old one off, and two leak.</source>
+        <translation>Zwei ({0}) liegen unter {1}: Nichts nimmt die alte ab, und zwei lecken.</translation>
+    </message>
+    <message>
+        <source>The {0} is closed over the old {1}, which is new each time.</source>
+        <translation>{0}: wird über dem alten Teil geschlossen ({1}), das jedes Mal neu ist.</translation>
+    </message>
+    <message>
+        <source>The {0} cannot run out while the {1} is on.</source>
+        <translation>{0}: kann nicht herauslaufen, solange {1} dran ist.</translation>
+    </message>
+    <message>
+        <source>The {0} cannot go in while the {1} is on.</source>
+        <translation>{0}: kann nicht hinein, solange {1} dran ist.</translation>
+    </message>
+    <message>
+        <source>The {0} lies behind the {1}, and that behind it again: neither can be reached. Put one of the two right.</source>
+        <translation>{0}: liegt hinter {1}, und das wieder dahinter; keines ist zu erreichen. Eines von beiden berichtigen.</translation>
+    </message>
+    <message>
+        <source>The {0} lie behind the {1}, and that is still on.</source>
+        <translation>{0}: liegen hinter {1}, und das ist noch dran.</translation>
+    </message>
+    <message>
+        <source>The {0} lies behind the {1}, and that is still on.</source>
+        <translation>{0}: liegt hinter {1}, und das ist noch dran.</translation>
+    </message>
+    <message>
+        <source>The {0} lie behind the {1}, and they are still on.</source>
+        <translation>{0}: liegen hinter {1}, und die sind noch dran.</translation>
+    </message>
+    <message>
+        <source>The {0} lies behind the {1}, and they are still on.</source>
+        <translation>{0}: liegt hinter {1}, und die sind noch dran.</translation>
+    </message>
+    <message>
+        <source>The {0} goes back over the {1} before the first run and the look for leaks: if it leaks, all comes off again.</source>
+        <translation>{0}: kommt vor dem ersten Lauf und dem Blick nach Lecks über {1}; leckt es, kommt alles wieder ab.</translation>
+    </message>
+    <message>
+        <source>The {0} came off in step {1} already and goes on in between.</source>
+        <translation>{0}: kam schon in Schritt {1} ab und geht dazwischen wieder dran.</translation>
+    </message>
+    <message>
+        <source>The {0} is off already.</source>
+        <translation>{0}: ist schon ab.</translation>
+    </message>
+    <message>
+        <source>The {0} is open already.</source>
+        <translation>{0}: ist schon offen.</translation>
+    </message>
+    <message>
+        <source>The {0} is closed already.</source>
+        <translation>{0}: ist schon geschlossen.</translation>
+    </message>
+    <message>
+        <source>The {0} is tight already.</source>
+        <translation>{0}: ist schon fest.</translation>
+    </message>
+    <message>
+        <source>The {0} is full already: what goes in again has been poured.</source>
+        <translation>{0}: ist schon voll; was hineingehört, ist eingefüllt.</translation>
+    </message>
+    <message>
+        <source>The machine is locked off already.</source>
+        <translation>Die Maschine ist schon gesperrt.</translation>
+    </message>
+    <message>
+        <source>The machine stands still already.</source>
+        <translation>Die Maschine steht schon still.</translation>
+    </message>
+    <message>
+        <source>“{0}”</source>
+        <translation>„{0}“</translation>
+    </message>
+    <message>
+        <source>{0} is on no list of this guide.</source>
+        <translation>{0} steht auf keiner Liste dieser Anleitung.</translation>
+    </message>
+    <message>
+        <source>{0} are on no list of this guide.</source>
+        <translation>{0} stehen auf keiner Liste dieser Anleitung.</translation>
+    </message>
+    <message>
+        <source>No torque wrench is on the list for {0}.</source>
+        <translation>Kein Drehmomentschlüssel für {0} steht auf der Liste.</translation>
+    </message>
+    <message>
+        <source>The {0} cannot be set to {1}.</source>
+        <translation>{0}: lässt sich nicht auf {1} einstellen.</translation>
+    </message>
+    <message>
+        <source>It works to a figure that the guide does not have.</source>
+        <translation>Es wird nach einem Wert gearbeitet, den die Anleitung nicht hat.</translation>
+    </message>
+    <message>
+        <source>It works to a figure that is not known for {0}.</source>
+        <translation>Es wird nach einem Wert gearbeitet, der für {0} nicht bekannt ist.</translation>
+    </message>
+    <message>
+        <source>“{0}” is {1}.</source>
+        <translation>„{0}“ ist {1}.</translation>
+    </message>
+    <message>
+        <source>Nothing writes the date and the meter&apos;s reading into the book.</source>
+        <translation>Nichts schreibt Datum und Zählerstand ins Buch.</translation>
+    </message>
+    <message>
+        <source>Step {0} asks for the machine to be {1}, and nothing before it has brought that about.</source>
+        <translation>Schritt {0} verlangt, dass die Maschine so ist: {1}; nichts davor hat das hergestellt.</translation>
+    </message>
+    <message>
+        <source>It is run while it is locked off; nothing has released it.</source>
+        <translation>Sie läuft, während sie gesperrt ist; nichts hat sie freigegeben.</translation>
+    </message>
+    <message>
+        <source>It is run while the {0} are open: the {1} comes out.</source>
+        <translation>Sie läuft, während {0} offen sind: Es kommt heraus ({1}).</translation>
+    </message>
+    <message>
+        <source>It is run while the {0} is open: the {1} comes out.</source>
+        <translation>Sie läuft, während {0} offen ist: Es kommt heraus ({1}).</translation>
+    </message>
+    <message>
+        <source>It is run without {0}.</source>
+        <translation>Sie läuft ohne {0}.</translation>
+    </message>
+    <message>
+        <source>Hands are in the machine while it runs; nothing has stopped it.</source>
+        <translation>Hände sind in der Maschine, während sie läuft; nichts hat sie angehalten.</translation>
+    </message>
+    <message>
+        <source>The {0} is drained straight after running: no temperature, no wait, no caution.</source>
+        <translation>{0}: wird gleich nach dem Laufen abgelassen, ohne Temperatur, Warten oder Warnhinweis.</translation>
+    </message>
+    <message>
+        <source>The {0} is opened straight after running: no temperature, no wait, no caution.</source>
+        <translation>{0}: wird gleich nach dem Laufen geöffnet, ohne Temperatur, Warten oder Warnhinweis.</translation>
+    </message>
+    <message>
+        <source>The machine is lifted and not lowered on its stands yet.</source>
+        <translation>Die Maschine ist angehoben und noch nicht auf ihre Böcke gesenkt.</translation>
+    </message>
+    <message>
+        <source>The machine is lifted and not on stands.</source>
+        <translation>Die Maschine ist angehoben und nicht auf Böcken.</translation>
+    </message>
+    <message>
+        <source>That item is no longer in the guide.</source>
+        <translation>Dieser Gegenstand ist nicht mehr in der Anleitung.</translation>
+    </message>
+</context>
+<context>
+    <name>Edition</name>
+    <message>
+        <source>This is no edition of a guide, or a damaged one; take edition.json from a pack that verifies.</source>
+        <translation>Das ist keine Ausgabe einer Anleitung, oder eine beschädigte; edition.json aus einem Paket nehmen, das geprüft ist.</translation>
+    </message>
+</context>
+<context>
+    <name>Editor</name>
+    <message>
+        <source>Nothing was logged in this step that a line could be made of: take its actions and figures first, or write the line.</source>
+        <translation>In diesem Schritt wurde nichts erfasst, aus dem eine Zeile werden könnte: erst seine Handlungen und Werte übernehmen, oder die Zeile schreiben.</translation>
+    </message>
+    <message>
+        <source>Choose the step whose lines are to be drafted.</source>
+        <translation>Den Schritt wählen, dessen Zeilen entworfen werden sollen.</translation>
+    </message>
+    <message>
+        <source>This step has its lines already; a draft never writes over what a person wrote.</source>
+        <translation>Dieser Schritt hat seine Zeilen schon; ein Entwurf schreibt nie über das, was ein Mensch schrieb.</translation>
+    </message>
+    <message>
+        <source>Every step has its lines already; a draft never writes over what a person wrote.</source>
+        <translation>Jeder Schritt hat seine Zeilen schon; ein Entwurf schreibt nie über das, was ein Mensch schrieb.</translation>
+    </message>
+    <message>
+        <source>One action a line: who looks up from the machine finds the place again, and nothing is done halfway.</source>
+        <translation>Eine Handlung je Zeile: Wer von der Maschine aufblickt, findet die Stelle wieder, und nichts bleibt halb getan.</translation>
+    </message>
+    <message>
+        <source>A caution stands before the action it warns of: afterwards the hand is already there.</source>
+        <translation>Ein Warnhinweis steht vor der Handlung, vor der er warnt: Danach ist die Hand schon dort.</translation>
+    </message>
+    <message>
+        <source>Work of a kind carries cautions that every guide shows, before the first step they concern.</source>
+        <translation>Arbeiten einer Art haben Warnhinweise, die jede Anleitung zeigt, vor dem ersten Schritt, den sie betreffen.</translation>
+    </message>
+    <message>
+        <source>A number is a figure: with its evidence, in both unit systems, and changed in one place.</source>
+        <translation>Eine Zahl ist ein Wert: mit seinen Nachweisen, in beiden Einheitensystemen und an einer Stelle geändert.</translation>
+    </message>
+    <message>
+        <source>A part has one name in the whole guide, the one on its picture.</source>
+        <translation>Ein Teil hat in der ganzen Anleitung einen Namen, den auf seinem Bild.</translation>
+    </message>
+    <message>
+        <source>“It” and “them” must have one possible meaning: the wrong part is undone otherwise.</source>
+        <translation>„It“ und „them“ dürfen nur eines meinen können: Sonst wird das falsche Teil gelöst.</translation>
+    </message>
+    <message>
+        <source>An order says who does it: the reader, now. “Is removed” may have been done by somebody else.</source>
+        <translation>Eine Anweisung sagt, wer es tut: der Leser, jetzt. „Is removed“ kann jemand anders getan haben.</translation>
+    </message>
+    <message>
+        <source>“Properly” and “make sure” cannot be checked: say how tight, how much, how long, or what to look for.</source>
+        <translation>„Properly“ und „make sure“ lassen sich nicht prüfen: sagen, wie fest, wie viel, wie lange, oder worauf zu sehen ist.</translation>
+    </message>
+    <message>
+        <source>A fastener needs its tool named, so that it is in the kit and not fetched from under the machine.</source>
+        <translation>Eine Befestigung braucht ihr Werkzeug mit Namen, damit es bereitliegt und nicht unter der Maschine hervor geholt wird.</translation>
+    </message>
+    <message>
+        <source>A check says what is good, what stops the job, and whom to ask then.</source>
+        <translation>Eine Prüfung sagt, was gut ist, was die Arbeit anhält und wer dann zu fragen ist.</translation>
+    </message>
+    <message>
+        <source>A word of the trade that is no part on a picture is explained once in the guide.</source>
+        <translation>Ein Fachwort, das kein Teil auf einem Bild ist, wird in der Anleitung einmal erklärt.</translation>
+    </message>
+    <message>
+        <source>A misspelt word makes a reader doubt the figures too.</source>
+        <translation>Ein falsch geschriebenes Wort lässt den Leser auch an den Werten zweifeln.</translation>
+    </message>
+    <message>
+        <source>That step is no longer in the guide.</source>
+        <translation>Dieser Schritt ist nicht mehr in der Anleitung.</translation>
+    </message>
+    <message>
+        <source>Say why it is kept as it is; the reason is kept with the step.</source>
+        <translation>Sagen, warum es so bleibt; die Begründung bleibt beim Schritt.</translation>
+    </message>
+    <message>
+        <source>{0} or the {1}</source>
+        <translation>{0} oder {1}</translation>
+    </message>
+    <message>
+        <source>Two actions in one line: “{0}” and “{1}”. Give each its own line.</source>
+        <translation>Zwei Handlungen in einer Zeile: „{0}“ und „{1}“. Jeder eine eigene Zeile geben.</translation>
+    </message>
+    <message>
+        <source>“{0}” is typed: make it a figure, so that it has its evidence and both units.</source>
+        <translation>„{0}“ ist getippt: einen Wert daraus machen, damit es seine Nachweise und beide Einheiten hat.</translation>
+    </message>
+    <message>
+        <source>“{0}” is typed; the guide has it as “{1}”.</source>
+        <translation>„{0}“ ist getippt; die Anleitung hat es als „{1}“.</translation>
+    </message>
+    <message>
+        <source>“{0}” is typed; named as an item it has its number on the pictures and follows when it is renamed.</source>
+        <translation>„{0}“ ist getippt; als Gegenstand benannt hat es seine Nummer auf den Bildern und folgt, wenn er umbenannt wird.</translation>
+    </message>
+    <message>
+        <source>“The {0}” may be the {1}: name the one that is meant.</source>
+        <translation>„The {0}“ kann {1} sein: den gemeinten benennen.</translation>
+    </message>
+    <message>
+        <source>“{0}” is called “{1}” elsewhere: one name for one part.</source>
+        <translation>„{0}“ heißt anderswo „{1}“: ein Name für ein Teil.</translation>
+    </message>
+    <message>
+        <source>“{0}” may be the {1}: name it.</source>
+        <translation>„{0}“ kann {1} sein: es benennen.</translation>
+    </message>
+    <message>
+        <source>“{0}” does not say who does it: begin with the action, as an order.</source>
+        <translation>„{0}“ sagt nicht, wer es tut: mit der Handlung beginnen, als Anweisung.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say what to look at and what is good, as a check.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, was anzusehen ist und was gut ist, als Prüfung.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how it looks when it is right.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, wie es aussieht, wenn es richtig ist.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how much.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, wie viel.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say when it is required.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, wann es verlangt ist.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say when it is necessary.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, wann es nötig ist.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say what shows that it is.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, was zeigt, dass es so ist.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say which.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, welche.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how many.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, wie viele.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how long.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, wie lange.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how tight.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: sagen, wie fest.</translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: name them all.</source>
+        <translation>„{0}“ lässt sich nicht prüfen: alle nennen.</translation>
+    </message>
+    <message>
+        <source>A caution after an action: it belongs before the step, with its signal word.</source>
+        <translation>Ein Warnhinweis nach einer Handlung: Er gehört vor den Schritt, mit seinem Signalwort.</translation>
+    </message>
+    <message>
+        <source>A caution among the actions: it belongs before them, with its signal word.</source>
+        <translation>Ein Warnhinweis zwischen den Handlungen: Er gehört davor, mit seinem Signalwort.</translation>
+    </message>
+    <message>
+        <source>Does every reader know “{0}”? The guide can explain it: {1}.</source>
+        <translation>Kennt jeder Leser „{0}“? Die Anleitung kann es erklären: {1}.</translation>
+    </message>
+    <message>
+        <source>“{0}” is in no dictionary here.</source>
+        <translation>„{0}“ steht hier in keinem Wörterbuch.</translation>
+    </message>
+    <message>
+        <source>“{0}” is in no dictionary here; “{1}” perhaps?</source>
+        <translation>„{0}“ steht hier in keinem Wörterbuch; vielleicht „{1}“?</translation>
+    </message>
+    <message>
+        <source>Choose the step that is to be split.</source>
+        <translation>Den Schritt wählen, der geteilt werden soll.</translation>
+    </message>
+    <message>
+        <source>Put the cursor into the line that is to begin the new step; each of the two keeps at least one line.</source>
+        <translation>Den Cursor in die Zeile setzen, die den neuen Schritt beginnen soll; jeder der beiden behält mindestens eine Zeile.</translation>
+    </message>
+    <message>
+        <source>With what? No tool is named for the {0}; name it, or say “by hand”.</source>
+        <translation>Womit? Für {0} ist kein Werkzeug genannt; es nennen, oder „by hand“ sagen.</translation>
+    </message>
+    <message>
+        <source>A check without its verdict: say what is good, and what stops the job.</source>
+        <translation>Eine Prüfung ohne ihr Urteil: sagen, was gut ist und was die Arbeit anhält.</translation>
+    </message>
+    <message>
+        <source>A check without its verdict: say what is good.</source>
+        <translation>Eine Prüfung ohne ihr Urteil: sagen, was gut ist.</translation>
+    </message>
+    <message>
+        <source>A check without its verdict: say what stops the job, and whom to ask then.</source>
+        <translation>Eine Prüfung ohne ihr Urteil: sagen, was die Arbeit anhält und wer dann zu fragen ist.</translation>
+    </message>
+</context>
+<context>
+    <name>Edits</name>
+    <message>
+        <source>Choose the step that is to be copied.</source>
+        <translation>Den Schritt wählen, der kopiert werden soll.</translation>
+    </message>
+    <message>
+        <source>step {0} still uses this recording</source>
+        <translation>Schritt {0} verwendet diese Aufnahme noch</translation>
+    </message>
+    <message>
+        <source>another recording runs alongside it</source>
+        <translation>eine andere Aufnahme läuft daneben</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; was heard in this recording</source>
+        <translation>&quot;{0}&quot; wurde in dieser Aufnahme gehört</translation>
+    </message>
+    <message>
+        <source>step {0} still acts on it</source>
+        <translation>Schritt {0} tut noch etwas damit</translation>
+    </message>
+    <message>
+        <source>step {0} still calls it out</source>
+        <translation>Schritt {0} bezeichnet es noch</translation>
+    </message>
+    <message>
+        <source>the figure &quot;{0}&quot; is about it</source>
+        <translation>der Wert &quot;{0}&quot; handelt davon</translation>
+    </message>
+    <message>
+        <source>the {0} closes its system</source>
+        <translation>{0} schließt sein System</translation>
+    </message>
+    <message>
+        <source>the {0} lies behind it</source>
+        <translation>{0} liegt dahinter</translation>
+    </message>
+    <message>
+        <source>the {0} sits under it</source>
+        <translation>{0} sitzt darunter</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is proved by it</source>
+        <translation>&quot;{0}&quot; ist damit belegt</translation>
+    </message>
+    <message>
+        <source>step {0} still uses it</source>
+        <translation>Schritt {0} verwendet es noch</translation>
+    </message>
+    <message>
+        <source>the {0} is said to hold it</source>
+        <translation>{0} soll so viel fassen</translation>
+    </message>
+    <message>
+        <source>That recording is not used in this guide yet; add it to the guide first.</source>
+        <translation>Diese Aufnahme wird in dieser Anleitung noch nicht verwendet; sie erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>A recording cannot run alongside itself.</source>
+        <translation>Eine Aufnahme kann nicht neben sich selbst laufen.</translation>
+    </message>
+    <message>
+        <source>Lines tied to the film stay in the order in which they are said; untie the other line first.</source>
+        <translation>Zeilen, die an den Film gebunden sind, bleiben in der Reihenfolge, in der sie gesagt werden; die andere erst lösen.</translation>
+    </message>
+    <message>
+        <source>A source needs a title.</source>
+        <translation>Eine Quelle braucht einen Titel.</translation>
+    </message>
+    <message>
+        <source>The figure is about &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>Der Wert handelt von &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The figure is proved by a source that is not in this guide; add the source first.</source>
+        <translation>Der Wert ist mit einer Quelle belegt, die nicht in dieser Anleitung ist; sie erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>A check or a wait lies within a stretch of its step; move the step&apos;s edges first.</source>
+        <translation>Eine Prüfung oder ein Warten liegt innerhalb einer Strecke seines Schritts; erst die Kanten des Schritts verschieben.</translation>
+    </message>
+    <message>
+        <source>An item needs a name.</source>
+        <translation>Ein Gegenstand braucht einen Namen.</translation>
+    </message>
+    <message>
+        <source>The {1} closes &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>{1} schließt &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Nothing lies behind itself; take the {0} from that list.</source>
+        <translation>Nichts liegt hinter sich selbst; {0} aus dieser Liste nehmen.</translation>
+    </message>
+    <message>
+        <source>The {1} lies behind &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>{1} liegt hinter &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Nothing sits under itself; take the {0} from that list.</source>
+        <translation>Nichts sitzt unter sich selbst; {0} aus dieser Liste nehmen.</translation>
+    </message>
+    <message>
+        <source>The {1} sits under &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>{1} sitzt unter &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>What the {0} holds is no figure of this guide; add the figure first.</source>
+        <translation>Was {0} fasst, ist kein Wert dieser Anleitung; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>An action names &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>Eine Handlung nennt &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>An action is done to a figure that is not in this guide.</source>
+        <translation>Eine Handlung geschieht nach einem Wert, der nicht in dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>A clip ends after it begins; move its other end first.</source>
+        <translation>Ein Clip endet, nachdem er beginnt; erst sein anderes Ende verschieben.</translation>
+    </message>
+    <message>
+        <source>A clip runs as it was filmed, or two to eight times slower.</source>
+        <translation>Ein Clip läuft, wie er gefilmt wurde, oder zwei- bis achtmal langsamer.</translation>
+    </message>
+    <message>
+        <source>The still that stands for a clip is one of its own pictures.</source>
+        <translation>Das Standbild, das für einen Clip steht, ist eines seiner eigenen Bilder.</translation>
+    </message>
+    <message>
+        <source>The clip shows the number of &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>Der Clip zeigt die Nummer von &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>A distance on the clip is a figure that is not in this guide.</source>
+        <translation>Ein Abstand auf dem Clip ist ein Wert, der nicht in dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>What is drawn over a clip stays for a while; its end comes after its beginning.</source>
+        <translation>Was über einen Clip gezeichnet ist, bleibt eine Weile; sein Ende kommt nach seinem Anfang.</translation>
+    </message>
+    <message>
+        <source>The plate calls out &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>Die Tafel bezeichnet &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The plate shows the place of &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation>Die Tafel zeigt die Stelle von &quot;{0}&quot;, das kein Gegenstand dieser Anleitung ist; ihn erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>A distance on the plate is a figure that is not in this guide.</source>
+        <translation>Ein Abstand auf der Tafel ist ein Wert, der nicht in dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>The order of taking off names parts that are called out on the plate; call the part out first.</source>
+        <translation>Die Reihenfolge des Abnehmens nennt Teile, die auf der Tafel bezeichnet sind; das Teil erst bezeichnen.</translation>
+    </message>
+    <message>
+        <source>A still is turned by 15 degrees at most.</source>
+        <translation>Ein Standbild wird um höchstens 15 Grad gedreht.</translation>
+    </message>
+    <message>
+        <source>A still is brightened by 0 to 100.</source>
+        <translation>Ein Standbild wird um 0 bis 100 aufgehellt.</translation>
+    </message>
+    <message>
+        <source>What is shown of a still lies within it and is not smaller than a twentieth of it.</source>
+        <translation>Was von einem Standbild gezeigt wird, liegt in ihm und ist nicht kleiner als ein Zwanzigstel davon.</translation>
+    </message>
+    <message>
+        <source>What is hidden lies within the still.</source>
+        <translation>Was verdeckt ist, liegt im Standbild.</translation>
+    </message>
+    <message>
+        <source>A step ends after it begins; set its end further down the tape.</source>
+        <translation>Ein Schritt endet, nachdem er beginnt; sein Ende weiter hinten auf dem Band setzen.</translation>
+    </message>
+    <message>
+        <source>From {0} to {1} the tape is a take of this step already; a moment belongs to one take.</source>
+        <translation>Von {0} bis {1} ist das Band schon eine Aufnahme dieses Schritts; ein Augenblick gehört zu einer.</translation>
+    </message>
+    <message>
+        <source>From {0} to {1} the tape already belongs to &quot;{2}&quot;; a moment belongs to one step.</source>
+        <translation>Von {0} bis {1} gehört das Band schon zu &quot;{2}&quot;; ein Augenblick gehört zu einem Schritt.</translation>
+    </message>
+    <message>
+        <source>another step</source>
+        <translation>ein anderer Schritt</translation>
+    </message>
+    <message>
+        <source>The step waits for a time that is no figure of this guide.</source>
+        <translation>Der Schritt wartet eine Zeit, die kein Wert dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>A reading has limits that are no figure of this guide.</source>
+        <translation>Eine Ablesung hat Grenzen, die kein Wert dieser Anleitung sind.</translation>
+    </message>
+    <message>
+        <source>A button is held for a time that is no figure of this guide.</source>
+        <translation>Ein Knopf wird eine Zeit gehalten, die kein Wert dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>The time a step takes needs a unit: 5 min.</source>
+        <translation>Die Zeit, die ein Schritt braucht, braucht eine Einheit: 5 min.</translation>
+    </message>
+    <message>
+        <source>The step uses a figure that is not in this guide.</source>
+        <translation>Der Schritt verwendet einen Wert, der nicht in dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>A guide needs a title and a machine.</source>
+        <translation>Eine Anleitung braucht einen Titel und eine Maschine.</translation>
+    </message>
+    <message>
+        <source>What is put into a guide needs an id.</source>
+        <translation>Was in eine Anleitung kommt, braucht eine Kennung.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is not in this guide.</source>
+        <translation>&quot;{0}&quot; ist nicht in dieser Anleitung.</translation>
+    </message>
+    <message>
+        <source>It cannot be removed: {0}. Remove it there first.</source>
+        <translation>Es kann nicht entfernt werden: {0}. Es erst dort entfernen.</translation>
+    </message>
+    <message>
+        <source>That step is not in this guide.</source>
+        <translation>Dieser Schritt ist nicht in dieser Anleitung.</translation>
+    </message>
+    <message>
+        <source>The language is given by its two letters: en, de, fr, nl.</source>
+        <translation>Die Sprache wird mit ihren zwei Buchstaben angegeben: en, de, fr, nl.</translation>
+    </message>
+    <message>
+        <source>A guide needs a machine and a job.</source>
+        <translation>Eine Anleitung braucht eine Maschine und eine Arbeit.</translation>
+    </message>
+    <message>
+        <source>Two variants are called {0}; give each a name of its own.</source>
+        <translation>Zwei Ausführungn heißen {0}; jeder einen eigenen Namen geben.</translation>
+    </message>
+    <message>
+        <source>{0} cannot go: without it this would apply to every machine: {1}. Say first what else each applies to, or remove it.</source>
+        <translation>{0} kann nicht weg: Ohne sie würde das für jede Maschine gelten: {1}. Erst sagen, wofür es sonst gilt, oder es entfernen.</translation>
+    </message>
+    <message>
+        <source>Figures and items stand in the translation as they stand in the original, each as often; they are not translated.</source>
+        <translation>Werte und Gegenstände stehen in der Übersetzung wie im Original, jeder ebenso oft; sie werden nicht übersetzt.</translation>
+    </message>
+    <message>
+        <source>That step is not in the guide any more.</source>
+        <translation>Dieser Schritt ist nicht mehr in der Anleitung.</translation>
+    </message>
+    <message>
+        <source>That item is not in the guide any more.</source>
+        <translation>Dieser Gegenstand ist nicht mehr in der Anleitung.</translation>
+    </message>
+</context>
+<context>
+    <name>Evidence</name>
+    <message>
+        <source>{0} applies to other variants only and does not count here.</source>
+        <translation>{0} gilt nur für andere Ausführungn und zählt hier nicht.</translation>
+    </message>
+    <message>
+        <source>{0} applies to {1} only and does not count here.</source>
+        <translation>{0} gilt nur für {1} und zählt hier nicht.</translation>
+    </message>
+    <message>
+        <source>“{0}” at {1} and “{2}” at {3} cannot both be right.</source>
+        <translation>„{0}“ bei {1} und „{2}“ bei {3} können nicht beide stimmen.</translation>
+    </message>
+    <message>
+        <source>Two figures of this guide are needed to join them.</source>
+        <translation>Zwei Werte dieser Anleitung werden gebraucht, um sie zu verbinden.</translation>
+    </message>
+    <message>
+        <source>A {0} and a {1} cannot be one figure.</source>
+        <translation>{0} und {1} können kein gemeinsamer Wert sein.</translation>
+    </message>
+    <message>
+        <source>Choose the claim that is to become a figure of its own.</source>
+        <translation>Die Angabe wählen, die ein eigener Wert werden soll.</translation>
+    </message>
+    <message>
+        <source>It is all that speaks for this figure: there is nothing to part.</source>
+        <translation>Sie ist alles, was für diesen Wert spricht: Es gibt nichts abzutrennen.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no stage; write them as &quot;20, then 40, then 60 Nm&quot;.</source>
+        <translation>&quot;{0}&quot; ist keine Stufe; sie werden geschrieben wie &quot;20, then 40, then 60 Nm&quot;.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; goes back: each stage is above the one before.</source>
+        <translation>&quot;{0}&quot; geht zurück: Jede Stufe liegt über der davor.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; runs from the larger to the smaller; write the smaller end first.</source>
+        <translation>&quot;{0}&quot; geht vom Größeren zum Kleineren; das kleinere Ende zuerst schreiben.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no {1}; write it as in &quot;{2}&quot;.</source>
+        <translation>&quot;{0}&quot; passt nicht zu {1}; schreiben wie &quot;{2}&quot;.</translation>
+    </message>
+    <message>
+        <source>{0}; {1}</source>
+        <translation>{0}; {1}</translation>
+    </message>
+    <message>
+        <source>{0} ({1}, {2})</source>
+        <translation>{0} ({1}, {2})</translation>
+    </message>
+    <message>
+        <source>Not found. Looked in: {0}.</source>
+        <translation>Nicht gefunden. Gesucht in: {0}.</translation>
+    </message>
+    <message>
+        <source>Nobody has said it and no source gives it.</source>
+        <translation>Niemand hat es gesagt, und keine Quelle gibt es an.</translation>
+    </message>
+    <message>
+        <source>Find it, or leave it as not known.</source>
+        <translation>Es finden, oder als nicht bekannt stehen lassen.</translation>
+    </message>
+    <message>
+        <source>Heard by the program; nobody has listened to it yet.</source>
+        <translation>Vom Programm gehört; niemand hat es noch angehört.</translation>
+    </message>
+    <message>
+        <source>Listen to it and confirm its step, then add the source that gives it.</source>
+        <translation>Es anhören und seinen Schritt bestätigen, dann die Quelle hinzufügen, die es angibt.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Said %n times; speech alone proves nothing.</source>
+        <comment>Said once; speech alone proves nothing.</comment>
+        <translation>
+            <numerusform>Einmal gesagt; Sprechen allein belegt nichts.</numerusform>
+            <numerusform>%n-mal gesagt; Sprechen allein belegt nichts.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Add the source that gives it.</source>
+        <translation>Die Quelle hinzufügen, die es angibt.</translation>
+    </message>
+    <message>
+        <source>A source is named, but no value is chosen.</source>
+        <translation>Eine Quelle ist genannt, aber kein Wert gewählt.</translation>
+    </message>
+    <message>
+        <source>a source gives {0}</source>
+        <translation>eine Quelle gibt {0} an</translation>
+    </message>
+    <message>
+        <source>{0} gives {1}</source>
+        <translation>{0} gibt {1} an</translation>
+    </message>
+    <message>
+        <source>“{0}” was said at {1}</source>
+        <translation>„{0}“ wurde bei {1} gesagt</translation>
+    </message>
+    <message>
+        <source>The source gives {0}</source>
+        <translation>Die Quelle gibt {0} an</translation>
+    </message>
+    <message>
+        <source>the other sources agree</source>
+        <translation>die anderen Quellen stimmen überein</translation>
+    </message>
+    <message>
+        <source>everything said agrees with it</source>
+        <translation>alles Gesagte stimmt damit überein</translation>
+    </message>
+    <message>
+        <source>{0}.</source>
+        <translation>{0}.</translation>
+    </message>
+    <message>
+        <source>Resolved: {0}. What differs: {1}.</source>
+        <translation>Geklärt: {0}. Was abweicht: {1}.</translation>
+    </message>
+    <message>
+        <source>Against {0}: {1}.</source>
+        <translation>Gegen {0}: {1}.</translation>
+    </message>
+    <message>
+        <source>Say why the value holds, or change it.</source>
+        <translation>Sagen, warum der Wert gilt, oder ihn ändern.</translation>
+    </message>
+</context>
+<context>
+    <name>Fasteners</name>
+    <message>
+        <source>The picture shows {0} {1}; the guide counts {2}.</source>
+        <translation>Das Bild zeigt {0} {1}; die Anleitung zählt {2}.</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>head</source>
+        <translation>Kopf</translation>
+    </message>
+    <message>
+        <source>washer</source>
+        <translation>Scheibe</translation>
+    </message>
+    <message>
+        <source>Not stated of the {0}: {1}; edit the item to say it.</source>
+        <translation>Nicht angegeben von {0}: {1}; den Gegenstand bearbeiten, um es zu sagen.</translation>
     </message>
 </context>
 <context>
@@ -104,6 +1352,21 @@
     </message>
 </context>
 <context>
+    <name>Files</name>
+    <message>
+        <source>read</source>
+        <translation>gelesen</translation>
+    </message>
+    <message>
+        <source>written</source>
+        <translation>geschrieben</translation>
+    </message>
+    <message>
+        <source>locked</source>
+        <translation>gesperrt</translation>
+    </message>
+</context>
+<context>
     <name>FillPanel</name>
     <message>
         <source>&amp;Total, dry</source>
@@ -128,6 +1391,221 @@
     <message>
         <source>&amp;Between the marks</source>
         <translation>Z&amp;wischen den Marken</translation>
+    </message>
+</context>
+<context>
+    <name>Films</name>
+    <message>
+        <source>{0} is no file that can be read; choose the recording itself.</source>
+        <translation>{0} ist keine Datei, die gelesen werden kann; die Aufnahme selbst wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is not there; choose the recording again.</source>
+        <translation>{0} ist nicht da; die Aufnahme neu wählen.</translation>
+    </message>
+    <message>
+        <source>{0} cannot be opened ({1}); check that you may read it.</source>
+        <translation>{0} kann nicht geöffnet werden ({1}); prüfen, ob Sie sie lesen dürfen.</translation>
+    </message>
+    <message>
+        <source>{0} is empty; copy it from the camera again.</source>
+        <translation>{0} ist leer; sie neu von der Kamera kopieren.</translation>
+    </message>
+    <message>
+        <source>{0} may not be read; change its permissions or copy it somewhere else.</source>
+        <translation>{0} darf nicht gelesen werden; die Rechte ändern oder sie anderswohin kopieren.</translation>
+    </message>
+    <message>
+        <source>{0} is no video that can be read ({1}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the camera again.</source>
+        <translation>{0} ist kein Video, das gelesen werden kann ({1}); eine Aufnahme wie MP4, MOV, MKV oder WebM wählen, oder sie neu von der Kamera kopieren.</translation>
+    </message>
+    <message>
+        <source>{0} begins like a video but cannot be read on ({1}); copy it from the camera again.</source>
+        <translation>{0} beginnt wie ein Video, kann aber nicht weiter gelesen werden ({1}); sie neu von der Kamera kopieren.</translation>
+    </message>
+    <message>
+        <source>{0} has pictures of {1} x {2} pixels, more than any camera makes; choose another recording.</source>
+        <translation>{0} hat Bilder von {1} x {2} Punkten, mehr als eine Kamera macht; eine andere Aufnahme wählen.</translation>
+    </message>
+    <message>
+        <source>{0} has no picture, only sound or text; choose the film itself.</source>
+        <translation>{0} hat kein Bild, nur Ton oder Text; den Film selbst wählen.</translation>
+    </message>
+    <message>
+        <source>The memory does not suffice for {0}; close other programs and try again.</source>
+        <translation>Der Speicher reicht nicht für {0}; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The disk is full, so {0} could not be written; free some space and try again.</source>
+        <translation>Der Datenträger ist voll, {0} konnte nicht geschrieben werden; Platz schaffen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The disk failed while {0} was being {1}; check the disk and its cable, and try again.</source>
+        <translation>Der Datenträger hat versagt, während {0} {1} wurde; ihn und sein Kabel prüfen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>{0} may not be {1}; change the permissions, or choose another place.</source>
+        <translation>{0} darf nicht {1} werden; die Rechte ändern, oder einen anderen Ort wählen.</translation>
+    </message>
+    <message>
+        <source>{0} could not be {1} ({2}); check the folder, or choose another one.</source>
+        <translation>{0} konnte nicht {1} werden ({2}); den Ordner prüfen, oder einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>Nothing here can decode {0}; convert the recording to H.264 first.</source>
+        <translation>Nichts hier kann {0} entschlüsseln; die Aufnahme erst in H.264 umwandeln.</translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to decode the recording; close other programs and try again.</source>
+        <translation>Der Speicher reicht nicht, um die Aufnahme zu entschlüsseln; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The recording&apos;s {0} cannot be decoded ({1}).</source>
+        <translation>{0} der Aufnahme kann nicht entschlüsselt werden ({1}).</translation>
+    </message>
+    <message>
+        <source>The camera was let go.</source>
+        <translation>Die Kamera wurde freigegeben.</translation>
+    </message>
+    <message>
+        <source>There is no camera {0}; connect it, or choose another.</source>
+        <translation>Es gibt keine Kamera {0}; sie anschließen, oder eine andere wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is no camera.</source>
+        <translation>{0} ist keine Kamera.</translation>
+    </message>
+    <message>
+        <source>The camera {0} is in use by another program; close that first.</source>
+        <translation>Die Kamera {0} wird von einem anderen Programm benutzt; das erst schließen.</translation>
+    </message>
+    <message>
+        <source>The camera {0} may not be opened; add yourself to those who may use cameras (group video).</source>
+        <translation>Die Kamera {0} darf nicht geöffnet werden; sich denen hinzufügen, die Kameras benutzen dürfen (Gruppe video).</translation>
+    </message>
+    <message>
+        <source>The camera {0} does not answer ({1}); pull it out, put it in again, or take a file.</source>
+        <translation>Die Kamera {0} antwortet nicht ({1}); sie aus- und einstecken, oder eine Datei nehmen.</translation>
+    </message>
+    <message>
+        <source>The camera {0} gives no picture; take a file.</source>
+        <translation>Die Kamera {0} gibt kein Bild; eine Datei nehmen.</translation>
+    </message>
+    <message>
+        <source>The camera {0} gives no picture any more; put it in again, or take a file.</source>
+        <translation>Die Kamera {0} gibt kein Bild mehr; sie neu einstecken, oder eine Datei nehmen.</translation>
+    </message>
+    <message>
+        <source>Between {0} and {1} the recording holds no picture; choose another stretch.</source>
+        <translation>Zwischen {0} und {1} hat die Aufnahme kein Bild; eine andere Strecke wählen.</translation>
+    </message>
+    <message>
+        <source>This system has no H.264 encoder (libx264), so clips cannot be made; install it.</source>
+        <translation>Dieses System hat keinen H.264-Kodierer (libx264), Clips können nicht gemacht werden; ihn installieren.</translation>
+    </message>
+    <message>
+        <source>Cutting the clip was stopped.</source>
+        <translation>Das Schneiden des Clips wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>No picture could be decoded at {0} of {1}; choose a moment nearby.</source>
+        <translation>Bei {0} von {1} konnte kein Bild entschlüsselt werden; einen Augenblick in der Nähe wählen.</translation>
+    </message>
+    <message>
+        <source>The recording could not be taken apart.</source>
+        <translation>Die Aufnahme konnte nicht zerlegt werden.</translation>
+    </message>
+    <message>
+        <source>{0} reads differently at a second time; copy it from the camera again.</source>
+        <translation>{0} liest sich beim zweiten Mal anders; sie neu von der Kamera kopieren.</translation>
+    </message>
+    <message>
+        <source>The recogniser &quot;{0}&quot; could not be started ({1}).</source>
+        <translation>Der Erkenner &quot;{0}&quot; konnte nicht gestartet werden ({1}).</translation>
+    </message>
+    <message>
+        <source>Hearing was stopped; nothing of it is kept.</source>
+        <translation>Das Hören wurde angehalten; nichts davon wird behalten.</translation>
+    </message>
+    <message>
+        <source>The recogniser &quot;{0}&quot; failed{1}{2}. Try the command in a terminal on a WAV file, and put it right in the house settings.</source>
+        <translation>Der Erkenner &quot;{0}&quot; hat versagt{1}{2}. Den Befehl in einem Terminal an einer WAV-Datei versuchen und ihn in den Hauseinstellungen berichtigen.</translation>
+    </message>
+    <message>
+        <source>The recogniser &quot;{0}&quot; wrote nothing; it has to write WebVTT or SRT {1}.</source>
+        <translation>Der Erkenner &quot;{0}&quot; hat nichts geschrieben; er muss WebVTT oder SRT schreiben {1}.</translation>
+    </message>
+    <message>
+        <source>The recogniser&apos;s language {0} cannot be read; install the program again.</source>
+        <translation>Die Sprache des Erkenners {0} kann nicht gelesen werden; das Programm neu installieren.</translation>
+    </message>
+    <message>
+        <source>The recogniser&apos;s model of English is not installed. Install the package pocketsphinx-en-us, or name another recogniser in the house settings.</source>
+        <translation>Das englische Modell des Erkenners ist nicht installiert. Das Paket pocketsphinx-en-us installieren, oder in den Hauseinstellungen einen anderen Erkenner nennen.</translation>
+    </message>
+    <message>
+        <source>{0} has no sound, so nothing can be heard; type what is said on the Tape.</source>
+        <translation>{0} hat keinen Ton, es ist nichts zu hören; auf dem Band tippen, was gesagt wird.</translation>
+    </message>
+    <message>
+        <source>{0} is a sound file with a cover picture; choose the film itself.</source>
+        <translation>{0} ist eine Tondatei mit einem Titelbild; den Film selbst wählen.</translation>
+    </message>
+    <message>
+        <source>{0} has no picture of a usable size; choose another recording.</source>
+        <translation>{0} hat kein Bild von brauchbarer Größe; eine andere Aufnahme wählen.</translation>
+    </message>
+    <message>
+        <source>{0} has pictures but no times.</source>
+        <translation>{0} hat Bilder, aber keine Zeiten.</translation>
+    </message>
+    <message>
+        <source>The times of {0} go back at {1}: camera files joined end to end do that.</source>
+        <translation>Die Zeiten von {0} gehen bei {1} zurück: Das tun Kameradateien, die aneinandergehängt wurden.</translation>
+    </message>
+    <message>
+        <source>The times of {0} begin below zero.</source>
+        <translation>Die Zeiten von {0} beginnen unter null.</translation>
+    </message>
+    <message>
+        <source>The import was stopped; nothing of it is kept.</source>
+        <translation>Das Importieren wurde angehalten; nichts davon wird behalten.</translation>
+    </message>
+    <message>
+        <source>The small copy could not be made ({0}).</source>
+        <translation>Die kleine Kopie konnte nicht gemacht werden ({0}).</translation>
+    </message>
+    <message>
+        <source>Memory is full.</source>
+        <translation>Der Speicher ist voll.</translation>
+    </message>
+    <message>
+        <source>The player could not be started; everything but playing still works. Check that libmpv is installed.</source>
+        <translation>Der Abspieler konnte nicht gestartet werden; alles außer Abspielen geht weiter. Prüfen, ob libmpv installiert ist.</translation>
+    </message>
+    <message>
+        <source>The small copy of this recording is missing or damaged; import the recording again.</source>
+        <translation>Die kleine Kopie dieser Aufnahme fehlt oder ist beschädigt; die Aufnahme neu importieren.</translation>
+    </message>
+    <message>
+        <source>This picture is not in the small copy; import the recording again.</source>
+        <translation>Dieses Bild ist nicht in der kleinen Kopie; die Aufnahme neu importieren.</translation>
+    </message>
+    <message>
+        <source>The index of this recording is damaged or from an older version; import the recording again.</source>
+        <translation>Das Verzeichnis dieser Aufnahme ist beschädigt oder von einer älteren Fassung; die Aufnahme neu importieren.</translation>
+    </message>
+    <message>
+        <source>The index of this recording is damaged; import the recording again.</source>
+        <translation>Das Verzeichnis dieser Aufnahme ist beschädigt; die Aufnahme neu importieren.</translation>
+    </message>
+    <message>
+        <source>This recording has not been looked through yet; import it again.</source>
+        <translation>Diese Aufnahme wurde noch nicht durchgesehen; sie neu importieren.</translation>
+    </message>
+    <message>
+        <source>Looking for a sharper still was stopped.</source>
+        <translation>Die Suche nach einem schärferen Standbild wurde angehalten.</translation>
     </message>
 </context>
 <context>
@@ -239,6 +1717,200 @@
     <message>
         <source>The first week</source>
         <translation>Die erste Woche</translation>
+    </message>
+</context>
+<context>
+    <name>Fluids</name>
+    <message>
+        <source>No source says what the fluid has to meet.</source>
+        <translation>Keine Quelle sagt, was die Flüssigkeit erfüllen muss.</translation>
+    </message>
+    <message>
+        <source>{0} is asked for, the pack says {1}.</source>
+        <translation>{0} ist verlangt, das Gebinde sagt {1}.</translation>
+    </message>
+    <message>
+        <source>{0} is asked for; the pack says no viscosity.</source>
+        <translation>{0} ist verlangt; das Gebinde sagt keine Viskosität.</translation>
+    </message>
+    <message>
+        <source>The pack does not say that it meets {0}: ask its maker.</source>
+        <translation>Das Gebinde sagt nicht, dass es {0} erfüllt: den Hersteller fragen.</translation>
+    </message>
+    <message>
+        <source>The pack says {0}; no specification is asked for beside the viscosity.</source>
+        <translation>Das Gebinde sagt {0}; außer der Viskosität ist keine Vorschrift verlangt.</translation>
+    </message>
+    <message>
+        <source>The pack says all that is asked for: {0}.</source>
+        <translation>Das Gebinde sagt alles, was verlangt ist: {0}.</translation>
+    </message>
+    <message>
+        <source>The volume of the system must be more than nothing.</source>
+        <translation>Das Volumen des Systems muss mehr als nichts sein.</translation>
+    </message>
+    <message>
+        <source>A strength lies between 0 and 100 %.</source>
+        <translation>Eine Stärke liegt zwischen 0 und 100 %.</translation>
+    </message>
+    <message>
+        <source>A concentrate of {0} % cannot bring the mixture to {1} %.</source>
+        <translation>Ein Konzentrat von {0} % kann die Mischung nicht auf {1} % bringen.</translation>
+    </message>
+    <message>
+        <source>No amount of water makes it pure water: drain it.</source>
+        <translation>Keine Menge Wasser macht reines Wasser daraus: es ablassen.</translation>
+    </message>
+    <message>
+        <source>{0} would have to be added and there is room for {1}: drain some and replace it.</source>
+        <translation>{0} müssten hinzu, und Platz ist für {1}: etwas ablassen und ersetzen.</translation>
+    </message>
+    <message>
+        <source>A ratio is told in parts of concentrate and water, as in 1 to 10.</source>
+        <translation>Ein Verhältnis wird in Teilen Konzentrat und Wasser gesagt, wie 1 zu 10.</translation>
+    </message>
+    <message>
+        <source>Freezing points are known here from 0 to 60 %; stronger mixtures protect less again.</source>
+        <translation>Gefrierpunkte sind hier von 0 bis 60 % bekannt; stärkere Mischungen schützen wieder weniger.</translation>
+    </message>
+    <message>
+        <source>No mixture of {0} is good to {1} degC.</source>
+        <translation>Keine Mischung mit {0} reicht bis {1} °C.</translation>
+    </message>
+    <message>
+        <source>Say what is poured and what the jug holds.</source>
+        <translation>Sagen, was eingefüllt wird und was der Krug fasst.</translation>
+    </message>
+    <message>
+        <source>That is {0} jugs: take a larger one.</source>
+        <translation>Das sind {0} Krüge: einen größeren nehmen.</translation>
+    </message>
+    <message>
+        <source>{0} is no pack of a fluid; write it as 1 L@6.50.</source>
+        <translation>{0} ist kein Gebinde einer Flüssigkeit; schreiben wie 1 L@6.50.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no price; write the pack as 1 L@6.50.</source>
+        <translation>&quot;{0}&quot; ist kein Preis; das Gebinde schreiben wie 1 L@6.50.</translation>
+    </message>
+    <message>
+        <source>What is needed must be more than nothing.</source>
+        <translation>Was gebraucht wird, muss mehr als nichts sein.</translation>
+    </message>
+    <message>
+        <source>Say which packs there are, as in --pack &quot;1 L@6.50&quot;.</source>
+        <translation>Sagen, welche Gebinde es gibt, wie --pack &quot;1 L@6.50&quot;.</translation>
+    </message>
+    <message>
+        <source>A pack must hold more than nothing.</source>
+        <translation>Ein Gebinde muss mehr als nichts fassen.</translation>
+    </message>
+    <message>
+        <source>A price cannot be less than nothing.</source>
+        <translation>Ein Preis kann nicht weniger als nichts sein.</translation>
+    </message>
+    <message>
+        <source>The least cost can only be found with a price for every pack, as in &quot;5 L@24&quot;.</source>
+        <translation>Die geringsten Kosten sind nur zu finden, wenn jedes Gebinde einen Preis hat, wie &quot;5 L@24&quot;.</translation>
+    </message>
+    <message>
+        <source>That is too much for packs so small to look through: say larger packs, or the need of one machine.</source>
+        <translation>Das ist zu viel für so kleine Gebinde: größere nennen, oder den Bedarf einer Maschine.</translation>
+    </message>
+    <message>
+        <source>The {0} must be more than nothing.</source>
+        <translation>{0} muss mehr als nichts sein.</translation>
+    </message>
+    <message>
+        <source>{0} refill out of {1} total cannot be: one of the two is wrong.</source>
+        <translation>{0} Nachfüllmenge von {1} insgesamt kann nicht sein: Eines von beiden ist falsch.</translation>
+    </message>
+    <message>
+        <source>{0} cannot stay behind of {1} in all.</source>
+        <translation>{0} können nicht zurückbleiben von {1} insgesamt.</translation>
+    </message>
+    <message>
+        <source>{0} refill and {1} residue make {2}, not the {3} said to be the total.</source>
+        <translation>{0} Nachfüllmenge und {1} Rest ergeben {2}, nicht die {3}, die insgesamt sein sollen.</translation>
+    </message>
+    <message>
+        <source>The filter cannot take {0} of {1} {2}.</source>
+        <translation>Der Filter kann nicht {0} von {1} {2} aufnehmen.</translation>
+    </message>
+    <message>
+        <source>{0} between the marks is more than the {1} of {2}.</source>
+        <translation>{0} zwischen den Marken sind mehr als die {1} von {2}.</translation>
+    </message>
+    <message>
+        <source>{0} came out of a system that holds {1}: it was overfilled, or one of the two is wrong.</source>
+        <translation>{0} kamen aus einem System, das {1} fasst: Es war überfüllt, oder eines von beiden ist falsch.</translation>
+    </message>
+    <message>
+        <source>{0} is no amount of fluid; write it as 1.7 L.</source>
+        <translation>{0} ist keine Menge einer Flüssigkeit; schreiben wie 1.7 L.</translation>
+    </message>
+    <message>
+        <source>Refill: the total less what stays behind, {0} − {1}.</source>
+        <translation>Nachfüllmenge: die Gesamtmenge weniger dem, was zurückbleibt, {0} − {1}.</translation>
+    </message>
+    <message>
+        <source>Refill: what came out and the filter&apos;s share; right only if the level was right before.</source>
+        <translation>Nachfüllmenge: was herauskam und der Anteil des Filters; nur richtig, wenn der Stand vorher stimmte.</translation>
+    </message>
+    <message>
+        <source>Refill: what came out; right only if the level was right before, and without the filter&apos;s share.</source>
+        <translation>Nachfüllmenge: was herauskam; nur richtig, wenn der Stand vorher stimmte, und ohne den Anteil des Filters.</translation>
+    </message>
+    <message>
+        <source>Residue: the total less the refill, {0} − {1}.</source>
+        <translation>Rest: die Gesamtmenge weniger der Nachfüllmenge, {0} − {1}.</translation>
+    </message>
+    <message>
+        <source>First pour: the refill less the filter&apos;s share, which fills only when it runs, and a little less than the upper mark.</source>
+        <translation>Erste Füllung: die Nachfüllmenge weniger dem Anteil des Filters, der sich erst beim Laufen füllt, und etwas weniger als die obere Marke.</translation>
+    </message>
+    <message>
+        <source>First pour: the filter&apos;s share is not known, so as much as {0} % of the refill is kept back until it has run.</source>
+        <translation>Erste Füllung: Der Anteil des Filters ist nicht bekannt, darum werden bis zu {0} % der Nachfüllmenge zurückgehalten, bis sie gelaufen ist.</translation>
+    </message>
+    <message>
+        <source>First pour: only the total is known; as much as {0} % of it may have stayed behind. Then read and add.</source>
+        <translation>Erste Füllung: Nur die Gesamtmenge ist bekannt; bis zu {0} % davon können zurückgeblieben sein. Dann ablesen und nachfüllen.</translation>
+    </message>
+    <message>
+        <source>What lies between the marks must be known to say how much to add: give --between-marks.</source>
+        <translation>Was zwischen den Marken liegt, muss bekannt sein, um zu sagen, wie viel nachzufüllen ist: --between-marks angeben.</translation>
+    </message>
+    <message>
+        <source>A reading is told in shares of the way between the marks: 0 the lower, 1 the upper, 1.2 a fifth over.</source>
+        <translation>Eine Ablesung wird in Anteilen des Weges zwischen den Marken gesagt: 0 die untere, 1 die obere, 1.2 ein Fünftel darüber.</translation>
+    </message>
+    <message>
+        <source>The amount and the vessel must be more than nothing.</source>
+        <translation>Die Menge und das Gefäß müssen mehr als nichts sein.</translation>
+    </message>
+    <message>
+        <source>The vessel of {0} takes all {1} and has {2} to spare.</source>
+        <translation>Das Gefäß von {0} nimmt alle {1} auf und hat {2} übrig.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The vessel of {0} does not take {1}: close the plug at {2} and change it, %n times.</source>
+        <comment>The vessel of {0} does not take {1}: close the plug at {2} and change it, once.</comment>
+        <translation>
+            <numerusform>Das Gefäß von {0} nimmt {1} nicht auf: bei {2} den Stopfen schließen und es wechseln, einmal.</numerusform>
+            <numerusform>Das Gefäß von {0} nimmt {1} nicht auf: bei {2} den Stopfen schließen und es wechseln, %n-mal.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Guide</name>
+    <message>
+        <source>This {0} cannot be read: {1}.</source>
+        <translation>{0} kann nicht gelesen werden: {1}.</translation>
+    </message>
+    <message>
+        <source>This guide was written by a newer version of the program; open it with that version.</source>
+        <translation>Diese Anleitung wurde von einer neueren Fassung des Programms geschrieben; sie mit jener öffnen.</translation>
     </message>
 </context>
 <context>
@@ -515,6 +2187,17 @@
     </message>
 </context>
 <context>
+    <name>House</name>
+    <message>
+        <source>&quot;{0}&quot; is no kind of source.</source>
+        <translation>&quot;{0}&quot; ist keine Art von Quelle.</translation>
+    </message>
+    <message>
+        <source>What the house keeps cannot be read: {0}.</source>
+        <translation>Was das Haus behält, kann nicht gelesen werden: {0}.</translation>
+    </message>
+</context>
+<context>
     <name>KeyFormsWords</name>
     <message>
         <source>Key of the %1</source>
@@ -700,10 +2383,909 @@
     </message>
 </context>
 <context>
+    <name>Learner</name>
+    <message>
+        <source>These are no answers to a check: {0} Hand in the file as the guide saved it.</source>
+        <translation>Das sind keine Antworten auf eine Prüfung: {0} Die Datei abgeben, wie die Anleitung sie gespeichert hat.</translation>
+    </message>
+    <message>
+        <source>These are no answers to check {0} of this edition: {1}</source>
+        <translation>Das sind keine Antworten auf die Prüfung {0} dieser Ausgabe: {1}</translation>
+    </message>
+</context>
+<context>
+    <name>LevelRule</name>
+    <message>
+        <source>On level ground</source>
+        <translation>Auf ebenem Boden</translation>
+    </message>
+    <message>
+        <source>cold or warm</source>
+        <translation>kalt oder warm</translation>
+    </message>
+    <message>
+        <source>cold</source>
+        <translation>kalt</translation>
+    </message>
+    <message>
+        <source>warm</source>
+        <translation>warm</translation>
+    </message>
+    <message>
+        <source>running or stopped</source>
+        <translation>laufend oder stehend</translation>
+    </message>
+    <message>
+        <source>stopped for {0} min</source>
+        <translation>seit {0} min stehend</translation>
+    </message>
+    <message>
+        <source>stopped</source>
+        <translation>stehend</translation>
+    </message>
+    <message>
+        <source>how long after stopping</source>
+        <translation>wie lange nach dem Anhalten</translation>
+    </message>
+    <message>
+        <source>running</source>
+        <translation>laufend</translation>
+    </message>
+    <message>
+        <source>how it is read</source>
+        <translation>wie abgelesen wird</translation>
+    </message>
+    <message>
+        <source>dipstick resting, not screwed in</source>
+        <translation>Peilstab aufliegend, nicht eingeschraubt</translation>
+    </message>
+    <message>
+        <source>dipstick screwed in</source>
+        <translation>Peilstab eingeschraubt</translation>
+    </message>
+    <message>
+        <source>by the sight glass</source>
+        <translation>am Schauglas</translation>
+    </message>
+    <message>
+        <source>until the level plug weeps</source>
+        <translation>bis die Standschraube tropft</translation>
+    </message>
+    <message>
+        <source>{0}.</source>
+        <translation>{0}.</translation>
+    </message>
+    <message>
+        <source>Not known: {0}.</source>
+        <translation>Nicht bekannt: {0}.</translation>
+    </message>
+</context>
+<context>
+    <name>Library</name>
+    <message>
+        <source>{0} is not opened: its entry “{1}” {2}. Ask for it anew where it comes from.</source>
+        <translation>{0} wird nicht geöffnet: Ihr Eintrag „{1}“ {2}. Sie dort neu anfordern, woher sie kommt.</translation>
+    </message>
+    <message>
+        <source>{0} holds more files than a pack can have.</source>
+        <translation>{0} enthält mehr Dateien, als ein Paket haben kann.</translation>
+    </message>
+    <message>
+        <source>{0} is damaged: its list of files cannot be read. Copy it again.</source>
+        <translation>{0} ist beschädigt: Ihre Dateiliste kann nicht gelesen werden. Sie neu kopieren.</translation>
+    </message>
+    <message>
+        <source>{0} is not in {1}.</source>
+        <translation>{0} ist nicht in {1}.</translation>
+    </message>
+    <message>
+        <source>{0} in {1} is damaged; copy it again.</source>
+        <translation>{0} in {1} ist beschädigt; es neu kopieren.</translation>
+    </message>
+    <message>
+        <source>Stopped.</source>
+        <translation>Angehalten.</translation>
+    </message>
+    <message>
+        <source>There is no file {0}; check the path.</source>
+        <translation>Es gibt keine Datei {0}; den Pfad prüfen.</translation>
+    </message>
+    <message>
+        <source>{0} is no ordinary file.</source>
+        <translation>{0} ist keine gewöhnliche Datei.</translation>
+    </message>
+    <message>
+        <source>{0} is damaged or cut short; copy it again.</source>
+        <translation>{0} ist beschädigt oder abgeschnitten; sie neu kopieren.</translation>
+    </message>
+    <message>
+        <source>{0} is no pack in one file.</source>
+        <translation>{0} ist kein Paket in einer Datei.</translation>
+    </message>
+    <message>
+        <source>{0} in {1} is larger than it can be.</source>
+        <translation>{0} in {1} ist größer, als es sein kann.</translation>
+    </message>
+    <message>
+        <source>The memory does not suffice for the archive; close other programs and try again.</source>
+        <translation>Der Speicher reicht nicht für das Archiv; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>Writing the archive was stopped; nothing of it is kept.</source>
+        <translation>Das Schreiben des Archivs wurde angehalten; nichts davon wird behalten.</translation>
+    </message>
+    <message>
+        <source>The folder {0} is not there; put the stick in, or name another.</source>
+        <translation>Der Ordner {0} ist nicht da; den Stick einstecken, oder einen anderen nennen.</translation>
+    </message>
+    <message>
+        <source>A run at the bench was changed by another hand or is damaged; put back library.db from your last copy.</source>
+        <translation>Ein Durchlauf an der Werkbank wurde von fremder Hand geändert oder ist beschädigt; library.db aus der letzten Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>{0} holds passwords and may be read by others; make it yours alone (chmod 600), and choose new ones.</source>
+        <translation>{0} enthält Passwörter und darf von anderen gelesen werden; sie nur für sich lesbar machen (chmod 600) und neue wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is no list of passwords; mend it or take it away.</source>
+        <translation>{0} ist keine Liste von Passwörtern; sie in Ordnung bringen oder wegnehmen.</translation>
+    </message>
+    <message>
+        <source>The library {0} was written by a newer version of the program; open it with that version.</source>
+        <translation>Die Bibliothek {0} wurde von einer neueren Fassung des Programms geschrieben; sie mit jener öffnen.</translation>
+    </message>
+    <message>
+        <source>Say where it shall be written.</source>
+        <translation>Sagen, wohin geschrieben werden soll.</translation>
+    </message>
+    <message>
+        <source>{0} is a link to somewhere else; name the place itself.</source>
+        <translation>{0} ist ein Verweis anderswohin; den Ort selbst nennen.</translation>
+    </message>
+    <message>
+        <source>{0} lies in the library {1}, which the program alone writes in; choose a place outside it.</source>
+        <translation>{0} liegt in der Bibliothek {1}, in die nur das Programm schreibt; einen Ort außerhalb wählen.</translation>
+    </message>
+    <message>
+        <source>The folder {0} is not there; make it first, or choose another one.</source>
+        <translation>Der Ordner {0} ist nicht da; ihn erst anlegen, oder einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is a file, so nothing can be written in it; choose another place.</source>
+        <translation>{0} ist eine Datei, darin kann nichts geschrieben werden; einen anderen Ort wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is a link to somewhere else; take it away first.</source>
+        <translation>{0} ist ein Verweis anderswohin; ihn erst wegnehmen.</translation>
+    </message>
+    <message>
+        <source>{0} is a folder; name a file in it.</source>
+        <translation>{0} ist ein Ordner; eine Datei darin nennen.</translation>
+    </message>
+    <message>
+        <source>{0} is no ordinary file; choose another name.</source>
+        <translation>{0} ist keine gewöhnliche Datei; einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is what it is made from; choose another name.</source>
+        <translation>{0} ist das, woraus es gemacht wird; einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is there already; choose another name, or take it away first.</source>
+        <translation>{0} ist schon da; einen anderen Namen wählen, oder es erst wegnehmen.</translation>
+    </message>
+    <message>
+        <source>{0} is a file; choose a folder.</source>
+        <translation>{0} ist eine Datei; einen Ordner wählen.</translation>
+    </message>
+    <message>
+        <source>{0} holds other files; choose an empty folder.</source>
+        <translation>{0} enthält andere Dateien; einen leeren Ordner wählen.</translation>
+    </message>
+    <message>
+        <source>{0} has changed meanwhile, so nothing was written there; try again.</source>
+        <translation>{0} hat sich inzwischen geändert, darum wurde dort nichts geschrieben; neu versuchen.</translation>
+    </message>
+    <message>
+        <source>There is no edition {0} of &quot;{1}&quot; in this library.</source>
+        <translation>Es gibt keine Ausgabe {0} von &quot;{1}&quot; in dieser Bibliothek.</translation>
+    </message>
+    <message>
+        <source>Edition {0} in the library is not what was issued; put back library.db from your last copy.</source>
+        <translation>Ausgabe {0} in der Bibliothek ist nicht, was herausgegeben wurde; library.db aus der letzten Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>A pack is named by the SHA-256 of its manifest.</source>
+        <translation>Ein Paket wird mit der SHA-256 seines Verzeichnisses benannt.</translation>
+    </message>
+    <message>
+        <source>Edition {0} was already issued and stays as it is; issue the next number.</source>
+        <translation>Ausgabe {0} wurde schon herausgegeben und bleibt, wie sie ist; die nächste Nummer herausgeben.</translation>
+    </message>
+    <message>
+        <source>{0} is a link to somewhere else; put what it leads to in its place.</source>
+        <translation>{0} ist ein Verweis anderswohin; das, wohin er führt, an seine Stelle legen.</translation>
+    </message>
+    <message>
+        <source>What applies to the whole house was changed elsewhere meanwhile, so nothing was saved; look at it as it is now and do it again.</source>
+        <translation>Was für das ganze Haus gilt, wurde inzwischen anderswo geändert, darum wurde nichts gespeichert; es ansehen, wie es jetzt ist, und neu tun.</translation>
+    </message>
+    <message>
+        <source>The disk is full, so {0} could not be {1}; free some space and try again.</source>
+        <translation>Der Datenträger ist voll, {0} konnte nicht {1} werden; Platz schaffen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>{0} is not there; choose the file again.</source>
+        <translation>{0} ist nicht da; die Datei neu wählen.</translation>
+    </message>
+    <message>
+        <source>{0} may not be {1}; change the permissions, or choose another place.</source>
+        <translation>{0} darf nicht {1} werden; die Rechte ändern, oder einen anderen Ort wählen.</translation>
+    </message>
+    <message>
+        <source>{0} lies on a disk that may only be read; choose another place.</source>
+        <translation>{0} liegt auf einem Datenträger, der nur gelesen werden darf; einen anderen Ort wählen.</translation>
+    </message>
+    <message>
+        <source>{0} would be larger than a file may be here; choose another disk, or raise the limit.</source>
+        <translation>{0} würde größer, als eine Datei hier sein darf; einen anderen Datenträger wählen, oder die Grenze erhöhen.</translation>
+    </message>
+    <message>
+        <source>The disk failed while {0} was being {1}; check the disk and its cable, and try again.</source>
+        <translation>Der Datenträger hat versagt, während {0} {1} wurde; ihn und sein Kabel prüfen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>{0} could not be {1} ({2}); check the folder, or choose another one.</source>
+        <translation>{0} konnte nicht {1} werden ({2}); den Ordner prüfen, oder einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is a folder; choose a file.</source>
+        <translation>{0} ist ein Ordner; eine Datei wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is no file that can be read; choose another one.</source>
+        <translation>{0} ist keine Datei, die gelesen werden kann; eine andere wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is {1} MB long, which is more than such a file can be; choose another one.</source>
+        <translation>{0} ist {1} MB lang, mehr als so eine Datei sein kann; eine andere wählen.</translation>
+    </message>
+    <message>
+        <source>Reading the file was stopped.</source>
+        <translation>Das Lesen der Datei wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>Copying was stopped; nothing of it is kept.</source>
+        <translation>Das Kopieren wurde angehalten; nichts davon wird behalten.</translation>
+    </message>
+    <message>
+        <source>{0} is a link or a device, which is not copied; remove it first.</source>
+        <translation>{0} ist ein Verweis oder ein Gerät, das nicht kopiert wird; es erst entfernen.</translation>
+    </message>
+    <message>
+        <source>The library holds a guide whose id cannot be one (“{0}”); it was not written by this program. Open a copy you trust.</source>
+        <translation>Die Bibliothek enthält eine Anleitung, deren Kennung keine sein kann („{0}“); sie wurde nicht von diesem Programm geschrieben. Eine Kopie öffnen, der Sie trauen.</translation>
+    </message>
+    <message>
+        <source>There is no guide &quot;{0}&quot; in this library.</source>
+        <translation>Es gibt keine Anleitung &quot;{0}&quot; in dieser Bibliothek.</translation>
+    </message>
+    <message>
+        <source>The journal of the guide &quot;{0}&quot; is damaged; put back library.db from your last copy.</source>
+        <translation>Die Aufzeichnung der Anleitung &quot;{0}&quot; ist beschädigt; library.db aus der letzten Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>A change of {0} by {1} is damaged or stands on a damaged one, and is missing.</source>
+        <translation>Eine Änderung vom {0} durch {1} ist beschädigt oder steht auf einer beschädigten und fehlt.</translation>
+    </message>
+    <message>
+        <source>The guide &quot;{0}&quot; has its changes 1 to {1}; there is no {2} to stand on.</source>
+        <translation>Die Anleitung &quot;{0}&quot; hat die Änderungen 1 bis {1}; es gibt keine {2}, auf der zu stehen wäre.</translation>
+    </message>
+    <message>
+        <source>The films of this library lie in its own folder, and none of them is kept a second time.</source>
+        <translation>Die Filme dieser Bibliothek liegen in ihrem eigenen Ordner, und keiner wird ein zweites Mal behalten.</translation>
+    </message>
+    <message>
+        <source>{0} holds other files ({1}), so no library is made there; choose an empty folder or a new one.</source>
+        <translation>{0} enthält andere Dateien ({1}), darum wird dort keine Bibliothek angelegt; einen leeren oder neuen Ordner wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is a file; a library is a folder. Choose a folder.</source>
+        <translation>{0} ist eine Datei; eine Bibliothek ist ein Ordner. Einen Ordner wählen.</translation>
+    </message>
+    <message>
+        <source>There is no library in {0}; check the path.</source>
+        <translation>Es gibt keine Bibliothek in {0}; den Pfad prüfen.</translation>
+    </message>
+    <message>
+        <source>{0}{1} is a link to somewhere else, and a library keeps everything in its own folder; put what it leads to in its place.</source>
+        <translation>{0}{1} ist ein Verweis anderswohin, und eine Bibliothek behält alles in ihrem eigenen Ordner; das, wohin er führt, an seine Stelle legen.</translation>
+    </message>
+    <message>
+        <source>The folder {0} holds the films of another library ({1}); name another folder, or, where it is the same library at a new address, take away the file {2} in it.</source>
+        <translation>Der Ordner {0} enthält die Filme einer anderen Bibliothek ({1}); einen anderen Ordner nennen, oder, wo es dieselbe Bibliothek unter neuer Adresse ist, die Datei {2} darin wegnehmen.</translation>
+    </message>
+    <message>
+        <source>There is no library in the database {0}; make one with anagraph-cli library create ADDRESS.</source>
+        <translation>Es gibt keine Bibliothek in der Datenbank {0}; eine anlegen mit anagraph-cli library create ADDRESS.</translation>
+    </message>
+    <message>
+        <source>The database {0} holds other tables ({1}), so no library is made there; take an empty one.</source>
+        <translation>Die Datenbank {0} enthält andere Tabellen ({1}), darum wird dort keine Bibliothek angelegt; eine leere nehmen.</translation>
+    </message>
+    <message>
+        <source>The library {0} cannot be reached, and what was taken along of it is a copy: this can be done when it is back.</source>
+        <translation>Die Bibliothek {0} ist nicht zu erreichen, und was davon mitgenommen wurde, ist eine Kopie: Das geht, wenn sie wieder da ist.</translation>
+    </message>
+    <message>
+        <source>The library {0} is open elsewhere in an older version of the program; close it there first.</source>
+        <translation>Die Bibliothek {0} ist anderswo in einer älteren Fassung des Programms offen; sie dort erst schließen.</translation>
+    </message>
+    <message>
+        <source>Nothing of {0} was taken along.</source>
+        <translation>Von {0} wurde nichts mitgenommen.</translation>
+    </message>
+    <message>
+        <source>The library {0} may not be written; change the folder&apos;s permissions or open a copy.</source>
+        <translation>Die Bibliothek {0} darf nicht geschrieben werden; die Rechte des Ordners ändern oder eine Kopie öffnen.</translation>
+    </message>
+    <message>
+        <source>The library {0} is open elsewhere{1}; close it everywhere first.</source>
+        <translation>Die Bibliothek {0} ist anderswo offen{1}; sie erst überall schließen.</translation>
+    </message>
+    <message>
+        <source>The library {0} is being put in order by another window{1}; try again when it is done.</source>
+        <translation>Die Bibliothek {0} wird von einem anderen Fenster in Ordnung gebracht{1}; neu versuchen, wenn es fertig ist.</translation>
+    </message>
+    <message>
+        <source>{0} was changed while it was sent; send it again.</source>
+        <translation>{0} wurde beim Senden geändert; neu senden.</translation>
+    </message>
+    <message>
+        <source>The list of {0} cannot be read.</source>
+        <translation>Die Liste von {0} kann nicht gelesen werden.</translation>
+    </message>
+    <message>
+        <source>{0} is not in the object store {1}; library check says what depends on it.</source>
+        <translation>{0} ist nicht im Objektspeicher {1}; library check sagt, was davon abhängt.</translation>
+    </message>
+    <message>
+        <source>{0} did not arrive in {1} as it was sent; try again.</source>
+        <translation>{0} kam in {1} nicht so an, wie es gesendet wurde; neu versuchen.</translation>
+    </message>
+    <message>
+        <source>{0} takes no file in parts; ask its keeper.</source>
+        <translation>{0} nimmt keine Datei in Teilen; den Betreuer fragen.</translation>
+    </message>
+    <message>
+        <source>{0} forgot the parts of {1} that were sent; try again.</source>
+        <translation>{0} hat die gesendeten Teile von {1} vergessen; neu versuchen.</translation>
+    </message>
+    <message>
+        <source>No key and secret of yours are kept for {0}; keep them with anagraph-cli library password {1}.</source>
+        <translation>Für {0} sind kein Schlüssel und kein Geheimnis von Ihnen hinterlegt; sie hinterlegen mit anagraph-cli library password {1}.</translation>
+    </message>
+    <message>
+        <source>The object store {0} is full, so nothing more can be put into {1}; free some space there and try again.</source>
+        <translation>Der Objektspeicher {0} ist voll, in {1} passt nichts mehr; dort Platz schaffen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The clock of this computer and that of {0} differ too much, so it takes nothing; set the clock, and try again.</source>
+        <translation>Die Uhren dieses Rechners und von {0} gehen zu verschieden, darum nimmt er nichts; die Uhr stellen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>{0} does not know you by the key and secret kept here; keep them anew with anagraph-cli library password.</source>
+        <translation>{0} kennt Sie nicht mit dem Schlüssel und dem Geheimnis, die hier hinterlegt sind; sie neu hinterlegen mit anagraph-cli library password.</translation>
+    </message>
+    <message>
+        <source>There is no bucket {0} on {1}; its keeper makes one.</source>
+        <translation>Es gibt keinen Behälter {0} auf {1}; sein Betreuer legt einen an.</translation>
+    </message>
+    <message>
+        <source>{0} does not let you do that in {1}{2}; ask its keeper.</source>
+        <translation>{0} lässt Sie das in {1} nicht tun{2}; den Betreuer fragen.</translation>
+    </message>
+    <message>
+        <source>{0} answered with {1}{2}, which nobody expected; try again, or ask its keeper.</source>
+        <translation>{0} antwortete mit {1}{2}, was niemand erwartet hat; neu versuchen, oder den Betreuer fragen.</translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to reach the object store.</source>
+        <translation>Der Speicher reicht nicht, um den Objektspeicher zu erreichen.</translation>
+    </message>
+    <message>
+        <source>It was stopped; what was sent is kept for the next time.</source>
+        <translation>Es wurde angehalten; was gesendet ist, bleibt für das nächste Mal.</translation>
+    </message>
+    <message>
+        <source>{0} does not prove who it is ({1}), so nothing is sent there; ask its keeper for its certificate and name the file with objects_rootcert= in the address.</source>
+        <translation>{0} weist sich nicht aus ({1}), darum wird nichts dorthin gesendet; den Betreuer um sein Zertifikat bitten und die Datei mit objects_rootcert= in der Adresse nennen.</translation>
+    </message>
+    <message>
+        <source>The object store {0} cannot be reached ({1}); what was sent is kept, and goes on from there the next time.</source>
+        <translation>Der Objektspeicher {0} ist nicht zu erreichen ({1}); was gesendet ist, bleibt, und beim nächsten Mal geht es dort weiter.</translation>
+    </message>
+    <message>
+        <source>{0} did not come from the object store as it was sent there; library check says what depends on it.</source>
+        <translation>{0} kam nicht so aus dem Objektspeicher, wie es dorthin gesendet wurde; library check sagt, was davon abhängt.</translation>
+    </message>
+    <message>
+        <source>Fetching was stopped; what has come is kept.</source>
+        <translation>Das Holen wurde angehalten; was gekommen ist, bleibt.</translation>
+    </message>
+    <message>
+        <source>{0} is not in the object store.</source>
+        <translation>{0} ist nicht im Objektspeicher.</translation>
+    </message>
+    <message>
+        <source>What this computer keeps of a library cannot be less than nothing.</source>
+        <translation>Was dieser Rechner von einer Bibliothek behält, kann nicht weniger als nichts sein.</translation>
+    </message>
+    <message>
+        <source>What the library&apos;s object store says of a file cannot be read.</source>
+        <translation>Was der Objektspeicher der Bibliothek von einer Datei sagt, kann nicht gelesen werden.</translation>
+    </message>
+    <message>
+        <source>{0} is not what was sent there; check the disk and do it again.</source>
+        <translation>{0} ist nicht, was dorthin gesendet wurde; den Datenträger prüfen und es neu tun.</translation>
+    </message>
+    <message>
+        <source>In {0} {1}; an object store is named as s3://ENDPOINT/BUCKET.</source>
+        <translation>In {0} {1}; ein Objektspeicher wird genannt wie s3://ENDPOINT/BUCKET.</translation>
+    </message>
+    <message>
+        <source>A key or a secret does not belong in the address of a library, where others read it; leave it out and keep it with anagraph-cli library password s3://ENDPOINT/BUCKET.</source>
+        <translation>Ein Schlüssel oder ein Geheimnis gehört nicht in die Adresse einer Bibliothek, wo andere es lesen; es weglassen und hinterlegen mit anagraph-cli library password s3://ENDPOINT/BUCKET.</translation>
+    </message>
+    <message>
+        <source>{0} is no folder and no address of a library; {1}.</source>
+        <translation>{0} ist kein Ordner und keine Adresse einer Bibliothek; {1}.</translation>
+    </message>
+    <message>
+        <source>In {0} {1}; {2}.</source>
+        <translation>In {0} {1}; {2}.</translation>
+    </message>
+    <message>
+        <source>A password does not belong in the address of a library, where others read it; leave it out and keep it with anagraph-cli library password ADDRESS.</source>
+        <translation>Ein Passwort gehört nicht in die Adresse einer Bibliothek, wo andere es lesen; es weglassen und hinterlegen mit anagraph-cli library password ADDRESS.</translation>
+    </message>
+    <message>
+        <source>{0} is nothing the address of a library says; it says objects, objects_region, objects_rootcert, host, sslmode, sslrootcert, sslcert, sslkey.</source>
+        <translation>{0} ist nichts, was die Adresse einer Bibliothek sagt; sie sagt objects, objects_region, objects_rootcert, host, sslmode, sslrootcert, sslcert, sslkey.</translation>
+    </message>
+    <message>
+        <source>The server of the library {0} cannot be reached, so nothing was saved; try again when it is back.</source>
+        <translation>Der Server der Bibliothek {0} ist nicht zu erreichen, darum wurde nichts gespeichert; neu versuchen, wenn er wieder da ist.</translation>
+    </message>
+    <message>
+        <source>The server of the library {0} is being restored and takes no changes now; try again later.</source>
+        <translation>Der Server der Bibliothek {0} wird wiederhergestellt und nimmt jetzt keine Änderungen; später neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The library {0} was opened for reading, so nothing was saved.</source>
+        <translation>Die Bibliothek {0} wurde zum Lesen geöffnet, darum wurde nichts gespeichert.</translation>
+    </message>
+    <message>
+        <source>The library {0} does not let you do this; whoever keeps it gives each post its role.</source>
+        <translation>Die Bibliothek {0} lässt Sie das nicht tun; wer sie betreut, gibt jeder Funktion ihre Rolle.</translation>
+    </message>
+    <message>
+        <source>The disk of the server of {0} is full, so the change was not saved; its keeper must free some space.</source>
+        <translation>Der Datenträger des Servers von {0} ist voll, darum wurde die Änderung nicht gespeichert; sein Betreuer muss Platz schaffen.</translation>
+    </message>
+    <message>
+        <source>The server of the library {0} has no room for more at the moment; try again in a while.</source>
+        <translation>Der Server der Bibliothek {0} hat im Augenblick keinen Platz mehr; nach einer Weile neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The library {0} is being written by another program for a long time; try again when it is done.</source>
+        <translation>Die Bibliothek {0} wird lange Zeit von einem anderen Programm geschrieben; neu versuchen, wenn es fertig ist.</translation>
+    </message>
+    <message>
+        <source>The database of the library {0} is damaged; its keeper must put back a copy.</source>
+        <translation>Die Datenbank der Bibliothek {0} ist beschädigt; ihr Betreuer muss eine Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>The library {0} answered with an error: {1}.</source>
+        <translation>Die Bibliothek {0} antwortete mit einem Fehler: {1}.</translation>
+    </message>
+    <message>
+        <source>The library {0} is being put in order by another program; try again when it is done.</source>
+        <translation>Die Bibliothek {0} wird von einem anderen Programm in Ordnung gebracht; neu versuchen, wenn es fertig ist.</translation>
+    </message>
+    <message>
+        <source>The library {0} is open elsewhere; close it everywhere first.</source>
+        <translation>Die Bibliothek {0} ist anderswo offen; sie erst überall schließen.</translation>
+    </message>
+    <message>
+        <source>What became of a change of the library {0} cannot be found out now.</source>
+        <translation>Was aus einer Änderung der Bibliothek {0} wurde, lässt sich jetzt nicht herausfinden.</translation>
+    </message>
+    <message>
+        <source>The server of {0} does not know you by this name and password; keep the right one with anagraph-cli library password ADDRESS.</source>
+        <translation>Der Server von {0} kennt Sie nicht mit diesem Namen und Passwort; das richtige hinterlegen mit anagraph-cli library password ADDRESS.</translation>
+    </message>
+    <message>
+        <source>The server of {0} does not prove that it is the one you mean ({1}); nothing was sent to it. Ask its keeper for its certificate and name it with sslrootcert in the address.</source>
+        <translation>Der Server von {0} weist sich nicht als der aus, den Sie meinen ({1}); nichts wurde an ihn gesendet. Den Betreuer um sein Zertifikat bitten und es mit sslrootcert in der Adresse nennen.</translation>
+    </message>
+    <message>
+        <source>The server of {0} sends everything in the open; where the network is closed to others, say so with sslmode=disable in the address.</source>
+        <translation>Der Server von {0} sendet alles offen; wo das Netz für andere geschlossen ist, das mit sslmode=disable in der Adresse sagen.</translation>
+    </message>
+    <message>
+        <source>There is no database {0} on {1} for you ({2}); its keeper makes one.</source>
+        <translation>Es gibt keine Datenbank {0} auf {1} für Sie ({2}); ihr Betreuer legt eine an.</translation>
+    </message>
+    <message>
+        <source>The server of the library {0} cannot be reached; check the network, or try again when it is back.</source>
+        <translation>Der Server der Bibliothek {0} ist nicht zu erreichen; das Netz prüfen, oder neu versuchen, wenn er wieder da ist.</translation>
+    </message>
+    <message>
+        <source>The library holds a recording whose id cannot be one; it was not written by this program. Open a copy you trust.</source>
+        <translation>Die Bibliothek enthält eine Aufnahme, deren Kennung keine sein kann; sie wurde nicht von diesem Programm geschrieben. Eine Kopie öffnen, der Sie trauen.</translation>
+    </message>
+    <message>
+        <source>That recording is not in this library; import it again.</source>
+        <translation>Diese Aufnahme ist nicht in dieser Bibliothek; sie neu importieren.</translation>
+    </message>
+    <message>
+        <source>A recording is named by what is in it.</source>
+        <translation>Eine Aufnahme wird nach dem benannt, was in ihr ist.</translation>
+    </message>
+    <message>
+        <source>This recording has a narration already; guides may rest on its lines, so it stays.</source>
+        <translation>Diese Aufnahme hat schon eine Mitschrift; Anleitungen können auf ihren Zeilen stehen, darum bleibt sie.</translation>
+    </message>
+    <message>
+        <source>The narration of this recording is damaged; import the recording again together with its narration.</source>
+        <translation>Die Mitschrift dieser Aufnahme ist beschädigt; die Aufnahme zusammen mit ihrer Mitschrift neu importieren.</translation>
+    </message>
+    <message>
+        <source>The records of keys, learners and hand-outs were changed by another hand or are damaged; put back library.db from your last copy.</source>
+        <translation>Die Aufzeichnungen von Schlüsseln, Lernenden und Aushändigungen wurden von fremder Hand geändert oder sind beschädigt; library.db aus der letzten Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>The logbook was changed by another hand or is damaged; put back library.db from your last copy.</source>
+        <translation>Das Logbuch wurde von fremder Hand geändert oder ist beschädigt; library.db aus der letzten Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>The library {0} is a folder; who may do what there is said by the rights of its files.</source>
+        <translation>Die Bibliothek {0} ist ein Ordner; wer dort was darf, sagen die Rechte seiner Dateien.</translation>
+    </message>
+    <message>
+        <source>The server does not know the name {0}; whoever keeps the server adds it: createuser --pwprompt {1}</source>
+        <translation>Der Server kennt den Namen {0} nicht; wer ihn betreut, fügt ihn hinzu: createuser --pwprompt {1}</translation>
+    </message>
+    <message>
+        <source>The table {0} of the library is damaged.</source>
+        <translation>Die Tabelle {0} der Bibliothek ist beschädigt.</translation>
+    </message>
+    <message>
+        <source>A key is made for a post; name it: author, checker.</source>
+        <translation>Ein Schlüssel wird für eine Funktion gemacht; sie nennen: author, checker.</translation>
+    </message>
+    <message>
+        <source>The signing library did not start; close other programs and try again.</source>
+        <translation>Die Bibliothek zum Unterschreiben ist nicht gestartet; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>A key file is sealed with a passphrase; give one.</source>
+        <translation>Eine Schlüsseldatei wird mit einem Kennsatz versiegelt; einen angeben.</translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to seal the key; close other programs and try again.</source>
+        <translation>Der Speicher reicht nicht, um den Schlüssel zu versiegeln; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>This is no key file, or a damaged one; choose the file that was written when the key was made.</source>
+        <translation>Das ist keine Schlüsseldatei, oder eine beschädigte; die Datei wählen, die geschrieben wurde, als der Schlüssel gemacht wurde.</translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to open the key; close other programs and try again.</source>
+        <translation>Der Speicher reicht nicht, um den Schlüssel zu öffnen; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The passphrase is not the one this key was sealed with, or the key file was changed. Type it again.</source>
+        <translation>Der Kennsatz ist nicht der, mit dem dieser Schlüssel versiegelt wurde, oder die Schlüsseldatei wurde geändert. Ihn neu tippen.</translation>
+    </message>
+    <message>
+        <source>This is no public key; choose the file that ends in .pub, written when the key was made.</source>
+        <translation>Das ist kein öffentlicher Schlüssel; die Datei wählen, die auf .pub endet und geschrieben wurde, als der Schlüssel gemacht wurde.</translation>
+    </message>
+    <message>
+        <source>The disk is full, so the change was not saved; free some space and do it again.</source>
+        <translation>Der Datenträger ist voll, darum wurde die Änderung nicht gespeichert; Platz schaffen und sie neu tun.</translation>
+    </message>
+    <message>
+        <source>The file of the library {0} could be opened for reading only: the disk is full or failed for a moment, or a permission is in the way. Open it again.</source>
+        <translation>Die Datei der Bibliothek {0} konnte nur zum Lesen geöffnet werden: Der Datenträger ist voll oder hat kurz versagt, oder ein Recht steht im Weg. Sie neu öffnen.</translation>
+    </message>
+    <message>
+        <source>The library file in {0} is damaged; put back library.db from your last copy.</source>
+        <translation>Die Bibliotheksdatei in {0} ist beschädigt; library.db aus der letzten Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>The disk of the library {0} failed, so the change was not saved; check the disk and its cable, and do it again.</source>
+        <translation>Der Datenträger der Bibliothek {0} hat versagt, darum wurde die Änderung nicht gespeichert; ihn und sein Kabel prüfen und sie neu tun.</translation>
+    </message>
+    <message>
+        <source>A file of the library {0} could not be opened: the disk is full or failed for a moment, or a permission is in the way. Check that the folder and the files in it may be read and written, and try again.</source>
+        <translation>Eine Datei der Bibliothek {0} konnte nicht geöffnet werden: Der Datenträger ist voll oder hat kurz versagt, oder ein Recht steht im Weg. Prüfen, ob der Ordner und die Dateien darin gelesen und geschrieben werden dürfen, und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>The memory does not suffice, so the change was not saved; close other programs and do it again.</source>
+        <translation>Der Speicher reicht nicht, darum wurde die Änderung nicht gespeichert; andere Programme schließen und sie neu tun.</translation>
+    </message>
+    <message>
+        <source>This library lies on this computer, so there is nothing to take along.</source>
+        <translation>Diese Bibliothek liegt auf diesem Rechner, es gibt nichts mitzunehmen.</translation>
+    </message>
+    <message>
+        <source>It was stopped; what was taken along before stays as it was.</source>
+        <translation>Es wurde angehalten; was vorher mitgenommen wurde, bleibt, wie es war.</translation>
+    </message>
+    <message>
+        <source>{0} holds changes that are not in the library yet, and is damaged; keep a copy of it and take it away.</source>
+        <translation>{0} enthält Änderungen, die noch nicht in der Bibliothek sind, und ist beschädigt; eine Kopie behalten und es wegnehmen.</translation>
+    </message>
+    <message>
+        <source>Too many windows have this library open; close one.</source>
+        <translation>Zu viele Fenster haben diese Bibliothek offen; eines schließen.</translation>
+    </message>
+    <message>
+        <source>It was changed once more just now: {0}. Look at it again.</source>
+        <translation>Es wurde eben noch einmal geändert: {0}. Es neu ansehen.</translation>
+    </message>
+    <message>
+        <source>There is a library at {0} already, and nothing of it is written over; name another place.</source>
+        <translation>Bei {0} ist schon eine Bibliothek, und nichts davon wird überschrieben; einen anderen Ort nennen.</translation>
+    </message>
+    <message>
+        <source>It was stopped; what was there is as it was.</source>
+        <translation>Es wurde angehalten; was da war, ist wie vorher.</translation>
+    </message>
+    <message>
+        <source>{0} is no library that was put into one file.</source>
+        <translation>{0} ist keine Bibliothek, die in eine Datei gelegt wurde.</translation>
+    </message>
+    <message>
+        <source>{0} was written by another version of the program (its tables are of version {1}, here they are of {2}); take it out with that version.</source>
+        <translation>{0} wurde von einer anderen Fassung des Programms geschrieben (ihre Tabellen sind von Fassung {1}, hier von {2}); sie mit jener herausnehmen.</translation>
+    </message>
+    <message>
+        <source>{0} lacks the table {1}; it was damaged or cut off.</source>
+        <translation>In {0} fehlt die Tabelle {1}; sie wurde beschädigt oder abgeschnitten.</translation>
+    </message>
+    <message>
+        <source>What arrived in {0} is not what was sent; do not use it. The library in {1} is as it was.</source>
+        <translation>Was in {0} ankam, ist nicht, was gesendet wurde; es nicht verwenden. Die Bibliothek in {1} ist wie vorher.</translation>
+    </message>
+    <message>
+        <source>{0} holds a file that no library has ({1}).</source>
+        <translation>{0} enthält eine Datei, die keine Bibliothek hat ({1}).</translation>
+    </message>
+</context>
+<context>
     <name>Lists</name>
     <message>
         <source>{0}, {1}</source>
         <translation>{0}, {1}</translation>
+    </message>
+    <message>
+        <source>{0} and {1}</source>
+        <translation>{0} und {1}</translation>
+    </message>
+    <message>
+        <source>{0} {1}</source>
+        <translation>{0} {1}</translation>
+    </message>
+</context>
+<context>
+    <name>Logbook</name>
+    <message>
+        <source>{0} is no reading of a meter: hours, a distance or a count is.</source>
+        <translation>{0} ist keine Ablesung eines Zählers: Stunden, eine Strecke oder eine Anzahl sind es.</translation>
+    </message>
+    <message>
+        <source>A meter does not read below nothing.</source>
+        <translation>Ein Zähler zeigt nicht weniger als nichts.</translation>
+    </message>
+    <message>
+        <source>The meter of {0} would run backwards: it showed {1} {2} {3}. Put the reading or its day right; if the meter was replaced, enter that first.</source>
+        <translation>Der Zähler von {0} würde rückwärts laufen: Er zeigte {1} {2} {3}. Die Ablesung oder ihren Tag berichtigen; wurde der Zähler ersetzt, das erst eintragen.</translation>
+    </message>
+    <message>
+        <source>Name the machine.</source>
+        <translation>Die Maschine nennen.</translation>
+    </message>
+    <message>
+        <source>The logbook knows no machine “{0}”; add it first.</source>
+        <translation>Das Logbuch kennt keine Maschine „{0}“; sie erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Entries are added one after the other.</source>
+        <translation>Einträge werden einer nach dem anderen hinzugefügt.</translation>
+    </message>
+    <message>
+        <source>Say who you are, by post.</source>
+        <translation>Sagen, wer Sie sind, mit der Funktion.</translation>
+    </message>
+    <message>
+        <source>There is a machine “{0}” already; give this one another name.</source>
+        <translation>Es gibt schon eine Maschine „{0}“; dieser einen anderen Namen geben.</translation>
+    </message>
+    <message>
+        <source>The serial {0} is that of {1} already.</source>
+        <translation>Die Seriennummer {0} ist schon die von {1}.</translation>
+    </message>
+    <message>
+        <source>Say why the machine is out of service.</source>
+        <translation>Sagen, warum die Maschine außer Dienst ist.</translation>
+    </message>
+    <message>
+        <source>The old meter and the new one count different things.</source>
+        <translation>Der alte und der neue Zähler zählen Verschiedenes.</translation>
+    </message>
+    <message>
+        <source>The meter of {0} was read after that day; enter its replacement on {1} or later.</source>
+        <translation>Der Zähler von {0} wurde nach diesem Tag abgelesen; seinen Ersatz am {1} oder später eintragen.</translation>
+    </message>
+    <message>
+        <source>Say what was done.</source>
+        <translation>Sagen, was getan wurde.</translation>
+    </message>
+    <message>
+        <source>Say what is due.</source>
+        <translation>Sagen, was fällig ist.</translation>
+    </message>
+    <message>
+        <source>Say how often: give at least one interval, as in &quot;100 h&quot; or &quot;12 month&quot;.</source>
+        <translation>Sagen, wie oft: mindestens ein Intervall angeben, wie &quot;100 h&quot; oder &quot;12 month&quot;.</translation>
+    </message>
+    <message>
+        <source>{0} is no interval: hours, a distance, a count or a time by the calendar are.</source>
+        <translation>{0} ist kein Intervall: Stunden, eine Strecke, eine Anzahl oder eine Zeit nach dem Kalender sind es.</translation>
+    </message>
+    <message>
+        <source>A rotating unit has a name and a serial.</source>
+        <translation>Ein Wechselteil hat einen Namen und eine Seriennummer.</translation>
+    </message>
+    <message>
+        <source>There is a unit with the serial {0} already.</source>
+        <translation>Es gibt schon ein Wechselteil mit der Seriennummer {0}.</translation>
+    </message>
+    <message>
+        <source>Something later is entered of the unit {0}, on {1}; strike that first.</source>
+        <translation>Vom Wechselteil {0} ist etwas Späteres eingetragen, am {1}; das erst streichen.</translation>
+    </message>
+    <message>
+        <source>The logbook knows no unit with the serial {0}; add it first.</source>
+        <translation>Das Logbuch kennt kein Wechselteil mit der Seriennummer {0}; es erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The unit {0} is on {1}; take it off there first.</source>
+        <translation>Das Wechselteil {0} ist an {1}; es dort erst abnehmen.</translation>
+    </message>
+    <message>
+        <source>The unit {0} is on no machine.</source>
+        <translation>Das Wechselteil {0} ist an keiner Maschine.</translation>
+    </message>
+    <message>
+        <source>It was fitted by a reading in {0}; give one of that kind.</source>
+        <translation>Es wurde mit einer Ablesung in {0} angebaut; eine dieser Art angeben.</translation>
+    </message>
+    <message>
+        <source>Say what was found.</source>
+        <translation>Sagen, was gefunden wurde.</translation>
+    </message>
+    <message>
+        <source>Say what became of the finding.</source>
+        <translation>Sagen, was aus dem Befund wurde.</translation>
+    </message>
+    <message>
+        <source>Entry {0} is no finding.</source>
+        <translation>Eintrag {0} ist kein Befund.</translation>
+    </message>
+    <message>
+        <source>Finding {0} is closed already: {1}</source>
+        <translation>Befund {0} ist schon geschlossen: {1}</translation>
+    </message>
+    <message>
+        <source>This run is in the logbook already.</source>
+        <translation>Dieser Durchlauf ist schon im Logbuch.</translation>
+    </message>
+    <message>
+        <source>Say what is in the store, and how much of it.</source>
+        <translation>Sagen, was im Lager ist und wie viel davon.</translation>
+    </message>
+    <message>
+        <source>The least stock is counted in something else than the amount.</source>
+        <translation>Der Mindestbestand wird in etwas anderem gezählt als die Menge.</translation>
+    </message>
+    <message>
+        <source>{0} is counted in {1} here.</source>
+        <translation>{0} wird hier in {1} gezählt.</translation>
+    </message>
+    <message>
+        <source>The store holds no “{0}”; count it first.</source>
+        <translation>Im Lager ist kein „{0}“; es erst zählen.</translation>
+    </message>
+    <message>
+        <source>Say what it is a sample of.</source>
+        <translation>Sagen, wovon es eine Probe ist.</translation>
+    </message>
+    <message>
+        <source>Entry {0} is no sample.</source>
+        <translation>Eintrag {0} ist keine Probe.</translation>
+    </message>
+    <message>
+        <source>Say what the laboratory found.</source>
+        <translation>Sagen, was das Labor gefunden hat.</translation>
+    </message>
+    <message>
+        <source>Nothing called “{0}” is due on {1}; give the rule&apos;s name.</source>
+        <translation>Nichts namens „{0}“ ist an {1} fällig; den Namen der Regel angeben.</translation>
+    </message>
+    <message>
+        <source>{0} is over; plan it for a day to come.</source>
+        <translation>{0} ist vorbei; einen kommenden Tag planen.</translation>
+    </message>
+    <message>
+        <source>Evidence is named by the SHA-256 of its file.</source>
+        <translation>Nachweise werden mit der SHA-256 ihrer Datei benannt.</translation>
+    </message>
+    <message>
+        <source>Say why the entry was a mistake.</source>
+        <translation>Sagen, warum der Eintrag ein Fehler war.</translation>
+    </message>
+    <message>
+        <source>There is no entry {0}, or it is struck already.</source>
+        <translation>Es gibt keinen Eintrag {0}, oder er ist schon gestrichen.</translation>
+    </message>
+    <message>
+        <source>What was struck stays struck; enter it anew.</source>
+        <translation>Was gestrichen wurde, bleibt gestrichen; es neu eintragen.</translation>
+    </message>
+    <message>
+        <source>Entry {0} stands on it, so it cannot be struck first: {1}</source>
+        <translation>Eintrag {0} steht darauf, darum kann er nicht zuerst gestrichen werden: {1}</translation>
+    </message>
+    <message>
+        <source>This is no table of services: it needs a column of machines, one of days, and one of what was done.</source>
+        <translation>Das ist keine Tabelle von Wartungen: Sie braucht eine Spalte mit Maschinen, eine mit Tagen und eine mit dem, was getan wurde.</translation>
+    </message>
+    <message>
+        <source>This is no run of the bench: {0} Hand in the file as the guide saved it.</source>
+        <translation>Das ist kein Durchlauf von der Werkbank: {0} Die Datei abgeben, wie die Anleitung sie gespeichert hat.</translation>
+    </message>
+</context>
+<context>
+    <name>MachineState</name>
+    <message>
+        <source>runs</source>
+        <translation>läuft</translation>
+    </message>
+    <message>
+        <source>stands still</source>
+        <translation>steht still</translation>
+    </message>
+    <message>
+        <source>locked off</source>
+        <translation>gesperrt</translation>
+    </message>
+    <message>
+        <source>hot</source>
+        <translation>heiß</translation>
+    </message>
+    <message>
+        <source>on the jack</source>
+        <translation>auf dem Heber</translation>
+    </message>
+    <message>
+        <source>on its stands</source>
+        <translation>auf ihren Böcken</translation>
     </message>
 </context>
 <context>
@@ -781,6 +3363,934 @@
     </message>
 </context>
 <context>
+    <name>Names</name>
+    <message>
+        <source>stop</source>
+        <translation>Halt</translation>
+    </message>
+    <message>
+        <source>warning</source>
+        <translation>Warnung</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Hinweis</translation>
+    </message>
+    <message>
+        <source>filling not proved</source>
+        <translation>Füllen nicht geprüft</translation>
+    </message>
+    <message>
+        <source>filled while open</source>
+        <translation>gefüllt, während offen</translation>
+    </message>
+    <message>
+        <source>left off</source>
+        <translation>nicht wieder angebracht</translation>
+    </message>
+    <message>
+        <source>left loose</source>
+        <translation>nicht festgezogen</translation>
+    </message>
+    <message>
+        <source>tightened too early</source>
+        <translation>zu früh festgezogen</translation>
+    </message>
+    <message>
+        <source>seal not right</source>
+        <translation>Dichtung nicht richtig</translation>
+    </message>
+    <message>
+        <source>cannot be reached</source>
+        <translation>nicht zu erreichen</translation>
+    </message>
+    <message>
+        <source>machine in the wrong state</source>
+        <translation>Maschine im falschen Zustand</translation>
+    </message>
+    <message>
+        <source>opened hot</source>
+        <translation>heiß geöffnet</translation>
+    </message>
+    <message>
+        <source>not on stands</source>
+        <translation>nicht auf Böcken</translation>
+    </message>
+    <message>
+        <source>nothing to drain into</source>
+        <translation>nichts zum Auffangen</translation>
+    </message>
+    <message>
+        <source>vessel too small</source>
+        <translation>Gefäß zu klein</translation>
+    </message>
+    <message>
+        <source>not on the list</source>
+        <translation>nicht auf der Liste</translation>
+    </message>
+    <message>
+        <source>closed before the test</source>
+        <translation>vor der Probe geschlossen</translation>
+    </message>
+    <message>
+        <source>no look for leaks</source>
+        <translation>kein Blick nach Lecks</translation>
+    </message>
+    <message>
+        <source>not filled again</source>
+        <translation>nicht wieder aufgefüllt</translation>
+    </message>
+    <message>
+        <source>too much poured</source>
+        <translation>zu viel eingefüllt</translation>
+    </message>
+    <message>
+        <source>too little poured</source>
+        <translation>zu wenig eingefüllt</translation>
+    </message>
+    <message>
+        <source>level not read</source>
+        <translation>Stand nicht abgelesen</translation>
+    </message>
+    <message>
+        <source>off twice</source>
+        <translation>zweimal abgenommen</translation>
+    </message>
+    <message>
+        <source>without effect</source>
+        <translation>ohne Wirkung</translation>
+    </message>
+    <message>
+        <source>figure not proved</source>
+        <translation>Wert nicht belegt</translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation>Abfall</translation>
+    </message>
+    <message>
+        <source>not recorded</source>
+        <translation>nicht aufgezeichnet</translation>
+    </message>
+    <message>
+        <source>tight</source>
+        <translation>fest</translation>
+    </message>
+    <message>
+        <source>on, not tightened</source>
+        <translation>dran, nicht festgezogen</translation>
+    </message>
+    <message>
+        <source>undone</source>
+        <translation>gelöst</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>ab</translation>
+    </message>
+    <message>
+        <source>closes</source>
+        <translation>schließt</translation>
+    </message>
+    <message>
+        <source>lies behind</source>
+        <translation>liegt hinter</translation>
+    </message>
+    <message>
+        <source>sits under</source>
+        <translation>sitzt unter</translation>
+    </message>
+    <message>
+        <source>renewed</source>
+        <translation>erneuert</translation>
+    </message>
+    <message>
+        <source>holds dry</source>
+        <translation>fasst trocken</translation>
+    </message>
+    <message>
+        <source>refill</source>
+        <translation>Nachfüllmenge</translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation>fasst</translation>
+    </message>
+    <message>
+        <source>two actions</source>
+        <translation>zwei Handlungen</translation>
+    </message>
+    <message>
+        <source>late caution</source>
+        <translation>später Warnhinweis</translation>
+    </message>
+    <message>
+        <source>usual caution</source>
+        <translation>üblicher Warnhinweis</translation>
+    </message>
+    <message>
+        <source>typed number</source>
+        <translation>getippte Zahl</translation>
+    </message>
+    <message>
+        <source>two names</source>
+        <translation>zwei Namen</translation>
+    </message>
+    <message>
+        <source>unclear it</source>
+        <translation>unklares „es“</translation>
+    </message>
+    <message>
+        <source>passive</source>
+        <translation>Passiv</translation>
+    </message>
+    <message>
+        <source>vague</source>
+        <translation>ungenau</translation>
+    </message>
+    <message>
+        <source>no tool</source>
+        <translation>kein Werkzeug</translation>
+    </message>
+    <message>
+        <source>no verdict</source>
+        <translation>kein Urteil</translation>
+    </message>
+    <message>
+        <source>unexplained word</source>
+        <translation>unerklärtes Wort</translation>
+    </message>
+    <message>
+        <source>spelling</source>
+        <translation>Rechtschreibung</translation>
+    </message>
+    <message>
+        <source>torque</source>
+        <translation>Drehmoment</translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation>Drehung</translation>
+    </message>
+    <message>
+        <source>amount</source>
+        <translation>Menge</translation>
+    </message>
+    <message>
+        <source>size</source>
+        <translation>Größe</translation>
+    </message>
+    <message>
+        <source>grade</source>
+        <translation>Sorte</translation>
+    </message>
+    <message>
+        <source>part number</source>
+        <translation>Teilenummer</translation>
+    </message>
+    <message>
+        <source>pressure</source>
+        <translation>Druck</translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>interval</source>
+        <translation>Intervall</translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>Ablesung</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>speed</source>
+        <translation>Drehzahl</translation>
+    </message>
+    <message>
+        <source>share</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation>Anzahl</translation>
+    </message>
+    <message>
+        <source>force</source>
+        <translation>Kraft</translation>
+    </message>
+    <message>
+        <source>at most</source>
+        <translation>höchstens</translation>
+    </message>
+    <message>
+        <source>at least</source>
+        <translation>mindestens</translation>
+    </message>
+    <message>
+        <source>proved</source>
+        <translation>belegt</translation>
+    </message>
+    <message>
+        <source>disputed</source>
+        <translation>strittig</translation>
+    </message>
+    <message>
+        <source>unknown</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>cold</source>
+        <translation>kalt</translation>
+    </message>
+    <message>
+        <source>warm</source>
+        <translation>warm</translation>
+    </message>
+    <message>
+        <source>stopped</source>
+        <translation>stehend</translation>
+    </message>
+    <message>
+        <source>running</source>
+        <translation>laufend</translation>
+    </message>
+    <message>
+        <source>dipstick resting</source>
+        <translation>Peilstab aufliegend</translation>
+    </message>
+    <message>
+        <source>dipstick screwed in</source>
+        <translation>Peilstab eingeschraubt</translation>
+    </message>
+    <message>
+        <source>sight glass</source>
+        <translation>Schauglas</translation>
+    </message>
+    <message>
+        <source>weeping plug</source>
+        <translation>tropfende Standschraube</translation>
+    </message>
+    <message>
+        <source>ethylene glycol</source>
+        <translation>Ethylenglykol</translation>
+    </message>
+    <message>
+        <source>propylene glycol</source>
+        <translation>Propylenglykol</translation>
+    </message>
+    <message>
+        <source>which part is it</source>
+        <translation>welches Teil ist es</translation>
+    </message>
+    <message>
+        <source>what is it</source>
+        <translation>was ist es</translation>
+    </message>
+    <message>
+        <source>what comes before</source>
+        <translation>was kommt davor</translation>
+    </message>
+    <message>
+        <source>what stops the job</source>
+        <translation>was hält die Arbeit an</translation>
+    </message>
+    <message>
+        <source>which fastener goes where</source>
+        <translation>welche Befestigung gehört wohin</translation>
+    </message>
+    <message>
+        <source>is it good</source>
+        <translation>ist es gut</translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation>noch nichts</translation>
+    </message>
+    <message>
+        <source>has it</source>
+        <translation>hat sie</translation>
+    </message>
+    <message>
+        <source>has learned it</source>
+        <translation>hat sie gelernt</translation>
+    </message>
+    <message>
+        <source>worked by it, not yet well</source>
+        <translation>danach gearbeitet, noch nicht gut</translation>
+    </message>
+    <message>
+        <source>worked by it, not assessed</source>
+        <translation>danach gearbeitet, nicht beurteilt</translation>
+    </message>
+    <message>
+        <source>worked by it with help</source>
+        <translation>mit Hilfe danach gearbeitet</translation>
+    </message>
+    <message>
+        <source>works by it alone</source>
+        <translation>arbeitet allein danach</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
+    </message>
+    <message>
+        <source>at the next service</source>
+        <translation>bei der nächsten Wartung</translation>
+    </message>
+    <message>
+        <source>watch it</source>
+        <translation>beobachten</translation>
+    </message>
+    <message>
+        <source>in the store</source>
+        <translation>im Lager</translation>
+    </message>
+    <message>
+        <source>out for repair</source>
+        <translation>in Reparatur</translation>
+    </message>
+    <message>
+        <source>photograph</source>
+        <translation>Foto</translation>
+    </message>
+    <message>
+        <source>receipt</source>
+        <translation>Quittung</translation>
+    </message>
+    <message>
+        <source>sound</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>left out</source>
+        <translation>ausgelassen</translation>
+    </message>
+    <message>
+        <source>machine</source>
+        <translation>Maschine</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>what was done</source>
+        <translation>was getan wurde</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>getan</translation>
+    </message>
+    <message>
+        <source>within</source>
+        <translation>innerhalb</translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation>unterhalb</translation>
+    </message>
+    <message>
+        <source>above</source>
+        <translation>oberhalb</translation>
+    </message>
+    <message>
+        <source>nothing to judge it by</source>
+        <translation>nichts, woran es zu beurteilen wäre</translation>
+    </message>
+    <message>
+        <source>alone</source>
+        <translation>allein</translation>
+    </message>
+    <message>
+        <source>with help</source>
+        <translation>mit Hilfe</translation>
+    </message>
+    <message>
+        <source>not yet</source>
+        <translation>noch nicht</translation>
+    </message>
+    <message>
+        <source>settle</source>
+        <translation>klären</translation>
+    </message>
+    <message>
+        <source>call-out</source>
+        <translation>bezeichnen</translation>
+    </message>
+    <message>
+        <source>add-check</source>
+        <translation>Prüfung hinzufügen</translation>
+    </message>
+    <message>
+        <source>turn back</source>
+        <translation>zurückdrehen</translation>
+    </message>
+    <message>
+        <source>pull</source>
+        <translation>ziehen</translation>
+    </message>
+    <message>
+        <source>press</source>
+        <translation>drücken</translation>
+    </message>
+    <message>
+        <source>flow</source>
+        <translation>Fluss</translation>
+    </message>
+    <message>
+        <source>look</source>
+        <translation>ansehen</translation>
+    </message>
+    <message>
+        <source>do not touch</source>
+        <translation>nicht berühren</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>magnify</source>
+        <translation>vergrößern</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>nachher</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>richtig</translation>
+    </message>
+    <message>
+        <source>wrong</source>
+        <translation>falsch</translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation>neu</translation>
+    </message>
+    <message>
+        <source>old</source>
+        <translation>alt</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>fastener</source>
+        <translation>Befestigung</translation>
+    </message>
+    <message>
+        <source>seal</source>
+        <translation>Dichtung</translation>
+    </message>
+    <message>
+        <source>fluid</source>
+        <translation>Flüssigkeit</translation>
+    </message>
+    <message>
+        <source>tool</source>
+        <translation>Werkzeug</translation>
+    </message>
+    <message>
+        <source>vessel</source>
+        <translation>Gefäß</translation>
+    </message>
+    <message>
+        <source>protective gear</source>
+        <translation>Schutzausrüstung</translation>
+    </message>
+    <message>
+        <source>bottom</source>
+        <translation>unten</translation>
+    </message>
+    <message>
+        <source>side</source>
+        <translation>seitlich</translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>vent</source>
+        <translation>Entlüftung</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>new each time</source>
+        <translation>jedes Mal neu</translation>
+    </message>
+    <message>
+        <source>new if damaged</source>
+        <translation>neu, wenn beschädigt</translation>
+    </message>
+    <message>
+        <source>maker&apos;s book</source>
+        <translation>Buch des Herstellers</translation>
+    </message>
+    <message>
+        <source>label on the part</source>
+        <translation>Schild am Teil</translation>
+    </message>
+    <message>
+        <source>drawing</source>
+        <translation>Zeichnung</translation>
+    </message>
+    <message>
+        <source>measurement</source>
+        <translation>Messung</translation>
+    </message>
+    <message>
+        <source>standard</source>
+        <translation>Norm</translation>
+    </message>
+    <message>
+        <source>maker&apos;s word</source>
+        <translation>Wort des Herstellers</translation>
+    </message>
+    <message>
+        <source>not filmed</source>
+        <translation>nicht gefilmt</translation>
+    </message>
+    <message>
+        <source>look up</source>
+        <translation>nachschlagen</translation>
+    </message>
+    <message>
+        <source>talk</source>
+        <translation>Gerede</translation>
+    </message>
+    <message>
+        <source>keep</source>
+        <translation>behalten</translation>
+    </message>
+    <message>
+        <source>danger</source>
+        <translation>Gefahr</translation>
+    </message>
+    <message>
+        <source>caution</source>
+        <translation>Vorsicht</translation>
+    </message>
+    <message>
+        <source>notice</source>
+        <translation>Achtung</translation>
+    </message>
+    <message>
+        <source>on level ground</source>
+        <translation>auf ebenem Boden</translation>
+    </message>
+    <message>
+        <source>isolated</source>
+        <translation>getrennt</translation>
+    </message>
+    <message>
+        <source>isolated and locked off</source>
+        <translation>getrennt und gesperrt</translation>
+    </message>
+    <message>
+        <source>on stands</source>
+        <translation>auf Böcken</translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation>halten</translation>
+    </message>
+    <message>
+        <source>from the desk</source>
+        <translation>vom Lesepult</translation>
+    </message>
+    <message>
+        <source>on a stick</source>
+        <translation>auf einem Stick</translation>
+    </message>
+    <message>
+        <source>in print</source>
+        <translation>gedruckt</translation>
+    </message>
+    <message>
+        <source>by the learning platform</source>
+        <translation>von der Lernplattform</translation>
+    </message>
+    <message>
+        <source>on a circle</source>
+        <translation>auf einem Kreis</translation>
+    </message>
+    <message>
+        <source>on a rectangle</source>
+        <translation>auf einem Rechteck</translation>
+    </message>
+    <message>
+        <source>in a line</source>
+        <translation>in einer Reihe</translation>
+    </message>
+    <message>
+        <source>fits</source>
+        <translation>passt</translation>
+    </message>
+    <message>
+        <source>does not go on</source>
+        <translation>geht nicht drauf</translation>
+    </message>
+    <message>
+        <source>rounds off</source>
+        <translation>rundet ab</translation>
+    </message>
+    <message>
+        <source>steel</source>
+        <translation>Stahl</translation>
+    </message>
+    <message>
+        <source>aluminium</source>
+        <translation>Aluminium</translation>
+    </message>
+    <message>
+        <source>plastic</source>
+        <translation>Kunststoff</translation>
+    </message>
+    <message>
+        <source>pack as it was issued</source>
+        <translation>Paket, wie es herausgegeben wurde</translation>
+    </message>
+    <message>
+        <source>PDF for the archive</source>
+        <translation>PDF für das Archiv</translation>
+    </message>
+    <message>
+        <source>black and white, two columns</source>
+        <translation>schwarz-weiß, zwei Spalten</translation>
+    </message>
+    <message>
+        <source>one page for the bench</source>
+        <translation>eine Seite für die Werkbank</translation>
+    </message>
+    <message>
+        <source>check of the learner, with a sheet of answers</source>
+        <translation>Prüfung des Lernenden, mit einem Blatt der Antworten</translation>
+    </message>
+    <message>
+        <source>course for a learning platform, SCORM 1.2</source>
+        <translation>Kurs für eine Lernplattform, SCORM 1.2</translation>
+    </message>
+    <message>
+        <source>course for a learning platform, cmi5</source>
+        <translation>Kurs für eine Lernplattform, cmi5</translation>
+    </message>
+    <message>
+        <source>DITA topics</source>
+        <translation>DITA-Themen</translation>
+    </message>
+    <message>
+        <source>table of figures</source>
+        <translation>Tabelle der Werte</translation>
+    </message>
+    <message>
+        <source>procedure as JSON</source>
+        <translation>Ablauf als JSON</translation>
+    </message>
+    <message>
+        <source>captions of the clips</source>
+        <translation>Untertitel der Clips</translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>calendar of what is due</source>
+        <translation>Kalender des Fälligen</translation>
+    </message>
+    <message>
+        <source>book to print</source>
+        <translation>Buch zum Drucken</translation>
+    </message>
+    <message>
+        <source>for the panel</source>
+        <translation>für die Tafel der Maschine</translation>
+    </message>
+    <message>
+        <source>for the filter</source>
+        <translation>für den Filter</translation>
+    </message>
+    <message>
+        <source>for a part</source>
+        <translation>für ein Teil</translation>
+    </message>
+    <message>
+        <source>altered</source>
+        <translation>verändert</translation>
+    </message>
+    <message>
+        <source>intact and signed</source>
+        <translation>unversehrt und unterschrieben</translation>
+    </message>
+    <message>
+        <source>intact, and issued by this library</source>
+        <translation>unversehrt und von dieser Bibliothek herausgegeben</translation>
+    </message>
+    <message>
+        <source>intact, but not what this library issued</source>
+        <translation>unversehrt, aber nicht, was diese Bibliothek herausgab</translation>
+    </message>
+    <message>
+        <source>intact, but nobody trusted here vouches for it</source>
+        <translation>unversehrt, aber niemand, dem hier getraut wird, bürgt dafür</translation>
+    </message>
+    <message>
+        <source>reader</source>
+        <translation>Leser</translation>
+    </message>
+    <message>
+        <source>author</source>
+        <translation>Verfasser</translation>
+    </message>
+    <message>
+        <source>checker</source>
+        <translation>Prüfer</translation>
+    </message>
+    <message>
+        <source>trainer</source>
+        <translation>Ausbilder</translation>
+    </message>
+    <message>
+        <source>keeper</source>
+        <translation>Betreuer</translation>
+    </message>
+</context>
+<context>
+    <name>Narration</name>
+    <message>
+        <source>No timed text is in this file; a narration is WebVTT, SRT or paragraphs that begin with a time such as [1:23].</source>
+        <translation>In dieser Datei ist kein Text mit Zeiten; eine Mitschrift ist WebVTT, SRT oder Absätze, die mit einer Zeit wie [1:23] beginnen.</translation>
+    </message>
+    <message>
+        <source>No line of this narration has times that can be read; check that they look like 00:01:23.000 --&gt; 00:01:26.500.</source>
+        <translation>Keine Zeile dieser Mitschrift hat Zeiten, die gelesen werden können; prüfen, ob sie aussehen wie 00:01:23.000 --&gt; 00:01:26.500.</translation>
+    </message>
+</context>
+<context>
+    <name>Numbers</name>
+    <message>
+        <source>&quot;{0}&quot; can be read two ways; write it as {1} or as {2}.</source>
+        <translation>&quot;{0}&quot; kann auf zwei Arten gelesen werden; es als {1} oder als {2} schreiben.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no number; write it as 18, 7.5, 5/8 or 1 3/4.</source>
+        <translation>&quot;{0}&quot; ist keine Zahl; schreiben wie 18, 7.5, 5/8 oder 1 3/4.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; can be either: {1}</source>
+        <translation>&quot;{0}&quot; kann beides sein: {1}</translation>
+    </message>
+</context>
+<context>
+    <name>OpenPoints</name>
+    <message>
+        <source>Step {0}: {1}</source>
+        <translation>Schritt {0}: {1}</translation>
+    </message>
+    <message>
+        <source>it was drafted from what was said; look at it and confirm it.</source>
+        <translation>er wurde aus dem Gesagten entworfen; ihn ansehen und bestätigen.</translation>
+    </message>
+    <message>
+        <source>it has no heading yet; say what is done, as an order.</source>
+        <translation>er hat noch keine Überschrift; sagen, was getan wird, als Anweisung.</translation>
+    </message>
+    <message>
+        <source>no instruction is written yet.</source>
+        <translation>noch keine Anweisung ist geschrieben.</translation>
+    </message>
+    <message>
+        <source>the text names {0}, which is not in this guide.</source>
+        <translation>der Text nennt {0}, das nicht in dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; was taken from the tape but no line gives it.</source>
+        <translation>&quot;{0}&quot; wurde vom Band übernommen, aber keine Zeile gibt es an.</translation>
+    </message>
+    <message>
+        <source>{0} says: {1}</source>
+        <translation>{0} sagt: {1}</translation>
+    </message>
+    <message>
+        <source>the two pictures of a pair are the same frame.</source>
+        <translation>die beiden Bilder eines Paars sind dasselbe Einzelbild.</translation>
+    </message>
+    <message>
+        <source>nothing marks what differs between the two pictures of a pair.</source>
+        <translation>nichts kennzeichnet, worin sich die beiden Bilder eines Paars unterscheiden.</translation>
+    </message>
+    <message>
+        <source>no picture shows it yet.</source>
+        <translation>noch kein Bild zeigt ihn.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is called out but nothing in the step speaks of it.</source>
+        <translation>&quot;{0}&quot; ist bezeichnet, aber nichts im Schritt spricht davon.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is named but not called out on its picture.</source>
+        <translation>&quot;{0}&quot; ist genannt, aber auf seinem Bild nicht bezeichnet.</translation>
+    </message>
+    <message>
+        <source>{0}: {1} can be read two ways; write it without the sign, or with other decimals.</source>
+        <translation>{0}: {1} kann auf zwei Arten gelesen werden; es ohne das Zeichen schreiben, oder mit anderen Nachkommastellen.</translation>
+    </message>
+    <message>
+        <source>{0} is {1}. {2}</source>
+        <translation>{0} ist {1}. {2}</translation>
+    </message>
+    <message>
+        <source>{0} stands here twice, {1} and {2}: join the two, or give each the variant, condition or purpose it is for.</source>
+        <translation>{0} steht hier zweimal, {1} und {2}: beide verbinden, oder jeder die Ausführung, die Bedingung oder den Zweck geben, für den sie gilt.</translation>
+    </message>
+    <message>
+        <source>{0} stands on {1}, {2}; a newer edition is here: look it up again.</source>
+        <translation>{0} steht auf {1}, {2}; eine neuere Ausgabe ist da: dort neu nachschlagen.</translation>
+    </message>
+    <message>
+        <source>A follow-up names {0}, which is not in this guide.</source>
+        <translation>Eine Folgearbeit nennt {0}, das nicht in dieser Anleitung ist.</translation>
+    </message>
+    <message>
+        <source>The guide has no steps yet: bracket them on the tape or add them on the sheet.</source>
+        <translation>Die Anleitung hat noch keine Schritte: sie auf dem Band anzeichnen oder auf dem Blatt hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The guide has no guide number yet; give it one in the guide settings.</source>
+        <translation>Die Anleitung hat noch keine Anleitungsnummer; ihr eine in den Einstellungen der Anleitung geben.</translation>
+    </message>
+    <message>
+        <source>That figure is no longer in the guide.</source>
+        <translation>Dieser Wert ist nicht mehr in der Anleitung.</translation>
+    </message>
+</context>
+<context>
     <name>OwnKeysWords</name>
     <message>
         <source>Press the key the command is to have.</source>
@@ -793,6 +4303,178 @@
     <message>
         <source>%1 is typed there. Press it with Ctrl or Alt.</source>
         <translation>%1 wird dort getippt. Mit Strg oder Alt drücken.</translation>
+    </message>
+</context>
+<context>
+    <name>Pack</name>
+    <message>
+        <source>The film in {0} is not the recording “{1}” any more: it was replaced, cut or damaged. Put the original back, or import it again.</source>
+        <translation>Der Film in {0} ist nicht mehr die Aufnahme „{1}“: Er wurde ersetzt, geschnitten oder beschädigt. Das Original zurücklegen, oder es neu importieren.</translation>
+    </message>
+    <message>
+        <source>The recording “{0}” was changed while the pack was made; leave it alone and issue again.</source>
+        <translation>Die Aufnahme „{0}“ wurde geändert, während das Paket gemacht wurde; sie in Ruhe lassen und neu herausgeben.</translation>
+    </message>
+    <message>
+        <source>The recording “{0}” is away, so its pictures cannot be made; put the file back where it was and issue again.</source>
+        <translation>Die Aufnahme „{0}“ ist weg, ihre Bilder können nicht gemacht werden; die Datei zurücklegen, wo sie war, und neu herausgeben.</translation>
+    </message>
+    <message>
+        <source>Making the pack was stopped; nothing of it is kept.</source>
+        <translation>Das Machen des Pakets wurde angehalten; nichts davon wird behalten.</translation>
+    </message>
+    <message>
+        <source>The picture {0} could not be made; close other programs and try again.</source>
+        <translation>Das Bild {0} konnte nicht gemacht werden; andere Programme schließen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>There is no room in the folder for temporary files to make the PDF; free some space and issue again.</source>
+        <translation>Im Ordner für vorübergehende Dateien ist kein Platz, um das PDF zu machen; Platz schaffen und neu herausgeben.</translation>
+    </message>
+    <message>
+        <source>Something else writes where the pack is made: {0}</source>
+        <translation>Etwas anderes schreibt dort, wo das Paket gemacht wird: {0}</translation>
+    </message>
+    <message>
+        <source>There are more files than a pack can have; choose the folder of the pack itself.</source>
+        <translation>Es sind mehr Dateien, als ein Paket haben kann; den Ordner des Pakets selbst wählen.</translation>
+    </message>
+    <message>
+        <source>There is no pack at {0}; choose the folder of an issued pack, or its file.</source>
+        <translation>Bei {0} ist kein Paket; den Ordner eines herausgegebenen Pakets wählen, oder seine Datei.</translation>
+    </message>
+    <message>
+        <source>{0} is no issued pack; choose the folder that holds guide.html and manifest.json.</source>
+        <translation>{0} ist kein herausgegebenes Paket; den Ordner wählen, der guide.html und manifest.json enthält.</translation>
+    </message>
+    <message>
+        <source>The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and try again.</source>
+        <translation>Das PDF kann nicht gemacht werden: Das Programm weasyprint ist nicht installiert. Das Paket weasyprint installieren und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>Making the PDF took too long and was given up; try again.</source>
+        <translation>Das Machen des PDF dauerte zu lange und wurde aufgegeben; neu versuchen.</translation>
+    </message>
+    <message>
+        <source>Making the PDF was stopped; nothing of it is kept.</source>
+        <translation>Das Machen des PDF wurde angehalten; nichts davon wird behalten.</translation>
+    </message>
+    <message>
+        <source>The PDF could not be made ({0}); try again.</source>
+        <translation>Das PDF konnte nicht gemacht werden ({0}); neu versuchen.</translation>
+    </message>
+    <message>
+        <source>There is no room in the folder for temporary files to make the PDF; free some space and try again.</source>
+        <translation>Im Ordner für vorübergehende Dateien ist kein Platz, um das PDF zu machen; Platz schaffen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>A picture of the kept pack cannot be read; verify the pack.</source>
+        <translation>Ein Bild des aufbewahrten Pakets kann nicht gelesen werden; das Paket prüfen.</translation>
+    </message>
+    <message>
+        <source>There is no room in the folder for temporary files for the pictures; free some space and try again.</source>
+        <translation>Im Ordner für vorübergehende Dateien ist kein Platz für die Bilder; Platz schaffen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>This is no list of signatures.</source>
+        <translation>Das ist keine Liste von Unterschriften.</translation>
+    </message>
+</context>
+<context>
+    <name>Page</name>
+    <message>
+        <source>What was read on the page came back in a form nobody knows.</source>
+        <translation>Was auf der Seite gelesen wurde, kam in einer Form zurück, die niemand kennt.</translation>
+    </message>
+    <message>
+        <source>Row {0} of what was read on the page has no place.</source>
+        <translation>Zeile {0} des auf der Seite Gelesenen hat keine Stelle.</translation>
+    </message>
+</context>
+<context>
+    <name>Paper</name>
+    <message>
+        <source>The program {0} is not installed, so this cannot be read; install it, or type what stands there.</source>
+        <translation>Das Programm {0} ist nicht installiert, darum kann das nicht gelesen werden; es installieren, oder tippen, was dort steht.</translation>
+    </message>
+    <message>
+        <source>Reading was stopped.</source>
+        <translation>Das Lesen wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>It took too long and was given up; try a smaller file, or one page of it.</source>
+        <translation>Es dauerte zu lange und wurde aufgegeben; eine kleinere Datei versuchen, oder eine Seite davon.</translation>
+    </message>
+    <message>
+        <source>{0} is not there; choose the file again.</source>
+        <translation>{0} ist nicht da; die Datei neu wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is a folder; choose the file in it.</source>
+        <translation>{0} ist ein Ordner; die Datei darin wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is neither a PDF nor a picture; scan or photograph the page and choose that.</source>
+        <translation>{0} ist weder ein PDF noch ein Bild; die Seite scannen oder fotografieren und das wählen.</translation>
+    </message>
+    <message>
+        <source>{0} is locked with a password; unlock it, or photograph the page.</source>
+        <translation>{0} ist mit einem Passwort gesperrt; es entsperren, oder die Seite fotografieren.</translation>
+    </message>
+    <message>
+        <source>{0} is a damaged PDF; get it again, or photograph the page.</source>
+        <translation>{0} ist ein beschädigtes PDF; es neu besorgen, oder die Seite fotografieren.</translation>
+    </message>
+    <message>
+        <source>{0} has {1} pages, which cannot be shown here.</source>
+        <translation>{0} hat {1} Seiten, die hier nicht gezeigt werden können.</translation>
+    </message>
+    <message>
+        <source>It has one page only.</source>
+        <translation>Es hat nur eine Seite.</translation>
+    </message>
+    <message>
+        <source>It has the pages 1 to {0}.</source>
+        <translation>Es hat die Seiten 1 bis {0}.</translation>
+    </message>
+    <message>
+        <source>Page {0} of {1} cannot be shown; the file is damaged.</source>
+        <translation>Seite {0} von {1} kann nicht gezeigt werden; die Datei ist beschädigt.</translation>
+    </message>
+    <message>
+        <source>This cannot be read: {0}</source>
+        <translation>Das kann nicht gelesen werden: {0}</translation>
+    </message>
+</context>
+<context>
+    <name>Plan</name>
+    <message>
+        <source>Step {0}</source>
+        <translation>Schritt {0}</translation>
+    </message>
+    <message>
+        <source>{0} during the wait of step {1}, and move {2} more: {3} less.</source>
+        <translation>{0} während des Wartens von Schritt {1}, und {2} weitere verschieben: {3} weniger.</translation>
+    </message>
+    <message>
+        <source>{0} during the wait of step {1}: {2} less.</source>
+        <translation>{0} während des Wartens von Schritt {1}: {2} weniger.</translation>
+    </message>
+    <message>
+        <source>{0} and {1} more in another place: {2} less.</source>
+        <translation>{0} und {1} weitere an anderer Stelle: {2} weniger.</translation>
+    </message>
+    <message>
+        <source>{0} in another place: {1} less.</source>
+        <translation>{0} an anderer Stelle: {1} weniger.</translation>
+    </message>
+    <message>
+        <source>That step is no longer in the guide.</source>
+        <translation>Dieser Schritt ist nicht mehr in der Anleitung.</translation>
+    </message>
+    <message>
+        <source>Say how long hands are needed, as a time: 5 min.</source>
+        <translation>Sagen, wie lange Hände gebraucht werden, als Zeit: 5 min.</translation>
     </message>
 </context>
 <context>
@@ -959,6 +4641,478 @@ Stopp: %1</translation>
     <message>
         <source>No guide is open; open one on the Shelf.</source>
         <translation>Keine Anleitung ist offen; am Regal eine öffnen.</translation>
+    </message>
+</context>
+<context>
+    <name>Records</name>
+    <message>
+        <source>Nobody of the name “{0}” is in the register of learners; add the learner first.</source>
+        <translation>Niemand namens „{0}“ steht im Verzeichnis der Lernenden; den Lernenden erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Records are added one after the other.</source>
+        <translation>Aufzeichnungen werden eine nach der anderen hinzugefügt.</translation>
+    </message>
+    <message>
+        <source>Say who you are, by post.</source>
+        <translation>Sagen, wer Sie sind, mit der Funktion.</translation>
+    </message>
+    <message>
+        <source>A key is registered for a post; name it.</source>
+        <translation>Ein Schlüssel wird für eine Funktion eingetragen; sie nennen.</translation>
+    </message>
+    <message>
+        <source>This key of the {0} is registered already.</source>
+        <translation>Dieser Schlüssel ({0}) ist schon eingetragen.</translation>
+    </message>
+    <message>
+        <source>The {0} has a key; end that one before another is registered.</source>
+        <translation>{0} hat einen Schlüssel; den erst beenden, bevor ein anderer eingetragen wird.</translation>
+    </message>
+    <message>
+        <source>This key was {0} of the {1}; make a new one.</source>
+        <translation>Dieser Schlüssel war {0}, von {1}; einen neuen machen.</translation>
+    </message>
+    <message>
+        <source>Say why the key ends.</source>
+        <translation>Sagen, warum der Schlüssel endet.</translation>
+    </message>
+    <message>
+        <source>The {0} has no key that could end.</source>
+        <translation>{0} hat keinen Schlüssel, der enden könnte.</translation>
+    </message>
+    <message>
+        <source>Name the learner, by post: learner 07.</source>
+        <translation>Den Lernenden nennen, mit der Funktion: Lernender 07.</translation>
+    </message>
+    <message>
+        <source>{0} is in the register already.</source>
+        <translation>{0} steht schon im Verzeichnis.</translation>
+    </message>
+    <message>
+        <source>Edition {0} is withdrawn ({1}); it is not handed out.</source>
+        <translation>Ausgabe {0} ist zurückgezogen ({1}); sie wird nicht ausgehändigt.</translation>
+    </message>
+    <message>
+        <source>Edition {0} is withdrawn ({1}); nobody learns from it.</source>
+        <translation>Ausgabe {0} ist zurückgezogen ({1}); niemand lernt daraus.</translation>
+    </message>
+    <message>
+        <source>Say why the edition is withdrawn.</source>
+        <translation>Sagen, warum die Ausgabe zurückgezogen wird.</translation>
+    </message>
+    <message>
+        <source>Edition {0} is withdrawn already.</source>
+        <translation>Ausgabe {0} ist schon zurückgezogen.</translation>
+    </message>
+    <message>
+        <source>Say why the record was a mistake.</source>
+        <translation>Sagen, warum die Aufzeichnung ein Fehler war.</translation>
+    </message>
+    <message>
+        <source>There is no such record, or it is struck already.</source>
+        <translation>Es gibt keine solche Aufzeichnung, oder sie ist schon gestrichen.</translation>
+    </message>
+    <message>
+        <source>Only checks, hand-outs and what was learned can be struck.</source>
+        <translation>Nur Prüfungen, Aushändigungen und Gelerntes können gestrichen werden.</translation>
+    </message>
+    <message>
+        <source>The library holds a record of the kind “{0}”, which a newer version of Anagraph wrote.</source>
+        <translation>Die Bibliothek enthält eine Aufzeichnung der Art „{0}“, die eine neuere Fassung von Anagraph geschrieben hat.</translation>
+    </message>
+    <message>
+        <source>A record “{0}” is not written as it must be.</source>
+        <translation>Eine Aufzeichnung „{0}“ ist nicht so geschrieben, wie sie sein muss.</translation>
+    </message>
+    <message>
+        <source>A record says of what kind it is.</source>
+        <translation>Eine Aufzeichnung sagt, welcher Art sie ist.</translation>
+    </message>
+    <message>
+        <source>This is no list of keys; take what anagraph-cli key list --json prints, or a .pub file.</source>
+        <translation>Das ist keine Liste von Schlüsseln; nehmen, was anagraph-cli key list --json ausgibt, oder eine .pub-Datei.</translation>
+    </message>
+</context>
+<context>
+    <name>Review</name>
+    <message>
+        <source>{0} on the {1}</source>
+        <translation>{0} am {1}</translation>
+    </message>
+    <message>
+        <source>Step {0}, {1}</source>
+        <translation>Schritt {0}, {1}</translation>
+    </message>
+    <message>
+        <source>{0} is disputed: resolve it at the Figures with a reason.</source>
+        <translation>{0} ist strittig: ihn bei den Werten mit einer Begründung klären.</translation>
+    </message>
+    <message>
+        <source>Step {0}: {1} asks “{2}”: answer it, or take it over into the guide.</source>
+        <translation>Schritt {0}: {1} fragt „{2}“: es beantworten, oder in die Anleitung übernehmen.</translation>
+    </message>
+    <message>
+        <source>Noted as not filmed: “{0}”. Film it and remove the note, or remove what it asks for.</source>
+        <translation>Als nicht gefilmt vermerkt: „{0}“. Es filmen und den Vermerk entfernen, oder entfernen, was ihn verlangt.</translation>
+    </message>
+</context>
+<context>
+    <name>Service</name>
+    <message>
+        <source>No such service is in the logbook; it counts from the beginning.</source>
+        <translation>Keine solche Wartung ist im Logbuch; es zählt von Anfang an.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no day; write it as 2026-03-31.</source>
+        <translation>&quot;{0}&quot; ist kein Tag; schreiben wie 2026-03-31.</translation>
+    </message>
+    <message>
+        <source>Say how often: give at least one interval, as in &quot;100 h&quot; or &quot;12 month&quot;.</source>
+        <translation>Sagen, wie oft: mindestens ein Intervall angeben, wie &quot;100 h&quot; oder &quot;12 month&quot;.</translation>
+    </message>
+    <message>
+        <source>The last service lies after today.</source>
+        <translation>Die letzte Wartung liegt nach heute.</translation>
+    </message>
+    <message>
+        <source>The meter was read before the last service or after today.</source>
+        <translation>Der Zähler wurde vor der letzten Wartung oder nach heute abgelesen.</translation>
+    </message>
+    <message>
+        <source>Hard use shortens an interval: a share between 0 and 1.</source>
+        <translation>Harter Einsatz verkürzt ein Intervall: ein Anteil zwischen 0 und 1.</translation>
+    </message>
+    <message>
+        <source>The days to avoid end before they begin.</source>
+        <translation>Die zu meidenden Tage enden, bevor sie beginnen.</translation>
+    </message>
+    <message>
+        <source>An interval of {0} never ends.</source>
+        <translation>Ein Intervall von {0} endet nie.</translation>
+    </message>
+    <message>
+        <source>{0} is no interval: hours, a distance or a time by the calendar are.</source>
+        <translation>{0} ist kein Intervall: Stunden, eine Strecke oder eine Zeit nach dem Kalender sind es.</translation>
+    </message>
+    <message>
+        <source>For an interval of {0} the meter&apos;s reading now and at the last service are needed.</source>
+        <translation>Für ein Intervall von {0} werden der Zählerstand jetzt und bei der letzten Wartung gebraucht.</translation>
+    </message>
+    <message>
+        <source>The interval is told in {0}, the meter in {1}.</source>
+        <translation>Das Intervall ist in {0} gesagt, der Zähler in {1}.</translation>
+    </message>
+    <message>
+        <source>Both readings must be hours, or both a distance.</source>
+        <translation>Beide Ablesungen müssen Stunden sein, oder beide eine Strecke.</translation>
+    </message>
+    <message>
+        <source>The meter reads less than at the last service: was it changed?</source>
+        <translation>Der Zähler zeigt weniger als bei der letzten Wartung: Wurde er gewechselt?</translation>
+    </message>
+    <message>
+        <source>“{0}” is no stretch of days; write it as 2026-08-01..2026-08-21.</source>
+        <translation>„{0}“ ist keine Strecke von Tagen; schreiben wie 2026-08-01..2026-08-21.</translation>
+    </message>
+    <message>
+        <source>{0} ends before it begins.</source>
+        <translation>{0} endet, bevor es beginnt.</translation>
+    </message>
+    <message>
+        <source>By its use it was due on {0}; the meter was last read on {1}: read it.</source>
+        <translation>Nach dem Gebrauch war es am {0} fällig; der Zähler wurde zuletzt am {1} abgelesen: ihn ablesen.</translation>
+    </message>
+    <message>
+        <source>It is overdue.</source>
+        <translation>Es ist überfällig.</translation>
+    </message>
+    <message>
+        <source>The machine has not run since the last service, so no day can be forecast; it is due at {0} {1}.</source>
+        <translation>Die Maschine lief seit der letzten Wartung nicht, darum lässt sich kein Tag vorhersagen; es ist bei {0} {1} fällig.</translation>
+    </message>
+    <message>
+        <source>By the meter, at {0} a day.</source>
+        <translation>Nach dem Zähler, mit {0} am Tag.</translation>
+    </message>
+    <message>
+        <source>By the calendar.</source>
+        <translation>Nach dem Kalender.</translation>
+    </message>
+    <message>
+        <source>It falls into {0} to {1}, which has begun: do it today or accept that it is late.</source>
+        <translation>Es fällt in {0} bis {1}, das begonnen hat: heute tun oder hinnehmen, dass es spät ist.</translation>
+    </message>
+    <message>
+        <source>Pulled before {0} to {1}, into which it would fall.</source>
+        <translation>Vor {0} bis {1} gezogen, in das es fallen würde.</translation>
+    </message>
+</context>
+<context>
+    <name>Shop</name>
+    <message>
+        <source>This library issued nothing under the mark {0}.</source>
+        <translation>Diese Bibliothek hat unter dem Zeichen {0} nichts herausgegeben.</translation>
+    </message>
+    <message>
+        <source>Say which variant of the machine it is.</source>
+        <translation>Sagen, welche Ausführung der Maschine es ist.</translation>
+    </message>
+    <message>
+        <source>Begin the work first; a photograph belongs to a step.</source>
+        <translation>Erst die Arbeit beginnen; ein Foto gehört zu einem Schritt.</translation>
+    </message>
+    <message>
+        <source>The work is not at its end yet.</source>
+        <translation>Die Arbeit ist noch nicht am Ende.</translation>
+    </message>
+    <message>
+        <source>This is no calendar that can be taken in: {0} Save it as .ics and try again.</source>
+        <translation>Das ist kein Kalender, der aufgenommen werden kann: {0} Ihn als .ics speichern und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>For TLS both are needed, the certificate and its key: --cert FILE --key FILE.</source>
+        <translation>Für TLS werden beide gebraucht, das Zertifikat und sein Schlüssel: --cert FILE --key FILE.</translation>
+    </message>
+    <message>
+        <source>The certificate {0} and the key {1} cannot be used; both must be PEM files that belong together.</source>
+        <translation>Das Zertifikat {0} und der Schlüssel {1} können nicht verwendet werden; beide müssen PEM-Dateien sein, die zusammengehören.</translation>
+    </message>
+    <message>
+        <source>Port {0} of {1} cannot be had: another program has it, or it is not allowed. Choose another one.</source>
+        <translation>Port {0} von {1} ist nicht zu haben: Ein anderes Programm hat ihn, oder er ist nicht erlaubt. Einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>The kept pack of edition {0} is not what was issued: {1}</source>
+        <translation>Das aufbewahrte Paket der Ausgabe {0} ist nicht, was herausgegeben wurde: {1}</translation>
+    </message>
+    <message>
+        <source>There is no edition {0} of “{1}” in this library.</source>
+        <translation>Es gibt keine Ausgabe {0} von „{1}“ in dieser Bibliothek.</translation>
+    </message>
+    <message>
+        <source>Say to whom it is handed out.</source>
+        <translation>Sagen, wem sie ausgehändigt wird.</translation>
+    </message>
+    <message>
+        <source>Nobody of the name “{0}” is in the register of learners.</source>
+        <translation>Niemand namens „{0}“ steht im Verzeichnis der Lernenden.</translation>
+    </message>
+    <message>
+        <source>The group “{0}” has no learners.</source>
+        <translation>Die Gruppe „{0}“ hat keine Lernenden.</translation>
+    </message>
+    <message>
+        <source>What the recogniser &quot;{0}&quot; wrote has no times; it has to write WebVTT or SRT.</source>
+        <translation>Was der Erkenner &quot;{0}&quot; geschrieben hat, hat keine Zeiten; er muss WebVTT oder SRT schreiben.</translation>
+    </message>
+    <message>
+        <source>Nothing that is said could be heard in {0}; type what is said on the Tape.</source>
+        <translation>In {0} war nichts Gesagtes zu hören; auf dem Band tippen, was gesagt wird.</translation>
+    </message>
+    <message>
+        <source>{0} was changed while it was copied; wait until it is written, and import it again.</source>
+        <translation>{0} wurde geändert, während es kopiert wurde; warten, bis es geschrieben ist, und es neu importieren.</translation>
+    </message>
+    <message>
+        <source>The copy of {0} does not read as it was written: the disk of the library fails. Check it, and import the recording again.</source>
+        <translation>Die Kopie von {0} liest sich nicht, wie sie geschrieben wurde: Der Datenträger der Bibliothek versagt. Ihn prüfen und die Aufnahme neu importieren.</translation>
+    </message>
+    <message>
+        <source>{0} is a folder; choose the recording in it.</source>
+        <translation>{0} ist ein Ordner; die Aufnahme darin wählen.</translation>
+    </message>
+    <message>
+        <source>The path of {0} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or import it as a copy.</source>
+        <translation>Der Pfad von {0} enthält Zeichen, die kein Text sind, er kann nicht gemerkt werden; die Datei oder ihren Ordner umbenennen, oder sie als Kopie importieren.</translation>
+    </message>
+    <message>
+        <source>{0} lies in this library already; it is on the Shelf.</source>
+        <translation>{0} liegt schon in dieser Bibliothek; sie ist auf dem Regal.</translation>
+    </message>
+    <message>
+        <source>{0} It cannot stay where it lies; import it as a copy, which gets new times.</source>
+        <translation>{0} Sie kann nicht bleiben, wo sie liegt; sie als Kopie importieren, die neue Zeiten bekommt.</translation>
+    </message>
+    <message>
+        <source>This house issues whole translations only. {0} Translate them on the Sheet.</source>
+        <translation>Dieses Haus gibt nur ganze Übersetzungen heraus. {0} Sie auf dem Blatt übersetzen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes of this guide could not be read; look through it, and make the last change again.</source>
+        <comment>1 change of this guide could not be read; look through it, and make the last change again.</comment>
+        <translation>
+            <numerusform>1 Änderung dieser Anleitung konnte nicht gelesen werden; sie durchsehen und die letzte Änderung neu machen.</numerusform>
+            <numerusform>%n Änderungen dieser Anleitung konnten nicht gelesen werden; sie durchsehen und die letzte Änderung neu machen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Nothing has changed since edition {0}.</source>
+        <translation>Seit Ausgabe {0} hat sich nichts geändert.</translation>
+    </message>
+    <message>
+        <source>This house signs what it issues: give the key of the author and the key of the checker.</source>
+        <translation>Dieses Haus unterschreibt, was es herausgibt: den Schlüssel des Verfassers und den des Prüfers angeben.</translation>
+    </message>
+    <message>
+        <source>No key of the {0} is registered in this library; register it first.</source>
+        <translation>Kein Schlüssel ({0}) ist in dieser Bibliothek eingetragen; ihn erst eintragen.</translation>
+    </message>
+    <message>
+        <source>The key of the {0} is not the one that is registered now; use that one, or end it and register the new one.</source>
+        <translation>Der Schlüssel ({0}) ist nicht der, der jetzt eingetragen ist; jenen verwenden, oder ihn beenden und den neuen eintragen.</translation>
+    </message>
+    <message>
+        <source>The {0} has not checked the guide as it stands; have it reviewed first.</source>
+        <translation>{0} hat die Anleitung, wie sie steht, nicht geprüft; sie erst durchsehen lassen.</translation>
+    </message>
+    <message>
+        <source>Say who wrote it.</source>
+        <translation>Sagen, wer sie geschrieben hat.</translation>
+    </message>
+    <message>
+        <source>Say who checked it: a second person, by post.</source>
+        <translation>Sagen, wer sie geprüft hat: eine zweite Person, mit der Funktion.</translation>
+    </message>
+    <message>
+        <source>Author and checker are the same; a second person checks.</source>
+        <translation>Verfasser und Prüfer sind derselbe; eine zweite Person prüft.</translation>
+    </message>
+    <message>
+        <source>Edition {0} lies in the library&apos;s folder, but library.db does not know it: it is older than the pack. This one is edition {1}.</source>
+        <translation>Ausgabe {0} liegt im Ordner der Bibliothek, aber library.db kennt sie nicht: Sie ist älter als das Paket. Diese ist Ausgabe {1}.</translation>
+    </message>
+    <message>
+        <source>{0} holds other files; choose an empty folder for the pack, or another name.</source>
+        <translation>{0} enthält andere Dateien; einen leeren Ordner für das Paket wählen, oder einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>{0} holds a pack that was altered, or other files beside one; choose an empty folder, or another name.</source>
+        <translation>{0} enthält ein Paket, das verändert wurde, oder andere Dateien neben einem; einen leeren Ordner wählen, oder einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>{0} holds a pack of another guide; choose an empty folder, or another name.</source>
+        <translation>{0} enthält ein Paket einer anderen Anleitung; einen leeren Ordner wählen, oder einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>The copy of the pack is not what was issued ({0}); check the disk of {1}, and try again.</source>
+        <translation>Die Kopie des Pakets ist nicht, was herausgegeben wurde ({0}); den Datenträger von {1} prüfen und neu versuchen.</translation>
+    </message>
+    <message>
+        <source>{0} is no text in UTF-8; save it again as CSV, UTF-8.</source>
+        <translation>{0} ist kein Text in UTF-8; es als CSV, UTF-8 neu speichern.</translation>
+    </message>
+    <message>
+        <source>Line {0} of the list names no learner.</source>
+        <translation>Zeile {0} der Liste nennt keinen Lernenden.</translation>
+    </message>
+    <message>
+        <source>The signature of {0} does not hold for this run: it was altered, or signed with another key.</source>
+        <translation>Die Unterschrift von {0} gilt nicht für diesen Durchlauf: Er wurde verändert, oder mit einem anderen Schlüssel unterschrieben.</translation>
+    </message>
+    <message>
+        <source>A photograph of this run is not the one it names; hand in the file as the guide saved it.</source>
+        <translation>Ein Foto dieses Durchlaufs ist nicht das, welches er nennt; die Datei abgeben, wie die Anleitung sie gespeichert hat.</translation>
+    </message>
+    <message>
+        <source>This library issued no edition {0} of “{1}” under the mark {2}; the run is not taken in.</source>
+        <translation>Diese Bibliothek hat keine Ausgabe {0} von „{1}“ unter dem Zeichen {2} herausgegeben; der Durchlauf wird nicht aufgenommen.</translation>
+    </message>
+    <message>
+        <source>The logbook knows no machine “{0}”; add it first, then take the run in.</source>
+        <translation>Das Logbuch kennt keine Maschine „{0}“; sie erst hinzufügen, dann den Durchlauf aufnehmen.</translation>
+    </message>
+    <message>
+        <source>Writing the book was stopped; nothing of it is kept.</source>
+        <translation>Das Schreiben des Buches wurde angehalten; nichts davon wird behalten.</translation>
+    </message>
+    <message>
+        <source>The logbook knows no machine “{0}”; add it first.</source>
+        <translation>Das Logbuch kennt keine Maschine „{0}“; sie erst hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Entry {0} is no sample.</source>
+        <translation>Eintrag {0} ist keine Probe.</translation>
+    </message>
+    <message>
+        <source>Nobody has to be told anything.</source>
+        <translation>Niemandem muss etwas gesagt werden.</translation>
+    </message>
+    <message>
+        <source>{0}: give the file the ending .pdf, .html, .txt or .ics.</source>
+        <translation>{0}: der Datei die Endung .pdf, .html, .txt oder .ics geben.</translation>
+    </message>
+    <message>
+        <source>The search was stopped; the recording is still away.</source>
+        <translation>Die Suche wurde angehalten; die Aufnahme ist noch weg.</translation>
+    </message>
+    <message>
+        <source>{0} is no folder; choose the folder or the card the recording may lie on.</source>
+        <translation>{0} ist kein Ordner; den Ordner oder die Karte wählen, auf der die Aufnahme liegen kann.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The recording is not in {0}: %n files looked at, {1} of its length, none with its content. Look in another folder, or import it again.</source>
+        <comment>The recording is not in {0}: 1 file looked at, {1} of its length, none with its content. Look in another folder, or import it again.</comment>
+        <translation>
+            <numerusform>Die Aufnahme ist nicht in {0}: 1 Datei angesehen, {1} von ihrer Länge, keine mit ihrem Inhalt. In einem anderen Ordner suchen, oder sie neu importieren.</numerusform>
+            <numerusform>Die Aufnahme ist nicht in {0}: %n Dateien angesehen, {1} von ihrer Länge, keine mit ihrem Inhalt. In einem anderen Ordner suchen, oder sie neu importieren.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The search was stopped.</source>
+        <translation>Die Suche wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>Say who checks, by post.</source>
+        <translation>Sagen, wer prüft, mit der Funktion.</translation>
+    </message>
+    <message>
+        <source>The {0} changed this guide since the last edition; a second person checks it.</source>
+        <translation>{0} hat diese Anleitung seit der letzten Ausgabe geändert; eine zweite Person prüft sie.</translation>
+    </message>
+    <message>
+        <source>That place is not in the guide any more; look at the list again.</source>
+        <translation>Diese Stelle ist nicht mehr in der Anleitung; die Liste neu ansehen.</translation>
+    </message>
+    <message>
+        <source>This place was not passed as it stands.</source>
+        <translation>Diese Stelle wurde nicht durchgewinkt, wie sie steht.</translation>
+    </message>
+    <message>
+        <source>Its page is not in the library; add the source&apos;s page again.</source>
+        <translation>Ihre Seite ist nicht in der Bibliothek; die Seite der Quelle neu hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Its page is not what was kept; add the source&apos;s page again.</source>
+        <translation>Ihre Seite ist nicht, was behalten wurde; die Seite der Quelle neu hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The check was stopped; nothing was changed.</source>
+        <translation>Die Prüfung wurde angehalten; nichts wurde geändert.</translation>
+    </message>
+    <message>
+        <source>Its pack is not in the library; put its folder back from a copy.</source>
+        <translation>Ihr Paket ist nicht in der Bibliothek; seinen Ordner aus einer Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>Its pack is not what was issued; put its folder back from a copy.</source>
+        <translation>Ihr Paket ist nicht, was herausgegeben wurde; seinen Ordner aus einer Kopie zurücklegen.</translation>
+    </message>
+    <message>
+        <source>What was learned from it is not in the library; import the recording again.</source>
+        <translation>Was daraus gelernt wurde, ist nicht in der Bibliothek; die Aufnahme neu importieren.</translation>
+    </message>
+    <message>
+        <source>The film is not in the library; find its original on the Shelf.</source>
+        <translation>Der Film ist nicht in der Bibliothek; sein Original auf dem Regal suchen.</translation>
+    </message>
+    <message>
+        <source>The film is not where it lay; find it on the Shelf.</source>
+        <translation>Der Film ist nicht, wo er lag; ihn auf dem Regal suchen.</translation>
+    </message>
+    <message>
+        <source>The film is not what came in; find its original on the Shelf.</source>
+        <translation>Der Film ist nicht, was hereinkam; sein Original auf dem Regal suchen.</translation>
     </message>
 </context>
 <context>
@@ -1414,6 +5568,113 @@ Stopp: %1</translation>
     </message>
 </context>
 <context>
+    <name>Tape</name>
+    <message>
+        <source>Nothing that is done was heard on this recording; bracket the steps by hand with [ and ].</source>
+        <translation>Nichts, was getan wird, war auf dieser Aufnahme zu hören; die Schritte von Hand mit [ und ] anzeichnen.</translation>
+    </message>
+    <message>
+        <source>Everything that was heard is in a step already.</source>
+        <translation>Alles, was zu hören war, ist schon in einem Schritt.</translation>
+    </message>
+    <message>
+        <source>There is no step here.</source>
+        <translation>Hier ist kein Schritt.</translation>
+    </message>
+    <message>
+        <source>This step is no draft; there is nothing to confirm.</source>
+        <translation>Dieser Schritt ist kein Entwurf; es gibt nichts zu bestätigen.</translation>
+    </message>
+    <message>
+        <source>There is no step here yet; bracket one first.</source>
+        <translation>Hier ist noch kein Schritt; erst einen anzeichnen.</translation>
+    </message>
+    <message>
+        <source>This caution is in the step already.</source>
+        <translation>Dieser Warnhinweis ist schon im Schritt.</translation>
+    </message>
+    <message>
+        <source>An empty note says nothing; write what is missing or to be looked up.</source>
+        <translation>Ein leerer Vermerk sagt nichts; schreiben, was fehlt oder nachzuschlagen ist.</translation>
+    </message>
+    <message>
+        <source>This is noted here already.</source>
+        <translation>Das ist hier schon vermerkt.</translation>
+    </message>
+    <message>
+        <source>This note is gone already.</source>
+        <translation>Dieser Vermerk ist schon weg.</translation>
+    </message>
+    <message>
+        <source>Between this line and the next one tied to the film the words would run at less than half or more than double their pace; untie that line, or choose the moment again.</source>
+        <translation>Zwischen dieser Zeile und der nächsten, die an den Film gebunden ist, liefen die Worte weniger als halb oder mehr als doppelt so schnell; jene lösen, oder den Augenblick neu wählen.</translation>
+    </message>
+    <message>
+        <source>A line cannot be emptied; drop it as talk if it says nothing.</source>
+        <translation>Eine Zeile kann nicht geleert werden; sie als Gerede weglassen, wenn sie nichts sagt.</translation>
+    </message>
+    <message>
+        <source>An empty line says nothing; write what is done or said here.</source>
+        <translation>Eine leere Zeile sagt nichts; schreiben, was hier getan oder gesagt wird.</translation>
+    </message>
+    <message>
+        <source>A line you typed begins at this moment already; E changes its words, or type the new one a frame later.</source>
+        <translation>In diesem Augenblick beginnt schon eine getippte Zeile; E ändert ihre Worte, oder die neue ein Einzelbild später tippen.</translation>
+    </message>
+    <message>
+        <source>No line you typed begins at this moment.</source>
+        <translation>In diesem Augenblick beginnt keine getippte Zeile.</translation>
+    </message>
+    <message>
+        <source>Nothing is said here that could be tied to the film.</source>
+        <translation>Hier wird nichts gesagt, das an den Film gebunden werden könnte.</translation>
+    </message>
+    <message>
+        <source>This line is not tied to the film.</source>
+        <translation>Diese Zeile ist nicht an den Film gebunden.</translation>
+    </message>
+    <message>
+        <source>There is no step here; bracket one first.</source>
+        <translation>Hier ist kein Schritt; erst einen anzeichnen.</translation>
+    </message>
+    <message>
+        <source>This step has no stretch in this recording.</source>
+        <translation>Dieser Schritt hat keine Strecke in dieser Aufnahme.</translation>
+    </message>
+    <message>
+        <source>A step is divided within its stretch of the tape; go to a frame between its ends.</source>
+        <translation>Ein Schritt wird innerhalb seiner Strecke des Bandes geteilt; zu einem Einzelbild zwischen seinen Enden gehen.</translation>
+    </message>
+    <message>
+        <source>This is the last step; there is none after it to join.</source>
+        <translation>Das ist der letzte Schritt; nach ihm ist keiner, der zu verbinden wäre.</translation>
+    </message>
+    <message>
+        <source>The two steps follow different methods; choose one method for both, or leave them two.</source>
+        <translation>Die beiden Schritte folgen verschiedenem Vorgehen; eines für beide wählen, oder sie zwei sein lassen.</translation>
+    </message>
+    <message>
+        <source>The two steps apply to different variants; they stay two.</source>
+        <translation>Die beiden Schritte gelten für verschiedene Ausführungn; sie bleiben zwei.</translation>
+    </message>
+    <message>
+        <source>A step needs a stretch of the tape; its ends cannot meet.</source>
+        <translation>Ein Schritt braucht eine Strecke des Bandes; seine Enden können sich nicht treffen.</translation>
+    </message>
+    <message>
+        <source>The step has this one take only; press A to bracket another.</source>
+        <translation>Der Schritt hat nur diese eine Aufnahme; A drücken, um eine andere anzuzeichnen.</translation>
+    </message>
+    <message>
+        <source>This is the best take already.</source>
+        <translation>Das ist schon die beste Aufnahme.</translation>
+    </message>
+    <message>
+        <source>This is the step&apos;s only take; remove the step if it is not wanted.</source>
+        <translation>Das ist die einzige Aufnahme des Schritts; den Schritt entfernen, wenn er nicht gewollt ist.</translation>
+    </message>
+</context>
+<context>
     <name>TapeReasonsWords</name>
     <message>
         <source>This recording has a narration; correct its lines where they are wrong.</source>
@@ -1521,6 +5782,188 @@ Stopp: %1</translation>
     <message>
         <source>The wing nuts have no number on a picture yet.</source>
         <translation>Die Flügelmuttern haben noch keine Nummer auf einem Bild.</translation>
+    </message>
+</context>
+<context>
+    <name>Torque</name>
+    <message>
+        <source>Between 1 and {0} bolts can be put in order.</source>
+        <translation>Zwischen 1 und {0} Schrauben können geordnet werden.</translation>
+    </message>
+    <message>
+        <source>Each stage must be above the one before, as in 20,40,60.</source>
+        <translation>Jede Stufe muss über der davor liegen, wie 20,40,60.</translation>
+    </message>
+    <message>
+        <source>Widths across flats between 3 and 100 mm can be compared.</source>
+        <translation>Schlüsselweiten zwischen 3 und 100 mm können verglichen werden.</translation>
+    </message>
+    <message>
+        <source>{0} flat</source>
+        <translation>{0} Schlüsselfläche</translation>
+    </message>
+    <message>
+        <source>{0} flats</source>
+        <translation>{0} Schlüsselflächen</translation>
+    </message>
+    <message>
+        <source>about {0} flat</source>
+        <translation>etwa {0} Schlüsselfläche</translation>
+    </message>
+    <message>
+        <source>about {0} flats</source>
+        <translation>etwa {0} Schlüsselflächen</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no metric thread; write it as M6 or M14x1.5.</source>
+        <translation>&quot;{0}&quot; ist kein metrisches Gewinde; schreiben wie M6 oder M14x1.5.</translation>
+    </message>
+    <message>
+        <source>Threads from M2 to M48 are known here.</source>
+        <translation>Gewinde von M2 bis M48 sind hier bekannt.</translation>
+    </message>
+    <message>
+        <source>M{0} has no coarse pitch in ISO 261: say which pitch it has, as in M14x1.5.</source>
+        <translation>M{0} hat in ISO 261 keine Regelsteigung: sagen, welche Steigung es hat, wie M14x1.5.</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no property class known here; one such as 8.8 or 10.9 is.</source>
+        <translation>&quot;{0}&quot; ist keine hier bekannte Festigkeitsklasse; eine wie 8.8 oder 10.9 ist es.</translation>
+    </message>
+    <message>
+        <source>{0} in {1}</source>
+        <translation>{0} in {1}</translation>
+    </message>
+    <message>
+        <source>{0}, hollow</source>
+        <translation>{0}, hohl</translation>
+    </message>
+    <message>
+        <source>{0} N·m is far above the usual {1} to {2} N·m for {3}: a slip of unit?</source>
+        <translation>{0} N·m liegt weit über den üblichen {1} bis {2} N·m für {3}: die Einheit vertauscht?</translation>
+    </message>
+    <message>
+        <source>{0} N·m is far below the usual {1} to {2} N·m for {3}: a slip of unit?</source>
+        <translation>{0} N·m liegt weit unter den üblichen {1} bis {2} N·m für {3}: die Einheit vertauscht?</translation>
+    </message>
+    <message>
+        <source>The torque must be more than nothing.</source>
+        <translation>Das Drehmoment muss mehr als nichts sein.</translation>
+    </message>
+    <message>
+        <source>The arm, from the drive to the middle of the grip, must be longer than nothing.</source>
+        <translation>Der Arm, vom Antrieb bis zur Mitte des Griffs, muss länger als nichts sein.</translation>
+    </message>
+    <message>
+        <source>The extension cannot be shorter than nothing; turn it with --angle 180 to fold it back.</source>
+        <translation>Die Verlängerung kann nicht kürzer als nichts sein; sie mit --angle 180 zurückklappen.</translation>
+    </message>
+    <message>
+        <source>The angle is given in degrees between 0 (in line) and 180 (folded back).</source>
+        <translation>Der Winkel wird in Grad zwischen 0 (in Linie) und 180 (zurückgeklappt) angegeben.</translation>
+    </message>
+    <message>
+        <source>Folded back that far the fastener lies under the hand: no setting turns it.</source>
+        <translation>So weit zurückgeklappt liegt die Befestigung unter der Hand: Keine Einstellung dreht ihn.</translation>
+    </message>
+    <message>
+        <source>The scale needs a step between its marks.</source>
+        <translation>Die Skala braucht einen Schritt zwischen ihren Marken.</translation>
+    </message>
+    <message>
+        <source>The scale must run upwards, from its first mark to its last.</source>
+        <translation>Die Skala muss aufwärts laufen, von ihrer ersten Marke zur letzten.</translation>
+    </message>
+    <message>
+        <source>{0} is beyond the end of the scale at {1}: take a larger wrench.</source>
+        <translation>{0} liegt über dem Ende der Skala bei {1}: einen größeren Schlüssel nehmen.</translation>
+    </message>
+    <message>
+        <source>{0} is below the first mark at {1}: take a smaller wrench.</source>
+        <translation>{0} liegt unter der ersten Marke bei {1}: einen kleineren Schlüssel nehmen.</translation>
+    </message>
+    <message>
+        <source>{0} is below 20 % of the scale&apos;s end ({1}), where a wrench is no longer accurate: take a smaller one.</source>
+        <translation>{0} liegt unter 20 % des Skalenendes ({1}), wo ein Schlüssel nicht mehr genau ist: einen kleineren nehmen.</translation>
+    </message>
+    <message>
+        <source>The nearest mark is {0} % off and the wrench itself may be {1} % off; together that is more than the {2} % allowed.</source>
+        <translation>Die nächste Marke liegt {0} % daneben, und der Schlüssel selbst kann {1} % daneben liegen; zusammen ist das mehr als die erlaubten {2} %.</translation>
+    </message>
+    <message>
+        <source>The nearest mark is {0} % off, more than the {1} % allowed.</source>
+        <translation>Die nächste Marke liegt {0} % daneben, mehr als die erlaubten {1} %.</translation>
+    </message>
+    <message>
+        <source>mark {0}</source>
+        <translation>Marke {0}</translation>
+    </message>
+    <message numerus="yes">
+        <source>mark {0} and %n fine marks more</source>
+        <comment>mark {0} and 1 fine mark more</comment>
+        <translation>
+            <numerusform>Marke {0} und 1 feine Marke mehr</numerusform>
+            <numerusform>Marke {0} und %n feine Marken mehr</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Its effective length is not known, so the extension cannot be reckoned with: measure it, or set the extension at right angles.</source>
+        <translation>Seine wirksame Länge ist nicht bekannt, darum lässt sich mit der Verlängerung nicht rechnen: sie messen, oder die Verlängerung rechtwinklig ansetzen.</translation>
+    </message>
+    <message>
+        <source>It was never calibrated, or nobody wrote it down.</source>
+        <translation>Er wurde nie kalibriert, oder niemand hat es aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>Its calibration ran out on {0}: have it calibrated first.</source>
+        <translation>Seine Kalibrierung lief am {0} ab: ihn erst kalibrieren lassen.</translation>
+    </message>
+    <message>
+        <source>Set {0} {1} ({2}): that is {3} N·m at the fastener, {4} %.</source>
+        <translation>{0} {1} einstellen ({2}): das sind {3} N·m an der Befestigung, {4} %.</translation>
+    </message>
+    <message>
+        <source>The wrench sent “{0}”: {1}</source>
+        <translation>Der Schlüssel sendete „{0}“: {1}</translation>
+    </message>
+    <message>
+        <source>The wrench sent a line that is none; readings may be lost.</source>
+        <translation>Der Schlüssel sendete eine Zeile, die keine ist; Ablesungen können verloren sein.</translation>
+    </message>
+    <message>
+        <source>Reading {0} of the wrench was lost; take it again.</source>
+        <translation>Ablesung {0} des Schlüssels ging verloren; sie neu nehmen.</translation>
+    </message>
+    <message>
+        <source>Readings {0} to {1} of the wrench were lost; take them again.</source>
+        <translation>Ablesungen {0} bis {1} des Schlüssels gingen verloren; sie neu nehmen.</translation>
+    </message>
+</context>
+<context>
+    <name>Translation</name>
+    <message numerus="yes">
+        <source>%n texts are not translated</source>
+        <comment>1 text is not translated</comment>
+        <translation>
+            <numerusform>1 Text ist nicht übersetzt</numerusform>
+            <numerusform>%n Texte sind nicht übersetzt</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n texts changed since they were translated</source>
+        <comment>1 text changed since it was translated</comment>
+        <translation>
+            <numerusform>1 Text hat sich seit der Übersetzung geändert</numerusform>
+            <numerusform>%n Texte haben sich seit der Übersetzung geändert</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{0}: {1}.</source>
+        <translation>{0}: {1}.</translation>
+    </message>
+    <message>
+        <source>{0}: {1}, and {2}.</source>
+        <translation>{0}: {1}, und {2}.</translation>
     </message>
 </context>
 <context>
@@ -1847,6 +6290,180 @@ Stopp: %1</translation>
     </message>
 </context>
 <context>
+    <name>Values</name>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>{0} to {1}</source>
+        <translation>{0} bis {1}</translation>
+    </message>
+    <message>
+        <source>{0}, then {1}</source>
+        <translation>{0}, dann {1}</translation>
+    </message>
+    <message>
+        <source>at most {0}</source>
+        <translation>höchstens {0}</translation>
+    </message>
+    <message>
+        <source>at least {0}</source>
+        <translation>mindestens {0}</translation>
+    </message>
+    <message>
+        <source>{0} turn</source>
+        <translation>{0} Umdrehung</translation>
+    </message>
+    <message>
+        <source>{0} turns</source>
+        <translation>{0} Umdrehungen</translation>
+    </message>
+    <message>
+        <source>{0} {1}</source>
+        <translation>{0} {1}</translation>
+    </message>
+    <message>
+        <source>{0}, then {1}°</source>
+        <translation>{0}, dann {1}°</translation>
+    </message>
+</context>
+<context>
+    <name>Verbs</name>
+    <message>
+        <source>drain</source>
+        <translation>ablassen</translation>
+    </message>
+    <message>
+        <source>fill</source>
+        <translation>füllen</translation>
+    </message>
+    <message>
+        <source>remove</source>
+        <translation>entfernen</translation>
+    </message>
+    <message>
+        <source>fit</source>
+        <translation>einbauen</translation>
+    </message>
+    <message>
+        <source>replace</source>
+        <translation>ersetzen</translation>
+    </message>
+    <message>
+        <source>tighten</source>
+        <translation>festziehen</translation>
+    </message>
+    <message>
+        <source>loosen</source>
+        <translation>lösen</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>öffnen</translation>
+    </message>
+    <message>
+        <source>close</source>
+        <translation>schließen</translation>
+    </message>
+    <message>
+        <source>clean</source>
+        <translation>reinigen</translation>
+    </message>
+    <message>
+        <source>inspect</source>
+        <translation>untersuchen</translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation>prüfen</translation>
+    </message>
+    <message>
+        <source>measure</source>
+        <translation>messen</translation>
+    </message>
+    <message>
+        <source>lubricate</source>
+        <translation>schmieren</translation>
+    </message>
+    <message>
+        <source>run</source>
+        <translation>laufen lassen</translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation>anhalten</translation>
+    </message>
+    <message>
+        <source>wait</source>
+        <translation>warten</translation>
+    </message>
+    <message>
+        <source>mark</source>
+        <translation>kennzeichnen</translation>
+    </message>
+    <message>
+        <source>reset</source>
+        <translation>zurücksetzen</translation>
+    </message>
+    <message>
+        <source>lift</source>
+        <translation>anheben</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>absenken</translation>
+    </message>
+    <message>
+        <source>pump</source>
+        <translation>pumpen</translation>
+    </message>
+    <message>
+        <source>bleed</source>
+        <translation>entlüften</translation>
+    </message>
+    <message>
+        <source>cut</source>
+        <translation>schneiden</translation>
+    </message>
+    <message>
+        <source>adjust</source>
+        <translation>einstellen</translation>
+    </message>
+    <message>
+        <source>record</source>
+        <translation>aufzeichnen</translation>
+    </message>
+    <message>
+        <source>dispose</source>
+        <translation>entsorgen</translation>
+    </message>
+    <message>
+        <source>connect</source>
+        <translation>verbinden</translation>
+    </message>
+    <message>
+        <source>disconnect</source>
+        <translation>trennen</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>hinstellen</translation>
+    </message>
+    <message>
+        <source>isolate</source>
+        <translation>abtrennen</translation>
+    </message>
+    <message>
+        <source>release</source>
+        <translation>freigeben</translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation>halten</translation>
+    </message>
+</context>
+<context>
     <name>WordCommandsWords</name>
     <message>
         <source>“%1” for “%2”</source>
@@ -1939,6 +6556,97 @@ Stopp: %1</translation>
     <message>
         <source>Both heard the same for %1; the same moment can be seen in the other now.</source>
         <translation>Beide hörten %1 lang dasselbe; derselbe Moment ist jetzt auch in der anderen zu sehen.</translation>
+    </message>
+</context>
+<context>
+    <name>WorkedOut</name>
+    <message>
+        <source>No fluid but the {0} is drained or filled.</source>
+        <translation>Keine andere Flüssigkeit wird abgelassen oder aufgefüllt: {0}.</translation>
+    </message>
+    <message>
+        <source>It shares the word “{0}” with the {1}.</source>
+        <translation>Es teilt das Wort „{0}“ mit {1}.</translation>
+    </message>
+    <message>
+        <source>The {0} is drained next after it is undone.</source>
+        <translation>Als Nächstes nach dem Lösen wird abgelassen: {0}.</translation>
+    </message>
+    <message>
+        <source>The {0} is filled next after it is undone.</source>
+        <translation>Als Nächstes nach dem Lösen wird aufgefüllt: {0}.</translation>
+    </message>
+    <message>
+        <source>The {0} closes the {1} at the bottom.</source>
+        <translation>{0} schließt unten ({1}).</translation>
+    </message>
+    <message>
+        <source>The {0} closes the {1} at the side.</source>
+        <translation>{0} schließt seitlich ({1}).</translation>
+    </message>
+    <message>
+        <source>The {0} closes the {1} where it is filled.</source>
+        <translation>{0} schließt, wo gefüllt wird ({1}).</translation>
+    </message>
+    <message>
+        <source>The {0} vents the {1} at the top.</source>
+        <translation>{0} entlüftet oben ({1}).</translation>
+    </message>
+    <message>
+        <source>It is called “{0}”.</source>
+        <translation>Es heißt „{0}“.</translation>
+    </message>
+    <message>
+        <source>Reached only past the {0}: the {1}.</source>
+        <translation>Nur hinter {0} zu erreichen: {1}.</translation>
+    </message>
+    <message>
+        <source>It came off after that and went back before.</source>
+        <translation>Es kam danach ab und ging vorher wieder dran.</translation>
+    </message>
+    <message>
+        <source>Its name says so.</source>
+        <translation>Sein Name sagt es.</translation>
+    </message>
+    <message>
+        <source>The {0} goes on next after it.</source>
+        <translation>{0} kommt als Nächstes danach dran.</translation>
+    </message>
+    <message>
+        <source>The {0} sits under the {1}.</source>
+        <translation>{0} sitzt unter {1}.</translation>
+    </message>
+    <message>
+        <source>The {0} is new each time.</source>
+        <translation>{0}: jedes Mal neu.</translation>
+    </message>
+    <message>
+        <source>The {0} is new if damaged.</source>
+        <translation>{0}: neu, wenn beschädigt.</translation>
+    </message>
+    <message>
+        <source>Its size says “{0}”.</source>
+        <translation>Seine Größe sagt „{0}“.</translation>
+    </message>
+    <message>
+        <source>Of {0}, {1} is all the system holds.</source>
+        <translation>Von {0} sind {1} alles, was das System fasst.</translation>
+    </message>
+    <message>
+        <source>Of {0}, {1} goes in again.</source>
+        <translation>Von {0} gehören {1} wieder hinein.</translation>
+    </message>
+    <message>
+        <source>The figure is called “{0}”.</source>
+        <translation>Der Wert heißt „{0}“.</translation>
+    </message>
+    <message>
+        <source>The {0} holds {1}.</source>
+        <translation>{0} fasst {1}.</translation>
+    </message>
+    <message>
+        <source>It is the figure about it.</source>
+        <translation>Es ist der Wert darüber.</translation>
     </message>
 </context>
 <context>
@@ -5874,6 +10582,14 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
         <source>Films without a narration are heard by: %1</source>
         <translation>Filme ohne Mitschrift hört an: %1</translation>
     </message>
+    <message>
+        <source>Issue whole translations only</source>
+        <translation>Nur ganze Übersetzungen herausgeben</translation>
+    </message>
+    <message>
+        <source>Nothing goes out while a language of the guide has texts that are missing or out of date.</source>
+        <translation>Nichts geht hinaus, solange in einer Sprache der Anleitung Texte fehlen oder veraltet sind.</translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::IssueStation</name>
@@ -6496,6 +11212,10 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
             <numerusform>1 Stelle geändert</numerusform>
             <numerusform>%n Stellen geändert</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>What is not translated as it stands goes out in the original:</source>
+        <translation>Was nicht übersetzt ist, wie es steht, geht im Original hinaus:</translation>
     </message>
 </context>
 <context>
@@ -9977,7 +14697,7 @@ nach %2</translation>
     </message>
     <message>
         <source>&lt;p&gt;On the film a force is said where a torque is meant. Go to the Figures, to &lt;b&gt;%1&lt;/b&gt;. Look at what was said and at what the book gives; {figures.hear} plays the moment.&lt;/p&gt;&lt;p&gt;{figures.house-rule} takes the book&apos;s value, as the house has ruled; or {figures.resolve}, with your reason.&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; its box gets a filled corner, it is proved.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Im Film wird eine Kraft gesagt, wo ein Drehmoment gemeint ist. Zu den Angaben gehen, zu &lt;b&gt;%1&lt;/b&gt;. Ansehen, was gesagt wurde und was das Buch angibt; {figures.hear} spielt den Augenblick ab.&lt;/p&gt;&lt;p&gt;{figures.house-rule} nimmt den Wert des Buches, wie es das Haus geregelt hat; oder {figures.resolve}, mit eigener Begründung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was herauskommen soll:&lt;/b&gt; Ihr Kasten bekommt eine gefüllte Ecke, sie ist belegt.&lt;/p&gt;</translation>
+        <translation>&lt;p&gt;Im Film wird eine Kraft gesagt, wo ein Drehmoment gemeint ist. Zu den Werten gehen, zu &lt;b&gt;%1&lt;/b&gt;. Ansehen, was gesagt wurde und was das Buch angibt; {figures.hear} spielt den Augenblick ab.&lt;/p&gt;&lt;p&gt;{figures.house-rule} nimmt den Wert des Buches, wie es das Haus geregelt hat; oder {figures.resolve}, mit eigener Begründung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was herauskommen soll:&lt;/b&gt; Sein Kasten bekommt eine gefüllte Ecke, er ist belegt.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>&lt;p&gt;Go to the Plates, to the picture of the suction strainer. Choose &lt;b&gt;%1&lt;/b&gt; among the items; {plates.callout} gives it a number on the picture. Arrows move the number, with Shift what it points at.&lt;/p&gt;&lt;p&gt;&lt;b&gt;What should come out:&lt;/b&gt; a number that is the same in the whole guide, with a leader that crosses no other.&lt;/p&gt;</source>
@@ -9989,7 +14709,7 @@ nach %2</translation>
     </message>
     <message>
         <source>Settle a figure</source>
-        <translation>Eine Angabe klären</translation>
+        <translation>Einen Wert klären</translation>
     </message>
     <message>
         <source>Call a part out</source>

@@ -2,9 +2,1257 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
+    <name>Base</name>
+    <message>
+        <source>The memory does not suffice for this; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something failed that should not: {0}. Nothing of it is kept; try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something failed that should not. Nothing of it is kept; try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A quote in the list is not closed; save it again as CSV.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no moment of a recording; it is written as seconds in a fraction, as in 1001/30.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds an entry of the kind “{1}”, which a newer version of Anagraph wrote.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds an entry “{1}” that is not written as it must be.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds an entry that is not written as it must be.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Bench</name>
+    <message>
+        <source>A run begins with who does it on which machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This run has begun already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put on your protective gear and tick it: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make the machine safe by the site&apos;s rules, then say that it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is {1} the limits: do it again, stop and ask, or say why it stays.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {0} is still to be done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wait is still to come: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} left: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down what you read: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look, and say whether it is good: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is not good: {0}. Put it right and look again, stop and ask, or say why it stays.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step {0} comes first: do it, or leave it out and say why.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step {0} is still to be done, or left out with a reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The work is at its end; sign the run and put it into the logbook.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This guide has no steps for this variant.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} came from the wrench, but no step is in hand; it was not written down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} came from the wrench, but step {1} wants no such reading; it was not written down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The work has not begun: tick the gear, make the machine safe, then begin.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run is paused; go on first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run is at its end; nothing of a step can be entered any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This guide has no step “{0}”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step {0} is closed; take it up again first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A run is named by a UUID.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This run was begun with {0}, and not with {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who does the work, by post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say which machine it is, by its name or its serial.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody assesses their own run.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The work has begun already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step has not so many lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step {0} wants no such reading.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no reading of {1}: it is written down in {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step has no such check.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Evidence is named by the SHA-256 of its file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step has no such wait.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This wait has begun already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This wait has not begun.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what you found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what was used.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give the reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the work stops here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the step is left out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run is not paused.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody was named who assesses this run.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run is signed; nothing of it can be changed any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A run is signed at its end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} neither did the work nor assessed it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has signed already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is no moment; write it as 2026-11-30T10:42:08Z.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Controls</name>
     <message>
         <source>This can be read two ways. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>DryRunRules</name>
+    <message>
+        <source>That step is no longer in the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why it is kept as it is; the reason is printed for the checker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That answer is no longer in the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is drained must be filled again: the filling place comes undone first. If it will not move, the machine still runs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is filled while something below is open runs out again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What comes off, is opened or is disconnected is back at the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What goes back by hand is tightened before the job ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Several fasteners are all started by hand before the first is tightened, or the last ones no longer find their threads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A seal that is new each time is renewed before it is closed over; none leaks, and two leak.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What lies in front is off before a hand can reach behind it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hands stay out of a machine that runs; it runs closed and filled; and the state a step asks for has been brought about.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A machine that has run holds hot oil: a temperature, a wait or the caution stands before it is opened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody works under a machine that hangs on a jack.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is drained is caught.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A vessel holds all that can come out, with the filter&apos;s share.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What an action needs is on the list, so that it is laid out before; and the wrench can be set to the figure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is run and looked at before the covers go back: what leaks then is found, and nothing comes off again for it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was opened is looked at for leaks once it is closed and has run.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is drained is filled again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More than goes in does harm: it foams, and it finds its way out past seals.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The amounts poured reach what goes in again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A level is read after filling by its own rule: warm or cold, running or stopped, so many minutes after, on level ground.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What comes off twice could come off once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An action that changes nothing has lost its place or its partner.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A learner works to a figure only where a source proves it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Used oil and old parts go where the shop takes them; the guide says where.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A service that is in no book was not done: its date and reading are written down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} runs out before the {1} has come undone; if that will not move, the machine stands still.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is filled while the {1} are open: it runs out again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is filled while the {1} is open: it runs out again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is drained, and nothing is named to catch it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} runs out of the {1}, and nothing is named to catch it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} runs out, and nothing is named to catch it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Up to {0} comes out; the {1} have room for {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Up to {0} comes out; the {1} has room for {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It runs with the {0} in it again, and nobody looks whether the {1} are tight.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It runs with the {0} in it again, and nobody looks whether the {1} is tight.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} were opened, and it is not run and looked at for leaks once it is closed and filled again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} was opened, and it is not run and looked at for leaks once it is closed and filled again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is drained and not filled again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} are poured into a system that nothing has drained.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} are poured; {1} is what goes in again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} are poured; {1} is all the system holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} are poured, and {1} go in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is read before the run in which the new filter takes its share.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The level of the {0} is read in step {1}, but not by its rule: {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on level ground.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The level of the {0} is not read after it is filled.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing says where the used {0} goes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing says where the old {0} goes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} comes off in step {1} and is not back on at the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is opened in step {1} and is still open at the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} come off in step {1} and are not back on at the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} are opened in step {1} and are still open at the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is loosened and never tightened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} goes back and is never tightened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} are loosened and never tightened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} go back and are never tightened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is a figure for it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tightened before all are started: the {0}, and not started yet: the {1}. The part is held askew, and the others no longer find their threads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is closed without the {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two of the {0} lie under the {1}: nothing takes the old one off, and two leak.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is closed over the old {1}, which is new each time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} cannot run out while the {1} is on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} cannot go in while the {1} is on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} lies behind the {1}, and that behind it again: neither can be reached. Put one of the two right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} lie behind the {1}, and that is still on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} lies behind the {1}, and that is still on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} lie behind the {1}, and they are still on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} lies behind the {1}, and they are still on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} goes back over the {1} before the first run and the look for leaks: if it leaks, all comes off again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} came off in step {1} already and goes on in between.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is off already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is open already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is closed already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is tight already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is full already: what goes in again has been poured.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine is locked off already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine stands still already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is on no list of this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} are on no list of this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No torque wrench is on the list for {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} cannot be set to {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It works to a figure that the guide does not have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It works to a figure that is not known for {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing writes the date and the meter&apos;s reading into the book.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step {0} asks for the machine to be {1}, and nothing before it has brought that about.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is run while it is locked off; nothing has released it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is run while the {0} are open: the {1} comes out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is run while the {0} is open: the {1} comes out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is run without {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hands are in the machine while it runs; nothing has stopped it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is drained straight after running: no temperature, no wait, no caution.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is opened straight after running: no temperature, no wait, no caution.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine is lifted and not lowered on its stands yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine is lifted and not on stands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That item is no longer in the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Edition</name>
+    <message>
+        <source>This is no edition of a guide, or a damaged one; take edition.json from a pack that verifies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Editor</name>
+    <message>
+        <source>Nothing was logged in this step that a line could be made of: take its actions and figures first, or write the line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the step whose lines are to be drafted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This step has its lines already; a draft never writes over what a person wrote.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every step has its lines already; a draft never writes over what a person wrote.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One action a line: who looks up from the machine finds the place again, and nothing is done halfway.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A caution stands before the action it warns of: afterwards the hand is already there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Work of a kind carries cautions that every guide shows, before the first step they concern.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number is a figure: with its evidence, in both unit systems, and changed in one place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part has one name in the whole guide, the one on its picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“It” and “them” must have one possible meaning: the wrong part is undone otherwise.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An order says who does it: the reader, now. “Is removed” may have been done by somebody else.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“Properly” and “make sure” cannot be checked: say how tight, how much, how long, or what to look for.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A fastener needs its tool named, so that it is in the kit and not fetched from under the machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A check says what is good, what stops the job, and whom to ask then.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A word of the trade that is no part on a picture is explained once in the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A misspelt word makes a reader doubt the figures too.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That step is no longer in the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why it is kept as it is; the reason is kept with the step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} or the {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two actions in one line: “{0}” and “{1}”. Give each its own line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is typed: make it a figure, so that it has its evidence and both units.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is typed; the guide has it as “{1}”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is typed; named as an item it has its number on the pictures and follows when it is renamed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“The {0}” may be the {1}: name the one that is meant.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is called “{1}” elsewhere: one name for one part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” may be the {1}: name it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” does not say who does it: begin with the action, as an order.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say what to look at and what is good, as a check.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how it looks when it is right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how much.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say when it is required.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say when it is necessary.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say what shows that it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say which.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how many.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how long.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: say how tight.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” cannot be checked: name them all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A caution after an action: it belongs before the step, with its signal word.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A caution among the actions: it belongs before them, with its signal word.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does every reader know “{0}”? The guide can explain it: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is in no dictionary here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is in no dictionary here; “{1}” perhaps?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the step that is to be split.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put the cursor into the line that is to begin the new step; each of the two keeps at least one line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With what? No tool is named for the {0}; name it, or say “by hand”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A check without its verdict: say what is good, and what stops the job.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A check without its verdict: say what is good.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A check without its verdict: say what stops the job, and whom to ask then.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Edits</name>
+    <message>
+        <source>Choose the step that is to be copied.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step {0} still uses this recording</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another recording runs alongside it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; was heard in this recording</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step {0} still acts on it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step {0} still calls it out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the figure &quot;{0}&quot; is about it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {0} closes its system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {0} lies behind it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {0} sits under it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is proved by it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step {0} still uses it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {0} is said to hold it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That recording is not used in this guide yet; add it to the guide first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A recording cannot run alongside itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines tied to the film stay in the order in which they are said; untie the other line first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A source needs a title.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The figure is about &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The figure is proved by a source that is not in this guide; add the source first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A check or a wait lies within a stretch of its step; move the step&apos;s edges first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An item needs a name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {1} closes &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing lies behind itself; take the {0} from that list.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {1} lies behind &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing sits under itself; take the {0} from that list.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {1} sits under &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the {0} holds is no figure of this guide; add the figure first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An action names &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An action is done to a figure that is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A clip ends after it begins; move its other end first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A clip runs as it was filmed, or two to eight times slower.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The still that stands for a clip is one of its own pictures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clip shows the number of &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A distance on the clip is a figure that is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is drawn over a clip stays for a while; its end comes after its beginning.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate calls out &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate shows the place of &quot;{0}&quot;, which is no item of this guide; add the item first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A distance on the plate is a figure that is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The order of taking off names parts that are called out on the plate; call the part out first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A still is turned by 15 degrees at most.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A still is brightened by 0 to 100.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is shown of a still lies within it and is not smaller than a twentieth of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is hidden lies within the still.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step ends after it begins; set its end further down the tape.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From {0} to {1} the tape is a take of this step already; a moment belongs to one take.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From {0} to {1} the tape already belongs to &quot;{2}&quot;; a moment belongs to one step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step waits for a time that is no figure of this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A reading has limits that are no figure of this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A button is held for a time that is no figure of this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The time a step takes needs a unit: 5 min.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step uses a figure that is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A guide needs a title and a machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is put into a guide needs an id.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It cannot be removed: {0}. Remove it there first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That step is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The language is given by its two letters: en, de, fr, nl.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A guide needs a machine and a job.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two variants are called {0}; give each a name of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} cannot go: without it this would apply to every machine: {1}. Say first what else each applies to, or remove it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Figures and items stand in the translation as they stand in the original, each as often; they are not translated.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That step is not in the guide any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That item is not in the guide any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Evidence</name>
+    <message>
+        <source>{0} applies to other variants only and does not count here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} applies to {1} only and does not count here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” at {1} and “{2}” at {3} cannot both be right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two figures of this guide are needed to join them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A {0} and a {1} cannot be one figure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the claim that is to become a figure of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is all that speaks for this figure: there is nothing to part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no stage; write them as &quot;20, then 40, then 60 Nm&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; goes back: each stage is above the one before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; runs from the larger to the smaller; write the smaller end first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no {1}; write it as in &quot;{2}&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}; {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} ({1}, {2})</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not found. Looked in: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody has said it and no source gives it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find it, or leave it as not known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heard by the program; nobody has listened to it yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listen to it and confirm its step, then add the source that gives it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Said %n times; speech alone proves nothing.</source>
+        <comment>Said once; speech alone proves nothing.</comment>
+        <translation>
+            <numerusform>Said once; speech alone proves nothing.</numerusform>
+            <numerusform>Said %n times; speech alone proves nothing.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Add the source that gives it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A source is named, but no value is chosen.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a source gives {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} gives {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” was said at {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The source gives {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the other sources agree</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>everything said agrees with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Resolved: {0}. What differs: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Against {0}: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the value holds, or change it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Fasteners</name>
+    <message>
+        <source>The picture shows {0} {1}; the guide counts {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>washer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not stated of the {0}: {1}; edit the item to say it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -104,6 +1352,21 @@
     </message>
 </context>
 <context>
+    <name>Files</name>
+    <message>
+        <source>read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>locked</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>FillPanel</name>
     <message>
         <source>&amp;Total, dry</source>
@@ -127,6 +1390,221 @@
     </message>
     <message>
         <source>&amp;Between the marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Films</name>
+    <message>
+        <source>{0} is no file that can be read; choose the recording itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not there; choose the recording again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} cannot be opened ({1}); check that you may read it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is empty; copy it from the camera again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} may not be read; change its permissions or copy it somewhere else.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no video that can be read ({1}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the camera again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} begins like a video but cannot be read on ({1}); copy it from the camera again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has pictures of {1} x {2} pixels, more than any camera makes; choose another recording.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has no picture, only sound or text; choose the film itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The memory does not suffice for {0}; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The disk is full, so {0} could not be written; free some space and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The disk failed while {0} was being {1}; check the disk and its cable, and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} may not be {1}; change the permissions, or choose another place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} could not be {1} ({2}); check the folder, or choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing here can decode {0}; convert the recording to H.264 first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to decode the recording; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recording&apos;s {0} cannot be decoded ({1}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera was let go.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no camera {0}; connect it, or choose another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no camera.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera {0} is in use by another program; close that first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera {0} may not be opened; add yourself to those who may use cameras (group video).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera {0} does not answer ({1}); pull it out, put it in again, or take a file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera {0} gives no picture; take a file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera {0} gives no picture any more; put it in again, or take a file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between {0} and {1} the recording holds no picture; choose another stretch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This system has no H.264 encoder (libx264), so clips cannot be made; install it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cutting the clip was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No picture could be decoded at {0} of {1}; choose a moment nearby.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recording could not be taken apart.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} reads differently at a second time; copy it from the camera again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recogniser &quot;{0}&quot; could not be started ({1}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hearing was stopped; nothing of it is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recogniser &quot;{0}&quot; failed{1}{2}. Try the command in a terminal on a WAV file, and put it right in the house settings.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recogniser &quot;{0}&quot; wrote nothing; it has to write WebVTT or SRT {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recogniser&apos;s language {0} cannot be read; install the program again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recogniser&apos;s model of English is not installed. Install the package pocketsphinx-en-us, or name another recogniser in the house settings.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has no sound, so nothing can be heard; type what is said on the Tape.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a sound file with a cover picture; choose the film itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has no picture of a usable size; choose another recording.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has pictures but no times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The times of {0} go back at {1}: camera files joined end to end do that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The times of {0} begin below zero.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The import was stopped; nothing of it is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The small copy could not be made ({0}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Memory is full.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The player could not be started; everything but playing still works. Check that libmpv is installed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The small copy of this recording is missing or damaged; import the recording again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This picture is not in the small copy; import the recording again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The index of this recording is damaged or from an older version; import the recording again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The index of this recording is damaged; import the recording again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This recording has not been looked through yet; import it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking for a sharper still was stopped.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -238,6 +1716,200 @@
     </message>
     <message>
         <source>The first week</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Fluids</name>
+    <message>
+        <source>No source says what the fluid has to meet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is asked for, the pack says {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is asked for; the pack says no viscosity.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pack does not say that it meets {0}: ask its maker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pack says {0}; no specification is asked for beside the viscosity.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pack says all that is asked for: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The volume of the system must be more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A strength lies between 0 and 100 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A concentrate of {0} % cannot bring the mixture to {1} %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No amount of water makes it pure water: drain it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} would have to be added and there is room for {1}: drain some and replace it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A ratio is told in parts of concentrate and water, as in 1 to 10.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Freezing points are known here from 0 to 60 %; stronger mixtures protect less again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No mixture of {0} is good to {1} degC.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what is poured and what the jug holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is {0} jugs: take a larger one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no pack of a fluid; write it as 1 L@6.50.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no price; write the pack as 1 L@6.50.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is needed must be more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say which packs there are, as in --pack &quot;1 L@6.50&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A pack must hold more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A price cannot be less than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The least cost can only be found with a price for every pack, as in &quot;5 L@24&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is too much for packs so small to look through: say larger packs, or the need of one machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} must be more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} refill out of {1} total cannot be: one of the two is wrong.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} cannot stay behind of {1} in all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} refill and {1} residue make {2}, not the {3} said to be the total.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The filter cannot take {0} of {1} {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} between the marks is more than the {1} of {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} came out of a system that holds {1}: it was overfilled, or one of the two is wrong.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no amount of fluid; write it as 1.7 L.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Refill: the total less what stays behind, {0} − {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Refill: what came out and the filter&apos;s share; right only if the level was right before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Refill: what came out; right only if the level was right before, and without the filter&apos;s share.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Residue: the total less the refill, {0} − {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First pour: the refill less the filter&apos;s share, which fills only when it runs, and a little less than the upper mark.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First pour: the filter&apos;s share is not known, so as much as {0} % of the refill is kept back until it has run.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First pour: only the total is known; as much as {0} % of it may have stayed behind. Then read and add.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What lies between the marks must be known to say how much to add: give --between-marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A reading is told in shares of the way between the marks: 0 the lower, 1 the upper, 1.2 a fifth over.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The amount and the vessel must be more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vessel of {0} takes all {1} and has {2} to spare.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>The vessel of {0} does not take {1}: close the plug at {2} and change it, %n times.</source>
+        <comment>The vessel of {0} does not take {1}: close the plug at {2} and change it, once.</comment>
+        <translation>
+            <numerusform>The vessel of {0} does not take {1}: close the plug at {2} and change it, once.</numerusform>
+            <numerusform>The vessel of {0} does not take {1}: close the plug at {2} and change it, %n times.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Guide</name>
+    <message>
+        <source>This {0} cannot be read: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This guide was written by a newer version of the program; open it with that version.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -515,6 +2187,17 @@
     </message>
 </context>
 <context>
+    <name>House</name>
+    <message>
+        <source>&quot;{0}&quot; is no kind of source.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the house keeps cannot be read: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>KeyFormsWords</name>
     <message>
         <source>Key of the %1</source>
@@ -700,9 +2383,908 @@
     </message>
 </context>
 <context>
+    <name>Learner</name>
+    <message>
+        <source>These are no answers to a check: {0} Hand in the file as the guide saved it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These are no answers to check {0} of this edition: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>LevelRule</name>
+    <message>
+        <source>On level ground</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cold or warm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>running or stopped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stopped for {0} min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stopped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how long after stopping</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>running</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how it is read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dipstick resting, not screwed in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dipstick screwed in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the sight glass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>until the level plug weeps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not known: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Library</name>
+    <message>
+        <source>{0} is not opened: its entry “{1}” {2}. Ask for it anew where it comes from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds more files than a pack can have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is damaged: its list of files cannot be read. Copy it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not in {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} in {1} is damaged; copy it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no file {0}; check the path.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no ordinary file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is damaged or cut short; copy it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no pack in one file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} in {1} is larger than it can be.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The memory does not suffice for the archive; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing the archive was stopped; nothing of it is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The folder {0} is not there; put the stick in, or name another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A run at the bench was changed by another hand or is damaged; put back library.db from your last copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds passwords and may be read by others; make it yours alone (chmod 600), and choose new ones.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no list of passwords; mend it or take it away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} was written by a newer version of the program; open it with that version.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say where it shall be written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a link to somewhere else; name the place itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} lies in the library {1}, which the program alone writes in; choose a place outside it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The folder {0} is not there; make it first, or choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a file, so nothing can be written in it; choose another place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a link to somewhere else; take it away first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a folder; name a file in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no ordinary file; choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is what it is made from; choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is there already; choose another name, or take it away first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a file; choose a folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds other files; choose an empty folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has changed meanwhile, so nothing was written there; try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no edition {0} of &quot;{1}&quot; in this library.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edition {0} in the library is not what was issued; put back library.db from your last copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A pack is named by the SHA-256 of its manifest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edition {0} was already issued and stays as it is; issue the next number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a link to somewhere else; put what it leads to in its place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What applies to the whole house was changed elsewhere meanwhile, so nothing was saved; look at it as it is now and do it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The disk is full, so {0} could not be {1}; free some space and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not there; choose the file again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} may not be {1}; change the permissions, or choose another place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} lies on a disk that may only be read; choose another place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} would be larger than a file may be here; choose another disk, or raise the limit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The disk failed while {0} was being {1}; check the disk and its cable, and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} could not be {1} ({2}); check the folder, or choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a folder; choose a file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no file that can be read; choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is {1} MB long, which is more than such a file can be; choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading the file was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copying was stopped; nothing of it is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a link or a device, which is not copied; remove it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library holds a guide whose id cannot be one (“{0}”); it was not written by this program. Open a copy you trust.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no guide &quot;{0}&quot; in this library.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The journal of the guide &quot;{0}&quot; is damaged; put back library.db from your last copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A change of {0} by {1} is damaged or stands on a damaged one, and is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide &quot;{0}&quot; has its changes 1 to {1}; there is no {2} to stand on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The films of this library lie in its own folder, and none of them is kept a second time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds other files ({1}), so no library is made there; choose an empty folder or a new one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a file; a library is a folder. Choose a folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no library in {0}; check the path.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}{1} is a link to somewhere else, and a library keeps everything in its own folder; put what it leads to in its place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The folder {0} holds the films of another library ({1}); name another folder, or, where it is the same library at a new address, take away the file {2} in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no library in the database {0}; make one with anagraph-cli library create ADDRESS.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The database {0} holds other tables ({1}), so no library is made there; take an empty one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} cannot be reached, and what was taken along of it is a copy: this can be done when it is back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} is open elsewhere in an older version of the program; close it there first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing of {0} was taken along.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} may not be written; change the folder&apos;s permissions or open a copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} is open elsewhere{1}; close it everywhere first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} is being put in order by another window{1}; try again when it is done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} was changed while it was sent; send it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The list of {0} cannot be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not in the object store {1}; library check says what depends on it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} did not arrive in {1} as it was sent; try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} takes no file in parts; ask its keeper.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} forgot the parts of {1} that were sent; try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No key and secret of yours are kept for {0}; keep them with anagraph-cli library password {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The object store {0} is full, so nothing more can be put into {1}; free some space there and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clock of this computer and that of {0} differ too much, so it takes nothing; set the clock, and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} does not know you by the key and secret kept here; keep them anew with anagraph-cli library password.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no bucket {0} on {1}; its keeper makes one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} does not let you do that in {1}{2}; ask its keeper.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} answered with {1}{2}, which nobody expected; try again, or ask its keeper.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to reach the object store.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was stopped; what was sent is kept for the next time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} does not prove who it is ({1}), so nothing is sent there; ask its keeper for its certificate and name the file with objects_rootcert= in the address.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The object store {0} cannot be reached ({1}); what was sent is kept, and goes on from there the next time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} did not come from the object store as it was sent there; library check says what depends on it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fetching was stopped; what has come is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not in the object store.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What this computer keeps of a library cannot be less than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the library&apos;s object store says of a file cannot be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not what was sent there; check the disk and do it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In {0} {1}; an object store is named as s3://ENDPOINT/BUCKET.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A key or a secret does not belong in the address of a library, where others read it; leave it out and keep it with anagraph-cli library password s3://ENDPOINT/BUCKET.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no folder and no address of a library; {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In {0} {1}; {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A password does not belong in the address of a library, where others read it; leave it out and keep it with anagraph-cli library password ADDRESS.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is nothing the address of a library says; it says objects, objects_region, objects_rootcert, host, sslmode, sslrootcert, sslcert, sslkey.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server of the library {0} cannot be reached, so nothing was saved; try again when it is back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server of the library {0} is being restored and takes no changes now; try again later.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} was opened for reading, so nothing was saved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} does not let you do this; whoever keeps it gives each post its role.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The disk of the server of {0} is full, so the change was not saved; its keeper must free some space.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server of the library {0} has no room for more at the moment; try again in a while.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} is being written by another program for a long time; try again when it is done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The database of the library {0} is damaged; its keeper must put back a copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} answered with an error: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} is being put in order by another program; try again when it is done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} is open elsewhere; close it everywhere first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What became of a change of the library {0} cannot be found out now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server of {0} does not know you by this name and password; keep the right one with anagraph-cli library password ADDRESS.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server of {0} does not prove that it is the one you mean ({1}); nothing was sent to it. Ask its keeper for its certificate and name it with sslrootcert in the address.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server of {0} sends everything in the open; where the network is closed to others, say so with sslmode=disable in the address.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no database {0} on {1} for you ({2}); its keeper makes one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server of the library {0} cannot be reached; check the network, or try again when it is back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library holds a recording whose id cannot be one; it was not written by this program. Open a copy you trust.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That recording is not in this library; import it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A recording is named by what is in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This recording has a narration already; guides may rest on its lines, so it stays.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The narration of this recording is damaged; import the recording again together with its narration.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The records of keys, learners and hand-outs were changed by another hand or are damaged; put back library.db from your last copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook was changed by another hand or is damaged; put back library.db from your last copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library {0} is a folder; who may do what there is said by the rights of its files.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The server does not know the name {0}; whoever keeps the server adds it: createuser --pwprompt {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The table {0} of the library is damaged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A key is made for a post; name it: author, checker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The signing library did not start; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A key file is sealed with a passphrase; give one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to seal the key; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no key file, or a damaged one; choose the file that was written when the key was made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The memory does not suffice to open the key; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The passphrase is not the one this key was sealed with, or the key file was changed. Type it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no public key; choose the file that ends in .pub, written when the key was made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The disk is full, so the change was not saved; free some space and do it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file of the library {0} could be opened for reading only: the disk is full or failed for a moment, or a permission is in the way. Open it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library file in {0} is damaged; put back library.db from your last copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The disk of the library {0} failed, so the change was not saved; check the disk and its cable, and do it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A file of the library {0} could not be opened: the disk is full or failed for a moment, or a permission is in the way. Check that the folder and the files in it may be read and written, and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The memory does not suffice, so the change was not saved; close other programs and do it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This library lies on this computer, so there is nothing to take along.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was stopped; what was taken along before stays as it was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds changes that are not in the library yet, and is damaged; keep a copy of it and take it away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Too many windows have this library open; close one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was changed once more just now: {0}. Look at it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is a library at {0} already, and nothing of it is written over; name another place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was stopped; what was there is as it was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no library that was put into one file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} was written by another version of the program (its tables are of version {1}, here they are of {2}); take it out with that version.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} lacks the table {1}; it was damaged or cut off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What arrived in {0} is not what was sent; do not use it. The library in {1} is as it was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds a file that no library has ({1}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Lists</name>
     <message>
         <source>{0}, {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} and {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Logbook</name>
+    <message>
+        <source>{0} is no reading of a meter: hours, a distance or a count is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A meter does not read below nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meter of {0} would run backwards: it showed {1} {2} {3}. Put the reading or its day right; if the meter was replaced, enter that first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name the machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook knows no machine “{0}”; add it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Entries are added one after the other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who you are, by post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is a machine “{0}” already; give this one another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The serial {0} is that of {1} already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the machine is out of service.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The old meter and the new one count different things.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meter of {0} was read after that day; enter its replacement on {1} or later.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what was done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what is due.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say how often: give at least one interval, as in &quot;100 h&quot; or &quot;12 month&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no interval: hours, a distance, a count or a time by the calendar are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A rotating unit has a name and a serial.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is a unit with the serial {0} already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something later is entered of the unit {0}, on {1}; strike that first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook knows no unit with the serial {0}; add it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The unit {0} is on {1}; take it off there first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The unit {0} is on no machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was fitted by a reading in {0}; give one of that kind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what was found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what became of the finding.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Entry {0} is no finding.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finding {0} is closed already: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This run is in the logbook already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what is in the store, and how much of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The least stock is counted in something else than the amount.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is counted in {1} here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The store holds no “{0}”; count it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what it is a sample of.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Entry {0} is no sample.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what the laboratory found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing called “{0}” is due on {1}; give the rule&apos;s name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is over; plan it for a day to come.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Evidence is named by the SHA-256 of its file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the entry was a mistake.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no entry {0}, or it is struck already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was struck stays struck; enter it anew.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Entry {0} stands on it, so it cannot be struck first: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no table of services: it needs a column of machines, one of days, and one of what was done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no run of the bench: {0} Hand in the file as the guide saved it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>MachineState</name>
+    <message>
+        <source>runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stands still</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>locked off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the jack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on its stands</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -781,6 +3363,934 @@
     </message>
 </context>
 <context>
+    <name>Names</name>
+    <message>
+        <source>stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filling not proved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filled while open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left loose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tightened too early</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seal not right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cannot be reached</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>machine in the wrong state</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>opened hot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not on stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing to drain into</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>vessel too small</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not on the list</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>closed before the test</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no look for leaks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not filled again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>too much poured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>too little poured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>level not read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>without effect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>figure not proved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not recorded</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on, not tightened</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>undone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>closes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lies behind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sits under</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>renewed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>holds dry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>refill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two actions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>late caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>usual caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>typed number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unclear it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>passive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>vague</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no tool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no verdict</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unexplained word</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spelling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>torque</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>amount</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>grade</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pressure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interval</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>force</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at least</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>proved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>disputed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unknown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stopped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>running</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dipstick resting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dipstick screwed in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sight glass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>weeping plug</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ethylene glycol</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>propylene glycol</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which part is it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what is it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what comes before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what stops the job</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which fastener goes where</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is it good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has learned it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worked by it, not yet well</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worked by it, not assessed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worked by it with help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>works by it alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the next service</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>watch it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the store</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>out for repair</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>photograph</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>receipt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what was done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing to judge it by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>settle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>call-out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add-check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turn back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pull</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>press</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>flow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>do not touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>magnify</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>old</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fastener</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fluid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>vessel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>protective gear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bottom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>vent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new each time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new if damaged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>maker&apos;s book</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>label on the part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drawing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measurement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>maker&apos;s word</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>talk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>danger</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>notice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on level ground</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>isolated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>isolated and locked off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the desk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on a stick</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the learning platform</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on a circle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on a rectangle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in a line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>does not go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rounds off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>aluminium</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plastic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pack as it was issued</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF for the archive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>black and white, two columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one page for the bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>check of the learner, with a sheet of answers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>course for a learning platform, SCORM 1.2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>course for a learning platform, cmi5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>DITA topics</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>table of figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>procedure as JSON</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>captions of the clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>calendar of what is due</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>book to print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for the panel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for the filter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for a part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>altered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>intact and signed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>intact, and issued by this library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>intact, but not what this library issued</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>intact, but nobody trusted here vouches for it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reader</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>author</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>checker</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trainer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keeper</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Narration</name>
+    <message>
+        <source>No timed text is in this file; a narration is WebVTT, SRT or paragraphs that begin with a time such as [1:23].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No line of this narration has times that can be read; check that they look like 00:01:23.000 --&gt; 00:01:26.500.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Numbers</name>
+    <message>
+        <source>&quot;{0}&quot; can be read two ways; write it as {1} or as {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no number; write it as 18, 7.5, 5/8 or 1 3/4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; can be either: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>OpenPoints</name>
+    <message>
+        <source>Step {0}: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it was drafted from what was said; look at it and confirm it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has no heading yet; say what is done, as an order.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no instruction is written yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the text names {0}, which is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; was taken from the tape but no line gives it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} says: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the two pictures of a pair are the same frame.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing marks what differs between the two pictures of a pair.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no picture shows it yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is called out but nothing in the step speaks of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is named but not called out on its picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} can be read two ways; write it without the sign, or with other decimals.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is {1}. {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} stands here twice, {1} and {2}: join the two, or give each the variant, condition or purpose it is for.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} stands on {1}, {2}; a newer edition is here: look it up again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A follow-up names {0}, which is not in this guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide has no steps yet: bracket them on the tape or add them on the sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide has no guide number yet; give it one in the guide settings.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That figure is no longer in the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>OwnKeysWords</name>
     <message>
         <source>Press the key the command is to have.</source>
@@ -792,6 +4302,178 @@
     </message>
     <message>
         <source>%1 is typed there. Press it with Ctrl or Alt.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Pack</name>
+    <message>
+        <source>The film in {0} is not the recording “{1}” any more: it was replaced, cut or damaged. Put the original back, or import it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recording “{0}” was changed while the pack was made; leave it alone and issue again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recording “{0}” is away, so its pictures cannot be made; put the file back where it was and issue again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Making the pack was stopped; nothing of it is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture {0} could not be made; close other programs and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no room in the folder for temporary files to make the PDF; free some space and issue again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something else writes where the pack is made: {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are more files than a pack can have; choose the folder of the pack itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no pack at {0}; choose the folder of an issued pack, or its file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no issued pack; choose the folder that holds guide.html and manifest.json.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Making the PDF took too long and was given up; try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Making the PDF was stopped; nothing of it is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The PDF could not be made ({0}); try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no room in the folder for temporary files to make the PDF; free some space and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture of the kept pack cannot be read; verify the pack.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no room in the folder for temporary files for the pictures; free some space and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no list of signatures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Page</name>
+    <message>
+        <source>What was read on the page came back in a form nobody knows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row {0} of what was read on the page has no place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Paper</name>
+    <message>
+        <source>The program {0} is not installed, so this cannot be read; install it, or type what stands there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It took too long and was given up; try a smaller file, or one page of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not there; choose the file again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a folder; choose the file in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is neither a PDF nor a picture; scan or photograph the page and choose that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is locked with a password; unlock it, or photograph the page.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a damaged PDF; get it again, or photograph the page.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} has {1} pages, which cannot be shown here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has one page only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has the pages 1 to {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page {0} of {1} cannot be shown; the file is damaged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This cannot be read: {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Plan</name>
+    <message>
+        <source>Step {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} during the wait of step {1}, and move {2} more: {3} less.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} during the wait of step {1}: {2} less.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} and {1} more in another place: {2} less.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} in another place: {1} less.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That step is no longer in the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say how long hands are needed, as a time: 5 min.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -954,6 +4636,478 @@ Stop: %1</source>
     <name>Reasons</name>
     <message>
         <source>No guide is open; open one on the Shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Records</name>
+    <message>
+        <source>Nobody of the name “{0}” is in the register of learners; add the learner first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Records are added one after the other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who you are, by post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A key is registered for a post; name it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This key of the {0} is registered already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} has a key; end that one before another is registered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This key was {0} of the {1}; make a new one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the key ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} has no key that could end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name the learner, by post: learner 07.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is in the register already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edition {0} is withdrawn ({1}); it is not handed out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edition {0} is withdrawn ({1}); nobody learns from it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the edition is withdrawn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edition {0} is withdrawn already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why the record was a mistake.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no such record, or it is struck already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only checks, hand-outs and what was learned can be struck.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The library holds a record of the kind “{0}”, which a newer version of Anagraph wrote.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A record “{0}” is not written as it must be.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A record says of what kind it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no list of keys; take what anagraph-cli key list --json prints, or a .pub file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Review</name>
+    <message>
+        <source>{0} on the {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step {0}, {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is disputed: resolve it at the Figures with a reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step {0}: {1} asks “{2}”: answer it, or take it over into the guide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Noted as not filmed: “{0}”. Film it and remove the note, or remove what it asks for.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Service</name>
+    <message>
+        <source>No such service is in the logbook; it counts from the beginning.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no day; write it as 2026-03-31.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say how often: give at least one interval, as in &quot;100 h&quot; or &quot;12 month&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The last service lies after today.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meter was read before the last service or after today.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hard use shortens an interval: a share between 0 and 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The days to avoid end before they begin.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An interval of {0} never ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no interval: hours, a distance or a time by the calendar are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For an interval of {0} the meter&apos;s reading now and at the last service are needed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The interval is told in {0}, the meter in {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both readings must be hours, or both a distance.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meter reads less than at the last service: was it changed?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{0}” is no stretch of days; write it as 2026-08-01..2026-08-21.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} ends before it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By its use it was due on {0}; the meter was last read on {1}: read it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is overdue.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine has not run since the last service, so no day can be forecast; it is due at {0} {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By the meter, at {0} a day.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By the calendar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It falls into {0} to {1}, which has begun: do it today or accept that it is late.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pulled before {0} to {1}, into which it would fall.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Shop</name>
+    <message>
+        <source>This library issued nothing under the mark {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say which variant of the machine it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begin the work first; a photograph belongs to a step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The work is not at its end yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no calendar that can be taken in: {0} Save it as .ics and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For TLS both are needed, the certificate and its key: --cert FILE --key FILE.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The certificate {0} and the key {1} cannot be used; both must be PEM files that belong together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Port {0} of {1} cannot be had: another program has it, or it is not allowed. Choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The kept pack of edition {0} is not what was issued: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no edition {0} of “{1}” in this library.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say to whom it is handed out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody of the name “{0}” is in the register of learners.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The group “{0}” has no learners.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the recogniser &quot;{0}&quot; wrote has no times; it has to write WebVTT or SRT.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing that is said could be heard in {0}; type what is said on the Tape.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} was changed while it was copied; wait until it is written, and import it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The copy of {0} does not read as it was written: the disk of the library fails. Check it, and import the recording again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a folder; choose the recording in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The path of {0} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or import it as a copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} lies in this library already; it is on the Shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} It cannot stay where it lies; import it as a copy, which gets new times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This house issues whole translations only. {0} Translate them on the Sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes of this guide could not be read; look through it, and make the last change again.</source>
+        <comment>1 change of this guide could not be read; look through it, and make the last change again.</comment>
+        <translation>
+            <numerusform>1 change of this guide could not be read; look through it, and make the last change again.</numerusform>
+            <numerusform>%n changes of this guide could not be read; look through it, and make the last change again.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Nothing has changed since edition {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This house signs what it issues: give the key of the author and the key of the checker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No key of the {0} is registered in this library; register it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key of the {0} is not the one that is registered now; use that one, or end it and register the new one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} has not checked the guide as it stands; have it reviewed first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who wrote it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who checked it: a second person, by post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Author and checker are the same; a second person checks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edition {0} lies in the library&apos;s folder, but library.db does not know it: it is older than the pack. This one is edition {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds other files; choose an empty folder for the pack, or another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds a pack that was altered, or other files beside one; choose an empty folder, or another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} holds a pack of another guide; choose an empty folder, or another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The copy of the pack is not what was issued ({0}); check the disk of {1}, and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no text in UTF-8; save it again as CSV, UTF-8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {0} of the list names no learner.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The signature of {0} does not hold for this run: it was altered, or signed with another key.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A photograph of this run is not the one it names; hand in the file as the guide saved it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This library issued no edition {0} of “{1}” under the mark {2}; the run is not taken in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook knows no machine “{0}”; add it first, then take the run in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing the book was stopped; nothing of it is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook knows no machine “{0}”; add it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Entry {0} is no sample.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody has to be told anything.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: give the file the ending .pdf, .html, .txt or .ics.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The search was stopped; the recording is still away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is no folder; choose the folder or the card the recording may lie on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>The recording is not in {0}: %n files looked at, {1} of its length, none with its content. Look in another folder, or import it again.</source>
+        <comment>The recording is not in {0}: 1 file looked at, {1} of its length, none with its content. Look in another folder, or import it again.</comment>
+        <translation>
+            <numerusform>The recording is not in {0}: 1 file looked at, {1} of its length, none with its content. Look in another folder, or import it again.</numerusform>
+            <numerusform>The recording is not in {0}: %n files looked at, {1} of its length, none with its content. Look in another folder, or import it again.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The search was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say who checks, by post.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} changed this guide since the last edition; a second person checks it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That place is not in the guide any more; look at the list again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This place was not passed as it stands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its page is not in the library; add the source&apos;s page again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its page is not what was kept; add the source&apos;s page again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The check was stopped; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its pack is not in the library; put its folder back from a copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its pack is not what was issued; put its folder back from a copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was learned from it is not in the library; import the recording again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The film is not in the library; find its original on the Shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The film is not where it lay; find it on the Shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The film is not what came in; find its original on the Shelf.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1410,6 +5564,113 @@ Stop: %1</source>
     </message>
 </context>
 <context>
+    <name>Tape</name>
+    <message>
+        <source>Nothing that is done was heard on this recording; bracket the steps by hand with [ and ].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything that was heard is in a step already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no step here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This step is no draft; there is nothing to confirm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no step here yet; bracket one first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This caution is in the step already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An empty note says nothing; write what is missing or to be looked up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is noted here already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This note is gone already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between this line and the next one tied to the film the words would run at less than half or more than double their pace; untie that line, or choose the moment again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A line cannot be emptied; drop it as talk if it says nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An empty line says nothing; write what is done or said here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A line you typed begins at this moment already; E changes its words, or type the new one a frame later.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No line you typed begins at this moment.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is said here that could be tied to the film.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This line is not tied to the film.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no step here; bracket one first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This step has no stretch in this recording.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step is divided within its stretch of the tape; go to a frame between its ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is the last step; there is none after it to join.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two steps follow different methods; choose one method for both, or leave them two.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two steps apply to different variants; they stay two.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step needs a stretch of the tape; its ends cannot meet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step has this one take only; press A to bracket another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is the best take already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is the step&apos;s only take; remove the step if it is not wanted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>TapeReasonsWords</name>
     <message>
         <source>This recording has a narration; correct its lines where they are wrong.</source>
@@ -1516,6 +5777,188 @@ Stop: %1</source>
     </message>
     <message>
         <source>The wing nuts have no number on a picture yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Torque</name>
+    <message>
+        <source>Between 1 and {0} bolts can be put in order.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each stage must be above the one before, as in 20,40,60.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Widths across flats between 3 and 100 mm can be compared.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} flat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} flats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>about {0} flat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>about {0} flats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no metric thread; write it as M6 or M14x1.5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Threads from M2 to M48 are known here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>M{0} has no coarse pitch in ISO 261: say which pitch it has, as in M14x1.5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no property class known here; one such as 8.8 or 10.9 is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} in {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, hollow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} N·m is far above the usual {1} to {2} N·m for {3}: a slip of unit?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} N·m is far below the usual {1} to {2} N·m for {3}: a slip of unit?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The torque must be more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The arm, from the drive to the middle of the grip, must be longer than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The extension cannot be shorter than nothing; turn it with --angle 180 to fold it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The angle is given in degrees between 0 (in line) and 180 (folded back).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folded back that far the fastener lies under the hand: no setting turns it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The scale needs a step between its marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The scale must run upwards, from its first mark to its last.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is beyond the end of the scale at {1}: take a larger wrench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is below the first mark at {1}: take a smaller wrench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is below 20 % of the scale&apos;s end ({1}), where a wrench is no longer accurate: take a smaller one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The nearest mark is {0} % off and the wrench itself may be {1} % off; together that is more than the {2} % allowed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The nearest mark is {0} % off, more than the {1} % allowed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>mark {0} and %n fine marks more</source>
+        <comment>mark {0} and 1 fine mark more</comment>
+        <translation>
+            <numerusform>mark {0} and 1 fine mark more</numerusform>
+            <numerusform>mark {0} and %n fine marks more</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Its effective length is not known, so the extension cannot be reckoned with: measure it, or set the extension at right angles.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was never calibrated, or nobody wrote it down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its calibration ran out on {0}: have it calibrated first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set {0} {1} ({2}): that is {3} N·m at the fastener, {4} %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wrench sent “{0}”: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wrench sent a line that is none; readings may be lost.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading {0} of the wrench was lost; take it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Readings {0} to {1} of the wrench were lost; take them again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Translation</name>
+    <message numerus="yes">
+        <source>%n texts are not translated</source>
+        <comment>1 text is not translated</comment>
+        <translation>
+            <numerusform>1 text is not translated</numerusform>
+            <numerusform>%n texts are not translated</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n texts changed since they were translated</source>
+        <comment>1 text changed since it was translated</comment>
+        <translation>
+            <numerusform>1 text changed since it was translated</numerusform>
+            <numerusform>%n texts changed since they were translated</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{0}: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1}, and {2}.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1843,6 +6286,180 @@ Stop: %1</source>
     </message>
 </context>
 <context>
+    <name>Values</name>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} to {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, then {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at most {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at least {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, then {1}°</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Verbs</name>
+    <message>
+        <source>drain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>replace</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tighten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>loosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>inspect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lubricate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reset</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lift</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pump</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bleed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>adjust</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>record</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dispose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>connect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>disconnect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>isolate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>release</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>WordCommandsWords</name>
     <message>
         <source>“%1” for “%2”</source>
@@ -1934,6 +6551,97 @@ Stop: %1</source>
     </message>
     <message>
         <source>Both heard the same for %1; the same moment can be seen in the other now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>WorkedOut</name>
+    <message>
+        <source>No fluid but the {0} is drained or filled.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It shares the word “{0}” with the {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is drained next after it is undone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is filled next after it is undone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} closes the {1} at the bottom.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} closes the {1} at the side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} closes the {1} where it is filled.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} vents the {1} at the top.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is called “{0}”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reached only past the {0}: the {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It came off after that and went back before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its name says so.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} goes on next after it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} sits under the {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is new each time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} is new if damaged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its size says “{0}”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of {0}, {1} is all the system holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of {0}, {1} goes in again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The figure is called “{0}”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {0} holds {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is the figure about it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5861,6 +10569,14 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <source>Films without a narration are heard by: %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Issue whole translations only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing goes out while a language of the guide has texts that are missing or out of date.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::IssueStation</name>
@@ -6483,6 +11199,10 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
             <numerusform>1 place changed</numerusform>
             <numerusform>%n places changed</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>What is not translated as it stands goes out in the original:</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

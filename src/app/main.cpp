@@ -57,7 +57,7 @@ std::unique_ptr<Library> opened(const QString& place, bool make) {
     if (!library && library.error().code == ErrorCode::Away)
         if (auto copy = Library::on_the_road(place.toStdString())) library = std::move(copy);
     if (library) return std::move(*library);
-    tell_trouble(QString::fromStdString(library.error().message));
+    tell_trouble(app::theme::text(library.error().message));
     return nullptr;
 }
 
@@ -68,7 +68,7 @@ bool make_demo(const QString& place) {
     QApplication::setOverrideCursor(Qt::WaitCursor);
     const auto restored = store::restore_library(archive.toStdString(), place.toStdString());
     QApplication::restoreOverrideCursor();
-    if (!restored) tell_trouble(Main::tr("The demo library cannot be opened: %1").arg(QString::fromStdString(restored.error().message)));
+    if (!restored) tell_trouble(Main::tr("The demo library cannot be opened: %1").arg(app::theme::text(restored.error().message)));
     return restored.has_value();
 }
 
@@ -84,7 +84,7 @@ bool taken_out(const QString& archive, const QString& place) {
     QApplication::setOverrideCursor(Qt::WaitCursor);
     const auto restored = store::restore_library(archive.toStdString(), place.toStdString());
     QApplication::restoreOverrideCursor();
-    if (!restored) tell_trouble(QString::fromStdString(restored.error().message));
+    if (!restored) tell_trouble(app::theme::text(restored.error().message));
     return restored.has_value();
 }
 

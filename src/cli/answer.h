@@ -28,7 +28,7 @@ struct Answer {
     }
     int wrong(const core::Error& error, int code = kFoundWrong) const {
         if (as_json) fmt::print("{}\n", text_of({{"ok", false}, {"reason", error.message}, {"place", error.place}}));
-        fmt::print(stderr, "{}\n", core::as_utf8(error.message));
+        fmt::print(stderr, "{}\n", core::as_utf8(error.message.english()));
         return code;
     }
 };

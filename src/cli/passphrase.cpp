@@ -53,8 +53,8 @@ core::Result<std::string> passphrase(const std::string& file, const std::string&
         std::getline(std::cin, out);
     }
     if (out.empty())
-        return core::fail(
-            core::ErrorCode::BadInput, "No passphrase was given; type one, or name a file that holds it: --passphrase-file FILE.");
+        return core::fail(core::ErrorCode::BadInput,
+            std::string("No passphrase was given; type one, or name a file that holds it: --passphrase-file FILE."));
     return out;
 }
 

@@ -118,15 +118,18 @@ void FreeInput::operator()(AVFormatContext* p) const {
 core::Result<Input> open_input(const std::string& path) {
     std::error_code ec;
     if (std::filesystem::exists(path, ec) && !std::filesystem::is_regular_file(path, ec))
-        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose the recording itself.", path), path);
+        return fail(ErrorCode::Unreadable,
+            core::say(core::key("Films", "{0} is no file that can be read; choose the recording itself."), path), path);
     auto far = far_film(path);
     if (!far) return tl::make_unexpected(far.error());
     const auto size = *far ? static_cast<std::uintmax_t>((*far)->size()) : std::filesystem::file_size(path, ec);
     if (ec && ec.value() == ENOENT)
-        return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the recording again.", path), path);
+        return fail(ErrorCode::NotFound, core::say(core::key("Films", "{0} is not there; choose the recording again."), path), path);
     if (ec)
-        return fail(ErrorCode::Unreadable, fmt::format("{} cannot be opened ({}); check that you may read it.", path, ec.message()), path);
-    if (size == 0) return fail(ErrorCode::BadInput, fmt::format("{} is empty; copy it from the camera again.", path), path);
+        return fail(ErrorCode::Unreadable,
+            core::say(core::key("Films", "{0} cannot be opened ({1}); check that you may read it."), path, ec.message()), path);
+    if (size == 0)
+        return fail(ErrorCode::BadInput, core::say(core::key("Films", "{0} is empty; copy it from the camera again."), path), path);
     int r = 0;
     const bool is_far = *far != nullptr;
     far_trouble.reset();
@@ -134,12 +137,13 @@ core::Result<Input> open_input(const std::string& path) {
     if (is_far && far_trouble) return tl::make_unexpected(*far_trouble);
     if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
     if (r == AVERROR(EACCES))
-        return fail(
-            ErrorCode::Unreadable, fmt::format("{} may not be read; change its permissions or copy it somewhere else.", path), path);
+        return fail(ErrorCode::Unreadable,
+            core::say(core::key("Films", "{0} may not be read; change its permissions or copy it somewhere else."), path), path);
     if (r < 0)
         return fail(ErrorCode::BadInput,
-            fmt::format(
-                "{} is no video that can be read ({}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the camera again.",
+            core::say(core::key("Films",
+                          "{0} is no video that can be read ({1}); choose a recording such as MP4, MOV, MKV or WebM, or copy it from the "
+                          "camera again."),
                 path, error_text(r)),
             path);
     r = avformat_find_stream_info(input.get(), nullptr);
@@ -147,12 +151,14 @@ core::Result<Input> open_input(const std::string& path) {
     if (r == AVERROR(ENOMEM) || r == AVERROR(EIO)) return tl::make_unexpected(trouble(path, r, true));
     if (r < 0)
         return fail(ErrorCode::Damaged,
-            fmt::format("{} begins like a video but cannot be read on ({}); copy it from the camera again.", path, error_text(r)), path);
+            core::say(core::key("Films", "{0} begins like a video but cannot be read on ({1}); copy it from the camera again."), path,
+                error_text(r)),
+            path);
     for (unsigned i = 0; i < input->nb_streams; ++i)
         if (const auto& p = *input->streams[i]->codecpar; p.width > kMostPixels || p.height > kMostPixels)
             return fail(ErrorCode::BadInput,
-                fmt::format(
-                    "{} has pictures of {} x {} pixels, more than any camera makes; choose another recording.", path, p.width, p.height),
+                core::say(core::key("Films", "{0} has pictures of {1} x {2} pixels, more than any camera makes; choose another recording."),
+                    path, p.width, p.height),
                 path);
     return input;
 }
@@ -161,7 +167,9 @@ core::Result<Streams> open_streams(const std::string& path) {
     auto input = open_input(path);
     if (!input) return tl::make_unexpected(input.error());
     const int v = av_find_best_stream(input->get(), AVMEDIA_TYPE_VIDEO, -1, -1, nullptr, 0);
-    if (v < 0) return fail(ErrorCode::BadInput, fmt::format("{} has no picture, only sound or text; choose the film itself.", path), path);
+    if (v < 0)
+        return fail(ErrorCode::BadInput,
+            core::say(core::key("Films", "{0} has no picture, only sound or text; choose the film itself."), path), path);
     const int s = av_find_best_stream(input->get(), AVMEDIA_TYPE_AUDIO, -1, v, nullptr, 0);
     AVStream** all = (*input)->streams;
     return Streams{std::move(*input), all[v], s >= 0 ? all[s] : nullptr};
@@ -175,23 +183,24 @@ std::string container_of(const std::string& path) {
 }
 
 core::Error trouble(const std::string& path, int code, bool reading) {
+    const core::Key done = reading ? core::key("Files", "read") : core::key("Files", "written");
     if (code == AVERROR(ENOMEM))
-        return {ErrorCode::NoMemory, fmt::format("The memory does not suffice for {}; close other programs and try again.", path), path};
+        return {ErrorCode::NoMemory,
+            core::say(core::key("Films", "The memory does not suffice for {0}; close other programs and try again."), path), path};
     if (code == AVERROR(ENOSPC) || code == AVERROR(EDQUOT))
-        return {
-            ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be written; free some space and try again.", path), path};
+        return {ErrorCode::NoSpace,
+            core::say(core::key("Films", "The disk is full, so {0} could not be written; free some space and try again."), path), path};
     if (code == AVERROR(EIO) && reading && far_trouble) return *far_trouble;
     if (code == AVERROR(EIO))
         return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable,
-            fmt::format(
-                "The disk failed while {} was being {}; check the disk and its cable, and try again.", path, reading ? "read" : "written"),
+            core::say(
+                core::key("Films", "The disk failed while {0} was being {1}; check the disk and its cable, and try again."), path, done),
             path};
     if (code == AVERROR(EACCES) || code == AVERROR(EPERM))
         return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable,
-            fmt::format("{} may not be {}; change the permissions, or choose another place.", path, reading ? "read" : "written"), path};
+            core::say(core::key("Films", "{0} may not be {1}; change the permissions, or choose another place."), path, done), path};
     return {reading ? ErrorCode::Unreadable : ErrorCode::Unwritable,
-        fmt::format(
-            "{} could not be {} ({}); check the folder, or choose another one.", path, reading ? "read" : "written", error_text(code)),
+        core::say(core::key("Films", "{0} could not be {1} ({2}); check the folder, or choose another one."), path, done, error_text(code)),
         path};
 }
 
@@ -209,10 +218,12 @@ core::Result<Codec> open_decoder(const AVStream& stream, int threads, std::atomi
     const AVCodec* codec = avcodec_find_decoder(stream.codecpar->codec_id);
     if (codec == nullptr)
         return fail(ErrorCode::BadInput,
-            fmt::format("Nothing here can decode {}; convert the recording to H.264 first.", avcodec_get_name(stream.codecpar->codec_id)));
+            core::say(core::key("Films", "Nothing here can decode {0}; convert the recording to H.264 first."),
+                avcodec_get_name(stream.codecpar->codec_id)));
     Codec decoder(avcodec_alloc_context3(codec));
     if (!decoder || avcodec_parameters_to_context(decoder.get(), stream.codecpar) < 0)
-        return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
+        return fail(ErrorCode::NoMemory,
+            core::key("Films", "The memory does not suffice to decode the recording; close other programs and try again."));
     decoder->pkt_timebase = stream.time_base;
     decoder->thread_count = threads;
     if (no_memory != nullptr) {
@@ -226,9 +237,11 @@ core::Result<Codec> open_decoder(const AVStream& stream, int threads, std::atomi
 #endif
     }
     if (const int r = avcodec_open2(decoder.get(), codec, nullptr); r == AVERROR(ENOMEM))
-        return fail(ErrorCode::NoMemory, "The memory does not suffice to decode the recording; close other programs and try again.");
+        return fail(ErrorCode::NoMemory,
+            core::key("Films", "The memory does not suffice to decode the recording; close other programs and try again."));
     else if (r < 0)
-        return fail(ErrorCode::BadInput, fmt::format("The recording's {} cannot be decoded ({}).", codec->name, error_text(r)));
+        return fail(
+            ErrorCode::BadInput, core::say(core::key("Films", "The recording's {0} cannot be decoded ({1})."), codec->name, error_text(r)));
     return decoder;
 }
 

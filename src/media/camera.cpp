@@ -47,7 +47,7 @@ struct Camera::Parts {
         return p->stop || std::chrono::steady_clock::now() > p->until ? 1 : 0;
     }
     tl::unexpected<core::Error> trouble(const std::string& what) const {
-        if (stop) return fail(ErrorCode::Cancelled, "The camera was let go.", device);
+        if (stop) return fail(ErrorCode::Cancelled, core::key("Films", "The camera was let go."), device);
         return fail(ErrorCode::Unreadable, what, device);
     }
     /// As large as it goes: what a camera cannot do, it refuses.
@@ -92,19 +92,25 @@ std::vector<std::string> Camera::devices() {
 Result<Camera> Camera::open(const std::string& device, const std::atomic<bool>& stop) {
     struct stat about {};
     if (::stat(device.c_str(), &about) != 0)
-        return fail(ErrorCode::NotFound, fmt::format("There is no camera {}; connect it, or choose another.", device), device);
+        return fail(
+            ErrorCode::NotFound, core::say(core::key("Films", "There is no camera {0}; connect it, or choose another."), device), device);
     const bool stand_in = S_ISSOCK(about.st_mode);
-    if (!stand_in && !S_ISCHR(about.st_mode)) return fail(ErrorCode::BadInput, fmt::format("{} is no camera.", device), device);
+    if (!stand_in && !S_ISCHR(about.st_mode))
+        return fail(ErrorCode::BadInput, core::say(core::key("Films", "{0} is no camera."), device), device);
     avdevice_register_all();
     auto parts = std::make_unique<Parts>(device, stop);
     if (!parts->packet || !parts->frame) return tl::make_unexpected(av::trouble(device, AVERROR(ENOMEM), true));
     if (const int r = stand_in ? parts->open("mjpeg", "unix:" + device) : parts->open("v4l2", device); r < 0)
-        return parts->trouble(r == AVERROR(EBUSY) ? fmt::format("The camera {} is in use by another program; close that first.", device)
+        return parts->trouble(r == AVERROR(EBUSY)
+                ? core::say(core::key("Films", "The camera {0} is in use by another program; close that first."), device)
                 : r == AVERROR(EACCES)
-                ? fmt::format("The camera {} may not be opened; add yourself to those who may use cameras (group video).", device)
-                : fmt::format(
-                      "The camera {} does not answer ({}); pull it out, put it in again, or take a file.", device, av::error_text(r)));
-    if (parts->input->nb_streams == 0) return parts->trouble(fmt::format("The camera {} gives no picture; take a file.", device));
+                ? core::say(
+                      core::key("Films", "The camera {0} may not be opened; add yourself to those who may use cameras (group video)."),
+                      device)
+                : core::say(core::key("Films", "The camera {0} does not answer ({1}); pull it out, put it in again, or take a file."),
+                      device, av::error_text(r)));
+    if (parts->input->nb_streams == 0)
+        return parts->trouble(core::say(core::key("Films", "The camera {0} gives no picture; take a file."), device));
     auto decoder = av::open_decoder(*parts->input->streams[0], 1);
     if (!decoder) return tl::make_unexpected(decoder.error());
     parts->decoder = std::move(*decoder);
@@ -128,7 +134,7 @@ Result<Picture> Camera::next() {
         av_frame_unref(p.frame.get());
         return out;
     }
-    return p.trouble(fmt::format("The camera {} gives no picture any more; put it in again, or take a file.", p.device));
+    return p.trouble(core::say(core::key("Films", "The camera {0} gives no picture any more; put it in again, or take a file."), p.device));
 }
 
 }  // namespace anagraph::media

@@ -74,8 +74,8 @@ private:
             if (auto fed = feed_sound(nullptr, ignored); !fed) return fed;
         if (!file_.begun())
             return fail(ErrorCode::NotFound,
-                fmt::format("Between {} and {} the recording holds no picture; choose another stretch.", core::clock_text(take_.from),
-                    core::clock_text(take_.to)),
+                core::say(core::key("Films", "Between {0} and {1} the recording holds no picture; choose another stretch."),
+                    core::clock_text(take_.from), core::clock_text(take_.to)),
                 recording_);
         return close();
     }
@@ -104,7 +104,8 @@ private:
     Outcome open_output(const AVFrame& f) {
         const AVCodec* h264 = avcodec_find_encoder_by_name("libx264");
         if (h264 == nullptr)
-            return fail(ErrorCode::Unwritable, "This system has no H.264 encoder (libx264), so clips cannot be made; install it.");
+            return fail(ErrorCode::Unwritable,
+                core::key("Films", "This system has no H.264 encoder (libx264), so clips cannot be made; install it."));
         const int width = f.width > max_width_ ? av::even(max_width_) : av::even(f.width);
         encoder_.reset(avcodec_alloc_context3(h264));
         encoder_->width = width;
@@ -166,7 +167,7 @@ private:
             if (auto opened = open_output(*frame_); !opened) return opened;
         const double done =
             static_cast<double>(pts - from_ticks_) / static_cast<double>(std::max<std::int64_t>(1, to_ticks_ - from_ticks_));
-        if (progress_ && !progress_(done)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
+        if (progress_ && !progress_(done)) return fail(ErrorCode::Cancelled, core::key("Films", "Cutting the clip was stopped."));
         const auto moment = av::time_of(pts, video_->time_base);
         const bool drawn_on = options_.paint && (!options_.paints || options_.paints(moment));
         if (!drawn_on && as_it_is_ && frame_->width == encoder_->width && frame_->height == encoder_->height) {

@@ -86,7 +86,9 @@ core::Result<Picture> decoded_frame(const std::string& recording, const core::Fr
         }
     }
     return fail(ErrorCode::NotFound,
-        fmt::format("No picture could be decoded at {} of {}; choose a moment nearby.", core::clock_text(time), recording), recording);
+        core::say(
+            core::key("Films", "No picture could be decoded at {0} of {1}; choose a moment nearby."), core::clock_text(time), recording),
+        recording);
 }
 
 }  // namespace

@@ -127,11 +127,11 @@ private:
     core::Result<Filter> annexb() const {
         AVBSFContext* raw = nullptr;
         if (av_bsf_alloc(av_bsf_get_by_name("h264_mp4toannexb"), &raw) < 0)
-            return fail(ErrorCode::BadInput, "The recording could not be taken apart.");
+            return fail(ErrorCode::BadInput, core::key("Films", "The recording could not be taken apart."));
         Filter filter(raw);
         avcodec_parameters_copy(filter->par_in, video_->codecpar);
         filter->time_base_in = video_->time_base;
-        if (av_bsf_init(filter.get()) < 0) return fail(ErrorCode::BadInput, "The recording could not be taken apart.");
+        if (av_bsf_init(filter.get()) < 0) return fail(ErrorCode::BadInput, core::key("Films", "The recording could not be taken apart."));
         return filter;
     }
 
@@ -268,7 +268,7 @@ private:
     }
 
     Outcome send(AVCodecContext* codec, const AVFrame* frame, bool tail) {
-        if (progress_ && !progress_(0.1)) return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
+        if (progress_ && !progress_(0.1)) return fail(ErrorCode::Cancelled, core::key("Films", "Cutting the clip was stopped."));
         if (const int r = avcodec_send_frame(codec, frame); r < 0 && r != AVERROR_EOF) return file_.trouble(r);
         for (;;) {
             auto packet = av::packet();
@@ -387,11 +387,12 @@ private:
             av_packet_unref(packet.get());
             if (!done) return done;
             if (progress_ && !progress_(0.2 + 0.7 * (1 - static_cast<double>(left) / static_cast<double>(copied_.size()))))
-                return fail(ErrorCode::Cancelled, "Cutting the clip was stopped.");
+                return fail(ErrorCode::Cancelled, core::key("Films", "Cutting the clip was stopped."));
         }
         if (left > 0)
             return fail(ErrorCode::Damaged,
-                fmt::format("{} reads differently at a second time; copy it from the camera again.", recording_), recording_);
+                core::say(core::key("Films", "{0} reads differently at a second time; copy it from the camera again."), recording_),
+                recording_);
         return {};
     }
 

@@ -88,8 +88,8 @@ private:
         input_ = std::move(streams->input);
         video_ = streams->video;
         if ((video_->disposition & AV_DISPOSITION_ATTACHED_PIC) != 0)
-            return fail(ErrorCode::BadInput, fmt::format("{} is a sound file with a cover picture; choose the film itself.", recording_),
-                recording_);
+            return fail(ErrorCode::BadInput,
+                core::say(core::key("Films", "{0} is a sound file with a cover picture; choose the film itself."), recording_), recording_);
         auto decoder = av::open_decoder(*video_, 0, &no_memory_);
         if (!decoder) return tl::make_unexpected(decoder.error());
         decoder_ = std::move(*decoder);
@@ -108,8 +108,8 @@ private:
         index_.width = video_->codecpar->width;
         index_.height = video_->codecpar->height;
         if (index_.width < 16 || index_.height < 16)
-            return fail(
-                ErrorCode::BadInput, fmt::format("{} has no picture of a usable size; choose another recording.", recording_), recording_);
+            return fail(ErrorCode::BadInput,
+                core::say(core::key("Films", "{0} has no picture of a usable size; choose another recording."), recording_), recording_);
         index_.rotation = rotation_of(*video_);
         if (const AVRational shape = av_guess_sample_aspect_ratio(input_.get(), video_, nullptr); shape.num > 0 && shape.den > 0)
             index_.pixel_aspect = av_q2d(shape);
@@ -130,14 +130,14 @@ private:
     /// Refused where the film's times cannot be followed: nothing could be found on it again.
     Outcome times_that_go_on() const {
         if (untimed_ > 0 && untimed_ >= index_.times.size())
-            return fail(ErrorCode::Refused, fmt::format("{} has pictures but no times.", recording_), recording_);
+            return fail(ErrorCode::Refused, core::say(core::key("Films", "{0} has pictures but no times."), recording_), recording_);
         if (back_ > 3 && back_ * 100 > index_.times.size())
             return fail(ErrorCode::Refused,
-                fmt::format("The times of {} go back at {}: camera files joined end to end do that.", recording_,
+                core::say(core::key("Films", "The times of {0} go back at {1}: camera files joined end to end do that."), recording_,
                     core::clock_text(back_at_, false)),
                 recording_);
         if (!index_.times.empty() && index_.times.front() < FrameTime{})
-            return fail(ErrorCode::Refused, fmt::format("The times of {} begin below zero.", recording_), recording_);
+            return fail(ErrorCode::Refused, core::say(core::key("Films", "The times of {0} begin below zero."), recording_), recording_);
         return {};
     }
 
@@ -204,7 +204,8 @@ private:
         if (auto put = pictures_->put(frame, pts, number); !put) return put;
         if (progress_ && number % 8 == 0) {
             const double done = duration_ > 0 ? (time.seconds() - index_.start().seconds()) / duration_ : 0;
-            if (!progress_(std::clamp(done, 0.0, 1.0))) return fail(ErrorCode::Cancelled, "The import was stopped; nothing of it is kept.");
+            if (!progress_(std::clamp(done, 0.0, 1.0)))
+                return fail(ErrorCode::Cancelled, core::key("Films", "The import was stopped; nothing of it is kept."));
         }
         return {};
     }

@@ -24,7 +24,7 @@ core::Result<JpegEncoder> JpegEncoder::make(int width, int height, AVRational ti
     e.codec_->global_quality = FF_QP2LAMBDA * quality;
     e.codec_->thread_count = 1;
     if (const int r = avcodec_open2(e.codec_.get(), codec, nullptr); r < 0)
-        return fail(ErrorCode::BadInput, fmt::format("The small copy could not be made ({}).", av::error_text(r)));
+        return fail(ErrorCode::BadInput, core::say(core::key("Films", "The small copy could not be made ({0})."), av::error_text(r)));
     e.frame_->format = AV_PIX_FMT_YUVJ420P;
     e.frame_->width = width;
     e.frame_->height = height;

@@ -112,7 +112,7 @@ private:
         return {};
     }
 
-    static Outcome stopped() { return fail(ErrorCode::Cancelled, "The import was stopped; nothing of it is kept."); }
+    static Outcome stopped() { return fail(ErrorCode::Cancelled, core::key("Films", "The import was stopped; nothing of it is kept.")); }
 
     Outcome trouble(int code) const { return tl::make_unexpected(av::trouble(out_, code)); }
 

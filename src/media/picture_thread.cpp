@@ -49,7 +49,7 @@ Outcome PictureThread::worked_on(const Picture& picture) const noexcept {
         if (!picture.frame) return tl::make_unexpected(av::trouble("the small copy", AVERROR(ENOMEM)));
         return core::caught([&] { return work_(*picture.frame, picture.pts, picture.number); });
     } catch (...) {
-        return tl::make_unexpected(core::Error{ErrorCode::NoMemory, "Memory is full.", ""});
+        return tl::make_unexpected(core::Error{ErrorCode::NoMemory, core::key("Films", "Memory is full."), ""});
     }
 }
 

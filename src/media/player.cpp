@@ -161,7 +161,7 @@ core::Result<std::unique_ptr<Player>> Player::create(std::function<void()> wake)
     state->mpv = mpv_create();
     const auto no = [] {
         return core::fail(core::ErrorCode::Unreadable,
-            "The player could not be started; everything but playing still works. Check that libmpv is installed.");
+            core::key("Films", "The player could not be started; everything but playing still works. Check that libmpv is installed."));
     };
     if (state->mpv == nullptr) return no();
     // Silent where there is no sound device: "null" is tried last by mpv itself only when named.

@@ -114,7 +114,8 @@ core::Result<std::unique_ptr<ProxyReader>> ProxyReader::open(const std::string& 
     s->file = fmt::format("{}/{}", folder, kProxyFile);
     s->times = index.times;
     const auto missing = [&] {
-        return fail(ErrorCode::NotFound, "The small copy of this recording is missing or damaged; import the recording again.", s->file);
+        return fail(ErrorCode::NotFound,
+            core::key("Films", "The small copy of this recording is missing or damaged; import the recording again."), s->file);
     };
     auto input = av::open_input(s->file);
     if (!input || s->times.empty()) return missing();
@@ -132,7 +133,7 @@ core::Result<std::unique_ptr<ProxyReader>> ProxyReader::open(const std::string& 
 core::Result<Picture> ProxyReader::frame(std::size_t frame, int width, int height) {
     auto& s = *state_;
     const auto missing = [&] {
-        return fail(ErrorCode::NotFound, "This picture is not in the small copy; import the recording again.", s.file);
+        return fail(ErrorCode::NotFound, core::key("Films", "This picture is not in the small copy; import the recording again."), s.file);
     };
     if (frame >= s.times.size()) return missing();
     const AVPacket* found = s.packet_of(s.ticks(frame));

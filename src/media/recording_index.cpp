@@ -152,8 +152,8 @@ json to_json(const RecordingIndex& i) {
 
 core::Result<RecordingIndex> index_from_json(const json& j) {
     const auto damaged = [] {
-        return core::fail(
-            ErrorCode::Damaged, "The index of this recording is damaged or from an older version; import the recording again.");
+        return core::fail(ErrorCode::Damaged,
+            core::key("Films", "The index of this recording is damaged or from an older version; import the recording again."));
     };
     const auto moment = [](const json& x) { return FrameTime::parse(x.get<std::string>()).value_or(FrameTime{}); };
     constexpr std::size_t kMostFrames = 20000000;  // two days at 120 a second
@@ -220,12 +220,16 @@ core::Result<RecordingIndex> load_index(const std::string& folder) {
     const std::string file = folder + "/" + kIndexFile;
     std::error_code ec;
     if (std::filesystem::file_size(file, ec) > kMostIndex && !ec)
-        return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.", folder);
+        return core::fail(
+            ErrorCode::Damaged, core::key("Films", "The index of this recording is damaged; import the recording again."), folder);
     std::ifstream in(file, std::ios::binary);
-    if (!in) return core::fail(ErrorCode::NotFound, "This recording has not been looked through yet; import it again.", folder);
+    if (!in)
+        return core::fail(
+            ErrorCode::NotFound, core::key("Films", "This recording has not been looked through yet; import it again."), folder);
     const json j = json::parse(in, nullptr, false);
     if (j.is_discarded())
-        return core::fail(ErrorCode::Damaged, "The index of this recording is damaged; import the recording again.", folder);
+        return core::fail(
+            ErrorCode::Damaged, core::key("Films", "The index of this recording is damaged; import the recording again."), folder);
     return index_from_json(j);
 }
 

@@ -44,7 +44,7 @@ core::Result<std::vector<StillOffer>> stills_about(const std::string& recording,
         std::vector<StillOffer> out;
         for (const auto& t : wanted) {
             if (progress && !progress(static_cast<double>(out.size()) / static_cast<double>(wanted.size())))
-                return core::fail(core::ErrorCode::Cancelled, "Looking for a sharper still was stopped.");
+                return core::fail(core::ErrorCode::Cancelled, core::key("Films", "Looking for a sharper still was stopped."));
             auto picture = exact_frame(recording, t);
             if (!picture) return tl::make_unexpected(picture.error());
             const double sharpness = sharpness_of(*picture);

@@ -33,8 +33,9 @@ core::Result<Ran> run(const QString& name, const QStringList& arguments, const Q
     const QString program = QStandardPaths::findExecutable(name);
     if (program.isEmpty())
         return fail(ErrorCode::Unwritable,
-            fmt::format(
-                "The program {} is not installed, so this cannot be read; install it, or type what stands there.", name.toStdString()));
+            core::say(
+                core::key("Paper", "The program {0} is not installed, so this cannot be read; install it, or type what stands there."),
+                name.toStdString()));
     QProcess process;
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
     environment.insert(QStringLiteral("OMP_THREAD_LIMIT"), QStringLiteral("1"));  // on small pictures its threads cost more than they give
@@ -47,8 +48,9 @@ core::Result<Ran> run(const QString& name, const QStringList& arguments, const Q
         if (!stopped && waited < kPatienceMs) continue;
         process.kill();
         process.waitForFinished();
-        return stopped ? fail(ErrorCode::Cancelled, "Reading was stopped.")
-                       : fail(ErrorCode::Unreadable, "It took too long and was given up; try a smaller file, or one page of it.");
+        return stopped
+            ? fail(ErrorCode::Cancelled, core::key("Paper", "Reading was stopped."))
+            : fail(ErrorCode::Unreadable, core::key("Paper", "It took too long and was given up; try a smaller file, or one page of it."));
     }
     return Ran{process.readAllStandardOutput(), process.readAllStandardError(),
         process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0};
@@ -64,36 +66,41 @@ bool is_pdf(const std::string& path) {
 core::Result<Document> open_document(const std::string& path) {
     std::error_code ec;
     if (!std::filesystem::exists(path, ec))
-        return fail(ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path);
+        return fail(ErrorCode::NotFound, core::say(core::key("Paper", "{0} is not there; choose the file again."), path), path);
     if (std::filesystem::is_directory(path, ec))
-        return fail(ErrorCode::Unreadable, fmt::format("{} is a folder; choose the file in it.", path), path);
+        return fail(ErrorCode::Unreadable, core::say(core::key("Paper", "{0} is a folder; choose the file in it."), path), path);
     if (!is_pdf(path)) {
         QImageReader reader(q(path));
         reader.setDecideFormatFromContent(true);
         if (!reader.canRead())
             return fail(ErrorCode::Unreadable,
-                fmt::format("{} is neither a PDF nor a picture; scan or photograph the page and choose that.", path), path);
+                core::say(core::key("Paper", "{0} is neither a PDF nor a picture; scan or photograph the page and choose that."), path),
+                path);
         return Document{path, false, 1};
     }
     const auto about = run(QStringLiteral("pdfinfo"), {q(path)}, {}, {});
     if (!about) return tl::make_unexpected(about.error());
     if (!about->well) {
         if (about->said.contains("assword"))
-            return fail(ErrorCode::Refused, fmt::format("{} is locked with a password; unlock it, or photograph the page.", path), path);
-        return fail(ErrorCode::Unreadable, fmt::format("{} is a damaged PDF; get it again, or photograph the page.", path), path);
+            return fail(ErrorCode::Refused,
+                core::say(core::key("Paper", "{0} is locked with a password; unlock it, or photograph the page."), path), path);
+        return fail(ErrorCode::Unreadable,
+            core::say(core::key("Paper", "{0} is a damaged PDF; get it again, or photograph the page."), path), path);
     }
     int pages = 0;
     for (const auto& line : about->out.split('\n'))
         if (line.startsWith("Pages:")) pages = line.mid(6).trimmed().toInt();
     if (pages < 1 || pages > kMostPages)
-        return fail(ErrorCode::Unreadable, fmt::format("{} has {} pages, which cannot be shown here.", path, pages), path);
+        return fail(
+            ErrorCode::Unreadable, core::say(core::key("Paper", "{0} has {1} pages, which cannot be shown here."), path, pages), path);
     return Document{path, true, pages};
 }
 
 core::Result<QImage> page_image(const Document& document, int page, const GoOn& go_on) {
     if (page < 1 || page > document.pages)
         return fail(ErrorCode::BadInput,
-            document.pages == 1 ? std::string("It has one page only.") : fmt::format("It has the pages 1 to {}.", document.pages));
+            document.pages == 1 ? core::Words(core::key("Paper", "It has one page only."))
+                                : core::say(core::key("Paper", "It has the pages 1 to {0}."), document.pages));
     QImage image;
     if (document.pdf) {
         const QString number = QString::number(page);
@@ -113,8 +120,8 @@ core::Result<QImage> page_image(const Document& document, int page, const GoOn& 
         image = reader.read();
     }
     if (image.isNull())
-        return fail(
-            ErrorCode::Unreadable, fmt::format("Page {} of {} cannot be shown; the file is damaged.", page, document.path), document.path);
+        return fail(ErrorCode::Unreadable,
+            core::say(core::key("Paper", "Page {0} of {1} cannot be shown; the file is damaged."), page, document.path), document.path);
     return image;
 }
 
@@ -146,7 +153,8 @@ core::Result<std::vector<core::PageWord>> read_words(const QImage& page, const c
         picture, go_on);
     if (!read) return tl::make_unexpected(read.error());
     if (!read->well)
-        return fail(ErrorCode::Unreadable, fmt::format("This cannot be read: {}", read->said.right(200).trimmed().toStdString()));
+        return fail(ErrorCode::Unreadable,
+            core::say(core::key("Paper", "This cannot be read: {0}"), read->said.right(200).trimmed().toStdString()));
     auto words = core::read_word_table(read->out.toStdString(), part.page, box.width(), box.height());
     if (!words) return words;
     // back from the part to the page

@@ -101,8 +101,9 @@ private:
             if (!hash) return tl::make_unexpected(hash.error());
             if (*hash != r.id.text())
                 return fail(ErrorCode::Damaged,
-                    fmt::format("The film in {} is not the recording \u201C{}\u201D any more: it was replaced, cut or damaged. Put the "
-                                "original back, or import it again.",
+                    core::say(core::key("Pack",
+                                  "The film in {0} is not the recording \u201C{1}\u201D any more: it was replaced, cut or damaged. Put the "
+                                  "original back, or import it again."),
                         r.path, name),
                     r.path);
         }
@@ -113,7 +114,8 @@ private:
         for (std::size_t i = 0; i < r_.recordings.size(); ++i)
             if (facts_of(r_.recordings[i].path) != read_[i])
                 return fail(ErrorCode::Damaged,
-                    fmt::format("The recording \u201C{}\u201D was changed while the pack was made; leave it alone and issue again.",
+                    core::say(core::key("Pack",
+                                  "The recording \u201C{0}\u201D was changed while the pack was made; leave it alone and issue again."),
                         name_of_recording(r_.recordings[i].id)),
                     r_.recordings[i].path);
         return {};
@@ -121,11 +123,14 @@ private:
 
     Outcome away(const core::RecordingId& id) const {
         return fail(ErrorCode::NotFound,
-            fmt::format(
-                "The recording \u201C{}\u201D is away, so its pictures cannot be made; put the file back where it was and issue again.",
+            core::say(core::key("Pack",
+                          "The recording \u201C{0}\u201D is away, so its pictures cannot be made; put the file back where it was and issue "
+                          "again."),
                 name_of_recording(id)));
     }
-    static Outcome stopped() { return fail(ErrorCode::Cancelled, "Making the pack was stopped; nothing of it is kept."); }
+    static Outcome stopped() {
+        return fail(ErrorCode::Cancelled, core::key("Pack", "Making the pack was stopped; nothing of it is kept."));
+    }
 
     Outcome make() {
         const auto& steps = p().steps;
@@ -172,8 +177,8 @@ private:
         QByteArray bytes;
         QBuffer buffer(&bytes);
         if (!image.save(&buffer, "PNG", 30))
-            return fail(
-                ErrorCode::NoMemory, fmt::format("The picture {} could not be made; close other programs and try again.", file), file);
+            return fail(ErrorCode::NoMemory,
+                core::say(core::key("Pack", "The picture {0} could not be made; close other programs and try again."), file), file);
         return store::write_file(work_ + "/" + file, std::string_view(bytes.constData(), static_cast<std::size_t>(bytes.size())));
     }
 
@@ -260,8 +265,8 @@ private:
         const std::string style = page_codes_style(r_.edition, r_.sha256, most_pages());
         if (!codes.open() || codes.write(style.data(), static_cast<qint64>(style.size())) != static_cast<qint64>(style.size()) ||
             !codes.flush())
-            return fail(
-                ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and issue again.");
+            return fail(ErrorCode::NoSpace,
+                core::key("Pack", "There is no room in the folder for temporary files to make the PDF; free some space and issue again."));
         const auto pdf = pdf_of(work_, "guide.html",
             {"--stylesheet", codes.fileName().toStdString(), "--pdf-variant", "pdf/ua-1", "--attachment", "edition.json"},
             [this] { return tell("Page and PDF", 0.97).has_value(); });
@@ -275,7 +280,8 @@ private:
         auto below = read_below(**pack, {});
         if (!below) return tl::make_unexpected(below.error());
         if (!below->odd.empty())
-            return fail(ErrorCode::Damaged, fmt::format("Something else writes where the pack is made: {}", below->odd.front()), work_);
+            return fail(ErrorCode::Damaged,
+                core::say(core::key("Pack", "Something else writes where the pack is made: {0}"), below->odd.front()), work_);
         const std::string manifest = manifest_text(below->hashes, edition_mark(r_.edition, r_.sha256));
         if (auto done = store::write_file(work_ + "/" + kManifest, manifest); !done) return tl::make_unexpected(done.error());
         if (auto done = store::write_file(work_ + "/" + kSeal, seal_text(manifest)); !done) return tl::make_unexpected(done.error());

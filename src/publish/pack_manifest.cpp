@@ -14,7 +14,8 @@ using core::fail;
 core::Result<Below> read_below(const PackSource& pack, const std::function<bool(double)>& progress) {
     auto listing = pack.list();
     if (listing.files.size() > kMostFiles)
-        return fail(ErrorCode::BadInput, "There are more files than a pack can have; choose the folder of the pack itself.");
+        return fail(
+            ErrorCode::BadInput, core::key("Pack", "There are more files than a pack can have; choose the folder of the pack itself."));
     Below out;
     out.odd = std::move(listing.odd);
     double all = 1;

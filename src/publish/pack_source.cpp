@@ -94,8 +94,8 @@ Result<std::unique_ptr<PackSource>> PackSource::open(const std::string& named) {
     if (std::filesystem::is_directory(path, ec)) {
         out = std::make_unique<FolderSource>(path);
     } else if (!store::is_there(path)) {
-        return fail(
-            ErrorCode::NotFound, fmt::format("There is no pack at {}; choose the folder of an issued pack, or its file.", path), path);
+        return fail(ErrorCode::NotFound,
+            core::say(core::key("Pack", "There is no pack at {0}; choose the folder of an issued pack, or its file."), path), path);
     } else {
         auto archive = store::Archive::open(path);
         if (!archive) return tl::make_unexpected(archive.error());
@@ -105,7 +105,7 @@ Result<std::unique_ptr<PackSource>> PackSource::open(const std::string& named) {
     const auto holds = [&](const char* name) { return std::find(listing.files.begin(), listing.files.end(), name) != listing.files.end(); };
     if (!holds(kManifest) && !holds("edition.json"))
         return fail(ErrorCode::BadInput,
-            fmt::format("{} is no issued pack; choose the folder that holds guide.html and manifest.json.", path), path);
+            core::say(core::key("Pack", "{0} is no issued pack; choose the folder that holds guide.html and manifest.json."), path), path);
     return out;
 }
 

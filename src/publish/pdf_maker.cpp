@@ -37,7 +37,8 @@ QString maker() { return QStandardPaths::findExecutable(QStringLiteral("weasypri
 
 tl::unexpected<core::Error> no_maker() {
     return fail(ErrorCode::Unwritable,
-        "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and try again.");
+        core::key(
+            "Pack", "The PDF cannot be made: the program weasyprint is not installed. Install the package weasyprint and try again."));
 }
 
 /// The interpreter that the maker itself is run by: only that one is sure to have its modules.
@@ -58,15 +59,15 @@ Result<std::string> made_by(
         if (!on || waited > kTimeoutMs) {
             process.kill();
             process.waitForFinished();
-            return on ? fail(ErrorCode::Unwritable, "Making the PDF took too long and was given up; try again.")
-                      : fail(ErrorCode::Cancelled, "Making the PDF was stopped; nothing of it is kept.");
+            return on ? fail(ErrorCode::Unwritable, core::key("Pack", "Making the PDF took too long and was given up; try again."))
+                      : fail(ErrorCode::Cancelled, core::key("Pack", "Making the PDF was stopped; nothing of it is kept."));
         }
     }
     const std::string said = core::as_utf8(process.readAllStandardError().toStdString());
     std::string pdf = process.readAllStandardOutput().toStdString();
     if (process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0 && pdf.starts_with("%PDF-")) return pdf;
     if (said.find("No space left") != std::string::npos) return tl::make_unexpected(store::file_trouble("the PDF", ENOSPC));
-    return fail(ErrorCode::Unwritable, fmt::format("The PDF could not be made ({}); try again.", reason_in(said)));
+    return fail(ErrorCode::Unwritable, core::say(core::key("Pack", "The PDF could not be made ({0}); try again."), reason_in(said)));
 }
 
 }  // namespace
@@ -88,8 +89,8 @@ Result<std::string> archive_pdf_of(const std::string& folder, const std::string&
     const std::string text = resource("archive_pdf.py");
     if (!script.open() || script.write(text.data(), static_cast<qint64>(text.size())) != static_cast<qint64>(text.size()) ||
         !script.flush())
-        return fail(
-            ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and try again.");
+        return fail(ErrorCode::NoSpace,
+            core::key("Pack", "There is no room in the folder for temporary files to make the PDF; free some space and try again."));
     QString date = QString::fromStdString(issued);  // "2026-11-30T10:00:00Z" becomes "D:20261130100000Z", as a PDF writes it
     for (const char sign : {'-', ':', 'T'}) date.remove(QLatin1Char(sign));
     return made_by(interpreter_of(program),
@@ -111,8 +112,8 @@ Result<std::string> pdf_of_text(
     const QTemporaryDir folder;
     const std::string path = folder.path().toStdString();
     if (!folder.isValid())
-        return fail(
-            ErrorCode::NoSpace, "There is no room in the folder for temporary files to make the PDF; free some space and try again.");
+        return fail(ErrorCode::NoSpace,
+            core::key("Pack", "There is no room in the folder for temporary files to make the PDF; free some space and try again."));
     if (auto made = store::make_folder(path + "/fonts"); !made) return tl::make_unexpected(made.error());
     for (const char* font : {"fonts/B612-Regular.otf", "fonts/B612-Bold.otf"})
         if (auto written = store::write_file(path + "/" + font, resource(font)); !written) return tl::make_unexpected(written.error());

@@ -20,9 +20,11 @@ namespace {
 
 Outcome grey_picture(const std::string& from, const std::string& to) {
     const QImage picture(QString::fromStdString(from));
-    if (picture.isNull()) return fail(ErrorCode::Damaged, "A picture of the kept pack cannot be read; verify the pack.", from);
+    if (picture.isNull())
+        return fail(ErrorCode::Damaged, core::key("Pack", "A picture of the kept pack cannot be read; verify the pack."), from);
     if (picture.convertToFormat(QImage::Format_Grayscale8).save(QString::fromStdString(to), "PNG")) return {};
-    return fail(ErrorCode::NoSpace, "There is no room in the folder for temporary files for the pictures; free some space and try again.");
+    return fail(ErrorCode::NoSpace,
+        core::key("Pack", "There is no room in the folder for temporary files for the pictures; free some space and try again."));
 }
 
 }  // namespace

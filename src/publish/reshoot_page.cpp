@@ -63,7 +63,7 @@ std::string reshoot_page(const core::Procedure& p, const std::vector<ReshootPoin
         any = true;
         data x;
         x.set("title", f.value.known() ? fmt::format("{}: {}?", core::title_of(p, f), core::text_of(f.value)) : core::title_of(p, f));
-        x.set("why", core::argue_standing(p, f));
+        x.set("why", core::argue_standing(p, f).english());
         if (const auto steps = core::steps_using(p, f.id); !steps.empty()) x.set("steps", fmt::format("{}", fmt::join(steps, ", ")));
         figures << x;
     }

@@ -18,7 +18,7 @@ std::string signatures_text(const std::vector<Signature>& signatures) {
 }
 
 core::Result<std::vector<Signature>> signatures_from_text(std::string_view text) {
-    const auto bad = [] { return core::fail(core::ErrorCode::BadInput, "This is no list of signatures."); };
+    const auto bad = [] { return core::fail(core::ErrorCode::BadInput, core::key("Pack", "This is no list of signatures.")); };
     const json list = json::parse(text, nullptr, false);
     if (!list.is_array()) return bad();
     std::vector<Signature> out;

@@ -70,13 +70,14 @@ Result<RunAtBench> RunAtBench::begin(store::Library& library, const BenchEdition
     const auto all = editions_by_mark(library);
     if (!all) return tl::make_unexpected(all.error());
     const auto issued = all->find(edition.mark);
-    if (issued == all->end()) return fail(ErrorCode::NotFound, fmt::format("This library issued nothing under the mark {}.", edition.mark));
+    if (issued == all->end())
+        return fail(ErrorCode::NotFound, core::say(core::key("Shop", "This library issued nothing under the mark {0}."), edition.mark));
     about.guide = issued->second.guide;
     about.edition = issued->second.edition.number;
     about.mark = edition.mark;
     const auto known = variants_of(issued->second.edition);
     if (std::find(known.begin(), known.end(), about.variant) == known.end())
-        return fail(ErrorCode::BadInput, "Say which variant of the machine it is.");
+        return fail(ErrorCode::BadInput, core::key("Shop", "Say which variant of the machine it is."));
     RunAtBench out(core::Bench(core::bench_sheet(issued->second.edition, about.guide, about.mark, about.variant)), issued->second.edition);
     if (auto done = out.add(library, {std::move(about)}, now); !done) return tl::make_unexpected(done.error());
     return out;
@@ -136,14 +137,14 @@ Outcome RunAtBench::add(store::Library& library, const std::vector<core::BenchBo
 
 Outcome RunAtBench::keep_photograph(store::Library& library, const std::string& file, core::Moment now) {
     const auto* step = bench_.step();
-    if (step == nullptr) return fail(ErrorCode::Refused, "Begin the work first; a photograph belongs to a step.");
+    if (step == nullptr) return fail(ErrorCode::Refused, core::key("Shop", "Begin the work first; a photograph belongs to a step."));
     const auto kept = library.keep_document(file);
     if (!kept) return tl::make_unexpected(kept.error());
     return add(library, {core::EvidenceTaken{step->id.text(), kept->text(), core::EvidenceSort::Photo}}, now);
 }
 
 Result<TakenRun> RunAtBench::hand_in(store::Library& library, const std::string& post) {
-    if (bench_.at() != core::Bench::At::Ended) return fail(ErrorCode::Refused, "The work is not at its end yet.");
+    if (bench_.at() != core::Bench::At::Ended) return fail(ErrorCode::Refused, core::key("Shop", "The work is not at its end yet."));
     auto taken = take_run(library, core::to_json(bench_.run()), post);
     if (!taken) return taken;
     if (auto dropped = library.drop_bench(bench_.about().id); !dropped) return tl::make_unexpected(dropped.error());

@@ -31,8 +31,8 @@ core::Result<core::Avoided> days_of(icalcomponent* event) {
 
 core::Result<std::vector<CalendarStretch>> read_calendar(std::string_view text) {
     const auto bad = [](const std::string& why) {
-        return core::fail(
-            ErrorCode::BadInput, fmt::format("This is no calendar that can be taken in: {} Save it as .ics and try again.", why));
+        return core::fail(ErrorCode::BadInput,
+            core::say(core::key("Shop", "This is no calendar that can be taken in: {0} Save it as .ics and try again."), why));
     };
     const std::unique_ptr<icalcomponent, decltype(&icalcomponent_free)> calendar(
         icalparser_parse_string(std::string(text).c_str()), &icalcomponent_free);

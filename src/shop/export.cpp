@@ -45,13 +45,14 @@ Result<Kept> kept(const store::Library& library, const store::GuideId& guide, in
     if (!verified) return tl::make_unexpected(verified.error());
     if (!verified->undamaged)
         return fail(ErrorCode::Damaged,
-            fmt::format("The kept pack of edition {} is not what was issued: {}", number, verified->troubles.front()), *folder);
+            core::say(core::key("Shop", "The kept pack of edition {0} is not what was issued: {1}"), number, verified->troubles.front()),
+            *folder);
     auto editions = library.editions(guide);
     if (!editions) return tl::make_unexpected(editions.error());
     for (auto& e : *editions)
         if (e.edition.number == number) return Kept{std::move(e.edition), verified->mark, *folder};
-    return fail(
-        ErrorCode::NotFound, fmt::format("There is no edition {} of \u201C{}\u201D in this library.", number, guide.text()), guide.text());
+    return fail(ErrorCode::NotFound,
+        core::say(core::key("Shop", "There is no edition {0} of \u201C{1}\u201D in this library."), number, guide.text()), guide.text());
 }
 
 Outcome write_dita(const Kept& k, const std::string& to) {

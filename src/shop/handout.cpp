@@ -45,7 +45,7 @@ Result<std::vector<core::GuideEditions>> all_editions(const store::Library& libr
 Outcome hand_out(store::Library& library, const store::GuideId& guide, int edition, const std::vector<std::string>& learners,
     core::HandedBy by, const std::string& post) {
     if (auto issued = is_issued(library, guide, edition); !issued) return issued;
-    if (learners.empty()) return fail(ErrorCode::BadInput, "Say to whom it is handed out.");
+    if (learners.empty()) return fail(ErrorCode::BadInput, core::key("Shop", "Say to whom it is handed out."));
     std::vector<core::Entry> entries;
     for (const auto& learner : learners) entries.emplace_back(core::HandedOut{guide.text(), edition, learner, by});
     auto done = library.record(entries, post);
@@ -63,8 +63,8 @@ Result<std::vector<core::Owed>> owed(const store::Library& library, const std::s
     const auto records = library.records();
     if (!records) return tl::make_unexpected(records.error());
     if (!learner.empty() && records->learner(learner) == nullptr)
-        return fail(
-            ErrorCode::NotFound, fmt::format("Nobody of the name \u201C{}\u201D is in the register of learners.", learner), learner);
+        return fail(ErrorCode::NotFound,
+            core::say(core::key("Shop", "Nobody of the name \u201C{0}\u201D is in the register of learners."), learner), learner);
     const auto guides = all_editions(library);
     if (!guides) return tl::make_unexpected(guides.error());
     auto out = core::owed(*records, *guides);
@@ -86,7 +86,8 @@ Result<std::vector<std::string>> learners_of_group(const store::Library& library
     std::vector<std::string> out;
     for (const auto& l : records->learners())
         if (!l.left && core::same_post(l.group, group)) out.push_back(l.name);
-    if (out.empty()) return fail(ErrorCode::NotFound, fmt::format("The group \u201C{}\u201D has no learners.", group), group);
+    if (out.empty())
+        return fail(ErrorCode::NotFound, core::say(core::key("Shop", "The group \u201C{0}\u201D has no learners."), group), group);
     return out;
 }
 

@@ -43,7 +43,8 @@ Result<core::Narration> by_command(
     auto narration = core::read_timed_text(*said);
     if (!narration)
         return fail(ErrorCode::BadInput,
-            fmt::format("What the recogniser \"{}\" wrote has no times; it has to write WebVTT or SRT.", command), command);
+            core::say(core::key("Shop", "What the recogniser \"{0}\" wrote has no times; it has to write WebVTT or SRT."), command),
+            command);
     for (auto& line : narration->segments) line.by_program = true;
     return narration;
 }
@@ -65,7 +66,7 @@ Result<core::Narration> heard(const std::string& recording, const Hearing& how, 
     }
     if (out.segments.empty())
         return fail(ErrorCode::BadInput,
-            fmt::format("Nothing that is said could be heard in {}; type what is said on the Tape.",
+            core::say(core::key("Shop", "Nothing that is said could be heard in {0}; type what is said on the Tape."),
                 core::as_utf8(std::filesystem::path(recording).filename().string())),
             recording);
     return out;

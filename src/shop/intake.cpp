@@ -23,6 +23,18 @@ using core::fail;
 
 namespace {
 
+/// A sentence in which one name stands for another.
+core::Words naming(const core::Words& words, const std::string& was, const std::string& is) {
+    if (words.has_key()) {
+        std::vector<core::Words> with;
+        for (const auto& w : words.with()) with.push_back(naming(w, was, is));
+        return {words.key(), words.count(), std::move(with)};
+    }
+    std::string own = words.own();
+    if (const auto at = own.find(was); at != std::string::npos) own.replace(at, was.size(), is);
+    return own;
+}
+
 constexpr std::int64_t kMostNarration = 16 << 20;  // bytes: a day of speech is a tenth of it
 
 // shares of the whole import
@@ -68,11 +80,13 @@ core::Result<std::string> keep_original(
     if (!reread) return tl::make_unexpected(reread.error());
     if (*copied != hash)
         return fail(ErrorCode::Damaged,
-            fmt::format("{} was changed while it was copied; wait until it is written, and import it again.", film), film);
+            core::say(core::key("Shop", "{0} was changed while it was copied; wait until it is written, and import it again."), film),
+            film);
     if (*reread != hash)
         return fail(ErrorCode::Damaged,
-            fmt::format(
-                "The copy of {} does not read as it was written: the disk of the library fails. Check it, and import the recording again.",
+            core::say(core::key("Shop",
+                          "The copy of {0} does not read as it was written: the disk of the library fails. Check it, and import the "
+                          "recording again."),
                 film),
             film);
     return name;
@@ -107,8 +121,7 @@ core::Result<LookedThrough> look_through(
     auto index = media::import_pass(read_from, work->path(), part(progress, kCopied, 1));
     if (!index) {
         // Name the file the person chose, not the copy.
-        if (const auto at = index.error().message.find(read_from); at != std::string::npos)
-            index.error().message.replace(at, read_from.size(), film);
+        index.error().message = naming(index.error().message, read_from, film);
         return tl::make_unexpected(index.error());
     }
     if (auto made = publish::write_cover(work->path(), *index); !made) return tl::make_unexpected(made.error());
@@ -137,23 +150,28 @@ core::Result<PreparedRecording> prepared(
     }
     std::error_code ec;
     if (fs::is_directory(recording, ec))
-        return fail(ErrorCode::BadInput, fmt::format("{} is a folder; choose the recording in it.", recording), recording);
+        return fail(
+            ErrorCode::BadInput, core::say(core::key("Shop", "{0} is a folder; choose the recording in it."), recording), recording);
     if (const std::string lies = fs::absolute(recording, ec).string(); kept == Original::StaysWhereItLies && !core::is_utf8(lies))
         return fail(ErrorCode::Refused,
-            fmt::format("The path of {} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or import "
-                        "it as a copy.",
+            core::say(
+                core::key("Shop",
+                    "The path of {0} holds signs that are no text, so it cannot be remembered; rename the file or its folder, or import "
+                    "it as a copy."),
                 core::as_utf8(recording)),
             core::as_utf8(recording));
     if (const std::string around = store::library_around(recording);
         !around.empty() && fs::equivalent(around, store::Library::folder_of(place).value_or(""), ec))
-        return fail(ErrorCode::Refused, fmt::format("{} lies in this library already; it is on the Shelf.", recording), recording);
+        return fail(ErrorCode::Refused, core::say(core::key("Shop", "{0} lies in this library already; it is on the Shelf."), recording),
+            recording);
     auto looked = look_through(place, recording, progress, kept);
     if (!looked && looked.error().code == ErrorCode::Refused) {
         // Its times cannot be followed: it comes in as a film of the same pictures with times that can.
         const std::string trouble = looked.error().message;
         if (kept == Original::StaysWhereItLies)
             return fail(ErrorCode::Refused,
-                fmt::format("{} It cannot stay where it lies; import it as a copy, which gets new times.", trouble), recording);
+                core::say(core::key("Shop", "{0} It cannot stay where it lies; import it as a copy, which gets new times."), trouble),
+                recording);
         auto work = store::Library::work_folder(place);
         if (!work) return tl::make_unexpected(work.error());
         const std::string film = work->path() + "/film.mkv";

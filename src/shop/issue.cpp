@@ -74,10 +74,18 @@ core::Result<Prepared> prepared(const store::Library& library, const store::Guid
     out.edition.taught = core::taught_words(out.state.procedure, core::taught(out.state.procedure, back->runs, back->wrong));
     out.ready.taught = out.edition.taught;
     out.ready.reasons = core::reasons_not_to_issue(out.state.procedure);
+    const auto house = library.house();
+    if (!house) return tl::make_unexpected(house.error());
+    out.ready.gaps = core::translation_gaps(out.state.procedure);
+    if (house->whole_translations)
+        for (const auto& gap : out.ready.gaps)
+            out.ready.reasons.push_back(core::say(
+                core::key("Shop", "This house issues whole translations only. {0} Translate them on the Sheet."), core::words_of(gap)));
     if (!out.state.lost.empty())
-        out.ready.reasons.push_back(
-            fmt::format("{} change{} of this guide could not be read; look through it, and make the last change again.",
-                out.state.lost.size(), out.state.lost.size() == 1 ? "" : "s"));
+        out.ready.reasons.push_back(core::Words(
+            core::counted_key("Shop", "%n changes of this guide could not be read; look through it, and make the last change again.",
+                "1 change of this guide could not be read; look through it, and make the last change again."),
+            static_cast<long long>(out.state.lost.size())));
     out.unknown = highest_unknown(library, out.state.procedure);
     out.ready.next = std::max(out.unknown, editions->empty() ? 0 : editions->back().edition.number) + 1;
     out.edition.number = out.ready.next;
@@ -85,7 +93,8 @@ core::Result<Prepared> prepared(const store::Library& library, const store::Guid
         out.ready.changes = core::differences(editions->back().edition, out.edition);
         out.ready.current = out.ready.changes.empty() && out.ready.reasons.empty();
         if (out.ready.changes.empty())
-            out.ready.reasons.push_back(fmt::format("Nothing has changed since edition {}.", editions->back().edition.number));
+            out.ready.reasons.push_back(
+                core::say(core::key("Shop", "Nothing has changed since edition {0}."), editions->back().edition.number));
     }
     return out;
 }
@@ -101,25 +110,29 @@ core::Result<Readiness> readiness(const store::Library& library, const store::Gu
 namespace {
 
 /// Why these keys cannot vouch for the guide as it stands.
-core::Result<std::vector<std::string>> reasons_not_to_sign(
+core::Result<std::vector<core::Words>> reasons_not_to_sign(
     const store::Library& library, const ReviewNow& now, const std::optional<Signing>& signing) {
     const auto records = library.records();
     if (!records) return tl::make_unexpected(records.error());
-    std::vector<std::string> out;
+    std::vector<core::Words> out;
     if (!signing) {
-        if (records->signs()) out.emplace_back("This house signs what it issues: give the key of the author and the key of the checker.");
+        if (records->signs())
+            out.emplace_back(core::key("Shop", "This house signs what it issues: give the key of the author and the key of the checker."));
         return out;
     }
     for (const auto* key : {&signing->author, &signing->checker}) {
         const auto* held = records->key_of(key->post());
         if (held == nullptr)
-            out.push_back(fmt::format("No key of the {} is registered in this library; register it first.", key->post()));
+            out.push_back(core::say(core::key("Shop", "No key of the {0} is registered in this library; register it first."), key->post()));
         else if (held->key != key->key())
-            out.push_back(fmt::format(
-                "The key of the {} is not the one that is registered now; use that one, or end it and register the new one.", key->post()));
+            out.push_back(core::say(
+                core::key(
+                    "Shop", "The key of the {0} is not the one that is registered now; use that one, or end it and register the new one."),
+                key->post()));
     }
     if (!now.checked_by(signing->checker.post()))
-        out.push_back(fmt::format("The {} has not checked the guide as it stands; have it reviewed first.", signing->checker.post()));
+        out.push_back(core::say(
+            core::key("Shop", "The {0} has not checked the guide as it stands; have it reviewed first."), signing->checker.post()));
     return out;
 }
 
@@ -133,11 +146,11 @@ core::Result<IssueRequest> prepare(const store::Library& library, const store::G
     edition.issued = store::utc_now();
     edition.author = core::post_of(author);
     edition.checker = core::post_of(checker);
-    if (edition.author.empty()) reasons.emplace_back("Say who wrote it.");
+    if (edition.author.empty()) reasons.emplace_back(core::key("Shop", "Say who wrote it."));
     if (edition.checker.empty())
-        reasons.emplace_back("Say who checked it: a second person, by post.");
+        reasons.emplace_back(core::key("Shop", "Say who checked it: a second person, by post."));
     else if (core::same_post(edition.checker, edition.author))
-        reasons.emplace_back("Author and checker are the same; a second person checks.");
+        reasons.emplace_back(core::key("Shop", "Author and checker are the same; a second person checks."));
     const auto now = review(library, guide, checker);
     if (!now) return tl::make_unexpected(now.error());
     if (auto why = now->not_by(checker); !edition.checker.empty() && !core::same_post(edition.checker, edition.author) && !why.empty())
@@ -160,10 +173,11 @@ core::Result<IssueRequest> prepare(const store::Library& library, const store::G
         request.pack.recordings.push_back(
             {id, entry->path, index->rotation, index->pixel_aspect, core::spoken_lines(*narration, edition.procedure.find(id)).lines});
     }
-    if (!reasons.empty()) return fail(ErrorCode::Refused, fmt::format("{}", fmt::join(reasons, " ")), guide.text());
+    if (!reasons.empty()) return fail(ErrorCode::Refused, core::one_after_other(reasons), guide.text());
     if (p->unknown > 0)
-        request.remarks.push_back(fmt::format(
-            "Edition {} lies in the library's folder, but library.db does not know it: it is older than the pack. This one is edition {}.",
+        request.remarks.push_back(core::say(core::key("Shop",
+                                                "Edition {0} lies in the library's folder, but library.db does not know it: it is older "
+                                                "than the pack. This one is edition {1}."),
             p->unknown, edition.number));
     request.pack.sha256 = store::sha256(core::canonical_text(core::to_json(edition)));
     return request;
@@ -207,12 +221,14 @@ bool is_one_file(const std::string& path) { return path.ends_with(publish::kPack
 /// Why what lies there is not written over; nothing: it may be.
 std::optional<std::string> not_over(const store::Library& library, const store::GuideId& guide, const std::string& there) {
     const auto v = publish::verify_pack(there);
-    if (!v) return fmt::format("{} holds other files; choose an empty folder for the pack, or another name.", there);
+    if (!v) return core::say(core::key("Shop", "{0} holds other files; choose an empty folder for the pack, or another name."), there);
     if (!v->undamaged)
-        return fmt::format("{} holds a pack that was altered, or other files beside one; choose an empty folder, or another name.", there);
+        return core::say(
+            core::key("Shop", "{0} holds a pack that was altered, or other files beside one; choose an empty folder, or another name."),
+            there);
     const auto known = library.known_pack(v->sha256);
     if (!known || !*known || !((*known)->guide == guide))
-        return fmt::format("{} holds a pack of another guide; choose an empty folder, or another name.", there);
+        return core::say(core::key("Shop", "{0} holds a pack of another guide; choose an empty folder, or another name."), there);
     return std::nullopt;
 }
 
@@ -238,8 +254,8 @@ core::Outcome copy_pack(const std::string& from, const store::Destination& to, c
     if (!v) return tl::make_unexpected(v.error());
     if (!v->undamaged)
         return fail(ErrorCode::Damaged,
-            fmt::format(
-                "The copy of the pack is not what was issued ({}); check the disk of {}, and try again.", v->troubles.front(), to.path()),
+            core::say(core::key("Shop", "The copy of the pack is not what was issued ({0}); check the disk of {1}, and try again."),
+                v->troubles.front(), to.path()),
             to.path());
     return {};
 }

@@ -5,6 +5,7 @@
 #include <optional>
 #include <string>
 
+#include "core/edits/translation.h"
 #include "publish/pack.h"
 #include "store/files.h"
 #include "store/library.h"
@@ -39,9 +40,10 @@ struct MadePack {
 struct Readiness {
     int next = 1;
     std::vector<core::Difference> changes;
-    std::vector<std::string> reasons;
-    std::vector<std::string> taught = {};  // what runs taught, as the next edition says it
-    bool current = false;                  // the last edition is what the guide says: the one reason is that nothing has changed
+    std::vector<core::Words> reasons;
+    std::vector<core::TranslationGap> gaps = {};  // of its languages; texts that go out in the original
+    std::vector<std::string> taught = {};         // what runs taught, as the next edition says it
+    bool current = false;                         // the last edition is what the guide says: the one reason is that nothing has changed
 };
 /// Errors: those of reading the library.
 core::Result<Readiness> readiness(const store::Library& library, const store::GuideId& guide);

@@ -30,7 +30,7 @@ Result<ImportedLearners> import_learners(store::Library& library, const std::str
     const auto text = store::read_file(file, kMostList);
     if (!text) return tl::make_unexpected(text.error());
     if (!core::is_utf8(*text))
-        return fail(ErrorCode::BadInput, fmt::format("{} is no text in UTF-8; save it again as CSV, UTF-8.", file), file);
+        return fail(ErrorCode::BadInput, core::say(core::key("Shop", "{0} is no text in UTF-8; save it again as CSV, UTF-8."), file), file);
     auto rows = core::csv_rows(*text);
     if (!rows) return tl::make_unexpected(rows.error());
     std::size_t learner = 0;
@@ -49,7 +49,8 @@ Result<ImportedLearners> import_learners(store::Library& library, const std::str
     for (std::size_t i = headed ? 1 : 0; i < rows->size(); ++i) {
         const auto& row = (*rows)[i];
         const std::string name = core::post_of(learner < row.size() ? row[learner] : "");
-        if (name.empty()) return fail(ErrorCode::BadInput, fmt::format("Line {} of the list names no learner.", i + 1), file);
+        if (name.empty())
+            return fail(ErrorCode::BadInput, core::say(core::key("Shop", "Line {0} of the list names no learner."), i + 1), file);
         if (std::any_of(seen.begin(), seen.end(), [&](const std::string& s) { return core::same_post(s, name); })) continue;
         seen.push_back(name);
         const auto* known = records->learner(name);

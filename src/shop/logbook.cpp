@@ -56,7 +56,8 @@ Outcome signatures_hold(const store::Library& library, const core::Run& run) {
             keys.begin(), keys.end(), [&](const core::KeyHeld& k) { return core::same_post(k.post, s.post) && k.key == s.key; });
         if (!known || !store::is_signed(core::signed_text(run), s.signature, s.key))
             return fail(ErrorCode::Refused,
-                fmt::format("The signature of {} does not hold for this run: it was altered, or signed with another key.", s.post));
+                core::say(core::key("Shop", "The signature of {0} does not hold for this run: it was altered, or signed with another key."),
+                    s.post));
     }
     return {};
 }
@@ -74,7 +75,8 @@ std::vector<std::string> evidence_of(const core::Run& run) {
 /// Keeps a photograph that came within the run, if it is the one that is named.
 Outcome keep_photograph(store::Library& library, const std::string& sha256, const std::string& bytes) {
     if (store::sha256(bytes) != sha256)
-        return fail(ErrorCode::Damaged, "A photograph of this run is not the one it names; hand in the file as the guide saved it.");
+        return fail(ErrorCode::Damaged,
+            core::key("Shop", "A photograph of this run is not the one it names; hand in the file as the guide saved it."));
     auto work = store::Library::work_folder(library.place());
     if (!work) return tl::make_unexpected(work.error());
     const std::string file = work->path() + "/photograph";
@@ -130,14 +132,15 @@ Result<TakenRun> take_run(store::Library& library, std::string_view text, const 
     const auto* issued = issued_under(*all, *run);
     if (issued == nullptr)
         return fail(ErrorCode::Refused,
-            fmt::format("This library issued no edition {} of \u201C{}\u201D under the mark {}; the run is not taken in.", run->edition,
-                run->guide, run->mark));
+            core::say(
+                core::key("Shop", "This library issued no edition {0} of \u201C{1}\u201D under the mark {2}; the run is not taken in."),
+                run->edition, run->guide, run->mark));
     if (auto hold = signatures_hold(library, *run); !hold) return tl::make_unexpected(hold.error());
     const auto* machine = run->serial.empty() ? nullptr : log->machine(run->serial);
     if (machine == nullptr) machine = log->machine(run->machine);
     if (machine == nullptr)
         return fail(ErrorCode::NotFound,
-            fmt::format("The logbook knows no machine \u201C{}\u201D; add it first, then take the run in.",
+            core::say(core::key("Shop", "The logbook knows no machine \u201C{0}\u201D; add it first, then take the run in."),
                 run->serial.empty() ? run->machine : run->serial),
             run->machine);
     json came = json::parse(text, nullptr, false);
@@ -218,7 +221,8 @@ Outcome write_history(
         case HistoryForm::Ics:
             return write_new_file(file, core::due_calendar(core::due_list(*log, today), store::utc_now()));
         case HistoryForm::Pdf:
-            if (progress && !progress(0.3)) return fail(ErrorCode::Cancelled, "Writing the book was stopped; nothing of it is kept.");
+            if (progress && !progress(0.3))
+                return fail(ErrorCode::Cancelled, core::key("Shop", "Writing the book was stopped; nothing of it is kept."));
             return write_new_file(file, publish::pdf_of_text(publish::history_book(*log)));
     }
     return {};
@@ -227,7 +231,8 @@ Outcome write_history(
 namespace {
 
 tl::unexpected<core::Error> no_machine(const std::string& name) {
-    return fail(ErrorCode::NotFound, fmt::format("The logbook knows no machine \u201C{}\u201D; add it first.", name), name);
+    return fail(
+        ErrorCode::NotFound, core::say(core::key("Shop", "The logbook knows no machine \u201C{0}\u201D; add it first."), name), name);
 }
 
 /// The ending of a picture by its first bytes; empty: it is none.
@@ -292,7 +297,8 @@ Outcome write_sample_form(const store::Library& library, std::int64_t sample, co
     if (!log) return tl::make_unexpected(log.error());
     const auto& all = log->samples();
     const auto it = std::find_if(all.begin(), all.end(), [&](const core::SampleInLog& s) { return s.entry == sample; });
-    if (it == all.end()) return fail(ErrorCode::NotFound, fmt::format("Entry {} is no sample.", sample), std::to_string(sample));
+    if (it == all.end())
+        return fail(ErrorCode::NotFound, core::say(core::key("Shop", "Entry {0} is no sample."), sample), std::to_string(sample));
     std::vector<std::string> earlier;
     for (const auto& trend : core::sample_trends(*log, it->what.machine))
         if (core::same_post(trend.fluid, it->what.fluid)) earlier.push_back(trend.words());

@@ -48,7 +48,7 @@ Result<std::vector<publish::Notice>> gather_notices(const store::Library& librar
 }
 
 Outcome write_notices(const std::vector<publish::Notice>& notices, const std::string& file) {
-    if (notices.empty()) return fail(ErrorCode::BadInput, "Nobody has to be told anything.");
+    if (notices.empty()) return fail(ErrorCode::BadInput, core::key("Shop", "Nobody has to be told anything."));
     std::string bytes;
     if (file.ends_with(".pdf")) {
         auto pdf = publish::pdf_of_text(publish::notices_page(notices));
@@ -61,7 +61,8 @@ Outcome write_notices(const std::vector<publish::Notice>& notices, const std::st
     } else if (file.ends_with(".ics")) {
         bytes = publish::notices_calendar(notices, store::utc_now());
     } else {
-        return fail(ErrorCode::BadInput, fmt::format("{}: give the file the ending .pdf, .html, .txt or .ics.", file), file);
+        return fail(
+            ErrorCode::BadInput, core::say(core::key("Shop", "{0}: give the file the ending .pdf, .html, .txt or .ics."), file), file);
     }
     return write_new_file(file, bytes);
 }

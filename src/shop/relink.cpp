@@ -18,11 +18,13 @@ using core::fail;
 core::Result<std::string> find_original(
     const core::RecordingId& id, std::int64_t bytes, const std::string& folder, const media::Progress& progress) {
     return core::caught([&]() -> core::Result<std::string> {
-        const auto stopped = [&] { return fail(ErrorCode::Cancelled, "The search was stopped; the recording is still away."); };
+        const auto stopped = [&] {
+            return fail(ErrorCode::Cancelled, core::key("Shop", "The search was stopped; the recording is still away."));
+        };
         std::error_code ec;
         if (!fs::is_directory(folder, ec))
             return fail(ErrorCode::NotFound,
-                fmt::format("{} is no folder; choose the folder or the card the recording may lie on.", folder), folder);
+                core::say(core::key("Shop", "{0} is no folder; choose the folder or the card the recording may lie on."), folder), folder);
         std::vector<fs::path> alike;
         std::size_t seen = 0;
         for (auto it = fs::recursive_directory_iterator(folder, fs::directory_options::skip_permission_denied, ec);
@@ -43,9 +45,12 @@ core::Result<std::string> find_original(
                 return fs::absolute(alike[i], ec).lexically_normal().string();
         }
         return fail(ErrorCode::NotFound,
-            fmt::format("The recording is not in {}: {} file{} looked at, {} of its length, none with its content. Look in another folder, "
-                        "or import it again.",
-                folder, seen, seen == 1 ? "" : "s", alike.size()),
+            core::Words(core::counted_key("Shop",
+                            "The recording is not in {0}: %n files looked at, {1} of its length, none with its content. Look in another "
+                            "folder, or import it again.",
+                            "The recording is not in {0}: 1 file looked at, {1} of its length, none with its content. Look in another "
+                            "folder, or import it again."),
+                static_cast<long long>(seen), {folder, std::to_string(alike.size())}),
             folder);
     });
 }

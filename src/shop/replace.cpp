@@ -22,7 +22,7 @@ core::Result<GuidesWithWords> guides_with_words(
         for (std::size_t i = 0; i < guides->size(); ++i) {
             auto& g = (*guides)[i];
             if (progress && !progress(static_cast<double>(i) / static_cast<double>(guides->size())))
-                return core::fail(core::ErrorCode::Cancelled, "The search was stopped.");
+                return core::fail(core::ErrorCode::Cancelled, core::key("Shop", "The search was stopped."));
             if (g.id == except) continue;
             const auto procedure = library.load_guide(g.id);
             if (!procedure)

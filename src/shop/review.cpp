@@ -22,11 +22,12 @@ std::size_t ReviewNow::passed() const {
     return static_cast<std::size_t>(std::count_if(places.begin(), places.end(), [](const PlaceInReview& p) { return p.passed; }));
 }
 
-std::string ReviewNow::not_by(const std::string& post) const {
-    if (core::post_of(post).empty()) return "Say who checks, by post.";
+core::Words ReviewNow::not_by(const std::string& post) const {
+    if (core::post_of(post).empty()) return core::key("Shop", "Say who checks, by post.");
     if (core::is_one_of(post, authors))
-        return fmt::format("The {} changed this guide since the last edition; a second person checks it.", core::post_of(post));
-    return "";
+        return core::say(
+            core::key("Shop", "The {0} changed this guide since the last edition; a second person checks it."), core::post_of(post));
+    return {};
 }
 
 bool ReviewNow::checked_by(const std::string& post) const {
@@ -100,7 +101,7 @@ Outcome pass_places(store::Library& library, const store::GuideId& guide, const 
     for (const auto& id : places) {
         const auto it = std::find_if(now->places.begin(), now->places.end(), [&](const PlaceInReview& p) { return p.place.id == id; });
         if (it == now->places.end())
-            return fail(ErrorCode::NotFound, "That place is not in the guide any more; look at the list again.", id);
+            return fail(ErrorCode::NotFound, core::key("Shop", "That place is not in the guide any more; look at the list again."), id);
         if (!it->passed) entries.emplace_back(core::PlacePassed{guide.text(), id, it->state});
     }
     auto done = library.record(entries, post);
@@ -119,7 +120,7 @@ Outcome take_pass_back(store::Library& library, const store::GuideId& guide, con
         for (const auto& p : records->kept<core::PlacePassed>())
             if (p.what.guide == guide.text() && p.what.place == place && p.what.state == it->state && core::same_post(p.by, post))
                 entries.emplace_back(core::Struck{p.number, kBecause});
-    if (entries.empty()) return fail(ErrorCode::NotFound, "This place was not passed as it stands.", place);
+    if (entries.empty()) return fail(ErrorCode::NotFound, core::key("Shop", "This place was not passed as it stands."), place);
     for (const auto& c : now->checks)
         if (core::same_post(c.by, post)) entries.emplace_back(core::Struck{c.number, kBecause});
     auto done = library.record(entries, post);
@@ -131,7 +132,7 @@ Outcome check_guide(store::Library& library, const store::GuideId& guide, const 
     if (!now) return tl::make_unexpected(now.error());
     auto reasons = now->reasons;
     if (auto why = now->not_by(post); !why.empty()) reasons.insert(reasons.begin(), std::move(why));
-    if (!reasons.empty()) return fail(ErrorCode::Refused, fmt::format("{}", fmt::join(reasons, " ")), guide.text());
+    if (!reasons.empty()) return fail(ErrorCode::Refused, core::one_after_other(reasons), guide.text());
     std::vector<core::Entry> entries;
     for (const auto& p : now->places)
         if (!p.passed) entries.emplace_back(core::PlacePassed{guide.text(), p.place.id, p.state});

@@ -22,12 +22,12 @@ struct ReviewNow {
     std::optional<core::Edition> before;  // the last edition
     core::Edition now;
     std::vector<std::string> authors;               // who changed it since the last edition
-    std::vector<std::string> reasons;               // why it cannot be checked, by anybody
+    std::vector<core::Words> reasons;               // why it cannot be checked, by anybody
     std::vector<core::Kept<core::Checked>> checks;  // of exactly this state, oldest first
 
     std::size_t passed() const;
     /// Why this post cannot check it: as an author of what is checked. Empty: it may.
-    std::string not_by(const std::string& post) const;
+    core::Words not_by(const std::string& post) const;
     bool checked_by(const std::string& post) const;
 };
 

@@ -49,9 +49,10 @@ public:
             const std::string path = library_.document_path(core::DocumentId(id));
             if (auto here = came(path); !here) return tl::make_unexpected(here.error());
             if (!store::is_there(path))
-                add(missing(path), "document", id, title, "Its page is not in the library; add the source's page again.");
+                add(missing(path), "document", id, title,
+                    core::key("Shop", "Its page is not in the library; add the source's page again."));
             else if (store::sha256_of_file(path).value_or("") != id)
-                add(Lack::Damaged, "document", id, title, "Its page is not what was kept; add the source's page again.");
+                add(Lack::Damaged, "document", id, title, core::key("Shop", "Its page is not what was kept; add the source's page again."));
         }
         if (const auto records = library_.records(); !records)
             add(Lack::Damaged, "records", "", "records of keys, learners and hand-outs", records.error().message);
@@ -61,16 +62,18 @@ public:
 
 private:
     bool on() { return !progress_ || progress_(std::min(1.0, ++done_ / all_)); }
-    static tl::unexpected<core::Error> stopped() { return core::fail(ErrorCode::Cancelled, "The check was stopped; nothing was changed."); }
+    static tl::unexpected<core::Error> stopped() {
+        return core::fail(ErrorCode::Cancelled, core::key("Shop", "The check was stopped; nothing was changed."));
+    }
 
-    void add(Lack lack, const char* kind, const std::string& id, const std::string& name, const std::string& what) {
+    void add(Lack lack, const char* kind, const std::string& id, const std::string& name, const core::Words& what) {
         out_.push_back({lack, kind, id, name, what, used_by_[id]});
     }
 
     void read_guide(const store::GuideEntry& g, const std::string& name, std::map<std::string, std::string>& documents) {
         const auto state = library_.guide_state(g.id);
         if (!state || !state->lost.empty())
-            add(Lack::Damaged, "guide", g.id.text(), name, state ? state->lost.front() : state.error().message);
+            add(Lack::Damaged, "guide", g.id.text(), name, state ? core::Words(state->lost.front()) : state.error().message);
         if (!state) return;
         for (const auto& r : state->procedure.recordings) used_by_[r.id.text()].push_back(name);
         for (const auto& s : state->procedure.sources)
@@ -95,7 +98,7 @@ private:
             const auto manifest = folder ? store::read_file(*folder + "/" + publish::kManifest) : tl::make_unexpected(folder.error());
             if (!manifest) {
                 add(folder ? missing(*folder + "/" + publish::kManifest) : Lack::Missing, "edition", e.pack, called,
-                    "Its pack is not in the library; put its folder back from a copy.");
+                    core::key("Shop", "Its pack is not in the library; put its folder back from a copy."));
                 continue;
             }
             const auto pack = publish::PackSource::open(*folder);
@@ -103,7 +106,8 @@ private:
                 pack ? publish::read_below(**pack, [this](double) { return on_still(); }) : tl::make_unexpected(pack.error());
             if (!below && below.error().code == ErrorCode::Cancelled) return tl::make_unexpected(below.error());
             if (store::sha256(*manifest) != e.pack || !below || !publish::compare_with_manifest(below->hashes, *manifest).empty())
-                add(Lack::Damaged, "edition", e.pack, called, "Its pack is not what was issued; put its folder back from a copy.");
+                add(Lack::Damaged, "edition", e.pack, called,
+                    core::key("Shop", "Its pack is not what was issued; put its folder back from a copy."));
         }
         return {};
     }
@@ -127,13 +131,14 @@ private:
         const bool inside = r.path.starts_with(library_.folder() + "/");
         if (!store::is_there(folder + "/index.json"))
             add(missing(folder + "/index.json"), "recording", r.id.text(), r.name,
-                "What was learned from it is not in the library; import the recording again.");
+                core::key("Shop", "What was learned from it is not in the library; import the recording again."));
         else if (!store::is_there(r.path))
             add(inside ? missing(r.path) : Lack::Away, "recording", r.id.text(), r.name,
-                inside ? "The film is not in the library; find its original on the Shelf."
-                       : "The film is not where it lay; find it on the Shelf.");
+                inside ? core::key("Shop", "The film is not in the library; find its original on the Shelf.")
+                       : core::key("Shop", "The film is not where it lay; find it on the Shelf."));
         else if (store::sha256_of_file(r.path).value_or("") != r.id.text())
-            add(Lack::Damaged, "recording", r.id.text(), r.name, "The film is not what came in; find its original on the Shelf.");
+            add(Lack::Damaged, "recording", r.id.text(), r.name,
+                core::key("Shop", "The film is not what came in; find its original on the Shelf."));
         return {};
     }
 

@@ -16,7 +16,7 @@ struct Lacking {
     std::string kind;                  // "recording", "document", "edition", "guide", "records", "logbook"
     std::string id;                    // SHA-256, or the guide's id
     std::string name;                  // as a person knows it
-    std::string what;                  // a sentence: what is wrong, and what to do
+    core::Words what;                  // a sentence: what is wrong, and what to do
     std::vector<std::string> used_by;  // guides and editions, as a person knows them
 };
 

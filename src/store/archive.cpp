@@ -46,12 +46,15 @@ struct Archive::Zip {
 
     Outcome refused(const std::string& name, const char* why) const {
         return fail(ErrorCode::Refused,
-            fmt::format("{} is not opened: its entry \u201C{}\u201D {}. Ask for it anew where it comes from.", path, name, why), path);
+            core::say(core::key("Library", "{0} is not opened: its entry \u201C{1}\u201D {2}. Ask for it anew where it comes from."), path,
+                name, why),
+            path);
     }
 
     Outcome look() {
         const zip_int64_t count = zip_get_num_entries(za, 0);
-        if (count > most.entries) return fail(ErrorCode::Refused, fmt::format("{} holds more files than a pack can have.", path), path);
+        if (count > most.entries)
+            return fail(ErrorCode::Refused, core::say(core::key("Library", "{0} holds more files than a pack can have."), path), path);
         struct stat facts {};
         const auto whole = ::stat(path.c_str(), &facts) == 0 ? static_cast<zip_uint64_t>(facts.st_size) : 0;
         zip_uint64_t all = 0;
@@ -62,7 +65,8 @@ struct Archive::Zip {
             zip_stat_init(&s);
             const char* raw = zip_get_name(za, i, ZIP_FL_ENC_RAW);
             if (raw == nullptr || zip_stat_index(za, i, ZIP_FL_ENC_RAW, &s) != 0)
-                return fail(ErrorCode::Damaged, fmt::format("{} is damaged: its list of files cannot be read. Copy it again.", path), path);
+                return fail(ErrorCode::Damaged,
+                    core::say(core::key("Library", "{0} is damaged: its list of files cannot be read. Copy it again."), path), path);
             std::string name(raw);
             const bool folder = name.ends_with('/');
             if (folder) name.pop_back();
@@ -97,9 +101,11 @@ struct Archive::Zip {
 
     Outcome each_piece(const std::string& name, const std::function<bool(std::string_view)>& piece) const {
         const auto it = entries.find(name);
-        if (it == entries.end()) return fail(ErrorCode::NotFound, fmt::format("{} is not in {}.", name, path), path);
+        if (it == entries.end()) return fail(ErrorCode::NotFound, core::say(core::key("Library", "{0} is not in {1}."), name, path), path);
         zip_file_t* file = zip_fopen_index(za, it->second.index, 0);
-        const auto damaged = [&] { return fail(ErrorCode::Damaged, fmt::format("{} in {} is damaged; copy it again.", name, path), path); };
+        const auto damaged = [&] {
+            return fail(ErrorCode::Damaged, core::say(core::key("Library", "{0} in {1} is damaged; copy it again."), name, path), path);
+        };
         if (file == nullptr) return damaged();
         std::array<char, 1 << 16> buffer{};
         std::int64_t got = 0;
@@ -111,7 +117,7 @@ struct Archive::Zip {
         }
         const bool closed = zip_fclose(file) == 0;
         if (n < 0 || got > it->second.bytes || (on && (!closed || got != it->second.bytes))) return damaged();
-        return on ? Outcome{} : fail(ErrorCode::Cancelled, "Stopped.");
+        return on ? Outcome{} : fail(ErrorCode::Cancelled, core::key("Library", "Stopped."));
     }
 };
 
@@ -124,8 +130,9 @@ Result<std::unique_ptr<Archive>> Archive::open(const std::string& path, const Mo
     const auto head = [&]() -> Result<std::string> {
         struct stat facts {};
         if (::stat(path.c_str(), &facts) != 0)
-            return fail(ErrorCode::NotFound, fmt::format("There is no file {}; check the path.", path), path);
-        if (!S_ISREG(facts.st_mode)) return fail(ErrorCode::BadInput, fmt::format("{} is no ordinary file.", path), path);
+            return fail(ErrorCode::NotFound, core::say(core::key("Library", "There is no file {0}; check the path."), path), path);
+        if (!S_ISREG(facts.st_mode))
+            return fail(ErrorCode::BadInput, core::say(core::key("Library", "{0} is no ordinary file."), path), path);
         FILE* f = std::fopen(path.c_str(), "rb");
         if (f == nullptr) return tl::make_unexpected(file_trouble(path, errno, "read"));
         std::string two(2, '\0');
@@ -140,8 +147,9 @@ Result<std::unique_ptr<Archive>> Archive::open(const std::string& path, const Mo
     zip->most = most;
     zip->za = zip_open(path.c_str(), ZIP_RDONLY | ZIP_CHECKCONS, &error);
     if (zip->za == nullptr)
-        return *head == "PK" ? fail(ErrorCode::Damaged, fmt::format("{} is damaged or cut short; copy it again.", path), path)
-                             : fail(ErrorCode::BadInput, fmt::format("{} is no pack in one file.", path), path);
+        return *head == "PK"
+            ? fail(ErrorCode::Damaged, core::say(core::key("Library", "{0} is damaged or cut short; copy it again."), path), path)
+            : fail(ErrorCode::BadInput, core::say(core::key("Library", "{0} is no pack in one file."), path), path);
     if (auto good = zip->look(); !good) return tl::make_unexpected(good.error());
     return std::unique_ptr<Archive>(new Archive(std::move(zip)));
 }
@@ -155,7 +163,8 @@ std::int64_t Archive::bytes(const std::string& name) const {
 
 Result<std::string> Archive::read(const std::string& name, std::int64_t most) const {
     if (bytes(name) > most)
-        return fail(ErrorCode::BadInput, fmt::format("{} in {} is larger than it can be.", name, zip_->path), zip_->path);
+        return fail(
+            ErrorCode::BadInput, core::say(core::key("Library", "{0} in {1} is larger than it can be."), name, zip_->path), zip_->path);
     std::string out;
     auto done = zip_->each_piece(name, [&](std::string_view piece) { return out.append(piece), true; });
     if (!done) return tl::make_unexpected(done.error());
@@ -228,7 +237,8 @@ Outcome write_archive(const std::string& path, const std::vector<ArchiveEntry>& 
         const zip_int64_t index = source == nullptr ? -1 : zip_file_add(za, e.name.c_str(), source, ZIP_FL_ENC_UTF_8);
         if (index < 0) {
             if (source != nullptr) zip_source_free(source);
-            return give_up({ErrorCode::NoMemory, "The memory does not suffice for the archive; close other programs and try again.", path});
+            return give_up({ErrorCode::NoMemory,
+                core::key("Library", "The memory does not suffice for the archive; close other programs and try again."), path});
         }
         const auto at = static_cast<zip_uint64_t>(index);
         zip_set_file_compression(za, at, ZIP_CM_STORE, 0);
@@ -254,8 +264,9 @@ Outcome write_archive(const std::string& path, const std::vector<ArchiveEntry>& 
     const zip_error_t* e = zip_get_error(za);
     const int system = zip_error_system_type(e) == ZIP_ET_SYS ? zip_error_code_system(e) : EIO;
     const bool cancelled = zip_error_code_zip(e) == ZIP_ER_CANCELLED;
-    return give_up(cancelled ? core::Error{ErrorCode::Cancelled, "Writing the archive was stopped; nothing of it is kept.", path}
-                             : file_trouble(path, system));
+    return give_up(cancelled
+            ? core::Error{ErrorCode::Cancelled, core::key("Library", "Writing the archive was stopped; nothing of it is kept."), path}
+            : file_trouble(path, system));
 }
 
 std::vector<ArchiveEntry> entries_of(const std::string& folder) {

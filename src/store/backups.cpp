@@ -60,7 +60,8 @@ bool is_backup_due(const std::vector<Backup>& there, std::chrono::sys_days today
 
 Result<Backup> back_up(const std::string& library, const std::string& folder, std::chrono::sys_days today, const Progress& progress) {
     if (!std::filesystem::is_directory(folder))
-        return fail(ErrorCode::NotFound, fmt::format("The folder {} is not there; put the stick in, or name another.", folder), folder);
+        return fail(ErrorCode::NotFound,
+            core::say(core::key("Library", "The folder {0} is not there; put the stick in, or name another."), folder), folder);
     const std::string file = fmt::format("{}/{}{}{}", folder, name_of_library(library), core::text_of(today), kZip);
     // written and tried beside its place: what is there under that name is a backup that was tried
     auto work = WorkFolder::in(folder);

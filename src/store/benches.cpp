@@ -22,7 +22,8 @@ Result<std::vector<core::BenchKept>> Library::benches() const {
             if (!body && body.error().code == core::ErrorCode::Refused) return tl::make_unexpected(body.error());
             if (!body)
                 return core::fail(core::ErrorCode::Damaged,
-                    "A run at the bench was changed by another hand or is damaged; put back library.db from your last copy.");
+                    core::key("Library",
+                        "A run at the bench was changed by another hand or is damaged; put back library.db from your last copy."));
             if (out.empty() || out.back().run != run) out.push_back({run, {}, rows->value(3).toLongLong()});
             out.back().events.push_back({rows->value(1).toLongLong(), std::move(*body)});
         }

@@ -45,11 +45,16 @@ Result<json> read_credentials() {
     if (::stat(file.c_str(), &facts) != 0) return json::object();
     if ((facts.st_mode & (S_IRWXG | S_IRWXO)) != 0)
         return fail(ErrorCode::Refused,
-            fmt::format("{} holds passwords and may be read by others; make it yours alone (chmod 600), and choose new ones.", file), file);
+            core::say(core::key("Library",
+                          "{0} holds passwords and may be read by others; make it yours alone (chmod 600), and choose new ones."),
+                file),
+            file);
     auto text = read_file(file, 1 << 20);
     if (!text) return tl::make_unexpected(text.error());
     auto all = json::parse(*text, nullptr, false);
-    if (!all.is_object()) return fail(ErrorCode::Damaged, fmt::format("{} is no list of passwords; mend it or take it away.", file), file);
+    if (!all.is_object())
+        return fail(
+            ErrorCode::Damaged, core::say(core::key("Library", "{0} is no list of passwords; mend it or take it away."), file), file);
     return all;
 }
 

@@ -50,7 +50,9 @@ Result<int> Database::schema() const {
     auto now = engine_->schema(*this);
     if (now && *now > core::kLibrarySchema)
         return fail(ErrorCode::Refused,
-            fmt::format("The library {} was written by a newer version of the program; open it with that version.", name_), name_);
+            core::say(
+                core::key("Library", "The library {0} was written by a newer version of the program; open it with that version."), name_),
+            name_);
     return now;
 }
 

@@ -61,17 +61,23 @@ Outcome put_over(const std::string& from, const std::string& to, const std::stri
 
 /// The checks that hold for files and folders alike.
 Outcome allowed(const std::string& path) {
-    if (path.empty()) return fail(ErrorCode::BadInput, "Say where it shall be written.");
-    if (is_link(path)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; name the place itself.", path), path);
+    if (path.empty()) return fail(ErrorCode::BadInput, core::key("Library", "Say where it shall be written."));
+    if (is_link(path))
+        return fail(
+            ErrorCode::Refused, core::say(core::key("Library", "{0} is a link to somewhere else; name the place itself."), path), path);
     if (const auto library = library_around(path); !library.empty())
         return fail(ErrorCode::Refused,
-            fmt::format("{} lies in the library {}, which the program alone writes in; choose a place outside it.", path, library), path);
+            core::say(core::key("Library", "{0} lies in the library {1}, which the program alone writes in; choose a place outside it."),
+                path, library),
+            path);
     const std::string above = parent_of(path);
     struct stat facts {};
     if (::stat(above.c_str(), &facts) != 0)
-        return fail(ErrorCode::NotFound, fmt::format("The folder {} is not there; make it first, or choose another one.", above), path);
+        return fail(ErrorCode::NotFound,
+            core::say(core::key("Library", "The folder {0} is not there; make it first, or choose another one."), above), path);
     if (!S_ISDIR(facts.st_mode))
-        return fail(ErrorCode::Refused, fmt::format("{} is a file, so nothing can be written in it; choose another place.", above), path);
+        return fail(ErrorCode::Refused,
+            core::say(core::key("Library", "{0} is a file, so nothing can be written in it; choose another place."), above), path);
     return {};
 }
 
@@ -111,7 +117,9 @@ WorkFolder& WorkFolder::operator=(WorkFolder&& other) noexcept {
 Outcome WorkFolder::place_at(const std::string& path) {
     if (auto synced = sync_tree(path_); !synced) return synced;
     if (auto made = make_folder(parent_of(path)); !made) return made;
-    if (is_link(path)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", path), path);
+    if (is_link(path))
+        return fail(
+            ErrorCode::Refused, core::say(core::key("Library", "{0} is a link to somewhere else; take it away first."), path), path);
     if (is_there(path)) {
         if (auto put = put_over(path_, path, path_ + ".old"); !put) return put;
         if (!is_there(path_)) path_ += ".old";
@@ -127,14 +135,17 @@ Result<Destination> Destination::file(const std::string& named, const std::vecto
     if (auto ok = allowed(path); !ok) return tl::make_unexpected(ok.error());
     struct stat facts {};
     const bool there = ::lstat(path.c_str(), &facts) == 0;
-    if (there && S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a folder; name a file in it.", path), path);
+    if (there && S_ISDIR(facts.st_mode))
+        return fail(ErrorCode::Refused, core::say(core::key("Library", "{0} is a folder; name a file in it."), path), path);
     if (there && !S_ISREG(facts.st_mode))
-        return fail(ErrorCode::Refused, fmt::format("{} is no ordinary file; choose another name.", path), path);
+        return fail(ErrorCode::Refused, core::say(core::key("Library", "{0} is no ordinary file; choose another name."), path), path);
     for (const auto& source : sources)
         if (same_file(path, source) || resolved(path) == resolved(source))
-            return fail(ErrorCode::Refused, fmt::format("{} is what it is made from; choose another name.", path), path);
+            return fail(
+                ErrorCode::Refused, core::say(core::key("Library", "{0} is what it is made from; choose another name."), path), path);
     if (there && !replace)
-        return fail(ErrorCode::Refused, fmt::format("{} is there already; choose another name, or take it away first.", path), path);
+        return fail(ErrorCode::Refused,
+            core::say(core::key("Library", "{0} is there already; choose another name, or take it away first."), path), path);
     auto work = WorkFolder::in(parent_of(path));
     if (!work) return tl::make_unexpected(work.error());
     const std::string inside = work->path() + "/" + fs::path(path).filename().string();
@@ -150,11 +161,13 @@ Result<Destination> Destination::folder(
     if (auto ok = allowed(path); !ok) return tl::make_unexpected(ok.error());
     struct stat facts {};
     const bool there = ::lstat(path.c_str(), &facts) == 0;
-    if (there && !S_ISDIR(facts.st_mode)) return fail(ErrorCode::Refused, fmt::format("{} is a file; choose a folder.", path), path);
+    if (there && !S_ISDIR(facts.st_mode))
+        return fail(ErrorCode::Refused, core::say(core::key("Library", "{0} is a file; choose a folder."), path), path);
     const bool full = there && !names_in(path).empty();
     if (full) {
-        const auto reason = may_replace ? may_replace(path)
-                                        : std::optional<std::string>(fmt::format("{} holds other files; choose an empty folder.", path));
+        const auto reason = may_replace
+            ? may_replace(path)
+            : std::optional<std::string>(core::say(core::key("Library", "{0} holds other files; choose an empty folder."), path));
         if (reason) return fail(ErrorCode::Refused, *reason, path);
     }
     auto work = WorkFolder::in(parent_of(path));
@@ -165,7 +178,8 @@ Result<Destination> Destination::folder(
 
 Outcome Destination::commit() {
     const auto changed = [&] {
-        return fail(ErrorCode::Refused, fmt::format("{} has changed meanwhile, so nothing was written there; try again.", path_), path_);
+        return fail(ErrorCode::Refused,
+            core::say(core::key("Library", "{0} has changed meanwhile, so nothing was written there; try again."), path_), path_);
     };
     if (is_link(path_)) return changed();
     if (is_folder_) {

@@ -20,7 +20,8 @@ using nlohmann::json;
 namespace {
 
 tl::unexpected<core::Error> no_edition(const GuideId& id, int number) {
-    return fail(ErrorCode::NotFound, fmt::format("There is no edition {} of \"{}\" in this library.", number, id.text()), id.text());
+    return fail(ErrorCode::NotFound,
+        core::say(core::key("Library", "There is no edition {0} of \"{1}\" in this library."), number, id.text()), id.text());
 }
 
 }  // namespace
@@ -34,7 +35,8 @@ Result<std::vector<IssuedEdition>> Library::editions(const GuideId& id) const {
             const std::string body = s(query->value(2));
             if (sha256(body) != s(query->value(1)))
                 return fail(ErrorCode::Damaged,
-                    fmt::format("Edition {} in the library is not what was issued; put back library.db from your last copy.",
+                    core::say(
+                        core::key("Library", "Edition {0} in the library is not what was issued; put back library.db from your last copy."),
                         query->value(0).toInt()),
                     id.text());
             auto edition = core::edition_from_json(json::parse(body, nullptr, false));
@@ -66,7 +68,8 @@ Result<std::string> Library::enter_edition(
     const GuideId& id, std::int64_t sequence, const core::Edition& edition, const std::string& manifest, WorkFolder pack) {
     return core::caught([&]() -> Result<std::string> {
         auto& db = *state_->db;
-        if (!core::is_sha256(manifest)) return fail(ErrorCode::BadInput, "A pack is named by the SHA-256 of its manifest.");
+        if (!core::is_sha256(manifest))
+            return fail(ErrorCode::BadInput, core::key("Library", "A pack is named by the SHA-256 of its manifest."));
         const std::string body = core::canonical_text(core::to_json(edition));
         const std::string hash = sha256(body);
         const std::string place = state_->folder + kEditions + "/" + manifest;
@@ -81,7 +84,9 @@ Result<std::string> Library::enter_edition(
                 old->finish();
                 if (issued)
                     return fail(ErrorCode::Refused,
-                        fmt::format("Edition {} was already issued and stays as it is; issue the next number.", edition.number), id.text());
+                        core::say(core::key("Library", "Edition {0} was already issued and stays as it is; issue the next number."),
+                            edition.number),
+                        id.text());
                 return db.exec("INSERT INTO edition (guide, number, sequence, sha256, body, pack) VALUES (?, ?, ?, ?, ?, ?)",
                     {q(id.text()), edition.number, QVariant::fromValue<qlonglong>(sequence), q(hash), q(body), q(manifest)});
             });
@@ -109,8 +114,8 @@ Result<std::string> Library::pack_folder(const GuideId& id, int number) const {
         // as packs were kept before
         const std::string of_guide = state_->folder + kEditions + "/" + (core::is_id(id.text()) ? id.text() : "none");
         if (is_link(of_guide))
-            return fail(
-                ErrorCode::Refused, fmt::format("{} is a link to somewhere else; put what it leads to in its place.", of_guide), of_guide);
+            return fail(ErrorCode::Refused,
+                core::say(core::key("Library", "{0} is a link to somewhere else; put what it leads to in its place."), of_guide), of_guide);
         return fmt::format("{}/{}", of_guide, number);
     });
 }
@@ -154,8 +159,9 @@ Outcome Library::set_house_within(const core::House& house) {
     row->finish();
     if (state_->house && state_->house->text != text)
         return fail(ErrorCode::Refused,
-            "What applies to the whole house was changed elsewhere meanwhile, so nothing was saved; look at it as it is now and do it "
-            "again.");
+            core::key("Library",
+                "What applies to the whole house was changed elsewhere meanwhile, so nothing was saved; look at it as it is now and do it "
+                "again."));
     if (auto r = state_->db->exec("DELETE FROM house WHERE part = 'all'"); !r) return r;
     return state_->db->exec("INSERT INTO house (part, body) VALUES ('all', ?)", {q(core::to_json(house))});
 }

@@ -80,20 +80,43 @@ std::string parent_of(const std::string& path) {
 
 void outlive_size_limits() { std::signal(SIGXFSZ, SIG_IGN); }
 
+namespace {
+
+/// What was to be done with a file, as it stands in a sentence: "could not be {1}".
+core::Words done_with(std::string_view done) {
+    constexpr core::Key kDone[] = {core::key("Files", "read"), core::key("Files", "written"), core::key("Files", "locked")};
+    const auto* const it = std::find_if(std::begin(kDone), std::end(kDone), [&](const core::Key& k) { return done == k.english; });
+    return it == std::end(kDone) ? core::Words(std::string(done)) : core::Words(*it);
+}
+
+}  // namespace
+
 core::Error file_trouble(const std::string& path, int error, std::string_view done) {
+    const core::Words how = done_with(done);
     if (error == ENOSPC || error == EDQUOT)
-        return {
-            ErrorCode::NoSpace, fmt::format("The disk is full, so {} could not be {}; free some space and try again.", path, done), path};
-    if (error == ENOENT && done == "read") return {ErrorCode::NotFound, fmt::format("{} is not there; choose the file again.", path), path};
+        return {ErrorCode::NoSpace,
+            core::say(core::key("Library", "The disk is full, so {0} could not be {1}; free some space and try again."), path, how), path};
+    if (error == ENOENT && done == "read")
+        return {ErrorCode::NotFound, core::say(core::key("Library", "{0} is not there; choose the file again."), path), path};
     const ErrorCode code = done == "read" ? ErrorCode::Unreadable : ErrorCode::Unwritable;
     if (error == EACCES || error == EPERM)
-        return {code, fmt::format("{} may not be {}; change the permissions, or choose another place.", path, done), path};
-    if (error == EROFS) return {code, fmt::format("{} lies on a disk that may only be read; choose another place.", path), path};
+        return {
+            code, core::say(core::key("Library", "{0} may not be {1}; change the permissions, or choose another place."), path, how), path};
+    if (error == EROFS)
+        return {code, core::say(core::key("Library", "{0} lies on a disk that may only be read; choose another place."), path), path};
     if (error == EFBIG)
-        return {code, fmt::format("{} would be larger than a file may be here; choose another disk, or raise the limit.", path), path};
+        return {code,
+            core::say(core::key("Library", "{0} would be larger than a file may be here; choose another disk, or raise the limit."), path),
+            path};
     if (error == EIO)
-        return {code, fmt::format("The disk failed while {} was being {}; check the disk and its cable, and try again.", path, done), path};
-    return {code, fmt::format("{} could not be {} ({}); check the folder, or choose another one.", path, done, std::strerror(error)), path};
+        return {code,
+            core::say(
+                core::key("Library", "The disk failed while {0} was being {1}; check the disk and its cable, and try again."), path, how),
+            path};
+    return {code,
+        core::say(
+            core::key("Library", "{0} could not be {1} ({2}); check the folder, or choose another one."), path, how, std::strerror(error)),
+        path};
 }
 
 Outcome write_file(const std::string& path, std::string_view bytes, unsigned mode) {
@@ -129,12 +152,15 @@ Outcome write_new_file(const std::string& path, const std::function<bool(const s
 Result<std::string> read_file(const std::string& path, std::int64_t most) {
     struct stat facts {};
     if (::stat(path.c_str(), &facts) != 0) return tl::make_unexpected(file_trouble(path, errno, "read"));
-    if (S_ISDIR(facts.st_mode)) return fail(ErrorCode::Unreadable, fmt::format("{} is a folder; choose a file.", path), path);
+    if (S_ISDIR(facts.st_mode))
+        return fail(ErrorCode::Unreadable, core::say(core::key("Library", "{0} is a folder; choose a file."), path), path);
     if (!S_ISREG(facts.st_mode))
-        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
+        return fail(
+            ErrorCode::Unreadable, core::say(core::key("Library", "{0} is no file that can be read; choose another one."), path), path);
     if (facts.st_size > most)
         return fail(ErrorCode::BadInput,
-            fmt::format("{} is {} MB long, which is more than such a file can be; choose another one.", path, facts.st_size / 1000000),
+            core::say(core::key("Library", "{0} is {1} MB long, which is more than such a file can be; choose another one."), path,
+                facts.st_size / 1000000),
             path);
     const File in(path, O_RDONLY);
     if (in.error() != 0) return tl::make_unexpected(file_trouble(path, in.error(), "read"));
@@ -154,7 +180,8 @@ Outcome each_piece_of(const std::string& path, const std::function<void(std::str
     struct stat facts {};
     if (::fstat(in.fd(), &facts) != 0) return tl::make_unexpected(file_trouble(path, errno, "read"));
     if (!S_ISREG(facts.st_mode))
-        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", path), path);
+        return fail(
+            ErrorCode::Unreadable, core::say(core::key("Library", "{0} is no file that can be read; choose another one."), path), path);
     const auto all = static_cast<double>(std::max<std::int64_t>(1, facts.st_size));
     std::string piece;
     double done = 0;
@@ -163,7 +190,8 @@ Outcome each_piece_of(const std::string& path, const std::function<void(std::str
         if (piece.empty()) return {};
         take(piece);
         done += static_cast<double>(piece.size());
-        if (progress && !progress(std::min(1.0, done / all))) return fail(ErrorCode::Cancelled, "Reading the file was stopped.", path);
+        if (progress && !progress(std::min(1.0, done / all)))
+            return fail(ErrorCode::Cancelled, core::key("Library", "Reading the file was stopped."), path);
     }
 }
 
@@ -186,7 +214,8 @@ Result<std::string> copy_file(const std::string& from, const std::string& to, co
     struct stat facts {};
     if (::fstat(in.fd(), &facts) != 0) return tl::make_unexpected(file_trouble(from, errno, "read"));
     if (!S_ISREG(facts.st_mode))
-        return fail(ErrorCode::Unreadable, fmt::format("{} is no file that can be read; choose another one.", from), from);
+        return fail(
+            ErrorCode::Unreadable, core::say(core::key("Library", "{0} is no file that can be read; choose another one."), from), from);
     File out(to, O_WRONLY | O_CREAT | O_EXCL);
     if (out.error() != 0) return tl::make_unexpected(file_trouble(to, out.error()));
     const auto stopped = [&](core::Error error) {
@@ -202,7 +231,7 @@ Result<std::string> copy_file(const std::string& from, const std::string& to, co
         if (const int error = out.write(piece); error != 0) return stopped(file_trouble(to, error));
         done += static_cast<std::int64_t>(piece.size());
         if (progress && !progress(facts.st_size > 0 ? std::min(1.0, static_cast<double>(done) / static_cast<double>(facts.st_size)) : 1.0))
-            return stopped({ErrorCode::Cancelled, "Copying was stopped; nothing of it is kept.", from});
+            return stopped({ErrorCode::Cancelled, core::key("Library", "Copying was stopped; nothing of it is kept."), from});
     } while (!piece.empty());
     if (const int error = out.sync_and_close(); error != 0) return stopped(file_trouble(to, error));
     return digest.text();
@@ -221,7 +250,8 @@ Outcome copy_tree(const std::string& from, const std::string& to, const Progress
             return copied ? Outcome{} : tl::make_unexpected(copied.error());
         }
         if (!S_ISDIR(facts.st_mode))
-            return fail(ErrorCode::Refused, fmt::format("{} is a link or a device, which is not copied; remove it first.", a), a);
+            return fail(ErrorCode::Refused,
+                core::say(core::key("Library", "{0} is a link or a device, which is not copied; remove it first."), a), a);
         if (::mkdir(b.c_str(), 0755) != 0) return tl::make_unexpected(file_trouble(b, errno));
         for (const auto& name : names_in(a))
             if (auto copied = copy(a + "/" + name, b + "/" + name); !copied) return copied;

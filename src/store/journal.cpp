@@ -53,8 +53,10 @@ Result<std::vector<GuideEntry>> entries(Result<QSqlQuery> query) {
         const std::string id = s(query->value(0));
         if (!core::is_id(id))
             return fail(ErrorCode::Damaged,
-                fmt::format("The library holds a guide whose id cannot be one (\u201C{}\u201D); it was not written by this program. Open a "
-                            "copy you trust.",
+                core::say(
+                    core::key("Library",
+                        "The library holds a guide whose id cannot be one (\u201C{0}\u201D); it was not written by this program. Open a "
+                        "copy you trust."),
                     id));
         const std::string cover = s(query->value(7));
         out.push_back({GuideId(id), s(query->value(1)), s(query->value(2)), s(query->value(3)), query->value(4).toInt(),
@@ -146,10 +148,14 @@ Result<GuideState> Library::guide_state_at(const GuideId& id, std::int64_t until
         bool some = false;
         auto from = newest_whole(db, id, until, some);
         if (!from) return tl::make_unexpected(from.error());
-        if (!some) return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", id.text()), id.text());
+        if (!some)
+            return fail(
+                ErrorCode::NotFound, core::say(core::key("Library", "There is no guide \"{0}\" in this library."), id.text()), id.text());
         if (!*from)
             return fail(ErrorCode::Damaged,
-                fmt::format("The journal of the guide \"{}\" is damaged; put back library.db from your last copy.", id.text()), id.text());
+                core::say(core::key("Library", "The journal of the guide \"{0}\" is damaged; put back library.db from your last copy."),
+                    id.text()),
+                id.text());
         GuideState out{std::move((*from)->procedure), (*from)->sequence, {}};
         auto changes = db.run(
             "SELECT sequence, at, author, body, seal FROM change WHERE guide = ? AND sequence >= ? AND sequence <= ? ORDER BY sequence",
@@ -168,7 +174,8 @@ Result<GuideState> Library::guide_state_at(const GuideId& id, std::int64_t until
             // an append after damage begins a new chain with a snapshot, so that one missing link ends the reading
             const bool whole = out.lost.empty() && sequence == out.sequence + 1 &&
                 change_seal(seal, sequence, s(changes->value(1)), s(changes->value(2)), body) == own;
-            const auto change = whole ? core::change_from_json(json::parse(body, nullptr, false)) : fail(ErrorCode::Damaged, "");
+            const auto change =
+                whole ? core::change_from_json(json::parse(body, nullptr, false)) : fail(ErrorCode::Damaged, core::key("Library", ""));
             last = sequence;
             if (change) {
                 out.procedure = core::replay(std::move(out.procedure), *change);
@@ -177,8 +184,9 @@ Result<GuideState> Library::guide_state_at(const GuideId& id, std::int64_t until
             } else if (change.error().code == ErrorCode::Refused) {
                 return tl::make_unexpected(change.error());
             } else {
-                out.lost.push_back(fmt::format("A change of {} by {} is damaged or stands on a damaged one, and is missing.",
-                    s(changes->value(1)), s(changes->value(2))));
+                out.lost.push_back(
+                    core::say(core::key("Library", "A change of {0} by {1} is damaged or stands on a damaged one, and is missing."),
+                        s(changes->value(1)), s(changes->value(2))));
             }
         }
         if (!out.lost.empty()) state_->broken.insert(id);
@@ -198,7 +206,8 @@ Result<std::variant<core::Change, core::Conflict>> Library::brought_to(
     if (c.made_on) return core::rebase(*c.made_on, core::difference(*c.made_on, is), c.change);
     if (c.base < 1 || c.base > now)
         return fail(ErrorCode::BadInput,
-            fmt::format("The guide \"{}\" has its changes 1 to {}; there is no {} to stand on.", c.guide.text(), now, c.base));
+            core::say(core::key("Library", "The guide \"{0}\" has its changes 1 to {1}; there is no {2} to stand on."), c.guide.text(), now,
+                c.base));
     const auto was = guide_state_at(c.guide, c.base);
     if (!was) return tl::make_unexpected(was.error());
     if (auto applied = core::apply(was->procedure, c.change); !applied) return tl::make_unexpected(applied.error());
@@ -210,7 +219,8 @@ Result<std::variant<Appended, core::Conflict>> Library::append_within(const Guid
     auto last = db.run("SELECT sequence, seal FROM change WHERE guide = ? ORDER BY sequence DESC LIMIT 1", {q(c.guide.text())});
     if (!last) return tl::make_unexpected(last.error());
     if (!last->next())
-        return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", c.guide.text()), c.guide.text());
+        return fail(ErrorCode::NotFound, core::say(core::key("Library", "There is no guide \"{0}\" in this library."), c.guide.text()),
+            c.guide.text());
     const std::int64_t now = last->value(0).toLongLong();
     const std::string seal = s(last->value(1));
     last->finish();
@@ -256,7 +266,8 @@ Result<std::variant<Appended, core::Conflict>> Library::append_on(
         after = std::move(*applied);
     } else if (base < 1 || base > state->sequence) {
         return fail(ErrorCode::BadInput,
-            fmt::format("The guide \"{}\" has its changes 1 to {}; there is no {} to stand on.", id.text(), state->sequence, base));
+            core::say(core::key("Library", "The guide \"{0}\" has its changes 1 to {1}; there is no {2} to stand on."), id.text(),
+                state->sequence, base));
     }
     auto kept = append_all({{id, change, std::move(after), base}}, std::nullopt, author);
     if (!kept) return tl::make_unexpected(kept.error());
@@ -303,7 +314,9 @@ Result<std::int64_t> Library::last_change(const GuideId& id) const {
     return core::caught([&]() -> Result<std::int64_t> {
         auto row = state_->db->run("SELECT sequence FROM guide WHERE id = ?", {q(id.text())});
         if (!row) return tl::make_unexpected(row.error());
-        if (!row->next()) return fail(ErrorCode::NotFound, fmt::format("There is no guide \"{}\" in this library.", id.text()), id.text());
+        if (!row->next())
+            return fail(
+                ErrorCode::NotFound, core::say(core::key("Library", "There is no guide \"{0}\" in this library."), id.text()), id.text());
         return row->value(0).toLongLong();
     });
 }

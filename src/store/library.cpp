@@ -39,7 +39,8 @@ std::optional<Library::FilesHere> Library::files_here() const {
 
 Outcome Library::keep_here_at_most(std::int64_t bytes) {
     if (!state_->cache)
-        return fail(ErrorCode::Refused, "The films of this library lie in its own folder, and none of them is kept a second time.");
+        return fail(ErrorCode::Refused,
+            core::key("Library", "The films of this library lie in its own folder, and none of them is kept a second time."));
     return state_->cache->set_limit(bytes);
 }
 void Library::set_patient(bool patient) {
@@ -63,7 +64,9 @@ Outcome may_become_library(const std::string& folder) {
     for (const auto& name : names_in(folder))
         if (!kOurs.contains(name))
             return fail(ErrorCode::Refused,
-                fmt::format("{} holds other files ({}), so no library is made there; choose an empty folder or a new one.", folder, name),
+                core::say(
+                    core::key("Library", "{0} holds other files ({1}), so no library is made there; choose an empty folder or a new one."),
+                    folder, name),
                 folder);
     return {};
 }
@@ -85,9 +88,10 @@ Outcome ready_folder(const LibraryPlace& place, bool make) {
     const std::string& folder = place.folder;
     std::error_code ec;
     if (std::filesystem::exists(folder, ec) && !std::filesystem::is_directory(folder, ec))
-        return fail(ErrorCode::BadInput, fmt::format("{} is a file; a library is a folder. Choose a folder.", folder), folder);
+        return fail(
+            ErrorCode::BadInput, core::say(core::key("Library", "{0} is a file; a library is a folder. Choose a folder."), folder), folder);
     if (!make && !place.server && !is_there(folder + "/library.db"))
-        return fail(ErrorCode::NotFound, fmt::format("There is no library in {}; check the path.", folder), folder);
+        return fail(ErrorCode::NotFound, core::say(core::key("Library", "There is no library in {0}; check the path."), folder), folder);
     if (place.bucket) return make_folder(folder);  // what is there was fetched
     if (!is_there(folder + (place.server ? std::string("/") + kPlaceFile : "/library.db")))
         if (auto may = may_become_library(folder); !may) return may;
@@ -96,8 +100,10 @@ Outcome ready_folder(const LibraryPlace& place, bool make) {
     for (const char* part : {"/library.db", kMedia, kEditions, kDocuments, kWork})
         if (is_link(folder + part))
             return fail(ErrorCode::Refused,
-                fmt::format("{}{} is a link to somewhere else, and a library keeps everything in its own folder; put what it leads to in "
-                            "its place.",
+                core::say(
+                    core::key("Library",
+                        "{0}{1} is a link to somewhere else, and a library keeps everything in its own folder; put what it leads to in "
+                        "its place."),
                     folder, part),
                 folder);
     return {};
@@ -113,8 +119,10 @@ Outcome mark_as_ours(const LibraryPlace& place) {
     if (!there) return tl::make_unexpected(there.error());
     if (*there == own) return {};
     return fail(ErrorCode::Refused,
-        fmt::format("The folder {} holds the films of another library ({}); name another folder, or, where it is the same library at a new "
-                    "address, take away the file {} in it.",
+        core::say(
+            core::key("Library",
+                "The folder {0} holds the films of another library ({1}); name another folder, or, where it is the same library at a new "
+                "address, take away the file {2} in it."),
             place.folder, there->substr(0, there->find('\n')), kPlaceFile),
         place.folder);
 }
@@ -124,14 +132,15 @@ Outcome ready_server(const Database& db, int schema, bool make) {
     if (schema > 0 || db.engine().kind() == EngineKind::File) return {};
     if (!make)
         return fail(ErrorCode::NotFound,
-            fmt::format("There is no library in the database {}; make one with anagraph-cli library create ADDRESS.", db.name()),
+            core::say(core::key("Library", "There is no library in the database {0}; make one with anagraph-cli library create ADDRESS."),
+                db.name()),
             db.name());
     auto others = db.run("SELECT table_name FROM information_schema.tables WHERE table_schema = current_schema() LIMIT 1");
     if (!others) return tl::make_unexpected(others.error());
     if (others->next())
         return fail(ErrorCode::Refused,
-            fmt::format(
-                "The database {} holds other tables ({}), so no library is made there; take an empty one.", db.name(), s(others->value(0))),
+            core::say(core::key("Library", "The database {0} holds other tables ({1}), so no library is made there; take an empty one."),
+                db.name(), s(others->value(0))),
             db.name());
     return {};
 }
@@ -139,7 +148,8 @@ Outcome ready_server(const Database& db, int schema, bool make) {
 core::Error away_from(const std::string& home) {
     const auto place = library_place(home);
     return {ErrorCode::Away,
-        fmt::format("The library {} cannot be reached, and what was taken along of it is a copy: this can be done when it is back.",
+        core::say(core::key("Library",
+                      "The library {0} cannot be reached, and what was taken along of it is a copy: this can be done when it is back."),
             place ? shown(*place) : home),
         ""};
 }
@@ -189,7 +199,9 @@ Result<std::unique_ptr<Library>> Library::open_to_write(const std::string& text,
         if (!now) return tl::make_unexpected(now.error());
         if (*now < core::kLibrarySchema)
             return fail(ErrorCode::Busy,
-                fmt::format("The library {} is open elsewhere in an older version of the program; close it there first.", own.db->name()),
+                core::say(
+                    core::key("Library", "The library {0} is open elsewhere in an older version of the program; close it there first."),
+                    own.db->name()),
                 own.db->name());
         return {};
     };
@@ -221,7 +233,8 @@ Result<std::unique_ptr<Library>> Library::on_the_road(const std::string& text) {
     return core::caught([&]() -> Result<std::unique_ptr<Library>> {
         const std::string folder = taken_folder(text);
         const auto home = home_of_copy(folder);
-        if (!home || *home != text) return fail(ErrorCode::NotFound, fmt::format("Nothing of {} was taken along.", text), text);
+        if (!home || *home != text)
+            return fail(ErrorCode::NotFound, core::say(core::key("Library", "Nothing of {0} was taken along."), text), text);
         auto library = read(folder);
         if (!library) return library;
         (*library)->state_->home = text;

@@ -52,13 +52,16 @@ constexpr std::chrono::seconds kPatience{15};  // putting a library in order tak
 
 core::Result<LibraryLock> LibraryLock::opened(const std::string& folder) {
     const std::string path = folder + "/library.lock";
-    if (is_link(path)) return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", path), path);
+    if (is_link(path))
+        return fail(
+            ErrorCode::Refused, core::say(core::key("Library", "{0} is a link to somewhere else; take it away first."), path), path);
     const int fd = ::open(path.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0644);
     if (fd < 0) {
         const bool leave = errno == EACCES || errno == EPERM || errno == EROFS;
         core::Error error = file_trouble(path, errno);
         if (leave)
-            error.message = fmt::format("The library {} may not be written; change the folder's permissions or open a copy.", folder);
+            error.message = core::say(
+                core::key("Library", "The library {0} may not be written; change the folder's permissions or open a copy."), folder);
         return tl::make_unexpected(error);
     }
     return LibraryLock(fd);
@@ -73,7 +76,9 @@ core::Result<LibraryLock> LibraryLock::take(const std::string& folder) {
     }
     const std::string who = holder(lock->fd_);
     return fail(ErrorCode::Busy,
-        fmt::format("The library {} is open elsewhere{}; close it everywhere first.", folder, who.empty() ? "" : " (" + who + ")"), folder);
+        core::say(core::key("Library", "The library {0} is open elsewhere{1}; close it everywhere first."), folder,
+            who.empty() ? "" : " (" + who + ")"),
+        folder);
 }
 
 core::Result<LibraryLock> LibraryLock::join(
@@ -100,7 +105,7 @@ core::Result<LibraryLock> LibraryLock::join(
     }
     const std::string who = holder(fd);
     return fail(ErrorCode::Busy,
-        fmt::format("The library {} is being put in order by another window{}; try again when it is done.", folder,
+        core::say(core::key("Library", "The library {0} is being put in order by another window{1}; try again when it is done."), folder,
             who.empty() ? "" : " (" + who + ")"),
         folder);
 }

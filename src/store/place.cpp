@@ -37,8 +37,7 @@ std::string whole(const std::string& folder) {
 
 /// Where this computer keeps what it fetched of a library whose films lie in a bucket.
 std::string cache_folder(const LibraryPlace& place) {
-    return fmt::format("{}/anagraph/libraries/{}",
-        QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation).toStdString(),
+    return fmt::format("{}/anagraph/libraries/{}", QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation).toStdString(),
         sha256(credentials_name(place) + " " + credentials_name(*place.bucket) + "/" + place.bucket->prefix).substr(0, 20));
 }
 
@@ -47,15 +46,17 @@ std::string cache_folder(const LibraryPlace& place) {
 Result<Bucket> bucket_at(const std::string& text) {
     Bucket out;
     const auto wrong = [&](const char* what) {
-        return fail(ErrorCode::BadInput, fmt::format("In {} {}; an object store is named as s3://ENDPOINT/BUCKET.", text, what), text);
+        return fail(ErrorCode::BadInput,
+            core::say(core::key("Library", "In {0} {1}; an object store is named as s3://ENDPOINT/BUCKET."), text, what), text);
     };
     out.plain = text.starts_with(kPlainBucket);
     if (!out.plain && !text.starts_with(kBucket)) return wrong("there is no s3:// at its beginning");
     const std::string rest = text.substr(std::string_view(out.plain ? kPlainBucket : kBucket).size());
     if (rest.find('@') != std::string::npos)
         return fail(ErrorCode::Refused,
-            "A key or a secret does not belong in the address of a library, where others read it; leave it out and keep it with "
-            "anagraph-cli library password s3://ENDPOINT/BUCKET.");
+            core::key("Library",
+                "A key or a secret does not belong in the address of a library, where others read it; leave it out and keep it with "
+                "anagraph-cli library password s3://ENDPOINT/BUCKET."));
     const auto slash = rest.find('/');
     out.endpoint = rest.substr(0, slash);
     if (out.endpoint.empty()) return wrong("there is no endpoint");
@@ -77,13 +78,16 @@ std::string shown(const Bucket& bucket) { return fmt::format("{} on {}", bucket.
 Result<LibraryPlace> library_place(const std::string& text) {
     if (!text.starts_with(kScheme)) {
         if (text.find("://") != std::string::npos)
-            return fail(ErrorCode::BadInput, fmt::format("{} is no folder and no address of a library; {}.", text, kLooks), text);
+            return fail(ErrorCode::BadInput,
+                core::say(core::key("Library", "{0} is no folder and no address of a library; {1}."), text, kLooks), text);
         const std::string folder = whole(text);
         return LibraryPlace{folder, folder, std::nullopt};
     }
     LibraryPlace out{text, "", LibraryPlace::Server{}};
     auto& server = *out.server;
-    const auto wrong = [&](const char* what) { return fail(ErrorCode::BadInput, fmt::format("In {} {}; {}.", text, what, kLooks), text); };
+    const auto wrong = [&](const char* what) {
+        return fail(ErrorCode::BadInput, core::say(core::key("Library", "In {0} {1}; {2}."), text, what, kLooks), text);
+    };
     std::string_view rest = std::string_view(text).substr(std::string_view(kScheme).size());
     const auto question = rest.find('?');
     const std::string_view query = question == std::string_view::npos ? "" : rest.substr(question + 1);
@@ -95,8 +99,9 @@ Result<LibraryPlace> library_place(const std::string& text) {
     if (const auto at = rest.rfind('@'); at != std::string_view::npos) {
         if (rest.substr(0, at).find(':') != std::string_view::npos)
             return fail(ErrorCode::Refused,
-                "A password does not belong in the address of a library, where others read it; leave it out and keep it with "
-                "anagraph-cli library password ADDRESS.");
+                core::key("Library",
+                    "A password does not belong in the address of a library, where others read it; leave it out and keep it with "
+                    "anagraph-cli library password ADDRESS."));
         server.user = decoded(rest.substr(0, at));
         rest.remove_prefix(at + 1);
     }
@@ -132,9 +137,10 @@ Result<LibraryPlace> library_place(const std::string& text) {
             server.options[name] = value;
         else
             return fail(ErrorCode::BadInput,
-                fmt::format(
-                    "{} is nothing the address of a library says; it says objects, objects_region, objects_rootcert, host, sslmode, "
-                    "sslrootcert, sslcert, sslkey.",
+                core::say(
+                    core::key("Library",
+                        "{0} is nothing the address of a library says; it says objects, objects_region, objects_rootcert, host, sslmode, "
+                        "sslrootcert, sslcert, sslkey."),
                     name),
                 text);
     }

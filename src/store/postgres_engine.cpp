@@ -94,30 +94,48 @@ public:
         const auto is = [&](const char* code) { return state.starts_with(code); };
         if (state.empty() || is("08") || is("57P0"))
             return {ErrorCode::Away,
-                fmt::format("The server of the library {} cannot be reached, so nothing was saved; try again when it is back.", name), ""};
+                core::say(core::key("Library",
+                              "The server of the library {0} cannot be reached, so nothing was saved; try again when it is back."),
+                    name),
+                ""};
         if (is("25006") && access_ == Access::Write)
             return {ErrorCode::Away,
-                fmt::format("The server of the library {} is being restored and takes no changes now; try again later.", name), ""};
+                core::say(
+                    core::key("Library", "The server of the library {0} is being restored and takes no changes now; try again later."),
+                    name),
+                ""};
         if (is("25006"))
-            return {ErrorCode::Unwritable, fmt::format("The library {} was opened for reading, so nothing was saved.", name), name};
+            return {ErrorCode::Unwritable,
+                core::say(core::key("Library", "The library {0} was opened for reading, so nothing was saved."), name), name};
         if (is("42501"))
             return {ErrorCode::Refused,
-                fmt::format("The library {} does not let you do this; whoever keeps it gives each post its role.", name), name};
+                core::say(
+                    core::key("Library", "The library {0} does not let you do this; whoever keeps it gives each post its role."), name),
+                name};
         if (is("53100"))
             return {ErrorCode::NoSpace,
-                fmt::format("The disk of the server of {} is full, so the change was not saved; its keeper must free some space.", name),
+                core::say(core::key("Library",
+                              "The disk of the server of {0} is full, so the change was not saved; its keeper must free some space."),
+                    name),
                 name};
         if (is("53"))
             return {ErrorCode::Busy,
-                fmt::format("The server of the library {} has no room for more at the moment; try again in a while.", name), name};
+                core::say(
+                    core::key("Library", "The server of the library {0} has no room for more at the moment; try again in a while."), name),
+                name};
         if (is("55P03") || is("40"))
             return {ErrorCode::Busy,
-                fmt::format("The library {} is being written by another program for a long time; try again when it is done.", name), name};
+                core::say(
+                    core::key("Library", "The library {0} is being written by another program for a long time; try again when it is done."),
+                    name),
+                name};
         if (is("XX00"))
-            return {
-                ErrorCode::Damaged, fmt::format("The database of the library {} is damaged; its keeper must put back a copy.", name), name};
+            return {ErrorCode::Damaged,
+                core::say(core::key("Library", "The database of the library {0} is damaged; its keeper must put back a copy."), name),
+                name};
         return {ErrorCode::Unreadable,
-            fmt::format("The library {} answered with an error: {}.", name, e.databaseText().trimmed().toStdString()), name};
+            core::say(core::key("Library", "The library {0} answered with an error: {1}."), name, e.databaseText().trimmed().toStdString()),
+            name};
     }
 
     Outcome join(Database& db, const std::function<Outcome()>& alone, const std::function<Outcome()>& beside) override {
@@ -146,7 +164,8 @@ public:
             }
             if (std::chrono::steady_clock::now() > until)
                 return fail(ErrorCode::Busy,
-                    fmt::format("The library {} is being put in order by another program; try again when it is done.", db.name()),
+                    core::say(core::key("Library", "The library {0} is being put in order by another program; try again when it is done."),
+                        db.name()),
                     db.name());
             std::this_thread::sleep_for(std::chrono::milliseconds(20));
         }
@@ -158,7 +177,8 @@ public:
         auto mine = db.run(QStringLiteral("SELECT pg_try_advisory_lock(%1)").arg(QLatin1String(kWriters)));
         if (!mine) return tl::make_unexpected(mine.error());
         if (!mine->next() || !mine->value(0).toBool())
-            return fail(ErrorCode::Busy, fmt::format("The library {} is open elsewhere; close it everywhere first.", db.name()), db.name());
+            return fail(ErrorCode::Busy,
+                core::say(core::key("Library", "The library {0} is open elsewhere; close it everywhere first."), db.name()), db.name());
         return {};
     }
 
@@ -182,7 +202,8 @@ public:
             if (now != "in progress") break;
             std::this_thread::sleep_for(std::chrono::milliseconds(50));  // the server has not noticed yet that we are gone
         }
-        return fail(ErrorCode::Away, fmt::format("What became of a change of the library {} cannot be found out now.", db.name()), name);
+        return fail(ErrorCode::Away,
+            core::say(core::key("Library", "What became of a change of the library {0} cannot be found out now."), db.name()), name);
     }
 
     Result<int> schema(const Database& db) const override {
@@ -277,30 +298,37 @@ private:
         const auto says = [&](const char* words) { return text.find(words) != std::string::npos; };
         if (says("password") || says("authentication"))
             return {ErrorCode::Refused,
-                fmt::format("The server of {} does not know you by this name and password; keep the right one with anagraph-cli library "
-                            "password ADDRESS.",
+                core::say(core::key("Library",
+                              "The server of {0} does not know you by this name and password; keep the right one with anagraph-cli library "
+                              "password ADDRESS."),
                     name),
                 name};
         if (says("certificate"))
             return {ErrorCode::Refused,
-                fmt::format(
-                    "The server of {} does not prove that it is the one you mean ({}); nothing was sent to it. Ask its keeper for its "
-                    "certificate and name it with sslrootcert in the address.",
+                core::say(core::key("Library",
+                              "The server of {0} does not prove that it is the one you mean ({1}); nothing was sent to it. Ask its keeper "
+                              "for its "
+                              "certificate and name it with sslrootcert in the address."),
                     name, text),
                 name};
         if (says("does not support SSL"))
             return {ErrorCode::Refused,
-                fmt::format("The server of {} sends everything in the open; where the network is closed to others, say so with "
-                            "sslmode=disable in the address.",
+                core::say(core::key("Library",
+                              "The server of {0} sends everything in the open; where the network is closed to others, say so with "
+                              "sslmode=disable in the address."),
                     name),
                 name};
         if (says("does not exist"))
             return {ErrorCode::NotFound,
-                fmt::format("There is no database {} on {} for you ({}); its keeper makes one.", place_.server->database,
-                    place_.server->host, text.substr(text.rfind("FATAL") == std::string::npos ? 0 : text.rfind("FATAL"))),
+                core::say(core::key("Library", "There is no database {0} on {1} for you ({2}); its keeper makes one."),
+                    place_.server->database, place_.server->host,
+                    text.substr(text.rfind("FATAL") == std::string::npos ? 0 : text.rfind("FATAL"))),
                 name};
         return {ErrorCode::Away,
-            fmt::format("The server of the library {} cannot be reached; check the network, or try again when it is back.", name), ""};
+            core::say(
+                core::key("Library", "The server of the library {0} cannot be reached; check the network, or try again when it is back."),
+                name),
+            ""};
     }
 
     void listen(const QSqlDatabase& db) {

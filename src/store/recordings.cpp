@@ -71,7 +71,9 @@ Result<std::vector<RecordingEntry>> Library::recordings() const {
         while (query->next()) {
             if (!core::is_id(s(query->value(0))))
                 return fail(ErrorCode::Damaged,
-                    "The library holds a recording whose id cannot be one; it was not written by this program. Open a copy you trust.");
+                    core::key("Library",
+                        "The library holds a recording whose id cannot be one; it was not written by this program. Open a copy you "
+                        "trust."));
             out.push_back(entry_of(*query, state_->whole_path(s(query->value(2)))));
         }
         return out;
@@ -83,7 +85,7 @@ Result<RecordingEntry> Library::recording(const core::RecordingId& id) const {
         auto query = state_->db->run(QString::fromLatin1(kColumns) + QStringLiteral("WHERE id = ?"), {q(id.text())});
         if (!query) return tl::make_unexpected(query.error());
         if (!query->next() || !core::is_id(id.text()))
-            return fail(ErrorCode::NotFound, "That recording is not in this library; import it again.", id.text());
+            return fail(ErrorCode::NotFound, core::key("Library", "That recording is not in this library; import it again."), id.text());
         return entry_of(*query, state_->whole_path(s(query->value(2))));
     });
 }
@@ -92,7 +94,7 @@ Outcome Library::enter_recording(
     const RecordingEntry& entry, const std::optional<std::vector<core::Segment>>& narration, WorkFolder prepared) {
     return core::caught([&]() -> Outcome {
         auto& db = *state_->db;
-        if (!core::is_id(entry.id.text())) return fail(ErrorCode::BadInput, "A recording is named by what is in it.");
+        if (!core::is_id(entry.id.text())) return fail(ErrorCode::BadInput, core::key("Library", "A recording is named by what is in it."));
         const std::string place = recording_folder(entry.id);
         const auto known = [&]() -> Result<bool> {
             const auto there = recording(entry.id);
@@ -134,8 +136,8 @@ Outcome Library::keep_narration(const core::RecordingId& id, const std::vector<c
             const auto known = recording(id);
             if (!known) return tl::make_unexpected(known.error());
             if (known->lines > 0)
-                return fail(
-                    ErrorCode::Refused, "This recording has a narration already; guides may rest on its lines, so it stays.", id.text());
+                return fail(ErrorCode::Refused,
+                    core::key("Library", "This recording has a narration already; guides may rest on its lines, so it stays."), id.text());
             return write_narration(*state_->db, id, narration);
         });
     });
@@ -166,7 +168,9 @@ Result<std::vector<core::Segment>> Library::narration(const core::RecordingId& i
             core::Segment line{start.value_or(core::FrameTime()), end.value_or(core::FrameTime()), s(query->value(2)), s(query->value(3))};
             if (!start || !end || !core::take_words_json(line, s(query->value(4))))
                 return fail(ErrorCode::Damaged,
-                    "The narration of this recording is damaged; import the recording again together with its narration.", id.text());
+                    core::key(
+                        "Library", "The narration of this recording is damaged; import the recording again together with its narration."),
+                    id.text());
             out.push_back(std::move(line));
         }
         return out;
@@ -223,7 +227,8 @@ Result<core::DocumentId> Library::keep_document(const std::string& path) {
         auto& db = *state_->db;
         if (auto made = make_folder(state_->folder + kDocuments); !made) return tl::make_unexpected(made.error());
         if (is_link(place))
-            return fail(ErrorCode::Refused, fmt::format("{} is a link to somewhere else; take it away first.", place), place);
+            return fail(
+                ErrorCode::Refused, core::say(core::key("Library", "{0} is a link to somewhere else; take it away first."), place), place);
         const auto known = [&]() -> Result<bool> {
             auto row = db.run("SELECT COUNT(*) FROM document WHERE id = ?", {q(*hash)});
             if (!row) return tl::make_unexpected(row.error());

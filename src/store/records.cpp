@@ -11,12 +11,14 @@ using core::Result;
 namespace {
 
 constexpr SealedTable<core::Records, core::Record, core::Entry> kRecords{"record",
-    "The records of keys, learners and hand-outs were changed by another hand or are damaged; put back library.db from your last copy.",
+    core::key("Library",
+        "The records of keys, learners and hand-outs were changed by another hand or are damaged; put back library.db from your last "
+        "copy."),
     &core::entry_from_json, &core::to_json, &core::Record::entry};
 
 constexpr SealedTable<core::Logbook, core::LogEntry, core::LogBody> kLog{"log",
-    "The logbook was changed by another hand or is damaged; put back library.db from your last copy.", &core::log_body_from_json,
-    &core::to_json, &core::LogEntry::body};
+    core::key("Library", "The logbook was changed by another hand or is damaged; put back library.db from your last copy."),
+    &core::log_body_from_json, &core::to_json, &core::LogEntry::body};
 
 template <class Table>
 Result<typename Table::List> read_list(const Database& db, const Table& t) {

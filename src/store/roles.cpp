@@ -48,7 +48,9 @@ QString named(const LibraryPlace& place, Role role) { return identifier(place.se
 Result<std::unique_ptr<Database>> server_at(const LibraryPlace& place) {
     if (!place.server)
         return fail(ErrorCode::BadInput,
-            fmt::format("The library {} is a folder; who may do what there is said by the rights of its files.", place.text), place.text);
+            core::say(
+                core::key("Library", "The library {0} is a folder; who may do what there is said by the rights of its files."), place.text),
+            place.text);
     return Database::connect(place, Access::Write);
 }
 
@@ -100,7 +102,9 @@ Outcome give_role(const std::string& text, const std::string& name, Role role) {
         if (!known) return tl::make_unexpected(known.error());
         if (!known->next() || known->value(0).toInt() == 0)
             return fail(ErrorCode::NotFound,
-                fmt::format("The server does not know the name {}; whoever keeps the server adds it: createuser --pwprompt {}", name, name),
+                core::say(core::key("Library",
+                              "The server does not know the name {0}; whoever keeps the server adds it: createuser --pwprompt {1}"),
+                    name, name),
                 name);
         QStringList all;
         // one role each: what was given before goes

@@ -102,7 +102,7 @@ Outcome Filler::begin(const std::vector<std::string>& names) {
 }
 
 core::Error Filler::damaged() const {
-    return {ErrorCode::Damaged, fmt::format("The table {} of the library is damaged.", table_.name), ""};
+    return {ErrorCode::Damaged, core::say(core::key("Library", "The table {0} of the library is damaged."), table_.name), ""};
 }
 
 }  // namespace anagraph::store

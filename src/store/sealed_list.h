@@ -22,7 +22,7 @@ struct SealedTable {
     using Item = ItemType;
     using Body = BodyType;
     const char* table;
-    const char* damaged;  // the sentence where it is not as it was written
+    core::Key damaged;  // the sentence where it is not as it was written
     core::Result<Body> (*read)(const nlohmann::json&);
     nlohmann::json (*write)(const Body&);
     Body Item::*body;

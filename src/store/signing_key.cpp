@@ -72,8 +72,9 @@ struct SigningKey::Secret {
 
 Result<SigningKey> SigningKey::make(const std::string& post) {
     const std::string name = core::post_of(post);
-    if (name.empty()) return fail(ErrorCode::BadInput, "A key is made for a post; name it: author, checker.");
-    if (!ready()) return fail(ErrorCode::NoMemory, "The signing library did not start; close other programs and try again.");
+    if (name.empty()) return fail(ErrorCode::BadInput, core::key("Library", "A key is made for a post; name it: author, checker."));
+    if (!ready())
+        return fail(ErrorCode::NoMemory, core::key("Library", "The signing library did not start; close other programs and try again."));
     auto secret = std::make_shared<Secret>();
     std::array<unsigned char, crypto_sign_PUBLICKEYBYTES> open{};
     crypto_sign_keypair(open.data(), secret->bytes.data());
@@ -81,7 +82,7 @@ Result<SigningKey> SigningKey::make(const std::string& post) {
 }
 
 Result<std::string> SigningKey::sealed(std::string_view passphrase) const {
-    if (passphrase.empty()) return fail(ErrorCode::BadInput, "A key file is sealed with a passphrase; give one.");
+    if (passphrase.empty()) return fail(ErrorCode::BadInput, core::key("Library", "A key file is sealed with a passphrase; give one."));
     std::array<unsigned char, crypto_pwhash_SALTBYTES> salt{};
     std::array<unsigned char, crypto_aead_xchacha20poly1305_ietf_NPUBBYTES> nonce{};
     randombytes_buf(salt.data(), salt.size());
@@ -89,7 +90,8 @@ Result<std::string> SigningKey::sealed(std::string_view passphrase) const {
     Stretched stretched;
     if (crypto_pwhash(stretched.key.data(), stretched.key.size(), passphrase.data(), passphrase.size(), salt.data(), kTimes, kMemory,
             crypto_pwhash_ALG_ARGON2ID13) != 0)
-        return fail(ErrorCode::NoMemory, "The memory does not suffice to seal the key; close other programs and try again.");
+        return fail(
+            ErrorCode::NoMemory, core::key("Library", "The memory does not suffice to seal the key; close other programs and try again."));
     Bytes box(secret_->bytes.size() + crypto_aead_xchacha20poly1305_ietf_ABYTES);
     const std::string also = beside(post_, key_);
     crypto_aead_xchacha20poly1305_ietf_encrypt(box.data(), nullptr, secret_->bytes.data(), secret_->bytes.size(), raw(also), also.size(),
@@ -102,9 +104,11 @@ Result<std::string> SigningKey::sealed(std::string_view passphrase) const {
 
 Result<SigningKey> SigningKey::open(std::string_view file_text, std::string_view passphrase) {
     const auto no_key = [] {
-        return fail(ErrorCode::BadInput, "This is no key file, or a damaged one; choose the file that was written when the key was made.");
+        return fail(ErrorCode::BadInput,
+            core::key("Library", "This is no key file, or a damaged one; choose the file that was written when the key was made."));
     };
-    if (!ready()) return fail(ErrorCode::NoMemory, "The signing library did not start; close other programs and try again.");
+    if (!ready())
+        return fail(ErrorCode::NoMemory, core::key("Library", "The signing library did not start; close other programs and try again."));
     const json j = json::parse(file_text, nullptr, false);
     if (!j.is_object()) return no_key();
     for (const char* name : {"form", "post", "key", "salt", "nonce", "sealed"})
@@ -124,15 +128,16 @@ Result<SigningKey> SigningKey::open(std::string_view file_text, std::string_view
     Stretched stretched;
     if (crypto_pwhash(stretched.key.data(), stretched.key.size(), passphrase.data(), passphrase.size(), salt.data(), times, memory,
             crypto_pwhash_ALG_ARGON2ID13) != 0)
-        return fail(ErrorCode::NoMemory, "The memory does not suffice to open the key; close other programs and try again.");
+        return fail(
+            ErrorCode::NoMemory, core::key("Library", "The memory does not suffice to open the key; close other programs and try again."));
     const std::string post = text("post");
     const std::string key = text("key");
     auto secret = std::make_shared<Secret>();
     const std::string also = beside(post, key);
     if (crypto_aead_xchacha20poly1305_ietf_decrypt(secret->bytes.data(), nullptr, nullptr, box.data(), box.size(), raw(also), also.size(),
             nonce.data(), stretched.key.data()) != 0)
-        return fail(
-            ErrorCode::Refused, "The passphrase is not the one this key was sealed with, or the key file was changed. Type it again.");
+        return fail(ErrorCode::Refused,
+            core::key("Library", "The passphrase is not the one this key was sealed with, or the key file was changed. Type it again."));
     return SigningKey(post, key, std::move(secret));
 }
 
@@ -151,7 +156,8 @@ Result<PublicKey> public_key(std::string_view file_text) {
     };
     PublicKey out{core::post_of(text("post")), text("key")};
     if (out.post.empty() || !is_public_key(out.key))
-        return fail(ErrorCode::BadInput, "This is no public key; choose the file that ends in .pub, written when the key was made.");
+        return fail(ErrorCode::BadInput,
+            core::key("Library", "This is no public key; choose the file that ends in .pub, written when the key was made."));
     return out;
 }
 

@@ -57,7 +57,8 @@ public:
     Outcome open(QSqlDatabase& db) override {
         const std::string file = folder_ + "/library.db";
         if (access_ == Access::Read && !is_there(file))
-            return fail(ErrorCode::NotFound, fmt::format("There is no library in {}; check the path.", folder_), folder_);
+            return fail(
+                ErrorCode::NotFound, core::say(core::key("Library", "There is no library in {0}; check the path."), folder_), folder_);
         // asked for here, where the true reason is told
         if (access_ == Access::Write && is_there(file)) {
             const int probe = ::open(file.c_str(), O_RDWR | O_CLOEXEC);
@@ -94,47 +95,58 @@ public:
             : 0;
         if (native == 13 || says("is full") ||
             ((native == 10 || native == 14) && (reason == ENOSPC || reason == EDQUOT || disk_full(folder_))))
-            return {ErrorCode::NoSpace, "The disk is full, so the change was not saved; free some space and do it again.", folder_};
+            return {ErrorCode::NoSpace,
+                core::key("Library", "The disk is full, so the change was not saved; free some space and do it again."), folder_};
         if ((native == 10 || native == 14) && reason != 0 && reason != ENOENT)
             return file_trouble("a file of the library " + folder_, reason);
         // the database falls back to reading where a file cannot be opened for writing, whatever the reason
         const bool allowed = ::access(folder_.c_str(), W_OK) == 0 && ::access((folder_ + "/library.db").c_str(), W_OK) == 0;
         if ((native == 8 || says("readonly")) && allowed)
             return {ErrorCode::Unwritable,
-                fmt::format("The file of the library {} could be opened for reading only: the disk is full or failed for a moment, or a "
-                            "permission is in the way. Open it again.",
+                core::say(core::key("Library",
+                              "The file of the library {0} could be opened for reading only: the disk is full or failed for a moment, or a "
+                              "permission is in the way. Open it again."),
                     folder_),
                 folder_};
         if (native == 8 || says("readonly"))
             return {ErrorCode::Unwritable,
-                fmt::format("The library {} may not be written; change the folder's permissions or open a copy.", folder_), folder_};
+                core::say(
+                    core::key("Library", "The library {0} may not be written; change the folder's permissions or open a copy."), folder_),
+                folder_};
         if (native == 5 || native == 6 || says("locked"))
             return {ErrorCode::Busy,
-                fmt::format("The library {} is being written by another program for a long time; try again when it is done.", folder_),
+                core::say(
+                    core::key("Library", "The library {0} is being written by another program for a long time; try again when it is done."),
+                    folder_),
                 folder_};
         const bool damaged = native == 11 || native == 26 || says("malformed") || says("not a database");
         // a page that could not be read looks like one that is damaged: nobody shall put back an old copy for a loose cable
         if (damaged && (reason == EIO || whole_after_all(folder_))) return file_trouble("a file of the library " + folder_, EIO, "read");
         if (damaged)
-            return {ErrorCode::Damaged, fmt::format("The library file in {} is damaged; put back library.db from your last copy.", folder_),
+            return {ErrorCode::Damaged,
+                core::say(core::key("Library", "The library file in {0} is damaged; put back library.db from your last copy."), folder_),
                 folder_};
         if (native == 10)
             return {ErrorCode::Unwritable,
-                fmt::format(
-                    "The disk of the library {} failed, so the change was not saved; check the disk and its cable, and do it again.",
+                core::say(
+                    core::key("Library",
+                        "The disk of the library {0} failed, so the change was not saved; check the disk and its cable, and do it again."),
                     folder_),
                 folder_};
         if (native == 14)
             return {ErrorCode::Unwritable,
-                fmt::format(
-                    "A file of the library {} could not be opened: the disk is full or failed for a moment, or a permission is in the "
-                    "way. Check that the folder and the files in it may be read and written, and try again.",
+                core::say(
+                    core::key("Library",
+                        "A file of the library {0} could not be opened: the disk is full or failed for a moment, or a permission is in the "
+                        "way. Check that the folder and the files in it may be read and written, and try again."),
                     folder_),
                 folder_};
         if (native == 7)
-            return {ErrorCode::NoMemory, "The memory does not suffice, so the change was not saved; close other programs and do it again.",
+            return {ErrorCode::NoMemory,
+                core::key("Library", "The memory does not suffice, so the change was not saved; close other programs and do it again."),
                 folder_};
-        return {ErrorCode::Unreadable, fmt::format("The library {} answered with an error: {}.", folder_, text), folder_};
+        return {
+            ErrorCode::Unreadable, core::say(core::key("Library", "The library {0} answered with an error: {1}."), folder_, text), folder_};
     }
 
     Outcome join(Database&, const std::function<Outcome()>& alone, const std::function<Outcome()>& beside) override {

@@ -61,7 +61,8 @@ public:
         const auto place = library_place(place_);
         if (!place) return tl::make_unexpected(place.error());
         if (!place->server)
-            return fail(ErrorCode::Refused, "This library lies on this computer, so there is nothing to take along.", place_);
+            return fail(
+                ErrorCode::Refused, core::key("Library", "This library lies on this computer, so there is nothing to take along."), place_);
         const std::string target = taken_folder(place_);
         if (guides_.empty()) {
             std::error_code ec;
@@ -96,7 +97,7 @@ public:
 private:
     bool on(double share) const { return !progress_ || progress_(share); }
     static tl::unexpected<core::Error> stopped() {
-        return fail(ErrorCode::Cancelled, "It was stopped; what was taken along before stays as it was.");
+        return fail(ErrorCode::Cancelled, core::key("Library", "It was stopped; what was taken along before stays as it was."));
     }
 
     static Outcome copy_table(const Database& from, const Database& to, const char* name, const std::string& where) {

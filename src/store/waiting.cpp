@@ -79,7 +79,9 @@ Result<std::vector<WaitingChange>> read_waiting(const std::string& path) {
         auto one = from_json(json::parse(text->substr(from, end - from), nullptr, false));
         if (!one)
             return fail(ErrorCode::Damaged,
-                fmt::format("{} holds changes that are not in the library yet, and is damaged; keep a copy of it and take it away.", path),
+                core::say(core::key("Library",
+                              "{0} holds changes that are not in the library yet, and is damaged; keep a copy of it and take it away."),
+                    path),
                 path);
         out.push_back(std::move(*one));
         from = end + 1;
@@ -137,7 +139,7 @@ Result<Waiting> Waiting::open(const std::string& place) {
                 if (auto added = own->add(std::move(change)); !added) return tl::make_unexpected(added.error());
             // `one` holds nothing any more and takes its file away
         }
-        if (!own) return fail(ErrorCode::Busy, "Too many windows have this library open; close one.", place);
+        if (!own) return fail(ErrorCode::Busy, core::key("Library", "Too many windows have this library open; close one."), place);
         return std::move(*own);
     });
 }
@@ -256,7 +258,8 @@ Outcome settle(Library& library, Waiting& waiting, std::size_t index, bool mine)
                     library.append_all({{w.guide, *change, core::replay(now->procedure, *change), now->sequence}}, std::nullopt, w.author);
                 if (!done) return tl::make_unexpected(done.error());
                 if (const auto* again = std::get_if<core::Conflict>(&*done))
-                    return fail(ErrorCode::Refused, fmt::format("It was changed once more just now: {}. Look at it again.", again->what));
+                    return fail(ErrorCode::Refused,
+                        core::say(core::key("Library", "It was changed once more just now: {0}. Look at it again."), again->what));
             }
         }
         auto rest = waiting.all();

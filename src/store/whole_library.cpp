@@ -81,12 +81,14 @@ Result<Whole> empty_at(const std::string& text) {
         if (!row) return tl::make_unexpected(row.error());
         if (row->next() && row->value(0).toLongLong() > 0)
             return fail(ErrorCode::Refused,
-                fmt::format("There is a library at {} already, and nothing of it is written over; name another place.", text), text);
+                core::say(core::key("Library", "There is a library at {0} already, and nothing of it is written over; name another place."),
+                    text),
+                text);
     }
     return to;
 }
 
-core::Error stopped() { return {ErrorCode::Cancelled, "It was stopped; what was there is as it was.", ""}; }
+core::Error stopped() { return {ErrorCode::Cancelled, core::key("Library", "It was stopped; what was there is as it was."), ""}; }
 
 Result<std::string> digest_of(const Database& db) {
     Digest digest;
@@ -120,11 +122,13 @@ Result<std::unique_ptr<Archive>> archive_of_library(const std::string& file) {
     const json says = about ? json::parse(*about, nullptr, false) : json();
     if (!says.is_object() || !says.contains("format") || !says["format"].is_number_integer() || !says.contains("schema") ||
         !says["schema"].is_number_integer())
-        return fail(ErrorCode::BadInput, fmt::format("{} is no library that was put into one file.", file), file);
+        return fail(ErrorCode::BadInput, core::say(core::key("Library", "{0} is no library that was put into one file."), file), file);
     if (says["format"].get<int>() != core::kArchiveFormat || says["schema"].get<int>() != core::kLibrarySchema)
         return fail(ErrorCode::Refused,
-            fmt::format("{} was written by another version of the program (its tables are of version {}, here they are of {}); take it "
-                        "out with that version.",
+            core::say(
+                core::key("Library",
+                    "{0} was written by another version of the program (its tables are of version {1}, here they are of {2}); take it "
+                    "out with that version."),
                 file, says["schema"].get<int>(), core::kLibrarySchema),
             file);
     return archive;
@@ -135,7 +139,8 @@ Outcome fill_from(const Archive& archive, const std::string& file, Database& db)
     return fill(db, [&](const Table& table, Filler& filler) -> Outcome {
         const std::string name = fmt::format("tables/{}.jsonl", table.name);
         if (!archive.holds(name))
-            return fail(ErrorCode::Damaged, fmt::format("{} lacks the table {}; it was damaged or cut off.", file, table.name), file);
+            return fail(ErrorCode::Damaged,
+                core::say(core::key("Library", "{0} lacks the table {1}; it was damaged or cut off."), file, table.name), file);
         std::string rest;
         Outcome put;
         auto read = archive.each_piece(name, [&](std::string_view piece) {
@@ -222,7 +227,8 @@ Outcome move_library(const std::string& from_text, const std::string& to_text, c
         if (!arrived) return tl::make_unexpected(arrived.error());
         if (*sent != *arrived)
             return fail(ErrorCode::Damaged,
-                fmt::format("What arrived in {} is not what was sent; do not use it. The library in {} is as it was.", to_text, from_text));
+                core::say(core::key("Library", "What arrived in {0} is not what was sent; do not use it. The library in {1} is as it was."),
+                    to_text, from_text));
         return {};
     });
 }
@@ -280,7 +286,8 @@ Outcome restore_library(const std::string& file, const std::string& to_text, con
             const std::string path = name.substr(std::string("files/").size());
             const std::string top = path.substr(0, path.find('/'));
             if (top == "work" || top.starts_with("library."))
-                return fail(ErrorCode::BadInput, fmt::format("{} holds a file that no library has ({}).", file, path), file);
+                return fail(
+                    ErrorCode::BadInput, core::say(core::key("Library", "{0} holds a file that no library has ({1})."), file, path), file);
             const auto size = static_cast<double>((*archive)->bytes(name));
             const auto part = [&](double share) { return !progress || progress((done + share * size) / all * kFilesShare); };
             auto put = to->files.put(

@@ -161,7 +161,7 @@ TEST_F(FirstHour, AnEmptyLibrarySaysWhatToDoAndEachStepLeadsToTheNext) {
     walk_until_nothing_stops();
     find("go to issue");
     std::string reasons;
-    for (const auto& r : core::reasons_not_to_issue(w->guide())) reasons += r + "\n";
+    for (const auto& r : core::reasons_not_to_issue(w->guide())) reasons += r.english() + "\n";
     EXPECT_TRUE(reasons.empty()) << reasons;
     w->type("checker");
     when_asked<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });

@@ -99,7 +99,7 @@ TEST_F(HearingFilms, FromImportToADraftWhoseFiguresAreToBeListenedTo) {
     for (const auto& f : w->guide().figures) {
         EXPECT_EQ(core::standing_of(f), core::Standing::Open);
         for (const auto& c : f.claims) EXPECT_TRUE(c.by_program) << c.words;
-        EXPECT_NE(core::finding_of(f).find("Heard by the program"), std::string::npos) << core::finding_of(f);
+        EXPECT_NE(core::finding_of(f).english().find("Heard by the program"), std::string::npos) << core::finding_of(f);
     }
 }
 

@@ -11,7 +11,13 @@
 
 #include "app/theme/theme.h"
 #include "app/window/help.h"
+#include "core/dryrun/dry_run.h"
+#include "core/dryrun/worked_out.h"
+#include "core/editing/editor.h"
+#include "core/figure/evidence.h"
 #include "core/figure/spoken.h"
+#include "core/procedure/verbs.h"
+#include "core/review/open_points.h"
 #include "tests/app/demo_guide.h"
 #include "tests/app/nothing_cut.h"
 
@@ -118,6 +124,49 @@ TEST_F(Languages, NothingTheWindowSaysIsLeftInEnglish) {
     QStringList found;
     for (const auto& f : left.found) found << f;
     EXPECT_EQ(found.join(QLatin1Char('\n')).toStdString(), "");
+}
+
+TEST_F(Languages, WhatTheCoreWorksOutIsSaidInTheLanguageOfTheWindow) {
+    speak(QStringLiteral("de"));
+    const auto& p = guide();
+    int said = 0;
+    const auto german = [&](const core::Words& words) {
+        ++said;
+        EXPECT_TRUE(words.has_key()) << words.english() << " is finished English";
+        EXPECT_NE(theme::text(words).toStdString(), words.english());
+    };
+    for (const auto& f : core::dry_run(p)) german(f.because), german(core::words_of(f.rule)), german(core::reason_of(f.rule));
+    for (const auto& f : core::worked_out(p)) german(f.says), german(f.because);
+    for (const auto& f : core::open_points(p)) german(f.text);
+    for (const auto& f : p.figures) german(core::argue_standing(p, f)), german(core::words_of(core::standing_of(p, f)));
+    for (const auto& rule : core::all_of<core::Rule>()) german(core::reason_of(rule.value));
+    for (const auto& kind : core::all_of<core::ItemKind>()) german(core::words_of(kind.value));
+    EXPECT_GT(said, 90);
+    const auto no = store::Library::open(scratch / "nowhere");
+    ASSERT_FALSE(no);
+    EXPECT_TRUE(theme::text(no.error().message).startsWith(QStringLiteral("Es gibt keine Bibliothek in "))) << no.error().message;
+    core::Procedure broken = p;
+    const auto refused = core::apply(broken, core::Edit(core::Remove<core::ItemId>{core::ItemId("drain-plug")}));
+    ASSERT_FALSE(refused);
+    EXPECT_TRUE(theme::text(refused.error().message).startsWith(QStringLiteral("Es kann nicht entfernt werden: ")))
+        << refused.error().message;
+    // a verb is no state, though English has one word for both
+    EXPECT_EQ(theme::text(core::words_of(core::Verb::Open)), QStringLiteral("öffnen"));
+    EXPECT_EQ(theme::text(core::words_of(core::Standing::Open)), QStringLiteral("offen"));
+}
+
+TEST_F(Languages, NumbersAndDaysAreShownAsTheCountryWritesThemAndKeptAsTheyAre) {
+    const auto value = [](const char* typed) { return *core::parse_figure_value(typed); };
+    EXPECT_EQ(theme::text(core::words_of(value("25,5 Nm"))), QStringLiteral("25.5 N·m"));
+    EXPECT_EQ(theme::text(*core::parse_day("2026-11-28")), QStringLiteral("2026-11-28")) << "no country is set here";
+    speak(QStringLiteral("de"));
+    EXPECT_EQ(theme::text(core::words_of(value("25,5 Nm"))), QStringLiteral("25,5 N·m"));
+    EXPECT_EQ(theme::text(core::words_of(value("8 to 10.5 mm"))), QStringLiteral("8 bis 10,5 mm"));
+    EXPECT_EQ(theme::text(core::words_of(value("at most 0.25 L"))), QStringLiteral("höchstens 0,25 L"));
+    EXPECT_EQ(theme::text(core::words_of(value("75W90"))), QStringLiteral("75W90"));
+    EXPECT_EQ(theme::text(*core::parse_day("2026-11-28")), QStringLiteral("28.11.2026"));
+    EXPECT_EQ(core::text_of(value("25,5 Nm")), "25.5 N·m") << "what is kept and goes out is not touched";
+    EXPECT_EQ(core::two_ways("2.000 kPa").size(), 2U) << "and what can be read two ways is asked";
 }
 
 TEST_F(Languages, GermanFitsTheSmallestWindow) {

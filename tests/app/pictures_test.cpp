@@ -106,7 +106,8 @@ TEST_F(OnPictures, APartIsCutOutByMouseAndAnotherHiddenByNumbers) {
 TEST_F(OnPictures, ARightAndAWrongPictureAreMadeAPairAndPartedAgain) {
     const auto open = [&](const char* words) {
         const auto points = core::open_points(guide());
-        return std::any_of(points.begin(), points.end(), [&](const core::OpenPoint& p) { return p.text.find(words) != std::string::npos; });
+        return std::any_of(
+            points.begin(), points.end(), [&](const core::OpenPoint& p) { return p.text.english().find(words) != std::string::npos; });
     };
     go_to("canister");
     choose("this is right");

@@ -44,7 +44,7 @@ TEST_F(RunningWindow, LogsWhatWasDoneAndNoWordOfAGuide) {
     ASSERT_NE(own->find(QStringLiteral("window.undo")), nullptr);
     EXPECT_TRUE(own->perform(*own->find(QStringLiteral("window.undo"))));
     event_log::command(QStringLiteral("Sesquipedalian words"));
-    event_log::tell("library checked", core::fail(core::ErrorCode::Damaged, "Sesquipedalian is damaged"));
+    event_log::tell("library checked", core::fail(core::ErrorCode::Damaged, std::string("Sesquipedalian is damaged")));
     event_log::tell("work ended", 312, "ms");
     const std::string text = log();
     EXPECT_NE(text.find("command window.undo\n"), std::string::npos) << text;

@@ -209,8 +209,8 @@ TEST_F(OnAStep, WhatIsDoneLaterAndAWaitAreKept) {
 TEST_F(OnAStep, ACommentStandsAtItsLineUntilItIsAnswered) {
     const auto open = [&] {
         const auto points = core::open_points(guide());
-        return std::any_of(
-            points.begin(), points.end(), [](const core::OpenPoint& p) { return p.text.find("which spanner?") != std::string::npos; });
+        return std::any_of(points.begin(), points.end(),
+            [](const core::OpenPoint& p) { return p.text.english().find("which spanner?") != std::string::npos; });
     };
     card().focus_line(1);
     when_asked<QDialog>([](QDialog* d) {

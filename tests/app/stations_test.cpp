@@ -209,7 +209,7 @@ TEST_F(SheetKeys, AnUnknownNameInALineIsAnOpenPointThatStopsTheIssue) {
     QTest::qWait(50);
     const auto reasons = core::reasons_not_to_issue(guide());
     ASSERT_EQ(reasons.size(), 1U);
-    EXPECT_NE(reasons[0].find("nowhere"), std::string::npos);
+    EXPECT_NE(reasons[0].english().find("nowhere"), std::string::npos);
     bool listed = false;
     for (auto* list : (*w)->sheet().findChildren<QListWidget*>())
         for (int i = 0; i < list->count(); ++i) listed = listed || list->item(i)->text().contains("nowhere");

@@ -20,7 +20,7 @@ constexpr int kLong = 30000;  // ms a test waits before it fails
 
 core::Result<int> until_stopped(const GoOn& go_on) {
     while (go_on(0.5)) QThread::msleep(1);
-    return core::fail(core::ErrorCode::Cancelled, "It was stopped.");
+    return core::fail(core::ErrorCode::Cancelled, std::string("It was stopped."));
 }
 
 }  // namespace

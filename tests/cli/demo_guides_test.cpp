@@ -24,7 +24,7 @@ Procedure pump_guide() {
 
 std::string told(const std::vector<OrderFinding>& found) {
     std::string out;
-    for (const auto& f : found) out += "\n  " + std::string(name_of(f.rule)) + " at " + f.step.text() + ": " + f.because;
+    for (const auto& f : found) out += "\n  " + std::string(name_of(f.rule)) + " at " + f.step.text() + ": " + f.because.english();
     return out;
 }
 

@@ -32,7 +32,7 @@ inline Procedure guide() {
 
 /// The guide after a change that must be possible.
 inline Procedure after(const Procedure& p, const Result<Change>& change) {
-    EXPECT_TRUE(change) << (change ? "" : change.error().message);
+    EXPECT_TRUE(change) << (change ? std::string() : change.error().message.english());
     return change ? *anagraph::core::apply(p, *change) : p;
 }
 

@@ -11,7 +11,7 @@ namespace {
 
 std::string said(const char* value) {
     const auto v = parse_figure_value(value);
-    return v ? spoken(*v).english() : v.error().message;
+    return v ? spoken(*v).english() : v.error().message.english();
 }
 
 }  // namespace

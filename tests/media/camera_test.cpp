@@ -62,7 +62,7 @@ TEST(Camera, ShowsPicturesAsTheyComeAndSaysWhenItIsPulledOut) {
     for (int i = 0; i < 20 && last; ++i) last = camera->next();
     ASSERT_FALSE(last);
     EXPECT_EQ(last.error().code, core::ErrorCode::Unreadable);
-    EXPECT_NE(last.error().message.find("put it in again"), std::string::npos);
+    EXPECT_NE(last.error().message.english().find("put it in again"), std::string::npos);
 }
 
 TEST(Camera, WhatIsNoCameraIsToldInASentence) {

@@ -158,7 +158,7 @@ TEST(Formats, WhatIsNoFilmSaysSoAndLeavesNothing) {
         const auto index = imported(scratch / name);
         ASSERT_FALSE(index) << name;
         EXPECT_FALSE(index.error().message.empty());
-        EXPECT_NE(index.error().message.find(name), std::string::npos) << index.error().message;
+        EXPECT_NE(index.error().message.english().find(name), std::string::npos) << index.error().message;
         EXPECT_TRUE(std::filesystem::is_empty(scratch / (std::string(name) + ".import")));
     }
 }

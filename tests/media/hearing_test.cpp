@@ -204,7 +204,7 @@ TEST_F(HearingCommand, ThatFailsTellsWhatItSaidLast) {
     const auto failed = hear("sh -c 'echo first >&2; echo no model found >&2; exit 3'");
     ASSERT_FALSE(failed);
     EXPECT_EQ(failed.error().code, core::ErrorCode::Refused);
-    EXPECT_NE(failed.error().message.find("failed: no model found. Try"), std::string::npos) << failed.error().message;
+    EXPECT_NE(failed.error().message.english().find("failed: no model found. Try"), std::string::npos) << failed.error().message;
     EXPECT_EQ(hear("no-such-program-at-all").error().code, core::ErrorCode::Refused);
     const auto silent = hear("true");
     ASSERT_FALSE(silent);

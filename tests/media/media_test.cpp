@@ -236,7 +236,7 @@ TEST_F(Films, BadInputGivesOneSentenceAndLeavesNothing) {
     const auto code = [&](const std::string& file) {
         const auto r = import_pass(file, out.text());
         EXPECT_FALSE(r);
-        EXPECT_GT(r ? 0U : r.error().message.size(), 20U);
+        EXPECT_GT(r ? 0U : r.error().message.english().size(), 20U);
         return r ? ErrorCode::Busy : r.error().code;
     };
     std::ofstream(film("empty.mp4"));

@@ -63,5 +63,5 @@ TEST(ProxyReader, SaysWhenTheSmallCopyIsGone) {
     const auto reader = ProxyReader::open(scratch / "nowhere", index);
     ASSERT_FALSE(reader);
     EXPECT_EQ(reader.error().code, core::ErrorCode::NotFound);
-    EXPECT_NE(reader.error().message.find("import the recording again"), std::string::npos);
+    EXPECT_NE(reader.error().message.english().find("import the recording again"), std::string::npos);
 }

@@ -72,7 +72,7 @@ TEST(Document, WrongFilesSayWhatIsWrong) {
              std::pair(scratch / "away.pdf", "not there"), std::pair(scratch / "", "folder")}) {
         const auto opened = paper::open_document(path);
         ASSERT_FALSE(opened) << path;
-        EXPECT_NE(opened.error().message.find(words), std::string::npos) << opened.error().message;
+        EXPECT_NE(opened.error().message.english().find(words), std::string::npos) << opened.error().message;
     }
     EXPECT_FALSE(paper::page_image(*paper::open_document(kBook), 3));
     EXPECT_FALSE(paper::page_image(*paper::open_document(kBook), 0));

@@ -262,7 +262,7 @@ TEST_F(Pack, WhatCannotBeIssuedLeavesNothing) {
     request.edition = {9, "2026-11-25T10:00:00Z", "author", "checker", p, {}};
     const auto away = publish::write_pack(request, *scratch_ / "lost");
     ASSERT_FALSE(away);
-    EXPECT_NE(away.error().message.find("away"), std::string::npos);
+    EXPECT_NE(away.error().message.english().find("away"), std::string::npos);
     EXPECT_EQ(publish::write_pack(request, *scratch_ / "lost", [](const std::string&, double) { return false; }).error().code,
         ErrorCode::Cancelled);
     EXPECT_TRUE(fs::is_empty(*scratch_ / "library/work"));

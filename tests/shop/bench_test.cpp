@@ -18,8 +18,8 @@
 
 using namespace anagraph;
 using anagraph::testing::BenchLibrary;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 using nlohmann::json;
 using shop::RunAtBench;
 
@@ -39,10 +39,10 @@ protected:
         about.who = who;
         about.assessor = "instructor";
         auto run = RunAtBench::begin(library(), shop::bench_start(library())->editions.at(0), about, kNow);
-        EXPECT_TRUE(run) << (run ? "" : run.error().message);
+        EXPECT_TRUE(run) << (run ? std::string() : run.error().message.english());
         return std::move(*run);
     }
-    static void must(const core::Outcome& done) { EXPECT_TRUE(done) << (done ? "" : done.error().message); }
+    static void must(const core::Outcome& done) { EXPECT_TRUE(done) << (done ? std::string() : done.error().message.english()); }
     /// Every step left out but the last, which reads the meter.
     void to_the_end(RunAtBench& run) {
         must(run.add(library(), {core::LockedOff{}, core::WorkBegun{}}, kNow + 1));
@@ -173,7 +173,7 @@ TEST_F(BenchOfLibrary, ASignatureHoldsForTheRunAndAnAlteredRunIsRefused) {
     altered["steps"].back()["readings"][0]["value"] = "303";
     const auto refused = shop::take_run(library(), altered.dump(), "instructor");
     ASSERT_FALSE(refused);
-    EXPECT_NE(refused.error().message.find("signature of instructor"), std::string::npos);
+    EXPECT_NE(refused.error().message.english().find("signature of instructor"), std::string::npos);
     EXPECT_TRUE(run.hand_in(library(), "instructor"));
 }
 

@@ -60,7 +60,7 @@ protected:
     std::string write(ExportForm form, const std::string& name) {
         const std::string file = out_ / name;
         const auto done = shop::export_edition(*library_, guide_, 1, form, file);
-        EXPECT_TRUE(done) << (done ? "" : done.error().message);
+        EXPECT_TRUE(done) << (done ? std::string() : done.error().message.english());
         return file;
     }
 

@@ -10,14 +10,15 @@
 #include "publish/pack.h"
 #include "publish/pack_manifest.h"
 #include "publish/resource.h"
+#include "shop/issue.h"
 #include "store/files.h"
 #include "tests/issued_library.h"
 #include "tests/place.h"
 #include "tests/scratch.h"
 
 using namespace anagraph;
-using anagraph::testing::Scratch;
 using anagraph::testing::place;
+using anagraph::testing::Scratch;
 
 namespace {
 
@@ -66,6 +67,49 @@ TEST(Languages, EachHasAPageOfItsOwnThatSaysWhatStandsInTheOriginal) {
     const auto late = publish::guide_page(publish::template_text("guide.html"), changed, "m", {}, "de");
     EXPECT_EQ(late.find("Das Motoröl warm fahren"), std::string::npos);
     EXPECT_NE(late.find("Run the engine warm, and stop it"), std::string::npos);
+}
+
+TEST(Languages, WhatIsNotTranslatedIsToldBeforeAnEditionAndRefusedWhereTheHouseSaysSo) {
+    const Scratch s;
+    const auto library = store::Library::make_or_open(place(s / "library"));
+    const auto guide = anagraph::testing::new_guide(**library, translated(), "KQ-M4");
+    auto p = (*library)->guide_state(guide)->procedure;
+    auto ready = shop::readiness(**library, guide);
+    ASSERT_TRUE(ready) << ready.error().message;
+    ASSERT_EQ(ready->gaps.size(), 1U);
+    EXPECT_EQ(ready->gaps[0].language, "de");
+    const auto lines = core::translation(p, "de");
+    EXPECT_EQ(ready->gaps[0].missing, static_cast<int>(lines.size()) - 2);
+    const auto refused = [&] {
+        const auto now = shop::readiness(**library, guide);
+        return std::count_if(now->reasons.begin(), now->reasons.end(),
+            [](const core::Words& w) { return w.english().starts_with("This house issues whole translations only. de: "); });
+    };
+    EXPECT_EQ(refused(), 0) << "a choice of the house";
+    core::House house = *(*library)->house();
+    house.whole_translations = true;
+    ASSERT_TRUE((*library)->set_house(house));
+    EXPECT_TRUE((*library)->house()->whole_translations) << "it is kept";
+    EXPECT_EQ(refused(), 1);
+    // every text translated: nothing is in the way any more
+    core::Change all{"translate", {}};
+    for (const auto& line : lines) {
+        const auto change = core::translate(p, line, "de", line.of + " (de)");
+        ASSERT_TRUE(change) << change.error().message;
+        p = *core::apply(p, *change);
+        all.edits.insert(all.edits.end(), change->edits.begin(), change->edits.end());
+    }
+    ASSERT_TRUE((*library)->append(guide, all, p, "author"));
+    EXPECT_EQ(refused(), 0);
+    // and a text that changes afterwards is out of date
+    core::Procedure changed = p;
+    changed.steps[0].heading += " up";
+    ASSERT_TRUE(
+        (*library)->append(guide, {"change a heading", {core::Put<core::Step>{changed.steps[0], std::nullopt}}}, changed, "author"));
+    ready = shop::readiness(**library, guide);
+    ASSERT_EQ(ready->gaps.size(), 1U);
+    EXPECT_EQ(core::words_of(ready->gaps[0]).english(), "de: 1 text changed since it was translated.");
+    EXPECT_EQ(refused(), 1);
 }
 
 TEST(Languages, AnAlteredPageOfAnotherLanguageIsFound) {

@@ -36,7 +36,7 @@ protected:
     store::Library& library() { return *at.library; }
     void log(std::vector<core::LogBody> bodies) {
         const auto done = library().log(bodies, "author");
-        EXPECT_TRUE(done) << (done ? "" : done.error().message);
+        EXPECT_TRUE(done) << (done ? std::string() : done.error().message.english());
     }
     /// A run that stopped at its first step, with a photograph.
     void run_that_stopped() {

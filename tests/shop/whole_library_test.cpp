@@ -54,7 +54,7 @@ protected:
 
     std::string digest(const std::string& of) const {
         const auto d = store::digest_of_library(of);
-        EXPECT_TRUE(d) << (d ? "" : d.error().message);
+        EXPECT_TRUE(d) << (d ? std::string() : d.error().message.english());
         return d.value_or("");
     }
     /// On the other engine where there is a server; else in another folder.

@@ -35,7 +35,7 @@ TEST(Destination, AFileIsWrittenWholeUnderItsNameAndNothingElseStays) {
     EXPECT_FALSE(fs::exists(s / "out.txt")) << "until it is whole";
     ASSERT_TRUE(to->commit());
     to = Destination::file(s / "other.txt");  // the first one's folder goes
-    to = core::fail(ErrorCode::Cancelled, "");
+    to = core::fail(ErrorCode::Cancelled, std::string(""));
     EXPECT_EQ(read(s / "out.txt"), "new");
     EXPECT_EQ(there(s.text()), std::vector<std::string>{"out.txt"});
 }

@@ -162,7 +162,7 @@ TEST(Library, EditsAndAnImportAtTheSameTimeAreBothKept) {
     w.id = *(*library)->create_guide(w.p, "author");
     std::vector<core::Segment> said;
     for (int i = 0; i < 20000; ++i) said.push_back({core::FrameTime(i, 1), core::FrameTime(i + 1, 1), "tighten the drain plug"});
-    core::Outcome entered = core::fail(ErrorCode::Cancelled, "not yet");
+    core::Outcome entered = core::fail(ErrorCode::Cancelled, std::string("not yet"));
     std::thread import([&] {
         auto beside = Library::beside(place(s / "lib"));
         for (const char* id : {"one", "two", "three"}) entered = enter_recording(**beside, id, "film.mp4", "/films/film.mp4", said);
@@ -229,7 +229,7 @@ TEST(Library, APathThatHoldsNoLibraryIsSaidAndNotMade) {
         const auto no = open(s / "mistyped");
         ASSERT_FALSE(no);
         EXPECT_EQ(no.error().code, ErrorCode::NotFound);
-        EXPECT_NE(no.error().message.find("no library"), std::string::npos);
+        EXPECT_NE(no.error().message.english().find("no library"), std::string::npos);
     }
     EXPECT_FALSE(fs::exists(s / "mistyped"));
     fs::create_directories(s / "documents");

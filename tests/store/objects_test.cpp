@@ -117,7 +117,7 @@ TEST_F(OwnBucket, AFilmArrivesWholeThroughAHundredBreaks) {
     // each attempt is another program's, which knows only what the one before left on the disk
     for (int file = 0; breaks() < 100; ++file) {
         const std::string name = "media/breaks/" + std::to_string(file);
-        core::Outcome put = core::fail(ErrorCode::Away, "");
+        core::Outcome put = core::fail(ErrorCode::Away, std::string(""));
         for (int attempt = 0; attempt < 50 && !put; ++attempt) {
             put = (*store::bucket_objects(bucket, scratch_ / "uploads"))->put(name, film);
             ASSERT_TRUE(put || put.error().code == ErrorCode::Away) << put.error().message;
@@ -162,7 +162,7 @@ TEST_F(OwnBucket, AFilmComesWholeThroughBreaksAndWhatHasComeIsNotFetchedAgain) {
     ASSERT_TRUE((*store::bucket_objects(own_bucket("library"), scratch_ / "uploads"))->put("media/fetch/f", file_of(scratch_, "f", bytes)));
     store::LibraryPlace place{"", scratch_ / "cache", std::nullopt, own_bucket("library", "ANAGRAPH_OBJECTS_WIRE")};
     plan(R"({"cut": 9000000, "times": 30})");
-    core::Result<std::string> got = core::fail(ErrorCode::Away, "");
+    core::Result<std::string> got = core::fail(ErrorCode::Away, std::string(""));
     for (int attempt = 0; attempt < 50 && !got; ++attempt) {
         auto cache = store::ObjectCache::open(place);
         ASSERT_TRUE(cache) << cache.error().message;
@@ -183,7 +183,7 @@ TEST_F(OwnBucket, WhatTheStoreRefusesIsSaidWithWhatToDo) {
         auto objects = *store::bucket_objects(own_bucket("library", "ANAGRAPH_OBJECTS_WIRE"), scratch_ / "uploads");
         objects->set_patient(false);
         const auto put = objects->put("media/refused/f", film);
-        return put ? core::Error{ErrorCode::BadInput, "it was put", ""} : put.error();
+        return put ? core::Error{ErrorCode::BadInput, std::string("it was put"), ""} : put.error();
     };
     const auto http = [](const std::string& status, const std::string& code) {
         const std::string body = "<Error><Code>" + code + "</Code></Error>";
@@ -193,7 +193,7 @@ TEST_F(OwnBucket, WhatTheStoreRefusesIsSaidWithWhatToDo) {
     EXPECT_EQ(full.code, ErrorCode::NoSpace) << full.message;
     const auto clock = answered(http("403 Forbidden", "RequestTimeTooSkewed"));
     EXPECT_EQ(clock.code, ErrorCode::Refused);
-    EXPECT_NE(clock.message.find("clock"), std::string::npos) << clock.message;
+    EXPECT_NE(clock.message.english().find("clock"), std::string::npos) << clock.message;
     EXPECT_EQ(answered(http("503 Slow Down", "SlowDown")).code, ErrorCode::Away);
     EXPECT_EQ(answered(http("403 Forbidden", "AccessDenied")).code, ErrorCode::Refused);
     EXPECT_EQ(answered("this is no answer at all").code, ErrorCode::Away);
@@ -201,9 +201,9 @@ TEST_F(OwnBucket, WhatTheStoreRefusesIsSaidWithWhatToDo) {
     store::BucketConnection stranger(own_bucket("library"), {kOwnKey, "another secret"});
     const auto unknown = stranger.ask({"PUT", "objects/x", {}, "x"});
     ASSERT_FALSE(unknown);
-    EXPECT_NE(unknown.error().message.find("library password"), std::string::npos) << unknown.error().message;
+    EXPECT_NE(unknown.error().message.english().find("library password"), std::string::npos) << unknown.error().message;
     store::BucketConnection nowhere(own_bucket("missing"), {kOwnKey, kOwnKey});
-    EXPECT_NE(nowhere.ask({"GET", "objects/x"}).error().message.find("no bucket missing"), std::string::npos);
+    EXPECT_NE(nowhere.ask({"GET", "objects/x"}).error().message.english().find("no bucket missing"), std::string::npos);
     EXPECT_EQ(store::bucket_objects(store::Bucket{"elsewhere:1", "films"}, scratch_ / "uploads").error().code, ErrorCode::Refused)
         << "no key is kept for it";
 }
@@ -220,7 +220,7 @@ TEST_F(OwnBucket, OneThatDoesNotProveWhoItIsGetsNothing) {
     const auto refused = not_proved.ask({"PUT", "objects/tls", {}, "x"});
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ErrorCode::Refused);
-    EXPECT_NE(refused.error().message.find("objects_rootcert"), std::string::npos) << refused.error().message;
+    EXPECT_NE(refused.error().message.english().find("objects_rootcert"), std::string::npos) << refused.error().message;
 }
 
 TEST_F(OwnBucket, ASlowOneIsWaitedForAndADeadOneNot) {

@@ -70,7 +70,7 @@ TEST_F(SeveralGuides, AreChangedEachInItsOwnJournal) {
     // said twice over: nothing is left to do, and that is told with the guide's name
     const auto again = shop::replacements(*library, saying, "Push", "Press");
     ASSERT_FALSE(again);
-    EXPECT_NE(again.error().message.find(saying.front().guide.title), std::string::npos);
+    EXPECT_NE(again.error().message.english().find(saying.front().guide.title), std::string::npos);
 }
 
 TEST_F(SeveralGuides, TheHousesWaysAreKeptOnceForAllOfThem) {

@@ -43,11 +43,11 @@ TEST(Roles, EachDoesItsOwnAndNothingThatIsOnlyAddedToIsAltered) {
         const std::string name = database + "_" + who + "_login";
         anagraph::testing::on_the_server("postgres", "CREATE ROLE " + name + " LOGIN");
         const auto given = store::give_role(at, name, role);
-        EXPECT_TRUE(given) << (given ? "" : given.error().message);
+        EXPECT_TRUE(given) << (given ? std::string() : given.error().message.english());
         std::string own = at;
         own.replace(own.find("anagraph@"), std::string("anagraph").size(), name);
         auto library = store::Library::open(own);
-        EXPECT_TRUE(library) << (library ? "" : library.error().message);
+        EXPECT_TRUE(library) << (library ? std::string() : library.error().message.english());
         return std::move(*library);
     };
     const auto writes = [&](store::Library& library) -> core::Outcome {

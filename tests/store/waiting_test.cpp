@@ -30,7 +30,7 @@ protected:
     }
     store::Waiting waiting() const {
         auto w = store::Waiting::open(library->place());
-        EXPECT_TRUE(w) << (w ? "" : w.error().message);
+        EXPECT_TRUE(w) << (w ? std::string() : w.error().message.english());
         return std::move(*w);
     }
     store::WaitingChange made(const core::Change& change) const { return {id, 1, change, "author", "2026-12-01T08:00:00Z", ""}; }

@@ -202,7 +202,7 @@ void BenchStation::stop(core::StepState how) {
 
 void BenchStation::note_finding() {
     QStringList urgencies;
-    for (const auto& u : core::all_of<core::Urgency>()) urgencies << text(core::capitalised(std::string(u.spoken)));
+    for (const auto& u : core::all_of<core::Urgency>()) urgencies << theme::capital(text(core::words_of(u.value)));
     Form form(tr("Found something"), this);
     auto* words = form.line(tr("&What"), "", tr("a chafed pipe, a cracked belt"));
     auto* urgency = form.choice(tr("Put &right"), urgencies, 1);
@@ -228,7 +228,7 @@ void BenchStation::put_right() {
     const auto open = open_findings();
     if (open.empty()) return say(tr("Nothing is open on this machine."));
     QStringList names;
-    for (const auto& f : open) names << tr("%1: %2").arg(text(core::text_of(f.on)), text(f.what.words));
+    for (const auto& f : open) names << tr("%1: %2").arg(text(f.on), text(f.what.words));
     Form form(tr("Put right today"), this, 560);
     auto* which = form.choice(tr("&What"), names);
     auto* how = form.line(tr("&How"), "", tr("new hose fitted"));

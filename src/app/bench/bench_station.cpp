@@ -353,7 +353,7 @@ void BenchStation::show_before() {
         tr("Lay out the kit, put on the gear, make the machine safe. The maker's current book, the site's lock-off rules and licensed "
            "practice come first.")};
     if (!run_->edition_trouble().empty()) words.prepend(text(run_->edition_trouble()));
-    for (const auto& f : open_findings()) words << tr("Not put right since %1: %2.").arg(text(core::text_of(f.on)), text(f.what.words));
+    for (const auto& f : open_findings()) words << tr("Not put right since %1: %2.").arg(text(f.on), text(f.what.words));
     before_->setText(words.join(QLatin1Char('\n')));
     const QSignalBlocker quiet(kit_);
     const int row = std::max(0, kit_->currentRow());
@@ -404,8 +404,7 @@ QWidget* BenchStation::step_page(const core::BenchStep& s, QWidget*& next) {
     };
     add(words(tr("%1  %2").arg(s.number).arg(text(s.heading)), 24, true));
     if (e.state)
-        add(words(text(core::capitalised(std::string(core::spoken_name_of(*e.state)))) +
-                (e.because.empty() ? QString() : QStringLiteral(": ") + text(e.because)),
+        add(words(theme::capital(text(core::words_of(*e.state))) + (e.because.empty() ? QString() : QStringLiteral(": ") + text(e.because)),
             14, true));
     QStringList states;
     for (const auto& state : s.states) states << text(state);
@@ -422,8 +421,7 @@ QWidget* BenchStation::step_page(const core::BenchStep& s, QWidget*& next) {
         add(check_label(s.checks[i], said == e.checks.end() ? nullptr : &said->second, page), said == e.checks.end());
     }
     if (!e.evidence.empty())
-        add(words(tr("%n photographs are kept.", "1 photograph is kept.", static_cast<int>(e.evidence.size())),
-            14, false));
+        add(words(tr("%n photographs are kept.", "1 photograph is kept.", static_cast<int>(e.evidence.size())), 14, false));
     down->addStretch(1);
     return page;
 }
@@ -471,12 +469,11 @@ void BenchStation::show_end() {
     for (const auto& s : run.steps) {
         const auto* on_sheet = run_->bench().sheet().find(core::StepId(s.id));
         const auto& entered = run_->bench().entered(core::StepId(s.id));
-        QString words =
-            tr("%1  %2: %3").arg(on_sheet->number).arg(text(on_sheet->heading), text(std::string(core::spoken_name_of(s.state))));
+        QString words = tr("%1  %2: %3").arg(on_sheet->number).arg(text(on_sheet->heading), text(core::words_of(s.state)));
         if (entered.began && entered.ended)
             words += tr(", %1").arg(text(core::clock_text(*entered.ended - *entered.began - entered.paused)));
         if (!s.because.empty()) words += tr(" (%1)").arg(text(s.because));
-        if (s.assessed != core::Assessed::Not) words += tr(" · %1").arg(text(std::string(core::spoken_name_of(s.assessed))));
+        if (s.assessed != core::Assessed::Not) words += tr(" · %1").arg(text(core::words_of(s.assessed)));
         auto* item = new QListWidgetItem(words, steps_);
         item->setData(Qt::UserRole, text(s.id));
     }

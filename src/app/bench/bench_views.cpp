@@ -81,7 +81,7 @@ void StepDiscs::show_run(const core::Bench& bench, core::Moment now) {
         else if (e.state && *e.state == core::StepState::Done)
             kind = Kind::Done, said = tr("done");
         else if (e.state)
-            kind = Kind::Off, said = text(std::string(core::spoken_name_of(*e.state)));
+            kind = Kind::Off, said = text(core::words_of(*e.state));
         else if (waits)
             kind = Kind::Waits, said = tr("waits");
         discs_.push_back({text(s.id.text()), s.number, kind, tr("step %1 %2").arg(s.number).arg(said)});

@@ -76,8 +76,7 @@ QSize ProgressView::sizeHint() const {
 
 QString ProgressView::words(const core::LearnerProgress& learner, std::size_t guide) const {
     const auto& g = learner.guides[guide];
-    QString out = tr("%1, %2: %3")
-                      .arg(text(learner.learner), names_[static_cast<qsizetype>(guide)], text(std::string(core::spoken_name_of(g.stage))));
+    QString out = tr("%1, %2: %3").arg(text(learner.learner), names_[static_cast<qsizetype>(guide)], text(core::words_of(g.stage)));
     if (g.runs > 0) out += tr(", %1, last on %2").arg(tr("%n runs", "1 run", static_cast<int>(g.runs)), text(g.last));
     return out;
 }

@@ -36,12 +36,6 @@ const char* sign_of(core::Weight weight) {
     return "";
 }
 
-QString capital(std::string_view words) {
-    QString out = QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size()));
-    if (!out.isEmpty()) out[0] = out[0].toUpper();
-    return out;
-}
-
 /// What a fix writes and takes out, as lines of the guide: what the author will see of it.
 QString told_of(const core::Procedure& before, const core::Procedure& after) {
     QStringList out;
@@ -213,9 +207,9 @@ void DryRunStation::list_rows() {
         const auto& f = findings_[i];
         QString where = tr("step %1").arg(number(f.step));
         for (const auto& v : f.variants) where += QStringLiteral(", ") + text(v);
-        const QString name = capital(core::spoken_name_of(f.rule));
+        const QString name = theme::capital(text(core::words_of(f.rule)));
         add_row({Row::Kind::Finding, i}, tr("%1  %2 · %3\n%4").arg(QString::fromUtf8(sign_of(f.weight())), name, where, text(f.because)),
-            tr("%1, %2, %3. %4").arg(capital(core::spoken_name_of(f.weight())), name, where, text(f.because)));
+            tr("%1, %2, %3. %4").arg(theme::capital(text(core::words_of(f.weight()))), name, where, text(f.because)));
     }
     if (plan_ && plan_->suggestion) {
         const QString words = text(plan_->suggestion->because);
@@ -227,7 +221,7 @@ void DryRunStation::list_rows() {
     }
     for (std::size_t i = 0; i < answers_.size(); ++i) {
         const auto& a = answers_[i];
-        const QString name = capital(core::spoken_name_of(*core::rule_answered(a.answer)));
+        const QString name = theme::capital(text(core::words_of(*core::rule_answered(a.answer))));
         const QString words = tr("%1 · step %2\nKept: %3").arg(name).arg(number(a.step)).arg(text(a.answer.because));
         add_row({Row::Kind::Answered, i}, QStringLiteral("✓  ") + words, words);
     }
@@ -248,7 +242,7 @@ void DryRunStation::fill_list() {
         std::count_if(findings_.begin(), findings_.end(), [](const core::OrderFinding& f) { return f.weight() != core::Weight::Note; });
     title_->setText(session_.procedure().steps.empty() ? tr("Nothing to walk yet")
             : heavy == 0                               ? tr("The order works")
-                         : tr("%n findings to decide", "1 finding to decide", static_cast<int>(heavy)));
+                                                       : tr("%n findings to decide", "1 finding to decide", static_cast<int>(heavy)));
     show_in_view();
     row_chosen();
 }
@@ -315,7 +309,7 @@ void DryRunStation::show_fix() {
     QString words;
     const auto& p = session_.procedure();
     if (const auto* f = finding()) {
-        words = text(std::string(core::reason_of(f->rule)));
+        words = text(core::reason_of(f->rule));
         if (fix_)
             if (const auto after = core::apply(p, *fix_)) words = tr("Fix: %1.\n%2").arg(text(fix_->label), told_of(p, *after));
     } else if (row() && row()->kind == Row::Kind::Suggestion && plan_ && plan_->suggestion) {
@@ -417,7 +411,7 @@ void DryRunStation::set_time() {
     const auto times = core::times_of(session_.procedure(), copy, variant());
     QString known = times.from == core::TimeFrom::Take ? tr("The film shows %1 of hands.").arg(text(core::time_text(times.hands)))
                                                        : tr("Empty: as the film shows it.");
-    QString now = copy.hands.known() ? text(core::text_of(copy.hands)) : QString();
+    QString now = copy.hands.known() ? text(core::words_of(copy.hands)) : QString();
     for (const auto& t : core::taught(session_.procedure(), session_.came_back().runs)) {
         if (t.step != copy.id || !t.hands) continue;
         known += tr(" At the machine it took %1.").arg(text(t.time_words()));

@@ -54,7 +54,7 @@ void RelationsDialog::build() {
     under_ = list(tr("Sits under"));
     form_->addRow(tr("Sits &under"), under_);
     renew_ = new QComboBox(this);
-    for (const auto& r : core::all_of<core::Renewal>()) renew_->addItem(text(std::string(r.spoken)), static_cast<int>(r.value));
+    for (const auto& r : core::all_of<core::Renewal>()) renew_->addItem(text(core::words_of(r.value)), static_cast<int>(r.value));
     form_->addRow(tr("&Renewed"), renew_);
     total_ = new QComboBox(this);
     refill_ = new QComboBox(this);
@@ -82,7 +82,7 @@ void RelationsDialog::fill_figures(QComboBox* box, const core::FigureId& chosen)
     box->addItem(tr("not said"), QString());
     for (const auto& f : p_.figures)
         if (f.kind == core::FigureKind::Volume)
-            box->addItem(QStringLiteral("%1: %2").arg(text(core::title_of(p_, f)), text(core::text_of(f.value))), text(f.id.text()));
+            box->addItem(QStringLiteral("%1: %2").arg(text(core::title_of(p_, f)), text(core::words_of(f.value))), text(f.id.text()));
     box->setCurrentIndex(std::max(0, box->findData(text(chosen.text()))));
 }
 

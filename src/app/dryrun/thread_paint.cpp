@@ -206,7 +206,7 @@ void ThreadView::paint_thread(QPainter& p, const core::Thread& thread, double x)
         p.setBrush(k.sits == Sits::Off || k.sits == Sits::Open ? colour("paper") : k.sits == Sits::Tight ? colour("ink") : colour("band"));
         p.drawEllipse(QPointF(x, layout_.y(k.at)), kKnot, kKnot);
         cut_.left_out(QRectF(x - 8, layout_.y(k.at) - 8, 16, 16).translated(-offset()),
-            tr("%1: %2, %3").arg(text(thread.name), text(k.done), text(std::string(core::spoken_name_of(k.sits)))));
+            tr("%1: %2, %3").arg(text(thread.name), text(k.done), text(core::words_of(k.sits))));
     }
 }
 

@@ -247,9 +247,8 @@ std::vector<spoken::Painted> ThreadView::painted() const {
             for (const auto& k : t.knots) {
                 if (k.at.step == i)
                     done.emplace_back(k.at,
-                        k.sits == sat
-                            ? tr("%1: %2").arg(text(t.name), text(k.done))
-                            : tr("%1: %2, now %3").arg(text(t.name), text(k.done), text(std::string(core::spoken_name_of(k.sits)))));
+                        k.sits == sat ? tr("%1: %2").arg(text(t.name), text(k.done))
+                                      : tr("%1: %2, now %3").arg(text(t.name), text(k.done), text(core::words_of(k.sits))));
                 sat = k.sits;
             }
         }

@@ -101,7 +101,7 @@ void DuePanel::reckon() {
         plan_ = *asked;
         due_ = *due;
         QString words = due->overdue ? tr("<p><b>Overdue.</b></p>") : QString();
-        if (due->service_by) words += tr("<p>Service it by <b>%1</b>.</p>").arg(text(core::text_of(*due->service_by)));
+        if (due->service_by) words += tr("<p>Service it by <b>%1</b>.</p>").arg(text(*due->service_by));
         if (due->due_reading && plan_.reading)
             words += tr("<p>By the meter it is due at <b>%1 %2</b>.</p>")
                          .arg(QString::number(*due->due_reading, 'g', 8), text(std::string(plan_.reading->unit->symbol)));
@@ -149,7 +149,7 @@ void DuePanel::paintEvent(QPaintEvent*) {
     const bool together = due_->due_day && std::abs(y(*due_->due_day) - y(plan_.today)) < 16;
     mark(plan_.today, together ? tr("today: %1").arg(due) : tr("today"), false, true);
     if (due_->due_day && !together) mark(*due_->due_day, due, false, true);
-    if (due_->service_by) mark(*due_->service_by, tr("service by %1").arg(text(core::text_of(*due_->service_by))), true, false);
+    if (due_->service_by) mark(*due_->service_by, tr("service by %1").arg(text(*due_->service_by)), true, false);
 }
 
 std::vector<spoken::Painted> DuePanel::painted() const {
@@ -157,10 +157,10 @@ std::vector<spoken::Painted> DuePanel::painted() const {
     std::vector<std::pair<core::Day, QString>> days{{plan_.last_day, tr("last service")}, {plan_.today, tr("today")}};
     if (due_->due_day) days.emplace_back(*due_->due_day, due_->by_reading ? tr("due by the meter") : tr("due by the calendar"));
     if (due_->service_by) days.emplace_back(*due_->service_by, tr("service by then"));
-    for (const auto& a : plan_.avoid) days.emplace_back(a.from, tr("kept free from then to %1").arg(text(core::text_of(a.to))));
+    for (const auto& a : plan_.avoid) days.emplace_back(a.from, tr("kept free from then to %1").arg(text(a.to)));
     std::stable_sort(days.begin(), days.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
     std::vector<spoken::Painted> out;
-    for (const auto& [day, words] : days) out.push_back({.name = tr("%1: %2").arg(text(core::text_of(day)), words)});
+    for (const auto& [day, words] : days) out.push_back({.name = tr("%1: %2").arg(text(day), words)});
     return out;
 }
 

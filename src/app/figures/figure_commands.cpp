@@ -31,10 +31,10 @@ void FiguresStation::set_value() {
     const std::string typed = tolerance_->text().trimmed().toStdString();
     const auto tolerance = typed.empty() ? core::Result<core::Number>(core::Number()) : core::Number::parse(typed);
     if (!value || !tolerance) {
-        session_.tell(text(!value ? value.error().message
+        session_.tell(!value ? text(value.error().message)
                 : tolerance.error().code == core::ErrorCode::Ambiguous
-                ? tolerance.error().message
-                : tr("The tolerance is a number in the unit of the value, as in 2.5.").toStdString()));
+                ? text(tolerance.error().message)
+                : tr("The tolerance is a number in the unit of the value, as in 2.5."));
         return;
     }
     // What was typed from the display reads back as the same value; digits are kept.
@@ -68,7 +68,7 @@ void FiguresStation::remove_source() {
     if (f->proofs.size() > 1) {
         QStringList names;
         for (std::size_t i = 0; i < f->proofs.size(); ++i)
-            names << QStringLiteral("%1. %2, %3").arg(i + 1).arg(text(core::text_of(f->proofs[i].value)), text(f->proofs[i].place));
+            names << QStringLiteral("%1. %2, %3").arg(i + 1).arg(text(core::words_of(f->proofs[i].value)), text(f->proofs[i].place));
         bool ok = false;
         const QString chosen =
             QInputDialog::getItem(this, tr("Remove a source"), tr("Which source no longer counts?"), names, 0, false, &ok);
@@ -98,7 +98,7 @@ void FiguresStation::see_page(std::size_t from) {
         down->addWidget(view);
         const auto spot = proof.spot;
         const QString words = tr("%1 stands here for %2. Escape closes.")
-                                  .arg(text(core::text_of(proof.value)), text(core::title_of(session_.procedure(), *f)));
+                                  .arg(text(core::words_of(proof.value)), text(core::title_of(session_.procedure(), *f)));
         connect(pages_, &PageReader::page_shown, &dialog, [this, view, spot, words] {
             view->show_page(pages_->image(), pages_->page());
             view->mark(spot);
@@ -143,7 +143,7 @@ void FiguresStation::settle() {
     }
     bool ok = false;
     const QString why = QInputDialog::getText(this, tr("Resolve a difference"),
-        tr("Why does %1 hold? (printed with the guide)").arg(text(core::text_of(f->value))), QLineEdit::Normal, QString(), &ok)
+        tr("Why does %1 hold? (printed with the guide)").arg(text(core::words_of(f->value))), QLineEdit::Normal, QString(), &ok)
                             .trimmed();
     if (!ok) return;
     if (why.isEmpty()) {
@@ -216,11 +216,11 @@ void FiguresStation::join() {
     std::vector<core::FigureId> ids;
     for (const auto& other : session_.procedure().figures)
         if (other.id != f->id && other.kind == f->kind) {
-            names << QStringLiteral("%1 · %2").arg(text(core::title_of(session_.procedure(), other)), text(core::text_of(other.value)));
+            names << QStringLiteral("%1 · %2").arg(text(core::title_of(session_.procedure(), other)), text(core::words_of(other.value)));
             ids.push_back(other.id);
         }
     if (names.isEmpty()) {
-        session_.tell(tr("There is no other %1 to merge it with.").arg(text(std::string(core::spoken_name_of(f->kind)))));
+        session_.tell(tr("There is no other %1 to merge it with.").arg(text(core::words_of(f->kind))));
         return;
     }
     bool ok = false;
@@ -240,7 +240,7 @@ void FiguresStation::add_figure() {
     dialog.setWindowTitle(tr("New figure"));
     auto* form = new QFormLayout(&dialog);
     auto* kind = new QComboBox(&dialog);
-    for (const auto& k : core::all_of<core::FigureKind>()) kind->addItem(text(std::string(k.spoken)), static_cast<int>(k.value));
+    for (const auto& k : core::all_of<core::FigureKind>()) kind->addItem(text(core::words_of(k.value)), static_cast<int>(k.value));
     auto* item = new QComboBox(&dialog);
     item->addItem(tr("(no item)"), QString());
     for (const auto& i : session_.procedure().items) item->addItem(text(i.name), text(i.id.text()));

@@ -195,13 +195,13 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
     p.setFont(theme::font("small"));
     p.setPen(colour("second"));
     p.drawText(QRectF(x, row.top() + 29, words_width, 18), Qt::AlignVCenter,
-        QFontMetricsF(p.font()).elidedText((item == nullptr ? text(std::string(core::spoken_name_of(f.kind))) : text(f.purpose)) +
+        QFontMetricsF(p.font()).elidedText((item == nullptr ? text(core::words_of(f.kind)) : text(f.purpose)) +
                 (f.condition.empty() ? QString() : QStringLiteral(", ") + text(f.condition)) +
                 (f.variants.empty() ? QString() : QStringLiteral(" · ") + text(f.variants.front())),
             Qt::ElideRight, words_width));
     const auto standing = core::standing_of(procedure, f);
     p.setFont(theme::font("figure"));
-    QString value = text(core::text_of(f.value));
+    QString value = text(core::words_of(f.value));
     if (!f.tolerance.empty()) value += QStringLiteral(" ± ") + text(f.tolerance);
     if (standing == core::Standing::Open && f.value.known()) value += QStringLiteral(" ?");
     theme::draw_figure(p, {x, row.top() + 51}, value, standing);

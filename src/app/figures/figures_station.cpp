@@ -312,7 +312,7 @@ void FiguresStation::refresh() {
         if (s != nullptr && !s->serials.empty()) from += tr("; serials %1").arg(text(s->serials).toHtmlEscaped());
         proofs +=
             QStringLiteral("<p style='margin:2px 0'>%1 <b>%2</b> &nbsp; %3</p>")
-                .arg(session_.has_page(p) ? QStringLiteral("■") : QStringLiteral("□"), text(core::text_of(p.value)).toHtmlEscaped(), from);
+                .arg(session_.has_page(p) ? QStringLiteral("■") : QStringLiteral("□"), text(core::words_of(p.value)).toHtmlEscaped(), from);
     }
     if (!f->replaces.empty()) {
         QStringList older;

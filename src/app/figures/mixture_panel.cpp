@@ -67,7 +67,7 @@ MixturePanel::MixturePanel(const core::Procedure& procedure, const core::Figure&
     concentrate_ = field(tr("&Concentrate, %"), QStringLiteral("100"), tr("100"));
     ratio_ = field(tr("Rati&o, to water"), QString(), tr("1 : 10"));
     type_ = new QComboBox(this);
-    for (const auto& t : core::all_of<core::Glycol>()) type_->addItem(text(std::string(t.spoken)), static_cast<int>(t.value));
+    for (const auto& t : core::all_of<core::Glycol>()) type_->addItem(text(core::words_of(t.value)), static_cast<int>(t.value));
     form->addRow(tr("&Type"), type_);
     jug_ = field(tr("The &jug holds"), QString(), tr("2 L"));
     connect(type_, &QComboBox::currentIndexChanged, this, &MixturePanel::reckon);

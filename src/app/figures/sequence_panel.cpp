@@ -39,7 +39,7 @@ SequencePanel::SequencePanel(const core::Procedure& procedure, const core::Figur
     const auto said = core::Number::kept(figure.value.low);
     count_->setValue(said ? static_cast<int>(said->value()) : 6);
     pattern_ = new QComboBox(this);
-    for (const auto& p : core::all_of<core::BoltPattern>()) pattern_->addItem(text(std::string(p.spoken)), static_cast<int>(p.value));
+    for (const auto& p : core::all_of<core::BoltPattern>()) pattern_->addItem(text(core::words_of(p.value)), static_cast<int>(p.value));
     pattern_->addItem(tr("placed by hand"), kFree);
     free_ = new QLineEdit(this);
     free_->setPlaceholderText(tr("click the drawing, or 10,20; 60,15; …"));

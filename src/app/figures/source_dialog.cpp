@@ -40,7 +40,7 @@ QString place_words(const core::PageValue& v) {
 }
 
 QString value_words(const core::PageValue& v) {
-    return text(core::text_of(v.value)) + (v.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(v.tolerance));
+    return text(core::words_of(v.value)) + (v.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(v.tolerance));
 }
 
 }  // namespace
@@ -131,7 +131,7 @@ void SourceDialog::build_new_source(QWidget* side) {
     of_new->setContentsMargins(0, 0, 0, 0);
     of_new->setVerticalSpacing(7);
     kind_ = new QComboBox(fresh_);
-    for (const auto kind : core::House{}.rank) kind_->addItem(text(std::string(core::spoken_name_of(kind))), static_cast<int>(kind));
+    for (const auto kind : core::House{}.rank) kind_->addItem(text(core::words_of(kind)), static_cast<int>(kind));
     const auto field = [&](const QString& hint) {
         auto* edit = new QLineEdit(fresh_);
         edit->setPlaceholderText(hint);
@@ -326,7 +326,7 @@ void SourceDialog::offer(const std::vector<core::PageWord>& words, bool from_par
     }
     if (!from_part) page_->offer(std::move(spots));
     readings_->setVisible(!offers_.empty());
-    const QString kind = text(std::string(core::spoken_name_of(figure_.kind)));
+    const QString kind = text(core::words_of(figure_.kind));
     page_->set_words(
         from_part ? QString() : tr("Drag over a place to read it closely. + and − bring the page nearer, Page Up and Down turn it."));
     if (offers_.empty())

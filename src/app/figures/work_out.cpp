@@ -38,7 +38,7 @@ WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) 
     head->addWidget(title);
     head->addStretch(1);
     auto* value = new QLabel(
-        text(core::text_of(figure.value)) + (figure.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(figure.tolerance)), this);
+        text(core::words_of(figure.value)) + (figure.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(figure.tolerance)), this);
     value->setFont(theme::font("figure"));
     head->addWidget(value);
     down->addLayout(head);

@@ -1,5 +1,6 @@
 #include "app/house/house_dialog.h"
 
+#include <QCheckBox>
 #include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -192,24 +193,30 @@ QVBoxLayout* HouseDialog::rules_column() {
     rules_->setAccessibleName(tr("Rules of the editor"));
     for (const auto& rule : core::all_of<core::Rule>()) {
         const std::string name(rule.name);
-        auto* row = new QListWidgetItem(text(name), rules_);
-        row->setToolTip(text(std::string(core::reason_of(rule.value))));
+        auto* row = new QListWidgetItem(text(core::words_of(rule.value)), rules_);
+        row->setData(Qt::UserRole, text(name));
+        row->setToolTip(text(core::reason_of(rule.value)));
         row->setFlags(row->flags() | Qt::ItemIsUserCheckable);
         row->setCheckState(
             std::find(house_.rules_off.begin(), house_.rules_off.end(), name) == house_.rules_off.end() ? Qt::Checked : Qt::Unchecked);
     }
     down->addWidget(rules_, 1);
+    auto* whole = new QCheckBox(tr("Issue whole translations only"), this);
+    whole->setToolTip(tr("Nothing goes out while a language of the guide has texts that are missing or out of date."));
+    whole->setChecked(house_.whole_translations);
+    connect(whole, &QCheckBox::toggled, this, [this](bool on) { house_.whole_translations = on; });
     auto* why = foot_of_column(QString());
     why->setMinimumHeight(why->minimumHeight() + fontMetrics().lineSpacing());
     down->addWidget(why);
+    down->addWidget(whole);
     connect(rules_, &QListWidget::currentRowChanged, this, [why](int row) {
-        why->setText(
-            row < 0 ? QString() : text(std::string(core::reason_of(core::all_of<core::Rule>()[static_cast<std::size_t>(row)].value))));
+        why->setText(row < 0 ? QString() : text(core::reason_of(core::all_of<core::Rule>()[static_cast<std::size_t>(row)].value)));
     });
     connect(rules_, &QListWidget::itemChanged, this, [this] {
         house_.rules_off.clear();
         for (int i = 0; i < rules_->count(); ++i)
-            if (rules_->item(i)->checkState() == Qt::Unchecked) house_.rules_off.push_back(rules_->item(i)->text().toStdString());
+            if (rules_->item(i)->checkState() == Qt::Unchecked)
+                house_.rules_off.push_back(rules_->item(i)->data(Qt::UserRole).toString().toStdString());
     });
     rules_->setCurrentRow(0);
     return down;
@@ -228,7 +235,7 @@ void HouseDialog::show_house() {
     const int pack = store_->currentRow();
     rank_->clear();
     for (std::size_t i = 0; i < house_.rank.size(); ++i)
-        rank_->addItem(QStringLiteral("%1   %2").arg(i + 1).arg(text(std::string(core::spoken_name_of(house_.rank[i])))));
+        rank_->addItem(QStringLiteral("%1   %2").arg(i + 1).arg(text(core::words_of(house_.rank[i]))));
     auto* speech = new QListWidgetItem(
         QStringLiteral("%1   %2").arg(house_.rank.size() + 1).arg(tr("speech: always last, and proves nothing alone")), rank_);
     speech->setFlags(Qt::NoItemFlags);

@@ -17,8 +17,8 @@ void ChangeLineView::show_change(
     change_ = was && is ? core::change_line(*was, *is) : core::ChangeLine{};
     setVisible(change_.line.drawable);
     if (!change_.line.drawable) return;
-    was_ = QStringLiteral("%1: %2").arg(was_words, text(core::text_of(was->value)));
-    is_ = QStringLiteral("%1: %2").arg(is_words, text(core::text_of(is->value)));
+    was_ = QStringLiteral("%1: %2").arg(was_words, text(core::words_of(was->value)));
+    is_ = QStringLiteral("%1: %2").arg(is_words, text(core::words_of(is->value)));
     setAccessibleName(tr("On the number line: %1; %2").arg(was_, is_));
     update();
 }

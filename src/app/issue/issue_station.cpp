@@ -167,6 +167,8 @@ void IssueStation::refresh() {
     facts_ = std::move(*facts);
     not_ready_ = ready->reasons.empty() ? QString() : text(ready->reasons.front());
     taught_.clear();
+    gaps_.clear();
+    for (const auto& gap : ready->gaps) gaps_ << text(core::words_of(gap));
     for (const auto& sentence : ready->taught) taught_ << text(sentence);
     const bool signs = facts_->records.signs();
     checked_by_->setVisible(!signs && ready->reasons.empty() && review_->checks.empty());
@@ -252,6 +254,7 @@ void IssueStation::show_stage() {
     if (const QString why = not_by_me(); !why.isEmpty()) said << why;
     if (said.isEmpty()) said << tr("Nothing stands in the way: pass the places, and check the guide.");
     if (!taught_.isEmpty()) said << tr("The next edition says what runs at the machine taught:") << taught_;
+    if (!gaps_.isEmpty()) said << tr("What is not translated as it stands goes out in the original:") << gaps_;
     panel_->show_words(tr("Before the next edition"), {}, said);
     commands_->refresh();
 }
@@ -459,7 +462,7 @@ void IssueStation::copy_pack_into(const QString& folder, bool one_file) {
 void IssueStation::export_as() {
     Form form(tr("Export edition %1").arg(chosen_edition()), this);
     QStringList names;
-    for (const auto& f : core::all_of<shop::ExportForm>()) names << text(core::capitalised(std::string(f.spoken)));
+    for (const auto& f : core::all_of<shop::ExportForm>()) names << theme::capital(text(core::words_of(f.value)));
     auto* which = form.choice(tr("&As"), names);
     if (!form.ask()) return;
     const auto as = core::all_of<shop::ExportForm>()[static_cast<std::size_t>(which->currentIndex())].value;

@@ -91,8 +91,9 @@ private:
     KeyRing ring_;
     std::optional<shop::ReviewNow> review_;
     std::optional<shop::HouseFacts> facts_;
+    QStringList gaps_;    // of its translations
     QStringList taught_;  // by runs, as the next edition says it
-    QString not_ready_;  // why nothing can be issued; empty: it can
+    QString not_ready_;   // why nothing can be issued; empty: it can
     LifeLine* life_ = nullptr;
     QLabel* places_title_ = nullptr;
     QListWidget* places_ = nullptr;

@@ -214,7 +214,7 @@ void FleetView::paint_column(QPainter& p, const core::FleetColumn& column, const
         p.drawPolygon(QPolygonF({QPointF(x - 9, to), QPointF(x, to - 6), QPointF(x + 9, to), QPointF(x, to + 6)}));
         p.setFont(theme::font("small", true));
         p.drawText(QRectF(x + 14, to - 8, box.right() - x - 16, 16), Qt::AlignLeft | Qt::AlignVCenter,
-            text(core::text_of(pulled ? pull_->day : *m.planned)).mid(5));
+            theme::day_of_year(pulled ? pull_->day : *m.planned));
     }
     double last = -100;  // words of what lies close together would stand in each other
     for (const auto& m : column.marks) {
@@ -227,7 +227,7 @@ void FleetView::paint_column(QPainter& p, const core::FleetColumn& column, const
         last = at;
         p.setFont(theme::font("small", late));
         p.setPen(theme::colour(late ? "danger" : "ink"));
-        const QString said = late ? tr("overdue") : text(core::text_of(m.on)).mid(5);
+        const QString said = late ? tr("overdue") : theme::day_of_year(m.on);
         // above today's line, not under it
         const QRectF room(x + 12, late ? at - 19 : at - 8, box.right() - x - 14, 16);
         p.drawText(room, Qt::AlignLeft | Qt::AlignVCenter,
@@ -337,12 +337,12 @@ std::vector<spoken::Painted> FleetView::painted() const {
             QString said = m.kind == Told::Kind::Service ? tr("%1: %2 done")
                 : m.kind == Told::Kind::Overdue          ? tr("%1: %2 was due, overdue")
                                                          : tr("%1: %2 is due");
-            said = said.arg(text(core::text_of(m.on)), text(m.words));
-            if (m.planned) said += tr(", planned for %1").arg(text(core::text_of(*m.planned)));
+            said = said.arg(text(m.on), text(m.words));
+            if (m.planned) said += tr(", planned for %1").arg(text(*m.planned));
             out.push_back({.name = said, .depth = 1});
         }
         for (const auto& s : columns_[i].kept_free)
-            out.push_back({.name = tr("kept free from %1 to %2").arg(text(core::text_of(s.from)), text(core::text_of(s.to))), .depth = 1});
+            out.push_back({.name = tr("kept free from %1 to %2").arg(text(s.from), text(s.to)), .depth = 1});
     }
     return out;
 }

@@ -178,18 +178,16 @@ void LogbookStation::show_machine() {
     for (const auto& s : core::due_sentences(*m, today())) due << text(core::capitalised(s));
     for (const auto& f : log_.findings())
         if (!f.closed && f.what.machine == m->about.name)
-            findings << tr("%1: %2 (%3)")
-                            .arg(text(core::text_of(f.on)), text(f.what.words), text(std::string(core::spoken_name_of(f.what.urgency))));
+            findings << tr("%1: %2 (%3)").arg(text(f.on), text(f.what.words), text(core::words_of(f.what.urgency)));
     for (const auto& u : log_.units())
         if (u.fitted() && u.stretches.back().machine == m->about.name)
-            fitted << tr("%1, serial %2, since %3")
-                          .arg(text(u.about.name), text(u.about.serial), text(core::text_of(u.stretches.back().from)));
+            fitted << tr("%1, serial %2, since %3").arg(text(u.about.name), text(u.about.serial), text(u.stretches.back().from));
     QStringList meters;
     for (const auto& meter : m->meters)
         if (!meter.points.empty())
             meters << tr("%1 %2, read on %3")
                           .arg(meter.points.back().shown, 0, 'g', 8)
-                          .arg(text(std::string(meter.unit->symbol)), text(core::text_of(meter.points.back().on)));
+                          .arg(text(std::string(meter.unit->symbol)), text(meter.points.back().on));
     about_->setText(block(tr("Machine"), {about.join(QStringLiteral(", "))}) + block(tr("Meter"), meters) + block(tr("Due"), due) +
         block(tr("Not put right yet"), findings) + block(tr("Fitted"), fitted) +
         block(tr("Samples"), listed(core::sample_sentences(log_, m->about.name))) +
@@ -302,7 +300,7 @@ void LogbookStation::note_finding() {
     Form form(tr("Finding on %1").arg(fleet_->machine()), this);
     auto* words = form.line(tr("&What"), "", tr("a chafed pipe"));
     QStringList names;
-    for (const auto& u : core::all_of<core::Urgency>()) names << text(core::capitalised(std::string(u.spoken)));
+    for (const auto& u : core::all_of<core::Urgency>()) names << theme::capital(text(core::words_of(u.value)));
     auto* urgency = form.choice(tr("&When"), names, 1);
     if (form.ask([&] {
             return enter(core::FindingNoted{fleet_->machine().toStdString(), words_of(words),
@@ -366,7 +364,7 @@ void LogbookStation::fit_unit() {
     if (all.empty()) return;
     QStringList names;
     for (const auto* u : all)
-        names << tr("%1, serial %2, %3").arg(text(u->about.name), text(u->about.serial), text(std::string(core::spoken_name_of(u->place))));
+        names << tr("%1, serial %2, %3").arg(text(u->about.name), text(u->about.serial), text(core::words_of(u->place)));
     Form form(tr("Fit a unit to %1").arg(fleet_->machine()), this);
     auto* which = form.choice(tr("&Unit"), names);
     auto* reading = form.line(tr("&Reading"), "", tr("302 h"));
@@ -385,7 +383,7 @@ void LogbookStation::take_unit_off() {
     if (all.empty()) return;
     QStringList names, places;
     for (const auto* u : all) names << tr("%1, serial %2").arg(text(u->about.name), text(u->about.serial));
-    for (const auto& place : core::all_of<core::UnitPlace>()) places << text(core::capitalised(std::string(place.spoken)));
+    for (const auto& place : core::all_of<core::UnitPlace>()) places << theme::capital(text(core::words_of(place.value)));
     Form form(tr("Take a unit off %1").arg(fleet_->machine()), this);
     auto* which = form.choice(tr("&Unit"), names);
     auto* to = form.choice(tr("&Goes"), places);
@@ -446,7 +444,7 @@ void LogbookStation::answer_sample() {
     const auto all = samples();
     if (all.empty()) return;
     QStringList names;
-    for (const auto* s : all) names << tr("%1, %2 %3").arg(text(core::text_of(s->on)), text(s->what.fluid), text(s->what.number));
+    for (const auto* s : all) names << tr("%1, %2 %3").arg(text(s->on), text(s->what.fluid), text(s->what.number));
     Form form(tr("What the laboratory found"), this, 560);
     auto* which = form.choice(tr("&Sample"), names);
     auto* values = form.line(tr("&Found"), "", tr("iron 12 ppm, water none"));
@@ -466,7 +464,7 @@ void LogbookStation::answer_sample() {
 void LogbookStation::show_cost(const QString& rule, core::Day day) {
     if (machine() == nullptr) return;
     for (const auto& due : core::due_of_machine(*machine(), today()))
-        if (text(due.rule) == rule) say(tr("%1 on %2: %3").arg(rule, text(core::text_of(day)), text(core::cost_of(due, day))));
+        if (text(due.rule) == rule) say(tr("%1 on %2: %3").arg(rule, text(day), text(core::cost_of(due, day))));
 }
 
 void LogbookStation::plan(const QString& rule, core::Day day, const QString& because) {
@@ -479,7 +477,7 @@ void LogbookStation::plan(const QString& rule, core::Day day, const QString& bec
         !wrong.isEmpty())
         return say(wrong);
     refresh();
-    say(tr("%1 of %2 is planned for %3. %4").arg(rule, name, text(core::text_of(day)), cost));
+    say(tr("%1 of %2 is planned for %3. %4").arg(rule, name, text(day), cost));
 }
 
 void LogbookStation::plan_service() {
@@ -521,7 +519,7 @@ void LogbookStation::take_calendar(const QString& file) {
     std::vector<core::LogBody> entries;
     QStringList shown;
     for (const auto& s : *stretches) {
-        QString words = tr("%1 to %2  %3").arg(text(core::text_of(s.days.from)), text(core::text_of(s.days.to)), text(s.words));
+        QString words = tr("%1 to %2  %3").arg(text(s.days.from), text(s.days.to), text(s.words));
         if (!s.doubt.empty()) words += QStringLiteral(" (") + text(s.doubt) + QLatin1Char(')');
         shown << words;
         entries.emplace_back(
@@ -544,7 +542,7 @@ void LogbookStation::keep_evidence() {
         this, tr("Photograph or receipt"), {}, tr("Pictures and papers (*.jpg *.jpeg *.png *.pdf);;All files (*)"));
     if (file.isEmpty()) return;
     QStringList sorts;
-    for (const auto& s : core::all_of<core::EvidenceSort>()) sorts << text(core::capitalised(std::string(s.spoken)));
+    for (const auto& s : core::all_of<core::EvidenceSort>()) sorts << theme::capital(text(core::words_of(s.value)));
     Form form(tr("Keep with %1").arg(fleet_->machine()), this, 560);
     auto* sort = form.choice(tr("&It is a"), sorts);
     auto* words = form.line(tr("&Of what"), "", tr("invoice of the oil; may stay empty"));

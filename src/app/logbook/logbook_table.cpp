@@ -108,7 +108,7 @@ void LogbookStation::build_commands() {
         [this] {
             const auto all = samples();
             QStringList names;
-            for (const auto* s : all) names << tr("%1, %2 %3").arg(text(core::text_of(s->on)), text(s->what.fluid), text(s->what.number));
+            for (const auto* s : all) names << tr("%1, %2 %3").arg(text(s->on), text(s->what.fluid), text(s->what.number));
             Form form(tr("Form of a sample"), this);
             auto* which = form.choice(tr("&Sample"), names);
             if (!form.ask()) return;
@@ -150,7 +150,7 @@ void LogbookStation::build_commands() {
         [this] {
             Form form(tr("Labels of %1").arg(fleet_->machine()), this);
             QStringList names;
-            for (const auto& f : core::all_of<shop::LabelForm>()) names << text(core::capitalised(std::string(f.spoken)));
+            for (const auto& f : core::all_of<shop::LabelForm>()) names << theme::capital(text(core::words_of(f.value)));
             auto* which = form.choice(tr("&For"), names);
             if (!form.ask()) return;
             const QString file = QFileDialog::getSaveFileName(this, tr("Labels"), QStringLiteral("labels.pdf"), tr("PDF (*.pdf)"));

@@ -73,8 +73,7 @@ void TrendView::paintEvent(QPaintEvent*) {
         p.setPen(theme::colour("second"));
         p.setFont(theme::font("small"));
         const bool last = i + 1 == trend_.points.size();
-        if (i == 0 || last)
-            p.drawText(QRectF(at.x() - 45, room.bottom() + 3, 90, 18), Qt::AlignHCenter | Qt::AlignTop, text(core::text_of(point.on)));
+        if (i == 0 || last) p.drawText(QRectF(at.x() - 45, room.bottom() + 3, 90, 18), Qt::AlignHCenter | Qt::AlignTop, text(point.on));
     }
     const auto& last = trend_.points.back();
     p.setFont(theme::font("text", true));
@@ -111,7 +110,7 @@ std::vector<spoken::Painted> TrendView::painted() const {
     std::vector<spoken::Painted> out;
     for (const auto& point : trend_.points)
         out.push_back({.name = (point.over ? tr("%1: %2 %3, over its limit") : tr("%1: %2 %3"))
-                                   .arg(text(core::text_of(point.on)), QLocale().toString(point.value), text(trend_.unit))});
+                                   .arg(text(point.on), QLocale().toString(point.value), text(trend_.unit))});
     return out;
 }
 

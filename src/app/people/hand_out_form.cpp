@@ -54,8 +54,7 @@ bool hand_out(Session& session, const store::GuideId& guide, int edition, QWidge
     });
     form.rows().addRow(HandOutWords::tr("&To"), list);
     QStringList ways;
-    for (const auto& w : core::all_of<core::HandedBy>())
-        ways << QString::fromUtf8(w.spoken.data(), static_cast<qsizetype>(w.spoken.size()));
+    for (const auto& w : core::all_of<core::HandedBy>()) ways << text(core::words_of(w.value));
     auto* by = form.choice(HandOutWords::tr("&How"), ways, 2);
     const auto chosen = [list] {
         std::vector<std::string> out;

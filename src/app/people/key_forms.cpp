@@ -66,9 +66,12 @@ bool record(Session& session, const core::Entry& entry) {
 bool ask_post(Session& session, QWidget* parent) {
     Form form(KeyFormsWords::tr("Who sits here"), parent);
     form.words(KeyFormsWords::tr("Every change, comment and check carries this post. It is kept on this desk until you change it."));
-    auto* post = form.line(KeyFormsWords::tr("&Post"), session.author().toStdString(), KeyFormsWords::tr("author, checker, instructor pump bay"));
+    auto* post =
+        form.line(KeyFormsWords::tr("&Post"), session.author().toStdString(), KeyFormsWords::tr("author, checker, instructor pump bay"));
     post->selectAll();
-    if (!form.ask([post] { return core::post_of(post->text().toStdString()).empty() ? KeyFormsWords::tr("Say who sits here, by post.") : QString(); }))
+    if (!form.ask([post] {
+            return core::post_of(post->text().toStdString()).empty() ? KeyFormsWords::tr("Say who sits here, by post.") : QString();
+        }))
         return false;
     session.set_author(text(core::post_of(post->text().toStdString())));
     return true;
@@ -83,12 +86,13 @@ std::optional<shop::Signing> ask_signing(Session& session, KeyRing& ring, const 
     };
     std::vector<Asked> asked;
     Form form(KeyFormsWords::tr("Sign the edition"), parent, 620);
-    form.words(KeyFormsWords::tr("Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept."));
+    form.words(
+        KeyFormsWords::tr("Author and checker vouch for the edition with their keys. A passphrase is asked for once, and not kept."));
     for (const auto& [role, post] : {std::pair(KeyFormsWords::tr("author"), author), std::pair(KeyFormsWords::tr("checker"), checker)}) {
         if (ring.key_of(post) != nullptr) continue;
         Asked a{post, nullptr, nullptr};
-        a.file = file_line(
-            form, KeyFormsWords::tr("Key of the %1").arg(post), KeyRing::file_of(post), KeyFormsWords::tr("The key file of the %1").arg(role));
+        a.file = file_line(form, KeyFormsWords::tr("Key of the %1").arg(post), KeyRing::file_of(post),
+            KeyFormsWords::tr("The key file of the %1").arg(role));
         a.passphrase = form.secret(KeyFormsWords::tr("Passphrase of the %1").arg(post));
         asked.push_back(a);
     }
@@ -98,7 +102,8 @@ std::optional<shop::Signing> ask_signing(Session& session, KeyRing& ring, const 
             if (a.file->text().trimmed().isEmpty()) return KeyFormsWords::tr("Choose the key file of the %1.").arg(a.post);
             if (a.passphrase->text().isEmpty()) return KeyFormsWords::tr("Type the passphrase of the %1.").arg(a.post);
             if (const QString trouble = opened(ring, a.file, a.passphrase); !trouble.isEmpty()) return trouble;
-            if (ring.key_of(a.post) == nullptr) return KeyFormsWords::tr("That file holds the key of another post than the %1.").arg(a.post);
+            if (ring.key_of(a.post) == nullptr)
+                return KeyFormsWords::tr("That file holds the key of another post than the %1.").arg(a.post);
         }
         return {};
     };
@@ -125,14 +130,15 @@ const store::SigningKey* ask_key(KeyRing& ring, const QString& post, QWidget* pa
 
 bool make_key(Session& session, KeyRing& ring, QWidget* parent) {
     Form form(KeyFormsWords::tr("Make a key"), parent, 620);
-    form.words(
-        KeyFormsWords::tr("The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones "
-           "cannot be brought back, only ended and replaced."));
+    form.words(KeyFormsWords::tr(
+        "The key file stays with its post, outside the library. Without file and passphrase nobody can sign in its name; lost ones "
+        "cannot be brought back, only ended and replaced."));
     auto* post = form.line(KeyFormsWords::tr("&Post"), session.author().toStdString(), KeyFormsWords::tr("author, checker"));
-    auto* file = form.line(KeyFormsWords::tr("Key &file"), QDir(key_folder()).filePath(session.author() + QStringLiteral(".key")).toStdString(), {});
+    auto* file =
+        form.line(KeyFormsWords::tr("Key &file"), QDir(key_folder()).filePath(session.author() + QStringLiteral(".key")).toStdString(), {});
     auto* first = form.secret(KeyFormsWords::tr("P&assphrase"));
     auto* again = form.secret(KeyFormsWords::tr("&Again"));
-    core::Result<store::SigningKey> key = core::fail(core::ErrorCode::Cancelled, "");
+    core::Result<store::SigningKey> key = core::fail(core::ErrorCode::Cancelled, core::Words());
     const auto check = [&]() -> QString {
         if (first->text().isEmpty()) return KeyFormsWords::tr("Type a passphrase.");
         if (first->text() != again->text()) return KeyFormsWords::tr("The two passphrases are not the same.");
@@ -155,8 +161,9 @@ bool make_key(Session& session, KeyRing& ring, QWidget* parent) {
     };
     if (!form.ask(check)) return false;
     if (!record(session, core::KeyRegistered{key->post(), key->key()})) return false;
-    session.tell(KeyFormsWords::tr("The key of the %1 is made and registered. From now on editions are signed by their author and their checker.")
-                     .arg(text(key->post())));
+    session.tell(
+        KeyFormsWords::tr("The key of the %1 is made and registered. From now on editions are signed by their author and their checker.")
+            .arg(text(key->post())));
     return true;
 }
 
@@ -164,7 +171,7 @@ bool register_key(Session& session, QWidget* parent) {
     Form form(KeyFormsWords::tr("Register a key"), parent, 620);
     form.words(KeyFormsWords::tr("The public part of a key that was made elsewhere: the file that ends in .pub."));
     auto* file = file_line(form, KeyFormsWords::tr("&File"), {}, KeyFormsWords::tr("A public key"));
-    core::Result<store::PublicKey> key = core::fail(core::ErrorCode::Cancelled, "");
+    core::Result<store::PublicKey> key = core::fail(core::ErrorCode::Cancelled, core::Words());
     const auto check = [&]() -> QString {
         const auto read = store::read_file(file->text().trimmed().toStdString(), 64 << 10);
         if (!read) return text(read.error().message);
@@ -193,7 +200,8 @@ bool end_key(Session& session, QWidget* parent) {
     form.words(KeyFormsWords::tr("What it signed before stays good. It signs nothing from now on."));
     auto* post = form.choice(KeyFormsWords::tr("&Key of"), posts);
     auto* because = form.line(KeyFormsWords::tr("&Why"), "", KeyFormsWords::tr("lost, stolen, the post has ended"));
-    if (!form.ask([because] { return because->text().trimmed().isEmpty() ? KeyFormsWords::tr("Say why it ends.") : QString(); })) return false;
+    if (!form.ask([because] { return because->text().trimmed().isEmpty() ? KeyFormsWords::tr("Say why it ends.") : QString(); }))
+        return false;
     return record(session, core::KeyEnded{post->currentText().toStdString(), words_of(because)});
 }
 

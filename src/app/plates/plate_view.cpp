@@ -278,7 +278,7 @@ std::vector<spoken::Painted> PlateView::painted() const {
     for (std::size_t i = 0; i < plate_->marks.size(); ++i) {
         const auto& m = plate_->marks[i];
         out.push_back({.role = QAccessible::ListItem,
-            .name = tr("Sign “%1” from %2 to %3").arg(theme::text(std::string(core::spoken_name_of(m.sign))), where(m.at), where(m.to)),
+            .name = tr("Sign “%1” from %2 to %3").arg(theme::text(core::words_of(m.sign)), where(m.at), where(m.to)),
             .box = around(m.at),
             .in_hand = mark_ == i,
             .does = tr("Take in hand"),

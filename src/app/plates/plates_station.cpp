@@ -430,7 +430,7 @@ void PlatesStation::edit_item(bool fresh) {
     form->setContentsMargins(20, 16, 20, 16);
     auto* name = new QLineEdit(text(item.name), &dialog);
     auto* kind = new QComboBox(&dialog);
-    for (const auto& k : core::all_of<core::ItemKind>()) kind->addItem(text(std::string(k.spoken)), static_cast<int>(k.value));
+    for (const auto& k : core::all_of<core::ItemKind>()) kind->addItem(text(core::words_of(k.value)), static_cast<int>(k.value));
     kind->setCurrentIndex(kind->findData(static_cast<int>(item.kind)));
     auto* spec = new QLineEdit(text(item.spec), &dialog);
     auto* number = new QLineEdit(text(item.number), &dialog);

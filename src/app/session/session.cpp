@@ -57,8 +57,7 @@ Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
     announce_timer_.start(kAnnounceSoon);
     // what a window before this one could not bring
     if (waiting_->to_bring() > 0 && !away_) QTimer::singleShot(0, this, &Session::came_near);
-    author_ =
-        Settings().value(QLatin1String(kPost), QStringLiteral("author")).toString();
+    author_ = Settings().value(QLatin1String(kPost), QStringLiteral("author")).toString();
 }
 
 Session::~Session() {
@@ -105,7 +104,9 @@ bool Session::open_guide(const store::GuideId& id) {
     emit guide_opened();
     emit changed();
     if (!state->lost.empty())
-        emit failed(tr("The library is damaged: %n changes of this guide could not be read and are missing. ", "The library is damaged: 1 change of this guide could not be read and is missing. ", static_cast<int>(state->lost.size())) +
+        emit failed(
+            tr("The library is damaged: %n changes of this guide could not be read and are missing. ",
+                "The library is damaged: 1 change of this guide could not be read and is missing. ", static_cast<int>(state->lost.size())) +
             text(state->lost.front()) + tr(" Put back library.db from your last copy, or look through the guide and go on from here."));
     return true;
 }
@@ -495,7 +496,7 @@ std::optional<LoadedRecording> Session::read_recording(const core::RecordingId& 
     const auto trouble = !entry ? entry.error().message
         : !index                ? index.error().message
         : !narration            ? narration.error().message
-                                : std::string();
+                                : core::Words();
     if (!trouble.empty()) {
         emit failed(text(trouble));
         return std::nullopt;

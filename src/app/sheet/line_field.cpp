@@ -176,7 +176,7 @@ void LineField::offer_tokens() {
         model->appendRow(item);
     };
     for (const auto& f : p.figures)
-        offer(QStringLiteral("%1: %2").arg(text(core::title_of(p, f)), text(core::text_of(f.value))),
+        offer(QStringLiteral("%1: %2").arg(text(core::title_of(p, f)), text(core::words_of(f.value))),
             QStringLiteral("{figure:%1}").arg(text(f.id.text())));
     for (const auto& i : p.items) offer(text(i.name), QStringLiteral("{item:%1}").arg(text(i.id.text())));
     if (model->rowCount() == 0) return;

@@ -28,7 +28,7 @@ QString order_words(const core::Procedure& p, const core::Action& a) {
     };
     QString out = text(a.verb);
     if (!a.items.empty()) out += QLatin1Char(' ') + named(a.items);
-    if (const auto* f = p.find(a.figure)) out += QStringLiteral(" (%1)").arg(text(core::text_of(f->value)));
+    if (const auto* f = p.find(a.figure)) out += QStringLiteral(" (%1)").arg(text(core::words_of(f->value)));
     if (!a.needs.empty())
         out += (core::verb_of(a.verb) == core::Verb::Drain ? QObject::tr(", into %1") : QObject::tr(", with %1")).arg(named(a.needs));
     return out;
@@ -65,7 +65,7 @@ void OrdersDialog::build(const QString& line) {
         command_line(*commands_, {QStringLiteral("orders.add"), QStringLiteral("orders.remove"), QStringLiteral("orders.as-read")}, this));
     auto* form = new QFormLayout;
     verb_ = new QComboBox(this);
-    for (const auto& v : core::all_of<core::Verb>()) verb_->addItem(text(std::string(v.spoken)), text(std::string(v.name)));
+    for (const auto& v : core::all_of<core::Verb>()) verb_->addItem(text(core::words_of(v.value)), text(std::string(v.name)));
     form->addRow(tr("&Verb"), verb_);
     const auto ticks = [&](const QString& name, bool tools) {
         auto* box = new QListWidget(this);
@@ -88,7 +88,7 @@ void OrdersDialog::build(const QString& line) {
     figure_ = new QComboBox(this);
     figure_->addItem(tr("no figure"), QString());
     for (const auto& f : p_.figures)
-        figure_->addItem(QStringLiteral("%1: %2").arg(text(core::title_of(p_, f)), text(core::text_of(f.value))), text(f.id.text()));
+        figure_->addItem(QStringLiteral("%1: %2").arg(text(core::title_of(p_, f)), text(core::words_of(f.value))), text(f.id.text()));
     form->addRow(tr("To the &figure"), figure_);
     down->addLayout(form);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);

@@ -375,7 +375,7 @@ void StepCard::show_checks(const core::Step& step) {
             const auto* limits = session_.procedure().find(c.reading->limits);
             more << tr("write down: %1%2")
                         .arg(text(c.reading->what),
-                            limits == nullptr ? QString() : tr(", within %1").arg(text(core::text_of(limits->value))));
+                            limits == nullptr ? QString() : tr(", within %1").arg(text(core::words_of(limits->value))));
         }
         checks_[i].more->setText(more.join(QStringLiteral(" · ")));
         checks_[i].more->setVisible(!more.isEmpty());
@@ -403,7 +403,7 @@ void StepCard::show_waits(const core::Step& step) {
     }
     for (std::size_t i = 0; i < waits_.size(); ++i) {
         const auto* time = session_.procedure().find(step.waits[i].figure);
-        waits_[i].time->setText(time == nullptr ? tr("Wait") : tr("Wait %1").arg(text(core::text_of(time->value))));
+        waits_[i].time->setText(time == nullptr ? tr("Wait") : tr("Wait %1").arg(text(core::words_of(time->value))));
         show_text(waits_[i].words, text(step.waits[i].text));
     }
 }
@@ -414,7 +414,7 @@ void StepCard::show_facts(const core::Step& step) {
     for (const auto& v : step.variants) variants << text(v);
     if (!variants.isEmpty())
         facts << QStringLiteral("<b>%1</b>").arg(tr("%1 only").arg(variants.join(QStringLiteral(", "))).toHtmlEscaped());
-    for (const auto state : step.states) facts << text(std::string(core::spoken_name_of(state)));
+    for (const auto state : step.states) facts << text(core::words_of(state));
     facts_->setText(facts.join(QStringLiteral(" · ")));
     facts_->setVisible(!facts.isEmpty());
 }

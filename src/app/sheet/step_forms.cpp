@@ -47,7 +47,7 @@ public:
         for (const auto& f : p.figures) {
             if (!kinds.empty() && std::find(kinds.begin(), kinds.end(), f.kind) == kinds.end()) continue;
             if (f.id == now) row = static_cast<int>(ids_.size());
-            names << QStringLiteral("%1 (%2)").arg(text(core::title_of(p, f)), text(core::text_of(f.value)));
+            names << QStringLiteral("%1 (%2)").arg(text(core::title_of(p, f)), text(core::words_of(f.value)));
             ids_.push_back(f.id);
         }
         box_ = form.choice(label, names, row);
@@ -118,10 +118,11 @@ Answer facts(Session& session, QWidget* parent) {
     Form form(StepFormsWords::tr("Applies to, and machine state"), parent, 620);
     const auto variants = variant_ticks(form, p, s.variants);
     if (p.header.variants.empty())
-        form.words(StepFormsWords::tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
+        form.words(
+            StepFormsWords::tr("The guide is for one kind of machine; name its variants in the guide settings to tell them apart here."));
     QStringList names;
     const auto& known = core::all_of<core::MachineState>();
-    for (const auto& state : known) names << text(std::string(state.spoken));
+    for (const auto& state : known) names << text(core::words_of(state.value));
     const auto states = ticks(form, StepFormsWords::tr("The machine is"), names,
         [&](int i) { return std::find(s.states.begin(), s.states.end(), known[static_cast<std::size_t>(i)].value) != s.states.end(); });
     const auto chosen = [&] {
@@ -147,7 +148,8 @@ Answer caution(Session& session, int which, QWidget* parent) {
     core::Step s = *now;
     const bool fresh = which < 0 || which >= static_cast<int>(s.cautions.size());
     const core::Caution old = fresh ? core::Caution{} : s.cautions[static_cast<std::size_t>(which)];
-    Form form(fresh ? StepFormsWords::tr("A caution before what it warns of") : StepFormsWords::tr("The caution by its parts"), parent, 640);
+    Form form(
+        fresh ? StepFormsWords::tr("A caution before what it warns of") : StepFormsWords::tr("The caution by its parts"), parent, 640);
     QStringList kinds{StepFormsWords::tr("another hazard")};
     int row = 0;
     for (const auto& h : core::hazards()) {
@@ -157,7 +159,8 @@ Answer caution(Session& session, int which, QWidget* parent) {
     auto* kind = form.choice(StepFormsWords::tr("&Hazard"), kinds, row);
     auto* harm = form.choice(StepFormsWords::tr("What can &happen"),
         {StepFormsWords::tr("it will kill or seriously injure: DANGER"), StepFormsWords::tr("it can kill or seriously injure: WARNING"),
-            StepFormsWords::tr("it can cause a minor injury: CAUTION"), StepFormsWords::tr("it can damage the machine or the surroundings: NOTICE")},
+            StepFormsWords::tr("it can cause a minor injury: CAUTION"),
+            StepFormsWords::tr("it can damage the machine or the surroundings: NOTICE")},
         static_cast<int>(fresh ? core::Signal::Warning : old.signal));
     // an old text is one piece; its parts are the author's to tell apart
     auto* source = form.line(StepFormsWords::tr("&Source of harm"), fresh ? "" : old.text, StepFormsWords::tr("Hot oil"));
@@ -171,9 +174,9 @@ Answer caution(Session& session, int which, QWidget* parent) {
         what->setText(text(std::string(h.harm)));
         avoid->setText(text(std::string(h.avoid)));
     });
-    form.words(
-        StepFormsWords::tr("The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker's book and the site's rules "
-           "come first."));
+    form.words(StepFormsWords::tr(
+        "The signal word follows from what can happen, not from taste (ANSI Z535.6, ISO 3864-2). The maker's book and the site's rules "
+        "come first."));
     const auto check = [&]() -> QString {
         if (source->text().trimmed().isEmpty()) return StepFormsWords::tr("Say what does the harm.");
         if (fresh && (what->text().trimmed().isEmpty() || avoid->text().trimmed().isEmpty()))
@@ -204,10 +207,12 @@ Answer check(Session& session, int which, QWidget* parent) {
     auto* good = form.line(StepFormsWords::tr("&Good is"), c.good, StepFormsWords::tr("whole and clean"));
     auto* stop = form.line(StepFormsWords::tr("&Stop when"), c.stop, StepFormsWords::tr("torn or full of chips"));
     auto* ask = form.line(StepFormsWords::tr("Then &ask"), c.ask, StepFormsWords::tr("the instructor"));
-    auto* reading = form.line(StepFormsWords::tr("&Write down"), c.reading ? c.reading->what : "", StepFormsWords::tr("nothing; or what is read: hour meter"));
-    auto* unit = form.line(StepFormsWords::tr("&Unit"), c.reading ? c.reading->unit : "", StepFormsWords::tr("h, bar, mm; empty where a word is written"));
-    FigureChoice limits(
-        form, StepFormsWords::tr("Must lie &within"), session.procedure(), {}, c.reading ? c.reading->limits : core::FigureId{}, StepFormsWords::tr("no limits are known"));
+    auto* reading = form.line(
+        StepFormsWords::tr("&Write down"), c.reading ? c.reading->what : "", StepFormsWords::tr("nothing; or what is read: hour meter"));
+    auto* unit = form.line(
+        StepFormsWords::tr("&Unit"), c.reading ? c.reading->unit : "", StepFormsWords::tr("h, bar, mm; empty where a word is written"));
+    FigureChoice limits(form, StepFormsWords::tr("Must lie &within"), session.procedure(), {},
+        c.reading ? c.reading->limits : core::FigureId{}, StepFormsWords::tr("no limits are known"));
     const auto check = [&]() -> QString {
         if (look->text().trimmed().isEmpty()) return StepFormsWords::tr("Say what is looked at.");
         if (good->text().trimmed().isEmpty() || stop->text().trimmed().isEmpty())
@@ -239,11 +244,13 @@ Answer wait(Session& session, QWidget* parent) {
     if (now == nullptr) return {};
     core::Step s = *now;
     Form form(StepFormsWords::tr("Wait"), parent);
-    FigureChoice time(form, StepFormsWords::tr("How &long"), session.procedure(), {core::FigureKind::Duration, core::FigureKind::Temperature}, {},
-        StepFormsWords::tr("no time is known: until what is said below"));
+    FigureChoice time(form, StepFormsWords::tr("How &long"), session.procedure(),
+        {core::FigureKind::Duration, core::FigureKind::Temperature}, {}, StepFormsWords::tr("no time is known: until what is said below"));
     auto* what = form.line(StepFormsWords::tr("For &what"), "", StepFormsWords::tr("until the oil has run into the sump"));
-    if (!form.ask(
-            [&] { return time.id().empty() && what->text().trimmed().isEmpty() ? StepFormsWords::tr("Say how long, or what is waited for.") : QString(); }))
+    if (!form.ask([&] {
+            return time.id().empty() && what->text().trimmed().isEmpty() ? StepFormsWords::tr("Say how long, or what is waited for.")
+                                                                         : QString();
+        }))
         return {};
     s.waits.push_back({words_of(what), time.id()});
     return put("add a wait", std::move(s));
@@ -288,7 +295,8 @@ public:
         add({});
         auto* commands = new Commands(StepFormsWords::tr("Display"), this);
         commands->add({"display.add-press", StepFormsWords::tr("One more press"), Qt::CTRL | Qt::Key_Return,
-            StepFormsWords::tr("A further row for a button that is pressed."), StepFormsWords::tr("Presses"), {}, [this] { add({})->button->setFocus(); }});
+            StepFormsWords::tr("A further row for a button that is pressed."), StepFormsWords::tr("Presses"), {},
+            [this] { add({})->button->setFocus(); }});
         down->addLayout(command_line(*commands, {QStringLiteral("display.add-press")}, this));
         auto* end = new QFormLayout;
         trouble_ = end_form(end, this);
@@ -325,7 +333,7 @@ private:
         across->setContentsMargins(0, 0, 0, 0);
         PressRow r{row, new QComboBox(row), new QLineEdit(text(press.button), row), new QSpinBox(row), new QComboBox(row),
             new QLineEdit(text(press.shows), row)};
-        for (const auto& k : core::all_of<core::Press::Kind>()) r.kind->addItem(text(std::string(k.spoken)), static_cast<int>(k.value));
+        for (const auto& k : core::all_of<core::Press::Kind>()) r.kind->addItem(text(core::words_of(k.value)), static_cast<int>(k.value));
         r.kind->setCurrentIndex(static_cast<int>(press.kind));
         r.kind->setAccessibleName(StepFormsWords::tr("What is done"));
         r.button->setPlaceholderText(StepFormsWords::tr("button: MODE"));
@@ -337,7 +345,7 @@ private:
         r.hold->addItem(StepFormsWords::tr("time not known"), QString());
         for (const auto& f : p_.figures)
             if (f.kind == core::FigureKind::Duration) {
-                r.hold->addItem(StepFormsWords::tr("for %1").arg(text(core::text_of(f.value))), text(f.id.text()));
+                r.hold->addItem(StepFormsWords::tr("for %1").arg(text(core::words_of(f.value))), text(f.id.text()));
                 if (f.id == press.hold) r.hold->setCurrentIndex(r.hold->count() - 1);
             }
         r.hold->setAccessibleName(StepFormsWords::tr("How long"));
@@ -402,9 +410,9 @@ Answer resets(Session& session, QWidget* parent) {
 Answer follow_ups(Session& session, QWidget* parent) {
     core::Header header = session.procedure().header;
     Form form(StepFormsWords::tr("Follow-ups"), parent, 860);
-    form.words(
-        StepFormsWords::tr("What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with "
-           "a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed."));
+    form.words(StepFormsWords::tr(
+        "What is done after the job: look again after the first hour, tomorrow, when cold. It is printed at the end of the guide, with "
+        "a box to tick. {item:…} and {figure:…} name things as in a line. An empty row is removed."));
     std::vector<std::pair<QLineEdit*, QLineEdit*>> rows;
     const auto add = [&](const core::FollowUp& f) {
         auto* row = new QWidget(&form);
@@ -427,7 +435,8 @@ Answer follow_ups(Session& session, QWidget* parent) {
     for (int i = 0; i < 2; ++i) add({});
     if (!form.ask([&] {
             for (const auto& [when, what] : rows)
-                if (when->text().trimmed().isEmpty() != what->text().trimmed().isEmpty()) return StepFormsWords::tr("Each needs both: when, and what.");
+                if (when->text().trimmed().isEmpty() != what->text().trimmed().isEmpty())
+                    return StepFormsWords::tr("Each needs both: when, and what.");
             return QString();
         }))
         return {};
@@ -453,7 +462,8 @@ Answer comment(Session& session, int line, QWidget* parent) {
     if (now == nullptr) return {};
     core::Step s = *now;
     const std::string at = line >= 0 && line < static_cast<int>(s.lines.size()) ? s.lines[static_cast<std::size_t>(line)] : std::string();
-    Form form(at.empty() ? StepFormsWords::tr("Comments on this step") : StepFormsWords::tr("Comments on line %1").arg(line + 1), parent, 620);
+    Form form(
+        at.empty() ? StepFormsWords::tr("Comments on this step") : StepFormsWords::tr("Comments on line %1").arg(line + 1), parent, 620);
     struct Standing {
         core::Comment* comment;
         QLineEdit* answer;
@@ -469,11 +479,13 @@ Answer comment(Session& session, int line, QWidget* parent) {
         form.rows().addRow(QString(), closed);
         standing.push_back({&c, answer, closed});
     }
-    auto* who = form.line(StepFormsWords::tr("&Who says it"), session.author().toStdString(), StepFormsWords::tr("by post: checker, learner 07"));
+    auto* who =
+        form.line(StepFormsWords::tr("&Who says it"), session.author().toStdString(), StepFormsWords::tr("by post: checker, learner 07"));
     auto* said = form.line(StepFormsWords::tr("&Comment"), "", StepFormsWords::tr("what is unclear, wrong or missing here"));
     said->setFocus();
     if (!form.ask([&] {
-            return !said->text().trimmed().isEmpty() && who->text().trimmed().isEmpty() ? StepFormsWords::tr("Say who says it, by post.") : QString();
+            return !said->text().trimmed().isEmpty() && who->text().trimmed().isEmpty() ? StepFormsWords::tr("Say who says it, by post.")
+                                                                                        : QString();
         }))
         return {};
     for (const auto& st : standing) {

@@ -54,7 +54,7 @@ void HeardPanel::paintEvent(QPaintEvent*) {
         if (m->kind == MarkKind::Figure) {
             const core::Figure* taken = core::taken_as(procedure, recording_->entry.id, *m);
             x = theme::draw_figure(
-                    p, {1, y + 1}, text(core::text_of(m->value)), taken != nullptr ? core::standing_of(*taken) : core::Standing::Open)
+                    p, {1, y + 1}, text(core::words_of(m->value)), taken != nullptr ? core::standing_of(*taken) : core::Standing::Open)
                     .right() +
                 10;
             words = m->taken_back ? tr("taken back aloud") : taken != nullptr ? tr("taken · %1").arg(text(m->about)) : text(m->about);

@@ -24,7 +24,8 @@ QString TapeView::told(const TapeBracket& b) const {
     const auto& take = step->takes[b.take];
     QStringList words{
         tr("Step %1, %2, from %3 to %4").arg(QString::number(b.number), text(step->heading), at_words(take.from), at_words(take.to))};
-    if (b.takes > 1) words << (b.take == 0 ? tr("the best of %n takes", "the only take", static_cast<int>(b.takes)) : tr("take %1").arg(b.take + 1));
+    if (b.takes > 1)
+        words << (b.take == 0 ? tr("the best of %n takes", "the only take", static_cast<int>(b.takes)) : tr("take %1").arg(b.take + 1));
     if (step->drafted) words << tr("drafted: nobody has confirmed it");
     return words.join(QStringLiteral(", "));
 }
@@ -72,8 +73,7 @@ std::vector<Painted> TapeView::painted() const {
                 const QRectF box = note_box(r, n);
                 events.push_back({box.top(),
                     {.role = QAccessible::Note,
-                        .name = tr("Note at %1: %2")
-                                    .arg(at_words(n.at), n.text.empty() ? text(std::string(core::spoken_name_of(n.kind))) : text(n.text)),
+                        .name = tr("Note at %1: %2").arg(at_words(n.at), n.text.empty() ? text(core::words_of(n.kind)) : text(n.text)),
                         .box = in_view(box),
                         .depth = 1,
                         .does = tr("Go there"),

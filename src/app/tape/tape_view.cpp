@@ -55,7 +55,7 @@ QColor mark_ink(const core::Mark& m, bool aside) {
 QString tape_view::mark_words(const core::Mark& m) {
     switch (m.kind) {
         case MarkKind::Figure:
-            return m.taken_back ? QObject::tr("taken back") : text(std::string(core::spoken_name_of(m.figure_kind)));
+            return m.taken_back ? QObject::tr("taken back") : text(core::words_of(m.figure_kind));
         case MarkKind::Caution:
             return QObject::tr("caution");
         case MarkKind::Slip:

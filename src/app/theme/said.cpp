@@ -1,4 +1,5 @@
 #include <QCoreApplication>
+#include <QDate>
 
 #include "app/theme/theme.h"
 
@@ -24,6 +25,29 @@ QString said(const core::Words& words) {
     std::vector<std::string> with;
     for (const auto& w : words.with()) with.push_back(said(w).toStdString());
     return text(core::filled(sentence_of(words.key(), words.count()).toStdString(), words.count(), with));
+}
+
+QString text(core::Day day) {
+    const QLocale here;
+    const QString iso = text(core::text_of(day));
+    // the short form of a language without a country is that of one of its countries, and a day and a month are easily swapped
+    if (here.language() == QLocale::C || (here.language() == QLocale::English && QLocale::system().language() == QLocale::C)) return iso;
+    QString form = here.dateFormat(QLocale::ShortFormat);
+    if (!form.contains(QLatin1String("yyyy"))) form.replace(QLatin1String("yy"), QLatin1String("yyyy"));
+    return here.toString(QDate::fromString(iso, Qt::ISODate), form);
+}
+
+QString day_of_year(core::Day day) {
+    QString out = text(day);
+    out.remove(text(core::text_of(day)).left(4));
+    while (out.startsWith(QLatin1Char('-')) || out.startsWith(QLatin1Char('/'))) out.remove(0, 1);
+    while (out.endsWith(QLatin1Char('-')) || out.endsWith(QLatin1Char('/'))) out.chop(1);
+    return out;
+}
+
+QString capital(QString words) {
+    if (!words.isEmpty()) words[0] = words[0].toUpper();
+    return words;
 }
 
 }  // namespace anagraph::app::theme

@@ -13,6 +13,7 @@
 
 #include "core/base/words.h"
 #include "core/procedure/procedure.h"
+#include "core/service/calendar.h"
 #include "publish/colours.h"
 
 namespace anagraph::app::theme {
@@ -59,5 +60,12 @@ inline QString bytes_in_words(qint64 bytes) { return QLocale::c().formattedDataS
 inline QString text(const std::string& s) { return QString::fromStdString(s); }
 /// A sentence of the core in the language of the window.
 QString said(const core::Words& words);
+inline QString text(const core::Words& words) { return said(words); }
+/// A day as the person's country writes it, the year in full; 2026-11-28 where no country is set.
+QString text(core::Day day);
+/// The same without its year.
+QString day_of_year(core::Day day);
+/// With a capital at its beginning.
+QString capital(QString words);
 
 }  // namespace anagraph::app::theme

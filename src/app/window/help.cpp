@@ -48,7 +48,7 @@ QString table_of(const Commands& station) {
 QString editor_rules() {
     QString out;
     for (const auto& rule : core::all_of<core::Rule>())
-        out += row(theme::text(std::string(rule.spoken)), theme::text(std::string(core::reason_of(rule.value))), {});
+        out += row(theme::text(core::words_of(rule.value)), theme::text(core::reason_of(rule.value)), {});
     return QStringLiteral("<table cellspacing='2'>%1</table>").arg(out);
 }
 
@@ -60,8 +60,8 @@ namespace {
 QString order_rules() {
     QString out;
     for (const auto& rule : core::all_of<core::OrderRule>())
-        out += row(theme::text(std::string(core::spoken_name_of(core::weight_of(rule.value)))), theme::text(std::string(rule.spoken)),
-            theme::text(std::string(core::reason_of(rule.value))));
+        out += row(theme::text(core::words_of(core::weight_of(rule.value))), theme::text(core::words_of(rule.value)),
+            theme::text(core::reason_of(rule.value)));
     return QStringLiteral("<table cellspacing='2'>%1</table>").arg(out);
 }
 

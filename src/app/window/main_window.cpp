@@ -430,7 +430,7 @@ std::vector<FinderEntry> MainWindow::findable() {
             go(Sheet);
         });
     for (const auto& f : p.figures)
-        thing(tr("Figure"), text(core::title_of(p, f)), text(core::text_of(f.value)), [this, id = f.id] {
+        thing(tr("Figure"), text(core::title_of(p, f)), text(core::words_of(f.value)), [this, id = f.id] {
             go(Figures);
             figures_->choose(id);
         });

@@ -38,7 +38,7 @@ public:
         json lines = json::array();
         std::string words;
         for (const auto& line : given["lines"]) {
-            if (!line.is_string()) return answer_.wrong({core::ErrorCode::BadInput, "A line is a text.", file_}, kWrongUse);
+            if (!line.is_string()) return answer_.wrong({core::ErrorCode::BadInput, std::string("A line is a text."), file_}, kWrongUse);
             json of_line = json::array();
             words += line.get<std::string>() + "\n";
             for (const auto& o : core::line_orders(line.get<std::string>(), items)) {

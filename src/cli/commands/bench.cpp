@@ -48,7 +48,7 @@ public:
             }
             return answer_.say(out, good ? "Every target is met." : "Not every target is met.", good ? kFine : kFoundWrong);
         } catch (const std::runtime_error& e) {
-            return answer_.wrong({core::ErrorCode::Unreadable, e.what(), ""});
+            return answer_.wrong({core::ErrorCode::Unreadable, std::string(e.what()), ""});
         }
     }
 

@@ -28,7 +28,7 @@ public:
         std::string words;
         for (const auto& p : points) {
             out.push_back({{"text", p.text}, {"stops_issue", p.stops_issue}});
-            words += (p.stops_issue ? "must  " : "open  ") + p.text + "\n";
+            words += (p.stops_issue ? "must  " : "open  ") + p.text.english() + "\n";
         }
         // what the editor would say: advice, which stops nothing
         const auto house = (*library)->house();

@@ -46,7 +46,8 @@ public:
         const auto until = moment(until_);
         if (!from) return answer_.wrong(from.error(), kWrongUse);
         if (!until) return answer_.wrong(until.error(), kWrongUse);
-        if (!(*from < *until)) return answer_.wrong({core::ErrorCode::BadInput, "The stretch ends before it begins.", ""}, kWrongUse);
+        if (!(*from < *until))
+            return answer_.wrong({core::ErrorCode::BadInput, std::string("The stretch ends before it begins."), ""}, kWrongUse);
         auto place = store::Destination::file(to_, {recording_}, replace_);
         if (!place) return answer_.wrong(place.error(), kWrongUse);
         const auto report = media::fast_cut(recording_, {core::RecordingId(recording_), *from, *until}, place->work(),

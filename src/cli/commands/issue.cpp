@@ -66,13 +66,15 @@ private:
             const std::string role = named.substr(0, equals);
             auto* place = role == "author" ? &author : role == "checker" ? &checker : nullptr;
             if (place == nullptr || equals == std::string::npos || *place)
-                return core::fail(core::ErrorCode::BadInput, "Name each key once: --sign author=FILE --sign checker=FILE.", named);
+                return core::fail(
+                    core::ErrorCode::BadInput, std::string("Name each key once: --sign author=FILE --sign checker=FILE."), named);
             auto key = opened_key(named.substr(equals + 1), passphrase_);
             if (!key) return tl::make_unexpected(key.error());
             *place = std::move(*key);
         }
         if (!author || !checker)
-            return core::fail(core::ErrorCode::BadInput, "Author and checker sign both: --sign author=FILE --sign checker=FILE.");
+            return core::fail(
+                core::ErrorCode::BadInput, std::string("Author and checker sign both: --sign author=FILE --sign checker=FILE."));
         return shop::Signing{*author, *checker};
     }
 

@@ -88,7 +88,8 @@ public:
         if (!by || learner_.empty() == group_.empty())
             return answer_.wrong(
                 {core::ErrorCode::BadInput,
-                    by ? "Say to whom: --to LEARNER, or --group GROUP." : "Handed out by desk, stick, print or platform.", by_},
+                    std::string(by ? "Say to whom: --to LEARNER, or --group GROUP." : "Handed out by desk, stick, print or platform."),
+                    by_},
                 kWrongUse);
         const auto library = store::Library::open(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
@@ -110,7 +111,9 @@ private:
 
 class Learned : public AtEdition {
 public:
-    Learned(CLI::App& app, const Answer& answer) : AtEdition(app, answer) { app.add_option("--learner", learner_, "who learned it")->required(); }
+    Learned(CLI::App& app, const Answer& answer) : AtEdition(app, answer) {
+        app.add_option("--learner", learner_, "who learned it")->required();
+    }
 
     int run() override {
         const auto library = store::Library::open(library_);

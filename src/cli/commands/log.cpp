@@ -118,7 +118,7 @@ private:
     Result<core::LogBody> entry() const override {
         auto e = e_;
         const auto urgency = core::from_name<core::Urgency>(urgency_);
-        if (!urgency) return core::fail(ErrorCode::BadInput, "A finding is urgent: now, next service, or watch.", urgency_);
+        if (!urgency) return core::fail(ErrorCode::BadInput, std::string("A finding is urgent: now, next service, or watch."), urgency_);
         e.urgency = *urgency;
         return e;
     }
@@ -273,7 +273,7 @@ public:
 private:
     Result<core::LogBody> entry() const override {
         const auto to = core::from_name<core::UnitPlace>(to_);
-        if (!to) return core::fail(ErrorCode::BadInput, "A unit goes to the store or to repair.", to_);
+        if (!to) return core::fail(ErrorCode::BadInput, std::string("A unit goes to the store or to repair."), to_);
         auto q = quantity(reading_);
         if (!q) return tl::make_unexpected(q.error());
         return core::UnitTakenOff{serial_, *to, std::move(*q), on_};
@@ -353,7 +353,7 @@ json due_json(const core::DueItem& d) {
         {"due_reading", n.due_reading ? quantity_json(*n.due_reading, *d.unit) : json(nullptr)},
         {"first", d.trouble.empty() ? json(n.by_reading ? "reading" : "calendar") : json(nullptr)},
         {"left", n.left ? quantity_json(*n.left, *core::find_unit(n.left_unit)) : json(nullptr)}, {"overdue", n.overdue},
-        {"service_by", day(n.service_by)}, {"because", d.trouble.empty() ? n.because : d.trouble}};
+        {"service_by", day(n.service_by)}, {"because", d.trouble.empty() ? n.because.english() : d.trouble}};
 }
 
 std::string due_words(const core::DueItem& d) {
@@ -548,7 +548,8 @@ public:
         const auto on = day_or_today(on_);
         if (!form || !on)
             return answer_.wrong(
-                form ? on.error() : Error{ErrorCode::BadInput, "The history is written as csv, ics or pdf.", form_}, kWrongUse);
+                form ? on.error() : Error{ErrorCode::BadInput, std::string("The history is written as csv, ics or pdf."), form_},
+                kWrongUse);
         const auto library = store::Library::read(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
         if (auto done = shop::write_history(**library, *form, file_, *on); !done) return answer_.wrong(done.error());
@@ -573,7 +574,8 @@ public:
         const auto on = day_or_today(on_);
         if (!form || !on)
             return answer_.wrong(
-                form ? on.error() : Error{ErrorCode::BadInput, "A label is for the panel, the filter or a part.", form_}, kWrongUse);
+                form ? on.error() : Error{ErrorCode::BadInput, std::string("A label is for the panel, the filter or a part."), form_},
+                kWrongUse);
         const auto library = store::Library::read(library_);
         if (!library) return answer_.wrong(library.error(), wrong_path(library.error()));
         if (auto done = shop::write_label(**library, machine_, *form, file_, *on); !done) return answer_.wrong(done.error());

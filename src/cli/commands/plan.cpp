@@ -94,7 +94,7 @@ private:
                     : t.who == 1                        ? "B   "
                                                         : "A   ",
                 name(t.step));
-        if (plan.suggestion) words += plan.suggestion->because + "\n";
+        if (plan.suggestion) words += plan.suggestion->because.english() + "\n";
         if (!plan.time_unknown.empty())
             words += fmt::format("The time of {} steps is not known and counts as nothing.\n", plan.time_unknown.size());
         words.pop_back();

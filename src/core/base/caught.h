@@ -15,12 +15,12 @@ inline Error thrown() {
     try {
         throw;
     } catch (const std::bad_alloc&) {
-        return {ErrorCode::NoMemory, "The memory does not suffice for this; close other programs and try again.", ""};
+        return {ErrorCode::NoMemory, key("Base", "The memory does not suffice for this; close other programs and try again."), ""};
     } catch (const std::exception& e) {
-        return {ErrorCode::Unreadable, std::string("Something failed that should not: ") + e.what() + ". Nothing of it is kept; try again.",
-            ""};
+        return {ErrorCode::Unreadable,
+            say(key("Base", "Something failed that should not: {0}. Nothing of it is kept; try again."), e.what()), ""};
     } catch (...) {
-        return {ErrorCode::Unreadable, "Something failed that should not. Nothing of it is kept; try again.", ""};
+        return {ErrorCode::Unreadable, key("Base", "Something failed that should not. Nothing of it is kept; try again."), ""};
     }
 }
 

@@ -43,7 +43,7 @@ Result<std::vector<std::vector<std::string>>> csv_rows(const std::string& given)
             field += c;
         }
     }
-    if (quoted) return fail(ErrorCode::BadInput, "A quote in the list is not closed; save it again as CSV.");
+    if (quoted) return fail(ErrorCode::BadInput, key("Base", "A quote in the list is not closed; save it again as CSV."));
     if (!field.empty() || !row.empty()) end_row();
     return out;
 }

@@ -28,7 +28,7 @@ Result<FrameTime> FrameTime::parse(std::string_view text) {
         if (second.ec == std::errc{} && second.ptr == end && den > 0) return FrameTime(num, den);
     }
     return fail(ErrorCode::BadInput,
-        fmt::format("\"{}\" is no moment of a recording; it is written as seconds in a fraction, as in 1001/30.", text));
+        say(key("Base", "\"{0}\" is no moment of a recording; it is written as seconds in a fraction, as in 1001/30."), text));
 }
 
 std::string clock_text(const FrameTime& time, bool hundredths) {

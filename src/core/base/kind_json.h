@@ -74,7 +74,7 @@ template <class Bodies, std::size_t I = 0>
 Result<Bodies> read_kind(const std::string& kind, const json& j, const char* book) {
     if constexpr (I == std::variant_size_v<Bodies>) {
         return fail(ErrorCode::Refused,
-            fmt::format("{} holds an entry of the kind \u201C{}\u201D, which a newer version of Anagraph wrote.", book, kind));
+            say(key("Base", "{0} holds an entry of the kind \u201C{1}\u201D, which a newer version of Anagraph wrote."), book, kind));
     } else {
         using Body = std::variant_alternative_t<I, Bodies>;
         if (kind != Body::kKind) return read_kind<Bodies, I + 1>(kind, j, book);
@@ -86,7 +86,7 @@ Result<Bodies> read_kind(const std::string& kind, const json& j, const char* boo
         });
         if (!good)
             return fail(
-                ErrorCode::BadInput, fmt::format("{} holds an entry \u201C{}\u201D that is not written as it must be.", book, kind));
+                ErrorCode::BadInput, say(key("Base", "{0} holds an entry \u201C{1}\u201D that is not written as it must be."), book, kind));
         return Bodies(std::move(e));
     }
 }
@@ -115,7 +115,7 @@ nlohmann::json kind_to_json(const Bodies& body) {
 template <class Bodies>
 Result<Bodies> kind_from_json(const nlohmann::json& j, const char* book) {
     if (!j.is_object() || !j.contains("kind") || !j.at("kind").is_string())
-        return fail(ErrorCode::BadInput, fmt::format("{} holds an entry that is not written as it must be.", book));
+        return fail(ErrorCode::BadInput, say(key("Base", "{0} holds an entry that is not written as it must be."), book));
     return kinds::read_kind<Bodies>(j.at("kind").get<std::string>(), j, book);
 }
 

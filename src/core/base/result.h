@@ -5,6 +5,8 @@
 #include <tl/expected.hpp>
 #include <utility>
 
+#include "core/base/words.h"
+
 namespace anagraph::core {
 
 enum class ErrorCode {
@@ -25,7 +27,7 @@ enum class ErrorCode {
 /// What went wrong, for the person: one sentence that says what is wrong and what to do, and where (file, step, field).
 struct Error {
     ErrorCode code = ErrorCode::BadInput;
-    std::string message;
+    Words message;
     std::string place;
 };
 
@@ -33,7 +35,7 @@ template <class T>
 using Result = tl::expected<T, Error>;
 using Outcome = Result<void>;
 
-inline tl::unexpected<Error> fail(ErrorCode code, std::string message, std::string place = {}) {
+inline tl::unexpected<Error> fail(ErrorCode code, Words message, std::string place = {}) {
     return tl::make_unexpected(Error{code, std::move(message), std::move(place)});
 }
 

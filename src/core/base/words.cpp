@@ -1,6 +1,7 @@
 #include "core/base/words.h"
 
 #include <cctype>
+#include <ostream>
 
 namespace anagraph::core {
 
@@ -31,6 +32,22 @@ std::string filled(const std::string& sentence, long long count, const std::vect
             out += sentence[i];
         }
     }
+    return out;
+}
+
+std::ostream& operator<<(std::ostream& out, const Words& words) { return out << words.english(); }
+
+Words listed_all(const std::vector<Words>& all) {
+    Words out;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        out = i == 0 ? all[i] : say(i + 1 == all.size() ? key("Lists", "{0} and {1}") : key("Lists", "{0}, {1}"), out, all[i]);
+    return out;
+}
+
+Words one_after_other(const std::vector<Words>& sentences) {
+    Words out;
+    for (const auto& s : sentences)
+        if (!s.empty()) out = out.empty() ? s : say(key("Lists", "{0} {1}"), out, s);
     return out;
 }
 

@@ -10,7 +10,7 @@
 namespace anagraph::core {
 namespace {
 
-tl::unexpected<Error> refused(std::string why) { return fail(ErrorCode::Refused, std::move(why)); }
+tl::unexpected<Error> refused(Words why) { return fail(ErrorCode::Refused, std::move(why)); }
 
 bool belongs(const RunReading& reading, const BenchWanted& wanted) {
     return wanted.figure.empty() ? reading.figure.empty() && reading.what == wanted.what : reading.figure == wanted.figure;
@@ -38,7 +38,8 @@ Result<Bench> Bench::again(BenchSheet sheet, const BenchKept& kept) {
 Outcome Bench::add(BenchEvent event) {
     if (!events_.empty() && event.at < events_.back().at) event.at = events_.back().at;  // a clock that was put back
     if (events_.empty() != std::holds_alternative<RunBegun>(event.body))
-        return refused(events_.empty() ? "A run begins with who does it on which machine." : "This run has begun already.");
+        return refused(events_.empty() ? key("Bench", "A run begins with who does it on which machine.")
+                                       : key("Bench", "This run has begun already."));
     if (auto done = std::visit([&](const auto& e) { return enter(e, event.at); }, event.body); !done) return done;
     events_.push_back(std::move(event));
     return {};
@@ -101,11 +102,11 @@ std::vector<BenchClock> Bench::clocks(Moment now) const {
 
 // -- what is missing
 
-std::string Bench::missing_before() const {
+Words Bench::missing_before() const {
     for (const auto& g : sheet_.gear)
-        if (!has(g)) return fmt::format("Put on your protective gear and tick it: {}.", g);
-    if (!locked_) return "Make the machine safe by the site's rules, then say that it is.";
-    return "";
+        if (!has(g)) return say(key("Bench", "Put on your protective gear and tick it: {0}."), g);
+    if (!locked_) return key("Bench", "Make the machine safe by the site's rules, then say that it is.");
+    return {};
 }
 
 std::optional<std::size_t> Bench::next_wait(const BenchStep& step) const {
@@ -115,13 +116,13 @@ std::optional<std::size_t> Bench::next_wait(const BenchStep& step) const {
     return std::nullopt;
 }
 
-std::string Bench::outside(const BenchStep& step) const {
-    if (!entered(step.id).because.empty()) return "";
+Words Bench::outside(const BenchStep& step) const {
+    if (!entered(step.id).because.empty()) return {};
     for (const auto& w : step.wanted)
         if (const auto* reading = reading_of(step, w); reading != nullptr && is_outside(reading->judged))
-            return fmt::format("{} is {} the limits: do it again, stop and ask, or say why it stays.", display(reading->value),
-                spoken_name_of(reading->judged));
-    return "";
+            return say(key("Bench", "{0} is {1} the limits: do it again, stop and ask, or say why it stays."), display(reading->value),
+                words_of(reading->judged));
+    return {};
 }
 
 const BenchWanted* Bench::wanted_now() const {
@@ -150,26 +151,27 @@ bool Bench::wants_reason() const {
     return !outside(*s).empty() || std::any_of(said.begin(), said.end(), [](const auto& c) { return !c.second.good; });
 }
 
-std::string Bench::missing(const BenchStep& step, Moment now) const {
+Words Bench::missing(const BenchStep& step, Moment now) const {
     const auto& e = entered(step.id);
-    if (e.lines < step.lines.size()) return fmt::format("Line {} is still to be done.", e.lines + 1);
-    if (const auto wait = next_wait(step)) return fmt::format("The wait is still to come: {}.", step.waits[*wait].text);
+    if (e.lines < step.lines.size()) return say(key("Bench", "Line {0} is still to be done."), e.lines + 1);
+    if (const auto wait = next_wait(step)) return say(key("Bench", "The wait is still to come: {0}."), step.waits[*wait].text);
     for (const auto& c : clocks(now))
-        if (c.step == step.id && c.left && *c.left > 0) return fmt::format("{} left: {}.", clock_text(*c.left), c.words);
-    if (!e.because.empty()) return "";  // whoever gave a reason has seen what follows
+        if (c.step == step.id && c.left && *c.left > 0) return say(key("Bench", "{0} left: {1}."), clock_text(*c.left), c.words);
+    if (!e.because.empty()) return {};  // whoever gave a reason has seen what follows
     for (const auto& w : step.wanted)
-        if (w.needed && reading_of(step, w) == nullptr) return fmt::format("Write down what you read: {}.", w.what);
+        if (w.needed && reading_of(step, w) == nullptr) return say(key("Bench", "Write down what you read: {0}."), w.what);
     if (auto said = outside(step); !said.empty()) return said;
     for (std::size_t i = 0; i < step.checks.size(); ++i) {
         const auto answer = e.checks.find(i);
-        if (answer == e.checks.end()) return fmt::format("Look, and say whether it is good: {}.", step.checks[i].look);
+        if (answer == e.checks.end()) return say(key("Bench", "Look, and say whether it is good: {0}."), step.checks[i].look);
         if (!answer->second.good)
-            return fmt::format("It is not good: {}. Put it right and look again, stop and ask, or say why it stays.", step.checks[i].look);
+            return say(
+                key("Bench", "It is not good: {0}. Put it right and look again, stop and ask, or say why it stays."), step.checks[i].look);
     }
-    return "";
+    return {};
 }
 
-std::string Bench::comes_first(const BenchStep& step) const {
+Words Bench::comes_first(const BenchStep& step) const {
     const BenchStep* first = nullptr;
     for (const auto& other : sheet_.steps) {
         if (other.id == step.id) break;
@@ -177,10 +179,10 @@ std::string Bench::comes_first(const BenchStep& step) const {
         // what the plan does during a wait may be done before all that comes after that wait, and is finished although the wait has ended
         if (!entered(other.id).waits_begun.empty() &&
             std::find(other.meanwhile.begin(), other.meanwhile.end(), step.id) != other.meanwhile.end())
-            return "";
+            return {};
         if (first == nullptr) first = &other;
     }
-    return first == nullptr ? "" : fmt::format("Step {} comes first: do it, or leave it out and say why.", first->number);
+    return first == nullptr ? Words() : say(key("Bench", "Step {0} comes first: do it, or leave it out and say why."), first->number);
 }
 
 const BenchClock* Bench::running(const std::vector<BenchClock>& clocks, const StepId& step) const {
@@ -201,14 +203,14 @@ const BenchStep* Bench::next_open(Moment now) const {
     return nullptr;
 }
 
-std::string Bench::missing_at_end() const {
+Words Bench::missing_at_end() const {
     for (const auto& s : sheet_.steps)
         if (!closed(s.id)) {
             const bool stopped =
                 std::any_of(entered_.begin(), entered_.end(), [](const Entered& e) { return e.state == StepState::Stopped; });
-            return stopped ? "" : fmt::format("Step {} is still to be done, or left out with a reason.", s.number);
+            return stopped ? Words() : say(key("Bench", "Step {0} is still to be done, or left out with a reason."), s.number);
         }
-    return "";
+    return {};
 }
 
 // -- the way on
@@ -240,12 +242,12 @@ Result<std::vector<BenchBody>> Bench::way_on(Moment now) const {
     const BenchStep* s = step();
     switch (press(now)) {
         case BenchPress::HandIn:
-            return refused("The work is at its end; sign the run and put it into the logbook.");
+            return refused(key("Bench", "The work is at its end; sign the run and put it into the logbook."));
         case BenchPress::GoOn:
             return Bodies{RunGoesOn{}};
         case BenchPress::BeginWork:
             if (const auto missing = missing_before(); !missing.empty()) return refused(missing);
-            if (sheet_.steps.empty()) return refused("This guide has no steps for this variant.");
+            if (sheet_.steps.empty()) return refused(key("Bench", "This guide has no steps for this variant."));
             return Bodies{WorkBegun{}, StepTaken{sheet_.steps.front().id.text()}};
         case BenchPress::NextStep:
         case BenchPress::Meanwhile:
@@ -287,8 +289,10 @@ Result<std::vector<BenchBody>> Bench::wrench_reading(const Quantity& value, cons
             if (good_readings(*s, w) < w.times) break;
         }
     if (wanted == nullptr)
-        return refused(fmt::format("{} came from the wrench, but {}; it was not written down.", display(value),
-            s == nullptr ? "no step is in hand" : fmt::format("step {} wants no such reading", s->number)));
+        return refused(s == nullptr
+                ? say(key("Bench", "{0} came from the wrench, but no step is in hand; it was not written down."), display(value))
+                : say(key("Bench", "{0} came from the wrench, but step {1} wants no such reading; it was not written down."),
+                      display(value), s->number));
     std::vector<BenchBody> out{
         ReadingTaken{s->id.text(), wanted->figure, wanted->figure.empty() ? wanted->what : "", value, "wrench", device}};
     Bench after = *this;
@@ -310,11 +314,11 @@ Result<std::vector<BenchBody>> Bench::wrench_reading(const Quantity& value, cons
 Outcome Bench::can_work() const {
     switch (at_) {
         case At::Before:
-            return refused("The work has not begun: tick the gear, make the machine safe, then begin.");
+            return refused(key("Bench", "The work has not begun: tick the gear, make the machine safe, then begin."));
         case At::Paused:
-            return refused("The run is paused; go on first.");
+            return refused(key("Bench", "The run is paused; go on first."));
         case At::Ended:
-            return refused("The run is at its end; nothing of a step can be entered any more.");
+            return refused(key("Bench", "The run is at its end; nothing of a step can be entered any more."));
         case At::Working:
             break;
     }
@@ -324,18 +328,20 @@ Outcome Bench::can_work() const {
 Result<std::size_t> Bench::working(const std::string& step) const {
     if (auto can = can_work(); !can) return tl::make_unexpected(can.error());
     const auto at = place_of(step);
-    if (at == sheet_.steps.size()) return fail(ErrorCode::BadInput, fmt::format("This guide has no step \u201C{}\u201D.", step), step);
-    if (entered_[at].state) return refused(fmt::format("Step {} is closed; take it up again first.", sheet_.steps[at].number));
+    if (at == sheet_.steps.size())
+        return fail(ErrorCode::BadInput, say(key("Bench", "This guide has no step \u201C{0}\u201D."), step), step);
+    if (entered_[at].state) return refused(say(key("Bench", "Step {0} is closed; take it up again first."), sheet_.steps[at].number));
     return at;
 }
 
 Outcome Bench::enter(const RunBegun& e, Moment at) {
-    if (!is_uuid(e.id)) return fail(ErrorCode::BadInput, "A run is named by a UUID.");
+    if (!is_uuid(e.id)) return fail(ErrorCode::BadInput, key("Bench", "A run is named by a UUID."));
     if (e.mark != sheet_.mark || e.variant != sheet_.variant)
-        return fail(ErrorCode::BadInput, fmt::format("This run was begun with {}, and not with {}.", e.mark, sheet_.mark));
-    if (post_of(e.who).empty()) return refused("Say who does the work, by post.");
-    if (post_of(e.machine).empty() && post_of(e.serial).empty()) return refused("Say which machine it is, by its name or its serial.");
-    if (same_post(e.who, e.assessor)) return refused("Nobody assesses their own run.");
+        return fail(ErrorCode::BadInput, say(key("Bench", "This run was begun with {0}, and not with {1}."), e.mark, sheet_.mark));
+    if (post_of(e.who).empty()) return refused(key("Bench", "Say who does the work, by post."));
+    if (post_of(e.machine).empty() && post_of(e.serial).empty())
+        return refused(key("Bench", "Say which machine it is, by its name or its serial."));
+    if (same_post(e.who, e.assessor)) return refused(key("Bench", "Nobody assesses their own run."));
     about_ = e;
     began_ = at;
     return {};
@@ -349,13 +355,13 @@ Outcome Bench::enter(const KitTicked& e, Moment) {
 }
 
 Outcome Bench::enter(const LockedOff& e, Moment) {
-    if (at_ != At::Before) return refused("The work has begun already.");
+    if (at_ != At::Before) return refused(key("Bench", "The work has begun already."));
     locked_ = e.done;
     return {};
 }
 
 Outcome Bench::enter(const WorkBegun&, Moment) {
-    if (at_ != At::Before) return refused("The work has begun already.");
+    if (at_ != At::Before) return refused(key("Bench", "The work has begun already."));
     if (const auto missing = missing_before(); !missing.empty()) return refused(missing);
     at_ = At::Working;
     return {};
@@ -365,7 +371,7 @@ Outcome Bench::enter(const StepTaken& e, Moment at) {
     if (auto can = can_work(); !can) return can;
     const auto place = place_of(e.step);
     if (place == sheet_.steps.size())
-        return fail(ErrorCode::BadInput, fmt::format("This guide has no step \u201C{}\u201D.", e.step), e.step);
+        return fail(ErrorCode::BadInput, say(key("Bench", "This guide has no step \u201C{0}\u201D."), e.step), e.step);
     in_hand_ = place;
     if (!entered_[place].began) entered_[place].began = at;
     return {};
@@ -375,7 +381,7 @@ Outcome Bench::enter(const LinesDone& e, Moment) {
     const auto place = working(e.step);
     if (!place) return tl::make_unexpected(place.error());
     if (e.lines < 0 || static_cast<std::size_t>(e.lines) > sheet_.steps[*place].lines.size())
-        return fail(ErrorCode::BadInput, "The step has not so many lines.");
+        return fail(ErrorCode::BadInput, key("Bench", "The step has not so many lines."));
     entered_[*place].lines = static_cast<std::size_t>(e.lines);
     return {};
 }
@@ -386,10 +392,11 @@ Outcome Bench::enter(const ReadingTaken& e, Moment at) {
     RunReading reading{e.figure, e.what, e.value, e.by, e.device, utc_text(at), Judged::NoLimits};
     const auto& wanted = sheet_.steps[*place].wanted;
     const auto it = std::find_if(wanted.begin(), wanted.end(), [&](const BenchWanted& w) { return belongs(reading, w); });
-    if (it == wanted.end()) return fail(ErrorCode::BadInput, fmt::format("Step {} wants no such reading.", sheet_.steps[*place].number));
+    if (it == wanted.end())
+        return fail(ErrorCode::BadInput, say(key("Bench", "Step {0} wants no such reading."), sheet_.steps[*place].number));
     if (it->unit != nullptr && (e.value.unit == nullptr || e.value.unit->dimension != it->unit->dimension))
         return fail(ErrorCode::BadInput,
-            fmt::format("{} is no reading of {}: it is written down in {}.", display(e.value), it->what, it->unit->symbol));
+            say(key("Bench", "{0} is no reading of {1}: it is written down in {2}."), display(e.value), it->what, it->unit->symbol));
     reading.judged = judge(it->limits, e.value).value_or(Judged::NoLimits);
     entered_[*place].readings.push_back(std::move(reading));
     entered_[*place].because.clear();
@@ -400,7 +407,8 @@ Outcome Bench::enter(const CheckLooked& e, Moment) {
     const auto place = working(e.step);
     if (!place) return tl::make_unexpected(place.error());
     const auto& checks = sheet_.steps[*place].checks;
-    if (e.check < 0 || static_cast<std::size_t>(e.check) >= checks.size()) return fail(ErrorCode::BadInput, "The step has no such check.");
+    if (e.check < 0 || static_cast<std::size_t>(e.check) >= checks.size())
+        return fail(ErrorCode::BadInput, key("Bench", "The step has no such check."));
     const auto i = static_cast<std::size_t>(e.check);
     entered_[*place].checks[i] = {checks[i].look, e.good, e.words};
     entered_[*place].because.clear();
@@ -410,7 +418,7 @@ Outcome Bench::enter(const CheckLooked& e, Moment) {
 Outcome Bench::enter(const EvidenceTaken& e, Moment at) {
     const auto place = working(e.step);
     if (!place) return tl::make_unexpected(place.error());
-    if (!is_sha256(e.sha256)) return fail(ErrorCode::BadInput, "Evidence is named by the SHA-256 of its file.");
+    if (!is_sha256(e.sha256)) return fail(ErrorCode::BadInput, key("Bench", "Evidence is named by the SHA-256 of its file."));
     entered_[*place].evidence.push_back({e.sha256, std::string(name_of(e.sort)), utc_text(at)});
     return {};
 }
@@ -419,8 +427,9 @@ Outcome Bench::enter(const WaitBegun& e, Moment at) {
     const auto place = working(e.step);
     if (!place) return tl::make_unexpected(place.error());
     if (e.wait < 0 || static_cast<std::size_t>(e.wait) >= sheet_.steps[*place].waits.size())
-        return fail(ErrorCode::BadInput, "The step has no such wait.");
-    if (!entered_[*place].waits_begun.emplace(static_cast<std::size_t>(e.wait), at).second) return refused("This wait has begun already.");
+        return fail(ErrorCode::BadInput, key("Bench", "The step has no such wait."));
+    if (!entered_[*place].waits_begun.emplace(static_cast<std::size_t>(e.wait), at).second)
+        return refused(key("Bench", "This wait has begun already."));
     return {};
 }
 
@@ -429,21 +438,21 @@ Outcome Bench::enter(const WaitEnded& e, Moment at) {
     if (!place) return tl::make_unexpected(place.error());
     const auto wait = static_cast<std::size_t>(e.wait);
     auto& entered = entered_[*place];
-    if (e.wait < 0 || !entered.waits_begun.contains(wait)) return refused("This wait has not begun.");
+    if (e.wait < 0 || !entered.waits_begun.contains(wait)) return refused(key("Bench", "This wait has not begun."));
     entered.waits_ended.emplace(wait, at);
     return {};
 }
 
 Outcome Bench::enter(const SomethingFound& e, Moment) {
     if (auto can = can_work(); !can) return can;
-    if (post_of(e.words).empty()) return refused("Say what you found.");
+    if (post_of(e.words).empty()) return refused(key("Bench", "Say what you found."));
     findings_.push_back({e.step, post_of(e.words), e.urgency, e.evidence});
     return {};
 }
 
 Outcome Bench::enter(const SomethingUsed& e, Moment) {
     if (auto can = can_work(); !can) return can;
-    if (post_of(e.item).empty()) return refused("Say what was used.");
+    if (post_of(e.item).empty()) return refused(key("Bench", "Say what was used."));
     used_.push_back({post_of(e.item), e.amount, e.number, e.batch});
     return {};
 }
@@ -451,7 +460,7 @@ Outcome Bench::enter(const SomethingUsed& e, Moment) {
 Outcome Bench::enter(const ReasonGiven& e, Moment) {
     const auto place = working(e.step);
     if (!place) return tl::make_unexpected(place.error());
-    if (post_of(e.because).empty()) return refused("Give the reason.");
+    if (post_of(e.because).empty()) return refused(key("Bench", "Give the reason."));
     entered_[*place].because = post_of(e.because);
     return {};
 }
@@ -466,7 +475,8 @@ Outcome Bench::enter(const StepClosed& e, Moment at) {
         if (const auto missing_now = missing(step, at); !missing_now.empty()) return refused(missing_now);
         if (const auto first = comes_first(step); !first.empty()) return refused(first);
     } else if (post_of(e.because).empty()) {
-        return refused(e.state == StepState::Stopped ? "Say why the work stops here." : "Say why the step is left out.");
+        return refused(
+            e.state == StepState::Stopped ? key("Bench", "Say why the work stops here.") : key("Bench", "Say why the step is left out."));
     }
     if (!post_of(e.because).empty()) entered.because = post_of(e.because);
     if (!entered.began) entered.began = at;
@@ -479,7 +489,7 @@ Outcome Bench::enter(const StepAgain& e, Moment at) {
     if (auto can = can_work(); !can) return can;
     const auto place = place_of(e.step);
     if (place == sheet_.steps.size())
-        return fail(ErrorCode::BadInput, fmt::format("This guide has no step \u201C{}\u201D.", e.step), e.step);
+        return fail(ErrorCode::BadInput, say(key("Bench", "This guide has no step \u201C{0}\u201D."), e.step), e.step);
     auto& entered = entered_[place];
     entered.state.reset();
     entered.ended.reset();
@@ -502,7 +512,7 @@ Outcome Bench::enter(const RunPaused&, Moment at) {
 }
 
 Outcome Bench::enter(const RunGoesOn&, Moment at) {
-    if (at_ != At::Paused) return refused("The run is not paused.");
+    if (at_ != At::Paused) return refused(key("Bench", "The run is not paused."));
     at_ = At::Working;
     for (auto& e : entered_)
         if (e.began && !e.ended) e.paused += at - *paused_;
@@ -521,19 +531,19 @@ Outcome Bench::enter(const RunEnded&, Moment at) {
 Outcome Bench::enter(const StepAssessed& e, Moment) {
     const auto place = place_of(e.step);
     if (place == sheet_.steps.size())
-        return fail(ErrorCode::BadInput, fmt::format("This guide has no step \u201C{}\u201D.", e.step), e.step);
-    if (about_.assessor.empty()) return refused("Nobody was named who assesses this run.");
-    if (!signed_.empty()) return refused("The run is signed; nothing of it can be changed any more.");
+        return fail(ErrorCode::BadInput, say(key("Bench", "This guide has no step \u201C{0}\u201D."), e.step), e.step);
+    if (about_.assessor.empty()) return refused(key("Bench", "Nobody was named who assesses this run."));
+    if (!signed_.empty()) return refused(key("Bench", "The run is signed; nothing of it can be changed any more."));
     entered_[place].assessed = e.how;
     return {};
 }
 
 Outcome Bench::enter(const RunSignedBy& e, Moment) {
-    if (at_ != At::Ended) return refused("A run is signed at its end.");
+    if (at_ != At::Ended) return refused(key("Bench", "A run is signed at its end."));
     if (!same_post(e.post, about_.who) && !same_post(e.post, about_.assessor))
-        return refused(fmt::format("{} neither did the work nor assessed it.", e.post));
+        return refused(say(key("Bench", "{0} neither did the work nor assessed it."), e.post));
     if (std::any_of(signed_.begin(), signed_.end(), [&](const RunSigned& s) { return same_post(s.post, e.post); }))
-        return refused(fmt::format("{} has signed already.", e.post));
+        return refused(say(key("Bench", "{0} has signed already."), e.post));
     signed_.push_back({e.post, e.key, e.signature});
     return {};
 }

@@ -90,9 +90,9 @@ public:
     std::optional<BenchClock> own_clock(Moment now) const;
 
     /// Why the work cannot begin, the step cannot be closed as done, the run cannot end: a sentence that says what to do. Empty: it can.
-    std::string missing_before() const;
-    std::string missing(const BenchStep& step, Moment now) const;
-    std::string missing_at_end() const;
+    Words missing_before() const;
+    Words missing(const BenchStep& step, Moment now) const;
+    Words missing_at_end() const;
     /// What is to be read now in the step in hand: the first that has no good reading yet, else the last; null: it wants none.
     const BenchWanted* wanted_now() const;
     /// Where the step in hand is to be looked at now: what nobody has looked at, else what was not good, else the last. Nothing: it has
@@ -101,7 +101,7 @@ public:
     /// Something of the step in hand is not as it should be, and could stay so for a reason.
     bool wants_reason() const;
     /// What was read last and lies outside its limits, in such a sentence. Empty: nothing does, or a reason was given for it.
-    std::string outside(const BenchStep& step) const;
+    Words outside(const BenchStep& step) const;
 
     /// What the one large key is about to do; it may still be refused, with what is missing.
     BenchPress press(Moment now) const;
@@ -147,7 +147,7 @@ private:
     /// something. Null: none is open.
     const BenchStep* next_open(Moment now) const;
     /// Why a step cannot be closed as done before others; empty: it can.
-    std::string comes_first(const BenchStep& step) const;
+    Words comes_first(const BenchStep& step) const;
     const BenchClock* running(const std::vector<BenchClock>& clocks, const StepId& step) const;
     std::optional<std::size_t> next_wait(const BenchStep& step) const;
 

@@ -13,7 +13,7 @@ std::string utc_text(Moment at) { return fmt::format("{:%Y-%m-%dT%H:%M:%SZ}", fm
 
 Result<Moment> parse_utc(std::string_view text) {
     const auto bad = [&] {
-        return fail(ErrorCode::BadInput, fmt::format("\u201C{}\u201D is no moment; write it as 2026-11-30T10:42:08Z.", text));
+        return fail(ErrorCode::BadInput, say(key("Bench", "\u201C{0}\u201D is no moment; write it as 2026-11-30T10:42:08Z."), text));
     };
     if (text.size() != 20 || text[10] != 'T' || text[13] != ':' || text[16] != ':' || text[19] != 'Z') return bad();
     const auto day = parse_day(text.substr(0, 10));

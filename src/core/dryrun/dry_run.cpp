@@ -124,8 +124,9 @@ std::optional<Change> fix_for(const Procedure& p, const OrderFinding& finding) {
 
 Result<Change> answer(const Procedure& p, const OrderFinding& finding, const std::string& because) {
     const Step* step = p.find(finding.step);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "That step is no longer in the guide.");
-    if (trimmed(because).empty()) return fail(ErrorCode::BadInput, "Say why it is kept as it is; the reason is printed for the checker.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("DryRunRules", "That step is no longer in the guide."));
+    if (trimmed(because).empty())
+        return fail(ErrorCode::BadInput, key("DryRunRules", "Say why it is kept as it is; the reason is printed for the checker."));
     Step next = *step;
     next.answered.push_back({std::string(name_of(finding.rule)), key_of(finding), because});
     return Change{"answer the dry run", {Put<Step>{std::move(next), std::nullopt}}};
@@ -134,7 +135,7 @@ Result<Change> answer(const Procedure& p, const OrderFinding& finding, const std
 Result<Change> ask_again(const Procedure& p, const StepId& id, const Answered& answer) {
     const Step* step = p.find(id);
     if (step == nullptr || std::find(step->answered.begin(), step->answered.end(), answer) == step->answered.end())
-        return fail(ErrorCode::NotFound, "That answer is no longer in the guide.");
+        return fail(ErrorCode::NotFound, key("DryRunRules", "That answer is no longer in the guide."));
     Step next = *step;
     std::erase(next.answered, answer);
     return Change{"take an answer back", {Put<Step>{std::move(next), std::nullopt}}};

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/base/named.h"
+#include "core/base/words.h"
 #include "core/edits/edit.h"
 
 namespace anagraph::core {
@@ -63,7 +64,7 @@ struct Names<OrderRule> {
 };
 Weight weight_of(OrderRule rule);
 /// What the rule asks and why, a sentence for the help.
-std::string_view reason_of(OrderRule rule);
+Words reason_of(OrderRule rule);
 
 struct OrderFinding {
     OrderRule rule = OrderRule::LeftOff;
@@ -71,7 +72,7 @@ struct OrderFinding {
     std::optional<std::size_t> action;  // of the step; nothing where the step as a whole is meant
     std::optional<std::size_t> line;    // of the step, where a line orders it
     std::vector<ItemId> items;
-    std::string because;                // one sentence
+    Words because;                      // one sentence
     std::vector<std::string> variants;  // in which it is found; empty: in all
     std::optional<Change> fix;
     Weight weight() const { return weight_of(rule); }

@@ -423,12 +423,12 @@ private:
 
 }  // namespace
 
-std::string Job::the(ThingNo n) const { return "the " + thing(n).name; }
+Words Job::name(ThingNo n) const { return thing(n).name; }
 
-std::string Job::the(const std::vector<ThingNo>& list) const {
-    std::string out;
-    for (std::size_t i = 0; i < list.size(); ++i) out += (i == 0 ? "" : i + 1 == list.size() ? " and " : ", ") + the(list[i]);
-    return out;
+Words Job::name(const std::vector<ThingNo>& list) const {
+    std::vector<Words> out;
+    for (const int n : list) out.push_back(name(n));
+    return listed_all(out);
 }
 
 bool Job::many(const std::vector<ThingNo>& list) const {
@@ -436,8 +436,6 @@ bool Job::many(const std::vector<ThingNo>& list) const {
     const auto words = name_words(thing(list.front()).name);
     return thing(list.front()).pieces > 1 || (!words.empty() && lexicon::is_plural(words.back()));
 }
-
-std::string Job::step_name(int step) const { return fmt::format("step {}", at(step).number); }
 
 Job job_of(const Procedure& guide, std::string_view variant) {
     Job job;

@@ -111,14 +111,13 @@ struct Job {
 
     const Thing& thing(ThingNo n) const { return things[static_cast<std::size_t>(n)]; }
     const Fluid& fluid(int n) const { return fluids[static_cast<std::size_t>(n)]; }
-    /// "the drain plug"
-    std::string the(ThingNo n) const;
-    /// "the drain plug and the washer"
-    std::string the(const std::vector<ThingNo>& list) const;
+    /// "drain plug"
+    Words name(ThingNo n) const;
+    /// "drain plug and washer"
+    Words name(const std::vector<ThingNo>& list) const;
     /// Are they spoken of as several: "the wheel nuts", "the plug and the washer"?
     bool many(const std::vector<ThingNo>& list) const;
     const JobStep& at(int step) const { return steps[static_cast<std::size_t>(step)]; }
-    std::string step_name(int step) const;  // "step 4"
 };
 
 /// The guide as it stands for a variant (empty: with every step), with what can be worked out filled in.

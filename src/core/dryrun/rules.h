@@ -25,7 +25,7 @@ struct Found {
     OrderRule rule = OrderRule::LeftOff;
     Moment at;
     std::vector<ThingNo> things;
-    std::string because;
+    Words because;
 };
 
 /// Takes findings. Words are made only where somebody reads them: plans walk thousands of orders.
@@ -34,7 +34,7 @@ public:
     Findings(OrderRule rule, bool words, std::vector<Found>& out) : rule_(rule), words_(words), out_(out) {}
     template <class Because>
     void say(Moment at, std::vector<ThingNo> things, Because&& because) {
-        out_.push_back({rule_, at, std::move(things), words_ ? because() : std::string()});
+        out_.push_back({rule_, at, std::move(things), words_ ? Words(because()) : Words()});
     }
 
 private:
@@ -51,7 +51,7 @@ using Mend = std::vector<Change> (*)(const Procedure& guide, const OrderFinding&
 struct RuleOfOrder {
     OrderRule rule;
     Weight weight;
-    std::string_view reason;
+    Key reason;
     Look before_step = nullptr;
     Look before_action = nullptr;
     Look at_end = nullptr;

@@ -1,6 +1,4 @@
 // What can go wrong with what a system holds: draining, catching, filling, reading its level, looking for leaks, the waste.
-#include <fmt/format.h>
-
 #include <algorithm>
 
 #include "core/base/letters.h"
@@ -34,8 +32,9 @@ void fill_not_proved(const Scene& in, Findings& out) {
         // a job that has drained it once has been through this
         if (places.empty() || s.proved || s.drained.ever() || s.runs_out) return;
         out.say(in.when, {places.front(), system.thing}, [&] {
-            return fmt::format("The {} runs out before {} has come undone; if that will not move, the machine stands still.", name(in, f),
-                in.job.the(places.front()));
+            return say(
+                key("DryRunRules", "The {0} runs out before the {1} has come undone; if that will not move, the machine stands still."),
+                name(in, f), in.job.name(places.front()));
         });
     };
     if (does(in, Verb::Drain))
@@ -59,8 +58,9 @@ void fluid_onto_open(const Scene& in, Findings& out) {
                 if (is_off(in.state, n)) open.push_back(n);
         if (!open.empty())
             out.say(in.when, open, [&] {
-                return fmt::format("The {} is filled while {} {} open: it runs out again.", name(in, f), in.job.the(open),
-                    in.job.many(open) ? "are" : "is");
+                return say(in.job.many(open) ? key("DryRunRules", "The {0} is filled while the {1} are open: it runs out again.")
+                                             : key("DryRunRules", "The {0} is filled while the {1} is open: it runs out again."),
+                    name(in, f), in.job.name(open));
             });
     }
 }
@@ -70,7 +70,7 @@ void no_vessel(const Scene& in, Findings& out) {
         for (const int f : in.doing->fluids)
             if (vessels(in).empty())
                 out.say(in.when, itself(in, f),
-                    [&] { return fmt::format("The {} is drained, and nothing is named to catch it.", name(in, f)); });
+                    [&] { return say(key("DryRunRules", "The {0} is drained, and nothing is named to catch it."), name(in, f)); });
         return;
     }
     // what was opened and is closed again without an action that drains it has run out all the same
@@ -80,8 +80,10 @@ void no_vessel(const Scene& in, Findings& out) {
         if (f == kNone || in.job.thing(n).at != Opening::Bottom || !is_off(in.state, n)) continue;
         const auto& s = in.state.fluid(f);
         if (s.runs_out && !s.caught && vessels(in).empty())
-            out.say(s.opened, {in.job.fluid(f).thing, n},
-                [&] { return fmt::format("The {} runs out of {}, and nothing is named to catch it.", name(in, f), in.job.the(n)); });
+            out.say(s.opened, {in.job.fluid(f).thing, n}, [&] {
+                return say(
+                    key("DryRunRules", "The {0} runs out of the {1}, and nothing is named to catch it."), name(in, f), in.job.name(n));
+            });
     }
 }
 
@@ -89,8 +91,9 @@ void no_vessel_at_end(const Scene& in, Findings& out) {
     for (std::size_t i = 0; i < in.state.fluids.size(); ++i) {
         const auto& s = in.state.fluids[i];
         if (s.runs_out && !s.caught && in.state.vessels.empty())
-            out.say(s.opened, itself(in, static_cast<int>(i)),
-                [&] { return fmt::format("The {} runs out, and nothing is named to catch it.", name(in, static_cast<int>(i))); });
+            out.say(s.opened, itself(in, static_cast<int>(i)), [&] {
+                return say(key("DryRunRules", "The {0} runs out, and nothing is named to catch it."), name(in, static_cast<int>(i)));
+            });
     }
 }
 
@@ -109,8 +112,9 @@ void vessel_too_small(const Scene& in, Findings& out) {
     }
     if (!known || in.doing->fluids.empty() || room >= comes) return;
     out.say(in.when, into, [&] {
-        return fmt::format("Up to {} comes out; {} {} {}.", amount_text(comes), in.job.the(into),
-            in.job.many(into) ? "have room for" : "has room for", amount_text(std::max(room, 0.0)));
+        return say(in.job.many(into) ? key("DryRunRules", "Up to {0} comes out; the {1} have room for {2}.")
+                                     : key("DryRunRules", "Up to {0} comes out; the {1} has room for {2}."),
+            amount_text(comes), in.job.name(into), amount_text(std::max(room, 0.0)));
     });
 }
 
@@ -127,10 +131,16 @@ void not_tested(const Scene& in, Findings& out) {
         for (const int n : opened) at = in.state.at(n).came_off;
         if (opened.empty()) opened.push_back(system.thing);
         out.say(at, opened, [&] {
-            return s.run_closed ? fmt::format("It runs with the {} in it again, and nobody looks whether {} {} tight.", name(in, f),
-                                      in.job.the(opened), in.job.many(opened) ? "are" : "is")
-                                : fmt::format("{} {} opened, and it is not run and looked at for leaks once it is closed and filled again.",
-                                      capitalised(in.job.the(opened)), in.job.many(opened) ? "were" : "was");
+            const bool many = in.job.many(opened);
+            if (s.run_closed)
+                return say(many ? key("DryRunRules", "It runs with the {0} in it again, and nobody looks whether the {1} are tight.")
+                                : key("DryRunRules", "It runs with the {0} in it again, and nobody looks whether the {1} is tight."),
+                    name(in, f), in.job.name(opened));
+            return say(many ? key("DryRunRules",
+                                  "The {0} were opened, and it is not run and looked at for leaks once it is closed and filled again.")
+                            : key("DryRunRules",
+                                  "The {0} was opened, and it is not run and looked at for leaks once it is closed and filled again."),
+                in.job.name(opened));
         });
     }
 }
@@ -140,7 +150,7 @@ void not_refilled(const Scene& in, Findings& out) {
         const auto& s = in.state.fluids[i];
         if (s.drained.ever() && !s.filled.ever())
             out.say(s.drained, itself(in, static_cast<int>(i)),
-                [&] { return fmt::format("The {} is drained and not filled again.", name(in, static_cast<int>(i))); });
+                [&] { return say(key("DryRunRules", "The {0} is drained and not filled again."), name(in, static_cast<int>(i))); });
     }
 }
 
@@ -158,11 +168,12 @@ void overfilled(const Scene& in, Findings& out) {
         const bool full = !s.drained.ever() && !s.runs_out;
         if (full && s.poured.low + in.doing->litres->low > 0.5 * limit->high)
             out.say(in.when, itself(in, f),
-                [&] { return fmt::format("{} are poured into a system that nothing has drained.", amount_text(poured)); });
+                [&] { return say(key("DryRunRules", "{0} are poured into a system that nothing has drained."), amount_text(poured)); });
         else if (!full && poured > limit->high * (1 + kSame))
             out.say(in.when, itself(in, f), [&] {
-                return fmt::format("{} are poured; {} {}.", amount_text(poured, 3), amount_text(limit->high, 3),
-                    system.refill ? "is what goes in again" : "is all the system holds");
+                return say(system.refill ? key("DryRunRules", "{0} are poured; {1} is what goes in again.")
+                                         : key("DryRunRules", "{0} are poured; {1} is all the system holds."),
+                    amount_text(poured, 3), amount_text(limit->high, 3));
             });
     }
 }
@@ -173,8 +184,10 @@ void too_little(const Scene& in, Findings& out) {
         const auto& refill = in.job.fluids[i].refill;
         if (!refill || !s.drained.ever() || !s.filled.ever() || s.poured_to_mark) continue;
         if (s.poured.high < refill->low * (1 - kSame))
-            out.say(s.filled, itself(in, static_cast<int>(i)),
-                [&] { return fmt::format("{} are poured, and {} go in.", amount_text(s.poured.high, 3), amount_text(refill->low, 3)); });
+            out.say(s.filled, itself(in, static_cast<int>(i)), [&] {
+                return say(
+                    key("DryRunRules", "{0} are poured, and {1} go in."), amount_text(s.poured.high, 3), amount_text(refill->low, 3));
+            });
     }
 }
 
@@ -189,11 +202,13 @@ void level_not_read(const Scene& in, Findings& out) {
         // an amount that is measured in, in a system that shows no level, is the whole of it
         if (!system.has_gauge && !s.poured_to_mark) continue;
         out.say(s.filled, itself(in, f), [&] {
-            if (stale) return fmt::format("The {} is read before the run in which the new filter takes its share.", name(in, f));
+            if (stale)
+                return say(key("DryRunRules", "The {0} is read before the run in which the new filter takes its share."), name(in, f));
             if (s.misread.ever())
-                return fmt::format("The level of the {} is read in {}, but not by its rule: {}", name(in, f),
-                    in.job.step_name(s.misread.step), system.rule ? text_of(*system.rule) : "on level ground.");
-            return fmt::format("The level of the {} is not read after it is filled.", name(in, f));
+                return say(key("DryRunRules", "The level of the {0} is read in step {1}, but not by its rule: {2}"), name(in, f),
+                    in.job.at(s.misread.step).number,
+                    system.rule ? Words(text_of(*system.rule)) : Words(key("DryRunRules", "on level ground.")));
+            return say(key("DryRunRules", "The level of the {0} is not read after it is filled."), name(in, f));
         });
     }
 }
@@ -203,13 +218,13 @@ void waste(const Scene& in, Findings& out) {
         const auto& s = in.state.fluids[i];
         if (s.drained.ever() && !s.disposed.ever())
             out.say(s.drained, itself(in, static_cast<int>(i)),
-                [&] { return fmt::format("Nothing says where the used {} goes.", name(in, static_cast<int>(i))); });
+                [&] { return say(key("DryRunRules", "Nothing says where the used {0} goes."), name(in, static_cast<int>(i))); });
     }
     for (std::size_t n = 0; n < in.state.things.size(); ++n) {
         const auto& t = in.state.things[n];
         if (t.replaced && !t.disposed)
-            out.say(
-                t.put_on, {static_cast<int>(n)}, [&] { return fmt::format("Nothing says where the old {} goes.", in.job.things[n].name); });
+            out.say(t.put_on, {static_cast<int>(n)},
+                [&] { return say(key("DryRunRules", "Nothing says where the old {0} goes."), in.job.things[n].name); });
     }
 }
 

@@ -1,6 +1,4 @@
 // What can go wrong with what comes off and goes back: left off, left loose, seals, the order in which things are reached.
-#include <fmt/format.h>
-
 #include <algorithm>
 
 #include "core/base/letters.h"
@@ -32,9 +30,11 @@ void left_off(const Scene& in, Findings& out) {
         if (t.kind == ItemKind::Seal && s.disposed) continue;
         out.say(s.came_off, {n}, [&] {
             const bool many = in.job.many({n});
-            const char* goes = s.seat == Seat::Off ? (many ? "come off" : "comes off") : many ? "are opened" : "is opened";
-            return fmt::format("{} {} in {} and {} {} at the end.", capitalised(in.job.the(n)), goes, in.job.step_name(s.came_off.step),
-                many ? "are" : "is", s.seat == Seat::Off ? "not back on" : "still open");
+            const Key one = s.seat == Seat::Off ? key("DryRunRules", "The {0} comes off in step {1} and is not back on at the end.")
+                                                : key("DryRunRules", "The {0} is opened in step {1} and is still open at the end.");
+            const Key several = s.seat == Seat::Off ? key("DryRunRules", "The {0} come off in step {1} and are not back on at the end.")
+                                                    : key("DryRunRules", "The {0} are opened in step {1} and are still open at the end.");
+            return say(many ? several : one, in.job.name(n), in.job.at(s.came_off.step).number);
         });
     }
 }
@@ -49,9 +49,12 @@ void left_loose(const Scene& in, Findings& out) {
         if (!undone && !is_to_be_tight(t, s)) continue;
         out.say(s.put_on.ever() ? s.put_on : s.came_off, {n}, [&] {
             const bool many = in.job.many({n});
-            const char* how = undone ? (many ? "are loosened" : "is loosened") : many ? "go back" : "goes back";
-            return fmt::format("{} {} and {} never tightened{}.", capitalised(in.job.the(n)), how, many ? "are" : "is",
-                t.tightened_to ? ", and there is a figure for it" : "");
+            const Key one = undone ? key("DryRunRules", "The {0} is loosened and never tightened.")
+                                   : key("DryRunRules", "The {0} goes back and is never tightened.");
+            const Key several = undone ? key("DryRunRules", "The {0} are loosened and never tightened.")
+                                       : key("DryRunRules", "The {0} go back and are never tightened.");
+            const Words said = say(many ? several : one, in.job.name(n));
+            return t.tightened_to ? one_after_other({said, key("DryRunRules", "There is a figure for it.")}) : said;
         });
     }
 }
@@ -67,8 +70,10 @@ void tightened_early(const Scene& in, Findings& out) {
         auto things = waiting;
         if (std::find(things.begin(), things.end(), n) == things.end()) things.insert(things.begin(), n);
         out.say(in.when, things, [&] {
-            return fmt::format("{} {} tightened before {} {} started: the part is held askew, and the others no longer find their threads.",
-                capitalised(in.job.the(n)), in.job.many({n}) ? "are" : "is", in.job.the(waiting), in.job.many(waiting) ? "are" : "is");
+            return say(key("DryRunRules",
+                           "Tightened before all are started: the {0}, and not started yet: the {1}. The part is held askew, and "
+                           "the others no longer find their threads."),
+                in.job.name(n), in.job.name(waiting));
         });
     }
 }
@@ -86,15 +91,15 @@ void old_seal(const Scene& in, Findings& out) {
             const int there = (s.old_in_place ? 1 : 0) + s.new_in_place + (with_it && s.seat == Seat::Off ? 1 : 0);
             if (there == 0)
                 out.say(in.when, {seal, n},
-                    [&] { return fmt::format("{} is closed without {}.", capitalised(in.job.the(n)), in.job.the(seal)); });
+                    [&] { return say(key("DryRunRules", "The {0} is closed without the {1}."), in.job.name(n), in.job.name(seal)); });
             else if (there > 1)
                 out.say(in.when, {seal, n}, [&] {
-                    return fmt::format(
-                        "Two of {} lie under {}: nothing takes the old one off, and two leak.", in.job.the(seal), in.job.the(n));
+                    return say(key("DryRunRules", "Two of the {0} lie under the {1}: nothing takes the old one off, and two leak."),
+                        in.job.name(seal), in.job.name(n));
                 });
             else if (s.new_in_place == 0 && t.renew == Renewal::EachTime)
                 out.say(in.when, {seal, n}, [&] {
-                    return fmt::format("{} is closed over the old {}, which is new each time.", capitalised(in.job.the(n)), t.name);
+                    return say(key("DryRunRules", "The {0} is closed over the old {1}, which is new each time."), in.job.name(n), t.name);
                 });
         }
     }
@@ -108,8 +113,8 @@ void not_reached(const Scene& in, Findings& out) {
                 std::any_of(in.doing->needs.begin(), in.doing->needs.end(), [&](int n) { return in.job.thing(n).kind == ItemKind::Tool; });
             if (system.bottom.empty() || open_below(in.state, system) || sucked) continue;
             out.say(in.when, {system.thing, system.bottom.front()}, [&] {
-                return fmt::format(
-                    "The {} cannot run out while {} is on.", in.job.thing(system.thing).name, in.job.the(system.bottom.front()));
+                return say(key("DryRunRules", "The {0} cannot run out while the {1} is on."), in.job.thing(system.thing).name,
+                    in.job.name(system.bottom.front()));
             });
         }
         return;
@@ -121,7 +126,8 @@ void not_reached(const Scene& in, Findings& out) {
             const auto open = [&](int n) { return is_off(in.state, n) || in.state.at(n).grip != Grip::Tight; };
             if (places.empty() || std::any_of(places.begin(), places.end(), open) || first_off(in.state, system.side) != kNone) continue;
             out.say(in.when, {system.thing, places.front()}, [&] {
-                return fmt::format("The {} cannot go in while {} is on.", in.job.thing(system.thing).name, in.job.the(places.front()));
+                return say(key("DryRunRules", "The {0} cannot go in while the {1} is on."), in.job.thing(system.thing).name,
+                    in.job.name(places.front()));
             });
         }
         return;
@@ -132,8 +138,9 @@ void not_reached(const Scene& in, Findings& out) {
         const auto& t = in.job.thing(n);
         if (t.cyclic) {
             out.say(in.when, {n}, [&] {
-                return fmt::format("{} lies behind {}, and that behind it again: neither can be reached. Put one of the two right.",
-                    capitalised(in.job.the(n)), in.job.the(t.behind));
+                return say(key("DryRunRules",
+                               "The {0} lies behind the {1}, and that behind it again: neither can be reached. Put one of the two right."),
+                    in.job.name(n), in.job.name(t.behind));
             });
             continue;
         }
@@ -151,8 +158,12 @@ void not_reached(const Scene& in, Findings& out) {
         auto things = before;
         things.insert(things.begin(), n);
         out.say(in.when, things, [&] {
-            return fmt::format("{} {} behind {}, and {} still on.", capitalised(in.job.the(n)), in.job.many({n}) ? "lie" : "lies",
-                in.job.the(before), in.job.many(before) ? "they are" : "that is");
+            const bool many = in.job.many({n});
+            const Key one = many ? key("DryRunRules", "The {0} lie behind the {1}, and that is still on.")
+                                 : key("DryRunRules", "The {0} lies behind the {1}, and that is still on.");
+            const Key several = many ? key("DryRunRules", "The {0} lie behind the {1}, and they are still on.")
+                                     : key("DryRunRules", "The {0} lies behind the {1}, and they are still on.");
+            return say(in.job.many(before) ? several : one, in.job.name(n), in.job.name(before));
         });
     }
 }
@@ -173,8 +184,9 @@ void closed_before_test(const Scene& in, Findings& out) {
         auto things = hidden;
         things.insert(things.begin(), n);
         out.say(in.when, things, [&] {
-            return fmt::format("{} goes back over {} before the first run and the look for leaks: if it leaks, all comes off again.",
-                capitalised(in.job.the(n)), in.job.the(hidden));
+            return say(key("DryRunRules",
+                           "The {0} goes back over the {1} before the first run and the look for leaks: if it leaks, all comes off again."),
+                in.job.name(n), in.job.name(hidden));
         });
     }
 }
@@ -184,35 +196,36 @@ void off_twice(const Scene& in, Findings& out) {
     for (const int n : in.doing->items)
         if (of_the_machine(in.job.thing(n)) && in.state.at(n).times_off > 0 && in.state.at(n).seat == Seat::On)
             out.say(in.when, {n}, [&] {
-                return fmt::format("{} came off in {} already and goes on in between.", capitalised(in.job.the(n)),
-                    in.job.step_name(in.state.at(n).came_off.step));
+                return say(key("DryRunRules", "The {0} came off in step {1} already and goes on in between."), in.job.name(n),
+                    in.job.at(in.state.at(n).came_off.step).number);
             });
 }
 
 void without_effect(const Scene& in, Findings& out) {
-    const auto each = [&](auto&& applies, const char* words) {
+    const auto each = [&](auto&& applies, const Key& words) {
         for (const int n : in.doing->items)
             if (of_the_machine(in.job.thing(n)) && applies(in.state.at(n)))
-                out.say(in.when, {n}, [&] { return capitalised(in.job.the(n)) + " " + words; });
+                out.say(in.when, {n}, [&] { return say(words, in.job.name(n)); });
     };
     switch (in.doing->verb) {
         case Verb::Remove:
         case Verb::Disconnect:
-            each([](const ThingState& s) { return s.seat == Seat::Off; }, "is off already.");
+            each([](const ThingState& s) { return s.seat == Seat::Off; }, key("DryRunRules", "The {0} is off already."));
             break;
         case Verb::Open:
-            each([](const ThingState& s) { return s.seat != Seat::On; }, "is open already.");
+            each([](const ThingState& s) { return s.seat != Seat::On; }, key("DryRunRules", "The {0} is open already."));
             break;
         case Verb::Close:
         case Verb::Connect:
-            each([](const ThingState& s) { return s.seat == Seat::On && s.grip != Grip::Loose; }, "is closed already.");
+            each([](const ThingState& s) { return s.seat == Seat::On && s.grip != Grip::Loose; },
+                key("DryRunRules", "The {0} is closed already."));
             break;
         case Verb::Tighten:
             each(
                 [&](const ThingState& s) {
                     return s.seat == Seat::On && s.grip == Grip::Tight && s.tightened_to == in.doing->figure && s.put_on.ever();
                 },
-                "is tight already.");
+                key("DryRunRules", "The {0} is tight already."));
             break;
         case Verb::Fill:
             for (const int f : in.doing->fluids) {
@@ -220,16 +233,16 @@ void without_effect(const Scene& in, Findings& out) {
                 const auto& refill = in.job.fluid(f).refill;
                 if (s.drained.ever() && in.doing->litres && refill && !s.poured_to_mark && s.poured.low >= refill->low)
                     out.say(in.when, {in.job.fluid(f).thing}, [&] {
-                        return fmt::format(
-                            "The {} is full already: what goes in again has been poured.", in.job.thing(in.job.fluid(f).thing).name);
+                        return say(key("DryRunRules", "The {0} is full already: what goes in again has been poured."),
+                            in.job.thing(in.job.fluid(f).thing).name);
                     });
             }
             break;
         case Verb::Isolate:
-            if (in.state.isolated) out.say(in.when, {}, [] { return std::string("The machine is locked off already."); });
+            if (in.state.isolated) out.say(in.when, {}, [] { return key("DryRunRules", "The machine is locked off already."); });
             break;
         case Verb::Stop:
-            if (!in.state.running) out.say(in.when, {}, [] { return std::string("The machine stands still already."); });
+            if (!in.state.running) out.say(in.when, {}, [] { return key("DryRunRules", "The machine stands still already."); });
             break;
         default:
             break;

@@ -1,6 +1,4 @@
 // What an action needs and the guide does not have: things on no list, wrenches, proved figures, the entry in the book.
-#include <fmt/format.h>
-
 #include <algorithm>
 
 #include "core/base/letters.h"
@@ -25,9 +23,11 @@ void not_named(const Scene& in, Findings& out) {
             if (!in.job.thing(n).known) unknown.push_back(n);
     if (!unknown.empty())
         out.say(in.when, unknown, [&] {
-            std::string names;
-            for (const int n : unknown) names += (names.empty() ? "" : ", ") + fmt::format("“{}”", in.job.thing(n).name);
-            return fmt::format("{} {} on no list of this guide.", names, unknown.size() == 1 ? "is" : "are");
+            std::vector<Words> names;
+            for (const int n : unknown) names.push_back(say(key("DryRunRules", "“{0}”"), in.job.thing(n).name));
+            return say(unknown.size() == 1 ? key("DryRunRules", "{0} is on no list of this guide.")
+                                           : key("DryRunRules", "{0} are on no list of this guide."),
+                listed(names));
         });
     if (d.verb != Verb::Tighten || !d.torque) return;
     std::vector<ThingNo> wrenches;
@@ -40,8 +40,8 @@ void not_named(const Scene& in, Findings& out) {
     auto things = d.items;
     things.insert(things.end(), wrenches.begin(), wrenches.end());
     out.say(in.when, things, [&] {
-        return wrenches.empty() ? fmt::format("No torque wrench is on the list for {}.", text_of(d.figure->value))
-                                : fmt::format("{} cannot be set to {}.", capitalised(in.job.the(wrenches)), text_of(d.figure->value));
+        return wrenches.empty() ? say(key("DryRunRules", "No torque wrench is on the list for {0}."), text_of(d.figure->value))
+                                : say(key("DryRunRules", "The {0} cannot be set to {1}."), in.job.name(wrenches), text_of(d.figure->value));
     });
 }
 
@@ -49,13 +49,14 @@ void figure_open(const Scene& in, Findings& out) {
     const auto& d = *in.doing;
     if (d.figure_missing) {
         out.say(in.when, d.items, [&] {
-            return in.job.variant.empty() ? std::string("It works to a figure that the guide does not have.")
-                                          : fmt::format("It works to a figure that is not known for {}.", in.job.variant);
+            return in.job.variant.empty() ? Words(key("DryRunRules", "It works to a figure that the guide does not have."))
+                                          : say(key("DryRunRules", "It works to a figure that is not known for {0}."), in.job.variant);
         });
         return;
     }
     if (d.figure == nullptr || d.standing == Standing::Proved) return;
-    out.say(in.when, d.items, [&] { return fmt::format("“{}” is {}.", title_of(in.job.guide, *d.figure), name_of(d.standing)); });
+    out.say(in.when, d.items,
+        [&] { return say(key("DryRunRules", "“{0}” is {1}."), title_of(in.job.guide, *d.figure), words_of(d.standing)); });
 }
 
 void not_recorded(const Scene& in, Findings& out) {
@@ -68,7 +69,7 @@ void not_recorded(const Scene& in, Findings& out) {
         for (const auto& check : step.step->checks)
             if (check.reading) return;
     out.say({static_cast<int>(in.job.steps.size()) - 1, kNone}, {},
-        [] { return std::string("Nothing writes the date and the meter's reading into the book."); });
+        [] { return key("DryRunRules", "Nothing writes the date and the meter's reading into the book."); });
 }
 
 }  // namespace anagraph::core::dryrun

@@ -1,6 +1,4 @@
 // What can go wrong with the machine as a whole: running, locked off, hot, lifted.
-#include <fmt/format.h>
-
 #include <algorithm>
 
 #include "core/base/letters.h"
@@ -20,8 +18,8 @@ void state_not_brought_about(const Scene& in, Findings& out) {
         if (!is_asked_in_vain(in.state, in.job, in.step, asked) || (in.state.asked_in_vain >> static_cast<unsigned>(asked) & 1U) != 0)
             continue;
         out.say(in.when, {}, [&] {
-            return fmt::format("{} asks for the machine to be {}, and nothing before it has brought that about.",
-                capitalised(in.job.step_name(in.step)), spoken_name_of(asked));
+            return say(key("DryRunRules", "Step {0} asks for the machine to be {1}, and nothing before it has brought that about."),
+                in.job.at(in.step).number, words_of(asked));
         });
     }
 }
@@ -31,7 +29,7 @@ void in_the_wrong_state(const Scene& in, Findings& out) {
     if (d.verb == Verb::Run) {
         if (!d.items.empty() && parts_of(in.job, d).empty()) return;  // a tool is run, not the machine
         if (in.state.isolated) {
-            out.say(in.when, d.items, [] { return std::string("It is run while it is locked off; nothing has released it."); });
+            out.say(in.when, d.items, [] { return key("DryRunRules", "It is run while it is locked off; nothing has released it."); });
             return;
         }
         for (std::size_t i = 0; i < in.job.fluids.size(); ++i) {
@@ -44,16 +42,17 @@ void in_the_wrong_state(const Scene& in, Findings& out) {
             const auto& name = in.job.thing(system.thing).name;
             if (!open.empty())
                 out.say(in.when, open, [&] {
-                    return fmt::format(
-                        "It is run while {} {} open: the {} comes out.", in.job.the(open), in.job.many(open) ? "are" : "is", name);
+                    return say(in.job.many(open) ? key("DryRunRules", "It is run while the {0} are open: the {1} comes out.")
+                                                 : key("DryRunRules", "It is run while the {0} is open: the {1} comes out."),
+                        in.job.name(open), name);
                 });
             else if (s.drained.ever() && !s.filled.ever())
-                out.say(in.when, {system.thing}, [&] { return fmt::format("It is run without {}.", name); });
+                out.say(in.when, {system.thing}, [&] { return say(key("DryRunRules", "It is run without {0}."), name); });
         }
         return;
     }
     if (in.state.reached_into || !reaches_into_running(in.state, in.job, d)) return;
-    out.say(in.when, d.items, [&] { return std::string("Hands are in the machine while it runs; nothing has stopped it."); });
+    out.say(in.when, d.items, [&] { return Words(key("DryRunRules", "Hands are in the machine while it runs; nothing has stopped it.")); });
 }
 
 void too_hot(const Scene& in, Findings& out) {
@@ -63,7 +62,7 @@ void too_hot(const Scene& in, Findings& out) {
         for (const int f : d.fluids)
             if (!open_below(in.state, in.job.fluid(f)))
                 out.say(in.when, {in.job.fluid(f).thing}, [&] {
-                    return fmt::format("The {} is drained straight after running: no temperature, no wait, no caution.",
+                    return say(key("DryRunRules", "The {0} is drained straight after running: no temperature, no wait, no caution."),
                         in.job.thing(in.job.fluid(f).thing).name);
                 });
         return;
@@ -72,7 +71,8 @@ void too_hot(const Scene& in, Findings& out) {
     for (const int n : d.items)
         if (const int f = in.job.thing(n).fluid; f != kNone && !is_off(in.state, n) && !is_drained(in.state, f))
             out.say(in.when, {n}, [&] {
-                return fmt::format("{} is opened straight after running: no temperature, no wait, no caution.", capitalised(in.job.the(n)));
+                return say(
+                    key("DryRunRules", "The {0} is opened straight after running: no temperature, no wait, no caution."), in.job.name(n));
             });
 }
 
@@ -80,8 +80,8 @@ void unsupported(const Scene& in, Findings& out) {
     const auto& d = *in.doing;
     if (in.state.worked_under || !works_under_lifted(in.state, in.job, d)) return;
     out.say(in.when, d.items, [&] {
-        return std::string(in.state.stands_placed ? "The machine is lifted and not lowered on its stands yet."
-                                                  : "The machine is lifted and not on stands.");
+        return in.state.stands_placed ? key("DryRunRules", "The machine is lifted and not lowered on its stands yet.")
+                                      : key("DryRunRules", "The machine is lifted and not on stands.");
     });
 }
 

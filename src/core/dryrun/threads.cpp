@@ -135,13 +135,13 @@ Threads threads_of(const Procedure& p, std::string_view variant) {
     return Drawer(job).draw();
 }
 
-std::string machine_words(const MachineKnot& m) {
-    std::string out = m.running ? "runs" : "stands still";
-    if (m.locked) out += ", locked off";
-    if (m.hot) out += ", hot";
-    if (m.lifted) out += ", on the jack";
-    if (m.on_stands) out += ", on its stands";
-    return out;
+Words machine_words(const MachineKnot& m) {
+    std::vector<Words> out{m.running ? key("MachineState", "runs") : key("MachineState", "stands still")};
+    if (m.locked) out.emplace_back(key("MachineState", "locked off"));
+    if (m.hot) out.emplace_back(key("MachineState", "hot"));
+    if (m.lifted) out.emplace_back(key("MachineState", "on the jack"));
+    if (m.on_stands) out.emplace_back(key("MachineState", "on its stands"));
+    return listed(out);
 }
 
 }  // namespace anagraph::core

@@ -89,6 +89,6 @@ struct Threads {
 Threads threads_of(const Procedure& p, std::string_view variant);
 
 /// How the machine stands at a place, in words: "runs, hot"; "stands still, locked off".
-std::string machine_words(const MachineKnot& machine);
+Words machine_words(const MachineKnot& machine);
 
 }  // namespace anagraph::core

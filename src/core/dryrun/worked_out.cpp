@@ -84,7 +84,7 @@ private:
     static bool may(const Item& item, Trait trait) {
         return std::find(item.none_of.begin(), item.none_of.end(), name_of(trait)) == item.none_of.end();
     }
-    void add(Trait trait, Item with, std::string says, std::string because) {
+    void add(Trait trait, Item with, Words says, Words because) {
         out_.push_back({trait, std::move(with), std::move(says), std::move(because)});
     }
     const std::string& name(const ItemId& id) const { return p_.find(id)->name; }
@@ -106,14 +106,14 @@ private:
 
     /// The fluid a thing closes in: the only one, else the one that shares a word with its name, else the one that is drained or
     /// filled next after it was undone.
-    std::pair<const Item*, std::string> fluid_for(const Item& item) const {
+    std::pair<const Item*, Words> fluid_for(const Item& item) const {
         if (fluids_.size() == 1)
-            return {p_.find(fluids_.front()), fmt::format("{} is the only fluid that is drained or filled", name(fluids_.front()))};
+            return {p_.find(fluids_.front()), say(key("WorkedOut", "No fluid but the {0} is drained or filled."), name(fluids_.front()))};
         for (const auto& id : fluids_)
             for (const auto& word : name_words(name(id)))
                 if (const auto own = name_words(item.name + " " + item.spec);
                     !kCommon.has(word) && std::find(own.begin(), own.end(), word) != own.end())
-                    return {p_.find(id), fmt::format("it shares the word “{}” with the {}", word, name(id))};
+                    return {p_.find(id), say(key("WorkedOut", "It shares the word “{0}” with the {1}."), word, name(id))};
         bool undone = false;
         for (const auto& d : done_) {
             undone = undone || ((takes_off(d.verb) || d.verb == Verb::Loosen) && has(d.items, item.id));
@@ -121,9 +121,11 @@ private:
                 for (const auto& id : d.items)
                     if (has(fluids_, id))
                         return {p_.find(id),
-                            fmt::format("the {} is {} next after it is undone", name(id), d.verb == Verb::Drain ? "drained" : "filled")};
+                            say(d.verb == Verb::Drain ? key("WorkedOut", "The {0} is drained next after it is undone.")
+                                                      : key("WorkedOut", "The {0} is filled next after it is undone."),
+                                name(id))};
         }
-        return {nullptr, {}};
+        return {nullptr, Words()};
     }
 
     void closes(const Item& item) {
@@ -135,12 +137,12 @@ private:
         Item with = item;
         with.closes = Closes{fluid->id, *at};
         add(Trait::Closes, std::move(with),
-            fmt::format("The {} {} the {} {}.", item.name, *at == Opening::Vent ? "vents" : "closes", fluid->name,
-                *at == Opening::Bottom     ? "at the bottom"
-                    : *at == Opening::Side ? "at the side"
-                    : *at == Opening::Top  ? "where it is filled"
-                                           : "at the top"),
-            fmt::format("It is called “{}”, and {}.", item.name, why));
+            say(*at == Opening::Bottom     ? key("WorkedOut", "The {0} closes the {1} at the bottom.")
+                    : *at == Opening::Side ? key("WorkedOut", "The {0} closes the {1} at the side.")
+                    : *at == Opening::Top  ? key("WorkedOut", "The {0} closes the {1} where it is filled.")
+                                           : key("WorkedOut", "The {0} vents the {1} at the top."),
+                item.name, fluid->name),
+            one_after_other({say(key("WorkedOut", "It is called “{0}”."), item.name), why}));
     }
 
     // -- behind -----------------------------------------------------------------------------------------------------------
@@ -197,10 +199,10 @@ private:
             with.behind.push_back(other.id);
         }
         if (with.behind.empty()) return;
-        std::string list;
-        for (const auto& id : with.behind) list += (list.empty() ? "the " : " and the ") + name(id);
-        add(Trait::Behind, std::move(with), fmt::format("Reached only past {}: the {}.", list, item.name),
-            "It came off after that and went back before.");
+        std::vector<Words> names;
+        for (const auto& id : with.behind) names.emplace_back(std::string(name(id)));
+        add(Trait::Behind, std::move(with), say(key("WorkedOut", "Reached only past the {0}: the {1}."), listed_all(names), item.name),
+            key("WorkedOut", "It came off after that and went back before."));
     }
     /// Nothing but fasteners comes off between the two.
     bool straight_after(std::size_t first, std::size_t second) const {
@@ -215,7 +217,7 @@ private:
 
     void under(const Item& item) {
         const Item* over = nullptr;
-        std::string why;
+        Words why;
         std::size_t most = 0;
         const auto own = name_words(item.name);
         for (const auto& other : p_.items) {
@@ -227,7 +229,7 @@ private:
             if (within && theirs.size() > most) {
                 over = &other;
                 most = theirs.size();
-                why = "Its name says so.";
+                why = key("WorkedOut", "Its name says so.");
             }
         }
         for (std::size_t i = 0; over == nullptr && i < done_.size(); ++i) {
@@ -238,13 +240,13 @@ private:
                         if (const Item* next = p_.find(id); next != nullptr && id != item.id &&
                             (next->kind == ItemKind::Part || next->kind == ItemKind::Fastener) && over == nullptr) {
                             over = next;
-                            why = fmt::format("The {} goes on next after it.", next->name);
+                            why = say(key("WorkedOut", "The {0} goes on next after it."), next->name);
                         }
         }
         if (over == nullptr) return;
         Item with = item;
         with.under = {over->id};
-        add(Trait::Under, std::move(with), fmt::format("The {} sits under the {}.", item.name, over->name), std::move(why));
+        add(Trait::Under, std::move(with), say(key("WorkedOut", "The {0} sits under the {1}."), item.name, over->name), std::move(why));
     }
 
     void renew(const Item& item) {
@@ -257,8 +259,8 @@ private:
         Item with = item;
         with.renew = once ? Renewal::EachTime : Renewal::IfDamaged;
         add(Trait::Renew, std::move(with),
-            fmt::format("The {} is {}.", item.name, spoken_name_of(once ? Renewal::EachTime : Renewal::IfDamaged)),
-            fmt::format("Its size says “{}”.", item.spec));
+            say(once ? key("WorkedOut", "The {0} is new each time.") : key("WorkedOut", "The {0} is new if damaged."), item.name),
+            say(key("WorkedOut", "Its size says “{0}”."), item.spec));
     }
 
     // -- amounts ----------------------------------------------------------------------------------------------------------
@@ -274,9 +276,9 @@ private:
             Item with = item;
             with.*field = it->id;
             add(trait, std::move(with),
-                trait == Trait::Total ? fmt::format("Of {}, {} is all the system holds.", item.name, text_of(it->value))
-                                      : fmt::format("Of {}, {} goes in again.", item.name, text_of(it->value)),
-                fmt::format("The figure is called “{}”.", it->purpose));
+                trait == Trait::Total ? say(key("WorkedOut", "Of {0}, {1} is all the system holds."), item.name, text_of(it->value))
+                                      : say(key("WorkedOut", "Of {0}, {1} goes in again."), item.name, text_of(it->value)),
+                say(key("WorkedOut", "The figure is called “{0}”."), it->purpose));
         }
     }
     void holds(const Item& item) {
@@ -285,7 +287,8 @@ private:
         if (it == p_.figures.end()) return;
         Item with = item;
         with.holds = it->id;
-        add(Trait::Holds, std::move(with), fmt::format("The {} holds {}.", item.name, text_of(it->value)), "It is the figure about it.");
+        add(Trait::Holds, std::move(with), say(key("WorkedOut", "The {0} holds {1}."), item.name, text_of(it->value)),
+            key("WorkedOut", "It is the figure about it."));
     }
 
     const Procedure& p_;
@@ -362,7 +365,7 @@ Item without_denials(Item item) {
 
 Result<Change> confirm(const Procedure& p, const WorkedOut& fact) {
     const Item* item = p.find(fact.item.id);
-    if (item == nullptr) return fail(ErrorCode::NotFound, "That item is no longer in the guide.");
+    if (item == nullptr) return fail(ErrorCode::NotFound, key("DryRunRules", "That item is no longer in the guide."));
     Item next = *item;
     take_over(next, fact);
     return tried(p, {"confirm what was worked out", {Put<Item>{std::move(next), std::nullopt}}});
@@ -370,7 +373,7 @@ Result<Change> confirm(const Procedure& p, const WorkedOut& fact) {
 
 Result<Change> deny(const Procedure& p, const WorkedOut& fact) {
     const Item* item = p.find(fact.item.id);
-    if (item == nullptr) return fail(ErrorCode::NotFound, "That item is no longer in the guide.");
+    if (item == nullptr) return fail(ErrorCode::NotFound, key("DryRunRules", "That item is no longer in the guide."));
     Item next = *item;
     next.none_of.emplace_back(name_of(fact.trait));
     return tried(p, {"say that it is not so", {Put<Item>{std::move(next), std::nullopt}}});

@@ -22,9 +22,9 @@ struct Names<Trait> {
 
 struct WorkedOut {
     Trait trait = Trait::Closes;
-    Item item;            // with it filled in
-    std::string says;     // "The drain plug closes the gear oil at the bottom."
-    std::string because;  // "It is called a drain plug, and gear oil is all that is drained."
+    Item item;      // with it filled in
+    Words says;     // "The drain plug closes the gear oil at the bottom."
+    Words because;  // "It is called a drain plug, and gear oil is all that is drained."
 };
 
 /// All that can be worked out and is not said. The order is that of the items.

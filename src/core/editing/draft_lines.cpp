@@ -62,16 +62,16 @@ Step drafted(const Procedure& p, Step s, const std::vector<TapeLines>& tapes) {
     return s;
 }
 
-constexpr const char* kNothingHeard =
-    "Nothing was logged in this step that a line could be made of: take its actions and figures first, or write the line.";
+constexpr Key kNothingHeard =
+    key("Editor", "Nothing was logged in this step that a line could be made of: take its actions and figures first, or write the line.");
 
 }  // namespace
 
 Result<Change> draft_lines(const Procedure& p, const StepId& id, const std::vector<TapeLines>& tapes) {
     const Step* step = p.find(id);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "Choose the step whose lines are to be drafted.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Editor", "Choose the step whose lines are to be drafted."));
     if (!step->lines.empty())
-        return fail(ErrorCode::Refused, "This step has its lines already; a draft never writes over what a person wrote.");
+        return fail(ErrorCode::Refused, key("Editor", "This step has its lines already; a draft never writes over what a person wrote."));
     Step next = drafted(p, *step, tapes);
     if (next == *step) return fail(ErrorCode::Refused, kNothingHeard);
     return tried(p, Change{"draft lines from the tape", {Put<Step>{std::move(next), std::nullopt}}});
@@ -86,7 +86,7 @@ Result<Change> draft_all_lines(const Procedure& p, const std::vector<TapeLines>&
     if (change.edits.empty())
         return fail(ErrorCode::Refused,
             std::all_of(p.steps.begin(), p.steps.end(), [](const Step& s) { return !s.lines.empty(); })
-                ? "Every step has its lines already; a draft never writes over what a person wrote."
+                ? key("Editor", "Every step has its lines already; a draft never writes over what a person wrote.")
                 : kNothingHeard);
     return tried(p, std::move(change));
 }

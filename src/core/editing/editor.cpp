@@ -10,21 +10,22 @@ namespace {
 
 struct RuleText {
     Rule rule;
-    std::string_view reason;
+    Key reason;
 };
 constexpr std::array<RuleText, Names<Rule>::all.size()> kTexts{{
-    {Rule::TwoActions, "One action a line: who looks up from the machine finds the place again, and nothing is done halfway."},
-    {Rule::LateCaution, "A caution stands before the action it warns of: afterwards the hand is already there."},
-    {Rule::UsualCaution, "Work of a kind carries cautions that every guide shows, before the first step they concern."},
-    {Rule::TypedNumber, "A number is a figure: with its evidence, in both unit systems, and changed in one place."},
-    {Rule::TwoNames, "A part has one name in the whole guide, the one on its picture."},
-    {Rule::UnclearIt, "“It” and “them” must have one possible meaning: the wrong part is undone otherwise."},
-    {Rule::Passive, "An order says who does it: the reader, now. “Is removed” may have been done by somebody else."},
-    {Rule::Vague, "“Properly” and “make sure” cannot be checked: say how tight, how much, how long, or what to look for."},
-    {Rule::NoTool, "A fastener needs its tool named, so that it is in the kit and not fetched from under the machine."},
-    {Rule::NoVerdict, "A check says what is good, what stops the job, and whom to ask then."},
-    {Rule::Unexplained, "A word of the trade that is no part on a picture is explained once in the guide."},
-    {Rule::Spelling, "A misspelt word makes a reader doubt the figures too."},
+    {Rule::TwoActions,
+        key("Editor", "One action a line: who looks up from the machine finds the place again, and nothing is done halfway.")},
+    {Rule::LateCaution, key("Editor", "A caution stands before the action it warns of: afterwards the hand is already there.")},
+    {Rule::UsualCaution, key("Editor", "Work of a kind carries cautions that every guide shows, before the first step they concern.")},
+    {Rule::TypedNumber, key("Editor", "A number is a figure: with its evidence, in both unit systems, and changed in one place.")},
+    {Rule::TwoNames, key("Editor", "A part has one name in the whole guide, the one on its picture.")},
+    {Rule::UnclearIt, key("Editor", "“It” and “them” must have one possible meaning: the wrong part is undone otherwise.")},
+    {Rule::Passive, key("Editor", "An order says who does it: the reader, now. “Is removed” may have been done by somebody else.")},
+    {Rule::Vague, key("Editor", "“Properly” and “make sure” cannot be checked: say how tight, how much, how long, or what to look for.")},
+    {Rule::NoTool, key("Editor", "A fastener needs its tool named, so that it is in the kit and not fetched from under the machine.")},
+    {Rule::NoVerdict, key("Editor", "A check says what is good, what stops the job, and whom to ask then.")},
+    {Rule::Unexplained, key("Editor", "A word of the trade that is no part on a picture is explained once in the guide.")},
+    {Rule::Spelling, key("Editor", "A misspelt word makes a reader doubt the figures too.")},
 }};
 
 bool answered(const Step& step, const Finding& f) {
@@ -55,7 +56,7 @@ void look_at(const Procedure& p, const Step& step, const std::vector<std::vector
 
 }  // namespace
 
-std::string_view reason_of(Rule rule) {
+Words reason_of(Rule rule) {
     return std::find_if(kTexts.begin(), kTexts.end(), [&](const RuleText& t) { return t.rule == rule; })->reason;
 }
 
@@ -88,9 +89,9 @@ std::vector<Finding> findings(const Procedure& p, const std::vector<std::string>
 
 Result<Change> answer(const Procedure& p, const Finding& finding, const std::string& because) {
     const Step* step = p.find(finding.step);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "That step is no longer in the guide.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Editor", "That step is no longer in the guide."));
     if (because.find_first_not_of(' ') == std::string::npos)
-        return fail(ErrorCode::BadInput, "Say why it is kept as it is; the reason is kept with the step.");
+        return fail(ErrorCode::BadInput, key("Editor", "Say why it is kept as it is; the reason is kept with the step."));
     Step next = *step;
     next.answered.push_back({std::string(name_of(finding.rule)), finding.text, because});
     return Change{"answer the editor", {Put<Step>{std::move(next), std::nullopt}}};

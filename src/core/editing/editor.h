@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/base/named.h"
+#include "core/base/words.h"
 #include "core/editing/step_part.h"
 #include "core/edits/edit.h"
 
@@ -36,7 +37,7 @@ struct Names<Rule> {
         {Rule::NoVerdict, "no verdict"}, {Rule::Unexplained, "unexplained word"}, {Rule::Spelling, "spelling"}});
 };
 /// What the rule asks and why, for the help.
-std::string_view reason_of(Rule rule);
+Words reason_of(Rule rule);
 
 struct Finding {
     Rule rule = Rule::TwoActions;
@@ -46,7 +47,7 @@ struct Finding {
     std::string text;       // the words it was found in, as written; an answer is kept with them
     std::size_t from = 0;   // the words meant within `text`
     std::size_t length = 0;
-    std::string why;            // one sentence
+    Words why;                  // one sentence
     std::optional<Change> fix;  // where it is certain how
 };
 

@@ -1,5 +1,4 @@
 #include <fmt/format.h>
-#include <fmt/ranges.h>
 
 #include <algorithm>
 #include <cctype>
@@ -60,6 +59,13 @@ std::optional<NumberAt> number_at(const std::vector<LineWord>& words, std::size_
     return std::nullopt;
 }
 
+/// "cap or the plug": what may be meant, after a "the".
+Words either(const std::vector<Words>& names) {
+    Words out = names.front();
+    for (std::size_t i = 1; i < names.size(); ++i) out = say(key("Editor", "{0} or the {1}"), out, names[i]);
+    return out;
+}
+
 bool participle(std::string_view w) { return (w.size() > 4 && w.ends_with("ed")) || kIrregular.has(w); }
 
 /// Is the word within a clause that tells a state ("until it is seated") rather than gives an order?
@@ -73,7 +79,7 @@ bool subordinate(const std::vector<LineWord>& words, std::size_t i) {
 
 }  // namespace
 
-Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, std::string why) {
+Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, Words why) {
     return {rule, in.step.id, StepPart::Line, in.index, in.line, from, to - from, std::move(why), std::nullopt};
 }
 
@@ -89,7 +95,8 @@ void two_actions(const LineInHand& in, std::vector<Finding>& out) {
     if (orders.empty() || orders.front().word != 0 || orders.size() < 2) return;
     const auto& second = orders[1];
     auto f = at(in, Rule::TwoActions, in.words[second.word].from, in.words[second.word].to,
-        fmt::format("Two actions in one line: “{}” and “{}”. Give each its own line.", in.words[0].lower, in.words[second.word].lower));
+        say(key("Editor", "Two actions in one line: “{0}” and “{1}”. Give each its own line."), in.words[0].lower,
+            in.words[second.word].lower));
     // The cut is certain where the second part says itself what it acts on, or where "it" can only be the one thing before.
     std::string rest = in.line.substr(in.words[second.word].from);
     const auto things = things_in(in.p, in.words, second.word);
@@ -131,10 +138,11 @@ void typed_numbers(const LineInHand& in, std::vector<Finding>& out) {
             if (const Unit* unit = find_unit(f.value.unit);
                 unit != nullptr && unit->dimension == number->quantity.unit->dimension && agrees(f.value, value, f.tolerance))
                 same.push_back(&f);
-        std::string why =
-            fmt::format("“{}” is typed: make it a figure, so that it has its evidence and both units.", in.line.substr(from, to - from));
+        Words why = say(key("Editor", "“{0}” is typed: make it a figure, so that it has its evidence and both units."),
+            in.line.substr(from, to - from));
         if (same.size() == 1)
-            why = fmt::format("“{}” is typed; the guide has it as “{}”.", in.line.substr(from, to - from), title_of(in.p, *same.front()));
+            why = say(key("Editor", "“{0}” is typed; the guide has it as “{1}”."), in.line.substr(from, to - from),
+                title_of(in.p, *same.front()));
         auto f = at(in, Rule::TypedNumber, from, to, std::move(why));
         if (same.size() == 1)
             f.fix = lines_instead(
@@ -168,7 +176,7 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
             const std::size_t from = in.words[i].from;
             const std::size_t to = in.words[i + length - 1].to;
             auto f = at(in, Rule::TwoNames, from, to,
-                fmt::format("“{}” is typed; named as an item it has its number on the pictures and follows when it is renamed.",
+                say(key("Editor", "“{0}” is typed; named as an item it has its number on the pictures and follows when it is renamed."),
                     in.line.substr(from, to - from)));
             f.fix =
                 lines_instead(in, {with_part(in.line, from, to, fmt::format("{{item:{}}}", best->id.text()))}, "an item for typed words");
@@ -189,14 +197,14 @@ void two_names(const LineInHand& in, std::vector<Finding>& out) {
         if (called.empty()) continue;
         const std::string word = in.words[i].text;
         if (called.size() > 1) {
-            std::vector<std::string> names;
-            for (const auto* c : called) names.push_back(c->name);
+            std::vector<Words> names;
+            for (const auto* c : called) names.emplace_back(c->name);
             out.push_back(at(in, Rule::TwoNames, in.words[i].from, in.words[i].to,
-                fmt::format("“The {}” may be the {}: name the one that is meant.", word, fmt::join(names, " or the "))));
+                say(key("Editor", "“The {0}” may be the {1}: name the one that is meant."), word, either(names))));
             continue;
         }
         auto f = at(in, Rule::TwoNames, in.words[i].from, in.words[i].to,
-            fmt::format("“{}” is called “{}” elsewhere: one name for one part.", word, called.front()->name));
+            say(key("Editor", "“{0}” is called “{1}” elsewhere: one name for one part."), word, called.front()->name));
         f.fix =
             lines_instead(in, {with_part(in.line, in.words[i].from, in.words[i].to, fmt::format("{{item:{}}}", called.front()->id.text()))},
                 "one name for one part");
@@ -213,10 +221,9 @@ void unclear_it(const LineInHand& in, std::vector<Finding>& out) {
         if (things.empty() && in.before != nullptr) things = things_in(in.p, *in.before, in.before->size());
         std::erase_if(things, [&](const Item* item) { return plural_name(*item) != many; });
         if (things.size() < 2) continue;
-        std::vector<std::string> names;
-        for (const auto* t : things) names.push_back(t->name);
-        out.push_back(
-            at(in, Rule::UnclearIt, w.from, w.to, fmt::format("“{}” may be the {}: name it.", w.text, fmt::join(names, " or the "))));
+        std::vector<Words> names;
+        for (const auto* t : things) names.emplace_back(t->name);
+        out.push_back(at(in, Rule::UnclearIt, w.from, w.to, say(key("Editor", "“{0}” may be the {1}: name it."), w.text, either(names))));
         return;
     }
 }
@@ -232,23 +239,40 @@ void passive(const LineInHand& in, std::vector<Finding>& out) {
         if (in.words[k].lower == "to" && k + 2 < in.words.size() && in.words[k + 1].lower == "be") k += 2;
         if (!participle(in.words[k].lower)) continue;
         out.push_back(at(in, Rule::Passive, in.words[i].from, in.words[k].to,
-            fmt::format("“{}” does not say who does it: begin with the action, as an order.",
+            say(key("Editor", "“{0}” does not say who does it: begin with the action, as an order."),
                 in.line.substr(in.words[i].from, in.words[k].to - in.words[i].from))));
         return;
     }
 }
 
 void vague(const LineInHand& in, std::vector<Finding>& out) {
-    static const std::pair<std::string_view, std::string_view> kPhrases[] = {
-        {"make sure", "say what to look at and what is good, as a check"}, {"properly", "say how it looks when it is right"},
-        {"correctly", "say how it looks when it is right"}, {"sufficiently", "say how much"}, {"enough", "say how much"},
-        {"as required", "say when it is required"}, {"as necessary", "say when it is necessary"},
-        {"if necessary", "say what shows that it is"}, {"if needed", "say what shows that it is"}, {"appropriate", "say which"},
-        {"suitable", "say which"}, {"a bit", "say how much"}, {"a little", "say how much"}, {"slightly", "say how much"},
-        {"several", "say how many"}, {"a few", "say how many"}, {"a while", "say how long"}, {"for some time", "say how long"},
-        {"nice and tight", "say how tight"}, {"good and tight", "say how tight"}, {"firmly", "say how tight"},
-        {"securely", "say how tight"}, {"is tight", "say how tight"}, {"are tight", "say how tight"}, {"etc", "name them all"},
-        {"and so on", "name them all"}};
+    static const std::pair<std::string_view, Key> kPhrases[] = {
+        {"make sure", key("Editor", "“{0}” cannot be checked: say what to look at and what is good, as a check.")},
+        {"properly", key("Editor", "“{0}” cannot be checked: say how it looks when it is right.")},
+        {"correctly", key("Editor", "“{0}” cannot be checked: say how it looks when it is right.")},
+        {"sufficiently", key("Editor", "“{0}” cannot be checked: say how much.")},
+        {"enough", key("Editor", "“{0}” cannot be checked: say how much.")},
+        {"as required", key("Editor", "“{0}” cannot be checked: say when it is required.")},
+        {"as necessary", key("Editor", "“{0}” cannot be checked: say when it is necessary.")},
+        {"if necessary", key("Editor", "“{0}” cannot be checked: say what shows that it is.")},
+        {"if needed", key("Editor", "“{0}” cannot be checked: say what shows that it is.")},
+        {"appropriate", key("Editor", "“{0}” cannot be checked: say which.")},
+        {"suitable", key("Editor", "“{0}” cannot be checked: say which.")},
+        {"a bit", key("Editor", "“{0}” cannot be checked: say how much.")},
+        {"a little", key("Editor", "“{0}” cannot be checked: say how much.")},
+        {"slightly", key("Editor", "“{0}” cannot be checked: say how much.")},
+        {"several", key("Editor", "“{0}” cannot be checked: say how many.")},
+        {"a few", key("Editor", "“{0}” cannot be checked: say how many.")},
+        {"a while", key("Editor", "“{0}” cannot be checked: say how long.")},
+        {"for some time", key("Editor", "“{0}” cannot be checked: say how long.")},
+        {"nice and tight", key("Editor", "“{0}” cannot be checked: say how tight.")},
+        {"good and tight", key("Editor", "“{0}” cannot be checked: say how tight.")},
+        {"firmly", key("Editor", "“{0}” cannot be checked: say how tight.")},
+        {"securely", key("Editor", "“{0}” cannot be checked: say how tight.")},
+        {"is tight", key("Editor", "“{0}” cannot be checked: say how tight.")},
+        {"are tight", key("Editor", "“{0}” cannot be checked: say how tight.")},
+        {"etc", key("Editor", "“{0}” cannot be checked: name them all.")},
+        {"and so on", key("Editor", "“{0}” cannot be checked: name them all.")}};
     const bool figure = std::any_of(in.words.begin(), in.words.end(), [](const LineWord& w) { return w.kind == TokenKind::Figure; });
     if (figure) return;  // it says how much
     static const auto kParts = [] {
@@ -264,8 +288,7 @@ void vague(const LineInHand& in, std::vector<Finding>& out) {
             bool fits = true;
             for (std::size_t k = 0; k < parts.size() && fits; ++k) fits = in.words[i + k].lower == parts[k].lower;
             if (!fits) continue;
-            out.push_back(at(in, Rule::Vague, in.words[i].from, in.words[i + parts.size() - 1].to,
-                fmt::format("“{}” cannot be checked: {}.", phrase, ask)));
+            out.push_back(at(in, Rule::Vague, in.words[i].from, in.words[i + parts.size() - 1].to, say(ask, phrase)));
             return;
         }
 }
@@ -280,8 +303,8 @@ void late_caution(const LineInHand& in, std::vector<Finding>& out) {
         for (std::size_t k = 0; k < parts.size() && fits; ++k) fits = in.words[k].lower == parts[k].lower;
         if (!fits) continue;
         auto f = at(in, Rule::LateCaution, in.words[0].from, in.words[parts.size() - 1].to,
-            in.index > 0 ? "A caution after an action: it belongs before the step, with its signal word."
-                         : "A caution among the actions: it belongs before them, with its signal word.");
+            in.index > 0 ? key("Editor", "A caution after an action: it belongs before the step, with its signal word.")
+                         : key("Editor", "A caution among the actions: it belongs before them, with its signal word."));
         // what can happen tells the level; where nothing known is named it may hurt somebody
         Caution caution{Signal::Caution, in.line, ""};
         for (const auto& hazard : hazards())
@@ -338,7 +361,7 @@ void unexplained(const LineInHand& in, std::vector<Finding>& out) {
         }
         if (earlier) continue;
         auto f = at(in, Rule::Unexplained, w.from, w.to,
-            fmt::format("Does every reader know “{}”? The guide can explain it: {}.", w.lower, it->second));
+            say(key("Editor", "Does every reader know “{0}”? The guide can explain it: {1}."), w.lower, it->second));
         Header header = in.p.header;
         header.glossary.push_back({std::string(it->first), std::string(it->second)});
         f.fix = Change{"explain a word", {SetHeader{std::move(header)}}};
@@ -365,8 +388,8 @@ void spelling(const LineInHand& in, const Speller& speller, std::vector<Finding>
         if (speller.right(w.text)) continue;
         const auto offers = speller.offers ? speller.offers(w.text) : std::vector<std::string>{};
         auto f = at(in, Rule::Spelling, w.from, w.to,
-            offers.empty() ? fmt::format("“{}” is in no dictionary here.", w.text)
-                           : fmt::format("“{}” is in no dictionary here; “{}” perhaps?", w.text, offers.front()));
+            offers.empty() ? say(key("Editor", "“{0}” is in no dictionary here."), w.text)
+                           : say(key("Editor", "“{0}” is in no dictionary here; “{1}” perhaps?"), w.text, offers.front()));
         // two ways to mend it are none
         if (offers.size() == 1) f.fix = lines_instead(in, {with_part(in.line, w.from, w.to, offers.front())}, "mend a word");
         out.push_back(std::move(f));

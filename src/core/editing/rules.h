@@ -37,7 +37,7 @@ void no_tool(const Procedure& p, const Step& step, const std::vector<std::vector
 void no_verdict(const Procedure& p, const Step& step, std::vector<Finding>& out);
 
 /// A finding about some words of the line in hand.
-Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, std::string why);
+Finding at(const LineInHand& in, Rule rule, std::size_t from, std::size_t to, Words why);
 /// The change that puts other lines in the place of one.
 Change lines_instead(const LineInHand& in, const std::vector<std::string>& lines, const char* label);
 

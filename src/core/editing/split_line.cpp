@@ -16,10 +16,10 @@ bool said_in(const std::vector<std::string>& lines, TokenKind kind, const std::s
 
 Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t line) {
     const Step* step = p.find(id);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "Choose the step that is to be split.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Editor", "Choose the step that is to be split."));
     if (line == 0 || line >= step->lines.size())
-        return fail(
-            ErrorCode::Refused, "Put the cursor into the line that is to begin the new step; each of the two keeps at least one line.");
+        return fail(ErrorCode::Refused,
+            key("Editor", "Put the cursor into the line that is to begin the new step; each of the two keeps at least one line."));
     Step first = *step;
     Step second;
     second.id = fresh_id<StepId>("step", p.steps);

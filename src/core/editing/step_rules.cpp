@@ -46,7 +46,7 @@ void no_tool(const Procedure& p, const Step& step, const std::vector<std::vector
             const Item* item = w.is_item() ? p.find(ItemId(w.id)) : nullptr;
             if (item == nullptr || !takes_a_tool(*item)) continue;
             out.push_back({Rule::NoTool, step.id, StepPart::Line, i, step.lines[i], w.from, w.to - w.from,
-                fmt::format("With what? No tool is named for the {}; name it, or say “by hand”.", item->name), std::nullopt});
+                say(key("Editor", "With what? No tool is named for the {0}; name it, or say “by hand”."), item->name), std::nullopt});
             return;
         }
     }
@@ -56,11 +56,11 @@ void no_verdict(const Procedure&, const Step& step, std::vector<Finding>& out) {
     for (std::size_t i = 0; i < step.checks.size(); ++i) {
         const Check& c = step.checks[i];
         if (!c.good.empty() && !c.stop.empty()) continue;
-        const std::string why = c.good.empty() && c.stop.empty() ? "say what is good, and what stops the job"
-            : c.good.empty()                                     ? "say what is good"
-                                                                 : "say what stops the job, and whom to ask then";
-        out.push_back({Rule::NoVerdict, step.id, StepPart::Check, i, c.look, 0, c.look.size(),
-            fmt::format("A check without its verdict: {}.", why), std::nullopt});
+        const Key why = c.good.empty() && c.stop.empty()
+            ? key("Editor", "A check without its verdict: say what is good, and what stops the job.")
+            : c.good.empty() ? key("Editor", "A check without its verdict: say what is good.")
+                             : key("Editor", "A check without its verdict: say what stops the job, and whom to ask then.");
+        out.push_back({Rule::NoVerdict, step.id, StepPart::Check, i, c.look, 0, c.look.size(), why, std::nullopt});
     }
 }
 

@@ -32,7 +32,8 @@ json to_json(const Edition& e) {
 
 Result<Edition> edition_from_json(const json& j) {
     const auto bad = [] {
-        return fail(ErrorCode::BadInput, "This is no edition of a guide, or a damaged one; take edition.json from a pack that verifies.");
+        return fail(ErrorCode::BadInput,
+            key("Edition", "This is no edition of a guide, or a damaged one; take edition.json from a pack that verifies."));
     };
     if (!j.is_object() || !j.contains("procedure") || !j.contains("edition") || !j.at("edition").is_number_integer()) return bad();
     for (const char* name : {"issued", "author", "checker"})
@@ -105,7 +106,7 @@ void figure_differences(const Procedure& before, const Procedure& after, std::ve
             tell(fmt::format("{}: it was given for {} before.", title, title_of(before, *old)), true);
         if (old->level != f.level && f.level)
             tell(fmt::format("{}: how the level is read is now: {}", title, text_of(*f.level)), true,
-                old->level ? text_of(*old->level) : "", text_of(*f.level));
+                old->level ? text_of(*old->level).english() : std::string(), text_of(*f.level));
         const Standing was = standing_of(before, *old);
         const Standing is = standing_of(after, f);
         if (was != is)

@@ -217,7 +217,7 @@ private:
 
 Result<Change> copy_step(const Procedure& from, const StepId& id, const Procedure& to, std::size_t at) {
     const Step* step = from.find(id);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "Choose the step that is to be copied.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Edits", "Choose the step that is to be copied."));
     return tried(to, Copier(from, to).copied(*step, at));
 }
 

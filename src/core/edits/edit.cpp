@@ -54,22 +54,22 @@ bool has(const std::vector<ItemId>& list, const ItemId& id) { return std::find(l
 
 /// What still refers to a thing that is to be removed, or an empty text. Words that name it do not hold it back: they are
 /// pointed out as naming something unknown, and undo brings it back.
-std::string holder(const Procedure& p, const RecordingId& id) {
+Words holder(const Procedure& p, const RecordingId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const bool take = std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) { return t.recording == id; }) ||
             (s.clip && s.clip->take.recording == id);
         const bool plate = std::any_of(s.plates.begin(), s.plates.end(), [&](const Plate& t) { return t.recording == id; });
-        if (take || plate) return fmt::format("step {} still uses this recording", i + 1);
+        if (take || plate) return say(key("Edits", "step {0} still uses this recording"), i + 1);
     }
     for (const auto& r : p.recordings)
-        if (r.alongside && r.alongside->with == id) return "another recording runs alongside it";
+        if (r.alongside && r.alongside->with == id) return key("Edits", "another recording runs alongside it");
     for (const auto& f : p.figures)
         if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return c.recording == id; }))
-            return fmt::format("\"{}\" was heard in this recording", title_of(p, f));
+            return say(key("Edits", "\"{0}\" was heard in this recording"), title_of(p, f));
     return {};
 }
-std::string holder(const Procedure& p, const ItemId& id) {
+Words holder(const Procedure& p, const ItemId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const bool done =
@@ -81,25 +81,26 @@ std::string holder(const Procedure& p, const ItemId& id) {
                         std::any_of(x.fasteners.begin(), x.fasteners.end(), [&](const FastenerPlace& f) { return f.item == id; });
                 }) ||
             (s.clip && std::any_of(s.clip->marks.begin(), s.clip->marks.end(), [&](const ClipMark& m) { return m.item == id; }));
-        if (done || shown) return fmt::format("step {} still {} it", i + 1, done ? "acts on" : "calls out");
+        if (done || shown)
+            return say(done ? key("Edits", "step {0} still acts on it") : key("Edits", "step {0} still calls it out"), i + 1);
     }
     for (const auto& f : p.figures)
-        if (f.item == id) return fmt::format("the figure \"{}\" is about it", title_of(p, f));
+        if (f.item == id) return say(key("Edits", "the figure \"{0}\" is about it"), title_of(p, f));
     for (const auto& i : p.items) {
         if (i.id == id) continue;
-        if (i.closes && i.closes->fluid == id) return fmt::format("the {} closes its system", i.name);
-        if (has(i.behind, id)) return fmt::format("the {} lies behind it", i.name);
-        if (has(i.under, id)) return fmt::format("the {} sits under it", i.name);
+        if (i.closes && i.closes->fluid == id) return say(key("Edits", "the {0} closes its system"), i.name);
+        if (has(i.behind, id)) return say(key("Edits", "the {0} lies behind it"), i.name);
+        if (has(i.under, id)) return say(key("Edits", "the {0} sits under it"), i.name);
     }
     return {};
 }
-std::string holder(const Procedure& p, const SourceId& id) {
+Words holder(const Procedure& p, const SourceId& id) {
     for (const auto& f : p.figures)
         if (std::any_of(f.proofs.begin(), f.proofs.end(), [&](const Proof& x) { return x.source == id; }))
-            return fmt::format("\"{}\" is proved by it", title_of(p, f));
+            return say(key("Edits", "\"{0}\" is proved by it"), title_of(p, f));
     return {};
 }
-std::string holder(const Procedure& p, const FigureId& id) {
+Words holder(const Procedure& p, const FigureId& id) {
     for (std::size_t i = 0; i < p.steps.size(); ++i) {
         const Step& s = p.steps[i];
         const bool done = std::any_of(s.actions.begin(), s.actions.end(), [&](const Action& a) { return a.figure == id; }) ||
@@ -115,143 +116,172 @@ std::string holder(const Procedure& p, const FigureId& id) {
             return std::any_of(r.presses.begin(), r.presses.end(), [&](const Press& x) { return x.hold == id; });
         });
         if (done || drawn || limits || held || std::find(s.heard.begin(), s.heard.end(), id) != s.heard.end())
-            return fmt::format("step {} still uses it", i + 1);
+            return say(key("Edits", "step {0} still uses it"), i + 1);
     }
     for (const auto& i : p.items)
-        if (i.total == id || i.refill == id || i.holds == id) return fmt::format("the {} is said to hold it", i.name);
+        if (i.total == id || i.refill == id || i.holds == id) return say(key("Edits", "the {0} is said to hold it"), i.name);
     return {};
 }
-std::string holder(const Procedure&, const StepId&) { return {}; }
+Words holder(const Procedure&, const StepId&) { return {}; }
 
 bool known(const Procedure& p, const RecordingId& id) { return p.find(id) != nullptr; }
-constexpr const char* kNoRecording = "That recording is not used in this guide yet; add it to the guide first.";
+constexpr Key kNoRecording = key("Edits", "That recording is not used in this guide yet; add it to the guide first.");
 
 // Refusals of values that cannot be: an empty text means the thing may be put.
-std::string objection(const Procedure& p, const RecordingUse& r) {
-    if (r.alongside && r.alongside->with == r.id) return "A recording cannot run alongside itself.";
+Words objection(const Procedure& p, const RecordingUse& r) {
+    if (r.alongside && r.alongside->with == r.id) return key("Edits", "A recording cannot run alongside itself.");
     if (r.alongside && !known(p, r.alongside->with)) return kNoRecording;
     for (std::size_t i = 1; i < r.anchors.size(); ++i)
         if (!(r.anchors[i - 1].said < r.anchors[i].said && r.anchors[i - 1].film < r.anchors[i].film))
-            return "Lines tied to the film stay in the order in which they are said; untie the other line first.";
+            return key("Edits", "Lines tied to the film stay in the order in which they are said; untie the other line first.");
     return {};
 }
-std::string objection(const Procedure&, const Source& s) { return s.title.empty() ? "A source needs a title." : ""; }
-std::string objection(const Procedure& p, const Figure& f) {
+Words objection(const Procedure&, const Source& s) { return s.title.empty() ? Words(key("Edits", "A source needs a title.")) : Words(); }
+Words objection(const Procedure& p, const Figure& f) {
     if (!f.item.empty() && p.find(f.item) == nullptr)
-        return fmt::format("The figure is about \"{}\", which is no item of this guide; add the item first.", f.item.text());
+        return say(key("Edits", "The figure is about \"{0}\", which is no item of this guide; add the item first."), f.item.text());
     for (const auto& proof : f.proofs)
-        if (p.find(proof.source) == nullptr) return "The figure is proved by a source that is not in this guide; add the source first.";
+        if (p.find(proof.source) == nullptr)
+            return key("Edits", "The figure is proved by a source that is not in this guide; add the source first.");
     if (std::any_of(f.claims.begin(), f.claims.end(), [&](const Claim& c) { return !known(p, c.recording); })) return kNoRecording;
     return {};
 }
-constexpr const char* kNotNested = "A check or a wait lies within a stretch of its step; move the step's edges first.";
+constexpr Key kNotNested = key("Edits", "A check or a wait lies within a stretch of its step; move the step's edges first.");
 /// Whether a stretch lies within one of the step's takes; nowhere is within.
 bool nested(const Step& s, const std::optional<Take>& shown) {
     return !shown || (shown->from < shown->to && std::any_of(s.takes.begin(), s.takes.end(), [&](const Take& t) {
         return t.recording == shown->recording && !(shown->from < t.from) && !(t.to < shown->to);
     }));
 }
-/// An item that is not in the guide.
-std::string unknown_item(const Procedure& p, const ItemId& id, std::string_view does) {
-    return p.find(id) == nullptr ? fmt::format("{} \"{}\", which is no item of this guide; add the item first.", does, id.text()) : "";
+/// An item that is not in the guide. The sentence takes it, and then `who`.
+Words unknown_item(const Procedure& p, const ItemId& id, const Key& sentence, const std::string& who = {}) {
+    return p.find(id) == nullptr ? say(sentence, id.text(), who) : Words();
 }
 bool known_or_empty(const Procedure& p, const FigureId& id) { return id.empty() || p.find(id) != nullptr; }
 
-std::string objection(const Procedure& p, const Item& i) {
-    if (i.name.empty()) return "An item needs a name.";
+Words objection(const Procedure& p, const Item& i) {
+    if (i.name.empty()) return key("Edits", "An item needs a name.");
     if (i.closes)
-        if (std::string no = unknown_item(p, i.closes->fluid, fmt::format("The {} closes", i.name)); !no.empty()) return no;
-    for (const auto& [list, does] : {std::pair(&i.behind, "lies behind"), std::pair(&i.under, "sits under")})
-        for (const auto& id : *list) {
-            if (id == i.id) return fmt::format("Nothing {} itself; take the {} from that list.", does, i.name);
-            if (std::string no = unknown_item(p, id, fmt::format("The {} {}", i.name, does)); !no.empty()) return no;
-        }
+        if (Words no = unknown_item(
+                p, i.closes->fluid, key("Edits", "The {1} closes \"{0}\", which is no item of this guide; add the item first."), i.name);
+            !no.empty())
+            return no;
+    for (const auto& id : i.behind) {
+        if (id == i.id) return say(key("Edits", "Nothing lies behind itself; take the {0} from that list."), i.name);
+        if (Words no = unknown_item(
+                p, id, key("Edits", "The {1} lies behind \"{0}\", which is no item of this guide; add the item first."), i.name);
+            !no.empty())
+            return no;
+    }
+    for (const auto& id : i.under) {
+        if (id == i.id) return say(key("Edits", "Nothing sits under itself; take the {0} from that list."), i.name);
+        if (Words no = unknown_item(
+                p, id, key("Edits", "The {1} sits under \"{0}\", which is no item of this guide; add the item first."), i.name);
+            !no.empty())
+            return no;
+    }
     for (const auto* figure : {&i.total, &i.refill, &i.holds})
-        if (!known_or_empty(p, *figure)) return fmt::format("What the {} holds is no figure of this guide; add the figure first.", i.name);
+        if (!known_or_empty(p, *figure))
+            return say(key("Edits", "What the {0} holds is no figure of this guide; add the figure first."), i.name);
     return {};
 }
 
-std::string objection(const Procedure& p, const std::vector<Action>& actions) {
+Words objection(const Procedure& p, const std::vector<Action>& actions) {
     for (const auto& a : actions) {
         for (const auto* list : {&a.items, &a.needs})
             for (const auto& i : *list)
-                if (std::string no = unknown_item(p, i, "An action names"); !no.empty()) return no;
-        if (!known_or_empty(p, a.figure)) return "An action is done to a figure that is not in this guide.";
+                if (Words no =
+                        unknown_item(p, i, key("Edits", "An action names \"{0}\", which is no item of this guide; add the item first."));
+                    !no.empty())
+                    return no;
+        if (!known_or_empty(p, a.figure)) return key("Edits", "An action is done to a figure that is not in this guide.");
     }
     return {};
 }
 
-std::string objection(const Procedure& p, const Clip& clip) {
+Words objection(const Procedure& p, const Clip& clip) {
     if (!known(p, clip.take.recording)) return kNoRecording;
-    if (!(clip.take.from < clip.take.to)) return "A clip ends after it begins; move its other end first.";
-    if (clip.slower < 1 || clip.slower > 8) return "A clip runs as it was filmed, or two to eight times slower.";
+    if (!(clip.take.from < clip.take.to)) return key("Edits", "A clip ends after it begins; move its other end first.");
+    if (clip.slower < 1 || clip.slower > 8) return key("Edits", "A clip runs as it was filmed, or two to eight times slower.");
     if (clip.poster && (*clip.poster < clip.take.from || !(*clip.poster < clip.take.to)))
-        return "The still that stands for a clip is one of its own pictures.";
+        return key("Edits", "The still that stands for a clip is one of its own pictures.");
     for (const auto& m : clip.marks) {
         if (!m.item.empty())
-            if (std::string no = unknown_item(p, m.item, "The clip shows the number of"); !no.empty()) return no;
-        if (!known_or_empty(p, m.mark.figure)) return "A distance on the clip is a figure that is not in this guide.";
-        if (!(m.from < m.to)) return "What is drawn over a clip stays for a while; its end comes after its beginning.";
+            if (Words no = unknown_item(
+                    p, m.item, key("Edits", "The clip shows the number of \"{0}\", which is no item of this guide; add the item first."));
+                !no.empty())
+                return no;
+        if (!known_or_empty(p, m.mark.figure)) return key("Edits", "A distance on the clip is a figure that is not in this guide.");
+        if (!(m.from < m.to)) return key("Edits", "What is drawn over a clip stays for a while; its end comes after its beginning.");
     }
     return {};
 }
 bool within_picture(const Area& a) {
     return a.left >= 0 && a.top >= 0 && a.right <= 10000 && a.bottom <= 10000 && a.left < a.right && a.top < a.bottom;
 }
-std::string objection(const Procedure& p, const Plate& plate) {
+Words objection(const Procedure& p, const Plate& plate) {
     if (!known(p, plate.recording)) return kNoRecording;
     for (const auto& c : plate.callouts)
-        if (std::string no = unknown_item(p, c.item, "The plate calls out"); !no.empty()) return no;
+        if (Words no =
+                unknown_item(p, c.item, key("Edits", "The plate calls out \"{0}\", which is no item of this guide; add the item first."));
+            !no.empty())
+            return no;
     for (const auto& f : plate.fasteners)
-        if (std::string no = unknown_item(p, f.item, "The plate shows the place of"); !no.empty()) return no;
+        if (Words no = unknown_item(
+                p, f.item, key("Edits", "The plate shows the place of \"{0}\", which is no item of this guide; add the item first."));
+            !no.empty())
+            return no;
     for (const auto& m : plate.marks)
-        if (!known_or_empty(p, m.figure)) return "A distance on the plate is a figure that is not in this guide.";
+        if (!known_or_empty(p, m.figure)) return key("Edits", "A distance on the plate is a figure that is not in this guide.");
     for (const auto& i : plate.off_order)
         if (std::none_of(plate.callouts.begin(), plate.callouts.end(), [&](const Callout& c) { return c.item == i; }))
-            return "The order of taking off names parts that are called out on the plate; call the part out first.";
+            return key("Edits", "The order of taking off names parts that are called out on the plate; call the part out first.");
     const auto& care = plate.care;
-    if (care.tilt < -150 || care.tilt > 150) return "A still is turned by 15 degrees at most.";
-    if (care.brighten < 0 || care.brighten > 100) return "A still is brightened by 0 to 100.";
+    if (care.tilt < -150 || care.tilt > 150) return key("Edits", "A still is turned by 15 degrees at most.");
+    if (care.brighten < 0 || care.brighten > 100) return key("Edits", "A still is brightened by 0 to 100.");
     if (!within_picture(care.crop) || care.crop.right - care.crop.left < 500 || care.crop.bottom - care.crop.top < 500)
-        return "What is shown of a still lies within it and is not smaller than a twentieth of it.";
-    if (!std::all_of(care.hidden.begin(), care.hidden.end(), within_picture)) return "What is hidden lies within the still.";
+        return key("Edits", "What is shown of a still lies within it and is not smaller than a twentieth of it.");
+    if (!std::all_of(care.hidden.begin(), care.hidden.end(), within_picture)) return key("Edits", "What is hidden lies within the still.");
     return {};
 }
-std::string objection(const Procedure& p, const Step& s) {
+Words objection(const Procedure& p, const Step& s) {
     if (s.clip)
-        if (std::string no = objection(p, *s.clip); !no.empty()) return no;
+        if (Words no = objection(p, *s.clip); !no.empty()) return no;
     for (const auto& t : s.takes) {
         if (!known(p, t.recording)) return kNoRecording;
-        if (!(t.from < t.to)) return "A step ends after it begins; set its end further down the tape.";
+        if (!(t.from < t.to)) return key("Edits", "A step ends after it begins; set its end further down the tape.");
         for (const auto& own : s.takes)
             if (&own != &t && own.recording == t.recording && t.from < own.to && own.from < t.to)
-                return fmt::format("From {} to {} the tape is a take of this step already; a moment belongs to one take.",
+                return say(key("Edits", "From {0} to {1} the tape is a take of this step already; a moment belongs to one take."),
                     clock_text(own.from, false), clock_text(own.to, false));
         for (const auto& other : p.steps)
             for (const auto& o : other.takes)
                 if (other.id != s.id && o.recording == t.recording && t.from < o.to && o.from < t.to)
-                    return fmt::format("From {} to {} the tape already belongs to \"{}\"; a moment belongs to one step.",
-                        clock_text(o.from, false), clock_text(o.to, false), other.heading.empty() ? "another step" : other.heading);
+                    return say(key("Edits", "From {0} to {1} the tape already belongs to \"{2}\"; a moment belongs to one step."),
+                        clock_text(o.from, false), clock_text(o.to, false),
+                        other.heading.empty() ? Words(key("Edits", "another step")) : Words(other.heading));
     }
     for (const auto& w : s.waits) {
-        if (!w.figure.empty() && p.find(w.figure) == nullptr) return "The step waits for a time that is no figure of this guide.";
+        if (!w.figure.empty() && p.find(w.figure) == nullptr)
+            return key("Edits", "The step waits for a time that is no figure of this guide.");
         if (!nested(s, w.shown)) return kNotNested;
     }
     for (const auto& c : s.checks) {
-        if (c.reading && !known_or_empty(p, c.reading->limits)) return "A reading has limits that are no figure of this guide.";
+        if (c.reading && !known_or_empty(p, c.reading->limits))
+            return key("Edits", "A reading has limits that are no figure of this guide.");
         if (!nested(s, c.shown)) return kNotNested;
     }
     for (const auto& plate : s.plates)
-        if (std::string no = objection(p, plate); !no.empty()) return no;
+        if (Words no = objection(p, plate); !no.empty()) return no;
     for (const auto& r : s.resets)
         for (const auto& press : r.presses)
-            if (!known_or_empty(p, press.hold)) return "A button is held for a time that is no figure of this guide.";
-    if (std::string no = objection(p, s.actions); !no.empty()) return no;
+            if (!known_or_empty(p, press.hold)) return key("Edits", "A button is held for a time that is no figure of this guide.");
+    if (Words no = objection(p, s.actions); !no.empty()) return no;
     for (const auto& l : s.put_right)
-        if (std::string no = objection(p, l.actions); !no.empty()) return no;
-    if (s.hands.known() && s.hands.unit.empty()) return "The time a step takes needs a unit: 5 min.";
+        if (Words no = objection(p, l.actions); !no.empty()) return no;
+    if (s.hands.known() && s.hands.unit.empty()) return key("Edits", "The time a step takes needs a unit: 5 min.");
     for (const auto& f : s.heard)
-        if (p.find(f) == nullptr) return "The step uses a figure that is not in this guide.";
+        if (p.find(f) == nullptr) return key("Edits", "The step uses a figure that is not in this guide.");
     return {};
 }
 
@@ -277,14 +307,15 @@ struct Applier {
     Procedure p;
 
     Outcome operator()(const SetHeader& e) {
-        if (e.header.title.empty() || e.header.machine.empty()) return fail(ErrorCode::BadInput, "A guide needs a title and a machine.");
+        if (e.header.title.empty() || e.header.machine.empty())
+            return fail(ErrorCode::BadInput, key("Edits", "A guide needs a title and a machine."));
         p.header = e.header;
         return {};
     }
     template <class Thing>
     Outcome operator()(const Put<Thing>& e) {
-        if (e.thing.id.empty()) return fail(ErrorCode::BadInput, "What is put into a guide needs an id.");
-        if (const std::string no = objection(p, e.thing); !no.empty()) return fail(ErrorCode::Refused, no);
+        if (e.thing.id.empty()) return fail(ErrorCode::BadInput, key("Edits", "What is put into a guide needs an id."));
+        if (const Words no = objection(p, e.thing); !no.empty()) return fail(ErrorCode::Refused, no);
         put(p, e);
         return {};
     }
@@ -292,14 +323,14 @@ struct Applier {
     Outcome operator()(const Remove<IdType>& e) {
         auto& things = list<typename ThingOf<IdType>::type>(p);
         const auto it = position(things, e.id);
-        if (it == things.end()) return fail(ErrorCode::NotFound, fmt::format("\"{}\" is not in this guide.", e.id.text()));
-        if (const std::string why = holder(p, e.id); !why.empty())
-            return fail(ErrorCode::Refused, fmt::format("It cannot be removed: {}. Remove it there first.", why));
+        if (it == things.end()) return fail(ErrorCode::NotFound, say(key("Edits", "\"{0}\" is not in this guide."), e.id.text()));
+        if (const Words why = holder(p, e.id); !why.empty())
+            return fail(ErrorCode::Refused, say(key("Edits", "It cannot be removed: {0}. Remove it there first."), why));
         things.erase(it);
         return {};
     }
     Outcome operator()(const MoveStep& e) {
-        if (position(p.steps, e.id) == p.steps.end()) return fail(ErrorCode::NotFound, "That step is not in this guide.");
+        if (position(p.steps, e.id) == p.steps.end()) return fail(ErrorCode::NotFound, key("Edits", "That step is not in this guide."));
         move(p, e);
         return {};
     }
@@ -331,11 +362,11 @@ struct Inverter {
 
 }  // namespace
 
-std::vector<std::string> objections(const Procedure& p) {
-    std::vector<std::string> out;
+std::vector<Words> objections(const Procedure& p) {
+    std::vector<Words> out;
     const auto ask = [&](const auto& things) {
         for (const auto& thing : things)
-            if (std::string no = objection(p, thing); !no.empty()) out.push_back(std::move(no));
+            if (Words no = objection(p, thing); !no.empty()) out.push_back(std::move(no));
     };
     ask(p.recordings);
     ask(p.sources);

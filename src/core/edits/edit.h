@@ -57,7 +57,7 @@ Result<Procedure> apply(const Procedure& p, const Change& change);
 Procedure replay(Procedure p, const Change& change);
 
 /// What the rules have against a guide as it is, a sentence each; nothing against one that apply() alone made.
-std::vector<std::string> objections(const Procedure& p);
+std::vector<Words> objections(const Procedure& p);
 
 /// The change, if it can be applied; otherwise why not. Offers are made with it.
 Result<Change> tried(const Procedure& p, Change change);

@@ -92,8 +92,8 @@ Result<Change> set_guide(const Procedure& p, const GuideSettings& settings) {
     next.language = trimmed(settings.language);
     const auto small = [](char c) { return c >= 'a' && c <= 'z'; };
     if (next.language.size() != 2 || !std::all_of(next.language.begin(), next.language.end(), small))
-        return fail(ErrorCode::BadInput, "The language is given by its two letters: en, de, fr, nl.", next.language);
-    if (next.machine.empty() || next.title.empty()) return fail(ErrorCode::BadInput, "A guide needs a machine and a job.");
+        return fail(ErrorCode::BadInput, key("Edits", "The language is given by its two letters: en, de, fr, nl."), next.language);
+    if (next.machine.empty() || next.title.empty()) return fail(ErrorCode::BadInput, key("Edits", "A guide needs a machine and a job."));
     next.variants.clear();
     std::set<std::string> names;
     std::vector<std::string> gone;
@@ -104,14 +104,14 @@ Result<Change> set_guide(const Procedure& p, const GuideSettings& settings) {
             continue;
         }
         if (!names.insert(name).second)
-            return fail(ErrorCode::BadInput, fmt::format("Two variants are called {}; give each a name of its own.", name), name);
+            return fail(ErrorCode::BadInput, say(key("Edits", "Two variants are called {0}; give each a name of its own."), name), name);
         next.variants.push_back(name);
     }
     // what applied to nothing else would apply to every machine without them
     if (const auto held = only_for(p, gone); !held.empty())
         return fail(ErrorCode::Refused,
-            fmt::format(
-                "{} cannot go: without it this would apply to every machine: {}. Say first what else each applies to, or remove it.",
+            say(key("Edits",
+                    "{0} cannot go: without it this would apply to every machine: {1}. Say first what else each applies to, or remove it."),
                 fmt::join(gone, ", "), fmt::join(held, "; ")),
             gone.front());
     Change change{"change guide settings", {}};

@@ -314,7 +314,7 @@ std::variant<Change, Conflict> rebase(const Procedure& base, const Change& their
     if (!(rebased.after == std::get<Over>(backward).after))
         return Conflict{"what stands where, which hangs on who came first", json(), json(), json()};
     // each of the two was let in by the rules, and both together may not be
-    const auto old = [&, known = std::array{objections(base), objections(with_theirs), objections(with_mine)}](const std::string& no) {
+    const auto old = [&, known = std::array{objections(base), objections(with_theirs), objections(with_mine)}](const Words& no) {
         return std::any_of(
             known.begin(), known.end(), [&](const auto& list) { return std::find(list.begin(), list.end(), no) != list.end(); });
     };

@@ -106,17 +106,18 @@ std::vector<TranslatedLine> translation(const Procedure& p, std::string_view lan
 Result<Change> translate(const Procedure& p, const TranslatedLine& line, std::string_view language, const std::string& text) {
     if (!text.empty() && tokens(text) != tokens(line.of))
         return fail(ErrorCode::BadInput,
-            "Figures and items stand in the translation as they stand in the original, each as often; they are not translated.");
+            key("Edits",
+                "Figures and items stand in the translation as they stand in the original, each as often; they are not translated."));
     Change change{"translate a text", {}};
     if (!line.step.empty()) {
         const Step* step = p.find(line.step);
-        if (step == nullptr) return fail(ErrorCode::NotFound, "That step is not in the guide any more.");
+        if (step == nullptr) return fail(ErrorCode::NotFound, key("Edits", "That step is not in the guide any more."));
         Step next = *step;
         keep(next.translated, line, language, text);
         change.edits.emplace_back(Put<Step>{std::move(next), std::nullopt});
     } else if (!line.item.empty()) {
         const Item* item = p.find(line.item);
-        if (item == nullptr) return fail(ErrorCode::NotFound, "That item is not in the guide any more.");
+        if (item == nullptr) return fail(ErrorCode::NotFound, key("Edits", "That item is not in the guide any more."));
         Item next = *item;
         keep(next.translated, line, language, text);
         change.edits.emplace_back(Put<Item>{std::move(next), std::nullopt});
@@ -148,6 +149,28 @@ std::vector<std::string> languages_of(const Procedure& p) {
     for (const auto& s : p.steps) add(s.translated);
     for (const auto& i : p.items) add(i.translated);
     return {out.begin(), out.end()};
+}
+
+std::vector<TranslationGap> translation_gaps(const Procedure& p) {
+    std::vector<TranslationGap> out;
+    for (const auto& language : languages_of(p)) {
+        TranslationGap gap{language};
+        for (const auto& line : translation(p, language)) {
+            gap.missing += line.state == TranslatedLine::State::Missing ? 1 : 0;
+            gap.out_of_date += line.state == TranslatedLine::State::OutOfDate ? 1 : 0;
+        }
+        if (gap.missing + gap.out_of_date > 0) out.push_back(std::move(gap));
+    }
+    return out;
+}
+
+Words words_of(const TranslationGap& gap) {
+    const Words missing(counted_key("Translation", "%n texts are not translated", "1 text is not translated"), gap.missing);
+    const Words changed(counted_key("Translation", "%n texts changed since they were translated", "1 text changed since it was translated"),
+        gap.out_of_date);
+    if (gap.missing == 0) return say(key("Translation", "{0}: {1}."), gap.language, changed);
+    if (gap.out_of_date == 0) return say(key("Translation", "{0}: {1}."), gap.language, missing);
+    return say(key("Translation", "{0}: {1}, and {2}."), gap.language, missing, changed);
 }
 
 }  // namespace anagraph::core

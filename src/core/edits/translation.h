@@ -45,6 +45,18 @@ struct OfferedLanguage {
 inline constexpr OfferedLanguage kOfferedLanguages[] = {
     {"en", "English"}, {"de", "German"}, {"fr", "French"}, {"nl", "Dutch"}, {"pl", "Polish"}, {"es", "Spanish"}};
 
+/// What a language of the guide lacks.
+struct TranslationGap {
+    std::string language;
+    int missing = 0;
+    int out_of_date = 0;
+    friend bool operator==(const TranslationGap&, const TranslationGap&) = default;
+};
+/// Of each language something is translated into and not all of it as it stands.
+std::vector<TranslationGap> translation_gaps(const Procedure& p);
+/// "de: 3 texts are not translated, and 1 changed since. They go out in the original."
+Words words_of(const TranslationGap& gap);
+
 /// The languages something is translated into, in the order of their codes.
 std::vector<std::string> languages_of(const Procedure& p);
 

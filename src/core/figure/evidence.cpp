@@ -129,20 +129,25 @@ Standing standing_of(const Procedure& p, const Figure& figure) { return standing
 namespace {
 
 /// What does not count for the figure, a sentence for each.
-std::string not_counted(const Procedure& p, const Figure& figure) {
-    std::string out;
+Words not_counted(const Procedure& p, const Figure& figure) {
+    std::vector<Words> out;
     for (const auto& proof : figure.proofs)
         if (!counts(p, figure, proof))
-            out += fmt::format(" {} applies to {} only and does not count here.", name_of_proof(p, proof),
-                p.find(proof.source) == nullptr ? std::string("other variants")
-                                                : fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", ")));
-    return out;
+            out.push_back(p.find(proof.source) == nullptr
+                    ? say(key("Evidence", "{0} applies to other variants only and does not count here."), name_of_proof(p, proof))
+                    : say(key("Evidence", "{0} applies to {1} only and does not count here."), name_of_proof(p, proof),
+                          fmt::format("{}", fmt::join(p.find(proof.source)->variants, ", "))));
+    return one_after_other(out);
 }
 
 }  // namespace
 
-std::string finding_of(const Procedure& p, const Figure& figure) { return finding_of(counted(p, figure)) + not_counted(p, figure); }
-std::string argue_standing(const Procedure& p, const Figure& figure) { return argue_standing(counted(p, figure)) + not_counted(p, figure); }
+Words finding_of(const Procedure& p, const Figure& figure) {
+    return one_after_other({finding_of(counted(p, figure)), not_counted(p, figure)});
+}
+Words argue_standing(const Procedure& p, const Figure& figure) {
+    return one_after_other({argue_standing(counted(p, figure)), not_counted(p, figure)});
+}
 
 std::vector<const Source*> outdated_sources(const Procedure& p, const Figure& figure) {
     std::vector<const Source*> out;
@@ -204,15 +209,15 @@ Change take_ruling(const Figure& figure, const Ruling& r) {
     return {"resolve a figure by the house rule", {Put<Figure>{std::move(next), std::nullopt}}};
 }
 
-std::optional<std::string> contradiction(const Figure& figure) {
+std::optional<Words> contradiction(const Figure& figure) {
     for (std::size_t i = 0; i < figure.claims.size(); ++i)
         for (std::size_t k = i + 1; k < figure.claims.size(); ++k) {
             const auto& a = figure.claims[i];
             const auto& b = figure.claims[k];
             // twice the same words say nothing new
             if (a.value == b.value || agrees(a.value, b.value, {}) || agrees(b.value, a.value, {})) continue;
-            return fmt::format("\u201C{}\u201D at {} and \u201C{}\u201D at {} cannot both be right.", a.words, clock_text(a.at, false),
-                b.words, clock_text(b.at, false));
+            return say(key("Evidence", "“{0}” at {1} and “{2}” at {3} cannot both be right."), a.words, clock_text(a.at, false), b.words,
+                clock_text(b.at, false));
         }
     return std::nullopt;
 }
@@ -221,10 +226,10 @@ Result<Change> join_figures(const Procedure& p, const FigureId& id, const Figure
     const Figure* figure = p.find(id);
     const Figure* other = p.find(other_id);
     if (figure == nullptr || other == nullptr || id == other_id)
-        return fail(ErrorCode::NotFound, "Two figures of this guide are needed to join them.");
+        return fail(ErrorCode::NotFound, key("Evidence", "Two figures of this guide are needed to join them."));
     if (figure->kind != other->kind)
         return fail(ErrorCode::Refused,
-            fmt::format("A {} and a {} cannot be one figure.", spoken_name_of(figure->kind), spoken_name_of(other->kind)));
+            say(key("Evidence", "A {0} and a {1} cannot be one figure."), spoken_name_of(figure->kind), spoken_name_of(other->kind)));
     Figure joined = *figure;
     joined.claims.insert(joined.claims.end(), other->claims.begin(), other->claims.end());
     joined.proofs.insert(joined.proofs.end(), other->proofs.begin(), other->proofs.end());
@@ -252,9 +257,9 @@ Result<Change> join_figures(const Procedure& p, const FigureId& id, const Figure
 Result<Change> part_claim(const Procedure& p, const FigureId& id, std::size_t claim) {
     const Figure* figure = p.find(id);
     if (figure == nullptr || claim >= figure->claims.size())
-        return fail(ErrorCode::NotFound, "Choose the claim that is to become a figure of its own.");
+        return fail(ErrorCode::NotFound, key("Evidence", "Choose the claim that is to become a figure of its own."));
     if (figure->claims.size() == 1 && figure->proofs.empty())
-        return fail(ErrorCode::Refused, "It is all that speaks for this figure: there is nothing to part.");
+        return fail(ErrorCode::Refused, key("Evidence", "It is all that speaks for this figure: there is nothing to part."));
     Figure rest = *figure;
     Figure own;
     own.kind = figure->kind;

@@ -28,8 +28,8 @@ std::string text_for_all(const Procedure& p, const Figure& figure);
 bool counts(const Procedure& p, const Figure& figure, const Proof& proof);
 /// The standing that the evidence which counts gives, what that evidence comes to, and what its author can do; see figure.h.
 Standing standing_of(const Procedure& p, const Figure& figure);
-std::string finding_of(const Procedure& p, const Figure& figure);
-std::string argue_standing(const Procedure& p, const Figure& figure);
+Words finding_of(const Procedure& p, const Figure& figure);
+Words argue_standing(const Procedure& p, const Figure& figure);
 /// The sources behind a figure of which a newer edition is in the guide: same title and kind, later date.
 std::vector<const Source*> outdated_sources(const Procedure& p, const Figure& figure);
 
@@ -47,7 +47,7 @@ Change take_ruling(const Figure& figure, const Ruling& ruling);
 
 /// Two values said of one thing that cannot be the same ("35 N·m" and "20 lbf·ft"), as a sentence; nothing where every pair
 /// agrees within the digits said.
-std::optional<std::string> contradiction(const Figure& figure);
+std::optional<Words> contradiction(const Figure& figure);
 
 /// Puts `other` into `figure`: its claims, proofs and places looked in; every use of it names `figure` then. Errors: Refused
 /// for two kinds that cannot be one.

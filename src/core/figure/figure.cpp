@@ -68,6 +68,23 @@ std::string text_of(const FigureValue& v) {
     return fmt::format("{} {}{}", number, unit->symbol, turn_text(v));
 }
 
+Words words_of(const FigureValue& v) {
+    if (!v.known()) return key("Values", "not known");
+    const auto number = [](const std::string& digits) { return Words::number(digits); };
+    Words out = v.high.empty() ? number(v.low) : say(key("Values", "{0} to {1}"), number(v.low), number(v.high));
+    for (auto stage = v.before.rbegin(); stage != v.before.rend(); ++stage) out = say(key("Values", "{0}, then {1}"), number(*stage), out);
+    if (v.limit == Limit::AtMost) out = say(key("Values", "at most {0}"), out);
+    if (v.limit == Limit::AtLeast) out = say(key("Values", "at least {0}"), out);
+    const Unit* unit = find_unit(v.unit);
+    // a grade or a part number is no number
+    if (unit == nullptr) return text_of(v);
+    if (unit->dimension == Dimension::Count) return out;
+    if (unit->id == "turn")
+        return say(v.low == "1" || v.low.find('/') != std::string::npos ? key("Values", "{0} turn") : key("Values", "{0} turns"), out);
+    out = say(key("Values", "{0} {1}"), out, unit->symbol);
+    return v.turn.empty() ? out : say(key("Values", "{0}, then {1}°"), out, number(v.turn));
+}
+
 std::string other_system_text(const FigureValue& v) {
     const Unit* unit = find_unit(v.unit);
     const auto low = Number::kept(v.low);
@@ -134,14 +151,15 @@ Result<FigureValue> parse_staged(const std::string& text, DecimalMark mark) {
         const auto number = whole && whole->unit == last->unit ? Result<Number>(whole->number) : Number::parse(parts[i], mark);
         if (!number && number.error().code == ErrorCode::Ambiguous) return tl::make_unexpected(number.error());
         if (!number)
-            return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no stage; write them as \"20, then 40, then 60 Nm\".", parts[i]));
+            return fail(
+                ErrorCode::BadInput, say(key("Evidence", "\"{0}\" is no stage; write them as \"20, then 40, then 60 Nm\"."), parts[i]));
         if (number->value() <= before)
-            return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
+            return fail(ErrorCode::BadInput, say(key("Evidence", "\"{0}\" goes back: each stage is above the one before."), text));
         before = number->value();
         value.before.push_back(number->text());
     }
     if (last->number.value() <= before)
-        return fail(ErrorCode::BadInput, fmt::format("\"{}\" goes back: each stage is above the one before.", text));
+        return fail(ErrorCode::BadInput, say(key("Evidence", "\"{0}\" goes back: each stage is above the one before."), text));
     return value;
 }
 
@@ -172,7 +190,8 @@ Result<FigureValue> parse_figure_value(std::string_view text, DecimalMark mark) 
         if (!high) return tl::make_unexpected(high.error());
         if (!low) return tl::make_unexpected(low.error());
         if (low->value() >= high->number.value())
-            return fail(ErrorCode::BadInput, fmt::format("\"{}\" runs from the larger to the smaller; write the smaller end first.", s));
+            return fail(
+                ErrorCode::BadInput, say(key("Evidence", "\"{0}\" runs from the larger to the smaller; write the smaller end first."), s));
         return FigureValue{low->text(), high->number.text(), std::string(high->unit->id)};
     }
     const auto quantity = Quantity::parse(s, mark);
@@ -212,7 +231,8 @@ Result<FigureValue> parse_figure_value(std::string_view text, FigureKind kind, D
         : std::find(fits->dimensions.begin(), fits->dimensions.end(), unit->dimension) != fits->dimensions.end() ||
             (fits->words && fits->dimensions.empty());
     if (right) return value;
-    return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no {}; write it as in \"{}\".", text, spoken_name_of(kind), fits->example));
+    return fail(
+        ErrorCode::BadInput, say(key("Evidence", "\"{0}\" is no {1}; write it as in \"{2}\"."), text, spoken_name_of(kind), fits->example));
 }
 
 std::string ambiguous_number(const FigureValue& value) {
@@ -297,50 +317,58 @@ namespace {
 
 /// What the evidence comes to, and what its author can do about it.
 struct Argument {
-    std::string finding;
-    std::string advice;
+    Words finding;
+    Words advice;
 };
+
+/// "page 2 gives 25 N·m; “fifteen” was said at 0:40"
+Words after(const Words& before, const Words& next) { return before.empty() ? next : say(key("Evidence", "{0}; {1}"), before, next); }
 
 Argument argued(const Figure& f) {
     if (f.proofs.empty()) {
         if (!f.looked.empty() && !f.value.known()) {
-            std::string where;
-            for (const auto& l : f.looked) where += fmt::format("{}{} ({}, {})", where.empty() ? "" : "; ", l.where, l.who, l.on);
-            return {fmt::format("Not found. Looked in: {}.", where), ""};
+            Words where;
+            for (const auto& l : f.looked) where = after(where, say(key("Evidence", "{0} ({1}, {2})"), l.where, l.who, l.on));
+            return {say(key("Evidence", "Not found. Looked in: {0}."), where), {}};
         }
-        if (f.claims.empty()) return {"Nobody has said it and no source gives it.", "Find it, or leave it as not known."};
+        if (f.claims.empty())
+            return {key("Evidence", "Nobody has said it and no source gives it."), key("Evidence", "Find it, or leave it as not known.")};
         if (std::all_of(f.claims.begin(), f.claims.end(), [](const Claim& c) { return c.by_program; }))
-            return {"Heard by the program; nobody has listened to it yet.",
-                "Listen to it and confirm its step, then add the source that gives it."};
-        return {f.claims.size() == 1 ? "Said once; speech alone proves nothing."
-                                     : fmt::format("Said {} times; speech alone proves nothing.", f.claims.size()),
-            "Add the source that gives it."};
+            return {key("Evidence", "Heard by the program; nobody has listened to it yet."),
+                key("Evidence", "Listen to it and confirm its step, then add the source that gives it.")};
+        return {Words(counted_key("Evidence", "Said %n times; speech alone proves nothing.", "Said once; speech alone proves nothing."),
+                    static_cast<long long>(f.claims.size())),
+            key("Evidence", "Add the source that gives it.")};
     }
-    if (!f.value.known()) return {"A source is named, but no value is chosen.", ""};
-    std::string differs;
+    if (!f.value.known()) return {key("Evidence", "A source is named, but no value is chosen."), {}};
+    Words differs;
     for (const auto& p : f.proofs)
         if (!agrees(f, p))
-            differs += fmt::format("{}{} gives {}", differs.empty() ? "" : "; ", p.place.empty() ? "a source" : p.place, text_of(p.value));
+            differs = after(differs,
+                p.place.empty() ? say(key("Evidence", "a source gives {0}"), words_of(p.value))
+                                : say(key("Evidence", "{0} gives {1}"), p.place, words_of(p.value)));
     for (const auto& c : f.claims)
-        if (!agrees(f, c))
-            differs += fmt::format("{}\u201C{}\u201D was said at {}", differs.empty() ? "" : "; ", c.words, clock_text(c.at, false));
+        if (!agrees(f, c)) differs = after(differs, say(key("Evidence", "“{0}” was said at {1}"), c.words, clock_text(c.at, false)));
     if (differs.empty()) {
-        const std::string first = f.proofs.front().place.empty() ? "The source" : capitalised(f.proofs.front().place);
-        return {fmt::format("{} gives {}{}{}.", first, text_of(f.proofs.front().value),
-                    f.proofs.size() > 1 ? "; the other sources agree" : "", f.claims.empty() ? "" : "; everything said agrees with it"),
-            ""};
+        const auto& first = f.proofs.front();
+        Words given = first.place.empty() ? say(key("Evidence", "The source gives {0}"), words_of(first.value))
+                                          : say(key("Evidence", "{0} gives {1}"), capitalised(first.place), words_of(first.value));
+        if (f.proofs.size() > 1) given = after(given, key("Evidence", "the other sources agree"));
+        if (!f.claims.empty()) given = after(given, key("Evidence", "everything said agrees with it"));
+        return {say(key("Evidence", "{0}."), given), {}};
     }
-    if (!f.settled.empty()) return {fmt::format("Resolved: {}. What differs: {}.", f.settled, differs), ""};
-    return {fmt::format("Against {}: {}.", text_of(f.value), differs), "Say why the value holds, or change it."};
+    if (!f.settled.empty()) return {say(key("Evidence", "Resolved: {0}. What differs: {1}."), f.settled, differs), {}};
+    return {
+        say(key("Evidence", "Against {0}: {1}."), words_of(f.value), differs), key("Evidence", "Say why the value holds, or change it.")};
 }
 
 }  // namespace
 
-std::string finding_of(const Figure& f) { return argued(f).finding; }
+Words finding_of(const Figure& f) { return argued(f).finding; }
 
-std::string argue_standing(const Figure& f) {
+Words argue_standing(const Figure& f) {
     const auto [finding, advice] = argued(f);
-    return advice.empty() ? finding : finding + " " + advice;
+    return one_after_other({finding, advice});
 }
 
 }  // namespace anagraph::core

@@ -9,6 +9,7 @@
 #include "core/base/frame_time.h"
 #include "core/base/named.h"
 #include "core/base/result.h"
+#include "core/base/words.h"
 #include "core/fluids/level_rule.h"
 #include "core/page/page_spot.h"
 #include "core/procedure/ids.h"
@@ -67,6 +68,8 @@ struct FigureValue {
 
 /// The value as printed: "25 N·m", "8 to 10 mm", "at most 60 °C", "20, then 40, then 60 N·m", "75W90"; "not known" when it is not.
 std::string text_of(const FigureValue& value);
+/// text_of(), to be said in the language and with the numbers of whoever reads it on the screen.
+Words words_of(const FigureValue& value);
 /// The same in the other unit system, or empty where there is none. A limit is never crossed by rounding.
 std::string other_system_text(const FigureValue& value);
 /// Reads "25 Nm", "8 to 10 mm", "at most 60 degC", "20, then 40, then 60 Nm", "40 Nm, then 90 deg", "75W90". Errors: BadInput for a number
@@ -155,8 +158,8 @@ bool agrees(const Figure& figure, const Proof& proof);
 /// Disputed: a source or a claim differs and nobody has settled it; or the value is not what any source gives.
 Standing standing_of(const Figure& figure);
 /// What the evidence comes to, in one sentence: "Page 2, torques gives 25 N·m; everything said agrees with it."
-std::string finding_of(const Figure& figure);
+Words finding_of(const Figure& figure);
 /// The same for its author, with what can be done about it: "Said once; speech alone proves nothing. Add the source that gives it."
-std::string argue_standing(const Figure& figure);
+Words argue_standing(const Figure& figure);
 
 }  // namespace anagraph::core

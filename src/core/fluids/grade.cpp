@@ -57,20 +57,23 @@ FluidSpec parse_fluid_spec(std::string_view text) {
 }
 
 Compatibility compare(const FluidSpec& demanded, const FluidSpec& pack) {
-    if (demanded.viscosity.empty() && demanded.meets.empty()) return {Suits::Unknown, "No source says what the fluid has to meet."};
+    if (demanded.viscosity.empty() && demanded.meets.empty())
+        return {Suits::Unknown, key("Fluids", "No source says what the fluid has to meet.")};
     if (!demanded.viscosity.empty() && !pack.viscosity.empty() && demanded.viscosity != pack.viscosity)
-        return {Suits::No, fmt::format("{} is asked for, the pack says {}.", demanded.viscosity, pack.viscosity)};
+        return {Suits::No, say(key("Fluids", "{0} is asked for, the pack says {1}."), demanded.viscosity, pack.viscosity)};
     if (!demanded.viscosity.empty() && pack.viscosity.empty())
-        return {Suits::Unknown, fmt::format("{} is asked for; the pack says no viscosity.", demanded.viscosity)};
+        return {Suits::Unknown, say(key("Fluids", "{0} is asked for; the pack says no viscosity."), demanded.viscosity)};
     std::vector<std::string> missing;
     for (const auto& m : demanded.meets)
         if (std::find(pack.meets.begin(), pack.meets.end(), m) == pack.meets.end()) missing.push_back(m);
     if (!missing.empty())
-        return {Suits::Unknown, fmt::format("The pack does not say that it meets {}: ask its maker.", fmt::join(missing, " and "))};
+        return {Suits::Unknown,
+            say(key("Fluids", "The pack does not say that it meets {0}: ask its maker."), fmt::format("{}", fmt::join(missing, ", ")))};
     return {Suits::Yes,
-        demanded.meets.empty() ? fmt::format("The pack says {}; no specification is asked for beside the viscosity.", pack.viscosity)
-                               : fmt::format("The pack says all that is asked for: {}{}{}.", demanded.viscosity,
-                                     demanded.viscosity.empty() ? "" : " ", fmt::join(demanded.meets, " "))};
+        demanded.meets.empty()
+            ? say(key("Fluids", "The pack says {0}; no specification is asked for beside the viscosity."), pack.viscosity)
+            : say(key("Fluids", "The pack says all that is asked for: {0}."),
+                  fmt::format("{}{}{}", demanded.viscosity, demanded.viscosity.empty() ? "" : " ", fmt::join(demanded.meets, " ")))};
 }
 
 }  // namespace anagraph::core

@@ -4,6 +4,8 @@
 #include <string>
 #include <vector>
 
+#include "core/base/words.h"
+
 namespace anagraph::core {
 
 struct FluidSpec {
@@ -17,7 +19,7 @@ FluidSpec parse_fluid_spec(std::string_view text);
 enum class Suits { Yes, No, Unknown };
 struct Compatibility {
     Suits suits = Suits::Unknown;
-    std::string why;  // one sentence
+    Words why;  // one sentence
 };
 
 /// Does the pack meet the demand? What either does not say is unknown, never yes. Same viscosity and every specification

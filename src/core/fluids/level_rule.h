@@ -6,6 +6,7 @@
 #include <string_view>
 
 #include "core/base/named.h"
+#include "core/base/words.h"
 
 namespace anagraph::core {
 
@@ -36,6 +37,6 @@ struct Names<LevelRule::Gauge> {
         {LevelRule::Gauge::SightGlass, "sight glass"}, {LevelRule::Gauge::WeepingPlug, "weeping plug"}});
 };
 /// "On level ground, warm, engine stopped for 5 min, dipstick resting, not screwed in." What is unknown is named at the end.
-std::string text_of(const LevelRule& rule);
+Words text_of(const LevelRule& rule);
 
 }  // namespace anagraph::core

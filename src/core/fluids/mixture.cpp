@@ -13,10 +13,11 @@ namespace {
 bool percent(double p) { return p >= 0 && p <= 100; }
 
 Outcome checked(double volume, double have, double want, double concentrate) {
-    if (!(volume > 0)) return fail(ErrorCode::BadInput, "The volume of the system must be more than nothing.");
-    if (!percent(have) || !percent(want) || !percent(concentrate)) return fail(ErrorCode::BadInput, "A strength lies between 0 and 100 %.");
+    if (!(volume > 0)) return fail(ErrorCode::BadInput, key("Fluids", "The volume of the system must be more than nothing."));
+    if (!percent(have) || !percent(want) || !percent(concentrate))
+        return fail(ErrorCode::BadInput, key("Fluids", "A strength lies between 0 and 100 %."));
     if (want > have && concentrate <= want)
-        return fail(ErrorCode::Refused, fmt::format("A concentrate of {} % cannot bring the mixture to {} %.", concentrate, want));
+        return fail(ErrorCode::Refused, say(key("Fluids", "A concentrate of {0} % cannot bring the mixture to {1} %."), concentrate, want));
     return {};
 }
 
@@ -59,16 +60,18 @@ Result<double> top_up(double volume, double room, double have, double want, doub
     const double strength = want < have ? 0 : concentrate;
     if (want == have) return 0.0;
     const double add = volume * (want - have) / (strength - want);
-    if (want == 0 || !std::isfinite(add)) return fail(ErrorCode::Refused, "No amount of water makes it pure water: drain it.");
+    if (want == 0 || !std::isfinite(add))
+        return fail(ErrorCode::Refused, key("Fluids", "No amount of water makes it pure water: drain it."));
     if (add > room + 1e-9)
         return fail(ErrorCode::Refused,
-            fmt::format("{:.2f} would have to be added and there is room for {:.2f}: drain some and replace it.", add, room));
+            say(key("Fluids", "{0} would have to be added and there is room for {1}: drain some and replace it."),
+                Words::number(fmt::format("{:.2f}", add)), Words::number(fmt::format("{:.2f}", room))));
     return add;
 }
 
 Result<Portions> mix_by_ratio(double amount, double concentrate, double water) {
     if (!(amount > 0) || !(concentrate > 0) || !(water >= 0))
-        return fail(ErrorCode::BadInput, "A ratio is told in parts of concentrate and water, as in 1 to 10.");
+        return fail(ErrorCode::BadInput, key("Fluids", "A ratio is told in parts of concentrate and water, as in 1 to 10."));
     return Portions{amount * concentrate / (concentrate + water), amount * water / (concentrate + water)};
 }
 
@@ -81,7 +84,7 @@ Result<double> freezing_point(Glycol type, double strength) {
         return table[i - 1].degrees + (table[i].degrees - table[i - 1].degrees) * (strength - low) / (high - low);
     }
     if (strength > 0 && strength <= kMostPercent) return table.back().degrees;
-    return fail(ErrorCode::BadInput, "Freezing points are known here from 0 to 60 %; stronger mixtures protect less again.");
+    return fail(ErrorCode::BadInput, key("Fluids", "Freezing points are known here from 0 to 60 %; stronger mixtures protect less again."));
 }
 
 Result<double> strength_for(Glycol type, double degrees) {
@@ -93,7 +96,7 @@ Result<double> strength_for(Glycol type, double degrees) {
         const double high = by_volume(type, table[i].by_mass);
         return low + (high - low) * (degrees - table[i - 1].degrees) / (table[i].degrees - table[i - 1].degrees);
     }
-    return fail(ErrorCode::BadInput, fmt::format("No mixture of {} is good to {:.0f} degC.", name_of(type), degrees));
+    return fail(ErrorCode::BadInput, say(key("Fluids", "No mixture of {0} is good to {1} degC."), words_of(type), std::lround(degrees)));
 }
 
 std::vector<double> jug_marks(const std::vector<double>& parts) {
@@ -105,9 +108,10 @@ std::vector<double> jug_marks(const std::vector<double>& parts) {
 
 Result<JugFillings> jug_fillings(const std::vector<double>& parts, double jug) {
     const double all = std::accumulate(parts.begin(), parts.end(), 0.0);
-    if (!(all > 0) || !(jug > 0)) return fail(ErrorCode::BadInput, "Say what is poured and what the jug holds.");
+    if (!(all > 0) || !(jug > 0)) return fail(ErrorCode::BadInput, key("Fluids", "Say what is poured and what the jug holds."));
     const double times = std::ceil(all / jug - 1e-9);
-    if (times > kMostFillings) return fail(ErrorCode::Refused, fmt::format("That is {:.0f} jugs: take a larger one.", times));
+    if (times > kMostFillings)
+        return fail(ErrorCode::Refused, say(key("Fluids", "That is {0} jugs: take a larger one."), std::lround(times)));
     std::vector<double> one;
     for (const double part : parts) one.push_back(part / times);
     return JugFillings{static_cast<int>(times), jug_marks(one)};

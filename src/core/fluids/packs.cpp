@@ -81,23 +81,25 @@ Result<OfferedPack> parse_pack(std::string_view text) {
     const auto size = Quantity::parse(text.substr(0, at));
     if (!size) return tl::make_unexpected(size.error());
     if (size->unit->dimension != Dimension::Volume)
-        return fail(ErrorCode::BadInput, fmt::format("{} is no pack of a fluid; write it as 1 L@6.50.", display(*size)));
+        return fail(ErrorCode::BadInput, say(key("Fluids", "{0} is no pack of a fluid; write it as 1 L@6.50."), display(*size)));
     OfferedPack out{*size, {size->in(*find_unit("L")), std::nullopt}};
     if (at == std::string_view::npos) return out;
     const auto price = Number::parse(text.substr(at + 1));
-    if (!price) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no price; write the pack as 1 L@6.50.", text.substr(at + 1)));
+    if (!price)
+        return fail(ErrorCode::BadInput, say(key("Fluids", "\"{0}\" is no price; write the pack as 1 L@6.50."), text.substr(at + 1)));
     out.pack.price = price->value();
     return out;
 }
 
 Result<PackChoice> choose_packs(double need, const std::vector<Pack>& packs, Least least, const std::vector<StoredPack>& store) {
-    const auto bad = [](const char* why) { return fail(ErrorCode::BadInput, why); };
-    if (!(need > 0) || !std::isfinite(need)) return bad("What is needed must be more than nothing.");
-    if (packs.empty()) return bad("Say which packs there are, as in --pack \"1 L@6.50\".");
+    const auto bad = [](const Key& why) { return fail(ErrorCode::BadInput, why); };
+    if (!(need > 0) || !std::isfinite(need)) return bad(key("Fluids", "What is needed must be more than nothing."));
+    if (packs.empty()) return bad(key("Fluids", "Say which packs there are, as in --pack \"1 L@6.50\"."));
     for (const auto& p : packs) {
-        if (!(p.litres > 0)) return bad("A pack must hold more than nothing.");
-        if (p.price && !(*p.price >= 0)) return bad("A price cannot be less than nothing.");
-        if (least == Least::Cost && !p.price) return bad("The least cost can only be found with a price for every pack, as in \"5 L@24\".");
+        if (!(p.litres > 0)) return bad(key("Fluids", "A pack must hold more than nothing."));
+        if (p.price && !(*p.price >= 0)) return bad(key("Fluids", "A price cannot be less than nothing."));
+        if (least == Least::Cost && !p.price)
+            return bad(key("Fluids", "The least cost can only be found with a price for every pack, as in \"5 L@24\"."));
     }
     PackChoice choice;
     choice.count.assign(packs.size(), 0);
@@ -127,7 +129,8 @@ Result<PackChoice> choose_packs(double need, const std::vector<Pack>& packs, Lea
             for (auto& s : sizes) s = std::max(kMillilitre, s / kMillilitre * kMillilitre);
             search = Search(whole, sizes, weighed);
             if (!search.fits())
-                return bad("That is too much for packs so small to look through: say larger packs, or the need of one machine.");
+                return bad(
+                    key("Fluids", "That is too much for packs so small to look through: say larger packs, or the need of one machine."));
         }
         choice.count = search.best(least);
     }

@@ -29,21 +29,21 @@ Outcome positive(const FluidSystem& s) {
         if (*amount &&
             (!((*amount)->litres >= 0) || !std::isfinite((*amount)->litres) ||
                 ((*amount)->litres == 0 && amount != &s.residue && amount != &s.filter)))
-            return fail(ErrorCode::BadInput, fmt::format("The {} must be more than nothing.", name));
+            return fail(ErrorCode::BadInput, say(key("Fluids", "The {0} must be more than nothing."), name));
     return {};
 }
 
 Outcome agreeing(const FluidSystem& s) {
-    const auto no = [](std::string why) { return fail(ErrorCode::Refused, std::move(why)); };
+    const auto no = [](Words why) { return fail(ErrorCode::Refused, std::move(why)); };
     if (s.refill && s.total && exceeds(*s.refill, *s.total))
-        return no(
-            fmt::format("{} refill out of {} total cannot be: one of the two is wrong.", exact(s.refill->litres), exact(s.total->litres)));
+        return no(say(key("Fluids", "{0} refill out of {1} total cannot be: one of the two is wrong."), exact(s.refill->litres),
+            exact(s.total->litres)));
     if (s.residue && s.total && exceeds(*s.residue, *s.total))
-        return no(fmt::format("{} cannot stay behind of {} in all.", exact(s.residue->litres), exact(s.total->litres)));
+        return no(say(key("Fluids", "{0} cannot stay behind of {1} in all."), exact(s.residue->litres), exact(s.total->litres)));
     if (s.total && s.refill && s.residue) {
         const Amount both = sum(*s.refill, *s.residue);
         if (differ(both, *s.total))
-            return no(fmt::format("{} refill and {} residue make {}, not the {} said to be the total.", exact(s.refill->litres),
+            return no(say(key("Fluids", "{0} refill and {1} residue make {2}, not the {3} said to be the total."), exact(s.refill->litres),
                 exact(s.residue->litres), exact(both.litres), exact(s.total->litres)));
     }
     const std::optional<Amount> refill = s.refill ? s.refill
@@ -52,15 +52,15 @@ Outcome agreeing(const FluidSystem& s) {
     for (const auto& [holds, name] : {std::pair(refill, "refill"), std::pair(s.total, "total")}) {
         if (!holds) continue;
         if (s.filter && exceeds(*s.filter, *holds))
-            return no(fmt::format("The filter cannot take {} of {} {}.", exact(s.filter->litres), exact(holds->litres), name));
+            return no(say(key("Fluids", "The filter cannot take {0} of {1} {2}."), exact(s.filter->litres), exact(holds->litres), name));
         if (s.between_marks && exceeds(*s.between_marks, *holds))
-            return no(
-                fmt::format("{} between the marks is more than the {} of {}.", exact(s.between_marks->litres), name, exact(holds->litres)));
+            return no(say(key("Fluids", "{0} between the marks is more than the {1} of {2}."), exact(s.between_marks->litres), name,
+                exact(holds->litres)));
     }
     if (s.total && s.drained) {
         const Amount out = s.filter ? sum(*s.drained, *s.filter) : *s.drained;
         if (exceeds(out, *s.total))
-            return no(fmt::format("{} came out of a system that holds {}: it was overfilled, or one of the two is wrong.",
+            return no(say(key("Fluids", "{0} came out of a system that holds {1}: it was overfilled, or one of the two is wrong."),
                 exact(out.litres), exact(s.total->litres)));
     }
     return {};
@@ -99,7 +99,7 @@ std::optional<double> most_that_comes_out(const RefillPlan& plan, const FluidSys
 Result<Amount> amount_of(const Quantity& quantity) {
     constexpr double kMostSlack = 0.02;
     if (quantity.unit->dimension != Dimension::Volume)
-        return fail(ErrorCode::BadInput, fmt::format("{} is no amount of fluid; write it as 1.7 L.", display(quantity)));
+        return fail(ErrorCode::BadInput, say(key("Fluids", "{0} is no amount of fluid; write it as 1.7 L."), display(quantity)));
     const Unit& litre = *find_unit("L");
     const double half = std::min(quantity.number.half_step(), kMostSlack * std::abs(quantity.number.value()));
     return Amount{quantity.in(litre), convert(half, *quantity.unit, litre)};
@@ -115,20 +115,20 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
     if (!plan.refill && s.total && s.residue) {
         plan.refill = difference(*s.total, *s.residue);
         plan.because.push_back(
-            fmt::format("Refill: the total less what stays behind, {} − {}.", exact(s.total->litres), exact(s.residue->litres)));
+            say(key("Fluids", "Refill: the total less what stays behind, {0} − {1}."), exact(s.total->litres), exact(s.residue->litres)));
     }
     if (!plan.refill && s.drained) {
         plan.refill = s.filter ? sum(*s.drained, *s.filter) : *s.drained;
         plan.measured = true;
         plan.because.push_back(s.filter
-                ? "Refill: what came out and the filter's share; right only if the level was right before."
-                : "Refill: what came out; right only if the level was right before, and without the filter's share.");
+                ? key("Fluids", "Refill: what came out and the filter's share; right only if the level was right before.")
+                : key("Fluids", "Refill: what came out; right only if the level was right before, and without the filter's share."));
     }
     if (!plan.residue && s.total && plan.refill && !plan.measured) {
         plan.residue = difference(*s.total, *plan.refill);
         plan.residue->litres = std::max(0.0, plan.residue->litres);
         plan.because.push_back(
-            fmt::format("Residue: the total less the refill, {} − {}.", exact(s.total->litres), exact(plan.refill->litres)));
+            say(key("Fluids", "Residue: the total less the refill, {0} − {1}."), exact(s.total->litres), exact(plan.refill->litres)));
     }
     if (!plan.total && plan.refill && s.residue && !plan.measured) plan.total = sum(*plan.refill, *s.residue);
     if (plan.refill) {
@@ -140,32 +140,35 @@ Result<RefillPlan> plan_refill(const FluidSystem& s) {
         if (pours > 0 && s.between_marks) pours = std::max(2, static_cast<int>(std::ceil(rest / (s.between_marks->litres / 2) - kExact)));
         for (int i = 0; i < pours; ++i) plan.stages.push_back(rest / pours);
         plan.because.push_back(s.filter
-                ? "First pour: the refill less the filter's share, which fills only when it runs, and a little less than the upper mark."
-                : fmt::format(
-                      "First pour: the filter's share is not known, so as much as {:.0f} % of the refill is kept back until it has run.",
-                      kMostFilterShare * 100));
+                ? key("Fluids",
+                      "First pour: the refill less the filter's share, which fills only when it runs, and a little less than the upper "
+                      "mark.")
+                : say(key("Fluids",
+                          "First pour: the filter's share is not known, so as much as {0} % of the refill is kept back until it has run."),
+                      std::lround(kMostFilterShare * 100)));
     } else if (s.total) {
         const Amount least{s.total->litres * (1 - kMostResidueShare), s.total->slack};
         plan.first_pour = safe_pour(s, least);
         plan.because.push_back(
-            fmt::format("First pour: only the total is known; as much as {:.0f} % of it may have stayed behind. Then read and add.",
-                kMostResidueShare * 100));
+            say(key("Fluids", "First pour: only the total is known; as much as {0} % of it may have stayed behind. Then read and add."),
+                std::lround(kMostResidueShare * 100)));
     }
     return plan;
 }
 
 Result<LevelRemedy> remedy_for(double reading, double between) {
     if (!(between > 0))
-        return fail(ErrorCode::BadInput, "What lies between the marks must be known to say how much to add: give --between-marks.");
-    if (!(reading >= -3 && reading <= 5))
         return fail(
-            ErrorCode::BadInput, "A reading is told in shares of the way between the marks: 0 the lower, 1 the upper, 1.2 a fifth over.");
+            ErrorCode::BadInput, key("Fluids", "What lies between the marks must be known to say how much to add: give --between-marks."));
+    if (!(reading >= -3 && reading <= 5))
+        return fail(ErrorCode::BadInput,
+            key("Fluids", "A reading is told in shares of the way between the marks: 0 the lower, 1 the upper, 1.2 a fifth over."));
     return LevelRemedy{std::max(0.0, (1 - reading) * between), std::max(0.0, (reading - 1) * between)};
 }
 
 Result<VesselPlan> vessel_for(double out, double vessel, double margin) {
     if (!(out > 0) || !(vessel > 0) || !(margin >= 0 && margin < 1))
-        return fail(ErrorCode::BadInput, "The amount and the vessel must be more than nothing.");
+        return fail(ErrorCode::BadInput, key("Fluids", "The amount and the vessel must be more than nothing."));
     VesselPlan plan;
     const double usable = vessel * (1 - margin);
     plan.trips = static_cast<int>(std::ceil(out / usable - kExact));
@@ -173,9 +176,10 @@ Result<VesselPlan> vessel_for(double out, double vessel, double margin) {
     plan.changes = plan.trips - 1;
     plan.change_after = plan.holds ? 0 : usable;
     plan.words = plan.holds
-        ? fmt::format("The vessel of {} takes all {} and has {} to spare.", exact(vessel), exact(out), exact(vessel - out))
-        : fmt::format("The vessel of {} does not take {}: close the plug at {} and change it, {} time{}.", exact(vessel), exact(out),
-              exact(usable), plan.changes, plan.changes == 1 ? "" : "s");
+        ? say(key("Fluids", "The vessel of {0} takes all {1} and has {2} to spare."), exact(vessel), exact(out), exact(vessel - out))
+        : Words(counted_key("Fluids", "The vessel of {0} does not take {1}: close the plug at {2} and change it, %n times.",
+                    "The vessel of {0} does not take {1}: close the plug at {2} and change it, once."),
+              plan.changes, {exact(vessel), exact(out), exact(usable)});
     return plan;
 }
 

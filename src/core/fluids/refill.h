@@ -42,7 +42,7 @@ struct RefillPlan {
     bool measured = false;             // the refill is what came out (and the filter's share), for want of anything better
     std::optional<double> first_pour;  // litres; stays below the upper mark before the filter has filled, whatever is unknown
     std::vector<double> stages;        // litres, the first pour first; together the refill
-    std::vector<std::string> because;  // how each was come by, one sentence each
+    std::vector<Words> because;        // how each was come by, one sentence each
 };
 
 /// Works out what follows. Volume is conserved: refill + residue = total within their slack.
@@ -73,7 +73,7 @@ struct VesselPlan {
     int changes = 0;          // how often it is emptied or changed for another
     double change_after = 0;  // litres in it at the first change
     int trips = 0;            // to the waste store, with vessels of that size
-    std::string words;        // one sentence
+    Words words;              // one sentence
 };
 /// `out_litres`: all that comes out, `vessel_litres`: to its brim. `margin`: share of the vessel left empty (0.1).
 /// Errors: BadInput for amounts that are not positive.

@@ -75,7 +75,7 @@ std::string to_json(const House& house) {
     json store = json::array();
     for (const auto& f : house.store) store.push_back(js(f));
     return json{{"rank", rank}, {"wrenches", wrenches}, {"store", store}, {"rules_off", house.rules_off}, {"desk", house.desk},
-        {"recogniser", house.recogniser}, {"methods", methods_to_json(house.methods)}}
+        {"recogniser", house.recogniser}, {"whole_translations", house.whole_translations}, {"methods", methods_to_json(house.methods)}}
         .dump(2);
 }
 
@@ -87,18 +87,20 @@ Result<House> house_from_json(std::string_view text) {
         house.rank.clear();
         for (const auto& name : j.at("rank")) {
             const auto kind = from_name<SourceKind>(name.get<std::string>());
-            if (!kind) return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no kind of source.", name.get<std::string>()), "rank");
+            if (!kind)
+                return fail(ErrorCode::BadInput, say(key("House", "\"{0}\" is no kind of source."), name.get<std::string>()), "rank");
             house.rank.push_back(*kind);
         }
         for (const auto& w : j.at("wrenches")) house.wrenches.push_back(wrench_of(w));
         for (const auto& f : j.at("store")) house.store.push_back(fluid_of(f));
         if (j.contains("desk")) house.desk = j.at("desk").get<std::string>();
         if (j.contains("recogniser")) house.recogniser = j.at("recogniser").get<std::string>();
+        if (j.contains("whole_translations")) house.whole_translations = j.at("whole_translations").get<bool>();
         if (j.contains("rules_off")) house.rules_off = j.at("rules_off").get<std::vector<std::string>>();
         if (j.contains("methods")) house.methods = methods_from_json(j.at("methods"));
         return house;
     } catch (const json::exception& e) {
-        return fail(ErrorCode::BadInput, fmt::format("What the house keeps cannot be read: {}.", e.what()));
+        return fail(ErrorCode::BadInput, say(key("House", "What the house keeps cannot be read: {0}."), e.what()));
     }
 }
 

@@ -34,6 +34,7 @@ struct House {
     std::string desk = {};                    // address that printed pages carry, "http://10.0.0.5:8460"; empty: there is no desk
     // the command that turns sound into words, see shop/hear.h; empty: the program's own recogniser
     std::string recogniser = {};
+    bool whole_translations = false;  // nothing goes out while a language of the guide has texts missing or out of date
     friend bool operator==(const House&, const House&) = default;
 };
 

@@ -15,13 +15,14 @@ namespace anagraph::core {
 using nlohmann::json;
 
 std::string to_json(const CheckAnswers& a) {
-    return canonical_text({{"format", kCheckAnswersFormat}, {"id", a.id}, {"mark", a.mark}, {"check", std::to_string(a.check)}, {"learner", a.learner},
-        {"at", a.at}, {"answers", a.answers}});
+    return canonical_text({{"format", kCheckAnswersFormat}, {"id", a.id}, {"mark", a.mark}, {"check", std::to_string(a.check)},
+        {"learner", a.learner}, {"at", a.at}, {"answers", a.answers}});
 }
 
 Result<CheckAnswers> answers_from_json(std::string_view text) {
     const auto bad = [](const std::string& what) {
-        return fail(ErrorCode::BadInput, fmt::format("These are no answers to a check: {} Hand in the file as the guide saved it.", what));
+        return fail(
+            ErrorCode::BadInput, say(key("Learner", "These are no answers to a check: {0} Hand in the file as the guide saved it."), what));
     };
     const json j = json::parse(text, nullptr, false);
     if (!j.is_object() || j.value("format", json()) != json(kCheckAnswersFormat)) return bad("the file is of another form.");
@@ -61,7 +62,7 @@ std::size_t needed_to_pass(std::size_t asked) {
 Result<CheckResult> judged(const Edition& edition, const CheckAnswers& answers) {
     const auto questions = learner_check(edition, answers.check);
     const auto bad = [&](const std::string& why) {
-        return fail(ErrorCode::BadInput, fmt::format("These are no answers to check {} of this edition: {}", answers.check, why));
+        return fail(ErrorCode::BadInput, say(key("Learner", "These are no answers to check {0} of this edition: {1}"), answers.check, why));
     };
     if (questions.empty()) return bad("it has nothing that can be asked.");
     if (answers.answers.size() != questions.size())

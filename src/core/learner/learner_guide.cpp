@@ -210,7 +210,8 @@ public:
         for (const auto& f : p_.header.follow_ups) out_.later.push_back({read(f.when), read(f.what)});
         // each variant's figure stands in a row of its own
         for (const auto& f : p_.figures)
-            out_.figures.push_back({title_of(p_, f), read_one(p_, f), finding(p_, f), f.level ? text_of(*f.level) : "", f.replaces});
+            out_.figures.push_back(
+                {title_of(p_, f), read_one(p_, f), finding(p_, f), f.level ? text_of(*f.level).english() : std::string(), f.replaces});
         for (const auto& s : p_.sources) out_.sources.push_back(source(s));
         return std::move(out_);
     }

@@ -86,7 +86,9 @@ DueItem due_of(const Machine& m, const RuleInLog& in_log, Day on) {
     }
     out.next = *next;
     if (out.next.due_reading) *out.next.due_reading -= offset;
-    if (service == nullptr && !rule.first) out.next.because += " No such service is in the logbook; it counts from the beginning.";
+    if (service == nullptr && !rule.first)
+        out.next.because =
+            one_after_other({out.next.because, key("Service", "No such service is in the logbook; it counts from the beginning.")});
     return out;
 }
 

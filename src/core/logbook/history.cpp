@@ -120,7 +120,7 @@ std::string due_calendar(const std::vector<DueItem>& due, const std::string& now
         out += calendar_line("UID", fmt::format("rule-{}@anagraph", d.entry));
         out += "DTSTAMP:" + digits(now) + "\r\nDTSTART;VALUE=DATE:" + digits(text_of(*d.next.service_by)) + "\r\n";
         out += calendar_line("SUMMARY", fmt::format("{}: {}{}", d.machine, d.rule, d.next.overdue ? ", overdue" : ""));
-        out += calendar_line("DESCRIPTION", d.next.because);
+        out += calendar_line("DESCRIPTION", d.next.because.english());
         out += "END:VEVENT\r\n";
     }
     return out + "END:VCALENDAR\r\n";

@@ -14,7 +14,7 @@ namespace {
 
 constexpr double kSame = 1e-9;  // readings that differ by less are the same, of the value
 
-tl::unexpected<Error> refused(std::string why) { return fail(ErrorCode::Refused, std::move(why)); }
+tl::unexpected<Error> refused(Words why) { return fail(ErrorCode::Refused, std::move(why)); }
 
 void tidy(std::string& text) { text = post_of(text); }
 
@@ -34,8 +34,8 @@ bool of_meter(const Quantity& q) {
 
 Result<double> reading_in(const Quantity& q, const Unit* unit) {
     if (!of_meter(q))
-        return fail(ErrorCode::BadInput, fmt::format("{} is no reading of a meter: hours, a distance or a count is.", display(q)));
-    if (q.number.value() < 0) return fail(ErrorCode::BadInput, "A meter does not read below nothing.");
+        return fail(ErrorCode::BadInput, say(key("Logbook", "{0} is no reading of a meter: hours, a distance or a count is."), display(q)));
+    if (q.number.value() < 0) return fail(ErrorCode::BadInput, key("Logbook", "A meter does not read below nothing."));
     return unit == nullptr ? q.number.value() : q.in(*unit);
 }
 
@@ -50,8 +50,9 @@ Outcome put_point(Meter& meter, const std::string& machine, MeterPoint point, st
     const double slack = kSame * std::max(1.0, std::abs(point.total));
     const auto backwards = [&](const MeterPoint& other, const char* when) {
         return refused(
-            fmt::format("The meter of {} would run backwards: it showed {} {} {}. Put the reading or its day right; if the meter was "
-                        "replaced, enter that first.",
+            say(key("Logbook",
+                    "The meter of {0} would run backwards: it showed {1} {2} {3}. Put the reading or its day right; if the meter was "
+                    "replaced, enter that first."),
                 machine, shown_text(other.shown, *meter.unit), when, text_of(other.on)));
     };
     if (before != nullptr && point.total < before->total - slack) return backwards(*before, "on");
@@ -123,10 +124,10 @@ RotatingUnit* Logbook::find_unit(std::string_view serial) {
 
 Result<Machine*> Logbook::machine_for(std::string& name) {
     tidy(name);
-    if (name.empty()) return fail(ErrorCode::BadInput, "Name the machine.");
+    if (name.empty()) return fail(ErrorCode::BadInput, key("Logbook", "Name the machine."));
     auto* found = find_machine(name);
     if (found == nullptr)
-        return fail(ErrorCode::NotFound, fmt::format("The logbook knows no machine \u201C{}\u201D; add it first.", name), name);
+        return fail(ErrorCode::NotFound, say(key("Logbook", "The logbook knows no machine \u201C{0}\u201D; add it first."), name), name);
     name = found->about.name;
     return found;
 }
@@ -155,9 +156,9 @@ std::optional<double> Logbook::hours_of(const RotatingUnit& unit, bool since_ove
 }
 
 Outcome Logbook::add(LogEntry entry) {
-    if (entry.number < next_number()) return refused("Entries are added one after the other.");
+    if (entry.number < next_number()) return refused(key("Logbook", "Entries are added one after the other."));
     tidy(entry.by);
-    if (entry.by.empty()) return refused("Say who you are, by post.");
+    if (entry.by.empty()) return refused(key("Logbook", "Say who you are, by post."));
     if (auto done = take(entry); !done) return done;
     all_.push_back(std::move(entry));
     return {};
@@ -169,14 +170,14 @@ Outcome Logbook::take(LogEntry& entry) {
 
 Outcome Logbook::enter(MachineAdded& e, const LogEntry& as) {
     for (auto* text : {&e.name, &e.type, &e.variant, &e.serial, &e.place}) tidy(*text);
-    if (e.name.empty()) return fail(ErrorCode::BadInput, "Name the machine.");
+    if (e.name.empty()) return fail(ErrorCode::BadInput, key("Logbook", "Name the machine."));
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
     if (find_machine(e.name) != nullptr)
-        return refused(fmt::format("There is a machine \u201C{}\u201D already; give this one another name.", e.name));
+        return refused(say(key("Logbook", "There is a machine \u201C{0}\u201D already; give this one another name."), e.name));
     if (!e.serial.empty())
         if (const auto* other = find_machine(e.serial))
-            return refused(fmt::format("The serial {} is that of {} already.", e.serial, other->about.name));
+            return refused(say(key("Logbook", "The serial {0} is that of {1} already."), e.serial, other->about.name));
     Machine m;
     m.about = e;
     m.entry = as.number;
@@ -194,7 +195,7 @@ Outcome Logbook::enter(MachineMoved& e, const LogEntry& as) {
     if (const auto on = day_of(e.on, as); !on) return tl::make_unexpected(on.error());
     tidy(e.place);
     tidy(e.because);
-    if (e.out && e.because.empty()) return refused("Say why the machine is out of service.");
+    if (e.out && e.because.empty()) return refused(key("Logbook", "Say why the machine is out of service."));
     (*m)->out = e.out;
     (*m)->because = e.because;
     if (!e.place.empty()) (*m)->place = e.place;
@@ -215,13 +216,13 @@ Outcome Logbook::enter(MeterReplaced& e, const LogEntry& as) {
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
     if (of_meter(e.old_reading) && of_meter(e.new_reading) && e.old_reading.unit->dimension != e.new_reading.unit->dimension)
-        return fail(ErrorCode::BadInput, "The old meter and the new one count different things.");
+        return fail(ErrorCode::BadInput, key("Logbook", "The old meter and the new one count different things."));
     if (const auto good = reading_in(e.new_reading, nullptr); !good) return tl::make_unexpected(good.error());
     if (of_meter(e.old_reading))
         if (const Meter* meter = (*m)->meter(e.old_reading.unit->dimension);
             meter != nullptr && !meter->points.empty() && meter->points.back().on > *on)
-            return refused(fmt::format("The meter of {} was read after that day; enter its replacement on {} or later.", (*m)->about.name,
-                text_of(meter->points.back().on)));
+            return refused(say(key("Logbook", "The meter of {0} was read after that day; enter its replacement on {1} or later."),
+                (*m)->about.name, text_of(meter->points.back().on)));
     if (auto read = read_meter(**m, e.old_reading, *on, as.number); !read) return read;
     Meter& meter = meter_for(**m, *e.old_reading.unit);
     const double total = meter.points.back().total;
@@ -234,7 +235,7 @@ Outcome Logbook::enter(ServiceDone& e, const LogEntry& as) {
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
     tidy(e.what);
-    if (e.what.empty()) return fail(ErrorCode::BadInput, "Say what was done.");
+    if (e.what.empty()) return fail(ErrorCode::BadInput, key("Logbook", "Say what was done."));
     if (e.reading)
         if (auto read = read_meter(**m, *e.reading, *on, as.number); !read) return read;
     (*m)->since = std::min((*m)->since, *on);
@@ -249,14 +250,15 @@ Outcome Logbook::enter(RuleAdded& e, const LogEntry& as) {
     const auto m = machine_for(e.machine);
     if (!m) return tl::make_unexpected(m.error());
     tidy(e.what);
-    if (e.what.empty()) return fail(ErrorCode::BadInput, "Say what is due.");
-    if (e.every.empty()) return fail(ErrorCode::BadInput, "Say how often: give at least one interval, as in \"100 h\" or \"12 month\".");
+    if (e.what.empty()) return fail(ErrorCode::BadInput, key("Logbook", "Say what is due."));
+    if (e.every.empty())
+        return fail(ErrorCode::BadInput, key("Logbook", "Say how often: give at least one interval, as in \"100 h\" or \"12 month\"."));
     auto intervals = e.every;
     if (e.first) intervals.push_back(*e.first);
     for (const auto& i : intervals)
         if (i.unit == nullptr || !(i.number.value() > 0) || !(of_meter(i) || i.unit->dimension == Dimension::Calendar))
             return fail(ErrorCode::BadInput,
-                fmt::format("{} is no interval: hours, a distance, a count or a time by the calendar are.", display(i)));
+                say(key("Logbook", "{0} is no interval: hours, a distance, a count or a time by the calendar are."), display(i)));
     for (const auto& span : e.avoid) {
         if (const auto days = parse_avoided(span); !days) return tl::make_unexpected(days.error());
     }
@@ -268,8 +270,8 @@ Outcome Logbook::enter(RuleAdded& e, const LogEntry& as) {
 Outcome Logbook::enter(UnitAdded& e, const LogEntry& as) {
     tidy(e.name);
     tidy(e.serial);
-    if (e.name.empty() || e.serial.empty()) return fail(ErrorCode::BadInput, "A rotating unit has a name and a serial.");
-    if (find_unit(e.serial) != nullptr) return refused(fmt::format("There is a unit with the serial {} already.", e.serial));
+    if (e.name.empty() || e.serial.empty()) return fail(ErrorCode::BadInput, key("Logbook", "A rotating unit has a name and a serial."));
+    if (find_unit(e.serial) != nullptr) return refused(say(key("Logbook", "There is a unit with the serial {0} already."), e.serial));
     units_.push_back({e, as.number, {}, UnitPlace::Store, 0});
     return {};
 }
@@ -282,8 +284,8 @@ Outcome in_order(const RotatingUnit& unit, Day on) {
     const auto& last = unit.stretches.back();
     const Day known = last.to.value_or(last.from);
     if (on < known)
-        return refused(
-            fmt::format("Something later is entered of the unit {}, on {}; strike that first.", unit.about.serial, text_of(known)));
+        return refused(say(
+            key("Logbook", "Something later is entered of the unit {0}, on {1}; strike that first."), unit.about.serial, text_of(known)));
     return {};
 }
 
@@ -293,13 +295,15 @@ Outcome Logbook::enter(UnitFitted& e, const LogEntry& as) {
     auto* unit = find_unit(e.serial);
     tidy(e.serial);
     if (unit == nullptr)
-        return fail(ErrorCode::NotFound, fmt::format("The logbook knows no unit with the serial {}; add it first.", e.serial), e.serial);
+        return fail(
+            ErrorCode::NotFound, say(key("Logbook", "The logbook knows no unit with the serial {0}; add it first."), e.serial), e.serial);
     const auto m = machine_for(e.machine);
     if (!m) return tl::make_unexpected(m.error());
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
     if (unit->fitted())
-        return refused(fmt::format("The unit {} is on {}; take it off there first.", unit->about.serial, unit->stretches.back().machine));
+        return refused(
+            say(key("Logbook", "The unit {0} is on {1}; take it off there first."), unit->about.serial, unit->stretches.back().machine));
     if (auto order = in_order(*unit, *on); !order) return order;
     if (auto read = read_meter(**m, e.reading, *on, as.number); !read) return read;
     e.serial = unit->about.serial;
@@ -312,15 +316,17 @@ Outcome Logbook::enter(UnitTakenOff& e, const LogEntry& as) {
     auto* unit = find_unit(e.serial);
     tidy(e.serial);
     if (unit == nullptr)
-        return fail(ErrorCode::NotFound, fmt::format("The logbook knows no unit with the serial {}; add it first.", e.serial), e.serial);
+        return fail(
+            ErrorCode::NotFound, say(key("Logbook", "The logbook knows no unit with the serial {0}; add it first."), e.serial), e.serial);
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
-    if (!unit->fitted()) return refused(fmt::format("The unit {} is on no machine.", unit->about.serial));
+    if (!unit->fitted()) return refused(say(key("Logbook", "The unit {0} is on no machine."), unit->about.serial));
     if (auto order = in_order(*unit, *on); !order) return order;
     auto& last = unit->stretches.back();
     Machine* m = find_machine(last.machine);
     if (of_meter(e.reading) && e.reading.unit->dimension != last.unit->dimension)
-        return fail(ErrorCode::BadInput, fmt::format("It was fitted by a reading in {}; give one of that kind.", last.unit->symbol));
+        return fail(
+            ErrorCode::BadInput, say(key("Logbook", "It was fitted by a reading in {0}; give one of that kind."), last.unit->symbol));
     if (auto read = read_meter(*m, e.reading, *on, as.number); !read) return read;
     e.serial = unit->about.serial;
     last.to = *on;
@@ -336,7 +342,7 @@ Outcome Logbook::enter(FindingNoted& e, const LogEntry& as) {
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
     tidy(e.words);
-    if (e.words.empty()) return fail(ErrorCode::BadInput, "Say what was found.");
+    if (e.words.empty()) return fail(ErrorCode::BadInput, key("Logbook", "Say what was found."));
     findings_.push_back({as.number, *on, e, {}});
     return {};
 }
@@ -344,11 +350,11 @@ Outcome Logbook::enter(FindingNoted& e, const LogEntry& as) {
 Outcome Logbook::enter(FindingClosed& e, const LogEntry& as) {
     if (const auto on = day_of(e.on, as); !on) return tl::make_unexpected(on.error());
     tidy(e.because);
-    if (e.because.empty()) return refused("Say what became of the finding.");
+    if (e.because.empty()) return refused(key("Logbook", "Say what became of the finding."));
     const auto it = std::find_if(findings_.begin(), findings_.end(), [&](const FindingInLog& f) { return f.entry == e.finding; });
     if (it == findings_.end())
-        return fail(ErrorCode::NotFound, fmt::format("Entry {} is no finding.", e.finding), std::to_string(e.finding));
-    if (it->closed) return refused(fmt::format("Finding {} is closed already: {}", e.finding, it->closed->because));
+        return fail(ErrorCode::NotFound, say(key("Logbook", "Entry {0} is no finding."), e.finding), std::to_string(e.finding));
+    if (it->closed) return refused(say(key("Logbook", "Finding {0} is closed already: {1}"), e.finding, it->closed->because));
     it->closed = e;
     return {};
 }
@@ -356,7 +362,7 @@ Outcome Logbook::enter(FindingClosed& e, const LogEntry& as) {
 Outcome Logbook::enter(RunTaken& e, const LogEntry& as) {
     const auto m = machine_for(e.machine);
     if (!m) return tl::make_unexpected(m.error());
-    if (!runs_.emplace(folded_post(e.id), as.number).second) return refused("This run is in the logbook already.");
+    if (!runs_.emplace(folded_post(e.id), as.number).second) return refused(key("Logbook", "This run is in the logbook already."));
     return {};
 }
 
@@ -365,13 +371,13 @@ Outcome Logbook::enter(StockCounted& e, const LogEntry& as) {
     tidy(e.item);
     tidy(e.number);
     if (e.item.empty() || e.amount.unit == nullptr || e.amount.number.value() < 0)
-        return fail(ErrorCode::BadInput, "Say what is in the store, and how much of it.");
+        return fail(ErrorCode::BadInput, key("Logbook", "Say what is in the store, and how much of it."));
     if (e.least && e.least->unit->dimension != e.amount.unit->dimension)
-        return fail(ErrorCode::BadInput, "The least stock is counted in something else than the amount.");
+        return fail(ErrorCode::BadInput, key("Logbook", "The least stock is counted in something else than the amount."));
     auto it = std::find_if(stock_.begin(), stock_.end(), [&](const Stock& s) { return same(s.item, e.item); });
     if (it == stock_.end()) it = stock_.insert(stock_.end(), {e.item, e.number, 0, e.amount.unit, {}});
     if (it->unit->dimension != e.amount.unit->dimension)
-        return refused(fmt::format("{} is counted in {} here.", it->item, it->unit->symbol));
+        return refused(say(key("Logbook", "{0} is counted in {1} here."), it->item, it->unit->symbol));
     e.item = it->item;
     if (!e.number.empty()) it->number = e.number;
     it->amount = e.amount.in(*it->unit);
@@ -384,9 +390,9 @@ Outcome Logbook::enter(StockUsed& e, const LogEntry& as) {
     tidy(e.item);
     const auto it = std::find_if(stock_.begin(), stock_.end(), [&](const Stock& s) { return same(s.item, e.item); });
     if (it == stock_.end())
-        return fail(ErrorCode::NotFound, fmt::format("The store holds no \u201C{}\u201D; count it first.", e.item), e.item);
+        return fail(ErrorCode::NotFound, say(key("Logbook", "The store holds no \u201C{0}\u201D; count it first."), e.item), e.item);
     if (e.amount.unit == nullptr || e.amount.unit->dimension != it->unit->dimension)
-        return fail(ErrorCode::BadInput, fmt::format("{} is counted in {} here.", it->item, it->unit->symbol));
+        return fail(ErrorCode::BadInput, say(key("Logbook", "{0} is counted in {1} here."), it->item, it->unit->symbol));
     e.item = it->item;
     it->amount -= e.amount.in(*it->unit);
     return {};
@@ -398,7 +404,7 @@ Outcome Logbook::enter(SampleTaken& e, const LogEntry& as) {
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
     for (auto* text : {&e.fluid, &e.number, &e.where}) tidy(*text);
-    if (e.fluid.empty()) return fail(ErrorCode::BadInput, "Say what it is a sample of.");
+    if (e.fluid.empty()) return fail(ErrorCode::BadInput, key("Logbook", "Say what it is a sample of."));
     if (e.on_machine)
         if (auto read = read_meter(**m, *e.on_machine, *on, as.number); !read) return read;
     samples_.push_back({as.number, *on, e, {}});
@@ -408,8 +414,9 @@ Outcome Logbook::enter(SampleTaken& e, const LogEntry& as) {
 Outcome Logbook::enter(SampleAnswered& e, const LogEntry& as) {
     if (const auto on = day_of(e.on, as); !on) return tl::make_unexpected(on.error());
     const auto it = std::find_if(samples_.begin(), samples_.end(), [&](const SampleInLog& s) { return s.entry == e.sample; });
-    if (it == samples_.end()) return fail(ErrorCode::NotFound, fmt::format("Entry {} is no sample.", e.sample), std::to_string(e.sample));
-    if (e.values.empty()) return fail(ErrorCode::BadInput, "Say what the laboratory found.");
+    if (it == samples_.end())
+        return fail(ErrorCode::NotFound, say(key("Logbook", "Entry {0} is no sample."), e.sample), std::to_string(e.sample));
+    if (e.values.empty()) return fail(ErrorCode::BadInput, key("Logbook", "Say what the laboratory found."));
     it->answer = e;
     return {};
 }
@@ -434,14 +441,14 @@ Outcome Logbook::enter(ServicePlanned& e, const LogEntry& as) {
     const auto& rules = (*m)->rules;
     const auto rule = std::find_if(rules.begin(), rules.end(), [&](const RuleInLog& r) { return same(r.what.what, e.what); });
     if (rule == rules.end())
-        return fail(
-            ErrorCode::NotFound, fmt::format("Nothing called \u201C{}\u201D is due on {}; give the rule's name.", e.what, e.machine));
+        return fail(ErrorCode::NotFound,
+            say(key("Logbook", "Nothing called \u201C{0}\u201D is due on {1}; give the rule's name."), e.what, e.machine));
     e.what = rule->what.what;
     const auto day = parse_day(e.day);
     if (!day) return tl::make_unexpected(day.error());
     const auto since = parse_day(as.at.substr(0, 10));
     if (!since) return tl::make_unexpected(since.error());
-    if (*day < *since) return refused(fmt::format("{} is over; plan it for a day to come.", e.day));
+    if (*day < *since) return refused(say(key("Logbook", "{0} is over; plan it for a day to come."), e.day));
     std::erase_if((*m)->planned, [&](const PlannedInLog& p) { return same(p.what.what, e.what); });
     (*m)->planned.push_back({as.number, *day, *since, e});
     return {};
@@ -453,7 +460,7 @@ Outcome Logbook::enter(EvidenceKept& e, const LogEntry& as) {
     const auto on = day_of(e.on, as);
     if (!on) return tl::make_unexpected(on.error());
     tidy(e.words);
-    if (!is_sha256(e.sha256)) return fail(ErrorCode::BadInput, "Evidence is named by the SHA-256 of its file.");
+    if (!is_sha256(e.sha256)) return fail(ErrorCode::BadInput, key("Logbook", "Evidence is named by the SHA-256 of its file."));
     (*m)->evidence.push_back({as.number, *on, e});
     return {};
 }
@@ -461,11 +468,12 @@ Outcome Logbook::enter(EvidenceKept& e, const LogEntry& as) {
 /// The book is read again without the entry: where another one then cannot stand, nothing is struck.
 Outcome Logbook::enter(EntryStruck& e, const LogEntry&) {
     tidy(e.because);
-    if (e.because.empty()) return refused("Say why the entry was a mistake.");
+    if (e.because.empty()) return refused(key("Logbook", "Say why the entry was a mistake."));
     const auto it = std::lower_bound(all_.begin(), all_.end(), e.entry, [](const LogEntry& x, std::int64_t n) { return x.number < n; });
     if (it == all_.end() || it->number != e.entry || is_struck(e.entry))
-        return fail(ErrorCode::NotFound, fmt::format("There is no entry {}, or it is struck already.", e.entry), std::to_string(e.entry));
-    if (std::holds_alternative<EntryStruck>(it->body)) return refused("What was struck stays struck; enter it anew.");
+        return fail(
+            ErrorCode::NotFound, say(key("Logbook", "There is no entry {0}, or it is struck already."), e.entry), std::to_string(e.entry));
+    if (std::holds_alternative<EntryStruck>(it->body)) return refused(key("Logbook", "What was struck stays struck; enter it anew."));
     Logbook again;
     again.struck_ = struck_;
     again.struck_.insert(std::lower_bound(again.struck_.begin(), again.struck_.end(), e.entry), e.entry);
@@ -473,7 +481,8 @@ Outcome Logbook::enter(EntryStruck& e, const LogEntry&) {
         if (again.is_struck(entry.number) || std::holds_alternative<EntryStruck>(entry.body)) continue;
         LogEntry copy = entry;
         if (auto done = again.take(copy); !done)
-            return refused(fmt::format("Entry {} stands on it, so it cannot be struck first: {}", entry.number, done.error().message));
+            return refused(
+                say(key("Logbook", "Entry {0} stands on it, so it cannot be struck first: {1}"), entry.number, done.error().message));
     }
     again.all_ = std::move(all_);
     *this = std::move(again);

@@ -119,8 +119,8 @@ Result<Paper> read_paper(std::string_view text, const Logbook& log) {
     std::erase_if(
         *rows, [](const Row& row) { return std::all_of(row.begin(), row.end(), [](const std::string& f) { return post_of(f).empty(); }); });
     const auto no_table = [] {
-        return fail(
-            ErrorCode::BadInput, "This is no table of services: it needs a column of machines, one of days, and one of what was done.");
+        return fail(ErrorCode::BadInput,
+            key("Logbook", "This is no table of services: it needs a column of machines, one of days, and one of what was done."));
     };
     if (rows->empty()) return no_table();
     Paper out;

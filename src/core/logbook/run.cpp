@@ -127,9 +127,10 @@ json step_json(const RunStep& s) {
 }  // namespace
 
 std::string to_json(const Run& run) {
-    json out{{"format", kRunFormat}, {"id", run.id}, {"guide", run.guide}, {"edition", run.edition}, {"mark", run.mark}, {"variant", run.variant},
-        {"machine", {{"name", run.machine}, {"serial", run.serial}}}, {"who", run.who}, {"assessor", run.assessor}, {"began", run.began},
-        {"ended", run.ended}, {"steps", json::array()}, {"used", json::array()}, {"findings", json::array()}, {"signed", json::array()}};
+    json out{{"format", kRunFormat}, {"id", run.id}, {"guide", run.guide}, {"edition", run.edition}, {"mark", run.mark},
+        {"variant", run.variant}, {"machine", {{"name", run.machine}, {"serial", run.serial}}}, {"who", run.who},
+        {"assessor", run.assessor}, {"began", run.began}, {"ended", run.ended}, {"steps", json::array()}, {"used", json::array()},
+        {"findings", json::array()}, {"signed", json::array()}};
     for (const auto& s : run.steps) out["steps"].push_back(step_json(s));
     for (const auto& u : run.used)
         out["used"].push_back({{"item", u.item}, {"amount", u.amount.number.text()},
@@ -152,7 +153,8 @@ bool Run::whole() const {
 
 Result<Run> run_from_json(std::string_view text) {
     const auto bad = [](const std::string& what) {
-        return fail(ErrorCode::BadInput, fmt::format("This is no run of the bench: {} Hand in the file as the guide saved it.", what));
+        return fail(
+            ErrorCode::BadInput, say(key("Logbook", "This is no run of the bench: {0} Hand in the file as the guide saved it."), what));
     };
     const json j = json::parse(text, nullptr, false);
     if (!j.is_object() || j.value("format", json()) != json(kRunFormat)) return bad(fmt::format("it is not of format {}.", kRunFormat));

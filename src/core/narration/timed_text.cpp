@@ -288,8 +288,10 @@ Result<Narration> read_timed_text(std::string_view bytes) {
     if (out.segments.empty())
         return fail(ErrorCode::BadInput,
             out.remarks.empty()
-                ? "No timed text is in this file; a narration is WebVTT, SRT or paragraphs that begin with a time such as [1:23]."
-                : "No line of this narration has times that can be read; check that they look like 00:01:23.000 --> 00:01:26.500.");
+                ? core::key("Narration",
+                      "No timed text is in this file; a narration is WebVTT, SRT or paragraphs that begin with a time such as [1:23].")
+                : core::key("Narration",
+                      "No line of this narration has times that can be read; check that they look like 00:01:23.000 --> 00:01:26.500."));
     std::stable_sort(out.segments.begin(), out.segments.end(), [](const Segment& a, const Segment& b) { return a.start < b.start; });
     // A paragraph lasts until the next one begins; the last one as long as its words take (about three a second).
     if (!cues)

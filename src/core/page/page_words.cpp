@@ -192,7 +192,7 @@ constexpr std::size_t kMostWords = 9;  // of one value: "20 , then 40 , then 60 
 Result<std::vector<PageWord>> read_word_table(std::string_view tsv, int page, int width, int height) {
     const auto rows = split(tsv, '\n');
     if (width <= 0 || height <= 0 || !rows.front().starts_with("level\tpage_num"))
-        return fail(ErrorCode::BadInput, "What was read on the page came back in a form nobody knows.");
+        return fail(ErrorCode::BadInput, key("Page", "What was read on the page came back in a form nobody knows."));
     std::vector<PageWord> out;
     int line = -1;
     std::array<std::string_view, 4> last;
@@ -212,7 +212,7 @@ Result<std::vector<PageWord>> read_word_table(std::string_view tsv, int page, in
         for (std::size_t i = 0; i < n.size(); ++i) {
             const auto value = number_in(cells[6 + i]);
             if (!value || !(*value > -1e6 && *value < 1e6))
-                return fail(ErrorCode::BadInput, fmt::format("Row {} of what was read on the page has no place.", r + 1));
+                return fail(ErrorCode::BadInput, say(key("Page", "Row {0} of what was read on the page has no place."), r + 1));
             n[i] = *value;
         }
         const auto share = [](double at, int whole) { return std::clamp(static_cast<int>(at * 10000 / whole), 0, 10000); };

@@ -86,31 +86,29 @@ std::string fastener_words(const Procedure& p, const Plate& plate) {
     return out + tightening_words(p, plate);
 }
 
-std::vector<std::string> count_troubles(const Procedure& p, const Plate& plate) {
-    std::vector<std::string> out;
+std::vector<Words> count_troubles(const Procedure& p, const Plate& plate) {
+    std::vector<Words> out;
     for (const auto& k : fastener_kinds(plate))
         for (const auto& f : p.figures) {
             const auto n = Number::kept(f.value.low);
             if (f.kind != FigureKind::Count || f.item != k || !n || n->value() == count_of(plate, k)) continue;
-            out.push_back(
-                fmt::format("The picture shows {} {}; the guide counts {}.", count_of(plate, k), name_of_item(p, k), f.value.low));
+            out.push_back(say(
+                key("Fasteners", "The picture shows {0} {1}; the guide counts {2}."), count_of(plate, k), name_of_item(p, k), f.value.low));
         }
     return out;
 }
 
-std::vector<std::string> unstated(const Procedure& p, const Plate& plate) {
-    std::vector<std::string> out;
+std::vector<Words> unstated(const Procedure& p, const Plate& plate) {
+    std::vector<Words> out;
     for (const auto& k : fastener_kinds(plate)) {
         const Item* item = p.find(k);
         if (item == nullptr) continue;
-        std::vector<std::string> missing;
-        for (const auto& [fact, name] :
-            {std::pair{&Fastening::length, "length"}, std::pair{&Fastening::head, "head"}, std::pair{&Fastening::washer, "washer"}})
-            if ((item->fastening.*fact).empty()) missing.emplace_back(name);
+        std::vector<Words> missing;
+        if (item->fastening.length.empty()) missing.emplace_back(key("Fasteners", "length"));
+        if (item->fastening.head.empty()) missing.emplace_back(key("Fasteners", "head"));
+        if (item->fastening.washer.empty()) missing.emplace_back(key("Fasteners", "washer"));
         if (!missing.empty())
-            out.push_back(fmt::format("{} of the {} {} not stated; edit the item to say them.",
-                capitalised(fmt::format("{}", fmt::join(missing, missing.size() == 2 ? " and " : ", "))), item->name,
-                missing.size() == 1 ? "is" : "are"));
+            out.push_back(say(key("Fasteners", "Not stated of the {0}: {1}; edit the item to say it."), item->name, listed_all(missing)));
     }
     return out;
 }

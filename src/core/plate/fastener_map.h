@@ -34,10 +34,10 @@ std::string fastener_words(const Procedure& p, const Plate& plate);
 
 /// Where the map and a count of the guide do not agree, a sentence for each: "The picture shows 5 zinc cover bolts; the guide
 /// counts 6."
-std::vector<std::string> count_troubles(const Procedure& p, const Plate& plate);
+std::vector<Words> count_troubles(const Procedure& p, const Plate& plate);
 
 /// What is not known of a fastener on the map, a sentence for each kind: "Length and washer of the zinc cover bolts are not
 /// stated."
-std::vector<std::string> unstated(const Procedure& p, const Plate& plate);
+std::vector<Words> unstated(const Procedure& p, const Plate& plate);
 
 }  // namespace anagraph::core

@@ -201,9 +201,9 @@ auto guarded(std::string_view what, Read&& read) -> Result<decltype(read())> {
     try {
         return read();
     } catch (const Wrong& w) {
-        return fail(ErrorCode::BadInput, fmt::format("This {} cannot be read: {}.", what, w.message));
+        return fail(ErrorCode::BadInput, say(key("Guide", "This {0} cannot be read: {1}."), what, w.message));
     } catch (const json::exception& e) {
-        return fail(ErrorCode::BadInput, fmt::format("This {} cannot be read: {}.", what, e.what()));
+        return fail(ErrorCode::BadInput, say(key("Guide", "This {0} cannot be read: {1}."), what, e.what()));
     }
 }
 
@@ -283,7 +283,8 @@ json to_json(const Procedure& p) {
 
 Result<Procedure> procedure_from_json(const json& j) {
     if (j.is_object() && j.contains("format") && j.at("format").is_number_integer() && j.at("format").get<int>() > kProcedureFormat)
-        return fail(ErrorCode::Refused, "This guide was written by a newer version of the program; open it with that version.");
+        return fail(
+            ErrorCode::Refused, key("Guide", "This guide was written by a newer version of the program; open it with that version."));
     return guarded("guide", [&] {
         Procedure p;
         get(j, "header", p.header);

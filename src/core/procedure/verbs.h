@@ -45,6 +45,7 @@ enum class Verb {
 };
 template <>
 struct Names<Verb> {
+    static constexpr const char* kAbout = "Verbs";
     static constexpr auto all = std::to_array<Named<Verb>>({{Verb::Drain, "drain"}, {Verb::Fill, "fill"}, {Verb::Remove, "remove"},
         {Verb::Fit, "fit"}, {Verb::Replace, "replace"}, {Verb::Tighten, "tighten"}, {Verb::Loosen, "loosen"}, {Verb::Open, "open"},
         {Verb::Close, "close"}, {Verb::Clean, "clean"}, {Verb::Inspect, "inspect"}, {Verb::Check, "check"}, {Verb::Measure, "measure"},

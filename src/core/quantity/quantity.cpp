@@ -60,7 +60,7 @@ namespace {
 /// `text` can be meant two ways, which are told.
 tl::unexpected<Error> ambiguous(std::string_view text, const std::vector<std::string>& ways) {
     return fail(ErrorCode::Ambiguous,
-        fmt::format("\"{}\" can be read two ways; write it as {} or as {}.", trimmed(text), ways.front(), ways.back()));
+        say(key("Numbers", "\"{0}\" can be read two ways; write it as {1} or as {2}."), trimmed(text), ways.front(), ways.back()));
 }
 
 }  // namespace
@@ -102,7 +102,7 @@ Result<Number> Number::parse(std::string_view text, DecimalMark mark) {
     const std::string_view s = trimmed(text);
     Number n;
     const auto bad = [&] {
-        return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no number; write it as 18, 7.5, 5/8 or 1 3/4.", text));
+        return fail(ErrorCode::BadInput, say(key("Numbers", "\"{0}\" is no number; write it as 18, 7.5, 5/8 or 1 3/4."), text));
     };
     if (s.empty() || s.size() > 40) return bad();
     if (s.find('/') != std::string_view::npos) {
@@ -144,7 +144,7 @@ Result<Quantity> Quantity::parse(std::string_view text, DecimalMark mark) {
     if (!number) return tl::make_unexpected(number.error());
     const std::string_view spelling = trimmed(s.substr(at));
     if (const auto question = ambiguous_unit(spelling); !question.empty())
-        return fail(ErrorCode::BadInput, fmt::format("\"{}\" can be either: {}", text, question));
+        return fail(ErrorCode::BadInput, say(key("Numbers", "\"{0}\" can be either: {1}"), text, question));
     const Unit* unit = find_unit(spelling);
     if (unit == nullptr)
         return fail(ErrorCode::BadInput,

@@ -19,10 +19,11 @@ struct Overloaded : Kinds... {
 template <class... Kinds>
 Overloaded(Kinds...) -> Overloaded<Kinds...>;
 
-Outcome refused(std::string why) { return fail(ErrorCode::Refused, std::move(why)); }
+Outcome refused(Words why) { return fail(ErrorCode::Refused, std::move(why)); }
 
 Outcome not_known(const std::string& learner) {
-    return refused(fmt::format("Nobody of the name \u201C{}\u201D is in the register of learners; add the learner first.", learner));
+    return refused(
+        say(key("Records", "Nobody of the name \u201C{0}\u201D is in the register of learners; add the learner first."), learner));
 }
 
 }  // namespace
@@ -64,9 +65,9 @@ std::vector<Kept<Checked>> Records::checks(std::string_view guide) const {
 }
 
 Outcome Records::add(Record record) {
-    if (record.number < next_number()) return refused("Records are added one after the other.");
+    if (record.number < next_number()) return refused(key("Records", "Records are added one after the other."));
     tidy(record.by);
-    if (record.by.empty()) return refused("Say who you are, by post.");
+    if (record.by.empty()) return refused(key("Records", "Say who you are, by post."));
     const auto because_given = [](std::string& because) {
         tidy(because);
         return !because.empty();
@@ -75,24 +76,24 @@ Outcome Records::add(Record record) {
         Overloaded{
             [&](KeyRegistered& e) -> Outcome {
                 tidy(e.post);
-                if (e.post.empty()) return refused("A key is registered for a post; name it.");
+                if (e.post.empty()) return refused(key("Records", "A key is registered for a post; name it."));
                 if (const auto* has = key_of(e.post))
                     return refused(has->key == e.key
-                            ? fmt::format("This key of the {} is registered already.", has->post)
-                            : fmt::format("The {} has a key; end that one before another is registered.", has->post));
+                            ? say(key("Records", "This key of the {0} is registered already."), has->post)
+                            : say(key("Records", "The {0} has a key; end that one before another is registered."), has->post));
                 for (const auto& k : keys_)
                     if (k.key == e.key)
-                        return refused(fmt::format(
-                            "This key was {} of the {}; make a new one.", k.holds() ? "registered as that" : "ended as that", k.post));
+                        return refused(say(key("Records", "This key was {0} of the {1}; make a new one."),
+                            k.holds() ? "registered as that" : "ended as that", k.post));
                 keys_.push_back({e.post, e.key, record.at, "", ""});
                 return {};
             },
             [&](KeyEnded& e) -> Outcome {
                 tidy(e.post);
-                if (!because_given(e.because)) return refused("Say why the key ends.");
+                if (!because_given(e.because)) return refused(key("Records", "Say why the key ends."));
                 const auto it =
                     std::find_if(keys_.begin(), keys_.end(), [&](const KeyHeld& k) { return k.holds() && same_post(k.post, e.post); });
-                if (it == keys_.end()) return refused(fmt::format("The {} has no key that could end.", e.post));
+                if (it == keys_.end()) return refused(say(key("Records", "The {0} has no key that could end."), e.post));
                 it->until = record.at;
                 it->because = e.because;
                 return {};
@@ -102,9 +103,9 @@ Outcome Records::add(Record record) {
             [&](LearnerAdded& e) -> Outcome {
                 tidy(e.learner);
                 tidy(e.group);
-                if (e.learner.empty()) return refused("Name the learner, by post: learner 07.");
+                if (e.learner.empty()) return refused(key("Records", "Name the learner, by post: learner 07."));
                 if (auto* had = entered(e.learner)) {
-                    if (!had->left) return refused(fmt::format("{} is in the register already.", had->name));
+                    if (!had->left) return refused(say(key("Records", "{0} is in the register already."), had->name));
                     had->left = false;
                     had->group = e.group;
                     return {};
@@ -130,7 +131,7 @@ Outcome Records::add(Record record) {
                 if (l == nullptr || l->left) return not_known(e.learner);
                 e.learner = l->name;
                 if (const auto* w = withdrawal(e.guide, e.edition))
-                    return refused(fmt::format("Edition {} is withdrawn ({}); it is not handed out.", e.edition, w->because));
+                    return refused(say(key("Records", "Edition {0} is withdrawn ({1}); it is not handed out."), e.edition, w->because));
                 return {};
             },
             [&](Learned& e) -> Outcome {
@@ -138,21 +139,23 @@ Outcome Records::add(Record record) {
                 if (l == nullptr || l->left) return not_known(e.learner);
                 e.learner = l->name;
                 if (const auto* w = withdrawal(e.guide, e.edition))
-                    return refused(fmt::format("Edition {} is withdrawn ({}); nobody learns from it.", e.edition, w->because));
+                    return refused(say(key("Records", "Edition {0} is withdrawn ({1}); nobody learns from it."), e.edition, w->because));
                 return {};
             },
             [&](Withdrawn& e) -> Outcome {
-                if (!because_given(e.because)) return refused("Say why the edition is withdrawn.");
-                if (withdrawal(e.guide, e.edition) != nullptr) return refused(fmt::format("Edition {} is withdrawn already.", e.edition));
+                if (!because_given(e.because)) return refused(key("Records", "Say why the edition is withdrawn."));
+                if (withdrawal(e.guide, e.edition) != nullptr)
+                    return refused(say(key("Records", "Edition {0} is withdrawn already."), e.edition));
                 return {};
             },
             [&](Struck& e) -> Outcome {
-                if (!because_given(e.because)) return refused("Say why the record was a mistake.");
+                if (!because_given(e.because)) return refused(key("Records", "Say why the record was a mistake."));
                 const auto it = std::find_if(all_.begin(), all_.end(), [&](const Record& r) { return r.number == e.record; });
-                if (it == all_.end() || is_struck(e.record)) return refused("There is no such record, or it is struck already.");
+                if (it == all_.end() || is_struck(e.record))
+                    return refused(key("Records", "There is no such record, or it is struck already."));
                 if (!std::holds_alternative<HandedOut>(it->entry) && !std::holds_alternative<Learned>(it->entry) &&
                     !std::holds_alternative<PlacePassed>(it->entry) && !std::holds_alternative<Checked>(it->entry))
-                    return refused("Only checks, hand-outs and what was learned can be struck.");
+                    return refused(key("Records", "Only checks, hand-outs and what was learned can be struck."));
                 struck_.insert(std::lower_bound(struck_.begin(), struck_.end(), e.record), e.record);
                 return {};
             },

@@ -56,7 +56,7 @@ template <std::size_t I = 0>
 Result<Entry> read_kind(const std::string& kind, const json& j) {
     if constexpr (I == std::variant_size_v<Entry>) {
         return fail(ErrorCode::Refused,
-            fmt::format("The library holds a record of the kind \u201C{}\u201D, which a newer version of Anagraph wrote.", kind));
+            say(key("Records", "The library holds a record of the kind \u201C{0}\u201D, which a newer version of Anagraph wrote."), kind));
     } else {
         if (kind != kKinds[I]) return read_kind<I + 1>(kind, j);
         std::variant_alternative_t<I, Entry> e;
@@ -74,7 +74,7 @@ Result<Entry> read_kind(const std::string& kind, const json& j) {
                 if (good) value = is.get<Value>();
             }
         });
-        if (!good) return fail(ErrorCode::BadInput, fmt::format("A record \u201C{}\u201D is not written as it must be.", kind));
+        if (!good) return fail(ErrorCode::BadInput, say(key("Records", "A record \u201C{0}\u201D is not written as it must be."), kind));
         return Entry(std::move(e));
     }
 }
@@ -98,7 +98,7 @@ json to_json(const Entry& entry) {
 
 Result<Entry> entry_from_json(const json& j) {
     if (!j.is_object() || !j.contains("kind") || !j.at("kind").is_string())
-        return fail(ErrorCode::BadInput, "A record says of what kind it is.");
+        return fail(ErrorCode::BadInput, key("Records", "A record says of what kind it is."));
     return read_kind(j.at("kind").get<std::string>(), j);
 }
 
@@ -112,7 +112,8 @@ json keys_to_json(const std::vector<KeyHeld>& keys) {
 
 Result<std::vector<KeyHeld>> keys_from_json(const json& given) {
     const auto bad = [] {
-        return fail(ErrorCode::BadInput, "This is no list of keys; take what anagraph-cli key list --json prints, or a .pub file.");
+        return fail(
+            ErrorCode::BadInput, key("Records", "This is no list of keys; take what anagraph-cli key list --json prints, or a .pub file."));
     };
     json list = given.is_object() && given.contains("keys") ? given.at("keys") : given;
     if (list.is_object()) list = json::array({list});

@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "core/base/words.h"
 #include "core/procedure/procedure.h"
 
 namespace anagraph::core {
@@ -12,8 +13,8 @@ enum class Station { Tape, Figures, Sheet, Plates, DryRun, Issue };
 
 struct OpenPoint {
     Station station = Station::Sheet;
-    std::string text;  // one sentence: what and why
-    StepId step;       // where, as far as it applies
+    Words text;   // one sentence: what and why
+    StepId step;  // where, as far as it applies
     FigureId figure;
     bool stops_issue = false;  // an edition cannot go out with it
 };
@@ -24,8 +25,8 @@ std::vector<OpenPoint> open_points(const Procedure& p);
 
 /// Why an edition cannot be issued now, a sentence each; empty when it can. Open and disputed figures do not stop it:
 /// they are printed as what they are.
-std::vector<std::string> reasons_not_to_issue(const Procedure& p);
+std::vector<Words> reasons_not_to_issue(const Procedure& p);
 /// The same where its open points are known already.
-std::vector<std::string> reasons_not_to_issue(const Procedure& p, const std::vector<OpenPoint>& points);
+std::vector<Words> reasons_not_to_issue(const Procedure& p, const std::vector<OpenPoint>& points);
 
 }  // namespace anagraph::core

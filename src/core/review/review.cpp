@@ -79,7 +79,7 @@ std::vector<ReviewPlace> review_places(const Edition* before, const Edition& now
         const auto index = static_cast<std::size_t>(f - p.figures.data());
         json content{{"figure", j.at("figures").at(index)}, {"standing", name_of(standing_of(p, *f))}};
         for (const auto& w : now.wrenches)
-            if (w.figure == id) content["set"].push_back(fmt::format("{} on the {}", text_of(w), w.wrench));
+            if (w.figure == id) content["set"].push_back(say(key("Review", "{0} on the {1}"), text_of(w), w.wrench));
         ReviewPlace place{"figure:" + id.text(), title_of(p, *f), step, id, canonical_text(content)};
         fill(place, all, before == nullptr);
         out.push_back(std::move(place));
@@ -91,7 +91,7 @@ std::vector<ReviewPlace> review_places(const Edition* before, const Edition& now
         json step = j.at("steps").at(i);
         strip_step(step);
         ReviewPlace place{"step:" + p.steps[i].id.text(),
-            fmt::format("Step {}, {}", i + 1, p.steps[i].heading.empty() ? "(no heading)" : p.steps[i].heading), p.steps[i].id, {},
+            say(key("Review", "Step {0}, {1}"), i + 1, p.steps[i].heading.empty() ? "(no heading)" : p.steps[i].heading), p.steps[i].id, {},
             canonical_text(step)};
         fill(place, all, before == nullptr);
         out.push_back(std::move(place));
@@ -108,21 +108,22 @@ std::string review_content(const std::vector<ReviewPlace>& places) {
     return json(sorted).dump(-1, ' ', false, json::error_handler_t::replace);
 }
 
-std::vector<std::string> reasons_not_to_check(const Procedure& p) {
+std::vector<Words> reasons_not_to_check(const Procedure& p) {
     auto out = reasons_not_to_issue(p);
     for (const auto& f : p.figures)
         if (standing_of(p, f) == Standing::Disputed)
-            out.push_back(fmt::format("{} is disputed: resolve it at the Figures with a reason.", title_of(p, f)));
+            out.push_back(say(key("Review", "{0} is disputed: resolve it at the Figures with a reason."), title_of(p, f)));
     for (std::size_t i = 0; i < p.steps.size(); ++i)
         for (const auto& c : p.steps[i].comments)
             if (!c.closed && c.answer.empty())
-                out.push_back(
-                    fmt::format("Step {}: {} asks \u201C{}\u201D: answer it, or take it over into the guide.", i + 1, c.who, c.text));
+                out.push_back(say(
+                    key("Review", "Step {0}: {1} asks \u201C{2}\u201D: answer it, or take it over into the guide."), i + 1, c.who, c.text));
     for (const auto& use : p.recordings)
         for (const auto& n : use.notes)
             if (n.kind == NoteKind::NotFilmed)
                 out.push_back(
-                    fmt::format("Noted as not filmed: \u201C{}\u201D. Film it and remove the note, or remove what it asks for.", n.text));
+                    say(key("Review", "Noted as not filmed: \u201C{0}\u201D. Film it and remove the note, or remove what it asks for."),
+                        n.text));
     return out;
 }
 

@@ -31,7 +31,7 @@ std::string review_content(const std::vector<ReviewPlace>& places);
 
 /// Why a guide cannot be checked as it stands, a sentence each that says what to do: what stops an edition, stops of the dry run among
 /// it; disputed figures that nobody settled with a reason; comments nobody answered; what is noted as not filmed.
-std::vector<std::string> reasons_not_to_check(const Procedure& p);
+std::vector<Words> reasons_not_to_check(const Procedure& p);
 
 /// A change with the post that made it.
 struct Authored {

@@ -192,7 +192,7 @@ std::vector<Measured> measured(const Procedure& p, const std::vector<RunInLog>& 
 
 Result<Change> take_measured(const Procedure& p, const Measured& m) {
     const auto* figure = p.find(m.figure);
-    if (figure == nullptr) return fail(ErrorCode::NotFound, "That figure is no longer in the guide.");
+    if (figure == nullptr) return fail(ErrorCode::NotFound, key("OpenPoints", "That figure is no longer in the guide."));
     const auto value = parse_figure_value(typed(m.value), figure->kind);
     if (!value) return tl::make_unexpected(value.error());
     Source source;

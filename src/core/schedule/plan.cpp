@@ -102,13 +102,13 @@ std::vector<Edit> moves_to(const Procedure& p, const std::vector<StepId>& wanted
     return out;
 }
 
-std::string heading_of(const dryrun::Job& job, int step) {
+Words heading_of(const dryrun::Job& job, int step) {
     const auto& heading = job.at(step).step->heading;
-    return heading.empty() ? capitalised(job.step_name(step)) : heading;
+    return heading.empty() ? say(key("Plan", "Step {0}"), job.at(step).number) : Words(heading);
 }
 
 /// "Change the canister during the wait of step 4: 8 min less."
-std::string words_for(const dryrun::Job& job, const Timetable& table, const std::vector<int>& moved, Seconds less) {
+Words words_for(const dryrun::Job& job, const Timetable& table, const std::vector<int>& moved, Seconds less) {
     const auto& placed = table.placed();
     const auto position = [&](int step) {
         return std::find_if(placed.begin(), placed.end(), [&](const Timetable::Placed& p) { return p.step == step; }) - placed.begin();
@@ -124,11 +124,14 @@ std::string words_for(const dryrun::Job& job, const Timetable& table, const std:
             const bool within = p.step != own.step &&
                 ((own.hands >= p.hands_end && own.hands < p.wait_end) || (own.hands >= p.begin && own.hands < p.hands));
             if (within && has_moved(own))
-                return fmt::format("{} during the wait of {}{}: {} less.", heading_of(job, own.step), job.step_name(p.step),
-                    moved.size() > 1 ? fmt::format(", and move {} more", moved.size() - 1) : "", time_text(less));
+                return moved.size() > 1 ? say(key("Plan", "{0} during the wait of step {1}, and move {2} more: {3} less."),
+                                              heading_of(job, own.step), job.at(p.step).number, moved.size() - 1, time_text(less))
+                                        : say(key("Plan", "{0} during the wait of step {1}: {2} less."), heading_of(job, own.step),
+                                              job.at(p.step).number, time_text(less));
         }
-    return fmt::format("{}{} in another place: {} less.", heading_of(job, moved.front()),
-        moved.size() > 1 ? fmt::format(" and {} more", moved.size() - 1) : "", time_text(less));
+    return moved.size() > 1 ? say(key("Plan", "{0} and {1} more in another place: {2} less."), heading_of(job, moved.front()),
+                                  moved.size() - 1, time_text(less))
+                            : say(key("Plan", "{0} in another place: {1} less."), heading_of(job, moved.front()), time_text(less));
 }
 
 }  // namespace

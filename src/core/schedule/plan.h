@@ -24,7 +24,7 @@ struct PlannedTask {
 };
 
 struct Suggestion {
-    std::string because;  // "Change the canister during the wait of step 4: 8 min less."
+    Words because;  // "Change the canister during the wait of step 4: 8 min less."
     Change change;
 };
 
@@ -38,7 +38,7 @@ struct Plan {
     std::vector<StepId> order;
     std::vector<PlannedTask> tasks;
     std::vector<StepId> critical;
-    std::vector<StepId> moved;          // done in another place than they are written in, as few as possible
+    std::vector<StepId> moved;         // done in another place than they are written in, as few as possible
     std::vector<Seconds> idle;         // of each person
     std::vector<StepId> time_unknown;  // steps whose hands-on time nobody has said and no film shows
     std::optional<Suggestion> suggestion;

@@ -99,13 +99,13 @@ StepTimes times_of(const Procedure& p, const Step& step, std::string_view varian
 
 Result<Change> with_hands_time(const Procedure& p, const StepId& id, std::string_view typed) {
     const Step* step = p.find(id);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "That step is no longer in the guide.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Plan", "That step is no longer in the guide."));
     Step next = *step;
     next.hands = {};
     if (!trimmed(typed).empty()) {
         const auto value = parse_figure_value(trimmed(typed), FigureKind::Duration);
         if (!value) return tl::make_unexpected(value.error());
-        if (!seconds_of(*value)) return fail(ErrorCode::BadInput, "Say how long hands are needed, as a time: 5 min.");
+        if (!seconds_of(*value)) return fail(ErrorCode::BadInput, key("Plan", "Say how long hands are needed, as a time: 5 min."));
         next.hands = *value;
     }
     return tried(p, {"set the time of a step", {Put<Step>{std::move(next), std::nullopt}}});

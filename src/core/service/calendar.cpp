@@ -9,7 +9,7 @@ namespace anagraph::core {
 using namespace std::chrono;
 
 Result<Day> parse_day(std::string_view text) {
-    const auto bad = [&] { return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no day; write it as 2026-03-31.", text)); };
+    const auto bad = [&] { return fail(ErrorCode::BadInput, say(key("Service", "\"{0}\" is no day; write it as 2026-03-31."), text)); };
     if (text.size() != 10 || text[4] != '-' || text[7] != '-') return bad();
     const auto number = [&](std::size_t from, std::size_t length) {
         int value = -1;

@@ -25,30 +25,32 @@ Day ends(Day from, const Quantity& interval, double share) {
 }
 
 Outcome checked(const ServicePlan& plan) {
-    const auto bad = [](std::string why) { return fail(ErrorCode::BadInput, std::move(why)); };
-    if (plan.intervals.empty()) return bad("Say how often: give at least one interval, as in \"100 h\" or \"12 month\".");
-    if (plan.today < plan.last_day) return bad("The last service lies after today.");
+    const auto bad = [](Words why) { return fail(ErrorCode::BadInput, std::move(why)); };
+    if (plan.intervals.empty()) return bad(key("Service", "Say how often: give at least one interval, as in \"100 h\" or \"12 month\"."));
+    if (plan.today < plan.last_day) return bad(key("Service", "The last service lies after today."));
     if (plan.read_on && (*plan.read_on < plan.last_day || *plan.read_on > plan.today))
-        return bad("The meter was read before the last service or after today.");
-    if (!(plan.hard_use > 0 && plan.hard_use <= 1)) return bad("Hard use shortens an interval: a share between 0 and 1.");
+        return bad(key("Service", "The meter was read before the last service or after today."));
+    if (!(plan.hard_use > 0 && plan.hard_use <= 1)) return bad(key("Service", "Hard use shortens an interval: a share between 0 and 1."));
     for (const auto& a : plan.avoid)
-        if (a.to < a.from) return bad("The days to avoid end before they begin.");
+        if (a.to < a.from) return bad(key("Service", "The days to avoid end before they begin."));
     auto intervals = plan.intervals;
     if (plan.run_in) intervals.push_back(*plan.run_in);
     for (const auto& i : intervals) {
-        if (!(i.number.value() > 0)) return bad(fmt::format("An interval of {} never ends.", display(i)));
+        if (!(i.number.value() > 0)) return bad(say(key("Service", "An interval of {0} never ends."), display(i)));
         if (of_calendar(*i.unit)) continue;
-        if (!of_meter(*i.unit)) return bad(fmt::format("{} is no interval: hours, a distance or a time by the calendar are.", display(i)));
+        if (!of_meter(*i.unit))
+            return bad(say(key("Service", "{0} is no interval: hours, a distance or a time by the calendar are."), display(i)));
         if (!plan.reading || !plan.last_reading)
-            return bad(fmt::format("For an interval of {} the meter's reading now and at the last service are needed.", display(i)));
+            return bad(
+                say(key("Service", "For an interval of {0} the meter's reading now and at the last service are needed."), display(i)));
         if (plan.reading->unit->dimension != i.unit->dimension)
-            return bad(fmt::format("The interval is told in {}, the meter in {}.", i.unit->symbol, plan.reading->unit->symbol));
+            return bad(say(key("Service", "The interval is told in {0}, the meter in {1}."), i.unit->symbol, plan.reading->unit->symbol));
     }
     if (plan.reading && plan.last_reading) {
         if (!of_meter(*plan.reading->unit) || plan.reading->unit->dimension != plan.last_reading->unit->dimension)
-            return bad("Both readings must be hours, or both a distance.");
+            return bad(key("Service", "Both readings must be hours, or both a distance."));
         if (plan.last_reading->in(*plan.reading->unit) > plan.reading->number.value() + 1e-9)
-            return bad("The meter reads less than at the last service: was it changed?");
+            return bad(key("Service", "The meter reads less than at the last service: was it changed?"));
     }
     return {};
 }
@@ -60,8 +62,9 @@ Result<Avoided> parse_avoided(std::string_view text) {
     const auto from = parse_day(text.substr(0, dots));
     const auto to = dots == std::string_view::npos ? from : parse_day(text.substr(dots + 2));
     if (!from || !to)
-        return fail(ErrorCode::BadInput, fmt::format("\u201C{}\u201D is no stretch of days; write it as 2026-08-01..2026-08-21.", text));
-    if (*to < *from) return fail(ErrorCode::BadInput, fmt::format("{} ends before it begins.", text));
+        return fail(
+            ErrorCode::BadInput, say(key("Service", "\u201C{0}\u201D is no stretch of days; write it as 2026-08-01..2026-08-21."), text));
+    if (*to < *from) return fail(ErrorCode::BadInput, say(key("Service", "{0} ends before it begins."), text));
     return Avoided{*from, *to};
 }
 
@@ -115,19 +118,21 @@ Result<NextDue> next_due(const ServicePlan& plan) {
     if (due.overdue) {
         due.service_by = plan.today;
         due.because = reckoned_over && !read_over && due.by_reading && *due.left > 0
-            ? fmt::format("By its use it was due on {}; the meter was last read on {}: read it.", text_of(*due.due_day), text_of(read_on))
-            : std::string("It is overdue.");
+            ? say(key("Service", "By its use it was due on {0}; the meter was last read on {1}: read it."), text_of(*due.due_day),
+                  text_of(read_on))
+            : Words(key("Service", "It is overdue."));
         return due;
     }
     if (!due.due_day) {
-        due.because = fmt::format("The machine has not run since the last service, so no day can be forecast; it is due at {:.0f} {}.",
-            *due.due_reading, unit->symbol);
+        due.because =
+            say(key("Service", "The machine has not run since the last service, so no day can be forecast; it is due at {0} {1}."),
+                std::lround(*due.due_reading), unit->symbol);
         return due;
     }
     due.service_by = due.due_day;
     due.because = due.by_reading
-        ? fmt::format("By the meter, at {} a day.", rounded_text(due.per_day.value_or(0), 2) + " " + std::string(unit->symbol))
-        : std::string("By the calendar.");
+        ? say(key("Service", "By the meter, at {0} a day."), rounded_text(due.per_day.value_or(0), 2) + " " + std::string(unit->symbol))
+        : Words(key("Service", "By the calendar."));
     // stretches one after the other are all gone before
     for (bool moved = true; moved;) {
         moved = false;
@@ -135,12 +140,14 @@ Result<NextDue> next_due(const ServicePlan& plan) {
             if (*due.service_by < a.from || *due.service_by > a.to) continue;
             const Day pulled = a.from - std::chrono::days(1);
             if (pulled < plan.today) {
-                due.because += fmt::format(
-                    " It falls into {} to {}, which has begun: do it today or accept that it is late.", text_of(a.from), text_of(a.to));
+                due.because = one_after_other({due.because,
+                    say(key("Service", "It falls into {0} to {1}, which has begun: do it today or accept that it is late."),
+                        text_of(a.from), text_of(a.to))});
                 due.service_by = plan.today;
                 return due;
             }
-            due.because += fmt::format(" Pulled before {} to {}, into which it would fall.", text_of(a.from), text_of(a.to));
+            due.because = one_after_other(
+                {due.because, say(key("Service", "Pulled before {0} to {1}, into which it would fall."), text_of(a.from), text_of(a.to))});
             due.service_by = pulled;
             moved = true;
         }

@@ -54,7 +54,7 @@ struct NextDue {
     std::optional<double> per_day;      // the rate of use the forecast stands on
     bool overdue = false;
     std::optional<Day> service_by;  // pulled before an avoided stretch
-    std::string because;            // one sentence
+    Words because;                  // one sentence
 };
 
 /// Whichever comes first. The forecast takes the rate of use since the last service; where the machine stood still or no

@@ -39,8 +39,8 @@ public:
         const auto found = stretches();
         if (found.empty())
             return fail(ErrorCode::Refused,
-                p_.steps.empty() ? "Nothing that is done was heard on this recording; bracket the steps by hand with [ and ]."
-                                 : "Everything that was heard is in a step already.");
+                p_.steps.empty() ? key("Tape", "Nothing that is done was heard on this recording; bracket the steps by hand with [ and ].")
+                                 : key("Tape", "Everything that was heard is in a step already."));
         for (std::size_t i = 0; i < found.size(); ++i) {
             const FrameTime from = frame_from(narration_[found[i].first].start);
             const FrameTime to = end_of(found, i);
@@ -57,7 +57,7 @@ public:
                 if (m.kind == MarkKind::Caution) add(take_caution(now, m, id));
             }
         }
-        if (change.edits.empty()) return fail(ErrorCode::Refused, "Everything that was heard is in a step already.");
+        if (change.edits.empty()) return fail(ErrorCode::Refused, key("Tape", "Everything that was heard is in a step already."));
         return change;
     }
 
@@ -173,8 +173,8 @@ Result<Change> draft_steps(const Procedure& p, const RecordingId& recording, con
 
 Result<Change> confirm_step(const Procedure& p, const StepId& id) {
     const Step* step = p.find(id);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "There is no step here.");
-    if (!step->drafted) return fail(ErrorCode::Refused, "This step is no draft; there is nothing to confirm.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Tape", "There is no step here."));
+    if (!step->drafted) return fail(ErrorCode::Refused, key("Tape", "This step is no draft; there is nothing to confirm."));
     Step s = *step;
     s.drafted = false;
     Change change{"confirm a drafted step", {}};

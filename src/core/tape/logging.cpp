@@ -139,7 +139,7 @@ Result<Change> bracket_step(
 
 Result<Change> take_figure(const Procedure& p, const RecordingId& recording, const Mark& m, const StepId& step_id) {
     const Step* step = p.find(step_id);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "There is no step here yet; bracket one first.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Tape", "There is no step here yet; bracket one first."));
     Change change{"take a heard figure", {}};
     if (p.find(recording) == nullptr) change.edits.emplace_back(Put<RecordingUse>{{recording, "", {}}, std::nullopt});
     ItemId item;
@@ -179,11 +179,11 @@ Result<Change> take_figure(const Procedure& p, const RecordingId& recording, con
 
 Result<Change> take_caution(const Procedure& p, const Mark& m, const StepId& step_id) {
     const Step* step = p.find(step_id);
-    if (step == nullptr) return fail(ErrorCode::NotFound, "There is no step here yet; bracket one first.");
+    if (step == nullptr) return fail(ErrorCode::NotFound, key("Tape", "There is no step here yet; bracket one first."));
     Step s = *step;
     const Caution caution{Signal::Caution, capitalised(m.words) + (m.words.ends_with('.') ? "" : ".")};
     if (std::find(s.cautions.begin(), s.cautions.end(), caution) != s.cautions.end())
-        return fail(ErrorCode::Refused, "This caution is in the step already.");
+        return fail(ErrorCode::Refused, key("Tape", "This caution is in the step already."));
     s.cautions.push_back(caution);
     return tried(p, Change{"take a heard caution", {Put<Step>{std::move(s), std::nullopt}}});
 }
@@ -196,10 +196,10 @@ Result<Change> dismiss(const Procedure& p, const RecordingId& recording, const M
 
 Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note) {
     if (note.kind != NoteKind::DropAsTalk && note.kind != NoteKind::Keep && note.text.find_first_not_of(' ') == std::string::npos)
-        return fail(ErrorCode::Refused, "An empty note says nothing; write what is missing or to be looked up.");
+        return fail(ErrorCode::Refused, key("Tape", "An empty note says nothing; write what is missing or to be looked up."));
     RecordingUse use = use_of(p, recording);
     if (std::find(use.notes.begin(), use.notes.end(), note) != use.notes.end())
-        return fail(ErrorCode::Refused, "This is noted here already.");
+        return fail(ErrorCode::Refused, key("Tape", "This is noted here already."));
     use.notes.insert(
         std::upper_bound(use.notes.begin(), use.notes.end(), note, [](const Note& a, const Note& b) { return a.at < b.at; }), note);
     return tried(p,
@@ -212,7 +212,7 @@ Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note n
 Result<Change> remove_note(const Procedure& p, const RecordingId& recording, const Note& note) {
     RecordingUse use = use_of(p, recording);
     const auto it = std::find(use.notes.begin(), use.notes.end(), note);
-    if (it == use.notes.end()) return fail(ErrorCode::NotFound, "This note is gone already.");
+    if (it == use.notes.end()) return fail(ErrorCode::NotFound, key("Tape", "This note is gone already."));
     use.notes.erase(it);
     return tried(p, Change{"remove a note", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }

@@ -10,7 +10,7 @@ namespace {
 constexpr std::size_t kLongestRun = 4;     // words
 constexpr std::size_t kFewestLetters = 5;  // of what was heard: less may be anything
 
-using Words = std::vector<std::string_view>;
+using HeardWords = std::vector<std::string_view>;
 
 constexpr std::string_view kSigns = ".,;:!?\"()";
 
@@ -26,13 +26,13 @@ bool same_word(std::string_view a, std::string_view b) {
     return std::equal(a.begin(), a.end(), b.begin(), b.end(), [&](char x, char y) { return small(x) == small(y); });
 }
 
-Words bare_words(const std::string& text) {
-    Words out = said_words(text);
+HeardWords bare_words(const std::string& text) {
+    HeardWords out = said_words(text);
     for (auto& word : out) word = bare(word);
     return out;
 }
 
-std::string joined(const Words& words, std::size_t from, std::size_t to) {
+std::string joined(const HeardWords& words, std::size_t from, std::size_t to) {
     std::string out;
     for (std::size_t i = from; i < to; ++i) {
         if (i > from) out += ' ';
@@ -42,7 +42,7 @@ std::string joined(const Words& words, std::size_t from, std::size_t to) {
 }
 
 /// How many words from a pair on are the same in both, at most.
-std::vector<std::vector<std::size_t>> common_from(const Words& a, const Words& b) {
+std::vector<std::vector<std::size_t>> common_from(const HeardWords& a, const HeardWords& b) {
     std::vector<std::vector<std::size_t>> common(a.size() + 1, std::vector<std::size_t>(b.size() + 1, 0));
     for (std::size_t i = a.size(); i-- > 0;)
         for (std::size_t k = b.size(); k-- > 0;)
@@ -51,7 +51,7 @@ std::vector<std::vector<std::size_t>> common_from(const Words& a, const Words& b
 }
 
 /// Where the words of `run` stand one after the other in `words`, from `from` on; words.size() where they do not.
-std::size_t find_run(const Words& words, const Words& run, std::size_t from) {
+std::size_t find_run(const HeardWords& words, const HeardWords& run, std::size_t from) {
     const auto at = std::search(words.begin() + static_cast<std::ptrdiff_t>(from), words.end(), run.begin(), run.end(),
         [](std::string_view a, std::string_view b) { return same_word(bare(a), bare(b)); });
     return static_cast<std::size_t>(at - words.begin());
@@ -60,7 +60,7 @@ std::size_t find_run(const Words& words, const Words& run, std::size_t from) {
 }  // namespace
 
 std::vector<Mishearing> mishearings(const std::string& heard, const std::string& meant) {
-    const Words a = bare_words(heard), b = bare_words(meant);
+    const HeardWords a = bare_words(heard), b = bare_words(meant);
     const auto common = common_from(a, b);
     std::vector<Mishearing> out;
     for (std::size_t i = 0, k = 0; i < a.size() || k < b.size();) {
@@ -88,7 +88,7 @@ std::string put_right(const std::string& text, const std::vector<Mishearing>& wr
     std::string out = text;
     for (const auto& w : wrong) {
         const std::string before = out;
-        const Words words = said_words(before), run = said_words(w.heard);
+        const HeardWords words = said_words(before), run = said_words(w.heard);
         out.clear();
         for (std::size_t from = 0; from < words.size();) {
             const std::size_t at = find_run(words, run, from);

@@ -27,8 +27,10 @@ Result<Change> tie_anew(const Procedure& p, RecordingUse use, std::vector<Anchor
         if (anchors[i - 1].film < anchors[i].film &&
             (pace(anchors[i - 1], anchors[i]) < kSlowest || pace(anchors[i - 1], anchors[i]) > kFastest))
             return fail(ErrorCode::Refused,
-                "Between this line and the next one tied to the film the words would run at less than half or more than double their pace; "
-                "untie that line, or choose the moment again.");
+                key("Tape",
+                    "Between this line and the next one tied to the film the words would run at less than half or more than double their "
+                    "pace; "
+                    "untie that line, or choose the moment again."));
     std::map<FrameTime, FrameTime> moved;
     for (const auto& s : heard) moved[film_time(use.anchors, s.start)] = film_time(anchors, s.start);
     const auto follow = [&](FrameTime& at) {
@@ -101,7 +103,7 @@ SpokenLines spoken_lines(const std::vector<Segment>& heard, const RecordingUse* 
 }
 
 Result<Change> correct_line(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& text) {
-    if (blank(text)) return fail(ErrorCode::Refused, "A line cannot be emptied; drop it as talk if it says nothing.");
+    if (blank(text)) return fail(ErrorCode::Refused, key("Tape", "A line cannot be emptied; drop it as talk if it says nothing."));
     RecordingUse use = use_of(p, recording);
     std::erase_if(use.corrections, [&](const Correction& c) { return c.at == heard.start; });
     if (text != heard.text) insert_by_moment(use.corrections, Correction{heard.start, text}, &Correction::at);
@@ -110,10 +112,10 @@ Result<Change> correct_line(const Procedure& p, const RecordingId& recording, co
 
 Result<Change> type_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
     RecordingUse use = use_of(p, recording);
-    if (blank(line.text)) return fail(ErrorCode::Refused, "An empty line says nothing; write what is done or said here.");
+    if (blank(line.text)) return fail(ErrorCode::Refused, key("Tape", "An empty line says nothing; write what is done or said here."));
     if (std::any_of(use.typed.begin(), use.typed.end(), [&](const Segment& s) { return s.start == line.start; }))
-        return fail(
-            ErrorCode::Refused, "A line you typed begins at this moment already; E changes its words, or type the new one a frame later.");
+        return fail(ErrorCode::Refused,
+            key("Tape", "A line you typed begins at this moment already; E changes its words, or type the new one a frame later."));
     insert_by_moment(use.typed, line, &Segment::start);
     return tried(p, Change{"type a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
@@ -121,7 +123,7 @@ Result<Change> type_line(const Procedure& p, const RecordingId& recording, const
 Result<Change> retype_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
     RecordingUse use = use_of(p, recording);
     if (std::erase_if(use.typed, [&](const Segment& s) { return s.start == line.start; }) == 0)
-        return fail(ErrorCode::NotFound, "No line you typed begins at this moment.");
+        return fail(ErrorCode::NotFound, key("Tape", "No line you typed begins at this moment."));
     if (!blank(line.text)) insert_by_moment(use.typed, line, &Segment::start);
     return tried(
         p, Change{blank(line.text) ? "take a typed line out" : "change a typed line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
@@ -136,7 +138,7 @@ Result<Change> set_speaker(const Procedure& p, const RecordingId& recording, con
 
 Result<Change> tie_line(
     const Procedure& p, const RecordingId& recording, const std::vector<Segment>& heard, std::size_t line, const FrameTime& film) {
-    if (line >= heard.size()) return fail(ErrorCode::NotFound, "Nothing is said here that could be tied to the film.");
+    if (line >= heard.size()) return fail(ErrorCode::NotFound, key("Tape", "Nothing is said here that could be tied to the film."));
     RecordingUse use = use_of(p, recording);
     auto anchors = use.anchors;
     std::erase_if(anchors, [&](const Anchor& a) { return a.said == heard[line].start; });
@@ -148,7 +150,7 @@ Result<Change> untie_line(const Procedure& p, const RecordingId& recording, cons
     RecordingUse use = use_of(p, recording);
     auto anchors = use.anchors;
     if (line >= heard.size() || std::erase_if(anchors, [&](const Anchor& a) { return a.said == heard[line].start; }) == 0)
-        return fail(ErrorCode::NotFound, "This line is not tied to the film.");
+        return fail(ErrorCode::NotFound, key("Tape", "This line is not tied to the film."));
     return tie_anew(p, std::move(use), std::move(anchors), heard);
 }
 

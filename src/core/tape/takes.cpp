@@ -6,8 +6,8 @@
 namespace anagraph::core {
 namespace {
 
-constexpr const char* kNoStep = "There is no step here; bracket one first.";
-constexpr const char* kNoTake = "This step has no stretch in this recording.";
+constexpr Key kNoStep = key("Tape", "There is no step here; bracket one first.");
+constexpr Key kNoTake = key("Tape", "This step has no stretch in this recording.");
 
 std::size_t place_of(const Procedure& p, const StepId& id) {
     return static_cast<std::size_t>(
@@ -51,7 +51,7 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
     const auto held = std::find_if(
         step->takes.begin(), step->takes.end(), [&](const Take& t) { return t.recording == recording && t.from < at && at < t.to; });
     if (held == step->takes.end())
-        return fail(ErrorCode::Refused, "A step is divided within its stretch of the tape; go to a frame between its ends.");
+        return fail(ErrorCode::Refused, key("Tape", "A step is divided within its stretch of the tape; go to a frame between its ends."));
     const auto index = held - step->takes.begin();
     Step first = *step;
     Step second;
@@ -86,16 +86,18 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
 Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
     const std::size_t place = place_of(p, id);
     if (place >= p.steps.size()) return fail(ErrorCode::NotFound, kNoStep);
-    if (place + 1 >= p.steps.size()) return fail(ErrorCode::Refused, "This is the last step; there is none after it to join.");
+    if (place + 1 >= p.steps.size()) return fail(ErrorCode::Refused, key("Tape", "This is the last step; there is none after it to join."));
     Step s = p.steps[place];
     const Step& next = p.steps[place + 1];
     for (const auto& m : next.methods) {
         const auto same = std::find_if(s.methods.begin(), s.methods.end(), [&](const StepMethod& x) { return x.topic == m.topic; });
         if (same != s.methods.end() && same->chosen != m.chosen)
-            return fail(ErrorCode::Refused, "The two steps follow different methods; choose one method for both, or leave them two.");
+            return fail(
+                ErrorCode::Refused, key("Tape", "The two steps follow different methods; choose one method for both, or leave them two."));
         if (same == s.methods.end()) s.methods.push_back(m);
     }
-    if (s.variants != next.variants) return fail(ErrorCode::Refused, "The two steps apply to different variants; they stay two.");
+    if (s.variants != next.variants)
+        return fail(ErrorCode::Refused, key("Tape", "The two steps apply to different variants; they stay two."));
     if (s.heading.empty()) s.heading = next.heading;
     s.lines.insert(s.lines.end(), next.lines.begin(), next.lines.end());
     append_new(s.cautions, next.cautions);
@@ -152,7 +154,7 @@ Result<Change> move_edge(const Procedure& p, const StepId& id, const TakeEdge& e
     Take& take = s.takes[edge.take];
     const Take before = take;
     (edge.edge == Edge::Begin ? take.from : take.to) = to;
-    if (!(take.from < take.to)) return fail(ErrorCode::Refused, "A step needs a stretch of the tape; its ends cannot meet.");
+    if (!(take.from < take.to)) return fail(ErrorCode::Refused, key("Tape", "A step needs a stretch of the tape; its ends cannot meet."));
     if (s.clip && s.clip->take == before) s.clip = trimmed(*s.clip, take);  // a clip that is the whole take stays the whole take
     return tried(p,
         Change{
@@ -179,7 +181,8 @@ Result<Change> choose_take(const Procedure& p, const StepId& id, std::size_t tak
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
     if (take == 0)
         return fail(ErrorCode::Refused,
-            step->takes.size() == 1 ? "The step has this one take only; press A to bracket another." : "This is the best take already.");
+            step->takes.size() == 1 ? key("Tape", "The step has this one take only; press A to bracket another.")
+                                    : key("Tape", "This is the best take already."));
     Step s = *step;
     const bool whole = s.clip && s.clip->take == s.takes.front();
     std::rotate(
@@ -192,7 +195,8 @@ Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t tak
     const Step* step = p.find(id);
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     if (take >= step->takes.size()) return fail(ErrorCode::NotFound, kNoTake);
-    if (step->takes.size() == 1) return fail(ErrorCode::Refused, "This is the step's only take; remove the step if it is not wanted.");
+    if (step->takes.size() == 1)
+        return fail(ErrorCode::Refused, key("Tape", "This is the step's only take; remove the step if it is not wanted."));
     Step s = *step;
     if (s.clip && s.clip->take == s.takes[take]) s.clip.reset();
     s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));

@@ -166,7 +166,7 @@ std::vector<int> from_the_middle(const std::vector<BoltPlace>& places, const Nei
 
 Outcome fewness(int count) {
     if (count < 1 || count > kMostBolts)
-        return fail(ErrorCode::BadInput, fmt::format("Between 1 and {} bolts can be put in order.", kMostBolts));
+        return fail(ErrorCode::BadInput, say(key("Torque", "Between 1 and {0} bolts can be put in order."), kMostBolts));
     return {};
 }
 
@@ -205,7 +205,7 @@ Result<std::vector<int>> tightening_order(const std::vector<BoltPlace>& places) 
 Result<std::vector<double>> stages_checked(std::vector<double> stages) {
     double before = 0;
     for (const double s : stages) {
-        if (!(s > before)) return fail(ErrorCode::BadInput, "Each stage must be above the one before, as in 20,40,60.");
+        if (!(s > before)) return fail(ErrorCode::BadInput, key("Torque", "Each stage must be above the one before, as in 20,40,60."));
         before = s;
     }
     return stages;

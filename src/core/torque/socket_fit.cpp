@@ -37,7 +37,8 @@ Widths socket_widths(double nominal) {
 
 Result<SocketFit> socket_on_head(double head, double socket) {
     for (const double width : {head, socket})
-        if (!(width >= 3 && width <= 100)) return fail(ErrorCode::BadInput, "Widths across flats between 3 and 100 mm can be compared.");
+        if (!(width >= 3 && width <= 100))
+            return fail(ErrorCode::BadInput, key("Torque", "Widths across flats between 3 and 100 mm can be compared."));
     SocketFit out;
     out.play_mm = socket - head;
     const Widths heads = head_widths(head);

@@ -17,11 +17,11 @@ std::optional<TurnAfterContact> turn_after_contact(const FigureValue& value) {
     const long halves = std::lround(out.flats * 2);
     const std::string whole = std::to_string(halves / 2);
     const bool exact = std::abs(out.flats * 2 - static_cast<double>(halves)) < 1e-6;
-    out.in_words = fmt::format("{}{} flat{}", exact ? "" : "about ",
-        halves < 2            ? std::string("1/2")
-            : halves % 2 == 0 ? whole
-                              : whole + " 1/2",
-        halves == 2 || halves < 2 ? "" : "s");
+    const std::string flats = halves < 2 ? "1/2" : halves % 2 == 0 ? whole : whole + " 1/2";
+    const bool one = halves <= 2;
+    out.in_words = say(exact ? (one ? key("Torque", "{0} flat") : key("Torque", "{0} flats"))
+                             : (one ? key("Torque", "about {0} flat") : key("Torque", "about {0} flats")),
+        flats);
     return out;
 }
 

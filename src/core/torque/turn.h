@@ -10,8 +10,8 @@ namespace anagraph::core {
 
 struct TurnAfterContact {
     double degrees = 0;
-    double flats = 0;      // of a hexagon: 60 degrees each
-    std::string in_words;  // "4 1/2 flats", "a flat and a half"; to the nearest half
+    double flats = 0;  // of a hexagon: 60 degrees each
+    Words in_words;    // "4 1/2 flats", "a flat and a half"; to the nearest half
 };
 
 /// From a value in turns or degrees; nothing for any other or an unknown one.

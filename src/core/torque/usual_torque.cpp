@@ -52,7 +52,9 @@ double torque_at(double d, double pitch, double across, double yield, double fri
 }  // namespace
 
 Result<ThreadedJoint> parse_thread(std::string_view text) {
-    const auto bad = [&] { return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no metric thread; write it as M6 or M14x1.5.", text)); };
+    const auto bad = [&] {
+        return fail(ErrorCode::BadInput, say(key("Torque", "\"{0}\" is no metric thread; write it as M6 or M14x1.5."), text));
+    };
     std::string s;
     for (const char c : text)
         if (c != ' ') s += c == 'X' ? 'x' : c == 'm' ? 'M' : c;
@@ -73,15 +75,17 @@ Result<ThreadedJoint> parse_thread(std::string_view text) {
 
 Result<TorqueBand> usual_torque(const ThreadedJoint& joint) {
     const double d = joint.diameter_mm;
-    if (!(d >= 2 && d <= 48)) return fail(ErrorCode::BadInput, "Threads from M2 to M48 are known here.");
+    if (!(d >= 2 && d <= 48)) return fail(ErrorCode::BadInput, key("Torque", "Threads from M2 to M48 are known here."));
     const auto coarse = std::min_element(kCoarse.begin(), kCoarse.end(),
         [&](const Coarse& a, const Coarse& b) { return std::abs(a.diameter - d) < std::abs(b.diameter - d); });
     if (joint.pitch_mm == 0 && std::abs(coarse->diameter - d) > 1e-9)
-        return fail(ErrorCode::BadInput, fmt::format("M{} has no coarse pitch in ISO 261: say which pitch it has, as in M14x1.5.", d));
+        return fail(
+            ErrorCode::BadInput, say(key("Torque", "M{0} has no coarse pitch in ISO 261: say which pitch it has, as in M14x1.5."), d));
     const std::string_view wanted = joint.property_class.empty() ? std::string_view("8.8") : std::string_view(joint.property_class);
     const auto strength = std::find_if(kStrengths.begin(), kStrengths.end(), [&](const Strength& s) { return s.name == wanted; });
     if (strength == kStrengths.end())
-        return fail(ErrorCode::BadInput, fmt::format("\"{}\" is no property class known here; one such as 8.8 or 10.9 is.", wanted));
+        return fail(
+            ErrorCode::BadInput, say(key("Torque", "\"{0}\" is no property class known here; one such as 8.8 or 10.9 is."), wanted));
     const double pitch = joint.pitch_mm > 0 ? joint.pitch_mm : coarse->pitch;
     double share = joint.in == ThreadIn::Aluminium ? kInAluminium : joint.in == ThreadIn::Plastic ? kInPlastic : 1;
     if (joint.hollow) share *= kHollow;
@@ -89,16 +93,19 @@ Result<TorqueBand> usual_torque(const ThreadedJoint& joint) {
     return TorqueBand{at(kLeastFriction), at(kMostFriction)};
 }
 
-std::optional<std::string> doubt_about(double torque, const ThreadedJoint& joint) {
+std::optional<Words> doubt_about(double torque, const ThreadedJoint& joint) {
     const auto band = usual_torque(joint);
     if (!band || !(torque > 0)) return std::nullopt;
     const bool above = torque > band->high * kFarAbove;
     const bool below = !joint.seals && torque < band->low * kFarBelow;
     if (!above && !below) return std::nullopt;
-    const std::string thread = fmt::format("M{}{}{}", joint.diameter_mm,
-        joint.in == ThreadIn::Steel ? "" : fmt::format(" in {}", name_of(joint.in)), joint.hollow ? ", hollow" : "");
-    return fmt::format("{} N·m is far {} the usual {} to {} N·m for {}: a slip of unit?", rounded_text(torque, 3),
-        above ? "above" : "below", rounded_text(band->low, 2), rounded_text(band->high, 2), thread);
+    Words thread = fmt::format("M{}", joint.diameter_mm);
+    if (joint.in != ThreadIn::Steel) thread = say(key("Torque", "{0} in {1}"), thread, words_of(joint.in));
+    if (joint.hollow) thread = say(key("Torque", "{0}, hollow"), thread);
+    const auto number = [](double value, int digits) { return Words::number(rounded_text(value, digits)); };
+    return say(above ? key("Torque", "{0} N·m is far above the usual {1} to {2} N·m for {3}: a slip of unit?")
+                     : key("Torque", "{0} N·m is far below the usual {1} to {2} N·m for {3}: a slip of unit?"),
+        number(torque, 3), number(band->low, 2), number(band->high, 2), thread);
 }
 
 }  // namespace anagraph::core

@@ -45,6 +45,6 @@ Result<TorqueBand> usual_torque(const ThreadedJoint& joint);
 
 /// One sentence where a torque (N·m) is far from the usual ("60 N·m is far above the usual 9 to 13 N·m for M6: a slip of
 /// unit?"), nothing where it is not or where the thread is not known well enough.
-std::optional<std::string> doubt_about(double torque_nm, const ThreadedJoint& joint);
+std::optional<Words> doubt_about(double torque_nm, const ThreadedJoint& joint);
 
 }  // namespace anagraph::core

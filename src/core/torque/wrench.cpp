@@ -28,25 +28,28 @@ double tidy(double value) { return std::round(value * 1e9) / 1e9; }
 }  // namespace
 
 Result<double> lengthened_setting(double torque, double arm, double extension, double angle_deg) {
-    if (!(torque > 0)) return fail(ErrorCode::BadInput, "The torque must be more than nothing.");
-    if (!(arm > 0)) return fail(ErrorCode::BadInput, "The arm, from the drive to the middle of the grip, must be longer than nothing.");
+    if (!(torque > 0)) return fail(ErrorCode::BadInput, key("Torque", "The torque must be more than nothing."));
+    if (!(arm > 0))
+        return fail(ErrorCode::BadInput, key("Torque", "The arm, from the drive to the middle of the grip, must be longer than nothing."));
     if (!(extension >= 0))
-        return fail(ErrorCode::BadInput, "The extension cannot be shorter than nothing; turn it with --angle 180 to fold it back.");
+        return fail(
+            ErrorCode::BadInput, key("Torque", "The extension cannot be shorter than nothing; turn it with --angle 180 to fold it back."));
     if (!(std::abs(angle_deg) <= 360))
-        return fail(ErrorCode::BadInput, "The angle is given in degrees between 0 (in line) and 180 (folded back).");
+        return fail(ErrorCode::BadInput, key("Torque", "The angle is given in degrees between 0 (in line) and 180 (folded back)."));
     // exact at the right angles, where the cosine is not
     const double turned = std::fmod(std::abs(angle_deg), 360.0);
     const double cosine = turned == 90 || turned == 270 ? 0 : std::cos(turned * std::numbers::pi / 180);
     const double reach = arm + extension * cosine;
-    if (reach <= 0) return fail(ErrorCode::Refused, "Folded back that far the fastener lies under the hand: no setting turns it.");
+    if (reach <= 0)
+        return fail(ErrorCode::Refused, key("Torque", "Folded back that far the fastener lies under the hand: no setting turns it."));
     return torque * arm / reach;
 }
 
 Result<ScaleSetting> set_on_scale(double torque, double per_unit, const Scale& scale, std::optional<double> tolerance) {
-    if (!(torque > 0)) return fail(ErrorCode::BadInput, "The torque must be more than nothing.");
-    if (!(scale.step > 0)) return fail(ErrorCode::BadInput, "The scale needs a step between its marks.");
+    if (!(torque > 0)) return fail(ErrorCode::BadInput, key("Torque", "The torque must be more than nothing."));
+    if (!(scale.step > 0)) return fail(ErrorCode::BadInput, key("Torque", "The scale needs a step between its marks."));
     if (!(scale.to > scale.from) || scale.from < 0)
-        return fail(ErrorCode::BadInput, "The scale must run upwards, from its first mark to its last.");
+        return fail(ErrorCode::BadInput, key("Torque", "The scale must run upwards, from its first mark to its last."));
     const double last = std::floor((scale.to - scale.from) / scale.step + 1e-9);
     const double mark = std::clamp(std::round((torque - scale.from) / scale.step), 0.0, last);
     ScaleSetting s;
@@ -56,28 +59,32 @@ Result<ScaleSetting> set_on_scale(double torque, double per_unit, const Scale& s
     const double least = kLeastShare * scale.to;
     constexpr double kNothing = 1e-9;
     if (torque > scale.to * (1 + kNothing))
-        s.reason = fmt::format("{} is beyond the end of the scale at {}: take a larger wrench.", plain(torque), plain(scale.to));
+        s.reason = say(key("Torque", "{0} is beyond the end of the scale at {1}: take a larger wrench."), plain(torque), plain(scale.to));
     else if (torque < scale.from * (1 - kNothing))
-        s.reason = fmt::format("{} is below the first mark at {}: take a smaller wrench.", plain(torque), plain(scale.from));
+        s.reason = say(key("Torque", "{0} is below the first mark at {1}: take a smaller wrench."), plain(torque), plain(scale.from));
     else if (std::min(torque, s.setting) < least * (1 - kNothing))
-        s.reason = fmt::format("{} is below 20 % of the scale's end ({}), where a wrench is no longer accurate: take a smaller one.",
-            plain(std::min(torque, s.setting)), plain(least));
+        s.reason =
+            say(key("Torque", "{0} is below 20 % of the scale's end ({1}), where a wrench is no longer accurate: take a smaller one."),
+                plain(std::min(torque, s.setting)), plain(least));
     else if (tolerance && std::abs(s.error_percent) + scale.accuracy > *tolerance + kNothing)
-        s.reason = scale.accuracy > 0
-            ? fmt::format(
-                  "The nearest mark is {:+.1f} % off and the wrench itself may be {} % off; together that is more than the {} % allowed.",
-                  s.error_percent, plain(scale.accuracy), plain(*tolerance))
-            : fmt::format("The nearest mark is {:+.1f} % off, more than the {} % allowed.", s.error_percent, plain(*tolerance));
+        s.reason = scale.accuracy > 0 ? say(key("Torque",
+                                                "The nearest mark is {0} % off and the wrench itself may be {1} % off; together that is "
+                                                "more than the {2} % allowed."),
+                                            Words::number(fmt::format("{:+.1f}", s.error_percent)), Words::number(plain(scale.accuracy)),
+                                            Words::number(plain(*tolerance)))
+                                      : say(key("Torque", "The nearest mark is {0} % off, more than the {1} % allowed."),
+                                            Words::number(fmt::format("{:+.1f}", s.error_percent)), Words::number(plain(*tolerance)));
     s.ok = s.reason.empty();
     return s;
 }
 
-std::string marks_text(const Wrench& w, double setting) {
-    if (!(w.main_step > 0)) return plain(setting);
+Words marks_text(const Wrench& w, double setting) {
+    if (!(w.main_step > 0)) return Words::number(plain(setting));
     const double below = w.from + std::floor((setting - w.from) / w.main_step + 1e-9) * w.main_step;
-    if (!(w.fine_step > 0) || setting - below < w.fine_step / 2) return fmt::format("mark {}", plain(below));
+    if (!(w.fine_step > 0) || setting - below < w.fine_step / 2) return say(key("Torque", "mark {0}"), Words::number(plain(below)));
     const auto fine = std::lround((setting - below) / w.fine_step);
-    return fmt::format("mark {} and {} fine mark{} more", plain(below), fine, fine == 1 ? "" : "s");
+    return Words(
+        counted_key("Torque", "mark {0} and %n fine marks more", "mark {0} and 1 fine mark more"), fine, {Words::number(plain(below))});
 }
 
 std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> tolerance, const std::vector<Wrench>& wrenches,
@@ -87,7 +94,7 @@ std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> to
     for (const auto& w : wrenches) {
         WrenchOffer offer;
         offer.wrench = &w;
-        const auto refuse = [&](std::string why) {
+        const auto refuse = [&](Words why) {
             offer.why = std::move(why);
             offers.push_back(offer);
         };
@@ -99,9 +106,9 @@ std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> to
         double at_drive = torque_nm;
         if (lengthening.extension_mm > 0) {
             if (w.arm_mm <= 0 && std::abs(lengthening.angle_deg) != 90) {
-                refuse(
+                refuse(key("Torque",
                     "Its effective length is not known, so the extension cannot be reckoned with: measure it, or set the extension at "
-                    "right angles.");
+                    "right angles."));
                 continue;
             }
             const auto set = lengthened_setting(torque_nm, w.arm_mm > 0 ? w.arm_mm : 1, lengthening.extension_mm, lengthening.angle_deg);
@@ -120,12 +127,12 @@ std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> to
         }
         offer.scale = *scale;
         if (w.calibrated.empty()) {
-            refuse("It was never calibrated, or nobody wrote it down.");
+            refuse(key("Torque", "It was never calibrated, or nobody wrote it down."));
             continue;
         }
         const auto due = parse_day(w.due);
         if (!w.due.empty() && due && *due < today) {
-            refuse(fmt::format("Its calibration ran out on {}: have it calibrated first.", w.due));
+            refuse(say(key("Torque", "Its calibration ran out on {0}: have it calibrated first."), w.due));
             continue;
         }
         if (!scale->ok) {
@@ -133,8 +140,9 @@ std::vector<WrenchOffer> wrenches_for(double torque_nm, std::optional<double> to
             continue;
         }
         offer.usable = true;
-        offer.why = fmt::format("Set {} {} ({}): that is {} N·m at the fastener, {:+.1f} %.", plain(scale->setting), unit->symbol,
-            marks_text(w, scale->setting), plain(scale->true_torque), scale->error_percent);
+        offer.why = say(key("Torque", "Set {0} {1} ({2}): that is {3} N·m at the fastener, {4} %."), Words::number(plain(scale->setting)),
+            unit->symbol, marks_text(w, scale->setting), Words::number(plain(scale->true_torque)),
+            Words::number(fmt::format("{:+.1f}", scale->error_percent)));
         offers.push_back(offer);
     }
     std::stable_sort(offers.begin(), offers.end(), [](const WrenchOffer& a, const WrenchOffer& b) {

@@ -48,7 +48,7 @@ struct ScaleSetting {
     double true_torque = 0;    // what that mark is, in the unit of the torque asked for
     double error_percent = 0;  // of the true torque against the torque asked for; positive: too much
     bool ok = false;
-    std::string reason;  // why not; empty when ok
+    Words reason;  // why not; empty when ok
 };
 
 /// A scale: marks at from, from + step, ... to. Percentages as such (4, not 0.04); `tolerance` and `accuracy` are half widths.
@@ -66,14 +66,14 @@ struct Scale {
 Result<ScaleSetting> set_on_scale(double torque_in_scale, double per_unit, const Scale& scale, std::optional<double> tolerance);
 
 /// "between 20 and 25, two fine marks above 20": the setting as a hand finds it on main and fine marks.
-std::string marks_text(const Wrench& wrench, double setting);
+Words marks_text(const Wrench& wrench, double setting);
 
 /// What one wrench can do for a torque.
 struct WrenchOffer {
     const Wrench* wrench = nullptr;
     ScaleSetting scale;
     bool usable = false;
-    std::string why;  // one sentence: the setting, or the reason against it
+    Words why;  // one sentence: the setting, or the reason against it
 };
 
 /// What is between wrench and fastener.

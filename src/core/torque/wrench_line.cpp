@@ -41,7 +41,7 @@ std::string shown(std::string_view line) {
 
 Result<WrenchReading> read_wrench_line(std::string_view line) {
     const auto bad = [&](const std::string& why) {
-        return fail(ErrorCode::BadInput, fmt::format("The wrench sent \u201C{}\u201D: {}", shown(line), why));
+        return fail(ErrorCode::BadInput, say(key("Torque", "The wrench sent \u201C{0}\u201D: {1}"), shown(line), why));
     };
     std::string_view text = trimmed(line);
     if (text.size() >= 3 && text[text.size() - 3] == '*') {
@@ -87,7 +87,7 @@ WrenchNews WrenchLines::take(std::string_view bytes) {
             continue;
         }
         if (too_long_)
-            news.troubles.emplace_back("The wrench sent a line that is none; readings may be lost.");
+            news.troubles.emplace_back(key("Torque", "The wrench sent a line that is none; readings may be lost."));
         else
             take_line(rest_, news);
         rest_.clear();
@@ -104,8 +104,8 @@ void WrenchLines::take_line(std::string_view line, WrenchNews& news) {
     // a number that falls back is a device that was switched off and on
     if (last_ && reading->number > *last_ + 1)
         news.troubles.push_back(reading->number == *last_ + 2
-                ? fmt::format("Reading {} of the wrench was lost; take it again.", *last_ + 1)
-                : fmt::format("Readings {} to {} of the wrench were lost; take them again.", *last_ + 1, reading->number - 1));
+                ? say(key("Torque", "Reading {0} of the wrench was lost; take it again."), *last_ + 1)
+                : say(key("Torque", "Readings {0} to {1} of the wrench were lost; take them again."), *last_ + 1, reading->number - 1));
     last_ = reading->number;
     news.readings.push_back(std::move(*reading));
 }

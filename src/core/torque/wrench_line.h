@@ -26,7 +26,7 @@ std::string wrench_line(const WrenchReading& reading);
 /// What came of the line so far.
 struct WrenchNews {
     std::vector<WrenchReading> readings;  // each once
-    std::vector<std::string> troubles;    // a sentence each: a line that was not understood, readings that were lost
+    std::vector<Words> troubles;          // a sentence each: a line that was not understood, readings that were lost
 };
 
 /// The bytes of a line, in whatever pieces they come. A reading that comes twice is taken once; lost ones are told by their numbers; what

@@ -16,7 +16,7 @@ struct StorePacks {
     /// Left aside, since nobody can say that it is the right one; with the reason.
     struct Aside {
         const StoreFluid* fluid = nullptr;
-        std::string why;
+        Words why;
     };
     std::vector<Aside> aside;
 };

@@ -91,30 +91,31 @@ core::Result<std::string> run_hearing_command(
     posix_spawn_file_actions_destroy(&files);
     posix_spawnattr_destroy(&how);
     if (begun != 0)
-        return fail(
-            ErrorCode::Refused, fmt::format("The recogniser \"{}\" could not be started ({}).", command, std::strerror(begun)), command);
+        return fail(ErrorCode::Refused,
+            core::say(core::key("Films", "The recogniser \"{0}\" could not be started ({1})."), command, std::strerror(begun)), command);
     int status = 0;
     while (true) {
         const pid_t ended = ::waitpid(process, &status, WNOHANG);
         if (ended == process || (ended < 0 && errno != EINTR)) break;
         if (progress && !progress(0.5)) {
             end_group(process);
-            return fail(ErrorCode::Cancelled, "Hearing was stopped; nothing of it is kept.");
+            return fail(ErrorCode::Cancelled, core::key("Films", "Hearing was stopped; nothing of it is kept."));
         }
         std::this_thread::sleep_for(kAsked);
     }
     if (!WIFEXITED(status) || WEXITSTATUS(status) != 0) {
         const std::string why = last_line(contents(err));
         return fail(ErrorCode::Refused,
-            fmt::format(
-                "The recogniser \"{}\" failed{}{}. Try the command in a terminal on a WAV file, and put it right in the house settings.",
+            core::say(core::key("Films",
+                          "The recogniser \"{0}\" failed{1}{2}. Try the command in a terminal on a WAV file, and put it right in the house "
+                          "settings."),
                 command, why.empty() ? "" : ": ", why),
             command);
     }
     std::string heard = contents(writes_file ? text : out);
     if (heard.find_first_not_of(" \r\n") == std::string::npos)
         return fail(ErrorCode::BadInput,
-            fmt::format("The recogniser \"{}\" wrote nothing; it has to write WebVTT or SRT {}.", command,
+            core::say(core::key("Films", "The recogniser \"{0}\" wrote nothing; it has to write WebVTT or SRT {1}."), command,
                 writes_file ? "into the file {text}" : "to its standard output, or into the file {text} of its command"),
             command);
     return heard;

@@ -124,7 +124,8 @@ using Settings = std::unique_ptr<cmd_ln_t, FreeSettings>;
 using Model = std::unique_ptr<ngram_model_t, FreeModel>;
 
 tl::unexpected<core::Error> no_language(const std::string& file) {
-    return fail(ErrorCode::BadInput, fmt::format("The recogniser's language {} cannot be read; install the program again.", file), file);
+    return fail(ErrorCode::BadInput,
+        core::say(core::key("Films", "The recogniser's language {0} cannot be read; install the program again."), file), file);
 }
 
 Result<Decoder> open_decoder(const Language& language) {
@@ -133,8 +134,10 @@ Result<Decoder> open_decoder(const Language& language) {
     std::error_code ec;
     if (!std::filesystem::is_directory(acoustic, ec))
         return fail(ErrorCode::NotFound,
-            "The recogniser's model of English is not installed. Install the package pocketsphinx-en-us, or name another recogniser in the "
-            "house settings.",
+            core::key("Films",
+                "The recogniser's model of English is not installed. Install the package pocketsphinx-en-us, or name another recogniser in "
+                "the "
+                "house settings."),
             acoustic);
     const bool several = language.models.size() > 1;
     const Settings settings(cmd_ln_init(nullptr, ps_args(), TRUE, "-hmm", acoustic.c_str(), "-dict", language.dictionary.c_str(), nullptr));
@@ -305,7 +308,7 @@ Result<std::vector<HeardWord>> hear_words(const std::string& recording, const La
         auto decoder = open_decoder(language);
         if (!decoder) return tl::make_unexpected(decoder.error());
         decoders.push_back(std::move(*decoder));
-        if (progress && !progress(0)) return fail(ErrorCode::Cancelled, "Hearing was stopped; nothing of it is kept.");
+        if (progress && !progress(0)) return fail(ErrorCode::Cancelled, core::key("Films", "Hearing was stopped; nothing of it is kept."));
     }
     Ears ears(std::move(decoders));
     double share = 0;
@@ -320,7 +323,7 @@ Result<std::vector<HeardWord>> hear_words(const std::string& recording, const La
         });
     if (!heard) return tl::make_unexpected(heard.error());
     stopped = !parting.finish() || !ears.finish([&](double now) { return !progress || progress(kRead + (1 - kRead) * now); });
-    if (stopped) return fail(ErrorCode::Cancelled, "Hearing was stopped; nothing of it is kept.");
+    if (stopped) return fail(ErrorCode::Cancelled, core::key("Films", "Hearing was stopped; nothing of it is kept."));
     return ears.words();
 }
 

@@ -36,7 +36,8 @@ public:
         const int best = av_find_best_stream(input->get(), AVMEDIA_TYPE_AUDIO, -1, -1, nullptr, 0);
         if (best < 0)
             return fail(ErrorCode::BadInput,
-                fmt::format("{} has no sound, so nothing can be heard; type what is said on the Tape.", recording_), recording_);
+                core::say(core::key("Films", "{0} has no sound, so nothing can be heard; type what is said on the Tape."), recording_),
+                recording_);
         stream_ = (*input)->streams[best];
         for (unsigned i = 0; i < (*input)->nb_streams; ++i)
             if (static_cast<int>(i) != best) (*input)->streams[i]->discard = AVDISCARD_ALL;
@@ -54,7 +55,7 @@ public:
             av_packet_unref(packet.get());
         }
         if (read == AVERROR(EIO) || read == AVERROR(ENOMEM)) return tl::make_unexpected(av::trouble(recording_, read, true));
-        if (!on || !feed(nullptr)) return fail(ErrorCode::Cancelled, "Hearing was stopped; nothing of it is kept.");
+        if (!on || !feed(nullptr)) return fail(ErrorCode::Cancelled, core::key("Films", "Hearing was stopped; nothing of it is kept."));
         return {};
     }
 

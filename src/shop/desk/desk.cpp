@@ -383,15 +383,16 @@ Result<std::unique_ptr<Desk>> Desk::open(const DeskOptions& options) {
     auto shelf = serving->read_shelf();
     if (!shelf) return tl::make_unexpected(shelf.error());
     if (options.cert.empty() != options.key.empty())
-        return fail(ErrorCode::BadInput, "For TLS both are needed, the certificate and its key: --cert FILE --key FILE.");
+        return fail(
+            ErrorCode::BadInput, core::key("Shop", "For TLS both are needed, the certificate and its key: --cert FILE --key FILE."));
     if (options.cert.empty())
         serving->server = std::make_unique<PlainServer>();
     else
         serving->server = std::make_unique<httplib::SSLServer>(options.cert.c_str(), options.key.c_str());
     if (!serving->server->is_valid())
         return fail(ErrorCode::BadInput,
-            fmt::format("The certificate {} and the key {} cannot be used; both must be PEM files that belong together.", options.cert,
-                options.key),
+            core::say(core::key("Shop", "The certificate {0} and the key {1} cannot be used; both must be PEM files that belong together."),
+                options.cert, options.key),
             options.cert);
     serving->read_tablets();
     serving->set_up();
@@ -400,8 +401,8 @@ Result<std::unique_ptr<Desk>> Desk::open(const DeskOptions& options) {
                            : serving->server->bind_to_port(options.host, options.port);
     if (!bound)
         return fail(ErrorCode::Busy,
-            fmt::format("Port {} of {} cannot be had: another program has it, or it is not allowed. Choose another one.", options.port,
-                options.host));
+            core::say(core::key("Shop", "Port {0} of {1} cannot be had: another program has it, or it is not allowed. Choose another one."),
+                options.port, options.host));
     if (!any) serving->port = options.port;
     auto* server = serving->server.get();
     serving->thread = std::thread([server] { server->listen_after_bind(); });

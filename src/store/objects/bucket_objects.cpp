@@ -42,7 +42,8 @@ Result<std::string> part_of(std::ifstream& in, const std::string& path, std::int
     in.clear();
     in.seekg(from);
     in.read(out.data(), bytes);
-    if (in.gcount() != bytes) return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was sent; send it again.", path), path);
+    if (in.gcount() != bytes)
+        return fail(ErrorCode::Damaged, core::say(core::key("Library", "{0} was changed while it was sent; send it again."), path), path);
     return out;
 }
 
@@ -130,7 +131,8 @@ public:
                 }
             }
             if (xml.hasError() && xml.error() != QXmlStreamReader::PrematureEndOfDocumentError)
-                return fail(ErrorCode::Damaged, fmt::format("The list of {} cannot be read.", connection_.bucket().name));
+                return fail(
+                    ErrorCode::Damaged, core::say(core::key("Library", "The list of {0} cannot be read."), connection_.bucket().name));
             if (!more) break;
         }
         std::sort(out.begin(), out.end());
@@ -148,8 +150,8 @@ private:
         auto got = connection_.ask(request);
         if (got && got->status == 404)
             return fail(ErrorCode::NotFound,
-                fmt::format(
-                    "{} is not in the object store {}; library check says what depends on it.", name, connection_.bucket().endpoint),
+                core::say(core::key("Library", "{0} is not in the object store {1}; library check says what depends on it."), name,
+                    connection_.bucket().endpoint),
                 name);
         return got;
     }
@@ -158,7 +160,8 @@ private:
     Outcome as_sent(const std::string& name, const BucketAnswer& answer, const std::vector<std::string>& etags) const {
         if (answer.encrypted || std::find(etags.begin(), etags.end(), answer.etag) != etags.end()) return {};
         return fail(ErrorCode::Damaged,
-            fmt::format("{} did not arrive in {} as it was sent; try again.", name, connection_.bucket().endpoint), name);
+            core::say(core::key("Library", "{0} did not arrive in {1} as it was sent; try again."), name, connection_.bucket().endpoint),
+            name);
     }
 
     Outcome put_bytes(const std::string& key, std::string bytes, const Progress& progress) {
@@ -173,7 +176,8 @@ private:
         auto bytes = read_file(file);
         if (!bytes) return tl::make_unexpected(bytes.error());
         if (sha256(*bytes) != facts.sha256)
-            return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was sent; send it again.", file), file);
+            return fail(
+                ErrorCode::Damaged, core::say(core::key("Library", "{0} was changed while it was sent; send it again."), file), file);
         return put_bytes(kObjects + name, std::move(*bytes), progress);
     }
 
@@ -206,8 +210,8 @@ private:
                 if (!begun) return tl::make_unexpected(begun.error());
                 upload = {element_in(begun->body, "UploadId"), {}};
                 if (upload.id.empty())
-                    return fail(
-                        ErrorCode::Refused, fmt::format("{} takes no file in parts; ask its keeper.", connection_.bucket().endpoint));
+                    return fail(ErrorCode::Refused,
+                        core::say(core::key("Library", "{0} takes no file in parts; ask its keeper."), connection_.bucket().endpoint));
             }
             auto done = send_parts(name, file, facts, upload, note, progress);
             if (done && *done) {
@@ -219,7 +223,9 @@ private:
             if (!goes_on || !forgotten) {
                 if (!done) return tl::make_unexpected(done.error());
                 return fail(ErrorCode::Damaged,
-                    fmt::format("{} forgot the parts of {} that were sent; try again.", connection_.bucket().endpoint, name), name);
+                    core::say(core::key("Library", "{0} forgot the parts of {1} that were sent; try again."), connection_.bucket().endpoint,
+                        name),
+                    name);
             }
             upload = {};
             (void)std::remove(note.c_str());
@@ -262,7 +268,8 @@ private:
             content.add(*bytes);
         }
         if (content.text() != facts.sha256)
-            return fail(ErrorCode::Damaged, fmt::format("{} was changed while it was sent; send it again.", file), file);
+            return fail(
+                ErrorCode::Damaged, core::say(core::key("Library", "{0} was changed while it was sent; send it again."), file), file);
         const auto ended = connection_.ask({"POST", kObjects + name, {{"uploadId", upload.id}}, list + "</CompleteMultipartUpload>"});
         if (!ended && ended.error().code != ErrorCode::Away) return tl::make_unexpected(ended.error());
         // whatever it said: its answer may have been lost, and asked again it does not know the upload, for it is done
@@ -285,7 +292,8 @@ Result<std::unique_ptr<Objects>> bucket_objects(const Bucket& bucket, const std:
     if (!credentials) return tl::make_unexpected(credentials.error());
     if (!*credentials)
         return fail(ErrorCode::Refused,
-            fmt::format("No key and secret of yours are kept for {}; keep them with anagraph-cli library password {}.",
+            core::say(
+                core::key("Library", "No key and secret of yours are kept for {0}; keep them with anagraph-cli library password {1}."),
                 credentials_name(bucket), credentials_name(bucket)));
     return std::make_unique<BucketObjects>(bucket, std::move(**credentials), uploads);
 }

@@ -85,7 +85,8 @@ bool may_pass(int status) { return status == 408 || status == 429 || (status >= 
 
 core::Error no_space(const Bucket& bucket) {
     return {ErrorCode::NoSpace,
-        fmt::format("The object store {} is full, so nothing more can be put into {}; free some space there and try again.",
+        core::say(
+            core::key("Library", "The object store {0} is full, so nothing more can be put into {1}; free some space there and try again."),
             bucket.endpoint, bucket.name),
         bucket.endpoint};
 }
@@ -95,22 +96,26 @@ core::Error refusal(const Bucket& bucket, int status, const std::string& code) {
     if (status == 507 || code == "QuotaExceeded" || code == "EntityTooLarge" || code == "XMinioStorageFull" ||
         code == "InsufficientStorage")
         return no_space(bucket);
-    const auto refused = [&](std::string sentence) { return core::Error{ErrorCode::Refused, std::move(sentence), bucket.endpoint}; };
+    const auto refused = [&](core::Words sentence) { return core::Error{ErrorCode::Refused, std::move(sentence), bucket.endpoint}; };
     if (code == "RequestTimeTooSkewed" || code == "RequestExpired")
         return refused(
-            fmt::format("The clock of this computer and that of {} differ too much, so it takes nothing; set the clock, and try again.",
+            core::say(core::key("Library",
+                          "The clock of this computer and that of {0} differ too much, so it takes nothing; set the clock, and try again."),
                 bucket.endpoint));
     if (code == "SignatureDoesNotMatch" || code == "InvalidAccessKeyId" || code == "MissingSecurityHeader")
-        return refused(fmt::format(
-            "{} does not know you by the key and secret kept here; keep them anew with anagraph-cli library password.", bucket.endpoint));
+        return refused(
+            core::say(core::key("Library",
+                          "{0} does not know you by the key and secret kept here; keep them anew with anagraph-cli library password."),
+                bucket.endpoint));
     if (code == "NoSuchBucket")
-        return refused(fmt::format("There is no bucket {} on {}; its keeper makes one.", bucket.name, bucket.endpoint));
+        return refused(
+            core::say(core::key("Library", "There is no bucket {0} on {1}; its keeper makes one."), bucket.name, bucket.endpoint));
     if (status == 401 || status == 403)
-        return refused(fmt::format("{} does not let you do that in {}{}; ask its keeper.", bucket.endpoint, bucket.name,
-            code.empty() ? "" : fmt::format(" ({})", code)));
+        return refused(core::say(core::key("Library", "{0} does not let you do that in {1}{2}; ask its keeper."), bucket.endpoint,
+            bucket.name, code.empty() ? "" : fmt::format(" ({})", code)));
     return {ErrorCode::Unreadable,
-        fmt::format("{} answered with {}{}, which nobody expected; try again, or ask its keeper.", bucket.endpoint, status,
-            code.empty() ? "" : fmt::format(" ({})", code)),
+        core::say(core::key("Library", "{0} answered with {1}{2}, which nobody expected; try again, or ask its keeper."), bucket.endpoint,
+            status, code.empty() ? "" : fmt::format(" ({})", code)),
         bucket.endpoint};
 }
 
@@ -149,7 +154,9 @@ BucketConnection::~BucketConnection() {
 BucketConnection::Tried BucketConnection::once(const BucketRequest& request) {
     Tried out;
     auto* curl = static_cast<CURL*>(curl_);
-    if (curl == nullptr) return {{}, "", core::Error{ErrorCode::NoMemory, "The memory does not suffice to reach the object store.", ""}};
+    if (curl == nullptr)
+        return {
+            {}, "", core::Error{ErrorCode::NoMemory, core::key("Library", "The memory does not suffice to reach the object store."), ""}};
     curl_easy_reset(curl);  // the connection stays
     std::string url = fmt::format("{}://{}/{}", bucket_.plain ? "http" : "https", bucket_.endpoint, encoded(bucket_.name, ""));
     if (!request.key.empty()) url += "/" + encoded(bucket_.prefix + request.key, "/");
@@ -201,11 +208,13 @@ BucketConnection::Tried BucketConnection::once(const BucketRequest& request) {
     out.answer.status = static_cast<int>(status);
     if (code == CURLE_OK) return out;
     if (code == CURLE_ABORTED_BY_CALLBACK)
-        out.no = core::Error{ErrorCode::Cancelled, "It was stopped; what was sent is kept for the next time.", ""};
+        out.no = core::Error{ErrorCode::Cancelled, core::key("Library", "It was stopped; what was sent is kept for the next time."), ""};
     else if (code == CURLE_PEER_FAILED_VERIFICATION || code == CURLE_SSL_CACERT_BADFILE || code == CURLE_SSL_ISSUER_ERROR)
         out.no = core::Error{ErrorCode::Refused,
-            fmt::format("{} does not prove who it is ({}), so nothing is sent there; ask its keeper for its certificate and name the file "
-                        "with objects_rootcert= in the address.",
+            core::say(
+                core::key("Library",
+                    "{0} does not prove who it is ({1}), so nothing is sent there; ask its keeper for its certificate and name the file "
+                    "with objects_rootcert= in the address."),
                 bucket_.endpoint, curl_easy_strerror(code)),
             bucket_.endpoint};
     out.why = curl_easy_strerror(code);
@@ -230,13 +239,14 @@ Result<BucketAnswer> BucketConnection::ask(const BucketRequest& request) {
         // the first time at once: a connection kept open is often closed just then
         for (auto left = attempt == 1 ? std::chrono::milliseconds(0) : wait; left.count() > 0; left -= kFirstWait) {
             if (request.progress && !request.progress(0))
-                return fail(ErrorCode::Cancelled, "It was stopped; what was sent is kept for the next time.");
+                return fail(ErrorCode::Cancelled, core::key("Library", "It was stopped; what was sent is kept for the next time."));
             std::this_thread::sleep_for(kFirstWait);
         }
         if (attempt > 1) wait = std::min(wait * 2, kLongestWait);
     }
     return fail(ErrorCode::Away,
-        fmt::format("The object store {} cannot be reached ({}); what was sent is kept, and goes on from there the next time.",
+        core::say(core::key("Library",
+                      "The object store {0} cannot be reached ({1}); what was sent is kept, and goes on from there the next time."),
             bucket_.endpoint, why),
         bucket_.endpoint);
 }

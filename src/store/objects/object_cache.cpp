@@ -70,7 +70,10 @@ Descriptor lock_of(const std::string& folder, const std::string& item, int how) 
 
 core::Error damaged(const std::string& name) {
     return {ErrorCode::Damaged,
-        fmt::format("{} did not come from the object store as it was sent there; library check says what depends on it.", name), name};
+        core::say(
+            core::key("Library", "{0} did not come from the object store as it was sent there; library check says what depends on it."),
+            name),
+        name};
 }
 
 /// An object of which some pieces are here: a file of its length, and one that has a byte for each piece, 1 where it is here.
@@ -113,7 +116,7 @@ public:
         for (std::int64_t at = 0; at < count; at += kFetchedAtOnce) {
             if (auto here = need(at, std::min(count, at + kFetchedAtOnce) - 1); !here) return here;
             if (progress && !progress(static_cast<double>(std::min(count, at + kFetchedAtOnce)) / static_cast<double>(count)))
-                return fail(ErrorCode::Cancelled, "Fetching was stopped; what has come is kept.", name_);
+                return fail(ErrorCode::Cancelled, core::key("Library", "Fetching was stopped; what has come is kept."), name_);
         }
         if (auto made = make_folder(parent_of(to)); !made) return made;
         if (::fsync(data_.get()) != 0) return tl::make_unexpected(file_trouble(path_, errno));
@@ -261,7 +264,8 @@ Outcome ObjectCache::fetch_below(const std::string& prefix, const Progress& prog
     }
     const auto names = objects_->list(prefix + "/");
     if (!names) return tl::make_unexpected(names.error());
-    if (names->empty()) return fail(ErrorCode::NotFound, fmt::format("{} is not in the object store.", prefix), prefix);
+    if (names->empty())
+        return fail(ErrorCode::NotFound, core::say(core::key("Library", "{0} is not in the object store."), prefix), prefix);
     for (std::size_t i = 0; i < names->size(); ++i) {
         auto got = bring((*names)[i],
             [&](double share) { return !progress || progress((static_cast<double>(i) + share) / static_cast<double>(names->size())); });
@@ -315,7 +319,8 @@ std::int64_t ObjectCache::limit() const {
 }
 
 Outcome ObjectCache::set_limit(std::int64_t bytes) {
-    if (bytes < 0) return fail(ErrorCode::BadInput, "What this computer keeps of a library cannot be less than nothing.");
+    if (bytes < 0)
+        return fail(ErrorCode::BadInput, core::key("Library", "What this computer keeps of a library cannot be less than nothing."));
     auto written = write_file(folder_ + kLimitFile, json{{"bytes", bytes}}.dump() + "\n");
     if (written) trim();
     return written;

@@ -54,7 +54,7 @@ std::string to_json(const ObjectFacts& facts) {
 }
 
 Result<ObjectFacts> object_facts_from_json(const std::string& text) {
-    const auto wrong = fail(ErrorCode::Damaged, "What the library's object store says of a file cannot be read.");
+    const auto wrong = fail(ErrorCode::Damaged, core::key("Library", "What the library's object store says of a file cannot be read."));
     const json j = json::parse(text, nullptr, false);
     if (!j.is_object() || j.value("piece", std::int64_t{0}) != kPieceBytes) return wrong;
     const auto pieces = j.find("pieces");
@@ -136,7 +136,8 @@ Outcome write_and_compare(const std::string& path, const Objects::Write& write, 
     const auto arrived = sha256_of_file(path);
     if (!arrived) return tl::make_unexpected(arrived.error());
     if (*arrived != *sent)
-        return fail(ErrorCode::Damaged, fmt::format("{} is not what was sent there; check the disk and do it again.", path), path);
+        return fail(ErrorCode::Damaged,
+            core::say(core::key("Library", "{0} is not what was sent there; check the disk and do it again."), path), path);
     return {};
 }
 

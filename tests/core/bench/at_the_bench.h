@@ -53,7 +53,7 @@ public:
     Outcome add(BenchBody body) { return bench.add({now, std::move(body)}); }
     void must(BenchBody body) {
         const auto done = add(std::move(body));
-        EXPECT_TRUE(done) << (done ? "" : done.error().message);
+        EXPECT_TRUE(done) << (done ? std::string() : done.error().message.english());
     }
     /// Presses the one large key; the sentence where it could not be done.
     std::string press() {

@@ -27,7 +27,7 @@ std::vector<BenchEvent> kept_and_read(const Bench& bench) {
     std::vector<BenchEvent> out;
     for (const auto& e : bench.events()) {
         auto body = bench_body_from_json(nlohmann::json::parse(to_json(e.body).dump()));
-        EXPECT_TRUE(body) << (body ? "" : body.error().message);
+        EXPECT_TRUE(body) << (body ? std::string() : body.error().message.english());
         out.push_back({e.at, std::move(*body)});
     }
     return out;
@@ -220,7 +220,7 @@ TEST(Bench, AWrenchReadingOfAnotherKindIsTakenNowhere) {
     to_the_plug(b);
     const auto news = b.bench.wrench_reading(q("250 kPa"), "gauge", b.now);
     ASSERT_FALSE(news);
-    EXPECT_NE(news.error().message.find("wants no such reading"), std::string::npos);
+    EXPECT_NE(news.error().message.english().find("wants no such reading"), std::string::npos);
     EXPECT_FALSE(b.add(ReadingTaken{"plug", "t1", "", q("250 kPa"), "typed", ""}));
 }
 

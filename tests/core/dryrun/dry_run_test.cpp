@@ -20,7 +20,7 @@ namespace {
 
 std::string told(const std::vector<OrderFinding>& found) {
     std::string out;
-    for (const auto& f : found) out += "\n  " + std::string(name_of(f.rule)) + " at " + f.step.text() + ": " + f.because;
+    for (const auto& f : found) out += "\n  " + std::string(name_of(f.rule)) + " at " + f.step.text() + ": " + f.because.english();
     return out;
 }
 
@@ -268,7 +268,7 @@ TEST(DryRunBadInput, ThingsBehindEachOtherAreSaidToBeOutOfReach) {
     }
     const auto found = dry_run(p);
     EXPECT_TRUE(std::any_of(found.begin(), found.end(), [](const OrderFinding& f) {
-        return f.rule == OrderRule::NotReached && f.because.find("neither") != std::string::npos;
+        return f.rule == OrderRule::NotReached && f.because.english().find("neither") != std::string::npos;
     })) << told(found);
 }
 

@@ -19,7 +19,7 @@ bool finds(const Procedure& p, OrderRule rule) {
 }
 std::string told(const Procedure& p) {
     std::string out;
-    for (const auto& f : dry_run(p)) out += "\n  " + std::string(name_of(f.rule)) + " at " + f.step.text() + ": " + f.because;
+    for (const auto& f : dry_run(p)) out += "\n  " + std::string(name_of(f.rule)) + " at " + f.step.text() + ": " + f.because.english();
     return out;
 }
 
@@ -258,7 +258,7 @@ TEST(OrderRules, EachHasThreeCasesOfEitherKindAReasonAndASentence) {
         EXPECT_FALSE(reason_of(named.value).empty()) << named.name;
         for (const auto& c : it->second.found)
             for (const auto& f : dry_run(c.guide)) {
-                EXPECT_EQ(f.because.back(), '.') << f.because;
+                EXPECT_EQ(f.because.english().back(), '.') << f.because;
                 EXPECT_TRUE(c.guide.find(f.step) != nullptr);
             }
     }

@@ -90,7 +90,7 @@ TEST(MergeSteps, OneQuestionIsCarriedOnceAndTwoWaysStayTwoSteps) {
     p.steps[1].methods[0].because = "it was cold";
     const auto two = merge_with_next(p, StepId("refit"));
     ASSERT_FALSE(two);
-    EXPECT_NE(two.error().message.find("different methods"), std::string::npos);
+    EXPECT_NE(two.error().message.english().find("different methods"), std::string::npos);
 }
 
 TEST(MergeSteps, PutsTogetherWhatWasSplit) {
@@ -110,7 +110,7 @@ TEST(StepEdits, InAnyOrderForThousandsOfEditsKeepEveryReferenceAndEveryLine) {
         for (int i = 0; i < 60 && !p.steps.empty(); ++i) {
             const auto& step = p.steps[static_cast<std::size_t>(rnd::pick(0, static_cast<int>(p.steps.size())))];
             auto lines = lines_of(p);
-            Result<Change> change = fail(ErrorCode::Refused, "none");
+            Result<Change> change = fail(ErrorCode::Refused, std::string("none"));
             switch (rnd::pick(0, 4)) {
                 case 0:
                     change = split_at_line(p, step.id, static_cast<std::size_t>(rnd::pick(0, 5)));

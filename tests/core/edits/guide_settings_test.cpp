@@ -66,7 +66,7 @@ TEST(GuideSettings, NoVariantGoesThatSomethingStandsOnAlone) {
     settings.variants[1].name = "";
     const auto refused = set_guide(guide_to_set(), settings);
     ASSERT_FALSE(refused);
-    EXPECT_NE(refused.error().message.find("step 2"), std::string::npos) << refused.error().message;
+    EXPECT_NE(refused.error().message.english().find("step 2"), std::string::npos) << refused.error().message;
     settings = settings_of(guide_to_set());
     settings.variants[0].name = "";
     const auto p = after(guide_to_set(), settings);
@@ -74,7 +74,7 @@ TEST(GuideSettings, NoVariantGoesThatSomethingStandsOnAlone) {
     EXPECT_EQ(p.steps[0].variants, (std::vector<std::string>{"B"})) << "what it shared with another stays the other's";
     settings = settings_of(guide_to_set());
     settings.variants[2].name = "";
-    EXPECT_NE(set_guide(guide_to_set(), settings).error().message.find("the item"), std::string::npos);
+    EXPECT_NE(set_guide(guide_to_set(), settings).error().message.english().find("the item"), std::string::npos);
 }
 
 TEST(GuideSettings, VariantsThatGoTogetherLeaveNothingThatWouldThenApplyToEveryMachine) {
@@ -88,7 +88,7 @@ TEST(GuideSettings, VariantsThatGoTogetherLeaveNothingThatWouldThenApplyToEveryM
     const auto refused = set_guide(p, settings);
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ErrorCode::Refused);
-    EXPECT_NE(refused.error().message.find("step 2"), std::string::npos) << refused.error().message;
+    EXPECT_NE(refused.error().message.english().find("step 2"), std::string::npos) << refused.error().message;
 }
 
 TEST(GuideSettings, NamesOfVariantsDiffer) {

@@ -108,7 +108,7 @@ TEST(Variants, ASourceForAnotherVariantDoesNotCount) {
     f.proofs = {proof("twin", "2.2 L")};
     p.figures = {f};
     EXPECT_EQ(standing_of(p, f), Standing::Open);
-    EXPECT_NE(argue_standing(p, f).find("applies to PT60-T only"), std::string::npos);
+    EXPECT_NE(argue_standing(p, f).english().find("applies to PT60-T only"), std::string::npos);
     f.variants = {"PT60-T"};
     EXPECT_EQ(standing_of(p, f), Standing::Proved);
 }
@@ -161,8 +161,8 @@ TEST(NewerEdition, AsksForItsFiguresToBeLookedAtAgain) {
     p.figures = {f};
     ASSERT_EQ(outdated_sources(p, f).size(), 1U);
     const auto points = open_points(p);
-    EXPECT_TRUE(std::any_of(
-        points.begin(), points.end(), [](const OpenPoint& o) { return o.text.find("a newer edition is here") != std::string::npos; }));
+    EXPECT_TRUE(std::any_of(points.begin(), points.end(),
+        [](const OpenPoint& o) { return o.text.english().find("a newer edition is here") != std::string::npos; }));
     f.proofs.push_back(proof("book", "1.7 L"));
     EXPECT_TRUE(outdated_sources(p, f).empty());
 }

@@ -80,7 +80,7 @@ TEST(StandingOf, SpeechAloneProvesNothing) {
     EXPECT_EQ(standing_of(f), Standing::Open);
     for (int i = 0; i < 5; ++i) f.claims.push_back(claim_of("25 Nm"));
     EXPECT_EQ(standing_of(f), Standing::Open);
-    EXPECT_NE(argue_standing(f).find("Said 5 times"), std::string::npos);
+    EXPECT_NE(argue_standing(f).english().find("Said 5 times"), std::string::npos);
 }
 
 TEST(StandingOf, ASourceProvesUntilSomethingSaidDiffers) {
@@ -91,17 +91,17 @@ TEST(StandingOf, ASourceProvesUntilSomethingSaidDiffers) {
     EXPECT_EQ(standing_of(f), Standing::Proved);
     f.claims.push_back(claim_of("35 Nm", "thirty five"));
     EXPECT_EQ(standing_of(f), Standing::Disputed);
-    EXPECT_NE(argue_standing(f).find("thirty five"), std::string::npos) << "the difference is named";
+    EXPECT_NE(argue_standing(f).english().find("thirty five"), std::string::npos) << "the difference is named";
     f.settled = "an older book";
     EXPECT_EQ(standing_of(f), Standing::Proved);
-    EXPECT_NE(argue_standing(f).find("an older book"), std::string::npos);
+    EXPECT_NE(argue_standing(f).english().find("an older book"), std::string::npos);
 }
 
 TEST(StandingOf, TwoSourcesThatDifferAreADispute) {
     Figure f = figure("25 Nm");
     f.proofs = {proof_of("25 Nm", "page 2"), proof_of("30 Nm", "page 9")};
     EXPECT_EQ(standing_of(f), Standing::Disputed);
-    EXPECT_NE(argue_standing(f).find("page 9"), std::string::npos);
+    EXPECT_NE(argue_standing(f).english().find("page 9"), std::string::npos);
 }
 
 TEST(StandingOf, AReasonDoesNotProveAgainstEverySource) {

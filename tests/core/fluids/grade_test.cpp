@@ -25,5 +25,5 @@ TEST(Compatibility, OnlyWhatIsSaidCounts) {
     EXPECT_EQ(suits("75W90 GL5", "80W90 GL5"), Suits::No);
     EXPECT_EQ(suits("75W90 GL5", "GL5"), Suits::Unknown);
     EXPECT_EQ(suits("", "75W90 GL5"), Suits::Unknown);
-    EXPECT_NE(compare(parse_fluid_spec("75W90 GL5"), parse_fluid_spec("75W90")).why.find("GL5"), std::string::npos);
+    EXPECT_NE(compare(parse_fluid_spec("75W90 GL5"), parse_fluid_spec("75W90")).why.english().find("GL5"), std::string::npos);
 }

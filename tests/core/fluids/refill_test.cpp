@@ -60,7 +60,7 @@ TEST(Refill, ContradictionsAreSaid) {
         set(s);
         const auto plan = plan_refill(s);
         EXPECT_FALSE(plan);
-        return plan ? std::string() : plan.error().message;
+        return plan ? std::string() : plan.error().message.english();
     };
     EXPECT_EQ(why([](FluidSystem& s) { s.total = litres(5.8), s.refill = litres(6, 0.5); }),
         "6 L refill out of 5.8 L total cannot be: one of the two is wrong.");

@@ -100,11 +100,12 @@ TEST(Edit, RefusesToRemoveWhatIsStillUsedAndSaysWhere) {
     const auto no = anagraph::core::apply(small_guide(), Edit{Remove<ItemId>{ItemId("plug")}});
     ASSERT_FALSE(no);
     EXPECT_EQ(no.error().code, ErrorCode::Refused);
-    EXPECT_NE(no.error().message.find("Drain plug, tightening torque"), std::string::npos);
+    EXPECT_NE(no.error().message.english().find("Drain plug, tightening torque"), std::string::npos);
     EXPECT_TRUE(anagraph::core::apply(small_guide(), Edit{Remove<ItemId>{ItemId("pan")}}));
     Procedure heard = small_guide();
     heard.steps[0].heard = {FigureId("t")};
-    EXPECT_NE(anagraph::core::apply(heard, Edit{Remove<FigureId>{FigureId("t")}}).error().message.find("step 1"), std::string::npos);
+    EXPECT_NE(
+        anagraph::core::apply(heard, Edit{Remove<FigureId>{FigureId("t")}}).error().message.english().find("step 1"), std::string::npos);
     EXPECT_FALSE(anagraph::core::apply(small_guide(), Edit{Remove<SourceId>{SourceId("book")}}));
 }
 
@@ -118,7 +119,7 @@ TEST(Edit, RefusesTakesThatOverlapOrEndBeforeTheyBegin) {
     b.takes = {{RecordingId("r"), FrameTime(4, 1), FrameTime(8, 1)}};
     const auto no = anagraph::core::apply(p, Edit{Put<Step>{b, {}}});
     ASSERT_FALSE(no);
-    EXPECT_NE(no.error().message.find("Refit the drain plug"), std::string::npos);
+    EXPECT_NE(no.error().message.english().find("Refit the drain plug"), std::string::npos);
     b.takes = {{RecordingId("r"), FrameTime(5, 1), FrameTime(8, 1)}};
     EXPECT_TRUE(anagraph::core::apply(p, Edit{Put<Step>{b, {}}}));
     b.takes = {{RecordingId("r"), FrameTime(9, 1), FrameTime(9, 1)}};
@@ -203,7 +204,7 @@ TEST(Standing, FollowsFromTheEvidence) {
     EXPECT_EQ(standing_of(f), Standing::Proved) << argue_standing(f);
     f.claims.push_back({RecordingId("r"), FrameTime(9, 1), "twelve newtons", {"25", "", "N"}});
     EXPECT_EQ(standing_of(f), Standing::Disputed) << "a force is no torque";
-    EXPECT_NE(argue_standing(f).find("twelve newtons"), std::string::npos);
+    EXPECT_NE(argue_standing(f).english().find("twelve newtons"), std::string::npos);
     f.settled = "the book gives it in N·m";
     EXPECT_EQ(standing_of(f), Standing::Proved);
     f.value = {"40", "", "Nm"};
@@ -299,7 +300,7 @@ TEST(OpenPoints, CountsWhatIsMissingAndWhatStopsAnEdition) {
     EXPECT_TRUE(reasons_not_to_issue(p).empty());
     p.steps[0].lines.push_back("Look at the {item:gone}.");
     ASSERT_EQ(reasons_not_to_issue(p).size(), 1U);
-    EXPECT_NE(reasons_not_to_issue(p)[0].find("item gone"), std::string::npos);
+    EXPECT_NE(reasons_not_to_issue(p)[0].english().find("item gone"), std::string::npos);
     p.steps.emplace_back();
     p.steps[1].id = StepId("s2");
     EXPECT_EQ(reasons_not_to_issue(p).size(), 3U);
@@ -357,7 +358,7 @@ TEST(Json, AGuideOfBeforeWithNothingButATakeForAClipIsRead) {
     wrong["steps"][0]["states"] = {"flying"};
     const auto refused = procedure_from_json(wrong);
     ASSERT_FALSE(refused);
-    EXPECT_NE(refused.error().message.find("flying"), std::string::npos);
+    EXPECT_NE(refused.error().message.english().find("flying"), std::string::npos);
 }
 
 TEST(StepsUsing, EveryPlaceThatGivesAFigureCounts) {

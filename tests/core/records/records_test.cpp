@@ -113,7 +113,7 @@ TEST(Records, AWithdrawnEditionIsNotHandedOutOrLearned) {
     EXPECT_FALSE(add(r, Withdrawn{"g", 1, "again"}));
     const auto no = add(r, HandedOut{"g", 1, "learner 07"});
     ASSERT_FALSE(no);
-    EXPECT_NE(no.error().message.find("the torque was wrong"), std::string::npos);
+    EXPECT_NE(no.error().message.english().find("the torque was wrong"), std::string::npos);
     EXPECT_FALSE(add(r, Learned{"g", 1, "learner 07"}));
     EXPECT_TRUE(add(r, HandedOut{"g", 2, "learner 07"}));
     EXPECT_EQ(r.all().size(), 3U) << "what was refused left nothing";

@@ -31,8 +31,8 @@ Change comment(const Procedure& p, const std::string& text) {
     return {"comment", {Put<Step>{s, std::nullopt}}};
 }
 
-bool any_says(const std::vector<std::string>& reasons, const char* words) {
-    return std::any_of(reasons.begin(), reasons.end(), [&](const std::string& r) { return r.find(words) != std::string::npos; });
+bool any_says(const std::vector<Words>& reasons, const char* words) {
+    return std::any_of(reasons.begin(), reasons.end(), [&](const Words& r) { return r.english().find(words) != std::string::npos; });
 }
 
 }  // namespace

@@ -216,7 +216,7 @@ TEST(Plan, WhatCanBeDoneInALongWaitIsSuggestedAndIsAChange) {
     const auto made = plan(p, "", 1);
     ASSERT_TRUE(made.suggestion);
     EXPECT_LT(made.seconds, made.as_written);
-    EXPECT_EQ(made.suggestion->because,
+    EXPECT_EQ(made.suggestion->because.english(),
         "Change the air filter during the wait of step 3: " + time_text(made.as_written - made.seconds) + " less.");
     EXPECT_EQ(made.moved.size(), made.suggestion->change.edits.size()) << "each moved once";
     const auto taken = anagraph::core::apply(p, made.suggestion->change);

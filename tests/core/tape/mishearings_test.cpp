@@ -73,7 +73,7 @@ TEST(HeardByAProgram, AFigureSaysSoUntilItsStepIsConfirmed) {
     ASSERT_EQ(p.figures.size(), 1U);
     EXPECT_TRUE(p.figures[0].claims[0].by_program);
     EXPECT_EQ(standing_of(p.figures[0]), Standing::Open);
-    EXPECT_NE(finding_of(p.figures[0]).find("Heard by the program"), std::string::npos);
+    EXPECT_NE(finding_of(p.figures[0]).english().find("Heard by the program"), std::string::npos);
     p = after(p, confirm_step(p, StepId("one")));
     EXPECT_FALSE(p.figures[0].claims[0].by_program) << "a person listened";
     const Procedure own = after(guide(), take_figure(guide(), kFilm, *figure, StepId("one")));

@@ -104,7 +104,7 @@ TEST(MoveEdge, IsRefusedWhereItWouldRunIntoAnotherStepAndSaysWhich) {
     const auto refused = move_edge(p, StepId("three"), {0, Edge::Begin}, at(15));
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ErrorCode::Refused);
-    EXPECT_NE(refused.error().message.find("\"two\""), std::string::npos);
+    EXPECT_NE(refused.error().message.english().find("\"two\""), std::string::npos);
     EXPECT_EQ(move_edge(p, StepId("one"), {0, Edge::End}, at(0)).error().code, ErrorCode::Refused);
     EXPECT_EQ(move_edge(p, StepId("one"), {1, Edge::End}, at(5)).error().code, ErrorCode::NotFound);
 }
@@ -182,10 +182,10 @@ TEST(Takes, OverlapIsRefusedWithTheStretchNamed) {
     const Procedure p = guide();
     const auto other = add_take(p, StepId("one"), {kFilm, at(15), at(25)});
     ASSERT_FALSE(other);
-    EXPECT_NE(other.error().message.find("\"two\""), std::string::npos) << other.error().message;
+    EXPECT_NE(other.error().message.english().find("\"two\""), std::string::npos) << other.error().message;
     const auto own = add_take(p, StepId("one"), {kFilm, at(5), at(8)});
     ASSERT_FALSE(own);
-    EXPECT_NE(own.error().message.find("take of this step"), std::string::npos) << own.error().message;
+    EXPECT_NE(own.error().message.english().find("take of this step"), std::string::npos) << own.error().message;
 }
 
 TEST(Takes, TheNearestEdgeIsThatOfTheNearestTake) {

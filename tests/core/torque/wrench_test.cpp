@@ -85,10 +85,10 @@ TEST(ScaleSetting, SaysWhyItWillNotDo) {
         EXPECT_FALSE(s->ok);
         return s->reason;
     };
-    EXPECT_NE(reason(19, {5, 100, 1, 4}, {}).find("below 20 %"), std::string::npos);
-    EXPECT_NE(reason(120, {20, 100, 1, 4}, {}).find("beyond the end"), std::string::npos);
-    EXPECT_NE(reason(30, {40, 200, 1, 4}, {}).find("below the first mark"), std::string::npos);
-    EXPECT_NE(reason(22.4, {20, 100, 5, 4}, 10).find("more than the 10 % allowed"), std::string::npos);
+    EXPECT_NE(reason(19, {5, 100, 1, 4}, {}).english().find("below 20 %"), std::string::npos);
+    EXPECT_NE(reason(120, {20, 100, 1, 4}, {}).english().find("beyond the end"), std::string::npos);
+    EXPECT_NE(reason(30, {40, 200, 1, 4}, {}).english().find("below the first mark"), std::string::npos);
+    EXPECT_NE(reason(22.4, {20, 100, 5, 4}, 10).english().find("more than the 10 % allowed"), std::string::npos);
     EXPECT_TRUE(set_on_scale(20, 1, {5, 100, 1, 4}, {})->ok);  // 20 % itself is good
     EXPECT_EQ(set_on_scale(20, 1, {100, 5, 1, 4}, {}).error().code, ErrorCode::BadInput);
     EXPECT_EQ(set_on_scale(20, 1, {5, 100, 0, 4}, {}).error().code, ErrorCode::BadInput);
@@ -125,7 +125,7 @@ TEST(Wrenches, TheBestThatMayBeUsedStandsFirst) {
     EXPECT_FALSE(offers[2].usable);
     const auto why = [&](const char* id) {
         for (const auto& o : offers)
-            if (o.wrench->id == id) return o.why;
+            if (o.wrench->id == id) return o.why.english();
         return std::string();
     };
     EXPECT_NE(why("lapsed").find("2026-06-01"), std::string::npos);

@@ -10,7 +10,7 @@ std::string shown(double value, const Unit& unit, int digits) { return core::rou
 
 Result<Quantity> quantity_of(const std::string& option, const std::string& text, Dimension dimension, const char* example) {
     const auto q = Quantity::parse(text);
-    if (!q) return tl::make_unexpected(core::Error{ErrorCode::BadInput, option + ": " + q.error().message, option});
+    if (!q) return tl::make_unexpected(core::Error{ErrorCode::BadInput, option + ": " + q.error().message.english(), option});
     if (q->unit->dimension != dimension)
         return core::fail(ErrorCode::BadInput,
             fmt::format("{}: {} is not what is asked for here; write it as \"{}\".", option, core::display(*q), example), option);

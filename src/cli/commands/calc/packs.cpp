@@ -28,7 +28,7 @@ private:
         std::vector<Quantity> sizes;
         for (const auto& text : packs_) {
             const auto pack = core::parse_pack(text);
-            if (!pack) return tl::make_unexpected(core::Error{ErrorCode::BadInput, "--pack: " + pack.error().message, "--pack"});
+            if (!pack) return tl::make_unexpected(core::Error{ErrorCode::BadInput, "--pack: " + pack.error().message.english(), "--pack"});
             packs.push_back(pack->pack);
             sizes.push_back(pack->size);
         }

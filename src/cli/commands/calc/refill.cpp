@@ -39,8 +39,8 @@ private:
         }
         if (unit == nullptr)
             return core::fail(ErrorCode::BadInput,
-                "Say something of the system: its --total, --refill, --residue, --filter, what was --drained, or what lies "
-                "--between-marks.");
+                std::string("Say something of the system: its --total, --refill, --residue, --filter, what was --drained, or what lies "
+                            "--between-marks."));
         const auto plan = core::plan_refill(system);
         if (!plan) return tl::make_unexpected(plan.error());
         const auto in_unit = [&](double litres) { return quantity_json(core::convert(litres, litre, *unit), *unit); };

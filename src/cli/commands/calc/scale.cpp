@@ -44,7 +44,7 @@ private:
             {"error_percent", s->error_percent}, {"ok", s->ok}, {"reason", s->reason}};
         const std::string nearest = fmt::format("{} {} is {}, {:+.1f} %", core::rounded_text(s->setting, 4), unit->symbol,
             shown(s->true_torque, *torque->unit), s->error_percent);
-        return answer_.say(value, s->ok ? fmt::format("Set {}.", nearest) : s->reason, s->ok ? kFine : kFoundWrong);
+        return answer_.say(value, s->ok ? fmt::format("Set {}.", nearest) : s->reason.english(), s->ok ? kFine : kFoundWrong);
     }
 
     std::string torque_;
