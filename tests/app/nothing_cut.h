@@ -1,16 +1,17 @@
 // What of a window cannot be read: words that are cut, widgets that stick out of their place or lie over each other.
 #pragma once
 
-#include <QCoreApplication>
 #include <QAbstractButton>
 #include <QAbstractScrollArea>
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QLabel>
 #include <QLayout>
 #include <QLineEdit>
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QStringList>
+#include <QTest>
 #include <QTextDocument>
 #include <QWidget>
 
@@ -33,7 +34,7 @@ inline QString words_on(const QWidget* w) {
 
 /// A sentence each; empty where everything can be read. What a scroll area holds may be longer than what is seen of it, and a field
 /// scrolls what is typed in it.
-inline QStringList what_cannot_be_read(const QWidget& window) {
+inline QStringList what_cannot_be_read_now(const QWidget& window) {
     QStringList out;
     // what is asked to be laid out anew is, before it is looked at
     for (int i = 0; i < 3; ++i) QCoreApplication::processEvents();
@@ -41,8 +42,12 @@ inline QStringList what_cannot_be_read(const QWidget& window) {
         return QStringLiteral("%1 \"%2\"").arg(QLatin1String(w->metaObject()->className()), words_on(w).left(60));
     };
     for (const auto* w : window.findChildren<QWidget*>()) {
-        if (const auto* area = qobject_cast<const QScrollArea*>(w); area != nullptr && area->isVisible() && area->horizontalScrollBar()->isVisible())
-            out << QStringLiteral("%1 has to be pushed sideways, %2 wide for %3").arg(named(w)).arg(area->viewport()->width()).arg(area->widget()->width());
+        if (const auto* area = qobject_cast<const QScrollArea*>(w);
+            area != nullptr && area->isVisible() && area->horizontalScrollBar()->isVisible())
+            out << QStringLiteral("%1 has to be pushed sideways, %2 wide for %3")
+                       .arg(named(w))
+                       .arg(area->viewport()->width())
+                       .arg(area->widget()->width());
         if (w->isVisible() && w->layout() == nullptr && w->hasHeightForWidth() && qobject_cast<const QLabel*>(w) == nullptr &&
             w->heightForWidth(w->width()) > w->height() + 1)
             out << QStringLiteral("%1 is %2 high and needs %3").arg(named(w)).arg(w->height()).arg(w->heightForWidth(w->width()));
@@ -70,8 +75,19 @@ inline QStringList what_cannot_be_read(const QWidget& window) {
         if (parent->layout() != nullptr && !parent->rect().adjusted(-1, -1, 1, 1).contains(w->geometry()))
             out << QStringLiteral("%1 sticks out of its place").arg(named(w));
         for (const auto* other : parent->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly))
-            if (other > w && other->isVisible() && !words_on(other).isEmpty() && other->geometry().adjusted(1, 1, -1, -1).intersects(w->geometry()))
+            if (other > w && other->isVisible() && !words_on(other).isEmpty() &&
+                other->geometry().adjusted(1, 1, -1, -1).intersects(w->geometry()))
                 out << QStringLiteral("%1 and %2 lie over each other").arg(named(w), named(other));
+    }
+    return out;
+}
+
+/// What still cannot be read once the station is at rest: a plan or a picture may come, with other words, while it is looked at.
+inline QStringList what_cannot_be_read(const QWidget& window) {
+    QStringList out = what_cannot_be_read_now(window);
+    for (int i = 0; i < 40 && !out.isEmpty(); ++i) {
+        QTest::qWait(50);
+        out = what_cannot_be_read_now(window);
     }
     return out;
 }
