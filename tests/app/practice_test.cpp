@@ -33,9 +33,9 @@ protected:
     /// As when the window is pressed.
     void back_to_work() {
         QApplication::setActiveWindow(&**w);
-        ASSERT_TRUE(QTest::qWaitForWindowActive(&**w, 10000));
+        ASSERT_TRUE(QTest::qWaitForWindowActive(&**w, 120000));
         ASSERT_TRUE(QTest::qWaitFor(
-            [&] { return QApplication::focusWidget() != nullptr && QApplication::focusWidget()->window() == &**w; }, 10000));
+            [&] { return QApplication::focusWidget() != nullptr && QApplication::focusWidget()->window() == &**w; }, 120000));
     }
     void go_on(int key, Qt::KeyboardModifiers m = Qt::NoModifier) {
         w->key(key, m);
@@ -62,7 +62,7 @@ TEST_F(ThreeTasks, TheyAreDoneByTheKeysTheyNameAndSaySo) {
 
     go_there(1);
     ASSERT_EQ((*w)->rail().current(), MainWindow::Plates);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return (*w)->plates().still_ready(); }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return (*w)->plates().still_ready(); }, 120000));
     go_on(Qt::Key_C);
     EXPECT_EQ(row(1), "Call a part out: done") << (*w)->notice().toStdString();
 
