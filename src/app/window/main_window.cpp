@@ -504,7 +504,9 @@ void MainWindow::show_tasks() {
     if (tasks_ == nullptr) {
         tasks_ = new PracticeDialog(
             session_, commands_, [this](core::Task task) { take_in_hand(task); }, this);
-        tasks_->move(geometry().bottomRight() - QPoint(tasks_->sizeHint().width() + 24, tasks_->sizeHint().height() + 60));
+        // at the right edge, from where it grows downwards
+        tasks_->adjustSize();
+        tasks_->move(geometry().right() - tasks_->width() - 24, geometry().top() + 90);
     }
     tasks_->show();
     tasks_->activateWindow();
