@@ -62,7 +62,7 @@ public:
         const std::pair<const char*, void (Bench::*)()> parts[] = {{"import", &Bench::import_time}, {"memory", &Bench::import_memory},
             {"frame", &Bench::exact_frame_time}, {"reader", &Bench::reader}, {"figures", &Bench::figures}, {"drafts", &Bench::drafts},
             {"hearing", &Bench::hearing}, {"clips", &Bench::clips}, {"window", &Bench::window}, {"library", &Bench::library},
-            {"desk", &Bench::desk}, {"logbook", &Bench::logbook}};
+            {"rest", &Bench::rest}, {"desk", &Bench::desk}, {"logbook", &Bench::logbook}};
         for (const auto& [name, part] : parts)
             if (o_.only.empty() || o_.only == name) (this->*part)();
         return std::move(lines_);
@@ -362,6 +362,15 @@ private:
     void library() {
         const std::string folder = o_.folder + "/large-library";
         in_the_window(fmt::format("--library '{}'", folder));
+    }
+
+    /// The demo library, walked through.
+    void rest() {
+        const std::string library = o_.folder + "/rest-library";
+        fs::remove_all(library);
+        shell(fmt::format("'{}/make-demo-library' '{}' '{}' >/dev/null", o_.programs, ANAGRAPH_SOURCE "/demo/films", library));
+        in_the_window(fmt::format("--rest '{}'", library));
+        fs::remove_all(library);
     }
 
     void logbook() { in_the_window(fmt::format("--logbook '{}'", o_.folder + "/logbook-library")); }

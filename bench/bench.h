@@ -23,7 +23,7 @@ struct Options {
     std::string programs;  // where anagraph-cli and paint-bench lie
     bool full = false;  // ten minutes of 1080p as phones film it and four hours of it with few bits, instead of two minutes and four hours
                         // of a small picture
-    // one part: import, memory, frame, reader, figures, drafts, hearing, clips, window, library, desk, logbook; empty: all
+    // one part: import, memory, frame, reader, figures, drafts, hearing, clips, window, library, rest, desk, logbook; empty: all
     std::string only = {};
 };
 

@@ -4,6 +4,7 @@
 //   paint-bench --desk FOLDER         how long readers of the desk wait, of a library made in that folder
 //   paint-bench --logbook FOLDER      a logbook of 200 machines, made in that folder
 //   paint-bench --library FOLDER      a library of a million lines, made in that folder
+//   paint-bench --rest LIBRARY        how often a window at rest wakes, and its memory after long use, of a library with a guide
 
 #include <fmt/format.h>
 
@@ -22,6 +23,7 @@
 #include "bench/bench.h"
 #include "bench/desk_bench.h"
 #include "bench/logbook_bench.h"
+#include "bench/rest_bench.h"
 #include "bench/window_bench.h"
 #include "media/av.h"
 
@@ -209,6 +211,8 @@ int main(int argc, char** argv) {
             fmt::print("{}\n", bench::desk_under_readers(argv[2]).dump());
         else if (first == "--logbook" && argc == 3)
             fmt::print("{}\n", bench::large_fleet(argv[2]).dump());
+        else if (first == "--rest" && argc == 3)
+            fmt::print("{}\n", bench::at_rest_and_for_long(argv[2]).dump());
         else if (first == "--empty")
             bench::open_empty_window();
         else if (first == "--open" && argc == 3)
@@ -216,7 +220,8 @@ int main(int argc, char** argv) {
         else if (argc == 2)
             fmt::print("{}\n", in_the_window(first).dump());
         else
-            throw std::runtime_error("paint-bench LIBRARY | --busy FOLDER FILM | --library FOLDER | --desk FOLDER | --logbook FOLDER");
+            throw std::runtime_error(
+                "paint-bench LIBRARY | --busy FOLDER FILM | --library FOLDER | --rest LIBRARY | --desk FOLDER | --logbook FOLDER");
     } catch (const std::runtime_error& e) {
         fmt::print(stderr, "{}\n", e.what());
         return 1;

@@ -60,15 +60,6 @@ private:
     qint64 longest_ = 0;
 };
 
-/// Resident memory of this process, MB.
-double resident() {
-    malloc_trim(0);
-    std::ifstream in("/proc/self/statm");
-    double pages = 0;
-    in >> pages >> pages;
-    return pages * 4096 / 1e6;
-}
-
 core::Procedure claimed(int claims) {
     core::Procedure p;
     p.recordings.push_back({core::RecordingId("recording"), "recording", {}});
@@ -155,6 +146,14 @@ void open_library(const std::string& folder) {
     double closing = 0;
     double memory = 0;
     opened(folder, closing, memory);
+}
+
+double resident() {
+    malloc_trim(0);
+    std::ifstream in("/proc/self/statm");
+    double pages = 0;
+    in >> pages >> pages;
+    return pages * 4096 / 1e6;
 }
 
 double frame_of_painting(QWidget& window) {

@@ -11,6 +11,9 @@ namespace anagraph::bench {
 /// Seconds the whole window takes to paint once, median.
 double frame_of_painting(QWidget& window);
 
+/// Resident memory of this process, MB.
+double resident();
+
 /// What an edit and a plate's layout cost, against a frame of painting.
 nlohmann::json work_between_frames(app::MainWindow& window);
 /// How long the window does not answer while a film with four hours of narration is brought in: the longest gap of a heartbeat by

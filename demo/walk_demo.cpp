@@ -1,5 +1,6 @@
 // Walks the demo path through the real window and leaves a picture of every station and the issued pack.
 //   walk-demo LIBRARY FOLDER [all]      all: also the lesser dialogs
+//   walk-demo LIBRARY FILE.png look STATION COLOURS LANGUAGE WIDTH HEIGHT      one picture of the demo guide, as somebody else sees it
 // Used by run-demo where there is no display, and to refresh docs/screenshots.
 
 #include <fmt/format.h>
@@ -28,11 +29,11 @@
 #include "app/plates/clip_dialog.h"
 #include "app/plates/plates_station.h"
 #include "app/plates/still_dialog.h"
+#include "app/running/languages.h"
 #include "app/sheet/sheet_station.h"
 #include "app/shelf/shelf_station.h"
 #include "app/tape/takes_dialog.h"
 #include "app/tape/tape_station.h"
-#include "app/running/languages.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
 #include "core/tape/logging.h"
@@ -454,21 +455,39 @@ private:
     bool all_;
 };
 
+/// One picture of a station, in the window as it is now.
+bool look(MainWindow& window, std::string_view station, const QString& file) {
+    constexpr std::string_view kStations[] = {"tape", "figures", "sheet", "plates", "dryrun", "issue", "shelf", "bench", "logbook"};
+    const auto* stop = std::find(std::begin(kStations), std::end(kStations), station);
+    if (stop == std::end(kStations) || !window.session().open_guide(anagraph::store::GuideId("perrick-pt60-100-h-service"))) return false;
+    window.session().set_step(window.session().procedure().steps[5].id);
+    window.go(static_cast<int>(stop - std::begin(kStations)));
+    wait_until([&] { return !window.tape().film().settling() && window.plates().still_ready(); }, 15000);
+    QTest::qWait(1500);
+    return window.grab().save(file);
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     const bool all = argc == 4 && std::string_view(argv[3]) == "all";
-    if (argc != 3 && !all) {
-        fmt::print(stderr, "walk-demo LIBRARY FOLDER [all]\n");
+    const bool one = argc == 9 && std::string_view(argv[3]) == "look";
+    if (argc != 3 && !all && !one) {
+        fmt::print(stderr, "walk-demo LIBRARY FOLDER [all] | LIBRARY FILE.png look STATION COLOURS LANGUAGE WIDTH HEIGHT\n");
         return 2;
     }
     // the walk has settings of its own: who sits at this desk is left alone
     const QTemporaryDir settings;
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
-    anagraph::app::theme::apply();
-    anagraph::app::speak(QStringLiteral("en"));
-    QDir().mkpath(QString::fromLocal8Bit(argv[2]));
+    const auto colours = anagraph::core::from_name<anagraph::publish::ColourSet>(one ? argv[5] : "light");
+    if (!colours) {
+        fmt::print(stderr, "There are no colours \"{}\".\n", argv[5]);
+        return 2;
+    }
+    anagraph::app::theme::apply(*colours);
+    anagraph::app::speak(QLatin1String(one ? argv[6] : "en"));
+    if (!one) QDir().mkpath(QString::fromLocal8Bit(argv[2]));
     auto library = anagraph::store::Library::make_or_open(argv[1]);
     if (!library) {
         fmt::print(stderr, "{}\n", library.error().message);
@@ -477,5 +496,9 @@ int main(int argc, char** argv) {
     MainWindow window(std::move(*library));
     window.show();
     QApplication::setActiveWindow(&window);
+    if (one) {
+        window.resize(QString::fromLocal8Bit(argv[7]).toInt(), QString::fromLocal8Bit(argv[8]).toInt());
+        return look(window, argv[4], QString::fromLocal8Bit(argv[2])) ? 0 : 1;
+    }
     return Walk(window, QString::fromLocal8Bit(argv[2]), all).run() ? 0 : 1;
 }

@@ -232,6 +232,537 @@
     </message>
 </context>
 <context>
+    <name>Changes</name>
+    <message>
+        <source>Begin the guide</source>
+        <translation>Anleitung anlegen</translation>
+    </message>
+    <message>
+        <source>a caution before its action</source>
+        <translation>Warnhinweis vor seine Handlung setzen</translation>
+    </message>
+    <message>
+        <source>add a callout</source>
+        <translation>Positionsnummer setzen</translation>
+    </message>
+    <message>
+        <source>add a caution</source>
+        <translation>Warnhinweis hinzufügen</translation>
+    </message>
+    <message>
+        <source>add a check</source>
+        <translation>Kontrolle hinzufügen</translation>
+    </message>
+    <message>
+        <source>add a figure</source>
+        <translation>Wert hinzufügen</translation>
+    </message>
+    <message>
+        <source>add a source</source>
+        <translation>Quelle hinzufügen</translation>
+    </message>
+    <message>
+        <source>add a step</source>
+        <translation>Schritt hinzufügen</translation>
+    </message>
+    <message>
+        <source>add a take</source>
+        <translation>Fassung hinzufügen</translation>
+    </message>
+    <message>
+        <source>add a usual caution</source>
+        <translation>üblichen Warnhinweis hinzufügen</translation>
+    </message>
+    <message>
+        <source>add a wait</source>
+        <translation>Warten hinzufügen</translation>
+    </message>
+    <message>
+        <source>add an instruction</source>
+        <translation>Anweisung hinzufügen</translation>
+    </message>
+    <message>
+        <source>add an item</source>
+        <translation>Gegenstand hinzufügen</translation>
+    </message>
+    <message>
+        <source>align two recordings</source>
+        <translation>zwei Aufnahmen abgleichen</translation>
+    </message>
+    <message>
+        <source>answer the dry run</source>
+        <translation>Trockenlauf beantworten</translation>
+    </message>
+    <message>
+        <source>answer the editor</source>
+        <translation>Prüfer des Textes beantworten</translation>
+    </message>
+    <message>
+        <source>ask for level ground at the beginning</source>
+        <translation>am Anfang ebenen Boden verlangen</translation>
+    </message>
+    <message>
+        <source>bracket a step</source>
+        <translation>Schritt anzeichnen</translation>
+    </message>
+    <message>
+        <source>bring the state about</source>
+        <translation>Zustand herstellen</translation>
+    </message>
+    <message>
+        <source>change a caution</source>
+        <translation>Warnhinweis ändern</translation>
+    </message>
+    <message>
+        <source>change a check</source>
+        <translation>Kontrolle ändern</translation>
+    </message>
+    <message>
+        <source>change a clip</source>
+        <translation>Clip ändern</translation>
+    </message>
+    <message>
+        <source>change a figure</source>
+        <translation>Wert ändern</translation>
+    </message>
+    <message>
+        <source>change a signal word</source>
+        <translation>Signalwort ändern</translation>
+    </message>
+    <message>
+        <source>change a typed line</source>
+        <translation>getippte Zeile ändern</translation>
+    </message>
+    <message>
+        <source>change an item</source>
+        <translation>Gegenstand ändern</translation>
+    </message>
+    <message>
+        <source>change guide settings</source>
+        <translation>Einstellungen der Anleitung ändern</translation>
+    </message>
+    <message>
+        <source>choose another frame</source>
+        <translation>anderes Einzelbild wählen</translation>
+    </message>
+    <message>
+        <source>choose methods</source>
+        <translation>Vorgehen wählen</translation>
+    </message>
+    <message>
+        <source>choose the best take</source>
+        <translation>beste Fassung wählen</translation>
+    </message>
+    <message>
+        <source>close it after the test</source>
+        <translation>nach der Prüfung schließen</translation>
+    </message>
+    <message>
+        <source>comment</source>
+        <translation>Kommentar</translation>
+    </message>
+    <message>
+        <source>confirm a drafted step</source>
+        <translation>entworfenen Schritt bestätigen</translation>
+    </message>
+    <message>
+        <source>confirm what was worked out</source>
+        <translation>Erschlossenes bestätigen</translation>
+    </message>
+    <message>
+        <source>copy a step</source>
+        <translation>Schritt kopieren</translation>
+    </message>
+    <message>
+        <source>correct a line</source>
+        <translation>Zeile berichtigen</translation>
+    </message>
+    <message>
+        <source>correct a line, and those misheard alike</source>
+        <translation>Zeile berichtigen, und die ebenso verhörten</translation>
+    </message>
+    <message>
+        <source>crop, hide or brighten a still</source>
+        <translation>Standbild zuschneiden, abdecken oder aufhellen</translation>
+    </message>
+    <message>
+        <source>dismiss a mark</source>
+        <translation>Markierung verwerfen</translation>
+    </message>
+    <message>
+        <source>draft lines from the tape</source>
+        <translation>Zeilen vom Band entwerfen</translation>
+    </message>
+    <message>
+        <source>draft steps from the tape</source>
+        <translation>Schritte vom Band entwerfen</translation>
+    </message>
+    <message>
+        <source>draw a mark</source>
+        <translation>Zeichen setzen</translation>
+    </message>
+    <message>
+        <source>drop a line as talk</source>
+        <translation>Zeile als Gerede weglassen</translation>
+    </message>
+    <message>
+        <source>edit the follow-ups</source>
+        <translation>Folgearbeiten ändern</translation>
+    </message>
+    <message>
+        <source>explain a word</source>
+        <translation>Wort erklären</translation>
+    </message>
+    <message>
+        <source>fill it again</source>
+        <translation>wieder füllen</translation>
+    </message>
+    <message>
+        <source>fill it once it is closed</source>
+        <translation>füllen, wenn es geschlossen ist</translation>
+    </message>
+    <message>
+        <source>free the machine first</source>
+        <translation>Maschine zuerst freigeben</translation>
+    </message>
+    <message>
+        <source>keep a picture</source>
+        <translation>Bild behalten</translation>
+    </message>
+    <message>
+        <source>keep a step in its place</source>
+        <translation>Schritt an seinem Platz halten</translation>
+    </message>
+    <message>
+        <source>lay out callouts</source>
+        <translation>Positionsnummern anordnen</translation>
+    </message>
+    <message>
+        <source>leave it out</source>
+        <translation>weglassen</translation>
+    </message>
+    <message>
+        <source>let a step move</source>
+        <translation>Schritt beweglich lassen</translation>
+    </message>
+    <message>
+        <source>look for leaks</source>
+        <translation>nach Lecks sehen</translation>
+    </message>
+    <message>
+        <source>lower it on its stands</source>
+        <translation>auf die Stützen ablassen</translation>
+    </message>
+    <message>
+        <source>make a clip</source>
+        <translation>Clip anlegen</translation>
+    </message>
+    <message>
+        <source>mark a picture to be kept</source>
+        <translation>Bild zum Behalten vormerken</translation>
+    </message>
+    <message>
+        <source>merge two figures</source>
+        <translation>zwei Werte zusammenlegen</translation>
+    </message>
+    <message>
+        <source>merge two steps</source>
+        <translation>zwei Schritte zusammenlegen</translation>
+    </message>
+    <message>
+        <source>move a callout</source>
+        <translation>Positionsnummer verschieben</translation>
+    </message>
+    <message>
+        <source>move a mark</source>
+        <translation>Zeichen verschieben</translation>
+    </message>
+    <message>
+        <source>move a step</source>
+        <translation>Schritt verschieben</translation>
+    </message>
+    <message>
+        <source>move the beginning of a step</source>
+        <translation>Anfang eines Schritts verschieben</translation>
+    </message>
+    <message>
+        <source>move the end of a step</source>
+        <translation>Ende eines Schritts verschieben</translation>
+    </message>
+    <message>
+        <source>nobody is needed while it waits</source>
+        <translation>während des Wartens wird niemand gebraucht</translation>
+    </message>
+    <message>
+        <source>note something on the tape</source>
+        <translation>etwas auf dem Band notieren</translation>
+    </message>
+    <message>
+        <source>note where a figure was looked for</source>
+        <translation>notieren, wo ein Wert gesucht wurde</translation>
+    </message>
+    <message>
+        <source>open it first</source>
+        <translation>zuerst öffnen</translation>
+    </message>
+    <message>
+        <source>open the filling place first</source>
+        <translation>zuerst die Einfüllstelle öffnen</translation>
+    </message>
+    <message>
+        <source>pair two pictures</source>
+        <translation>zwei Bilder paaren</translation>
+    </message>
+    <message>
+        <source>place a fastener</source>
+        <translation>Befestigung setzen</translation>
+    </message>
+    <message>
+        <source>pour what goes in again</source>
+        <translation>wieder einfüllen, was hineinkommt</translation>
+    </message>
+    <message>
+        <source>put it back on</source>
+        <translation>wieder anbringen</translation>
+    </message>
+    <message>
+        <source>put right what a line orders</source>
+        <translation>berichtigen, was eine Zeile anordnet</translation>
+    </message>
+    <message>
+        <source>put the vessel under it</source>
+        <translation>Gefäß darunterstellen</translation>
+    </message>
+    <message>
+        <source>read the level</source>
+        <translation>Stand ablesen</translation>
+    </message>
+    <message>
+        <source>remove a callout</source>
+        <translation>Positionsnummer entfernen</translation>
+    </message>
+    <message>
+        <source>remove a caution</source>
+        <translation>Warnhinweis entfernen</translation>
+    </message>
+    <message>
+        <source>remove a fastener</source>
+        <translation>Befestigung entfernen</translation>
+    </message>
+    <message>
+        <source>remove a figure</source>
+        <translation>Wert entfernen</translation>
+    </message>
+    <message>
+        <source>remove a mark</source>
+        <translation>Zeichen entfernen</translation>
+    </message>
+    <message>
+        <source>remove a note</source>
+        <translation>Notiz entfernen</translation>
+    </message>
+    <message>
+        <source>remove a plate</source>
+        <translation>Tafel entfernen</translation>
+    </message>
+    <message>
+        <source>remove a source</source>
+        <translation>Quelle entfernen</translation>
+    </message>
+    <message>
+        <source>remove a step</source>
+        <translation>Schritt entfernen</translation>
+    </message>
+    <message>
+        <source>remove a take</source>
+        <translation>Fassung entfernen</translation>
+    </message>
+    <message>
+        <source>remove an instruction</source>
+        <translation>Anweisung entfernen</translation>
+    </message>
+    <message>
+        <source>remove the clip</source>
+        <translation>Clip entfernen</translation>
+    </message>
+    <message>
+        <source>renew the seal</source>
+        <translation>Dichtung erneuern</translation>
+    </message>
+    <message>
+        <source>reopen a figure</source>
+        <translation>Wert wieder öffnen</translation>
+    </message>
+    <message>
+        <source>replace words</source>
+        <translation>Wörter ersetzen</translation>
+    </message>
+    <message>
+        <source>resolve a figure</source>
+        <translation>Wert klären</translation>
+    </message>
+    <message>
+        <source>resolve a figure by the house rule</source>
+        <translation>Wert nach der Hausregel klären</translation>
+    </message>
+    <message>
+        <source>say how a display is set back</source>
+        <translation>sagen, wie eine Anzeige zurückgestellt wird</translation>
+    </message>
+    <message>
+        <source>say how items belong together</source>
+        <translation>sagen, wie Gegenstände zusammengehören</translation>
+    </message>
+    <message>
+        <source>say that it is not so</source>
+        <translation>sagen, dass es nicht so ist</translation>
+    </message>
+    <message>
+        <source>say what a figure applies to</source>
+        <translation>sagen, wofür ein Wert gilt</translation>
+    </message>
+    <message>
+        <source>say what a step applies to</source>
+        <translation>sagen, wofür ein Schritt gilt</translation>
+    </message>
+    <message>
+        <source>say where it goes</source>
+        <translation>sagen, wohin es kommt</translation>
+    </message>
+    <message>
+        <source>say which variants a plate applies to</source>
+        <translation>sagen, für welche Ausführungen eine Tafel gilt</translation>
+    </message>
+    <message>
+        <source>say who speaks</source>
+        <translation>sagen, wer spricht</translation>
+    </message>
+    <message>
+        <source>set the removal order</source>
+        <translation>Ausbaureihenfolge festlegen</translation>
+    </message>
+    <message>
+        <source>set the time of a step</source>
+        <translation>Zeit eines Schritts setzen</translation>
+    </message>
+    <message>
+        <source>somebody stays while it waits</source>
+        <translation>während des Wartens bleibt jemand da</translation>
+    </message>
+    <message>
+        <source>split a step</source>
+        <translation>Schritt teilen</translation>
+    </message>
+    <message>
+        <source>stop the machine first</source>
+        <translation>Maschine zuerst anhalten</translation>
+    </message>
+    <message>
+        <source>take a heard caution</source>
+        <translation>gehörten Warnhinweis übernehmen</translation>
+    </message>
+    <message>
+        <source>take a heard figure</source>
+        <translation>gehörten Wert übernehmen</translation>
+    </message>
+    <message>
+        <source>take a larger vessel as well</source>
+        <translation>auch ein größeres Gefäß nehmen</translation>
+    </message>
+    <message>
+        <source>take a measured value</source>
+        <translation>Messwert übernehmen</translation>
+    </message>
+    <message>
+        <source>take a reset out</source>
+        <translation>Rückstellung herausnehmen</translation>
+    </message>
+    <message>
+        <source>take a typed line out</source>
+        <translation>getippte Zeile herausnehmen</translation>
+    </message>
+    <message>
+        <source>take an answer back</source>
+        <translation>Antwort zurücknehmen</translation>
+    </message>
+    <message>
+        <source>take off what is in front first</source>
+        <translation>zuerst abnehmen, was davor sitzt</translation>
+    </message>
+    <message>
+        <source>take over callouts</source>
+        <translation>Positionsnummern übernehmen</translation>
+    </message>
+    <message>
+        <source>take the old seal off</source>
+        <translation>alte Dichtung abnehmen</translation>
+    </message>
+    <message>
+        <source>tie the words to the film</source>
+        <translation>Worte an den Film binden</translation>
+    </message>
+    <message>
+        <source>tighten it</source>
+        <translation>festziehen</translation>
+    </message>
+    <message>
+        <source>tighten it once all are started</source>
+        <translation>festziehen, wenn alle angesetzt sind</translation>
+    </message>
+    <message>
+        <source>translate a text</source>
+        <translation>Text übersetzen</translation>
+    </message>
+    <message>
+        <source>type a line</source>
+        <translation>Zeile tippen</translation>
+    </message>
+    <message>
+        <source>use a recording</source>
+        <translation>Aufnahme verwenden</translation>
+    </message>
+    <message>
+        <source>warn of hot oil</source>
+        <translation>vor heißem Öl warnen</translation>
+    </message>
+    <message>
+        <source>write a caption</source>
+        <translation>Bildunterschrift schreiben</translation>
+    </message>
+    <message>
+        <source>write a caution</source>
+        <translation>Warnhinweis schreiben</translation>
+    </message>
+    <message>
+        <source>write a check</source>
+        <translation>Kontrolle schreiben</translation>
+    </message>
+    <message>
+        <source>write a heading</source>
+        <translation>Überschrift schreiben</translation>
+    </message>
+    <message>
+        <source>write a line as it was</source>
+        <translation>Zeile schreiben, wie sie war</translation>
+    </message>
+    <message>
+        <source>write a wait</source>
+        <translation>Warten schreiben</translation>
+    </message>
+    <message>
+        <source>write an instruction</source>
+        <translation>Anweisung schreiben</translation>
+    </message>
+    <message>
+        <source>write it into the book</source>
+        <translation>ins Buch schreiben</translation>
+    </message>
+    <message>
+        <source>take another order</source>
+        <translation>andere Reihenfolge nehmen</translation>
+    </message>
+</context>
+<context>
     <name>Controls</name>
     <message>
         <source>This can be read two ways. Which is meant?</source>
@@ -2383,6 +2914,33 @@
     </message>
 </context>
 <context>
+    <name>Languages</name>
+    <message>
+        <source>English</source>
+        <translation>Englisch</translation>
+    </message>
+    <message>
+        <source>German</source>
+        <translation>Deutsch</translation>
+    </message>
+    <message>
+        <source>French</source>
+        <translation>Französisch</translation>
+    </message>
+    <message>
+        <source>Dutch</source>
+        <translation>Niederländisch</translation>
+    </message>
+    <message>
+        <source>Polish</source>
+        <translation>Polnisch</translation>
+    </message>
+    <message>
+        <source>Spanish</source>
+        <translation>Spanisch</translation>
+    </message>
+</context>
+<context>
     <name>Learner</name>
     <message>
         <source>These are no answers to a check: {0} Hand in the file as the guide saved it.</source>
@@ -3081,6 +3639,10 @@
         <source>{0} {1}</source>
         <translation>{0} {1}</translation>
     </message>
+    <message>
+        <source>{0}; {1}</source>
+        <translation>{0}; {1}</translation>
+    </message>
 </context>
 <context>
     <name>Logbook</name>
@@ -3259,6 +3821,261 @@
     <message>
         <source>This is no run of the bench: {0} Hand in the file as the guide saved it.</source>
         <translation>Das ist kein Durchlauf von der Werkbank: {0} Die Datei abgeben, wie die Anleitung sie gespeichert hat.</translation>
+    </message>
+    <message>
+        <source>No meter of {0} was read by then; enter a reading.</source>
+        <translation>Kein Zähler von {0} war bis dahin abgelesen; einen Stand eintragen.</translation>
+    </message>
+    <message>
+        <source>On the day it is due.</source>
+        <translation>An dem Tag, an dem es fällig ist.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n days after it is due.</source>
+        <comment>1 day after it is due.</comment>
+        <translation>
+            <numerusform>1 Tag nach der Fälligkeit.</numerusform>
+            <numerusform>%n Tage nach der Fälligkeit.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n days early.</source>
+        <comment>1 day early.</comment>
+        <translation>
+            <numerusform>1 Tag zu früh.</numerusform>
+            <numerusform>%n Tage zu früh.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n days early; about {0} of its interval are given away.</source>
+        <comment>1 day early; about {0} of its interval are given away.</comment>
+        <translation>
+            <numerusform>1 Tag zu früh; etwa {0} des Intervalls werden verschenkt.</numerusform>
+            <numerusform>%n Tage zu früh; etwa {0} des Intervalls werden verschenkt.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>at {0}</source>
+        <translation>bei {0}</translation>
+    </message>
+    <message>
+        <source>at {0}, about {1}</source>
+        <translation>bei {0}, etwa am {1}</translation>
+    </message>
+    <message>
+        <source>about {0}</source>
+        <translation>etwa am {0}</translation>
+    </message>
+    <message>
+        <source>at {0}, on {1}</source>
+        <translation>bei {0}, am {1}</translation>
+    </message>
+    <message>
+        <source>on {0}</source>
+        <translation>am {0}</translation>
+    </message>
+    <message>
+        <source>{0}: {1}</source>
+        <translation>{0}: {1}</translation>
+    </message>
+    <message>
+        <source>{0} is overdue. {1}</source>
+        <translation>{0} ist überfällig. {1}</translation>
+    </message>
+    <message>
+        <source>{0}. {1}</source>
+        <translation>{0}. {1}</translation>
+    </message>
+    <message>
+        <source>{0} is overdue, {1}. {2}</source>
+        <translation>{0} ist überfällig, {1}. {2}</translation>
+    </message>
+    <message>
+        <source>{0}, {1}. {2}</source>
+        <translation>{0}, {1}. {2}</translation>
+    </message>
+    <message>
+        <source>no. {0}</source>
+        <translation>Nr. {0}</translation>
+    </message>
+    <message>
+        <source>{0} on the fluid</source>
+        <translation>{0} auf der Füllung</translation>
+    </message>
+    <message>
+        <source>no answer yet</source>
+        <translation>noch keine Antwort</translation>
+    </message>
+    <message>
+        <source>{0} (limits: {1})</source>
+        <translation>{0} (Grenzen: {1})</translation>
+    </message>
+    <message>
+        <source>{0}: {1}: {2}</source>
+        <translation>{0}: {1}: {2}</translation>
+    </message>
+    <message>
+        <source>serial {0}</source>
+        <translation>Seriennummer {0}</translation>
+    </message>
+    <message>
+        <source>{0} or {1}</source>
+        <translation>{0} oder {1}</translation>
+    </message>
+    <message>
+        <source>{0} every {1}, first at {2}</source>
+        <translation>{0} alle {1}, zuerst bei {2}</translation>
+    </message>
+    <message>
+        <source>{0} every {1}</source>
+        <translation>{0} alle {1}</translation>
+    </message>
+    <message>
+        <source>entry {0}: {1}</source>
+        <translation>Eintrag {0}: {1}</translation>
+    </message>
+    <message>
+        <source>out of service: {0}</source>
+        <translation>außer Betrieb: {0}</translation>
+    </message>
+    <message>
+        <source>in service</source>
+        <translation>in Betrieb</translation>
+    </message>
+    <message>
+        <source>in service at {0}</source>
+        <translation>in Betrieb, Standort {0}</translation>
+    </message>
+    <message>
+        <source>the old meter showed {0}</source>
+        <translation>der alte Zähler zeigte {0}</translation>
+    </message>
+    <message>
+        <source>{0} ({1})</source>
+        <translation>{0} ({1})</translation>
+    </message>
+    <message>
+        <source>by {0}, edition {1}</source>
+        <translation>von {0}, Ausgabe {1}</translation>
+    </message>
+    <message>
+        <source>run {0}</source>
+        <translation>Lauf {0}</translation>
+    </message>
+    <message>
+        <source>{0} to {1}</source>
+        <translation>{0} bis {1}</translation>
+    </message>
+    <message>
+        <source>{0} on {1}</source>
+        <translation>{0} am {1}</translation>
+    </message>
+    <message>
+        <source>{0}: {1}; order {2}</source>
+        <translation>{0}: {1}; {2} bestellen</translation>
+    </message>
+    <message>
+        <source>{0} there</source>
+        <translation>{0} da</translation>
+    </message>
+    <message>
+        <source>never counted in the store</source>
+        <translation>im Lager nie gezählt</translation>
+    </message>
+    <message>
+        <source>{0} is the least</source>
+        <translation>mindestens {0}</translation>
+    </message>
+    <message>
+        <source>{0} taken by {1}</source>
+        <translation>{0} gehen in {1}</translation>
+    </message>
+    <message>
+        <source>{0} of {1}</source>
+        <translation>{0} von {1}</translation>
+    </message>
+</context>
+<context>
+    <name>Logbook entries</name>
+    <message>
+        <source>machine</source>
+        <translation>Maschine</translation>
+    </message>
+    <message>
+        <source>machine moved</source>
+        <translation>Maschine umgestellt</translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>Zählerstand</translation>
+    </message>
+    <message>
+        <source>meter replaced</source>
+        <translation>Zähler getauscht</translation>
+    </message>
+    <message>
+        <source>service</source>
+        <translation>Wartung</translation>
+    </message>
+    <message>
+        <source>rule</source>
+        <translation>Regel</translation>
+    </message>
+    <message>
+        <source>unit</source>
+        <translation>Wechselteil</translation>
+    </message>
+    <message>
+        <source>unit fitted</source>
+        <translation>Wechselteil eingebaut</translation>
+    </message>
+    <message>
+        <source>unit taken off</source>
+        <translation>Wechselteil ausgebaut</translation>
+    </message>
+    <message>
+        <source>finding</source>
+        <translation>Befund</translation>
+    </message>
+    <message>
+        <source>finding closed</source>
+        <translation>Befund erledigt</translation>
+    </message>
+    <message>
+        <source>run</source>
+        <translation>Lauf</translation>
+    </message>
+    <message>
+        <source>stock</source>
+        <translation>Bestand</translation>
+    </message>
+    <message>
+        <source>stock used</source>
+        <translation>Bestand verbraucht</translation>
+    </message>
+    <message>
+        <source>sample</source>
+        <translation>Probe</translation>
+    </message>
+    <message>
+        <source>sample answered</source>
+        <translation>Probe beantwortet</translation>
+    </message>
+    <message>
+        <source>kept free</source>
+        <translation>frei gehalten</translation>
+    </message>
+    <message>
+        <source>planned</source>
+        <translation>geplant</translation>
+    </message>
+    <message>
+        <source>evidence</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>struck</source>
+        <translation>gestrichen</translation>
     </message>
 </context>
 <context>
@@ -4756,6 +5573,26 @@ Stopp: %1</translation>
         <source>Noted as not filmed: “{0}”. Film it and remove the note, or remove what it asks for.</source>
         <translation>Als nicht gefilmt vermerkt: „{0}“. Es filmen und den Vermerk entfernen, oder entfernen, was ihn verlangt.</translation>
     </message>
+    <message numerus="yes">
+        <source>%n learners have edition {0} and will be told: {1}.</source>
+        <comment>One learner has edition {0} and will be told: {1}.</comment>
+        <translation>
+            <numerusform>Ein Lernender hat Ausgabe {0} und wird benachrichtigt: {1}.</numerusform>
+            <numerusform>%n Lernende haben Ausgabe {0} und werden benachrichtigt: {1}.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Resolved by the author: {0}</source>
+        <translation>Vom Autor geklärt: {0}</translation>
+    </message>
+    <message>
+        <source>{0}, kept as it is: {1}</source>
+        <translation>{0}, bleibt wie es ist: {1}</translation>
+    </message>
+    <message>
+        <source>Nothing found.</source>
+        <translation>Nichts gefunden.</translation>
+    </message>
 </context>
 <context>
     <name>Service</name>
@@ -5782,6 +6619,57 @@ Stopp: %1</translation>
     <message>
         <source>The wing nuts have no number on a picture yet.</source>
         <translation>Die Flügelmuttern haben noch keine Nummer auf einem Bild.</translation>
+    </message>
+</context>
+<context>
+    <name>Taught</name>
+    <message numerus="yes">
+        <source>%n runs</source>
+        <comment>1 run</comment>
+        <translation>
+            <numerusform>1 Lauf</numerusform>
+            <numerusform>%n Läufen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{0} ({1} times)</source>
+        <translation>{0} ({1}-mal)</translation>
+    </message>
+    <message>
+        <source>{1} of {2} stopped here: {0}.</source>
+        <translation>{1} von {2} hielten hier an: {0}.</translation>
+    </message>
+    <message>
+        <source>Left out in {1}: {0}.</source>
+        <translation>Ausgelassen in {1}: {0}.</translation>
+    </message>
+    <message>
+        <source>{1}: outside its limits: {0}.</source>
+        <translation>{1}: außerhalb der Grenzen: {0}.</translation>
+    </message>
+    <message>
+        <source>{1}: near its limits: {0}.</source>
+        <translation>{1}: nahe an den Grenzen: {0}.</translation>
+    </message>
+    <message>
+        <source>Did not look good: {0}.</source>
+        <translation>Sah nicht gut aus: {0}.</translation>
+    </message>
+    <message>
+        <source>Found here: {0}.</source>
+        <translation>Hier gefunden: {0}.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Asked about this step, %n learners were wrong at first.</source>
+        <comment>Asked about this step, 1 learner was wrong at first.</comment>
+        <translation>
+            <numerusform>Nach diesem Schritt gefragt, lag 1 Lernender zuerst falsch.</numerusform>
+            <numerusform>Nach diesem Schritt gefragt, lagen %n Lernende zuerst falsch.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{0} in the middle of {1}, half of them {2} to {3}</source>
+        <translation>{0} in der Mitte von {1}, die Hälfte davon {2} bis {3}</translation>
     </message>
 </context>
 <context>
@@ -8995,10 +9883,6 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
         <translation>Zuletzt: &amp;Tag</translation>
     </message>
     <message>
-        <source>2026-05-28</source>
-        <translation>2026-05-28</translation>
-    </message>
-    <message>
         <source>&amp;Now: meter</source>
         <translation>&amp;Jetzt: Zähler</translation>
     </message>
@@ -9011,16 +9895,8 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
         <translation>Jetzt: Ta&amp;g</translation>
     </message>
     <message>
-        <source>2026-11-28</source>
-        <translation>2026-11-28</translation>
-    </message>
-    <message>
         <source>Not &amp;within</source>
         <translation>Nicht &amp;in</translation>
-    </message>
-    <message>
-        <source>2027-06-01..2027-08-31</source>
-        <translation>2027-06-01..2027-08-31</translation>
     </message>
     <message>
         <source>When it is due</source>
@@ -11930,10 +12806,6 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
         <translation>%1, Seriennummer %2, seit %3</translation>
     </message>
     <message>
-        <source>%1 %2, read on %3</source>
-        <translation>%1 %2, abgelesen am %3</translation>
-    </message>
-    <message>
         <source>Machine</source>
         <translation>Maschine</translation>
     </message>
@@ -12084,10 +12956,6 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
     <message>
         <source>&amp;Keep free</source>
         <translation>&amp;Freihalten</translation>
-    </message>
-    <message>
-        <source>2026-08-01..2026-08-21; may stay empty</source>
-        <translation>2026-08-01..2026-08-21; darf leer bleiben</translation>
     </message>
     <message>
         <source>&amp;Use</source>
@@ -12330,16 +13198,8 @@ Warum bleibt es so? (der Grund wird für den Prüfer gedruckt)</translation>
         <translation>&amp;Von</translation>
     </message>
     <message>
-        <source>2026-08-01</source>
-        <translation>2026-08-01</translation>
-    </message>
-    <message>
         <source>&amp;To</source>
         <translation>&amp;An</translation>
-    </message>
-    <message>
-        <source>2026-08-21; empty: one day</source>
-        <translation>2026-08-21; leer: ein Tag</translation>
     </message>
     <message>
         <source>&amp;What for</source>
@@ -12990,6 +13850,18 @@ und %1 weitere</translation>
             <numerusform>1 Service wurde übernommen.</numerusform>
             <numerusform>%n Services wurden übernommen.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1, read on %2</source>
+        <translation>%1, abgelesen am %2</translation>
+    </message>
+    <message>
+        <source>%1..%2; may stay empty</source>
+        <translation>%1..%2; darf leer bleiben</translation>
+    </message>
+    <message>
+        <source>%1; empty: one day</source>
+        <translation>%1; leer: ein Tag</translation>
     </message>
 </context>
 <context>
@@ -17397,6 +18269,14 @@ wie es war</translation>
             <numerusform>%n Punkte nachzudrehen oder nachzuschlagen: </numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1 · read in English</source>
+        <translation>%1 · englisch gelesen</translation>
+    </message>
+    <message>
+        <source>not read: it sounds %1, and only English is read · %2</source>
+        <translation>nicht gelesen: es klingt nach %1, und nur Englisch wird gelesen · %2</translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::TapeView</name>
@@ -17948,8 +18828,8 @@ wie es war</translation>
         <translation>Sagen, wie weit seine Striche auseinanderliegen.</translation>
     </message>
     <message>
-        <source>Days are written as 2026-03-02.</source>
-        <translation>Tage werden geschrieben wie 2026-03-02.</translation>
+        <source>Days are written as %1.</source>
+        <translation>Tage schreibt man so: %1.</translation>
     </message>
 </context>
 <context>

@@ -232,6 +232,537 @@
     </message>
 </context>
 <context>
+    <name>Changes</name>
+    <message>
+        <source>Begin the guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a caution before its action</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a callout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a source</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a take</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a usual caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add an instruction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add an item</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>align two recordings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer the dry run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer the editor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ask for level ground at the beginning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bracket a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bring the state about</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change a caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change a check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change a clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change a signal word</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change a typed line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change an item</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change guide settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose another frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose methods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose the best take</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>close it after the test</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>comment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>confirm a drafted step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>confirm what was worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>copy a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>correct a line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>correct a line, and those misheard alike</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crop, hide or brighten a still</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dismiss a mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draft lines from the tape</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draft steps from the tape</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draw a mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drop a line as talk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edit the follow-ups</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>explain a word</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fill it again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fill it once it is closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>free the machine first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep a picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep a step in its place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lay out callouts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave it out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let a step move</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look for leaks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower it on its stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>make a clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark a picture to be kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>merge two figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>merge two steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move a callout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move a mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move the beginning of a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move the end of a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody is needed while it waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>note something on the tape</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>note where a figure was looked for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open it first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open the filling place first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pair two pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place a fastener</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pour what goes in again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put it back on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put right what a line orders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put the vessel under it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>read the level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a callout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a fastener</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a source</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a take</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove an instruction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove the clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>renew the seal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reopen a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>replace words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>resolve a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>resolve a figure by the house rule</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say how a display is set back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say how items belong together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say that it is not so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say what a figure applies to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say what a step applies to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say where it goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say which variants a plate applies to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say who speaks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set the removal order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set the time of a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>somebody stays while it waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>split a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop the machine first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a heard caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a heard figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a larger vessel as well</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a measured value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a reset out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a typed line out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take an answer back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take off what is in front first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take over callouts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take the old seal off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tie the words to the film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tighten it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tighten it once all are started</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>translate a text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>type a line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>use a recording</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warn of hot oil</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write a caption</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write a caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write a check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write a heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write a line as it was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write a wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write an instruction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write it into the book</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take another order</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Controls</name>
     <message>
         <source>This can be read two ways. Which is meant?</source>
@@ -2383,6 +2914,33 @@
     </message>
 </context>
 <context>
+    <name>Languages</name>
+    <message>
+        <source>English</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>German</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>French</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dutch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Polish</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spanish</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Learner</name>
     <message>
         <source>These are no answers to a check: {0} Hand in the file as the guide saved it.</source>
@@ -3081,6 +3639,10 @@
         <source>{0} {1}</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>{0}; {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Logbook</name>
@@ -3258,6 +3820,261 @@
     </message>
     <message>
         <source>This is no run of the bench: {0} Hand in the file as the guide saved it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No meter of {0} was read by then; enter a reading.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the day it is due.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n days after it is due.</source>
+        <comment>1 day after it is due.</comment>
+        <translation>
+            <numerusform>1 day after it is due.</numerusform>
+            <numerusform>%n days after it is due.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n days early.</source>
+        <comment>1 day early.</comment>
+        <translation>
+            <numerusform>1 day early.</numerusform>
+            <numerusform>%n days early.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n days early; about {0} of its interval are given away.</source>
+        <comment>1 day early; about {0} of its interval are given away.</comment>
+        <translation>
+            <numerusform>1 day early; about {0} of its interval are given away.</numerusform>
+            <numerusform>%n days early; about {0} of its interval are given away.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>at {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at {0}, about {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>about {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at {0}, on {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is overdue. {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}. {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is overdue, {1}. {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, {1}. {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no. {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} on the fluid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no answer yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} (limits: {1})</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1}: {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>serial {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} or {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} every {1}, first at {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} every {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry {0}: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>out of service: {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in service</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in service at {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the old meter showed {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} ({1})</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by {0}, edition {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>run {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} to {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} on {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1}; order {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>never counted in the store</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is the least</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} taken by {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} of {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Logbook entries</name>
+    <message>
+        <source>machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>machine moved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>meter replaced</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>service</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rule</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unit fitted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unit taken off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finding</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finding closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stock used</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sample</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sample answered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kept free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>evidence</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>struck</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4752,6 +5569,26 @@ Stop: %1</source>
         <source>Noted as not filmed: “{0}”. Film it and remove the note, or remove what it asks for.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>%n learners have edition {0} and will be told: {1}.</source>
+        <comment>One learner has edition {0} and will be told: {1}.</comment>
+        <translation>
+            <numerusform>One learner has edition {0} and will be told: {1}.</numerusform>
+            <numerusform>%n learners have edition {0} and will be told: {1}.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Resolved by the author: {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, kept as it is: {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing found.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Service</name>
@@ -5777,6 +6614,57 @@ Stop: %1</source>
     </message>
     <message>
         <source>The wing nuts have no number on a picture yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Taught</name>
+    <message numerus="yes">
+        <source>%n runs</source>
+        <comment>1 run</comment>
+        <translation>
+            <numerusform>1 run</numerusform>
+            <numerusform>%n runs</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{0} ({1} times)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{1} of {2} stopped here: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left out in {1}: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{1}: outside its limits: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{1}: near its limits: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Did not look good: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Found here: {0}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Asked about this step, %n learners were wrong at first.</source>
+        <comment>Asked about this step, 1 learner was wrong at first.</comment>
+        <translation>
+            <numerusform>Asked about this step, 1 learner was wrong at first.</numerusform>
+            <numerusform>Asked about this step, %n learners were wrong at first.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{0} in the middle of {1}, half of them {2} to {3}</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8983,10 +9871,6 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>2026-05-28</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Now: meter</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8999,15 +9883,7 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>2026-11-28</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Not &amp;within</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>2027-06-01..2027-08-31</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11917,10 +12793,6 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %2, read on %3</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Machine</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12070,10 +12942,6 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
     </message>
     <message>
         <source>&amp;Keep free</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>2026-08-01..2026-08-21; may stay empty</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12317,15 +13185,7 @@ Why is it kept as it is? (the reason is printed for the checker)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>2026-08-01</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;To</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>2026-08-21; empty: one day</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12976,6 +13836,18 @@ and %1 more</source>
             <numerusform>1 service was taken in.</numerusform>
             <numerusform>%n services were taken in.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1, read on %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1..%2; may stay empty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; empty: one day</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -17377,6 +18249,14 @@ as it was</source>
             <numerusform>%n points to reshoot or look up: </numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1 · read in English</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not read: it sounds %1, and only English is read · %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>anagraph::app::TapeView</name>
@@ -17928,7 +18808,7 @@ as it was</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Days are written as 2026-03-02.</source>
+        <source>Days are written as %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -29,9 +29,9 @@ std::string about(const core::Machine& m) {
 data row(const core::EntryRead& e) {
     data out;
     out.set("on", e.on);
-    out.set("kind", core::capitalised(e.kind));
-    out.set("what", e.what.empty() ? data{data::type::bool_false} : data{e.what});
-    out.set("reading", e.reading);
+    out.set("kind", core::capitalised(e.kind.english()));
+    out.set("what", e.what.empty() ? data{data::type::bool_false} : data{e.what.english()});
+    out.set("reading", e.reading.english());
     out.set("by", e.by);
     out.set("number", std::to_string(e.number));
     out.set("struck", e.struck ? "struck" : "");

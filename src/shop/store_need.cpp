@@ -23,7 +23,7 @@ const core::Edition* edition_for(const ByMark& all, const core::Machine& machine
     return out;
 }
 
-void add_kit(const core::Edition& e, const core::Machine& machine, const std::string& job, std::vector<core::TakenByJob>& out) {
+void add_kit(const core::Edition& e, const core::Machine& machine, const core::Words& job, std::vector<core::TakenByJob>& out) {
     const auto kit = core::kit_of(e.procedure, machine.about.variant);
     for (const auto& part : kit.parts)
         if (const auto count = core::Quantity::parse(fmt::format("{} x", part.count))) out.push_back({job, part.name, part.number, *count});
@@ -43,7 +43,7 @@ core::Result<std::vector<core::StoreNeed>> store_needs(const store::Library& lib
         const auto* machine = log.machine(due.machine);
         if (machine == nullptr || !due.trouble.empty()) continue;
         if (const auto* edition = edition_for(*all, *machine, due.rule))
-            add_kit(*edition, *machine, fmt::format("{} of {}", due.rule, due.machine), taken);
+            add_kit(*edition, *machine, core::say(core::key("Logbook", "{0} of {1}"), due.rule, due.machine), taken);
     }
     return core::store_needs(log, taken);
 }

@@ -84,6 +84,8 @@ public:
     virtual core::Outcome tell(const Database& db, const std::string& topic) const = 0;
     /// Was something written through another connection since this was asked last? It costs next to nothing.
     virtual bool others_wrote(const Database& db) = 0;
+    /// See Library::tell_of_others().
+    virtual bool tell_of_others(const Database& db, std::function<void()> heard) = 0;
 };
 
 std::unique_ptr<Engine> sqlite_engine(const std::string& folder, Access access);

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/caught.h"
+#include "core/edits/change_label.h"
 #include "core/edits/difference.h"
 #include "core/procedure/json.h"
 #include "store/library_state.h"
@@ -115,7 +116,7 @@ Result<GuideId> Library::create_guide(const core::Procedure& start, const std::s
     return core::caught([&]() -> Result<GuideId> {
         auto& db = *state_->db;
         GuideId id;
-        const core::Change change{"Begin the guide", {core::SetHeader{start.header}}};
+        const core::Change change{core::change_label("Begin the guide"), {core::SetHeader{start.header}}};
         const Outcome done = db.transaction("guides", [&]() -> Outcome {
             const std::string slug = core::slug_of(start.header.machine + " " + start.header.title);
             auto alike = db.run("SELECT id FROM guide WHERE id >= ? AND id < ?", {q(slug), q(slug + "~")});

@@ -124,8 +124,8 @@ public:
     static core::Result<std::unique_ptr<Library>> make_or_open(const std::string& place);
     /// Opens it for reading. Errors: those of open().
     static core::Result<std::unique_ptr<Library>> read(const std::string& place);
-    /// The copy of a library that was taken along (store/taken_along.h), for reading while that cannot be reached: what writes in it ends with
-    /// Away. Errors: NotFound where nothing of it was.
+    /// The copy of a library that was taken along (store/taken_along.h), for reading while that cannot be reached: what writes in it ends
+    /// with Away. Errors: NotFound where nothing of it was.
     static core::Result<std::unique_ptr<Library>> on_the_road(const std::string& place);
     /// A second connection for another thread of the process that has it open for writing.
     static core::Result<std::unique_ptr<Library>> beside(const std::string& place);
@@ -189,8 +189,8 @@ public:
     bool is_on_server() const;
     /// Do its films, documents and packs lie in an object store, and come here when they are needed?
     bool has_far_files() const;
-    /// What of them is on this computer, in bytes, and the most that may be; what was not used for longest goes first. Nothing where they do
-    /// not lie in an object store.
+    /// What of them is on this computer, in bytes, and the most that may be; what was not used for longest goes first. Nothing where they
+    /// do not lie in an object store.
     struct FilesHere {
         std::int64_t held = 0;
         std::int64_t most = 0;
@@ -202,6 +202,9 @@ public:
     // -- others
     /// Was something written in it elsewhere since this was asked last? It costs next to nothing, and may say yes for no.
     bool others_wrote() const;
+    /// Calls `heard` when others may have written, until the library is closed: perhaps a moment before it can be read, perhaps for
+    /// nothing. False where nobody tells, and others_wrote() has to be asked now and then. For a thread that has an event loop.
+    bool tell_of_others(std::function<void()> heard);
     /// A text that is another once a guide, an edition, a recording, a record, the logbook or the house was written to.
     core::Result<std::string> written() const;
     /// Says where this window is; `post` empty: it goes. To be said again every ten seconds: what is older than thirty is gone.
@@ -221,8 +224,8 @@ public:
     core::Outcome keep_narration(const core::RecordingId& id, const std::vector<core::Segment>& narration);
     /// The original lies somewhere else now. Errors: NotFound for a recording that is not here.
     core::Outcome move_recording(const core::RecordingId& id, const std::string& path);
-    /// Sends the files of a recording that is to be entered ahead, where films lie in a bucket: that may take long, and entering it then does
-    /// not. Goes on from where an earlier attempt stopped. Errors: those of Objects::put().
+    /// Sends the files of a recording that is to be entered ahead, where films lie in a bucket: that may take long, and entering it then
+    /// does not. Goes on from where an earlier attempt stopped. Errors: those of Objects::put().
     static core::Outcome send_recording(
         const std::string& place, const core::RecordingId& id, const std::string& prepared, const Progress& progress);
     /// The same of a pack, by the SHA-256 of its manifest.

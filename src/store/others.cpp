@@ -15,6 +15,8 @@ constexpr int kGoneAfter = 30;  // seconds without a word
 
 bool Library::others_wrote() const { return state_->db->engine().others_wrote(*state_->db); }
 
+bool Library::tell_of_others(std::function<void()> heard) { return state_->db->engine().tell_of_others(*state_->db, std::move(heard)); }
+
 Outcome Library::be_present(const Present& here) {
     return core::caught([&]() -> Outcome {
         auto& db = *state_->db;

@@ -48,6 +48,16 @@ std::string known_certificates() {
     return QFileInfo::exists(QLatin1String(machine)) ? machine : "";
 }
 
+/// What the server told of others; its driver outlives an engine for a moment.
+struct Heard {
+    bool something = false;
+    std::function<void()> tell;
+    void hear() {
+        something = true;
+        if (tell) tell();
+    }
+};
+
 class PostgresEngine : public Engine {
 public:
     PostgresEngine(LibraryPlace place, Access access) : place_(std::move(place)), access_(access) {}
@@ -83,7 +93,7 @@ public:
         }
         if (listening_) {
             listen(db);
-            *heard_ = true;  // what was told meanwhile was told to nobody
+            heard_->hear();  // what was told meanwhile was told to nobody
         }
         return {};
     }
@@ -284,11 +294,14 @@ public:
     }
 
     bool others_wrote(const Database& db) override {
-        if (!listening_) {
-            listening_ = true;
-            listen(db.handle());
-        }
-        return std::exchange(*heard_, false);
+        begin_to_listen(db);
+        return std::exchange(heard_->something, false);
+    }
+
+    bool tell_of_others(const Database& db, std::function<void()> heard) override {
+        begin_to_listen(db);
+        heard_->tell = std::move(heard);
+        return QCoreApplication::instance() != nullptr;
     }
 
 private:
@@ -331,12 +344,17 @@ private:
             ""};
     }
 
+    void begin_to_listen(const Database& db) {
+        if (std::exchange(listening_, true)) return;
+        listen(db.handle());
+    }
+
     void listen(const QSqlDatabase& db) {
         // its driver reads what is told as it comes, where there is an event loop
         if (QCoreApplication::instance() == nullptr) return;
         QObject::connect(db.driver(), &QSqlDriver::notification, db.driver(),
             [heard = heard_](const QString&, QSqlDriver::NotificationSource source, const QVariant&) {
-                if (source != QSqlDriver::SelfSource) *heard = true;
+                if (source != QSqlDriver::SelfSource) heard->hear();
             });
         db.driver()->subscribeToNotification(QLatin1String(kChannel));
     }
@@ -345,7 +363,7 @@ private:
     Access access_;
     bool joined_ = false;
     bool listening_ = false;
-    std::shared_ptr<bool> heard_ = std::make_shared<bool>(false);
+    std::shared_ptr<Heard> heard_ = std::make_shared<Heard>();
 };
 
 }  // namespace

@@ -5,6 +5,7 @@
 #include <sys/statvfs.h>
 #include <unistd.h>
 
+#include <QFileSystemWatcher>
 #include <QSqlDriver>
 #include <QSqlQuery>
 #include <QUrl>
@@ -206,11 +207,20 @@ public:
         return std::exchange(seen_, now) != now && now != 0;
     }
 
+    bool tell_of_others(const Database&, std::function<void()> heard) override {
+        // every change goes into this file first, and it stays as long as one connection does
+        const QString journal = q(folder_ + "/library.db-wal");
+        watch_ = std::make_unique<QFileSystemWatcher>();
+        QObject::connect(watch_.get(), &QFileSystemWatcher::fileChanged, watch_.get(), [heard = std::move(heard)] { heard(); });
+        return watch_->addPath(journal);
+    }
+
 private:
     std::string folder_;
     Access access_;
     std::optional<LibraryLock> lock_;
     qlonglong seen_ = 0;  // what the file says of the writing of others
+    std::unique_ptr<QFileSystemWatcher> watch_;
 };
 
 }  // namespace

@@ -53,9 +53,15 @@ protected:
         const auto done = other->append_on(id, now->sequence, change, "trainer");
         ASSERT_TRUE(done) << done.error().message;
     }
+    /// Within a second in which the program is served: on a machine that is busy with other things a beat takes longer.
     template <class Holds>
     static bool within_a_second(Holds holds) {
-        return QTest::qWaitFor(holds, 1000);
+        constexpr int kBeat = 20;  // ms
+        for (int beats = 0; beats < 1000 / kBeat; ++beats) {
+            if (holds()) return true;
+            QTest::qWait(kBeat);
+        }
+        return holds();
     }
 
     const Scratch folder;

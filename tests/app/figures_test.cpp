@@ -17,6 +17,7 @@
 #include "app/figures/mixture_panel.h"
 #include "app/figures/sequence_panel.h"
 #include "app/figures/work_out.h"
+#include "app/theme/theme.h"
 #include "app/figures/wrench_panel.h"
 #include "app/house/house_dialog.h"
 #include "core/figure/evidence.h"
@@ -256,12 +257,13 @@ TEST_F(FiguresWorkedOut, TheNextServiceFollowsFromTheGuidesIntervals) {
     choose("interval-hours");
     work_out([&](WorkOut& dialog) {
         EXPECT_TRUE(says(dialog, "Say when it was serviced last"));
+        const QByteArray day = theme::text(theme::today() - std::chrono::days(184)).toUtf8();  // shown as an example
         fill(dialog, "202 h, 1200 km", "202 h");
-        fill(dialog, "2026-05-28", "2026-01-10");
+        fill(dialog, day.constData(), "2026-01-10");
         EXPECT_TRUE(says(dialog, "due at <b>302 h</b>"));
-        fill(dialog, "2026-05-28", "2025-01-10");
+        fill(dialog, day.constData(), "2025-01-10");
         EXPECT_TRUE(says(dialog, "Overdue")) << "by the calendar, twelve months on";
-        fill(dialog, "2026-05-28", "yesterday");
+        fill(dialog, day.constData(), "yesterday");
         EXPECT_FALSE(says(dialog, "Overdue"));
     });
 }

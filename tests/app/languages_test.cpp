@@ -16,6 +16,8 @@
 #include "core/editing/editor.h"
 #include "core/figure/evidence.h"
 #include "core/figure/spoken.h"
+#include "core/logbook/fleet.h"
+#include "core/logbook/history.h"
 #include "core/procedure/verbs.h"
 #include "core/review/open_points.h"
 #include "tests/app/demo_guide.h"
@@ -141,6 +143,17 @@ TEST_F(Languages, WhatTheCoreWorksOutIsSaidInTheLanguageOfTheWindow) {
     for (const auto& f : p.figures) german(core::argue_standing(p, f)), german(core::words_of(core::standing_of(p, f)));
     for (const auto& rule : core::all_of<core::Rule>()) german(core::reason_of(rule.value));
     for (const auto& kind : core::all_of<core::ItemKind>()) german(core::words_of(kind.value));
+    const auto log = session().library().logbook();
+    ASSERT_TRUE(log);
+    const core::Day day = *core::parse_day("2026-11-28");
+    int of_machines = 0;
+    for (const auto& m : log->machines())
+        for (const auto& s : core::due_sentences(m, day)) german(s), ++of_machines;
+    EXPECT_GT(of_machines, 3);
+    for (const auto& e : core::entries_read(*log)) german(e.kind);
+    for (const auto& column : core::fleet(*log, day))
+        for (const auto& mark : column.marks)
+            if (mark.kind != core::FleetMark::Kind::Service) german(mark.more);
     EXPECT_GT(said, 90);
     const auto no = store::Library::open(scratch / "nowhere");
     ASSERT_FALSE(no);
@@ -165,6 +178,15 @@ TEST_F(Languages, NumbersAndDaysAreShownAsTheCountryWritesThemAndKeptAsTheyAre) 
     EXPECT_EQ(theme::text(core::words_of(value("at most 0.25 L"))), QStringLiteral("höchstens 0,25 L"));
     EXPECT_EQ(theme::text(core::words_of(value("75W90"))), QStringLiteral("75W90"));
     EXPECT_EQ(theme::text(*core::parse_day("2026-11-28")), QStringLiteral("28.11.2026"));
+    EXPECT_EQ(theme::text(core::words_of(core::Day(*core::parse_day("2026-02-01")))), QStringLiteral("01.02.2026"));
+    EXPECT_EQ(theme::kept_day(QStringLiteral(" 28.11.2026 ")), "2026-11-28") << "typed as it is shown";
+    EXPECT_EQ(theme::kept_day(QStringLiteral("1.8.2026")), "2026-08-01");
+    EXPECT_EQ(theme::kept_day(QStringLiteral("2026-08-01")), "2026-08-01");
+    EXPECT_EQ(theme::kept_day(QStringLiteral("yesterday")), "yesterday") << "whoever takes a day says what is wrong with it";
+    EXPECT_EQ(theme::kept_day(QStringLiteral("31.2.2026")), "31.2.2026");
+    EXPECT_EQ(theme::kept_days(QStringLiteral("1.8.2026..21.8.2026")), "2026-08-01..2026-08-21");
+    EXPECT_EQ(theme::digits(2.5), QStringLiteral("2,5"));
+    EXPECT_EQ(theme::digits(1866.7), QStringLiteral("1866,7")) << "no mark that could be one of decimals";
     EXPECT_EQ(core::text_of(value("25,5 Nm")), "25.5 N·m") << "what is kept and goes out is not touched";
     EXPECT_EQ(core::two_ways("2.000 kPa").size(), 2U) << "and what can be read two ways is asked";
 }

@@ -31,11 +31,14 @@ protected:
             for (int stop = MainWindow::Tape; stop <= MainWindow::Logbook; ++stop) {
                 (*w)->go(stop);
                 QTest::qWait(500);
-                (*w)->grab().save(folder +
-                    QStringLiteral("/%1-%2-%3.png")
-                        .arg(theme::text(std::string(core::name_of(theme::colours_now()))))
-                        .arg(size.width())
-                        .arg(stop));
+                const QImage seen = (*w)->grab().toImage();
+                const QString name = QStringLiteral("%1-%2-%3.png")
+                                         .arg(theme::text(std::string(core::name_of(theme::colours_now()))))
+                                         .arg(size.width())
+                                         .arg(stop);
+                seen.save(folder + QLatin1Char('/') + name);
+                // no state may be told by its colour alone
+                seen.convertToFormat(QImage::Format_Grayscale8).save(folder + QStringLiteral("/grey-") + name);
             }
         }
         EXPECT_EQ((*w)->size(), size) << "the window does not become this small";

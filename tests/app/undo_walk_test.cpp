@@ -11,12 +11,14 @@
 #include <QMenu>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QTranslator>
 #include <map>
 #include <set>
 
 #include "app/dryrun/dryrun_station.h"
 #include "app/figures/figures_station.h"
 #include "app/plates/plates_station.h"
+#include "app/running/languages.h"
 #include "app/sheet/sheet_station.h"
 #include "app/sheet/step_card.h"
 #include "app/shelf/shelf_station.h"
@@ -136,6 +138,11 @@ protected:
             if (now() == before) continue;
             ++changed;
             EXPECT_TRUE(session().can_undo()) << name << ": it changes something and cannot be undone";
+            const QByteArray label = session().undo_label().toUtf8();
+            // settings of the house are named by the window, in its own language
+            if (now().house == before.house) {
+                EXPECT_FALSE(german_.translate("Changes", label.constData()).isEmpty()) << name << ": " << label.constData();
+            }
             session().undo();
             EXPECT_TRUE(now() == before) << name << ": one undo does not take it back";
             while (session().can_undo()) session().undo();
@@ -145,11 +152,14 @@ protected:
         changed_ += changed;
     }
     int changed_ = 0;
+    QTranslator german_;
 };
 
 }  // namespace
 
 TEST_F(UndoWalk, OneUndoTakesBackWhateverACommandChanged) {
+    languages();  // the tables are there then
+    ASSERT_TRUE(german_.load(QStringLiteral(":/app/words/anagraph_de")));
     core::Header h;
     h.machine = "Ostrel M4";
     h.title = "oil change";

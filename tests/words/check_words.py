@@ -13,6 +13,8 @@ SCRIPT_LITERAL = re.compile(r"'((?:[^'\\]|\\.)*)'|`([^`]*)`")
 # what the finder knows a command by too: {tr("film"), tr("video")}
 ALSO = re.compile(r'\{(?:\w+::)?tr\("[^"]*"\)(?:, (?:\w+::)?tr\("[^"]*"\))*\}')
 KEY = re.compile(r'\b(?:Ctrl|Alt)\+[A-Z]\b|[Pp]ress [A-Z\[\]](?:\b|\s)|\([A-Z]\)')
+# what a change is called has to be found by tools/words
+LABEL = re.compile(r'\bChange(?: \w+)?\{[^"(]*"[^"]')
 # a database's own words are nobody's
 SQL = re.compile(r'(?:SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER|GRANT|REVOKE) [A-Z%]')
 # tables of words that are recognised and not said
@@ -40,6 +42,8 @@ def wrong_in(name, text, phrases):
     for number, line in enumerate(text.splitlines(), 1):
         if line.lstrip().startswith("//"):
             continue
+        if LABEL.search(line):
+            out.append(f"{name}:{number}: the label of a change does not stand in change_label()")
         for literal in LITERAL.findall(ALSO.sub("{}", line)):
             if SQL.match(literal):
                 continue
@@ -78,6 +82,10 @@ def self_test():
     assert not wrong_in("store/a.cpp", '"CREATE TABLE brought (id TEXT)"', phrases)
     assert len(wrong_in("store/a.cpp", '"Create what was brought"', phrases)) == 1
     assert not wrong_in("core/a.cpp", 'fmt::format("bolt (M)")', phrases)
+    assert len(wrong_in("core/a.cpp", 'return Change{"add a step", {put(s)}};', phrases)) == 1
+    assert len(wrong_in("core/a.cpp", 'core::Change change{fresh ? "add" : "change", {}};', phrases)) == 1
+    assert not wrong_in("core/a.cpp", 'return Change{change_label("add a step"), {put(s)}};', phrases)
+    assert not wrong_in("core/a.cpp", 'Change{"", {edit}}', phrases)
 
 
 def main():

@@ -81,7 +81,7 @@ QString BenchStation::way_on_words() const {
 }
 
 void BenchStation::tick() {
-    if (!run_ || run_->bench().at() == core::Bench::At::Ended) return;
+    if (!run_ || run_->bench().at() == core::Bench::At::Ended) return second_.stop();
     const auto now = clock_();
     const auto& b = run_->bench();
     if (isVisible() && pages_->currentIndex() == Work) {

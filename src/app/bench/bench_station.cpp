@@ -138,7 +138,6 @@ BenchStation::BenchStation(Session& session, QWidget* parent) : QWidget(parent),
     down->addWidget(new CommandRow(*commands_, this, true));
     second_.setInterval(kSecondMs);
     connect(&second_, &QTimer::timeout, this, &BenchStation::tick);
-    second_.start();
     setFocusProxy(pages_);
 }
 
@@ -323,6 +322,7 @@ void BenchStation::show_start() {
 }
 
 void BenchStation::show_run() {
+    second_.start();
     const auto& b = run_->bench();
     const auto& about = b.about();
     QStringList parts{tr("%1 · %2").arg(text(b.sheet().machine), text(b.sheet().title)), tr("edition %1").arg(b.sheet().edition)};

@@ -165,7 +165,7 @@ void WantedCard::paint_scale(QPainter& p, const QRectF& box) const {
     for (const double t : scale_.ticks) {
         p.setPen(QPen(theme::colour("ink"), 2));
         p.drawLine(QPointF(x(t), line), QPointF(x(t), line + 7));
-        p.drawText(QRectF(x(t) - 40, line + 8, 80, 20), Qt::AlignHCenter | Qt::AlignTop, QString::number(t, 'g', 6));
+        p.drawText(QRectF(x(t) - 40, line + 8, 80, 20), Qt::AlignHCenter | Qt::AlignTop, theme::digits(t, 'g', 6));
     }
     for (const auto& pin : scale_.pins) {
         const QPointF at(x(pin.at), line - 30);

@@ -105,13 +105,13 @@ void DecideDialog::show_next() {
     what_->setText(what);
     left_->setText(left == 1 ? tr("You and somebody else changed this. Which of the two stands?")
                              : tr("You and somebody else changed this. Which of the two stands? After it %1 more.").arg(left - 1));
-    mine_.whose->setText(tr("%1, %2: %3").arg(text(w.author), clock_of(w.at), text(w.change.label)));
+    mine_.whose->setText(tr("%1, %2: %3").arg(text(w.author), clock_of(w.at), theme::label_words(w.change.label)));
     const auto since = session_.library().history(w.guide, w.base);
     const auto other = since && !since->empty()
         ? std::find_if(since->rbegin(), since->rend(), [&](const auto& h) { return h.author != w.author; })
         : std::vector<store::HistoryEntry>::const_reverse_iterator{};
     theirs_.whose->setText(since && !since->empty() && other != since->rend()
-            ? tr("%1, %2: %3").arg(text(other->author), clock_of(other->at), text(other->change.label))
+            ? tr("%1, %2: %3").arg(text(other->author), clock_of(other->at), theme::label_words(other->change.label))
             : QString());
     before_.whose->setText(tr("what both came from"));
     show_value(mine_, c.mine, tr("not there: you removed it, or nothing can be shown of it"));

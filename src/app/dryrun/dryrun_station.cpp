@@ -11,6 +11,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/dryrun/dry_run.h"
+#include "core/edits/change_label.h"
 #include "core/procedure/text.h"
 #include "core/procedure/variant_view.h"
 #include "core/review/taught.h"
@@ -311,7 +312,8 @@ void DryRunStation::show_fix() {
     if (const auto* f = finding()) {
         words = text(core::reason_of(f->rule));
         if (fix_)
-            if (const auto after = core::apply(p, *fix_)) words = tr("Fix: %1.\n%2").arg(text(fix_->label), told_of(p, *after));
+            if (const auto after = core::apply(p, *fix_))
+                words = tr("Fix: %1.\n%2").arg(theme::label_words(fix_->label), told_of(p, *after));
     } else if (row() && row()->kind == Row::Kind::Suggestion && plan_ && plan_->suggestion) {
         words = tr("The dry run finds nothing in that order that it does not find in this one.%1")
                     .arg(plan_->optimal ? tr(" No order is shorter.") : QString());
@@ -399,8 +401,8 @@ void DryRunStation::pin() {
     if (s == nullptr) return;
     core::Step next = *s;
     next.pinned = !next.pinned;
-    session_.perform(
-        core::Change{next.pinned ? "keep a step in its place" : "let a step move", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+    session_.perform(core::Change{next.pinned ? core::change_label("keep a step in its place") : core::change_label("let a step move"),
+        {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 void DryRunStation::set_time() {
@@ -429,8 +431,9 @@ void DryRunStation::set_waits() {
     core::Step next = *s;
     const bool attended = !next.waits.front().attended;
     for (auto& w : next.waits) w.attended = attended;
-    session_.perform(core::Change{attended ? "somebody stays while it waits" : "nobody is needed while it waits",
-        {core::Put<core::Step>{std::move(next), std::nullopt}}});
+    session_.perform(
+        core::Change{attended ? core::change_label("somebody stays while it waits") : core::change_label("nobody is needed while it waits"),
+            {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 void DryRunStation::set_item() {

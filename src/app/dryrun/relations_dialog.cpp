@@ -7,6 +7,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/dryrun/worked_out.h"
+#include "core/edits/change_label.h"
 
 namespace anagraph::app {
 
@@ -141,7 +142,7 @@ void RelationsDialog::keep_item() {
 }
 
 core::Change RelationsDialog::change() const {
-    core::Change out{"say how items belong together", {}};
+    core::Change out{core::change_label("say how items belong together"), {}};
     for (std::size_t i = 0; i < items_.size(); ++i)
         if (items_[i] != p_.items[i]) out.edits.emplace_back(core::Put<core::Item>{core::without_denials(items_[i]), std::nullopt});
     return out;

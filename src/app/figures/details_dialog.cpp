@@ -19,7 +19,7 @@ template <class Enum>
 QComboBox* choice(int count, Enum now, QWidget* parent) {
     auto* box = new QComboBox(parent);
     for (int i = 0; i < count; ++i)
-        box->addItem(i == 0 ? QObject::tr("not known") : text(std::string(core::name_of(static_cast<Enum>(i)))), i);
+        box->addItem(i == 0 ? QObject::tr("not known") : text(core::words_of(static_cast<Enum>(i))), i);
     box->setCurrentIndex(static_cast<int>(now));
     return box;
 }

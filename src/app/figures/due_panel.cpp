@@ -1,6 +1,5 @@
 #include "app/figures/due_panel.h"
 
-#include <QDate>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QPainter>
@@ -47,10 +46,11 @@ DuePanel::DuePanel(const core::Procedure& procedure, const core::Figure& figure,
     form->addRow(first_);
     form->addRow(hard_);
     last_reading_ = field(tr("&Last: meter"), QString(), tr("202 h, 1200 km"));
-    last_day_ = field(tr("Last: &day"), QString(), tr("2026-05-28"));
+    last_day_ = field(tr("Last: &day"), QString(), text(theme::today() - std::chrono::days(184)));
     reading_ = field(tr("&Now: meter"), said(known.meter), tr("302 h"));
-    today_ = field(tr("Now: d&ay"), QDate::currentDate().toString(Qt::ISODate), tr("2026-11-28"));
-    avoid_ = field(tr("Not &within"), QString(), tr("2027-06-01..2027-08-31"));
+    today_ = field(tr("Now: d&ay"), text(theme::today()), text(theme::today()));
+    avoid_ = field(tr("Not &within"), QString(),
+        QStringLiteral("%1..%2").arg(text(theme::today() + std::chrono::days(180)), text(theme::today() + std::chrono::days(270))));
     for (auto* box : {first_, hard_}) connect(box, &QCheckBox::toggled, this, &DuePanel::reckon);
     across->addLayout(form);
     across->addSpacing(330);  // the line of time is painted here
@@ -76,12 +76,12 @@ core::Result<core::ServicePlan> DuePanel::plan() const {
     }
     if (last_day_->text().trimmed().isEmpty()) return wrong(tr("Say when it was serviced last; what follows stands here."));
     for (const auto& [edit, where] : {std::pair(last_day_, &out.last_day), std::pair(today_, &out.today)}) {
-        const auto day = core::parse_day(edit->text().trimmed().toStdString());
+        const auto day = core::parse_day(theme::kept_day(edit->text()));
         if (!day) return tl::make_unexpected(day.error());
         *where = *day;
     }
     for (const auto& part : avoid_->text().split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
-        const auto days = core::parse_avoided(part.trimmed().toStdString());
+        const auto days = core::parse_avoided(theme::kept_days(part));
         if (!days) return tl::make_unexpected(days.error());
         out.avoid.push_back(*days);
     }
@@ -104,7 +104,7 @@ void DuePanel::reckon() {
         if (due->service_by) words += tr("<p>Service it by <b>%1</b>.</p>").arg(text(*due->service_by));
         if (due->due_reading && plan_.reading)
             words += tr("<p>By the meter it is due at <b>%1 %2</b>.</p>")
-                         .arg(QString::number(*due->due_reading, 'g', 8), text(std::string(plan_.reading->unit->symbol)));
+                         .arg(theme::digits(*due->due_reading, 'g', 8), text(std::string(plan_.reading->unit->symbol)));
         if (due->left && *due->left > 0)
             words += tr("<p>%1 %2 are left.</p>")
                          .arg(text(core::rounded_text(*due->left, 3)), due->left_unit == "day" ? tr("days") : text(due->left_unit));

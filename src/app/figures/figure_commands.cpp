@@ -13,6 +13,7 @@
 #include "app/house/house_dialog.h"
 #include "app/theme/form.h"
 #include "app/theme/theme.h"
+#include "core/edits/change_label.h"
 #include "core/figure/evidence.h"
 #include "core/review/taught.h"
 
@@ -45,7 +46,7 @@ void FiguresStation::set_value() {
     if (!same_value) next.value = *value;
     if (!same_tolerance) next.tolerance = typed.empty() ? "" : tolerance->text();
     next.settled.clear();
-    put(std::move(next), "change a figure");
+    put(std::move(next), core::change_label("change a figure"));
 }
 
 void FiguresStation::add_source(const core::SourceId& source, const QString& file) {
@@ -78,7 +79,7 @@ void FiguresStation::remove_source() {
     core::Figure next = *f;
     next.proofs.erase(next.proofs.begin() + static_cast<std::ptrdiff_t>(at));
     next.settled.clear();
-    put(std::move(next), "remove a source");
+    put(std::move(next), core::change_label("remove a source"));
 }
 
 void FiguresStation::see_page(std::size_t from) {
@@ -117,7 +118,8 @@ void FiguresStation::set_details() {
     const auto* f = figure();
     if (f == nullptr) return;
     DetailsDialog dialog(session_.procedure(), *f, this);
-    if (dialog.exec() == QDialog::Accepted && dialog.figure() != *f) put(dialog.figure(), "say what a figure applies to");
+    if (dialog.exec() == QDialog::Accepted && dialog.figure() != *f)
+        put(dialog.figure(), core::change_label("say what a figure applies to"));
     setFocus();
 }
 
@@ -138,7 +140,7 @@ void FiguresStation::settle() {
     core::Figure next = *f;
     if (!f->settled.empty()) {
         next.settled.clear();
-        put(std::move(next), "reopen a figure");
+        put(std::move(next), core::change_label("reopen a figure"));
         return;
     }
     bool ok = false;
@@ -151,7 +153,7 @@ void FiguresStation::settle() {
         return;
     }
     next.settled = why.toStdString();
-    put(std::move(next), "resolve a figure");
+    put(std::move(next), core::change_label("resolve a figure"));
 }
 
 void FiguresStation::work_out() {
@@ -182,7 +184,7 @@ void FiguresStation::take_measured() {
     QStringList names;
     for (auto& m : core::measured(session_.procedure(), session_.came_back().runs))
         if (m.figure == f->id) {
-            names << tr("%1, %2, %3").arg(text(core::display(m.value)), text(m.instrument), text(m.on));
+            names << tr("%1, %2, %3").arg(text(core::words_of(m.value)), text(m.instrument), text(core::Words::day(m.on)));
             all.push_back(std::move(m));
         }
     if (all.empty()) return;
@@ -277,12 +279,13 @@ void FiguresStation::add_figure() {
     f.id = core::fresh_id<core::FigureId>(
         f.item.text() + " " + (f.purpose.empty() ? std::string(core::spoken_name_of(f.kind)) : f.purpose), session_.procedure().figures);
     const auto id = f.id;
-    if (put(std::move(f), "add a figure")) choose(id);
+    if (put(std::move(f), core::change_label("add a figure"))) choose(id);
     setFocus();
 }
 
 void FiguresStation::remove_figure() {
-    if (figure() != nullptr) session_.perform(core::Change{"remove a figure", {core::Remove<core::FigureId>{list_->chosen()}}});
+    if (figure() != nullptr)
+        session_.perform(core::Change{core::change_label("remove a figure"), {core::Remove<core::FigureId>{list_->chosen()}}});
 }
 
 }  // namespace anagraph::app

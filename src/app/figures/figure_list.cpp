@@ -202,7 +202,7 @@ void FigureList::paint_row(QPainter& p, const core::Figure& f, const QRectF& row
     const auto standing = core::standing_of(procedure, f);
     p.setFont(theme::font("figure"));
     QString value = text(core::words_of(f.value));
-    if (!f.tolerance.empty()) value += QStringLiteral(" ± ") + text(f.tolerance);
+    if (!f.tolerance.empty()) value += QStringLiteral(" ± ") + text(core::Words::number(f.tolerance));
     if (standing == core::Standing::Open && f.value.known()) value += QStringLiteral(" ?");
     theme::draw_figure(p, {x, row.top() + 51}, value, standing);
     p.setFont(theme::font("small"));
@@ -236,7 +236,7 @@ void FigureList::paint_line(QPainter& p, const core::Figure& f, const core::Numb
         p.setPen(QPen(colour("ink"), 1));
         p.drawLine(QPointF(px(t), base), QPointF(px(t), base + 6));
         p.setPen(colour("second"));
-        p.drawText(QRectF(px(t) - 30, base + 7, 60, 16), Qt::AlignCenter, QString::number(t, 'g', 4));
+        p.drawText(QRectF(px(t) - 30, base + 7, 60, 16), Qt::AlignCenter, theme::digits(t, 'g', 4));
     }
     p.drawText(QRectF(right + 10, base - 9, 60, 18), Qt::AlignVCenter, text(std::string(line.unit->symbol)));
     if (both) {

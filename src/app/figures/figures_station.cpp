@@ -116,7 +116,7 @@ QWidget* FiguresStation::build_filter() {
     by_standing_->setAccessibleName(tr("Show by standing"));
     by_standing_->addItem(tr("any standing"), -1);
     for (const auto s : {core::Standing::Open, core::Standing::Disputed, core::Standing::Proved})
-        by_standing_->addItem(tr("only %1").arg(text(std::string(core::name_of(s)))), static_cast<int>(s));
+        by_standing_->addItem(tr("only %1").arg(text(core::words_of(s))), static_cast<int>(s));
     by_step_ = new QComboBox(bar);
     by_step_->setAccessibleName(tr("Show by step"));
     by_item_ = new QComboBox(bar);

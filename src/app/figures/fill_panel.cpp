@@ -244,7 +244,7 @@ QString FillPanel::packs_words(double need) const {
     if (!opened.isEmpty()) words += tr("Open %1. ").arg(opened.join(tr(" and ")));
     words += tr("%1 is left over%2.")
                  .arg(litres(choice.leftover),
-                     choice.cost && *choice.cost > 0 ? tr("; it costs %1").arg(QString::number(*choice.cost, 'f', 2)) : QString());
+                     choice.cost && *choice.cost > 0 ? tr("; it costs %1").arg(theme::digits(*choice.cost, 'f', 2)) : QString());
     for (const auto& a : found->aside)
         words += QLatin1Char(' ') + tr("The open %1 of %2 is left aside: %3").arg(litres(a.fluid->left), text(a.fluid->name), text(a.why));
     return words;

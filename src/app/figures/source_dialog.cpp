@@ -13,6 +13,7 @@
 #include "app/command/command_row.h"
 #include "app/command/reasons.h"
 #include "app/theme/theme.h"
+#include "core/edits/change_label.h"
 
 namespace anagraph::app {
 
@@ -40,7 +41,8 @@ QString place_words(const core::PageValue& v) {
 }
 
 QString value_words(const core::PageValue& v) {
-    return text(core::words_of(v.value)) + (v.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(v.tolerance));
+    return text(core::words_of(v.value)) +
+        (v.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(core::Words::number(v.tolerance)));
 }
 
 }  // namespace
@@ -411,7 +413,7 @@ void SourceDialog::accept() {
         }
         source.document = *kept;
     }
-    change_ = {"add a source", {}};
+    change_ = {core::change_label("add a source"), {}};
     const auto* known = chosen();
     if (known == nullptr || *known != source) change_.edits.emplace_back(core::Put<core::Source>{source, std::nullopt});
     core::Figure f = figure_;

@@ -27,7 +27,7 @@ TurnPanel::TurnPanel(const core::Figure& figure, QWidget* parent) : QWidget(pare
     words->setText(turn_ ? tr("<p>Turn it by hand until the seal just touches.</p><p>Draw a line across part and housing.</p><p>Turn on by "
                               "<b>%1°</b>: %2 of a hexagon head.</p><p>Done when the line on the part stands at the second mark. Both "
                               "lines stay, to be looked at after the first hour.</p>")
-                               .arg(QString::number(turn_->degrees, 'g', 4), text(turn_->in_words))
+                               .arg(theme::digits(turn_->degrees, 'g', 4), text(turn_->in_words))
                          : tr("How far to turn is not known yet: find the source that says it, or leave it as not known."));
     setAccessibleDescription(without_markup(words->text()));
     across->addWidget(words);
@@ -71,7 +71,7 @@ void TurnPanel::paintEvent(QPaintEvent*) {
     p.setFont(theme::font("large"));
     p.setPen(colour("ink"));
     p.drawText(
-        QRectF(middle - QPointF(70, 24), QSizeF(140, 48)), Qt::AlignCenter, QString::number(turn_->degrees, 'g', 4) + QStringLiteral("°"));
+        QRectF(middle - QPointF(70, 24), QSizeF(140, 48)), Qt::AlignCenter, theme::digits(turn_->degrees, 'g', 4) + QStringLiteral("°"));
 }
 
 }  // namespace anagraph::app

@@ -37,8 +37,9 @@ WorkOut::WorkOut(Session& session, const core::Figure& figure, QWidget* parent) 
     auto* title = title_label(text(core::title_of(session.procedure(), figure)), this);
     head->addWidget(title);
     head->addStretch(1);
-    auto* value = new QLabel(
-        text(core::words_of(figure.value)) + (figure.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(figure.tolerance)), this);
+    auto* value = new QLabel(text(core::words_of(figure.value)) +
+            (figure.tolerance.empty() ? QString() : QStringLiteral(" ± ") + text(core::Words::number(figure.tolerance))),
+        this);
     value->setFont(theme::font("figure"));
     head->addWidget(value);
     down->addLayout(head);

@@ -1,6 +1,5 @@
 #include "app/figures/wrench_panel.h"
 
-#include <QDate>
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QFormLayout>
@@ -22,17 +21,16 @@ namespace anagraph::app {
 
 using theme::colour;
 using theme::text;
+using theme::today;
 
 namespace {
-
-core::Day today() { return *core::parse_day(QDate::currentDate().toString(Qt::ISODate).toStdString()); }
 
 QString unit_symbol(const std::string& id) {
     const auto* unit = core::find_unit(id);
     return unit == nullptr ? text(id) : QString::fromUtf8(unit->symbol.data(), static_cast<qsizetype>(unit->symbol.size()));
 }
 
-QString plain(double value) { return QString::number(value, 'g', 5); }
+QString plain(double value) { return theme::digits(value, 'g', 5); }
 
 }  // namespace
 
@@ -90,8 +88,8 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
             .arg(plain(w.from), plain(w.to), unit_symbol(w.unit), w.drive.empty() ? QString() : QStringLiteral(" · ") + text(w.drive)));
     p.drawText(QRectF(x, row.top() + 50, 170, 18), Qt::AlignVCenter,
         w.calibrated.empty() ? tr("never calibrated")
-            : w.due.empty()  ? tr("calibrated %1").arg(text(w.calibrated))
-                             : tr("calibrated to %1").arg(text(w.due)));
+            : w.due.empty()  ? tr("calibrated %1").arg(text(core::Words::day(w.calibrated)))
+                             : tr("calibrated to %1").arg(text(core::Words::day(w.due))));
     // the scale
     const double left = row.left() + 206;
     const double right = row.right() - 250;
@@ -139,9 +137,9 @@ void WrenchScales::paint_row(QPainter& p, const core::WrenchOffer& offer, const 
             text(core::marks_text(w, offer.scale.setting)));
         p.drawText(QRectF(right + 20, row.top() + 58, wanted_right - right - 20, 18), Qt::AlignRight | Qt::AlignVCenter,
             tr("is %1 N·m, %2 %")
-                .arg(QString::number(offer.scale.true_torque, 'g', 3),
+                .arg(theme::digits(offer.scale.true_torque, 'g', 3),
                     (offer.scale.error_percent < 0 ? QStringLiteral("−") : QStringLiteral("+")) +
-                        QString::number(std::abs(offer.scale.error_percent), 'f', 1)));
+                        theme::digits(std::abs(offer.scale.error_percent), 'f', 1)));
     } else {
         p.setFont(theme::font("small", true));
         p.setPen(colour("danger"));
@@ -279,7 +277,9 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
         form->addRow(label, edit);
         return edit;
     };
-    const auto number = [&](double v) { return wrench == nullptr || v == 0 ? QString() : text(core::as_typed(plain(v).toStdString())); };
+    const auto number = [&](double v) {
+        return wrench == nullptr || v == 0 ? QString() : text(core::as_typed(QString::number(v, 'g', 5).toStdString()));
+    };
     auto* name = field(tr("&Name"), text(w.name), tr("small click wrench"));
     auto* unit = field(tr("&Unit of its scale"), text(w.unit), QStringLiteral("Nm"));
     auto* from = field(tr("&First mark"), number(w.from), QStringLiteral("5"));
@@ -289,8 +289,8 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
     auto* accuracy = field(tr("&Accuracy, %"), plain(w.accuracy), QStringLiteral("4"));
     auto* arm = field(tr("&Effective length, mm"), number(w.arm_mm), tr("drive to middle of grip"));
     auto* drive = field(tr("&Drive"), text(w.drive), QStringLiteral("1/4 in"));
-    auto* calibrated = field(tr("&Calibrated on"), text(w.calibrated), QStringLiteral("2026-03-02"));
-    auto* due = field(tr("Calibration &due"), text(w.due), QStringLiteral("2027-03-02"));
+    auto* calibrated = field(tr("&Calibrated on"), text(core::Words::day(w.calibrated)), text(today()));
+    auto* due = field(tr("Calibration &due"), text(core::Words::day(w.due)), text(today() + std::chrono::days(365)));
     auto* trouble = new QLabel(&dialog);
     trouble->setObjectName(QStringLiteral("trouble"));
     trouble->setWordWrap(true);
@@ -313,8 +313,8 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
         w.accuracy = read(accuracy);
         w.arm_mm = read(arm);
         w.drive = drive->text().trimmed().toStdString();
-        w.calibrated = calibrated->text().trimmed().toStdString();
-        w.due = due->text().trimmed().toStdString();
+        w.calibrated = theme::kept_day(calibrated->text());
+        w.due = theme::kept_day(due->text());
         if (w.name.empty())
             trouble->setText(tr("Give the wrench the name it has in the workshop."));
         else if (known == nullptr || known->dimension != core::Dimension::Torque)
@@ -324,7 +324,7 @@ void WrenchPanel::edit(const core::Wrench* wrench) {
         else if (!(w.main_step > 0) && !(w.fine_step > 0))
             trouble->setText(tr("Say how far apart its marks are."));
         else if ((!w.calibrated.empty() && !core::parse_day(w.calibrated)) || (!w.due.empty() && !core::parse_day(w.due)))
-            trouble->setText(tr("Days are written as 2026-03-02."));
+            trouble->setText(tr("Days are written as %1.").arg(text(today())));
         else
             dialog.accept();
     });

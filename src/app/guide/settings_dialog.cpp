@@ -48,7 +48,7 @@ void GuideSettingsDialog::build_language(QFormLayout* form, const std::string& n
     language_ = new QComboBox(this);
     language_->setAccessibleName(tr("Language"));
     for (const auto& offered : core::kOfferedLanguages)
-        language_->addItem(text(std::string(offered.name)), text(std::string(offered.code)));
+        language_->addItem(text(core::Words(offered.name)), text(std::string(offered.code)));
     if (language_->findData(text(now)) < 0) language_->addItem(text(now), text(now));
     language_->setCurrentIndex(language_->findData(text(now)));
     form->addRow(tr("&Language"), language_);

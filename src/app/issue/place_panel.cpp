@@ -20,7 +20,7 @@ QString block(const QString& title, const QStringList& sentences) {
     return out + QStringLiteral("</p>");
 }
 
-QStringList list_of(const std::vector<std::string>& sentences) {
+QStringList list_of(const std::vector<core::Words>& sentences) {
     QStringList out;
     for (const auto& s : sentences)
         if (!s.empty()) out << text(s);
@@ -102,7 +102,7 @@ void PlacePanel::show_place(const QString& title, const QString& where, const co
     line_->show_change(seen.was, seen.is, tr("edition %1").arg(before), tr("now"));
     QStringList comments;
     for (const auto& c : seen.comments)
-        comments << tr("%1, %2: %3").arg(text(c.who), text(c.on), text(c.text)) +
+        comments << tr("%1, %2: %3").arg(text(c.who), text(core::Words::day(c.on)), text(c.text)) +
                 (c.answer.empty() ? QString() : tr(" Answer: %1").arg(text(c.answer)));
     QString why = block(tr("Why"), list_of(seen.why)) + block(tr("Dry run"), list_of(seen.dry_run)) + block(tr("Comments"), comments);
     if (!seen.learned.empty()) why += block(tr("Who learned it"), {text(seen.learned)});

@@ -156,7 +156,7 @@ void FleetView::paint_weeks(QPainter& p, const QRect& area) const {
         p.setPen(theme::colour("second"));
         const QDate date(int(month.year()), static_cast<int>(unsigned(month.month())), 1);
         p.drawText(QRectF(4, y + 1, kWeeks - 8, 16), Qt::AlignLeft,
-            date.toString(date.month() == 1 ? QStringLiteral("MMM yy") : QStringLiteral("MMM")));
+            QLocale().toString(date, date.month() == 1 ? QStringLiteral("MMM yy") : QStringLiteral("MMM")));
     }
     const double now = y_of(today_);
     p.setPen(QPen(theme::colour("accent"), 2));

@@ -1,6 +1,5 @@
 #include "app/logbook/logbook_station.h"
 
-#include <QDate>
 #include <QEvent>
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -19,15 +18,19 @@
 namespace anagraph::app {
 
 using theme::text;
+using theme::today;
 
 namespace {
 
 constexpr int kRight = 400;
 constexpr std::int64_t kMostRun = 64 << 20;  // bytes
 
-core::Day today() { return *core::parse_day(QDate::currentDate().toString(Qt::ISODate).toStdString()); }
-
-QString on_hint() { return QObject::tr("today; or as in %1").arg(QDate::currentDate().addDays(-2).toString(Qt::ISODate)); }
+/// A day to show how days are written.
+core::Day first_of_august() {
+    using namespace std::chrono;
+    return sys_days(year_month_day(today()).year() / August / 1);
+}
+QString on_hint() { return QObject::tr("today; or as in %1").arg(text(today() - std::chrono::days(2))); }
 
 /// A quantity as it was typed into a field; the sentence where it is none.
 core::Result<core::Quantity> quantity_in(const QLineEdit* field) { return core::Quantity::parse(words_of(field)); }
@@ -165,7 +168,7 @@ void LogbookStation::show_machine() {
         for (const auto& s : sentences) out += QStringLiteral("<br>") + s.toHtmlEscaped();
         return out + QStringLiteral("</p>");
     };
-    const auto listed = [](const std::vector<std::string>& sentences) {
+    const auto listed = [](const std::vector<core::Words>& sentences) {
         QStringList out;
         for (const auto& sentence : sentences) out << text(sentence);
         return out;
@@ -175,7 +178,7 @@ void LogbookStation::show_machine() {
              m->about.serial.empty() ? "" : tr("serial %1").arg(text(m->about.serial)).toStdString(), m->place})
         if (!part.empty()) about << text(part);
     if (m->out) about << tr("out of service: %1").arg(text(m->because));
-    for (const auto& s : core::due_sentences(*m, today())) due << text(core::capitalised(s));
+    for (const auto& s : core::due_sentences(*m, today())) due << theme::capital(text(s));
     for (const auto& f : log_.findings())
         if (!f.closed && f.what.machine == m->about.name)
             findings << tr("%1: %2 (%3)").arg(text(f.on), text(f.what.words), text(core::words_of(f.what.urgency)));
@@ -185,9 +188,8 @@ void LogbookStation::show_machine() {
     QStringList meters;
     for (const auto& meter : m->meters)
         if (!meter.points.empty())
-            meters << tr("%1 %2, read on %3")
-                          .arg(meter.points.back().shown, 0, 'g', 8)
-                          .arg(text(std::string(meter.unit->symbol)), text(meter.points.back().on));
+            meters << tr("%1, read on %2")
+                          .arg(text(core::amount_words(meter.points.back().shown, *meter.unit, 8)), text(meter.points.back().on));
     about_->setText(block(tr("Machine"), {about.join(QStringLiteral(", "))}) + block(tr("Meter"), meters) + block(tr("Due"), due) +
         block(tr("Not put right yet"), findings) + block(tr("Fitted"), fitted) +
         block(tr("Samples"), listed(core::sample_sentences(log_, m->about.name))) +
@@ -195,7 +197,7 @@ void LogbookStation::show_machine() {
     std::copy_if(
         read_.rbegin(), read_.rend(), std::back_inserter(shown_), [&](const core::EntryRead& e) { return e.machine == m->about.name; });
     for (const auto& e : shown_) {
-        QString words = QStringLiteral("%1  %2").arg(text(e.on), text(core::capitalised(e.kind)));
+        QString words = QStringLiteral("%1  %2").arg(text(core::Words::day(e.on)), theme::capital(text(e.kind)));
         if (!e.what.empty()) words += QStringLiteral(": ") + text(e.what);
         if (!e.reading.empty()) words += QStringLiteral(", ") + text(e.reading);
         if (e.struck) words += tr(" (struck)");
@@ -225,8 +227,8 @@ void LogbookStation::add_machine() {
     auto* place = form.line(tr("&Place"), machine() == nullptr ? "" : machine()->place, tr("pump bay"));
     auto* on = form.line(tr("S&ince"), "", on_hint());
     if (!form.ask([&] {
-            return enter(
-                core::MachineAdded{words_of(name), words_of(type), words_of(variant), words_of(serial), words_of(place), words_of(on)});
+            return enter(core::MachineAdded{
+                words_of(name), words_of(type), words_of(variant), words_of(serial), words_of(place), theme::kept_day(on->text())});
         }))
         return;
     const QString added = name->text().trimmed();
@@ -243,9 +245,9 @@ void LogbookStation::read_meter() {
     if (form.ask([&] {
             const auto q = quantity_in(reading);
             if (!q) return text(q.error().message);
-            if (words_of(old).empty()) return enter(core::MeterRead{name, *q, words_of(on)});
+            if (words_of(old).empty()) return enter(core::MeterRead{name, *q, theme::kept_day(on->text())});
             const auto last = quantity_in(old);
-            return last ? enter(core::MeterReplaced{name, *last, *q, words_of(on)}) : text(last.error().message);
+            return last ? enter(core::MeterReplaced{name, *last, *q, theme::kept_day(on->text())}) : text(last.error().message);
         }))
         refresh();
 }
@@ -258,7 +260,7 @@ void LogbookStation::enter_service() {
     auto* on = form.line(tr("&Day"), "", on_hint());
     auto* reading = form.line(tr("&Reading"), "", tr("302 h; may stay empty"));
     if (form.ask([&] {
-            core::ServiceDone done{m->about.name, words_of(what), "", words_of(on), {}};
+            core::ServiceDone done{m->about.name, words_of(what), "", theme::kept_day(on->text()), {}};
             if (!words_of(reading).empty()) {
                 const auto q = quantity_in(reading);
                 if (!q) return text(q.error().message);
@@ -274,7 +276,8 @@ void LogbookStation::add_rule() {
     auto* what = form.line(tr("&What"), "", tr("100 h service"));
     auto* every = form.line(tr("&Every"), "", tr("100 h, 12 month: whichever comes first"));
     auto* first = form.line(tr("&First"), "", tr("of a new machine: 20 h; may stay empty"));
-    auto* avoid = form.line(tr("&Keep free"), "", tr("2026-08-01..2026-08-21; may stay empty"));
+    auto* avoid = form.line(
+        tr("&Keep free"), "", tr("%1..%2; may stay empty").arg(text(first_of_august()), text(first_of_august() + std::chrono::days(20))));
     auto* use = form.choice(tr("&Use"), {tr("as the book means it"), tr("hard: dust, heat, short runs")});
     if (form.ask([&] {
             core::RuleAdded rule{fleet_->machine().toStdString(), words_of(what), {}};
@@ -288,8 +291,7 @@ void LogbookStation::add_rule() {
                 if (!q) return text(q.error().message);
                 rule.first = *q;
             }
-            for (const auto& part : avoid->text().split(QLatin1Char(','), Qt::SkipEmptyParts))
-                rule.avoid.push_back(part.trimmed().toStdString());
+            for (const auto& part : avoid->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) rule.avoid.push_back(theme::kept_days(part));
             rule.hard = use->currentIndex() == 1;
             return enter(rule);
         }))
@@ -372,8 +374,8 @@ void LogbookStation::fit_unit() {
     if (form.ask([&] {
             const auto q = quantity_in(reading);
             if (!q) return text(q.error().message);
-            return enter(core::UnitFitted{
-                all[static_cast<std::size_t>(which->currentIndex())]->about.serial, fleet_->machine().toStdString(), *q, words_of(on)});
+            return enter(core::UnitFitted{all[static_cast<std::size_t>(which->currentIndex())]->about.serial,
+                fleet_->machine().toStdString(), *q, theme::kept_day(on->text())});
         }))
         refresh();
 }
@@ -393,7 +395,7 @@ void LogbookStation::take_unit_off() {
             const auto q = quantity_in(reading);
             if (!q) return text(q.error().message);
             return enter(core::UnitTakenOff{all[static_cast<std::size_t>(which->currentIndex())]->about.serial,
-                core::all_of<core::UnitPlace>()[static_cast<std::size_t>(to->currentIndex())].value, *q, words_of(on)});
+                core::all_of<core::UnitPlace>()[static_cast<std::size_t>(to->currentIndex())].value, *q, theme::kept_day(on->text())});
         }))
         refresh();
 }
@@ -487,12 +489,12 @@ void LogbookStation::plan_service() {
     for (const auto& r : m->rules) rules << text(r.what.what);
     Form form(tr("Plan a service of %1").arg(fleet_->machine()), this, 560);
     auto* which = form.choice(tr("&What"), rules);
-    auto* day = form.line(tr("&Day"), "", tr("as in %1").arg(QDate::currentDate().addDays(14).toString(Qt::ISODate)));
+    auto* day = form.line(tr("&Day"), "", tr("as in %1").arg(text(today() + std::chrono::days(14))));
     auto* because = form.line(tr("&Why"), "", tr("before the trip; may stay empty"));
     QString chosen;
     core::Day on{};
     if (form.ask([&] {
-            const auto parsed = core::parse_day(words_of(day));
+            const auto parsed = core::parse_day(theme::kept_day(day->text()));
             if (!parsed) return text(parsed.error().message);
             on = *parsed;
             chosen = which->currentText();
@@ -504,10 +506,13 @@ void LogbookStation::plan_service() {
 void LogbookStation::keep_free() {
     Form form(tr("Days to keep %1 free").arg(fleet_->machine()), this, 560);
     form.words(tr("Nothing is due within them: a service that would fall there is pulled before them."));
-    auto* from = form.line(tr("&From"), "", tr("2026-08-01"));
-    auto* to = form.line(tr("&To"), "", tr("2026-08-21; empty: one day"));
+    auto* from = form.line(tr("&From"), "", text(first_of_august()));
+    auto* to = form.line(tr("&To"), "", tr("%1; empty: one day").arg(text(first_of_august() + std::chrono::days(20))));
     auto* words = form.line(tr("&What for"), "", tr("training trip; may stay empty"));
-    if (form.ask([&] { return enter(core::KeptFree{fleet_->machine().toStdString(), words_of(from), words_of(to), words_of(words)}); }))
+    if (form.ask([&] {
+            return enter(core::KeptFree{
+                fleet_->machine().toStdString(), theme::kept_day(from->text()), theme::kept_day(to->text()), words_of(words)});
+        }))
         refresh();
 }
 
@@ -549,7 +554,8 @@ void LogbookStation::keep_evidence() {
     auto* on = form.line(tr("&Day"), "", on_hint());
     if (!form.ask([&] {
             const core::EvidenceKept about{fleet_->machine().toStdString(), "",
-                core::all_of<core::EvidenceSort>()[static_cast<std::size_t>(sort->currentIndex())].value, words_of(words), words_of(on)};
+                core::all_of<core::EvidenceSort>()[static_cast<std::size_t>(sort->currentIndex())].value, words_of(words),
+                theme::kept_day(on->text())};
             const auto kept = shop::keep_evidence(session_.library(), about, file.toStdString(), session_.author().toStdString());
             return kept ? QString() : text(kept.error().message);
         }))

@@ -83,7 +83,7 @@ void TrendView::paintEvent(QPaintEvent*) {
 }
 
 SamplesDialog::SamplesDialog(
-    const QString& machine, const std::vector<core::SampleTrend>& trends, const std::vector<std::string>& samples, QWidget* parent)
+    const QString& machine, const std::vector<core::SampleTrend>& trends, const std::vector<core::Words>& samples, QWidget* parent)
     : QDialog(parent) {
     setWindowTitle(tr("Samples of %1").arg(machine));
     resize(760, 560);

@@ -28,7 +28,7 @@ class SamplesDialog : public QDialog {
     Q_OBJECT
 public:
     SamplesDialog(
-        const QString& machine, const std::vector<core::SampleTrend>& trends, const std::vector<std::string>& samples, QWidget* parent);
+        const QString& machine, const std::vector<core::SampleTrend>& trends, const std::vector<core::Words>& samples, QWidget* parent);
 };
 
 }  // namespace anagraph::app

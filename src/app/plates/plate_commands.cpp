@@ -11,6 +11,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/work/work.h"
+#include "core/edits/change_label.h"
 #include "core/plate/layout.h"
 #include "core/plate/still_frame.h"
 #include "media/stills.h"
@@ -39,7 +40,7 @@ void PlatesStation::choose_variants() {
     else if (std::erase(mine, v) == 0)
         mine.push_back(v);
     if (mine.size() == variants.size()) mine.clear();  // all of them is all
-    if (next != *now) put(std::move(next), "say which variants a plate applies to");
+    if (next != *now) put(std::move(next), core::change_label("say which variants a plate applies to"));
 }
 
 void PlatesStation::choose_still() {
@@ -55,7 +56,7 @@ void PlatesStation::choose_still() {
     if (dialog.exec() != QDialog::Accepted || dialog.chosen() == now->at) return;
     core::Plate next = *now;
     next.at = dialog.chosen();
-    put(std::move(next), "choose another frame");
+    put(std::move(next), core::change_label("choose another frame"));
 }
 
 void PlatesStation::take_care() {
@@ -69,9 +70,9 @@ void PlatesStation::take_care() {
     core::Plate next = core::with_care(*now, dialog.care(), aspect);
     const auto lost = now->callouts.size() - next.callouts.size();
     const double shown = core::shown_aspect(next.care, aspect);
-    if (put(core::laid_out(std::move(next), shown), "crop, hide or brighten a still") && lost > 0)
-        session_.tell(
-            tr("%n callouts pointed at what is now cut off and were removed; undo brings them back.", "1 callout pointed at what is now cut off and was removed; undo brings it back.", static_cast<int>(lost)));
+    if (put(core::laid_out(std::move(next), shown), core::change_label("crop, hide or brighten a still")) && lost > 0)
+        session_.tell(tr("%n callouts pointed at what is now cut off and were removed; undo brings them back.",
+            "1 callout pointed at what is now cut off and was removed; undo brings it back.", static_cast<int>(lost)));
 }
 
 /// A second picture beside this one, or the roles of the two, or two pictures on their own again.
@@ -113,7 +114,8 @@ void PlatesStation::make_pair() {
     }
     const bool fresh = with == nullptr;
     const auto first = now->id;
-    if (!session_.perform(core::Change{"pair two pictures", {core::Put<core::Step>{std::move(s), std::nullopt}}})) return;
+    if (!session_.perform(core::Change{core::change_label("pair two pictures"), {core::Put<core::Step>{std::move(s), std::nullopt}}}))
+        return;
     if (fresh) {
         // the second picture is in hand next: it is still the same frame
         chosen_ = first;
@@ -132,7 +134,7 @@ void PlatesStation::take_off_next() {
     core::Plate next = *now;
     const auto item = next.callouts[*callout].item;
     if (std::erase(next.off_order, item) == 0) next.off_order.push_back(item);
-    put(std::move(next), "set the removal order");
+    put(std::move(next), core::change_label("set the removal order"));
 }
 
 /// Looks for what the plate before calls out on this one, and proposes what it finds.
@@ -191,7 +193,7 @@ void PlatesStation::propose_followed(const std::vector<Followed>& found) {
     if (answer != QMessageBox::Yes) return;
     core::Plate next = *plate();
     for (const auto& f : found) next.callouts.push_back({f.item, f.at, core::label_place(f.at, next, view_->aspect())});
-    put(core::laid_out(std::move(next), view_->aspect()), "take over callouts");
+    put(core::laid_out(std::move(next), view_->aspect()), core::change_label("take over callouts"));
 }
 
 void PlatesStation::edit_clip() {
@@ -203,7 +205,8 @@ void PlatesStation::edit_clip() {
     if (dialog.exec() != QDialog::Accepted || (step->clip && dialog.clip() == *step->clip)) return;
     core::Step next = *step;
     next.clip = dialog.clip();
-    session_.perform(core::Change{step->clip ? "change a clip" : "make a clip", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+    session_.perform(core::Change{step->clip ? core::change_label("change a clip") : core::change_label("make a clip"),
+        {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 }  // namespace anagraph::app

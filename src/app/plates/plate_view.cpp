@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "core/edits/change_label.h"
 #include "core/plate/layout.h"
 #include "publish/marks_svg.h"
 #include "publish/still_care.h"
@@ -191,7 +192,7 @@ void PlateView::mouseReleaseEvent(QMouseEvent*) {
     if (grip == Grip::Mark || grip == Grip::MarkEnd)
         emit marks_changed(plate_->marks);
     else
-        emit callouts_changed(plate_->callouts, QStringLiteral("move a callout"));
+        emit callouts_changed(plate_->callouts, QString::fromUtf8(core::change_label("move a callout")));
 }
 
 /// The cross or the mark in hand, moved by an arrow.
@@ -250,7 +251,7 @@ void PlateView::keyPressEvent(QKeyEvent* event) {
     place.y = std::clamp(place.y, 0, 10000);
     c.label = core::clamped(c.label, aspect());
     if ((event->modifiers() & Qt::ShiftModifier) == 0) c.fixed = true;
-    emit callouts_changed(callouts, QStringLiteral("move a callout"));
+    emit callouts_changed(callouts, QString::fromUtf8(core::change_label("move a callout")));
 }
 
 std::vector<spoken::Painted> PlateView::painted() const {

@@ -14,6 +14,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/work/work.h"
+#include "core/edits/change_label.h"
 #include "core/plate/layout.h"
 #include "core/procedure/text.h"
 #include "core/review/open_points.h"
@@ -99,7 +100,7 @@ PlatesStation::PlatesStation(Session& session, QWidget* parent) : QWidget(parent
         if (const auto* now = plate()) {
             core::Plate next = *now;
             next.marks = marks;
-            put(core::laid_out(std::move(next), view_->aspect()), "move a mark");
+            put(core::laid_out(std::move(next), view_->aspect()), core::change_label("move a mark"));
         }
     });
     connect(view_, &PlateView::callouts_changed, this, [this](const std::vector<core::Callout>& callouts, const QString& label) {
@@ -297,7 +298,8 @@ void PlatesStation::add_callout(const core::Place& target) {
     core::Plate next = *now;
     const core::ItemId item(items_->currentItem()->data(Qt::UserRole).toString().toStdString());
     next.callouts.push_back({item, target, core::label_place(target, *now, view_->aspect())});
-    if (put(core::laid_out(std::move(next), view_->aspect()), "add a callout")) view_->select(plate()->callouts.size() - 1);
+    if (put(core::laid_out(std::move(next), view_->aspect()), core::change_label("add a callout")))
+        view_->select(plate()->callouts.size() - 1);
 }
 
 void PlatesStation::place_callout() { add_callout({5000, 5000}); }
@@ -310,15 +312,15 @@ void PlatesStation::remove_callout() {
     if (view_->cursor_shown()) {
         if (next.fasteners.empty()) return;
         next.fasteners.pop_back();
-        put(std::move(next), "remove a fastener");
+        put(std::move(next), core::change_label("remove a fastener"));
     } else if (const auto mark = view_->selected_mark()) {
         next.marks.erase(next.marks.begin() + static_cast<std::ptrdiff_t>(*mark));
         view_->select_mark(std::nullopt);
-        put(std::move(next), "remove a mark");
+        put(std::move(next), core::change_label("remove a mark"));
     } else if (const auto callout = view_->selected()) {
         std::erase(next.off_order, next.callouts[*callout].item);
         next.callouts.erase(next.callouts.begin() + static_cast<std::ptrdiff_t>(*callout));
-        put(std::move(next), "remove a callout");
+        put(std::move(next), core::change_label("remove a callout"));
     }
 }
 
@@ -338,7 +340,7 @@ void PlatesStation::point_at(const core::Place& place) {
     }
     core::Plate next = *now;
     next.fasteners.push_back({item, place});
-    put(core::laid_out(std::move(next), view_->aspect()), "place a fastener");
+    put(core::laid_out(std::move(next), view_->aspect()), core::change_label("place a fastener"));
 }
 
 void PlatesStation::toggle_fasteners() {
@@ -373,7 +375,8 @@ void PlatesStation::add_mark() {
     }
     core::Plate next = *now;
     next.marks.push_back(mark);
-    if (put(core::laid_out(std::move(next), view_->aspect()), "draw a mark")) view_->select_mark(plate()->marks.size() - 1);
+    if (put(core::laid_out(std::move(next), view_->aspect()), core::change_label("draw a mark")))
+        view_->select_mark(plate()->marks.size() - 1);
     view_->setFocus();
 }
 
@@ -384,7 +387,7 @@ void PlatesStation::lay_out_anew(bool all) {
     if (all)
         for (auto& c : next.callouts) c.fixed = false;
     next = core::laid_out_anew(std::move(next), view_->aspect());
-    if (next != *now) put(std::move(next), "lay out callouts");
+    if (next != *now) put(std::move(next), core::change_label("lay out callouts"));
 }
 
 void PlatesStation::remove_plate() {
@@ -392,7 +395,7 @@ void PlatesStation::remove_plate() {
     if (step == nullptr) return;
     core::Step s = *step;
     s.plates.erase(std::remove_if(s.plates.begin(), s.plates.end(), [&](const core::Plate& p) { return p.id == chosen_; }), s.plates.end());
-    session_.perform(core::Change{"remove a plate", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+    session_.perform(core::Change{core::change_label("remove a plate"), {core::Put<core::Step>{std::move(s), std::nullopt}}});
 }
 
 void PlatesStation::nudge_frame(int by) {
@@ -404,7 +407,7 @@ void PlatesStation::nudge_frame(int by) {
     if (frame < 0 || frame >= static_cast<long>(r->index.times.size())) return;
     core::Plate next = *now;
     next.at = r->index.times[static_cast<std::size_t>(frame)];
-    put(std::move(next), "choose another frame");
+    put(std::move(next), core::change_label("choose another frame"));
 }
 
 void PlatesStation::set_caption() {
@@ -412,7 +415,7 @@ void PlatesStation::set_caption() {
     if (now == nullptr || now->caption == caption_->text().trimmed().toStdString()) return;
     core::Plate next = *now;
     next.caption = caption_->text().trimmed().toStdString();
-    put(std::move(next), "write a caption");
+    put(std::move(next), core::change_label("write a caption"));
 }
 
 /// A new item, or another name, kind, size or number for the one in hand: every place that names it says it so from then on.
@@ -482,7 +485,8 @@ void PlatesStation::edit_item(bool fresh) {
     if (only->currentIndex() != belongs) item.variants = v.empty() ? std::vector<std::string>{} : std::vector<std::string>{v};
     if (fresh) item.id = core::fresh_id<core::ItemId>(item.name, p.items);
     if (now != nullptr && item == *now) return;
-    if (!session_.perform(core::Change{fresh ? "add an item" : "change an item", {core::Put<core::Item>{std::move(item), std::nullopt}}}))
+    if (!session_.perform(core::Change{fresh ? core::change_label("add an item") : core::change_label("change an item"),
+            {core::Put<core::Item>{std::move(item), std::nullopt}}}))
         return;
     if (fresh) items_->setCurrentRow(items_->count() - 1);
     view_->setFocus();

@@ -62,7 +62,7 @@ void StillDialog::widen(double by) {
 }
 
 void StillDialog::look() {
-    said_->setText(tr("Looking at the frames within %1 s …").arg(seconds_, 0, 'g', 2));
+    said_->setText(tr("Looking at the frames within %1 s …").arg(theme::digits(seconds_, 'g', 2)));
     work_.run([path = recording_.entry.path, times = recording_.index.times, at = at_, seconds = seconds_](
                   const GoOn& go_on) { return media::stills_about(path, times, at, seconds, kOffers, go_on); },
         [this](Offers& offers) { show_offers(offers); });

@@ -38,14 +38,15 @@ QString saved_of(const store::Ended& ended, const Session& session) {
     const auto guide = std::find_if(guides->begin(), guides->end(), [&](const auto& g) { return g.id.text() == ended.guide; });
     const auto& last = changes->back();
     return EndedDialog::tr("\u201C%1\u201D is saved up to its last change: %2, %3, by %4.")
-        .arg(guide == guides->end() ? text(ended.guide) : text(guide->machine + " \u00b7 " + guide->title), text(last.change.label),
-            in_this_places_time(last.at), text(last.author));
+        .arg(guide == guides->end() ? text(ended.guide) : text(guide->machine + " \u00b7 " + guide->title),
+            theme::label_words(last.change.label), in_this_places_time(last.at), text(last.author));
 }
 
 QString report_of(const store::Ended& ended) {
     QString out = text(core::version_text("anagraph")) + QLatin1Char('\n');
     out += QStringLiteral("system: %1, %2, Qt %3, %4\n")
-               .arg(QSysInfo::prettyProductName(), QSysInfo::currentCpuArchitecture(), QLatin1String(qVersion()), QGuiApplication::platformName());
+               .arg(QSysInfo::prettyProductName(), QSysInfo::currentCpuArchitecture(), QLatin1String(qVersion()),
+                   QGuiApplication::platformName());
     out += QStringLiteral("opened: %1\n").arg(text(ended.since));
     out += QStringLiteral("\nits last words:\n%1\n").arg(ended.last_words.empty() ? QStringLiteral("none\n") : text(ended.last_words));
     out += QStringLiteral("the end of its log:\n%1").arg(text(event_log::last_lines(kLogLines)));

@@ -9,6 +9,7 @@
 #include "app/theme/theme.h"
 #include "app/work/work.h"
 #include "core/edits/difference.h"
+#include "core/narration/spoken_language.h"
 #include "core/tape/logging.h"
 #include "shop/far_recordings.h"
 #include "store/objects/object_cache.h"
@@ -19,11 +20,13 @@ using theme::text;
 
 namespace {
 
-constexpr int kFollow = 250;        // milliseconds between looks at what others did
-constexpr int kShowLists = 2000;    // and between readings of whole lists for it
-constexpr int kReach = 2000;        // between attempts to find a server that is away
-constexpr int kAnnounce = 10000;    // between words of where this window is
-constexpr int kAnnounceSoon = 300;  // once it went somewhere else
+constexpr int kFollow = 250;           // milliseconds between looks at what others did
+constexpr int kWatchful = 3000;        // that long after a word of it, which may come before it can be read
+constexpr int kShowLists = 2000;       // and between readings of whole lists for it
+constexpr int kReach = 2000;           // between attempts to find a server that is away
+constexpr int kAnnounce = 10000;       // between words of where this window is
+constexpr int kAnnounceAlone = 60000;  // where nobody is to hear them
+constexpr int kAnnounceSoon = 300;     // once it went somewhere else
 
 constexpr const char* kPost = "post";  // in the desktop user's settings
 
@@ -47,7 +50,7 @@ Session::Session(std::unique_ptr<store::Library> library, QObject* parent)
     (void)library_->others_wrote();
     if (auto there = library_->present()) others_ = std::move(*there);
     connect(&follow_timer_, &QTimer::timeout, this, &Session::follow);
-    follow_timer_.start(kFollow);
+    listen();
     reach_timer_.setSingleShot(true);
     reach_timer_.setInterval(kReach);
     connect(&reach_timer_, &QTimer::timeout, this, &Session::look_for_server);
@@ -290,29 +293,51 @@ bool Session::settle(std::size_t index, bool mine) {
     return true;
 }
 
+void Session::listen() {
+    told_ = library_->tell_of_others([this] { watch_closely(); });
+    watch_closely();
+}
+
+void Session::watch_closely() {
+    since_word_.start();
+    if (!follow_timer_.isActive()) follow_timer_.start(kFollow);
+}
+
 void Session::follow() {
-    if (away_ || is_typing() || !library_->others_wrote()) return;  // told once, so asked last
-    auto there = library_->present();
-    if (!there) {
-        if (there.error().code == core::ErrorCode::Away) went_away();
-        return;
-    }
-    if (auto seen = *there; seen.size() != others_.size() || !std::equal(seen.begin(), seen.end(), others_.begin())) {
-        const bool newcomer = seen.size() > others_.size();
-        others_ = std::move(seen);
-        if (newcomer) announce();  // they have not heard of us
-        emit others_changed();
-    }
-    if (has_guide()) {
-        const auto last = library_->last_change(guide_);
-        if (last && *last > sequence_ && look_again()) emit changed();
+    if (away_ || is_typing()) return;
+    if (library_->others_wrote()) {  // told once, so asked last
+        if (!see_others()) return;
+        if (has_guide()) {
+            const auto last = library_->last_change(guide_);
+            if (last && *last > sequence_ && look_again()) emit changed();
+        }
+        lists_due_ = true;
     }
     // lists are read anew now and then, not with every letter that somebody types
-    if (const auto written = library_->written(); written && *written != written_ && since_shown_.elapsed() > kShowLists) {
-        written_ = *written;
-        since_shown_.restart();
-        emit library_changed();
+    if (lists_due_ && since_shown_.elapsed() > kShowLists) {
+        lists_due_ = false;
+        if (const auto written = library_->written(); written && *written != written_) {
+            written_ = *written;
+            since_shown_.restart();
+            emit library_changed();
+        }
     }
+    // with nothing to do it sleeps until a word comes
+    if (told_ && !lists_due_ && since_word_.elapsed() > kWatchful) follow_timer_.stop();
+}
+
+bool Session::see_others() {
+    auto seen = library_->present();
+    if (!seen) {
+        if (seen.error().code == core::ErrorCode::Away) went_away();
+        return false;
+    }
+    if (*seen == others_) return true;
+    const bool newcomer = seen->size() > others_.size();
+    others_ = std::move(*seen);
+    if (newcomer) announce();  // they have not heard of us
+    emit others_changed();
+    return true;
 }
 
 void Session::went_away() {
@@ -347,6 +372,7 @@ void Session::came_near() {
         library_ = std::move(*back);
         library_->set_patient(false);
         (void)library_->others_wrote();
+        listen();
     }
     if (auto reached = library_->reach(); !reached) return again(reached.error());
     const int decide = waiting_->to_decide();
@@ -362,10 +388,12 @@ void Session::came_near() {
 }
 
 void Session::announce() {
-    announce_timer_.start(kAnnounce);
+    // a server is asked all the same: one that is away is found out by it
+    announce_timer_.start(others_.empty() && !library_->is_on_server() ? kAnnounceAlone : kAnnounce);
     if (away_) return;
     if (auto done = library_->be_present({author_.toStdString(), guide_, step_}); !done && done.error().code == core::ErrorCode::Away)
-        went_away();
+        return went_away();
+    if (!others_.empty()) see_others();  // who was killed did not say that they go
 }
 
 bool Session::perform(const core::Result<core::Change>& change) {
@@ -478,8 +506,8 @@ void Session::redo() {
     if (elsewhere) emit library_changed();
 }
 
-QString Session::undo_label() const { return undo_.empty() ? QString() : text(undo_.back().label); }
-QString Session::redo_label() const { return redo_.empty() ? QString() : text(redo_.back().label); }
+QString Session::undo_label() const { return undo_.empty() ? QString() : theme::label_words(undo_.back().label); }
+QString Session::redo_label() const { return redo_.empty() ? QString() : theme::label_words(redo_.back().label); }
 
 void Session::set_step(const core::StepId& id) {
     if (step_ == id) return;
@@ -528,8 +556,9 @@ void Session::follow_lines(LoadedRecording& r) {
 }
 
 void Session::read_lines(LoadedRecording& r) {
-    if (r.narration.size() <= kReadAtOnce) {
-        r.marks = core::read_marks(r.narration);
+    r.other_language = core::other_language(r.narration);
+    if (r.narration.size() <= kReadAtOnce || !r.other_language.empty()) {
+        r.marks = r.other_language.empty() ? core::read_marks(r.narration) : std::vector<core::Mark>{};
         r.reading = false;
         return;
     }

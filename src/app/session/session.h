@@ -33,6 +33,7 @@ struct LoadedRecording {
     std::vector<core::Segment> narration;                // as the author left it; see core::spoken_lines()
     std::vector<std::optional<std::size_t>> heard_line;  // of each line of `narration`; nothing for a typed one
     std::vector<core::Mark> marks;                       // empty while `reading`
+    std::string_view other_language;                     // its code, where the narration is not in the one that is read: no marks then
     bool reading = false;                                // a long narration is being read on another thread
     core::RecordingUse told;                             // what `narration` was made with
     std::vector<media::PoorStretch> poor;
@@ -205,6 +206,11 @@ private:
     void look_for_server();
     void came_near();
     void announce();
+    /// Has the library tell what others do; looks now and then where it cannot.
+    void listen();
+    void watch_closely();
+    /// Who else is there; false where it cannot be known.
+    bool see_others();
 
     std::unique_ptr<store::Library> library_;
     std::unique_ptr<store::Library> on_the_road_;  // the copy that was worked on before the library was back
@@ -217,6 +223,9 @@ private:
     std::vector<store::Present> others_;
     std::string written_;  // what the library said when the stations last showed it
     QElapsedTimer since_shown_;
+    bool lists_due_ = false;  // others wrote since
+    bool told_ = false;       // does the library tell when they do?
+    QElapsedTimer since_word_;
     QTimer follow_timer_;
     QTimer reach_timer_;
     QTimer announce_timer_;

@@ -17,6 +17,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/editing/line_actions.h"
+#include "core/edits/change_label.h"
 #include "core/edits/copy_step.h"
 #include "core/edits/line_history.h"
 #include "core/procedure/text.h"
@@ -73,8 +74,8 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
                        : QStringLiteral("<tr>") + cell.arg(rule, what);
         const auto ends = core::shared_ends(shown);
         for (const auto c : columns) {
-            const QString words =
-                row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(GuideDialogsWords::tr("not for this one")) : with_difference(row.texts[c], ends);
+            const QString words = row.texts[c].empty() ? QStringLiteral("<i>%1</i>").arg(GuideDialogsWords::tr("not for this one"))
+                                                       : with_difference(row.texts[c], ends);
             out += cell.arg(rule, heading ? QStringLiteral("<b>%1</b>").arg(words) : words);
         }
         out += QStringLiteral("</tr>");
@@ -87,7 +88,8 @@ QString variants_page(const core::Procedure& p, const std::vector<std::size_t>& 
 void show_variants(Session& session, QWidget* parent) {
     const auto& p = session.procedure();
     if (p.header.variants.empty()) {
-        session.tell(GuideDialogsWords::tr("The guide is for one kind of machine; name its variants in the guide settings to see them side by side."));
+        session.tell(GuideDialogsWords::tr(
+            "The guide is for one kind of machine; name its variants in the guide settings to see them side by side."));
         return;
     }
     QDialog dialog(parent);
@@ -151,10 +153,11 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     list->setAccessibleName(GuideDialogsWords::tr("Versions of the line, the newest first"));
     for (std::size_t i = 0; i < versions.size(); ++i) {
         const auto& v = versions[i];
-        list->addItem(QStringLiteral("%1\n%2").arg(v.text.empty() ? GuideDialogsWords::tr("(empty)") : text(core::rendered(session.procedure(), v.text)),
+        list->addItem(QStringLiteral("%1\n%2").arg(
+            v.text.empty() ? GuideDialogsWords::tr("(empty)") : text(core::rendered(session.procedure(), v.text)),
             GuideDialogsWords::tr("%1 · %2 · %3%4")
                 .arg(text(v.who), QDateTime::fromString(text(v.at), Qt::ISODate).toLocalTime().toString(QStringLiteral("yyyy-MM-dd hh:mm")),
-                    text(v.label), i == 0 ? GuideDialogsWords::tr(" · as it stands now") : QString())));
+                    theme::label_words(v.label), i == 0 ? GuideDialogsWords::tr(" · as it stands now") : QString())));
     }
     list->setCurrentRow(0);
     down->addWidget(list, 1);
@@ -168,7 +171,7 @@ std::optional<core::Result<core::Change>> line_history(Session& session, int lin
     if (dialog.exec() != QDialog::Accepted || list->currentRow() <= 0) return {};
     auto lines = step->lines;
     lines[static_cast<std::size_t>(line)] = versions[static_cast<std::size_t>(list->currentRow())].text;
-    return core::Change{"write a line as it was",
+    return core::Change{core::change_label("write a line as it was"),
         {core::Put<core::Step>{core::with_lines(*step, std::move(lines), session.procedure().items), std::nullopt}}};
 }
 
@@ -186,7 +189,8 @@ std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* p
     auto* which = new QComboBox(&dialog);
     which->setAccessibleName(GuideDialogsWords::tr("Guide"));
     for (const auto& g : *guides)
-        if (g.id != session.guide()) which->addItem(GuideDialogsWords::tr("%1 · %2").arg(text(g.machine), text(g.title)), text(g.id.text()));
+        if (g.id != session.guide())
+            which->addItem(GuideDialogsWords::tr("%1 · %2").arg(text(g.machine), text(g.title)), text(g.id.text()));
     if (which->count() == 0) {
         session.tell(GuideDialogsWords::tr("There is no other guide in this library yet."));
         return {};
@@ -206,7 +210,8 @@ std::optional<core::Result<core::Change>> copy_step(Session& session, QWidget* p
     down->addWidget(which);
     down->addWidget(list, 1);
     down->addWidget(quiet_label(
-        GuideDialogsWords::tr("It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used."),
+        GuideDialogsWords::tr(
+            "It comes in behind the step in hand, with the items, figures and sources it names. What this guide has already is used."),
         &dialog));
     auto* form = new QFormLayout;
     end_form(form, &dialog);

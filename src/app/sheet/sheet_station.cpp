@@ -16,6 +16,7 @@
 #include "core/dryrun/dry_run.h"
 #include "core/editing/draft_lines.h"
 #include "core/editing/split_line.h"
+#include "core/edits/change_label.h"
 #include "core/review/open_points.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
@@ -127,7 +128,8 @@ void SheetStation::choose_methods() {
     if (form.exec() != QDialog::Accepted) return;
     core::Step next = *step;
     next.methods = form.methods();
-    if (next != *step) session_.perform(core::Change{"choose methods", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+    if (next != *step)
+        session_.perform(core::Change{core::change_label("choose methods"), {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 void SheetStation::draft() {
@@ -399,7 +401,8 @@ void SheetStation::move_step(int by) {
     const auto it = std::find_if(steps.begin(), steps.end(), [&](const core::Step& s) { return s.id == session_.step(); });
     const auto to = it - steps.begin() + by;
     if (it == steps.end() || to < 0 || to >= static_cast<std::ptrdiff_t>(steps.size())) return;
-    if (session_.perform(core::Change{"move a step", {core::MoveStep{session_.step(), static_cast<std::size_t>(to)}}})) {
+    if (session_.perform(
+            core::Change{core::change_label("move a step"), {core::MoveStep{session_.step(), static_cast<std::size_t>(to)}}})) {
         if (auto* c = current()) {
             c->focus_heading();
             QMetaObject::invokeMethod(
@@ -419,14 +422,14 @@ void SheetStation::add_step() {
     s.id = core::fresh_id<core::StepId>("step", steps);
     const auto id = s.id;
     const std::size_t at = it == steps.end() ? steps.size() : static_cast<std::size_t>(it - steps.begin()) + 1;
-    if (!session_.perform(core::Change{"add a step", {core::Put<core::Step>{std::move(s), at}}})) return;
+    if (!session_.perform(core::Change{core::change_label("add a step"), {core::Put<core::Step>{std::move(s), at}}})) return;
     session_.set_step(id);
     if (auto* c = current()) c->focus_heading();
 }
 
 void SheetStation::remove_step() {
     if (session_.step().empty()) return;
-    session_.perform(core::Change{"remove a step", {core::Remove<core::StepId>{session_.step()}}});
+    session_.perform(core::Change{core::change_label("remove a step"), {core::Remove<core::StepId>{session_.step()}}});
     if (auto* c = current()) c->focus_heading();
 }
 

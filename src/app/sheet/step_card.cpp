@@ -17,6 +17,7 @@
 #include "app/theme/theme.h"
 #include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
+#include "core/edits/change_label.h"
 #include "publish/colours.h"
 #include "publish/hazard_signs.h"
 #include "publish/press_strip.h"
@@ -156,9 +157,9 @@ StepCard::StepCard(Session& session, const core::StepId& id, QWidget* parent) : 
     preview_ = new PlatePreview(session, this);
     across->addWidget(preview_, 0, Qt::AlignTop);
     watch(heading_);
-    connect(heading_, &QLineEdit::editingFinished, this, [this] { save("write a heading"); });
+    connect(heading_, &QLineEdit::editingFinished, this, [this] { save(core::change_label("write a heading")); });
     connect(heading_, &QLineEdit::returnPressed, this, [this] {
-        save("write a heading");  // before the focus moves on and the card shows the guide again
+        save(core::change_label("write a heading"));  // before the focus moves on and the card shows the guide again
         if (lines_.empty())
             add_line(-1);
         else
@@ -232,14 +233,14 @@ void StepCard::show_cautions(const core::Step& step) {
         watch(words->edit());
         caution_box_->addWidget(row);
         const auto i = cautions_.size();
-        connect(signal, &QComboBox::activated, this, [this] { save("change a signal word"); });
-        connect(words, &LineField::finished, this, [this] { save("write a caution"); });
+        connect(signal, &QComboBox::activated, this, [this] { save(core::change_label("change a signal word")); });
+        connect(words, &LineField::finished, this, [this] { save(core::change_label("write a caution")); });
         connect(words, &LineField::line_after_asked, this, [this] { focus_line(0); });
         connect(words, &LineField::removal_asked, this, [this, i] {
             core::Step s = *now();
             if (i < s.cautions.size()) s.cautions.erase(s.cautions.begin() + static_cast<std::ptrdiff_t>(i));
             heading_->setFocus();
-            session_.perform(core::Change{"remove a caution", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+            session_.perform(core::Change{core::change_label("remove a caution"), {core::Put<core::Step>{std::move(s), std::nullopt}}});
         });
         cautions_.push_back({row, sign, signal, words});
     }
@@ -292,7 +293,7 @@ void StepCard::show_lines(const core::Step& step) {
         across->addWidget(field, 1);
         line_box_->addWidget(row);
         watch(field->edit());
-        connect(field, &LineField::finished, this, [this] { save("write an instruction"); });
+        connect(field, &LineField::finished, this, [this] { save(core::change_label("write an instruction")); });
         connect(field, &LineField::line_after_asked, this, [this, i] { add_line(i); });
         connect(field, &LineField::removal_asked, this, [this, i] {
             core::Step s = *now();
@@ -303,7 +304,8 @@ void StepCard::show_lines(const core::Step& step) {
                 focus_line(i - 1);
             else
                 heading_->setFocus();
-            session_.perform(core::Change{"remove an instruction", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+            session_.perform(
+                core::Change{core::change_label("remove an instruction"), {core::Put<core::Step>{std::move(s), std::nullopt}}});
         });
         lines_.push_back(field);
     }
@@ -349,7 +351,7 @@ void StepCard::show_checks(const core::Step& step) {
             field->setAccessibleName(tr("Check: %1").arg(hint));
             grid->addWidget(field, at, column);
             watch(field);
-            connect(field, &QLineEdit::editingFinished, this, [this] { save("write a check"); });
+            connect(field, &QLineEdit::editingFinished, this, [this] { save(core::change_label("write a check")); });
         }
         auto* stop = quiet_label(tr("stop when"), row);
         stop->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
@@ -397,7 +399,7 @@ void StepCard::show_waits(const core::Step& step) {
         across->addWidget(r.time);
         across->addWidget(r.words, 1);
         watch(r.words);
-        connect(r.words, &QLineEdit::editingFinished, this, [this] { save("write a wait"); });
+        connect(r.words, &QLineEdit::editingFinished, this, [this] { save(core::change_label("write a wait")); });
         check_box_->addWidget(row);
         waits_.push_back(r);
     }
@@ -566,7 +568,7 @@ void StepCard::focus_line(int i) {
 }
 
 void StepCard::add_line(int after) {
-    save("write an instruction");
+    save(core::change_label("write an instruction"));
     core::Step s = *now();
     const auto at = std::min<std::size_t>(static_cast<std::size_t>(after + 1), s.lines.size());
     // an empty line is kept by the field only, until something is written into it
@@ -581,21 +583,22 @@ void StepCard::add_line(int after) {
         return;
     }
     s.lines.insert(s.lines.begin() + static_cast<std::ptrdiff_t>(at), "");
-    if (session_.perform(core::Change{"add an instruction", {core::Put<core::Step>{std::move(s), std::nullopt}}}))
+    if (session_.perform(core::Change{core::change_label("add an instruction"), {core::Put<core::Step>{std::move(s), std::nullopt}}}))
         focus_line(static_cast<int>(at));
 }
 
 void StepCard::add_caution() {
     core::Step s = *now();
     s.cautions.push_back({core::Signal::Caution, ""});
-    if (session_.perform(core::Change{"add a caution", {core::Put<core::Step>{std::move(s), std::nullopt}}}))
+    if (session_.perform(core::Change{core::change_label("add a caution"), {core::Put<core::Step>{std::move(s), std::nullopt}}}))
         cautions_.back().words->begin();
 }
 
 void StepCard::add_check() {
     core::Step s = *now();
     s.checks.push_back({});
-    if (session_.perform(core::Change{"add a check", {core::Put<core::Step>{std::move(s), std::nullopt}}})) checks_.back().look->setFocus();
+    if (session_.perform(core::Change{core::change_label("add a check"), {core::Put<core::Step>{std::move(s), std::nullopt}}}))
+        checks_.back().look->setFocus();
 }
 
 }  // namespace anagraph::app

@@ -24,6 +24,7 @@
 #include "app/theme/theme.h"
 #include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
+#include "core/edits/change_label.h"
 
 namespace anagraph::app::step_forms {
 
@@ -139,7 +140,7 @@ Answer facts(Session& session, QWidget* parent) {
     if (!form.ask(check)) return {};
     s.variants = ticked(variants, p.header.variants);
     s.states = chosen();
-    return put("say what a step applies to", std::move(s));
+    return put(core::change_label("say what a step applies to"), std::move(s));
 }
 
 Answer caution(Session& session, int which, QWidget* parent) {
@@ -193,7 +194,7 @@ Answer caution(Session& session, int which, QWidget* parent) {
         s.cautions.push_back(std::move(next));
     else
         s.cautions[static_cast<std::size_t>(which)] = std::move(next);
-    return put(fresh ? "add a caution" : "change a caution", std::move(s));
+    return put(fresh ? core::change_label("add a caution") : core::change_label("change a caution"), std::move(s));
 }
 
 Answer check(Session& session, int which, QWidget* parent) {
@@ -236,7 +237,7 @@ Answer check(Session& session, int which, QWidget* parent) {
         s.checks.push_back(std::move(c));
     else
         s.checks[static_cast<std::size_t>(which)] = std::move(c);
-    return put(fresh ? "add a check" : "change a check", std::move(s));
+    return put(fresh ? core::change_label("add a check") : core::change_label("change a check"), std::move(s));
 }
 
 Answer wait(Session& session, QWidget* parent) {
@@ -253,7 +254,7 @@ Answer wait(Session& session, QWidget* parent) {
         }))
         return {};
     s.waits.push_back({words_of(what), time.id()});
-    return put("add a wait", std::move(s));
+    return put(core::change_label("add a wait"), std::move(s));
 }
 
 namespace {
@@ -394,7 +395,7 @@ Answer resets(Session& session, QWidget* parent) {
         which = box->currentIndex();
         if (what->currentIndex() == 1) {
             s.resets.erase(s.resets.begin() + which);
-            return put("take a reset out", std::move(s));
+            return put(core::change_label("take a reset out"), std::move(s));
         }
     }
     const bool fresh = which == static_cast<int>(s.resets.size());
@@ -404,7 +405,7 @@ Answer resets(Session& session, QWidget* parent) {
         s.resets.push_back(dialog.sequence());
     else
         s.resets[static_cast<std::size_t>(which)] = dialog.sequence();
-    return put("say how a display is set back", std::move(s));
+    return put(core::change_label("say how a display is set back"), std::move(s));
 }
 
 Answer follow_ups(Session& session, QWidget* parent) {
@@ -443,7 +444,7 @@ Answer follow_ups(Session& session, QWidget* parent) {
     header.follow_ups.clear();
     for (const auto& [when, what] : rows)
         if (!words_of(what).empty()) header.follow_ups.push_back({words_of(when), words_of(what)});
-    return core::Change{"edit the follow-ups", {core::SetHeader{std::move(header)}}};
+    return core::Change{core::change_label("edit the follow-ups"), {core::SetHeader{std::move(header)}}};
 }
 
 Answer orders(Session& session, int line, QWidget* parent) {
@@ -454,7 +455,7 @@ Answer orders(Session& session, int line, QWidget* parent) {
     if (dialog.exec() != QDialog::Accepted) return {};
     core::Step next = core::with_line_actions(*step, static_cast<std::size_t>(line), dialog.actions(), p.items);
     if (next == *step) return {};
-    return core::tried(p, {"put right what a line orders", {core::Put<core::Step>{std::move(next), std::nullopt}}});
+    return core::tried(p, {core::change_label("put right what a line orders"), {core::Put<core::Step>{std::move(next), std::nullopt}}});
 }
 
 Answer comment(Session& session, int line, QWidget* parent) {
@@ -494,7 +495,7 @@ Answer comment(Session& session, int line, QWidget* parent) {
     }
     if (!words_of(said).empty())
         s.comments.push_back({at, words_of(who), QDate::currentDate().toString(Qt::ISODate).toStdString(), words_of(said)});
-    return put("comment", std::move(s));
+    return put(core::change_label("comment"), std::move(s));
 }
 
 }  // namespace anagraph::app::step_forms

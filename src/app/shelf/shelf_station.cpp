@@ -19,8 +19,9 @@
 #include "app/hearing/hearing.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
-#include "publish/pack_source.h"
+#include "core/edits/change_label.h"
 #include "publish/cover.h"
+#include "publish/pack_source.h"
 #include "shop/intake.h"
 #include "shop/relink.h"
 #include "store/objects/object_cache.h"
@@ -86,7 +87,8 @@ QListView* card_list(const QString& name, QAbstractListModel* rows, QWidget* par
 
 }  // namespace
 
-ShelfStation::ShelfStation(Session& session, QWidget* parent) : QWidget(parent), session_(session), covers_([&session] { return session.library().folder(); }) {
+ShelfStation::ShelfStation(Session& session, QWidget* parent)
+    : QWidget(parent), session_(session), covers_([&session] { return session.library().folder(); }) {
     guide_rows_ = new GuideRows(covers_, this);
     recording_rows_ = new RecordingRows(covers_, this);
     recording_rows_->has_original = [this](const store::RecordingEntry& r) { return session_.library().has_original(r); };
@@ -282,7 +284,8 @@ void ShelfStation::use(const core::RecordingId& id) {
     const auto* chosen = recording_rows_->at(recording_rows_->index_of(id));
     if (chosen == nullptr || !session_.has_guide() || session_.procedure().find(id) != nullptr) return;
     const QString title = QFileInfo(text(chosen->name)).completeBaseName();
-    session_.perform(core::Change{"use a recording", {core::Put<core::RecordingUse>{{id, title.toStdString(), {}}, std::nullopt}}});
+    session_.perform(
+        core::Change{core::change_label("use a recording"), {core::Put<core::RecordingUse>{{id, title.toStdString(), {}}, std::nullopt}}});
     emit session_.library_changed();
 }
 
@@ -295,7 +298,8 @@ void ShelfStation::choose_files(shop::Original original) {
 void ShelfStation::dragEnterEvent(QDragEnterEvent* event) {
     // a pack is verified, by the window
     const auto urls = event->mimeData()->urls();
-    const bool pack = std::any_of(urls.begin(), urls.end(), [](const QUrl& url) { return publish::is_pack(url.toLocalFile().toStdString()); });
+    const bool pack =
+        std::any_of(urls.begin(), urls.end(), [](const QUrl& url) { return publish::is_pack(url.toLocalFile().toStdString()); });
     if (event->mimeData()->hasUrls() && !pack) event->acceptProposedAction();
     if (pack) event->ignore();
 }

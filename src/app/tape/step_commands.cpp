@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
+#include "core/edits/change_label.h"
 #include "core/tape/draft.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
@@ -125,7 +126,7 @@ void keep_picture(TapeHand& hand) {
     }
     core::Step s = *hand.step();
     s.plates.push_back({core::fresh_id<core::PlateId>(s.id.text(), core::plates_of(hand.guide())), hand.id(), hand.now(), "", {}});
-    put(hand, "keep a picture", std::move(s));
+    put(hand, core::change_label("keep a picture"), std::move(s));
 }
 
 void go_to_sharpest(TapeHand& hand) {
@@ -141,7 +142,7 @@ void keep_clip(TapeHand& hand) {
         s.clip.reset();
     else
         s.clip = core::Clip{s.takes.front()};
-    put(hand, s.clip ? "make a clip" : "remove the clip", std::move(s));
+    put(hand, s.clip ? core::change_label("make a clip") : core::change_label("remove the clip"), std::move(s));
 }
 
 void split(TapeHand& hand) { hand.session.perform(core::split_step(hand.guide(), hand.step()->id, hand.id(), hand.now())); }
@@ -196,7 +197,8 @@ void remove_take(TapeHand& hand) {
 void nest_check(TapeHand& hand) {
     const auto id = hand.step()->id;
     const core::Take shown = line_stretch(hand);
-    const auto look = hand.ask(StepCommandsWords::tr("Check"), StepCommandsWords::tr("What is looked at here? What is good and what stops the job is written on the Sheet."));
+    const auto look = hand.ask(StepCommandsWords::tr("Check"),
+        StepCommandsWords::tr("What is looked at here? What is good and what stops the job is written on the Sheet."));
     if (look) hand.session.perform(core::nest_check(hand.guide(), id, {look->toStdString(), "", "", shown}));
 }
 
@@ -208,7 +210,8 @@ void nest_wait(TapeHand& hand) {
     for (const auto* m : hand.marks())
         if (m->kind == core::MarkKind::Figure && m->figure_kind == core::FigureKind::Duration)
             if (const auto* taken = core::taken_as(hand.guide(), hand.id(), *m)) time = taken->id;
-    const auto what = hand.ask(StepCommandsWords::tr("Wait"), StepCommandsWords::tr("What is waited for? (\"until the oil has run down\")"));
+    const auto what =
+        hand.ask(StepCommandsWords::tr("Wait"), StepCommandsWords::tr("What is waited for? (\"until the oil has run down\")"));
     if (what) hand.session.perform(core::nest_wait(hand.guide(), id, {what->toStdString(), time, shown}));
 }
 
@@ -219,7 +222,8 @@ void draft(TapeHand& hand) {
             core::draft_steps(hand.guide(), hand.id(), hand.recording()->narration, hand.recording()->marks, hand.index().end, frame_from)))
         return;
     const auto made = static_cast<qsizetype>(hand.guide().steps.size() - before);
-    hand.session.tell(StepCommandsWords::tr("%n steps were drafted from what was said. Look at each and confirm it.", "1 step was drafted from what was said. Look at it and confirm it.", static_cast<int>(made)));
+    hand.session.tell(StepCommandsWords::tr("%n steps were drafted from what was said. Look at each and confirm it.",
+        "1 step was drafted from what was said. Look at it and confirm it.", static_cast<int>(made)));
 }
 
 }  // namespace anagraph::app::step_commands

@@ -19,6 +19,8 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/work/work_bar.h"
+#include "core/edits/change_label.h"
+#include "core/edits/translation.h"
 #include "core/tape/draft.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
@@ -183,6 +185,10 @@ std::vector<TapeView::Heading> TapeStation::headings() {
             const auto with = std::find(order.begin(), order.end(), use->alongside->with) - order.begin() + 1;
             h.relation = tr("same moments as recording %1 · %2").arg(with).arg(h.relation);
         }
+        if (!r->narration.empty())
+            h.relation = r->other_language.empty() ? tr("%1 · read in English").arg(h.relation)
+                                                   : tr("not read: it sounds %1, and only English is read · %2")
+                                                         .arg(text(core::language_words(r->other_language)), h.relation);
         if (r->away) h.relation = tr("the original is missing · %1").arg(h.relation);
         if (r->reading) h.relation = tr("being read … · %1").arg(h.relation);
         heard.push_back({order[i], &r->marks});
@@ -331,7 +337,7 @@ void TapeStation::rename_step() {
     if (step == nullptr || step->heading == heading_->text().trimmed().toStdString()) return;
     core::Step s = *step;
     s.heading = heading_->text().trimmed().toStdString();
-    session_.perform(core::Change{"write a heading", {core::Put<core::Step>{std::move(s), std::nullopt}}});
+    session_.perform(core::Change{core::change_label("write a heading"), {core::Put<core::Step>{std::move(s), std::nullopt}}});
 }
 
 void TapeStation::confirm_and_go_on() {

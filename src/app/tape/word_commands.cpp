@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "core/edits/change_label.h"
 #include "core/tape/logging.h"
 #include "core/tape/mishearings.h"
 #include "core/tape/spoken_lines.h"
@@ -73,7 +74,8 @@ std::vector<std::size_t> others_to_correct(TapeHand& hand, std::size_t line, con
             text(core::clock_text(heard[others[i]].start, false)), text(core::put_right(heard[others[i]].text, wrong)));
     if (others.size() > kLinesShown) lines << WordCommandsWords::tr("and %1 more").arg(others.size() - kLinesShown);
     if (!hand.agree(WordCommandsWords::tr("The same elsewhere"),
-            WordCommandsWords::tr("The same was heard in %n other lines. Put it right there too: %1?", "The same was heard in 1 other line. Put it right there too: %1?", static_cast<int>(others.size()))
+            WordCommandsWords::tr("The same was heard in %n other lines. Put it right there too: %1?",
+                "The same was heard in 1 other line. Put it right there too: %1?", static_cast<int>(others.size()))
                 .arg(changes.join(QStringLiteral(", "))),
             lines.join(QLatin1Char('\n')), WordCommandsWords::tr("&All of them"), WordCommandsWords::tr("&This line only")))
         others.clear();
@@ -87,18 +89,20 @@ void correct_line(TapeHand& hand) {
     const core::Segment now = hand.recording()->narration[*line];
     if (const auto heard_line = hand.heard_line()) {
         const core::Segment heard = hand.recording()->heard[*heard_line];
-        if (const auto words = hand.ask(WordCommandsWords::tr("Words of this line"), WordCommandsWords::tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text)))
+        if (const auto words = hand.ask(WordCommandsWords::tr("Words of this line"),
+                WordCommandsWords::tr("The recogniser heard: %1").arg(text(heard.text)), text(now.text)))
             hand.session.perform(core::correct_lines_alike(hand.guide(), hand.id(), hand.recording()->heard, *heard_line,
                 words->toStdString(), others_to_correct(hand, *heard_line, words->toStdString())));
-    } else if (const auto words =
-                   hand.ask(WordCommandsWords::tr("Words of this line"), WordCommandsWords::tr("You typed this line; left empty, it is removed."), text(now.text))) {
+    } else if (const auto words = hand.ask(WordCommandsWords::tr("Words of this line"),
+                   WordCommandsWords::tr("You typed this line; left empty, it is removed."), text(now.text))) {
         hand.session.perform(core::retype_line(hand.guide(), hand.id(), {now.start, now.end, words->toStdString()}));
     }
 }
 
 void type_line(TapeHand& hand) {
     const auto from = hand.now();
-    const auto words = hand.ask(WordCommandsWords::tr("Type a line"), WordCommandsWords::tr("What is done or said here? The line begins at this moment; the film plays on."), {},
+    const auto words = hand.ask(WordCommandsWords::tr("Type a line"),
+        WordCommandsWords::tr("What is done or said here? The line begins at this moment; the film plays on."), {},
         TapeHand::Meanwhile::Playing);
     if (!words) return;
     // as long as it takes to say it, about three words a second
@@ -111,8 +115,9 @@ void type_line(TapeHand& hand) {
 void say_speaker(TapeHand& hand) {
     const auto heard = hand.heard_line();
     const core::Segment line = hand.recording()->heard[*heard];
-    if (const auto name = hand.ask(WordCommandsWords::tr("Speaker"), WordCommandsWords::tr("Who speaks from this line on? Empty: as the narration says."),
-            text(hand.recording()->narration[*hand.line()].speaker)))
+    if (const auto name =
+            hand.ask(WordCommandsWords::tr("Speaker"), WordCommandsWords::tr("Who speaks from this line on? Empty: as the narration says."),
+                text(hand.recording()->narration[*hand.line()].speaker)))
         hand.session.perform(core::set_speaker(hand.guide(), hand.id(), line, name->toStdString()));
 }
 
@@ -152,13 +157,14 @@ void align_by_sound(TapeHand& hand) {
         with = other.id;
     }
     if (!best) {
-        hand.session.tell(
-            WordCommandsWords::tr("No other recording of this guide heard the same; they were made one after the other, or the sound is too different."));
+        hand.session.tell(WordCommandsWords::tr(
+            "No other recording of this guide heard the same; they were made one after the other, or the sound is too different."));
         return;
     }
     core::RecordingUse aligned = *use;
     aligned.alongside = core::Alongside{with, best->shift};
-    if (hand.session.perform(core::Change{"align two recordings", {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
+    if (hand.session.perform(
+            core::Change{core::change_label("align two recordings"), {core::Put<core::RecordingUse>{std::move(aligned), std::nullopt}}}))
         hand.session.tell(WordCommandsWords::tr("Both heard the same for %1; the same moment can be seen in the other now.")
                               .arg(text(core::clock_text(core::FrameTime(std::llround(best->overlap), 1), false))));
 }

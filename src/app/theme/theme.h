@@ -55,14 +55,23 @@ QPixmap icon(const QString& name, const QColor& colour, int size, double ratio);
 /// The program's own sign.
 QIcon program_icon();
 /// "3.2 GB"
-inline QString bytes_in_words(qint64 bytes) { return QLocale::c().formattedDataSize(bytes, 1, QLocale::DataSizeSIFormat); }
+inline QString bytes_in_words(qint64 bytes) { return QLocale().formattedDataSize(bytes, 1, QLocale::DataSizeSIFormat); }
 
 inline QString text(const std::string& s) { return QString::fromStdString(s); }
 /// A sentence of the core in the language of the window.
 QString said(const core::Words& words);
 inline QString text(const core::Words& words) { return said(words); }
+/// What a change is called, in the language of the window; see core/edits/change_label.h.
+QString label_words(const std::string& label);
 /// A day as the person's country writes it, the year in full; 2026-11-28 where no country is set.
 QString text(core::Day day);
+core::Day today();
+/// What was measured or reckoned, with the marks of the person's country: "2,5".
+QString digits(double value, char form = 'g', int precision = 6);
+/// A typed day as it is kept, 2026-11-28: it may come so, or as text(Day) shows one. Anything else stays as it is, for who judges it.
+std::string kept_day(const QString& typed);
+/// The same of a stretch of days, its ends with ".." between.
+std::string kept_days(const QString& typed);
 /// The same without its year.
 QString day_of_year(core::Day day);
 /// With a capital at its beginning.

@@ -21,8 +21,8 @@ public:
         app.add_option("--folder", folder_, "where the films made for it are kept");
         app.add_flag("--full", full_, "ten minutes and four hours of 1080p; takes an hour and more");
         app.add_option("--only", only_, "one part alone")
-            ->check(CLI::IsMember(
-                {"import", "memory", "frame", "reader", "figures", "drafts", "hearing", "clips", "window", "library", "desk", "logbook"}));
+            ->check(CLI::IsMember({"import", "memory", "frame", "reader", "figures", "drafts", "hearing", "clips", "window", "library",
+                "rest", "desk", "logbook"}));
     }
 
     int run() override {

@@ -353,7 +353,7 @@ json due_json(const core::DueItem& d) {
         {"due_reading", n.due_reading ? quantity_json(*n.due_reading, *d.unit) : json(nullptr)},
         {"first", d.trouble.empty() ? json(n.by_reading ? "reading" : "calendar") : json(nullptr)},
         {"left", n.left ? quantity_json(*n.left, *core::find_unit(n.left_unit)) : json(nullptr)}, {"overdue", n.overdue},
-        {"service_by", day(n.service_by)}, {"because", d.trouble.empty() ? n.because.english() : d.trouble}};
+        {"service_by", day(n.service_by)}, {"because", (d.trouble.empty() ? n.because : d.trouble).english()}};
 }
 
 std::string due_words(const core::DueItem& d) {
@@ -523,7 +523,8 @@ public:
         for (const auto& n : *needs) {
             const auto amount = [&](double value) { return value > 0 ? quantity_json(value, *n.unit) : json(nullptr); };
             list.push_back({{"item", n.item}, {"number", n.number}, {"amount", n.counted ? quantity_json(n.there, *n.unit) : json(nullptr)},
-                {"least", amount(n.least)}, {"taken", amount(n.taken)}, {"jobs", n.jobs}, {"order", amount(n.order)}});
+                {"least", amount(n.least)}, {"taken", amount(n.taken)}, {"jobs", std::vector<std::string>(n.jobs.begin(), n.jobs.end())},
+                {"order", amount(n.order)}});
             words += fmt::format("{}{}: {}{}", words.empty() ? "" : "\n", n.item, n.counted ? shown(n.there, *n.unit, 6) : "not counted",
                 n.order > 0 ? fmt::format(", order {}", shown(n.order, *n.unit, 6)) : "");
         }

@@ -7,7 +7,13 @@ namespace anagraph::core {
 
 Words Words::number(std::string digits) {
     Words out(std::move(digits));
-    out.number_ = true;
+    out.sort_ = Sort::Number;
+    return out;
+}
+
+Words Words::day(std::string iso) {
+    Words out(std::move(iso));
+    out.sort_ = Sort::Day;
     return out;
 }
 

@@ -38,10 +38,13 @@ public:
     Words(const Key& key, long long count, std::vector<Words> with = {}) : key_(key), count_(count), with_(std::move(with)) {}
     /// A number as its digits stand in a guide, with a point: "2.5". Shown as the reader's country writes it.
     static Words number(std::string digits);
+    /// A day as it is kept, "2026-11-28". Shown as the reader's country writes it.
+    static Words day(std::string iso);
 
     bool empty() const { return key_.english == nullptr && own_.empty(); }
     bool has_key() const { return key_.english != nullptr; }
-    bool is_number() const { return number_; }
+    bool is_number() const { return sort_ == Sort::Number; }
+    bool is_day() const { return sort_ == Sort::Day; }
     const Key& key() const { return key_; }
     const std::string& own() const { return own_; }
     long long count() const { return count_; }
@@ -55,9 +58,10 @@ public:
     friend std::ostream& operator<<(std::ostream& out, const Words& words);
 
 private:
+    enum class Sort { Text, Number, Day };
     Key key_{nullptr, nullptr};
     std::string own_;
-    bool number_ = false;
+    Sort sort_ = Sort::Text;  // of `own_`
     long long count_ = 0;
     std::vector<Words> with_;
 };

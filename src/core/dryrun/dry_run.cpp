@@ -7,6 +7,7 @@
 #include "core/dryrun/mends.h"
 #include "core/dryrun/walk.h"
 #include "core/editing/line_actions.h"
+#include "core/edits/change_label.h"
 
 namespace anagraph::core {
 namespace {
@@ -129,7 +130,7 @@ Result<Change> answer(const Procedure& p, const OrderFinding& finding, const std
         return fail(ErrorCode::BadInput, key("DryRunRules", "Say why it is kept as it is; the reason is printed for the checker."));
     Step next = *step;
     next.answered.push_back({std::string(name_of(finding.rule)), key_of(finding), because});
-    return Change{"answer the dry run", {Put<Step>{std::move(next), std::nullopt}}};
+    return Change{change_label("answer the dry run"), {Put<Step>{std::move(next), std::nullopt}}};
 }
 
 Result<Change> ask_again(const Procedure& p, const StepId& id, const Answered& answer) {
@@ -138,7 +139,7 @@ Result<Change> ask_again(const Procedure& p, const StepId& id, const Answered& a
         return fail(ErrorCode::NotFound, key("DryRunRules", "That answer is no longer in the guide."));
     Step next = *step;
     std::erase(next.answered, answer);
-    return Change{"take an answer back", {Put<Step>{std::move(next), std::nullopt}}};
+    return Change{change_label("take an answer back"), {Put<Step>{std::move(next), std::nullopt}}};
 }
 
 std::optional<OrderRule> rule_answered(const Answered& answer) { return from_name<OrderRule>(answer.rule); }

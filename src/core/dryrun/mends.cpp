@@ -4,6 +4,7 @@
 
 #include "core/editing/line_actions.h"
 #include "core/editing/usual_cautions.h"
+#include "core/edits/change_label.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core::dryrun {
@@ -157,12 +158,12 @@ Changes open_it_before(const Procedure& p, const OrderFinding& f) {
     Changes out;
     const Place at = place_of(p, f);
     for (const auto& later : done_later(p, at, f.items.front(), {Verb::Open, Verb::Remove, Verb::Loosen}))
-        move(out, p, later, at, "open the filling place first");
-    insert(out, p, at, {action(Verb::Open, {f.items.front()})}, "open the filling place first");
+        move(out, p, later, at, change_label("open the filling place first"));
+    insert(out, p, at, {action(Verb::Open, {f.items.front()})}, change_label("open the filling place first"));
     return out;
 }
 
-Changes fill_later(const Procedure& p, const OrderFinding& f) { return later(p, f, "fill it once it is closed"); }
+Changes fill_later(const Procedure& p, const OrderFinding& f) { return later(p, f, change_label("fill it once it is closed")); }
 
 Changes put_it_back(const Procedure& p, const OrderFinding& f) {
     Changes out;
@@ -170,7 +171,7 @@ Changes put_it_back(const Procedure& p, const OrderFinding& f) {
     const Place off = place_of(p, f);
     if (off.action >= p.steps[off.step].actions.size()) return out;
     const auto back = action(counterpart(p.steps[off.step].actions[off.action]), {item});
-    constexpr const char* kLabel = "put it back on";
+    constexpr const char* kLabel = change_label("put it back on");
     const auto tightened = done_later(p, after(off), item, {Verb::Tighten});
     if (!tightened.empty()) insert(out, p, tightened.front(), {back}, kLabel);
     std::vector<Action> with_tightening{back};
@@ -199,19 +200,20 @@ Changes tighten_it(const Procedure& p, const OrderFinding& f) {
     Changes out;
     const ItemId& item = f.items.front();
     const auto figure = tightness_of(p, item);
-    for (const auto& at : places_from(p, after(place_of(p, f)))) insert(out, p, at, {action(Verb::Tighten, {item}, figure)}, "tighten it");
+    for (const auto& at : places_from(p, after(place_of(p, f))))
+        insert(out, p, at, {action(Verb::Tighten, {item}, figure)}, change_label("tighten it"));
     return out;
 }
 
-Changes do_it_later(const Procedure& p, const OrderFinding& f) { return later(p, f, "tighten it once all are started"); }
+Changes do_it_later(const Procedure& p, const OrderFinding& f) { return later(p, f, change_label("tighten it once all are started")); }
 
 Changes renew_it(const Procedure& p, const OrderFinding& f) {
     Changes out;
     const Place at = place_of(p, f);
     const ItemId& seal = f.items.front();
-    insert(out, p, at, {action(Verb::Replace, {seal})}, "renew the seal");
+    insert(out, p, at, {action(Verb::Replace, {seal})}, change_label("renew the seal"));
     for (const auto& fitted : done_later(p, {}, seal, {Verb::Fit}))
-        insert(out, p, fitted, {action(Verb::Remove, {seal})}, "take the old seal off");
+        insert(out, p, fitted, {action(Verb::Remove, {seal})}, change_label("take the old seal off"));
     return out;
 }
 
@@ -222,9 +224,9 @@ Changes take_off_what_is_before(const Procedure& p, const OrderFinding& f) {
     const auto& a = p.steps[at.step].actions[at.action];
     const std::vector<ItemId> before(f.items.begin() + 1, f.items.end());
     for (const auto& later : done_later(p, at, before.front(), {Verb::Remove, Verb::Open}))
-        move(out, p, later, at, "take off what is in front first");
-    if (is(a, {Verb::Drain})) insert(out, p, at, {action(Verb::Remove, before)}, "open it first");
-    if (is(a, {Verb::Fill})) insert(out, p, at, {action(Verb::Open, before)}, "open it first");
+        move(out, p, later, at, change_label("take off what is in front first"));
+    if (is(a, {Verb::Drain})) insert(out, p, at, {action(Verb::Remove, before)}, change_label("open it first"));
+    if (is(a, {Verb::Fill})) insert(out, p, at, {action(Verb::Open, before)}, change_label("open it first"));
     return out;
 }
 
@@ -234,26 +236,28 @@ Changes bring_the_state(const Procedure& p, const OrderFinding& f) {
     if (f.action) {
         const auto& a = p.steps[at.step].actions[at.action];
         if (is(a, {Verb::Run}))
-            insert(out, p, at, {action(Verb::Release, {})}, "free the machine first");
+            insert(out, p, at, {action(Verb::Release, {})}, change_label("free the machine first"));
         else
-            insert(out, p, at, {action(Verb::Stop, {})}, "stop the machine first");
+            insert(out, p, at, {action(Verb::Stop, {})}, change_label("stop the machine first"));
         return out;
     }
     // the last place before the step at which it can be done
     for (const auto verb : {Verb::Stop, Verb::Isolate, Verb::Run}) {
-        if (at.step > 0) insert(out, p, {at.step - 1, p.steps[at.step - 1].actions.size()}, {action(verb, {})}, "bring the state about");
-        insert(out, p, {at.step, 0}, {action(verb, {})}, "bring the state about");
+        if (at.step > 0)
+            insert(out, p, {at.step - 1, p.steps[at.step - 1].actions.size()}, {action(verb, {})}, change_label("bring the state about"));
+        insert(out, p, {at.step, 0}, {action(verb, {})}, change_label("bring the state about"));
     }
     Step first = p.steps.front();
     first.states.push_back(MachineState::Level);
-    if (p.steps[at.step].states != first.states) out.push_back({"ask for level ground at the beginning", {put(std::move(first))}});
+    if (p.steps[at.step].states != first.states)
+        out.push_back({change_label("ask for level ground at the beginning"), {put(std::move(first))}});
     return out;
 }
 
 Changes warn_of_heat(const Procedure& p, const OrderFinding& f) {
     Step step = *p.find(f.step);
     step.cautions.push_back(usual_caution(*find_hazard("hot-oil")));
-    return {{"warn of hot oil", {put(std::move(step))}}};
+    return {{change_label("warn of hot oil"), {put(std::move(step))}}};
 }
 
 Changes lower_it_on_stands(const Procedure& p, const OrderFinding& f) {
@@ -267,7 +271,7 @@ Changes lower_it_on_stands(const Procedure& p, const OrderFinding& f) {
     for (std::size_t s = 0; s <= at.step; ++s)
         for (std::size_t a = 0; a < (s == at.step ? at.action : p.steps[s].actions.size()); ++a)
             if (is(p.steps[s].actions[a], {Verb::Lift})) lifted = p.steps[s].actions[a].items;
-    insert(out, p, at, {action(Verb::Lower, lifted, {}, stands)}, "lower it on its stands");
+    insert(out, p, at, {action(Verb::Lower, lifted, {}, stands)}, change_label("lower it on its stands"));
     return out;
 }
 
@@ -277,7 +281,7 @@ Changes name_the_vessel(const Procedure& p, const OrderFinding& f) {
     for (const auto& item : p.items)
         if (item.kind == ItemKind::Vessel) vessels.push_back(item.id);
     if (vessels.size() != 1) return out;
-    insert(out, p, place_of(p, f), {action(Verb::Place, vessels)}, "put the vessel under it");
+    insert(out, p, place_of(p, f), {action(Verb::Place, vessels)}, change_label("put the vessel under it"));
     return out;
 }
 
@@ -286,14 +290,15 @@ Changes name_a_larger_vessel(const Procedure& p, const OrderFinding& f) {
     const Place at = place_of(p, f);
     for (const auto& item : p.items)
         if (item.kind == ItemKind::Vessel && !has(f.items, item.id))
-            insert(out, p, at, {action(Verb::Place, {item.id})}, "take a larger vessel as well");
+            insert(out, p, at, {action(Verb::Place, {item.id})}, change_label("take a larger vessel as well"));
     return out;
 }
 
 Changes close_after_the_test(const Procedure& p, const OrderFinding& f) {
     Changes out;
     const std::size_t at = place_of(p, f.step);
-    for (std::size_t to = at + 1; to < p.steps.size(); ++to) out.push_back({"close it after the test", {MoveStep{f.step, to}}});
+    for (std::size_t to = at + 1; to < p.steps.size(); ++to)
+        out.push_back({change_label("close it after the test"), {MoveStep{f.step, to}}});
     return out;
 }
 
@@ -301,7 +306,7 @@ Changes look_at_it(const Procedure& p, const OrderFinding& f) {
     Changes out;
     for (const auto& at : places_from(p, place_of(p, f)))
         if (at.action > 0 && is(p.steps[at.step].actions[at.action - 1], {Verb::Run}))
-            insert(out, p, at, {action(Verb::Inspect, f.items)}, "look for leaks");
+            insert(out, p, at, {action(Verb::Inspect, f.items)}, change_label("look for leaks"));
     return out;
 }
 
@@ -310,7 +315,7 @@ Changes fill_it(const Procedure& p, const OrderFinding& f) {
     const Item* fluid = p.find(f.items.front());
     if (fluid == nullptr) return out;
     for (const auto& at : places_from(p, after(place_of(p, f))))
-        insert(out, p, at, {action(Verb::Fill, {fluid->id}, fluid->refill)}, "fill it again");
+        insert(out, p, at, {action(Verb::Fill, {fluid->id}, fluid->refill)}, change_label("fill it again"));
     return out;
 }
 
@@ -329,7 +334,7 @@ Changes pour_the_refill(const Procedure& p, const OrderFinding& f) {
         step.lines[*lines[at.action]] = line_of(pieces);
     }
     a.figure = fluid->refill;
-    out.push_back({"pour what goes in again", {put(std::move(step))}});
+    out.push_back({change_label("pour what goes in again"), {put(std::move(step))}});
     return out;
 }
 
@@ -340,7 +345,7 @@ Changes read_the_level(const Procedure& p, const OrderFinding& f) {
         if (is_gauge(item)) gauges.push_back(item.id);
     if (gauges.empty()) gauges.push_back(f.items.front());
     for (const auto& at : places_from(p, after(place_of(p, f))))
-        for (const auto& gauge : gauges) insert(out, p, at, {action(Verb::Measure, {gauge})}, "read the level");
+        for (const auto& gauge : gauges) insert(out, p, at, {action(Verb::Measure, {gauge})}, change_label("read the level"));
     return out;
 }
 
@@ -349,19 +354,19 @@ Changes leave_it_out(const Procedure& p, const OrderFinding& f) {
     const Place at = place_of(p, f);
     if (f.action)
         if (auto step = without_action(p, p.steps[at.step], at.action); step && !step->lines.empty())
-            out.push_back({"leave it out", {put(std::move(*step))}});
+            out.push_back({change_label("leave it out"), {put(std::move(*step))}});
     return out;
 }
 
 Changes dispose_of_it(const Procedure& p, const OrderFinding& f) {
     Changes out;
-    insert(out, p, at_end(p), {action(Verb::Dispose, f.items)}, "say where it goes");
+    insert(out, p, at_end(p), {action(Verb::Dispose, f.items)}, change_label("say where it goes"));
     return out;
 }
 
 Changes record_it(const Procedure& p, const OrderFinding&) {
     Changes out;
-    insert(out, p, at_end(p), {action(Verb::Record, {})}, "write it into the book");
+    insert(out, p, at_end(p), {action(Verb::Record, {})}, change_label("write it into the book"));
     return out;
 }
 

@@ -7,6 +7,7 @@
 
 #include "core/base/letters.h"
 #include "core/dryrun/job.h"
+#include "core/edits/change_label.h"
 #include "core/procedure/verbs.h"
 #include "core/workout/known.h"
 
@@ -368,7 +369,7 @@ Result<Change> confirm(const Procedure& p, const WorkedOut& fact) {
     if (item == nullptr) return fail(ErrorCode::NotFound, key("DryRunRules", "That item is no longer in the guide."));
     Item next = *item;
     take_over(next, fact);
-    return tried(p, {"confirm what was worked out", {Put<Item>{std::move(next), std::nullopt}}});
+    return tried(p, {change_label("confirm what was worked out"), {Put<Item>{std::move(next), std::nullopt}}});
 }
 
 Result<Change> deny(const Procedure& p, const WorkedOut& fact) {
@@ -376,7 +377,7 @@ Result<Change> deny(const Procedure& p, const WorkedOut& fact) {
     if (item == nullptr) return fail(ErrorCode::NotFound, key("DryRunRules", "That item is no longer in the guide."));
     Item next = *item;
     next.none_of.emplace_back(name_of(fact.trait));
-    return tried(p, {"say that it is not so", {Put<Item>{std::move(next), std::nullopt}}});
+    return tried(p, {change_label("say that it is not so"), {Put<Item>{std::move(next), std::nullopt}}});
 }
 
 }  // namespace anagraph::core

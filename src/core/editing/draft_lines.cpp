@@ -6,6 +6,7 @@
 
 #include "core/base/letters.h"
 #include "core/editing/line_actions.h"
+#include "core/edits/change_label.h"
 #include "core/procedure/text.h"
 #include "core/procedure/verbs.h"
 
@@ -74,11 +75,11 @@ Result<Change> draft_lines(const Procedure& p, const StepId& id, const std::vect
         return fail(ErrorCode::Refused, key("Editor", "This step has its lines already; a draft never writes over what a person wrote."));
     Step next = drafted(p, *step, tapes);
     if (next == *step) return fail(ErrorCode::Refused, kNothingHeard);
-    return tried(p, Change{"draft lines from the tape", {Put<Step>{std::move(next), std::nullopt}}});
+    return tried(p, Change{change_label("draft lines from the tape"), {Put<Step>{std::move(next), std::nullopt}}});
 }
 
 Result<Change> draft_all_lines(const Procedure& p, const std::vector<TapeLines>& tapes) {
-    Change change{"draft lines from the tape", {}};
+    Change change{change_label("draft lines from the tape"), {}};
     for (const auto& step : p.steps) {
         if (!step.lines.empty()) continue;
         if (Step next = drafted(p, step, tapes); next != step) change.edits.emplace_back(Put<Step>{std::move(next), std::nullopt});

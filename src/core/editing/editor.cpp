@@ -4,6 +4,7 @@
 #include <array>
 
 #include "core/editing/rules.h"
+#include "core/edits/change_label.h"
 
 namespace anagraph::core {
 namespace {
@@ -94,7 +95,7 @@ Result<Change> answer(const Procedure& p, const Finding& finding, const std::str
         return fail(ErrorCode::BadInput, key("Editor", "Say why it is kept as it is; the reason is kept with the step."));
     Step next = *step;
     next.answered.push_back({std::string(name_of(finding.rule)), finding.text, because});
-    return Change{"answer the editor", {Put<Step>{std::move(next), std::nullopt}}};
+    return Change{change_label("answer the editor"), {Put<Step>{std::move(next), std::nullopt}}};
 }
 
 }  // namespace anagraph::core

@@ -8,6 +8,7 @@
 #include "core/editing/line_actions.h"
 #include "core/editing/rules.h"
 #include "core/editing/usual_cautions.h"
+#include "core/edits/change_label.h"
 #include "core/narration/lexicon.h"
 #include "core/quantity/quantity.h"
 
@@ -316,7 +317,7 @@ void late_caution(const LineInHand& in, std::vector<Finding>& out) {
         Step next = in.step;
         next.lines.erase(next.lines.begin() + static_cast<std::ptrdiff_t>(in.index));
         next.cautions.push_back(std::move(caution));
-        f.fix = Change{"a caution before its action", {Put<Step>{std::move(next), std::nullopt}}};
+        f.fix = Change{change_label("a caution before its action"), {Put<Step>{std::move(next), std::nullopt}}};
         out.push_back(std::move(f));
         return;
     }
@@ -364,7 +365,7 @@ void unexplained(const LineInHand& in, std::vector<Finding>& out) {
             say(key("Editor", "Does every reader know “{0}”? The guide can explain it: {1}."), w.lower, it->second));
         Header header = in.p.header;
         header.glossary.push_back({std::string(it->first), std::string(it->second)});
-        f.fix = Change{"explain a word", {SetHeader{std::move(header)}}};
+        f.fix = Change{change_label("explain a word"), {SetHeader{std::move(header)}}};
         out.push_back(std::move(f));
     }
 }

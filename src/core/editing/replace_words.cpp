@@ -5,6 +5,7 @@
 #include <cctype>
 
 #include "core/editing/line_actions.h"
+#include "core/edits/change_label.h"
 #include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
@@ -46,7 +47,7 @@ std::size_t times_said(const Procedure& p, std::string_view words) {
 }
 
 Result<Change> replace_words(const Procedure& p, std::string_view words, std::string_view by) {
-    Change change{"replace words", {}};
+    Change change{change_label("replace words"), {}};
     if (!words.empty())
         for (const auto& step : p.steps) {
             Step next = step;

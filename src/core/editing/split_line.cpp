@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/editing/line_actions.h"
+#include "core/edits/change_label.h"
 #include "core/procedure/text.h"
 
 namespace anagraph::core {
@@ -64,7 +65,7 @@ Result<Change> split_at_line(const Procedure& p, const StepId& id, std::size_t l
     const auto at = static_cast<std::size_t>(
                         std::find_if(p.steps.begin(), p.steps.end(), [&](const Step& s) { return s.id == id; }) - p.steps.begin()) +
         1;
-    return tried(p, {"split a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), at}}});
+    return tried(p, {change_label("split a step"), {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), at}}});
 }
 
 }  // namespace anagraph::core

@@ -4,6 +4,7 @@
 
 #include "core/editing/rules.h"
 #include "core/editing/usual_cautions.h"
+#include "core/edits/change_label.h"
 #include "core/narration/lexicon.h"
 
 namespace anagraph::core::editing {
@@ -27,7 +28,7 @@ void usual_caution(const Step& step, const Hazard& hazard, std::vector<Finding>&
         std::nullopt};
     Step next = step;
     next.cautions.push_back(core::usual_caution(hazard));
-    f.fix = Change{"add a usual caution", {Put<Step>{std::move(next), std::nullopt}}};
+    f.fix = Change{change_label("add a usual caution"), {Put<Step>{std::move(next), std::nullopt}}};
     out.push_back(std::move(f));
 }
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <map>
 
+#include "core/edits/change_label.h"
 #include "core/figure/evidence.h"
 #include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
@@ -203,7 +204,7 @@ private:
 
     const Procedure& from_;
     const Procedure& to_;
-    Change change_{"copy a step", {}};
+    Change change_{change_label("copy a step"), {}};
     std::map<RecordingId, bool> used_;  // is it there by the edits so far?
     std::vector<RecordingUse> whole_later_;
     std::vector<Item> related_later_;

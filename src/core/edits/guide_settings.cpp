@@ -7,6 +7,7 @@
 #include <set>
 
 #include "core/base/letters.h"
+#include "core/edits/change_label.h"
 
 namespace anagraph::core {
 
@@ -114,7 +115,7 @@ Result<Change> set_guide(const Procedure& p, const GuideSettings& settings) {
                     "{0} cannot go: without it this would apply to every machine: {1}. Say first what else each applies to, or remove it."),
                 fmt::join(gone, ", "), fmt::join(held, "; ")),
             gone.front());
-    Change change{"change guide settings", {}};
+    Change change{change_label("change guide settings"), {}};
     if (!(next == p.header)) change.edits.push_back(SetHeader{std::move(next)});
     put_changed(change, p.items, settings.variants);
     put_changed(change, p.sources, settings.variants);

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/edits/change_label.h"
 #include "core/find/likeness.h"
 #include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
@@ -108,7 +109,7 @@ Result<Change> translate(const Procedure& p, const TranslatedLine& line, std::st
         return fail(ErrorCode::BadInput,
             key("Edits",
                 "Figures and items stand in the translation as they stand in the original, each as often; they are not translated."));
-    Change change{"translate a text", {}};
+    Change change{change_label("translate a text"), {}};
     if (!line.step.empty()) {
         const Step* step = p.find(line.step);
         if (step == nullptr) return fail(ErrorCode::NotFound, key("Edits", "That step is not in the guide any more."));
@@ -162,6 +163,12 @@ std::vector<TranslationGap> translation_gaps(const Procedure& p) {
         if (gap.missing + gap.out_of_date > 0) out.push_back(std::move(gap));
     }
     return out;
+}
+
+Words language_words(std::string_view code) {
+    for (const auto& offered : kOfferedLanguages)
+        if (offered.code == code) return offered.name;
+    return code;
 }
 
 Words words_of(const TranslationGap& gap) {

@@ -40,10 +40,18 @@ Procedure in_language(const Procedure& p, std::string_view language);
 /// Languages offered to choose from; any other code of ISO 639-1 serves as well.
 struct OfferedLanguage {
     std::string_view code;  // "de"
-    std::string_view name;  // "German"
+    Key name;               // "German"
 };
 inline constexpr OfferedLanguage kOfferedLanguages[] = {
-    {"en", "English"}, {"de", "German"}, {"fr", "French"}, {"nl", "Dutch"}, {"pl", "Polish"}, {"es", "Spanish"}};
+    {"en", key("Languages", "English")},
+    {"de", key("Languages", "German")},
+    {"fr", key("Languages", "French")},
+    {"nl", key("Languages", "Dutch")},
+    {"pl", key("Languages", "Polish")},
+    {"es", key("Languages", "Spanish")},
+};
+/// What a language is called; its code where it is not among them.
+Words language_words(std::string_view code);
 
 /// What a language of the guide lacks.
 struct TranslationGap {

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/edits/change_label.h"
 #include "core/procedure/step_texts.h"
 #include "core/procedure/text.h"
 
@@ -206,7 +207,7 @@ Change take_ruling(const Figure& figure, const Ruling& r) {
     Figure next = figure;
     if (r.changes) next.value = r.value;
     next.settled = r.why;
-    return {"resolve a figure by the house rule", {Put<Figure>{std::move(next), std::nullopt}}};
+    return {change_label("resolve a figure by the house rule"), {Put<Figure>{std::move(next), std::nullopt}}};
 }
 
 std::optional<Words> contradiction(const Figure& figure) {
@@ -237,7 +238,7 @@ Result<Change> join_figures(const Procedure& p, const FigureId& id, const Figure
     if (!joined.value.known()) joined.value = other->value;
     // what was settled for one alone has to be looked at with the other's evidence
     joined.settled.clear();
-    Change change{"merge two figures", {Put<Figure>{std::move(joined), std::nullopt}}};
+    Change change{change_label("merge two figures"), {Put<Figure>{std::move(joined), std::nullopt}}};
     for (const auto& s : p.steps)
         if (Step now = renamed(s, other_id, id); now != s) change.edits.emplace_back(Put<Step>{std::move(now), std::nullopt});
     for (Item item : p.items) {
@@ -282,7 +283,7 @@ Result<Change> part_claim(const Procedure& p, const FigureId& id, std::size_t cl
 Change note_not_found(const Figure& figure, FailedSearch looked) {
     Figure next = figure;
     next.looked.push_back(std::move(looked));
-    return {"note where a figure was looked for", {Put<Figure>{std::move(next), std::nullopt}}};
+    return {change_label("note where a figure was looked for"), {Put<Figure>{std::move(next), std::nullopt}}};
 }
 
 }  // namespace anagraph::core

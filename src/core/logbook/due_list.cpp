@@ -64,7 +64,7 @@ DueItem due_of(const Machine& m, const RuleInLog& in_log, Day on) {
     double offset = 0;  // between the machine's total and what its meter shows
     if (counts_readings(rule)) {
         if (now == nullptr) {
-            out.trouble = fmt::format("No meter of {} was read by then; enter a reading.", m.about.name);
+            out.trouble = say(key("Logbook", "No meter of {0} was read by then; enter a reading."), m.about.name);
             return out;
         }
         out.unit = meter->unit;
@@ -125,17 +125,16 @@ std::vector<DueItem> due_list(const Logbook& log, Day on, std::optional<int> wit
     return out;
 }
 
-std::string cost_of(const DueItem& due, Day day) {
-    if (!due.trouble.empty() || !due.next.due_day) return "";
+Words cost_of(const DueItem& due, Day day) {
+    if (!due.trouble.empty() || !due.next.due_day) return {};
     const auto days = (*due.next.due_day - day).count();
-    const auto counted = [](long n) { return n == 1 ? std::string("1 day") : fmt::format("{} days", n); };
-    if (days == 0) return "On the day it is due.";
-    if (days < 0) return fmt::format("{} after it is due.", counted(-days));
-    std::string out = fmt::format("{} early", counted(days));
-    if (due.next.per_day && due.unit != nullptr && *due.next.per_day > 0)
-        out += fmt::format(
-            "; about {:.3g} {} of its interval are given away", *due.next.per_day * static_cast<double>(days), due.unit->symbol);
-    return out + ".";
+    if (days == 0) return key("Logbook", "On the day it is due.");
+    if (days < 0) return {counted_key("Logbook", "%n days after it is due.", "1 day after it is due."), -days};
+    if (!due.next.per_day || due.unit == nullptr || *due.next.per_day <= 0)
+        return {counted_key("Logbook", "%n days early.", "1 day early."), days};
+    return {counted_key("Logbook", "%n days early; about {0} of its interval are given away.",
+                "1 day early; about {0} of its interval are given away."),
+        days, {amount_words(*due.next.per_day * static_cast<double>(days), *due.unit, 3)}};
 }
 
 }  // namespace anagraph::core

@@ -17,7 +17,7 @@ struct DueItem {
     const Unit* unit = nullptr;       // of the readings; null: only the calendar counts
     NextDue next;                     // readings are what the meter that is on the machine now shows
     std::optional<Day> planned = {};  // the day a person set for it
-    std::string trouble = {};         // why it cannot be reckoned; then nothing of `next` holds
+    Words trouble = {};               // why it cannot be reckoned; then nothing of `next` holds
 };
 
 /// Everything that is due on machines in service, what is overdue first, then by day, what has no day last. Counted from the last service
@@ -31,6 +31,6 @@ std::vector<DueItem> due_of_machine(const Machine& machine, Day on);
 
 /// What it costs to do it on that day: "29 days early; about 8 h of its interval are given away." Late: "3 days after it is due." Empty
 /// where it has no day.
-std::string cost_of(const DueItem& due, Day day);
+Words cost_of(const DueItem& due, Day day);
 
 }  // namespace anagraph::core

@@ -9,20 +9,20 @@
 namespace anagraph::core {
 namespace {
 
-std::string when(const DueItem& d) {
-    std::string out;
-    if (d.next.due_reading && d.unit != nullptr) out = fmt::format("at {:.6g} {}", *d.next.due_reading, d.unit->symbol);
-    if (d.next.due_day)
-        out += fmt::format("{}{} {}", out.empty() ? "" : ", ", d.next.by_reading ? "about" : "on", text_of(*d.next.due_day));
-    return out;
+Words when(const DueItem& d) {
+    const bool at = d.next.due_reading && d.unit != nullptr;
+    const Words reading = at ? amount_words(*d.next.due_reading, *d.unit) : Words();
+    if (!d.next.due_day) return at ? say(key("Logbook", "at {0}"), reading) : Words();
+    const Words day = words_of(*d.next.due_day);
+    if (d.next.by_reading) return at ? say(key("Logbook", "at {0}, about {1}"), reading, day) : say(key("Logbook", "about {0}"), day);
+    return at ? say(key("Logbook", "at {0}, on {1}"), reading, day) : say(key("Logbook", "on {0}"), day);
 }
 
-std::string last_reading(const Machine& m) {
-    std::string out;
+Words last_reading(const Machine& m) {
+    std::vector<Words> out;
     for (const auto& meter : m.meters)
-        if (!meter.points.empty())
-            out += fmt::format("{}{:.6g} {}", out.empty() ? "" : ", ", meter.points.back().shown, meter.unit->symbol);
-    return out;
+        if (!meter.points.empty()) out.push_back(amount_words(meter.points.back().shown, *meter.unit));
+    return listed(out);
 }
 
 }  // namespace
@@ -36,7 +36,7 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today) {
     std::map<std::string, std::size_t> at;
     for (const auto& m : log.machines()) {
         FleetColumn c{m.about.name, m.place, last_reading(m), m.out, {}, {}, 0};
-        for (const auto& s : m.services) c.marks.push_back({FleetMark::Kind::Service, s.on, s.what.what, text_of(s.on)});
+        for (const auto& s : m.services) c.marks.push_back({FleetMark::Kind::Service, s.on, s.what.what, words_of(s.on)});
         for (const auto& rule : m.rules)
             for (const auto& span : rule.what.avoid) c.kept_free.push_back(*parse_avoided(span));  // read when it was entered
         for (const auto& free : m.kept_free) c.kept_free.push_back(free.days);
@@ -58,25 +58,32 @@ std::vector<FleetColumn> fleet(const Logbook& log, Day today) {
     return out;
 }
 
-std::vector<std::string> due_sentences(const Machine& machine, Day today) {
-    std::vector<std::string> out;
+std::vector<Words> due_sentences(const Machine& machine, Day today) {
+    std::vector<Words> out;
     for (const auto& d : due_of_machine(machine, today)) {
-        out.push_back(d.trouble.empty() ? fmt::format("{}{}{}{}. {}", d.rule, d.next.overdue ? " is overdue" : "",
-                                              when(d).empty() ? "" : ", ", when(d), d.next.because)
-                                        : fmt::format("{}: {}", d.rule, d.trouble));
+        const Words due = when(d);
+        if (!d.trouble.empty())
+            out.push_back(say(key("Logbook", "{0}: {1}"), d.rule, d.trouble));
+        else if (due.empty())
+            out.push_back(say(d.next.overdue ? key("Logbook", "{0} is overdue. {1}") : key("Logbook", "{0}. {1}"), d.rule, d.next.because));
+        else
+            out.push_back(say(d.next.overdue ? key("Logbook", "{0} is overdue, {1}. {2}") : key("Logbook", "{0}, {1}. {2}"), d.rule, due,
+                d.next.because));
     }
     return out;
 }
 
-std::vector<std::string> sample_sentences(const Logbook& log, const std::string& machine) {
-    std::vector<std::string> out;
+std::vector<Words> sample_sentences(const Logbook& log, const std::string& machine) {
+    std::vector<Words> out;
     for (const auto& s : log.samples()) {
         if (s.what.machine != machine) continue;
-        std::string said = fmt::format("{}: {}{}", text_of(s.on), s.what.fluid, s.what.number.empty() ? "" : ", no. " + s.what.number);
-        if (s.what.on_fluid) said += fmt::format(", {} on the fluid", display(*s.what.on_fluid));
-        said += s.answer ? fmt::format(": {}", fmt::join(s.answer->values, ", ")) : std::string(": no answer yet");
-        if (s.answer && !s.answer->limits.empty()) said += fmt::format(" (limits: {})", fmt::join(s.answer->limits, ", "));
-        out.insert(out.begin(), std::move(said));
+        const Words sample = listed({s.what.fluid, s.what.number.empty() ? Words() : say(key("Logbook", "no. {0}"), s.what.number),
+            s.what.on_fluid ? say(key("Logbook", "{0} on the fluid"), words_of(*s.what.on_fluid)) : Words()});
+        Words found = key("Logbook", "no answer yet");
+        if (s.answer) found = fmt::format("{}", fmt::join(s.answer->values, ", "));
+        if (s.answer && !s.answer->limits.empty())
+            found = say(key("Logbook", "{0} (limits: {1})"), found, fmt::join(s.answer->limits, ", "));
+        out.insert(out.begin(), say(key("Logbook", "{0}: {1}: {2}"), words_of(s.on), sample, found));
     }
     return out;
 }

@@ -13,13 +13,13 @@ struct FleetMark {
     Kind kind = Kind::Service;
     Day on;                           // of what is overdue: the day it was due
     std::string words;                // "100 h service"
-    std::string more;                 // "at 302 h, about 2027-02-04"
+    Words more;                       // "at 302 h, about 2027-02-04"
     std::optional<Day> planned = {};  // of what is due: the day a person set for it
 };
 
 struct FleetColumn {
     std::string machine, place;
-    std::string reading;             // "280 h"
+    Words reading;                   // "280 h"
     bool out = false;                // of service
     std::vector<FleetMark> marks;    // in the order of days
     std::vector<Avoided> kept_free;  // stretches that no service may fall into
@@ -31,9 +31,9 @@ struct FleetColumn {
 std::vector<FleetColumn> fleet(const Logbook& log, Day today);
 
 /// What is due of one machine in a sentence each, what is overdue first.
-std::vector<std::string> due_sentences(const Machine& machine, Day today);
+std::vector<Words> due_sentences(const Machine& machine, Day today);
 
 /// The samples of a machine, a sentence each, newest first: what was sent, and what the laboratory found.
-std::vector<std::string> sample_sentences(const Logbook& log, const std::string& machine);
+std::vector<Words> sample_sentences(const Logbook& log, const std::string& machine);
 
 }  // namespace anagraph::core

@@ -20,18 +20,50 @@ struct Overloaded : Ts... {
 template <class... Ts>
 Overloaded(Ts...) -> Overloaded<Ts...>;
 
-std::string shown(const std::optional<Quantity>& q) { return q ? display(*q) : ""; }
+/// Every kind of entry as a person reads it, by the name its form has.
+constexpr Key kKinds[] = {
+    key("Logbook entries", "machine"),
+    key("Logbook entries", "machine moved"),
+    key("Logbook entries", "reading"),
+    key("Logbook entries", "meter replaced"),
+    key("Logbook entries", "service"),
+    key("Logbook entries", "rule"),
+    key("Logbook entries", "unit"),
+    key("Logbook entries", "unit fitted"),
+    key("Logbook entries", "unit taken off"),
+    key("Logbook entries", "finding"),
+    key("Logbook entries", "finding closed"),
+    key("Logbook entries", "run"),
+    key("Logbook entries", "stock"),
+    key("Logbook entries", "stock used"),
+    key("Logbook entries", "sample"),
+    key("Logbook entries", "sample answered"),
+    key("Logbook entries", "kept free"),
+    key("Logbook entries", "planned"),
+    key("Logbook entries", "evidence"),
+    key("Logbook entries", "struck"),
+};
 
-std::string every_text(const RuleAdded& rule) {
-    std::vector<std::string> all;
-    for (const auto& q : rule.every) all.push_back(display(q));
-    return fmt::format("{} every {}{}", rule.what, fmt::join(all, " or "), rule.first ? ", first at " + display(*rule.first) : "");
+Words shown(const std::optional<Quantity>& q) { return q ? words_of(*q) : Words(); }
+/// Somebody's own words after what they belong to: "at the pump bay, since May".
+Words with_own(const Words& what, const std::string& own) { return listed({what, own}); }
+Words serial(const std::string& of) { return of.empty() ? Words() : say(key("Logbook", "serial {0}"), of); }
+
+Words every_text(const RuleAdded& rule) {
+    Words every;
+    for (const auto& q : rule.every) every = every.empty() ? words_of(q) : say(key("Logbook", "{0} or {1}"), every, words_of(q));
+    return rule.first ? say(key("Logbook", "{0} every {1}, first at {2}"), rule.what, every, words_of(*rule.first))
+                      : say(key("Logbook", "{0} every {1}"), rule.what, every);
 }
+
+Words of_entry(std::int64_t entry, const std::string& what) { return say(key("Logbook", "entry {0}: {1}"), entry, what); }
+/// A day of an entry, as it was checked when it was written.
+Words day_words(const std::string& iso) { return Words::day(iso); }
 
 /// `fitted`: the machine each unit was fitted to last, so far.
 EntryRead read_entry(const Logbook& log, const LogEntry& e, std::map<std::string, std::string>& fitted) {
-    EntryRead out{e.number, e.at.substr(0, 10), "", kind_of(e.body), "", "", e.by, log.is_struck(e.number)};
-    const auto fill = [&](const std::string& machine, const std::string& on, std::string what, std::string reading = {}) {
+    EntryRead out{e.number, e.at.substr(0, 10), "", kind_words(e.body), {}, {}, e.by, log.is_struck(e.number)};
+    const auto fill = [&](const std::string& machine, const std::string& on, Words what, Words reading = {}) {
         out.machine = machine;
         if (!on.empty()) out.on = on;
         out.what = std::move(what);
@@ -40,57 +72,67 @@ EntryRead read_entry(const Logbook& log, const LogEntry& e, std::map<std::string
     std::visit(
         Overloaded{
             [&](const MachineAdded& x) {
-                fill(x.name, x.on,
-                    fmt::format(
-                        "{}{}{}", x.type, x.variant.empty() ? "" : ", " + x.variant, x.serial.empty() ? "" : ", serial " + x.serial));
+                fill(x.name, x.on, listed({x.type, x.variant, serial(x.serial)}));
             },
             [&](const MachineMoved& x) {
                 fill(x.machine, x.on,
-                    x.out ? "out of service: " + x.because : "in service" + (x.place.empty() ? std::string() : " at " + x.place));
+                    x.out                 ? say(key("Logbook", "out of service: {0}"), x.because)
+                        : x.place.empty() ? Words(key("Logbook", "in service"))
+                                          : say(key("Logbook", "in service at {0}"), x.place));
             },
-            [&](const MeterRead& x) { fill(x.machine, x.on, "", display(x.reading)); },
+            [&](const MeterRead& x) { fill(x.machine, x.on, {}, words_of(x.reading)); },
             [&](const MeterReplaced& x) {
-                fill(x.machine, x.on, "the old meter showed " + display(x.old_reading), display(x.new_reading));
+                fill(x.machine, x.on, say(key("Logbook", "the old meter showed {0}"), words_of(x.old_reading)), words_of(x.new_reading));
             },
             [&](const ServiceDone& x) { fill(x.machine, x.on, x.what, shown(x.reading)); },
             [&](const RuleAdded& x) { fill(x.machine, "", every_text(x)); },
-            [&](const UnitAdded& x) { fill("", "", fmt::format("{}, serial {}", x.name, x.serial)); },
+            [&](const UnitAdded& x) {
+                fill("", "", listed({x.name, serial(x.serial)}));
+            },
             [&](const UnitFitted& x) {
                 if (!log.is_struck(e.number)) fitted[x.serial] = x.machine;
-                fill(x.machine, x.on, "serial " + x.serial, display(x.reading));
+                fill(x.machine, x.on, serial(x.serial), words_of(x.reading));
             },
             [&](const UnitTakenOff& x) {
-                fill(fitted[x.serial], x.on, fmt::format("serial {}, {}", x.serial, spoken_name_of(x.to)), display(x.reading));
+                fill(fitted[x.serial], x.on, listed({serial(x.serial), words_of(x.to)}), words_of(x.reading));
             },
-            [&](const FindingNoted& x) { fill(x.machine, x.on, fmt::format("{} ({})", x.words, spoken_name_of(x.urgency))); },
-            [&](const FindingClosed& x) { fill("", x.on, fmt::format("entry {}: {}", x.finding, x.because)); },
+            [&](const FindingNoted& x) { fill(x.machine, x.on, say(key("Logbook", "{0} ({1})"), x.words, words_of(x.urgency))); },
+            [&](const FindingClosed& x) { fill("", x.on, of_entry(x.finding, x.because)); },
             [&](const RunTaken& x) {
                 const auto run = run_from_json(x.body);
                 fill(x.machine, run ? run->began.substr(0, 10) : "",
-                    run ? fmt::format("by {}, edition {}", run->who, run->edition) : "run " + x.id);
+                    run ? say(key("Logbook", "by {0}, edition {1}"), run->who, run->edition) : say(key("Logbook", "run {0}"), x.id));
             },
-            [&](const StockCounted& x) { fill("", x.on, x.item, display(x.amount)); },
-            [&](const StockUsed& x) { fill("", x.on, x.item, display(x.amount)); },
+            [&](const StockCounted& x) { fill("", x.on, x.item, words_of(x.amount)); },
+            [&](const StockUsed& x) { fill("", x.on, x.item, words_of(x.amount)); },
             [&](const SampleTaken& x) {
-                fill(x.machine, x.on, fmt::format("{}{}", x.fluid, x.number.empty() ? "" : ", no. " + x.number), shown(x.on_machine));
+                fill(x.machine, x.on, listed({x.fluid, x.number.empty() ? Words() : say(key("Logbook", "no. {0}"), x.number)}),
+                    shown(x.on_machine));
             },
-            [&](const SampleAnswered& x) { fill("", x.on, fmt::format("entry {}: {}", x.sample, fmt::join(x.values, ", "))); },
+            [&](const SampleAnswered& x) { fill("", x.on, of_entry(x.sample, fmt::format("{}", fmt::join(x.values, ", ")))); },
             [&](const KeptFree& x) {
-                fill(x.machine, "", fmt::format("{} to {}{}{}", x.from, x.to, x.words.empty() ? "" : ", ", x.words));
+                fill(x.machine, "", with_own(say(key("Logbook", "{0} to {1}"), day_words(x.from), day_words(x.to)), x.words));
             },
             [&](const ServicePlanned& x) {
-                fill(x.machine, "", fmt::format("{} on {}{}{}", x.what, x.day, x.because.empty() ? "" : ", ", x.because));
+                fill(x.machine, "", with_own(say(key("Logbook", "{0} on {1}"), x.what, day_words(x.day)), x.because));
             },
             [&](const EvidenceKept& x) {
-                fill(x.machine, x.on, fmt::format("{}{}{}", spoken_name_of(x.sort), x.words.empty() ? "" : ": ", x.words));
+                fill(x.machine, x.on, x.words.empty() ? words_of(x.sort) : say(key("Logbook", "{0}: {1}"), words_of(x.sort), x.words));
             },
-            [&](const EntryStruck& x) { fill("", "", fmt::format("entry {}: {}", x.entry, x.because)); },
+            [&](const EntryStruck& x) { fill("", "", of_entry(x.entry, x.because)); },
         },
         e.body);
     return out;
 }
 
 }  // namespace
+
+Words kind_words(const LogBody& body) {
+    const std::string kind = kind_of(body);
+    for (const auto& k : kKinds)
+        if (kind == k.english) return k;
+    return kind;
+}
 
 std::vector<EntryRead> entries_read(const Logbook& log) {
     std::vector<EntryRead> out;

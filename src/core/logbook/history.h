@@ -11,9 +11,13 @@ namespace anagraph::core {
 /// What an entry says, in a few words: "reading 302 h", "100 h service".
 struct EntryRead {
     std::int64_t number = 0;
-    std::string on, machine, kind, what, reading, by;
+    std::string on, machine;
+    Words kind, what, reading;
+    std::string by;
     bool struck = false;
 };
+/// What kind of entry it is, as a person reads it.
+Words kind_words(const LogBody& body);
 /// Every entry as it is read, in the order of its day and then of its number; struck ones are told as such.
 std::vector<EntryRead> entries_read(const Logbook& log);
 

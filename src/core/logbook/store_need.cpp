@@ -1,8 +1,5 @@
 #include "core/logbook/store_need.h"
 
-#include <fmt/format.h>
-#include <fmt/ranges.h>
-
 #include <algorithm>
 
 #include "core/edition/post.h"
@@ -47,15 +44,16 @@ std::vector<StoreNeed> store_needs(const Logbook& log, const std::vector<TakenBy
     return out;
 }
 
-std::vector<std::string> to_order(const std::vector<StoreNeed>& needs) {
-    std::vector<std::string> out;
+std::vector<Words> to_order(const std::vector<StoreNeed>& needs) {
+    std::vector<Words> out;
     for (const auto& n : needs) {
         if (n.order <= 0) continue;
-        std::string said = fmt::format("{}{}: ", n.item, n.number.empty() ? "" : ", " + n.number);
-        said += n.counted ? fmt::format("{:.6g} {} there", n.there, n.unit->symbol) : "never counted in the store";
-        if (n.least > 0) said += fmt::format(", {:.6g} {} is the least", n.least, n.unit->symbol);
-        if (n.taken > 0) said += fmt::format(", {:.6g} {} taken by {}", n.taken, n.unit->symbol, fmt::join(n.jobs, " and "));
-        out.push_back(fmt::format("{}; order {:.6g} {}", said, n.order, n.unit->symbol));
+        const auto amount = [&](double value) { return amount_words(value, *n.unit); };
+        out.push_back(say(key("Logbook", "{0}: {1}; order {2}"), listed({n.item, n.number}),
+            listed({n.counted ? say(key("Logbook", "{0} there"), amount(n.there)) : Words(key("Logbook", "never counted in the store")),
+                n.least > 0 ? say(key("Logbook", "{0} is the least"), amount(n.least)) : Words(),
+                n.taken > 0 ? say(key("Logbook", "{0} taken by {1}"), amount(n.taken), listed_all(n.jobs)) : Words()}),
+            amount(n.order)));
     }
     return out;
 }

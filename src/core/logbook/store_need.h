@@ -10,7 +10,7 @@ namespace anagraph::core {
 
 /// Something that a job takes: "1.7 L gear oil", "1 × copper washer".
 struct TakenByJob {
-    std::string job;  // "100 h service of PT60 no. 2"
+    Words job;  // "100 h service of PT60 no. 2"
     std::string item, number;
     Quantity amount;
 };
@@ -22,7 +22,7 @@ struct StoreNeed {
     double least = 0;  // 0: nobody said
     double taken = 0;  // by the jobs
     double order = 0;  // so that the least is there after them
-    std::vector<std::string> jobs;
+    std::vector<Words> jobs;
     bool counted = true;  // false: the store was never counted for it
 };
 
@@ -31,6 +31,6 @@ struct StoreNeed {
 std::vector<StoreNeed> store_needs(const Logbook& log, const std::vector<TakenByJob>& taken);
 
 /// What is to be ordered, a sentence each: "gear oil 75W90: 2.6 L there, 3.4 L taken by ...; order 4.8 L".
-std::vector<std::string> to_order(const std::vector<StoreNeed>& needs);
+std::vector<Words> to_order(const std::vector<StoreNeed>& needs);
 
 }  // namespace anagraph::core

@@ -165,6 +165,14 @@ std::string rounded_text(double value, int digits, Rounding rounding) {
 
 std::string display(const Quantity& quantity) { return fmt::format("{} {}", quantity.number.text(), quantity.unit->symbol); }
 
+Words words_of(const Quantity& quantity) {
+    return say(key("Values", "{0} {1}"), Words::number(quantity.number.text()), quantity.unit->symbol);
+}
+
+Words amount_words(double value, const Unit& unit, int digits) {
+    return say(key("Values", "{0} {1}"), Words::number(fmt::format("{:.{}g}", value, digits)), unit.symbol);
+}
+
 std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding) {
     if (&to == quantity.unit) return display(quantity);
     if (to.dimension == Dimension::Temperature)

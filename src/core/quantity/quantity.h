@@ -66,6 +66,9 @@ std::string rounded_text(double value, int digits, Rounding rounding = Rounding:
 std::string typed(const Quantity& quantity);
 /// "18 lbf·ft": the quantity as written, with the printed symbol.
 std::string display(const Quantity& quantity);
+Words words_of(const Quantity& quantity);
+/// What was reckoned, with so many digits: "302.5 h".
+Words amount_words(double value, const Unit& unit, int digits = 6);
 /// The quantity in another unit of its dimension, with no more digits than the original carries: 18 lbf.ft -> "24 N·m".
 /// Temperatures keep the decimals instead, since their zero is arbitrary (5 °C -> 41 °F).
 std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding = Rounding::Nearest);

@@ -83,12 +83,13 @@ std::string guide_text(const Edition& e) {
     return out;
 }
 
-std::string who_learned(const ReviewPlace& place, const Edition& before, const Records& records, const GuideEditions& editions) {
+Words who_learned(const ReviewPlace& place, const Edition& before, const Records& records, const GuideEditions& editions) {
     const bool again = std::any_of(place.differences.begin(), place.differences.end(), [](const Difference& d) { return d.read_again; });
     const auto holders = holders_of(records, editions.guide, before.number);
-    if (!again || holders.empty()) return "";
-    return fmt::format("{} edition {} and will be told: {}.",
-        holders.size() == 1 ? "One learner has" : fmt::format("{} learners have", holders.size()), before.number, fmt::join(holders, ", "));
+    if (!again || holders.empty()) return {};
+    return {
+        counted_key("Review", "%n learners have edition {0} and will be told: {1}.", "One learner has edition {0} and will be told: {1}."),
+        static_cast<long long>(holders.size()), {std::to_string(before.number), fmt::format("{}", fmt::join(holders, ", "))}};
 }
 
 }  // namespace
@@ -108,7 +109,7 @@ PlaceSeen place_seen(const ReviewPlace& place, const Edition* before, const Edit
         if (const Figure* is = guide.find(place.figure)) {
             out.is = *is;
             out.why.push_back(argue_standing(guide, *is));
-            if (!is->settled.empty()) out.why.push_back(fmt::format("Resolved by the author: {}", is->settled));
+            if (!is->settled.empty()) out.why.push_back(say(key("Review", "Resolved by the author: {0}"), is->settled));
             for (const auto& c : is->claims) out.moments.push_back({c.recording, c.at, c.words});
         }
     }
@@ -120,8 +121,8 @@ PlaceSeen place_seen(const ReviewPlace& place, const Edition* before, const Edit
             if (f.step == step->id) out.dry_run.push_back(f.because);
         for (const auto& kept : learner_guide(now).kept)
             if (static_cast<std::size_t>(kept.step) == static_cast<std::size_t>(step - guide.steps.data()) + 1)
-                out.dry_run.push_back(fmt::format("{}, kept as it is: {}", kept.what, kept.because));
-        if (out.dry_run.empty()) out.dry_run.emplace_back("Nothing found.");
+                out.dry_run.push_back(say(key("Review", "{0}, kept as it is: {1}"), kept.what, kept.because));
+        if (out.dry_run.empty()) out.dry_run.emplace_back(key("Review", "Nothing found."));
     }
     if (before != nullptr) out.learned = who_learned(place, *before, records, editions);
     return out;

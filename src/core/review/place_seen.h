@@ -22,9 +22,9 @@ struct PlaceMoment {
 struct PlaceSeen {
     ComparedWords text;                // `was` is empty where the edition before has no such place
     std::optional<Figure> was, is;     // of a figure
-    std::vector<std::string> why;      // what it rests on, a sentence each
-    std::vector<std::string> dry_run;  // a sentence each; "nothing found" is one
-    std::string learned;               // who learned the old; empty: nobody, or nothing has changed
+    std::vector<Words> why;            // what it rests on, a sentence each
+    std::vector<Words> dry_run;        // a sentence each; "nothing found" is one
+    Words learned;                     // who learned the old; empty: nobody, or nothing has changed
     std::vector<PlaceMoment> moments;  // to be heard or seen, in order
     std::vector<Comment> comments;     // of the step
 };

@@ -9,6 +9,7 @@
 #include "core/bench/bench_events.h"
 #include "core/bench/limits.h"
 #include "core/edition/post.h"
+#include "core/edits/change_label.h"
 #include "core/figure/evidence.h"
 
 namespace anagraph::core {
@@ -16,7 +17,7 @@ namespace {
 
 constexpr double kNear = 0.1;  // of the width of the limits: a reading so close to an end is told
 
-std::string runs_words(std::size_t n) { return n == 1 ? "1 run" : fmt::format("{} runs", n); }
+Words runs_words(std::size_t n) { return {counted_key("Taught", "%n runs", "1 run"), static_cast<long long>(n)}; }
 
 struct Span {
     Moment from = 0, to = 0;
@@ -46,7 +47,7 @@ Seconds at_share(const std::vector<Seconds>& sorted, double share) {
 }
 
 /// Words of people, each once, the most frequent first: "a chafed pipe (3 times); a cracked belt".
-std::string gathered(const std::vector<std::string>& words) {
+Words gathered(const std::vector<std::string>& words) {
     std::vector<std::pair<std::string, int>> counts;
     for (const auto& w : words) {
         const auto it = std::find_if(counts.begin(), counts.end(), [&](const auto& c) { return same_post(c.first, w); });
@@ -56,9 +57,12 @@ std::string gathered(const std::vector<std::string>& words) {
             ++it->second;
     }
     std::stable_sort(counts.begin(), counts.end(), [](const auto& a, const auto& b) { return a.second > b.second; });
-    std::vector<std::string> out;
-    for (const auto& [text, n] : counts) out.push_back(n == 1 ? text : fmt::format("{} ({} times)", text, n));
-    return fmt::format("{}", fmt::join(out, "; "));
+    Words out;
+    for (const auto& [text, n] : counts) {
+        const Words one = n == 1 ? Words(text) : say(key("Taught", "{0} ({1} times)"), text, n);
+        out = out.empty() ? one : say(key("Lists", "{0}; {1}"), out, one);
+    }
+    return out;
 }
 
 /// What is told of one step, gathered over the runs.
@@ -96,15 +100,16 @@ public:
             out_.shortest = at_share(times_, 0.25);
             out_.longest = at_share(times_, 0.75);
         }
-        note(stopped_, fmt::format("{} of {} stopped here", stopped_.words.size(), runs_words(begun_)));
-        note(left_out_, fmt::format("Left out in {}", runs_words(left_out_.runs.size())));
-        for (const auto& [figure, g] : outside_) note(g, fmt::format("{}: outside its limits", figure));
-        for (const auto& [figure, g] : near_) note(g, fmt::format("{}: near its limits", figure));
-        note(not_good_, "Did not look good");
-        note(found_, "Found here");
+        note(stopped_, key("Taught", "{1} of {2} stopped here: {0}."), {std::to_string(stopped_.words.size()), runs_words(begun_)});
+        note(left_out_, key("Taught", "Left out in {1}: {0}."), {runs_words(left_out_.runs.size())});
+        for (const auto& [figure, g] : outside_) note(g, key("Taught", "{1}: outside its limits: {0}."), {figure});
+        for (const auto& [figure, g] : near_) note(g, key("Taught", "{1}: near its limits: {0}."), {figure});
+        note(not_good_, key("Taught", "Did not look good: {0}."));
+        note(found_, key("Taught", "Found here: {0}."));
         if (wrong_ > 0)
-            out_.notes.push_back({fmt::format("Asked about this step, {} wrong at first.",
-                                      wrong_ == 1 ? "1 learner was" : fmt::format("{} learners were", wrong_)),
+            out_.notes.push_back({{counted_key("Taught", "Asked about this step, %n learners were wrong at first.",
+                                       "Asked about this step, 1 learner was wrong at first."),
+                                      wrong_},
                 {}});
         return std::move(out_);
     }
@@ -118,8 +123,11 @@ private:
         g.words.push_back(words);
         if (g.runs.empty() || g.runs.back() != run) g.runs.push_back(run);
     }
-    void note(const Gathered& g, const std::string& what) {
-        if (!g.words.empty()) out_.notes.push_back({fmt::format("{}: {}.", what, gathered(g.words)), g.runs});
+    /// `what`: with {0} for what was said, then what else goes in.
+    void note(const Gathered& g, const Key& what, std::vector<Words> with = {}) {
+        if (g.words.empty()) return;
+        with.insert(with.begin(), gathered(g.words));
+        out_.notes.push_back({{what, std::move(with)}, g.runs});
     }
     void read(const RunReading& reading, std::int64_t run) {
         const auto* figure = reading.figure.empty() ? nullptr : p_.find(FigureId(reading.figure));
@@ -146,10 +154,10 @@ private:
 
 }  // namespace
 
-std::string StepTaught::time_words() const {
-    return hands ? fmt::format("{} in the middle of {}, half of them {} to {}", time_text(*hands), runs_words(runs), time_text(shortest),
-                       time_text(longest))
-                 : "";
+Words StepTaught::time_words() const {
+    return hands ? say(key("Taught", "{0} in the middle of {1}, half of them {2} to {3}"), time_text(*hands), runs_words(runs),
+                       time_text(shortest), time_text(longest))
+                 : Words();
 }
 
 std::vector<StepTaught> taught(const Procedure& p, const std::vector<RunInLog>& runs, const std::vector<WrongAnswer>& wrong) {
@@ -204,7 +212,8 @@ Result<Change> take_measured(const Procedure& p, const Measured& m) {
     Figure next = *figure;
     if (!next.value.known()) next.value = *value;
     next.proofs.push_back({source.id, fmt::format("entry {} of the logbook", m.run), *value});
-    return Change{"take a measured value", {Put<Source>{std::move(source), std::nullopt}, Put<Figure>{std::move(next), std::nullopt}}};
+    return Change{
+        change_label("take a measured value"), {Put<Source>{std::move(source), std::nullopt}, Put<Figure>{std::move(next), std::nullopt}}};
 }
 
 }  // namespace anagraph::core

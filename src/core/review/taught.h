@@ -13,7 +13,7 @@
 namespace anagraph::core {
 
 struct TaughtNote {
-    std::string text;                // "2 of 12 runs stopped here: the thread is crossed; no washer."
+    Words text;                      // "2 of 12 runs stopped here: the thread is crossed; no washer."
     std::vector<std::int64_t> runs;  // entries of the logbook it comes from; empty: from checks of learners
 };
 
@@ -30,7 +30,7 @@ struct StepTaught {
     Seconds shortest = 0, longest = 0;  // of the middle half of them
     std::vector<TaughtNote> notes;
     /// "4 min in the middle of 12 runs, half of them 3 min to 7 min"; empty where too few were done.
-    std::string time_words() const;
+    Words time_words() const;
 };
 
 /// A time is told from so many runs on.

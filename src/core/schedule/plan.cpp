@@ -7,6 +7,7 @@
 #include <set>
 
 #include "core/base/letters.h"
+#include "core/edits/change_label.h"
 #include "core/schedule/search.h"
 
 namespace anagraph::core {
@@ -169,8 +170,8 @@ Plan plan(const Procedure& p, std::string_view variant, int people, const std::f
     const auto moved = moved_in(best.order);
     for (const int step : moved) out.moved.push_back(job.at(step).step->id);
     if (!moved.empty() && best.seconds < out.as_written)
-        out.suggestion =
-            Suggestion{words_for(job, table, moved, out.as_written - best.seconds), {"take another order", moves_to(p, out.order)}};
+        out.suggestion = Suggestion{
+            words_for(job, table, moved, out.as_written - best.seconds), {change_label("take another order"), moves_to(p, out.order)}};
     return out;
 }
 

@@ -7,6 +7,7 @@
 
 #include "core/base/frame_time.h"
 #include "core/base/letters.h"
+#include "core/edits/change_label.h"
 #include "core/figure/evidence.h"
 #include "core/figure/value_in.h"
 #include "core/procedure/verbs.h"
@@ -108,7 +109,7 @@ Result<Change> with_hands_time(const Procedure& p, const StepId& id, std::string
         if (!seconds_of(*value)) return fail(ErrorCode::BadInput, key("Plan", "Say how long hands are needed, as a time: 5 min."));
         next.hands = *value;
     }
-    return tried(p, {"set the time of a step", {Put<Step>{std::move(next), std::nullopt}}});
+    return tried(p, {change_label("set the time of a step"), {Put<Step>{std::move(next), std::nullopt}}});
 }
 
 std::string time_text(Seconds seconds) {

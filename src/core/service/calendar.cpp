@@ -28,6 +28,8 @@ std::string text_of(Day day) {
     return fmt::format("{:04}-{:02}-{:02}", static_cast<int>(d.year()), static_cast<unsigned>(d.month()), static_cast<unsigned>(d.day()));
 }
 
+Words words_of(Day day) { return Words::day(text_of(day)); }
+
 Day after_months(Day day, int count) {
     const year_month_day d(day);
     const year_month target = year_month(d.year(), d.month()) + months(count);

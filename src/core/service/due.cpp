@@ -118,8 +118,8 @@ Result<NextDue> next_due(const ServicePlan& plan) {
     if (due.overdue) {
         due.service_by = plan.today;
         due.because = reckoned_over && !read_over && due.by_reading && *due.left > 0
-            ? say(key("Service", "By its use it was due on {0}; the meter was last read on {1}: read it."), text_of(*due.due_day),
-                  text_of(read_on))
+            ? say(key("Service", "By its use it was due on {0}; the meter was last read on {1}: read it."), words_of(*due.due_day),
+                  words_of(read_on))
             : Words(key("Service", "It is overdue."));
         return due;
     }
@@ -142,12 +142,12 @@ Result<NextDue> next_due(const ServicePlan& plan) {
             if (pulled < plan.today) {
                 due.because = one_after_other({due.because,
                     say(key("Service", "It falls into {0} to {1}, which has begun: do it today or accept that it is late."),
-                        text_of(a.from), text_of(a.to))});
+                        words_of(a.from), words_of(a.to))});
                 due.service_by = plan.today;
                 return due;
             }
-            due.because = one_after_other(
-                {due.because, say(key("Service", "Pulled before {0} to {1}, into which it would fall."), text_of(a.from), text_of(a.to))});
+            due.because = one_after_other({due.because,
+                say(key("Service", "Pulled before {0} to {1}, into which it would fall."), words_of(a.from), words_of(a.to))});
             due.service_by = pulled;
             moved = true;
         }

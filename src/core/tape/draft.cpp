@@ -4,6 +4,7 @@
 #include <optional>
 #include <set>
 
+#include "core/edits/change_label.h"
 #include "core/narration/lexicon.h"
 #include "core/tape/logging.h"
 
@@ -26,7 +27,7 @@ public:
         : p_(p), recording_(recording), narration_(narration), marks_(marks), end_(end), frame_from_(frame_from) {}
 
     Result<Change> draft() {
-        Change change{"draft steps from the tape", {}};
+        Change change{change_label("draft steps from the tape"), {}};
         Procedure now = p_;
         const auto add = [&](Result<Change> part) {
             if (!part) return false;
@@ -177,7 +178,7 @@ Result<Change> confirm_step(const Procedure& p, const StepId& id) {
     if (!step->drafted) return fail(ErrorCode::Refused, key("Tape", "This step is no draft; there is nothing to confirm."));
     Step s = *step;
     s.drafted = false;
-    Change change{"confirm a drafted step", {}};
+    Change change{change_label("confirm a drafted step"), {}};
     // who confirms it has listened to what a program heard in it
     for (const auto& heard : s.heard)
         if (const Figure* known = p.find(heard)) {

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "core/base/letters.h"
+#include "core/edits/change_label.h"
 
 namespace anagraph::core {
 namespace {
@@ -113,7 +114,7 @@ Result<Change> bracket_step(
     const Procedure& p, const RecordingId& recording, const FrameTime& from, const FrameTime& to, const std::vector<Mark>& marks) {
     Step s;
     s.takes.push_back({recording, from, to});
-    Change change{"bracket a step", {}};
+    Change change{change_label("bracket a step"), {}};
     if (p.find(recording) == nullptr) change.edits.emplace_back(Put<RecordingUse>{{recording, "", {}}, std::nullopt});
     for (const auto& m : marks) {
         if (m.kind != MarkKind::Step || m.guessed || !said_between(m, from, to) || is_dismissed(p, recording, m)) continue;
@@ -140,7 +141,7 @@ Result<Change> bracket_step(
 Result<Change> take_figure(const Procedure& p, const RecordingId& recording, const Mark& m, const StepId& step_id) {
     const Step* step = p.find(step_id);
     if (step == nullptr) return fail(ErrorCode::NotFound, key("Tape", "There is no step here yet; bracket one first."));
-    Change change{"take a heard figure", {}};
+    Change change{change_label("take a heard figure"), {}};
     if (p.find(recording) == nullptr) change.edits.emplace_back(Put<RecordingUse>{{recording, "", {}}, std::nullopt});
     ItemId item;
     if (!m.about.empty()) {
@@ -185,13 +186,13 @@ Result<Change> take_caution(const Procedure& p, const Mark& m, const StepId& ste
     if (std::find(s.cautions.begin(), s.cautions.end(), caution) != s.cautions.end())
         return fail(ErrorCode::Refused, key("Tape", "This caution is in the step already."));
     s.cautions.push_back(caution);
-    return tried(p, Change{"take a heard caution", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{change_label("take a heard caution"), {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 Result<Change> dismiss(const Procedure& p, const RecordingId& recording, const Mark& m) {
     RecordingUse use = use_of(p, recording);
     use.dismissed.push_back({m.at, m.words});
-    return tried(p, Change{"dismiss a mark", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{change_label("dismiss a mark"), {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note note) {
@@ -203,9 +204,9 @@ Result<Change> add_note(const Procedure& p, const RecordingId& recording, Note n
     use.notes.insert(
         std::upper_bound(use.notes.begin(), use.notes.end(), note, [](const Note& a, const Note& b) { return a.at < b.at; }), note);
     return tried(p,
-        Change{note.kind == NoteKind::DropAsTalk ? "drop a line as talk"
-                : note.kind == NoteKind::Keep    ? "mark a picture to be kept"
-                                                 : "note something on the tape",
+        Change{note.kind == NoteKind::DropAsTalk ? change_label("drop a line as talk")
+                : note.kind == NoteKind::Keep    ? change_label("mark a picture to be kept")
+                                                 : change_label("note something on the tape"),
             {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
@@ -214,7 +215,7 @@ Result<Change> remove_note(const Procedure& p, const RecordingId& recording, con
     const auto it = std::find(use.notes.begin(), use.notes.end(), note);
     if (it == use.notes.end()) return fail(ErrorCode::NotFound, key("Tape", "This note is gone already."));
     use.notes.erase(it);
-    return tried(p, Change{"remove a note", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{change_label("remove a note"), {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 bool is_dismissed(const Procedure& p, const RecordingId& recording, const Mark& m) {

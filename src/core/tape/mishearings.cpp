@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/edits/change_label.h"
 #include "core/tape/spoken_lines.h"
 
 namespace anagraph::core {
@@ -134,7 +135,7 @@ Result<Change> correct_lines_alike(const Procedure& p, const RecordingId& record
         change = correct_line(*after, recording, heard[other], put_right(heard[other].text, wrong));
         if (!change) return change;
     }
-    if (!others.empty()) change->label = "correct a line, and those misheard alike";
+    if (!others.empty()) change->label = change_label("correct a line, and those misheard alike");
     return change;
 }
 

@@ -4,6 +4,8 @@
 #include <cmath>
 #include <map>
 
+#include "core/edits/change_label.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -36,7 +38,7 @@ Result<Change> tie_anew(const Procedure& p, RecordingUse use, std::vector<Anchor
     const auto follow = [&](FrameTime& at) {
         if (const auto it = moved.find(at); it != moved.end()) at = it->second;
     };
-    Change change{"tie the words to the film", {}};
+    Change change{change_label("tie the words to the film"), {}};
     for (auto& d : use.dismissed) follow(d.at);
     for (auto& n : use.notes)
         if (n.kind == NoteKind::DropAsTalk) follow(n.at);
@@ -107,7 +109,7 @@ Result<Change> correct_line(const Procedure& p, const RecordingId& recording, co
     RecordingUse use = use_of(p, recording);
     std::erase_if(use.corrections, [&](const Correction& c) { return c.at == heard.start; });
     if (text != heard.text) insert_by_moment(use.corrections, Correction{heard.start, text}, &Correction::at);
-    return tried(p, Change{"correct a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{change_label("correct a line"), {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> type_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
@@ -117,7 +119,7 @@ Result<Change> type_line(const Procedure& p, const RecordingId& recording, const
         return fail(ErrorCode::Refused,
             key("Tape", "A line you typed begins at this moment already; E changes its words, or type the new one a frame later."));
     insert_by_moment(use.typed, line, &Segment::start);
-    return tried(p, Change{"type a line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{change_label("type a line"), {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> retype_line(const Procedure& p, const RecordingId& recording, const Segment& line) {
@@ -125,15 +127,16 @@ Result<Change> retype_line(const Procedure& p, const RecordingId& recording, con
     if (std::erase_if(use.typed, [&](const Segment& s) { return s.start == line.start; }) == 0)
         return fail(ErrorCode::NotFound, key("Tape", "No line you typed begins at this moment."));
     if (!blank(line.text)) insert_by_moment(use.typed, line, &Segment::start);
-    return tried(
-        p, Change{blank(line.text) ? "take a typed line out" : "change a typed line", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p,
+        Change{blank(line.text) ? change_label("take a typed line out") : change_label("change a typed line"),
+            {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> set_speaker(const Procedure& p, const RecordingId& recording, const Segment& heard, const std::string& name) {
     RecordingUse use = use_of(p, recording);
     std::erase_if(use.speakers, [&](const SpeakerFrom& s) { return s.at == heard.start; });
     if (!blank(name)) insert_by_moment(use.speakers, SpeakerFrom{heard.start, name}, &SpeakerFrom::at);
-    return tried(p, Change{"say who speaks", {Put<RecordingUse>{std::move(use), std::nullopt}}});
+    return tried(p, Change{change_label("say who speaks"), {Put<RecordingUse>{std::move(use), std::nullopt}}});
 }
 
 Result<Change> tie_line(

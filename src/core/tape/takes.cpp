@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/edits/change_label.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -80,7 +82,9 @@ Result<Change> split_step(const Procedure& p, const StepId& id, const RecordingI
         first.clip.reset();
     }
     // the first part is made shorter before the second takes its stretch
-    return tried(p, Change{"split a step", {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), place_of(p, id) + 1}}});
+    return tried(p,
+        Change{
+            change_label("split a step"), {Put<Step>{std::move(first), std::nullopt}, Put<Step>{std::move(second), place_of(p, id) + 1}}});
 }
 
 Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
@@ -128,7 +132,7 @@ Result<Change> merge_with_next(const Procedure& p, const StepId& id) {
         s.clip->take.to = next.clip->take.to;
         append_new(s.clip->marks, next.clip->marks);
     }
-    return tried(p, Change{"merge two steps", {Remove<StepId>{next.id}, Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{change_label("merge two steps"), {Remove<StepId>{next.id}, Put<Step>{std::move(s), std::nullopt}}});
 }
 
 std::optional<TakeEdge> nearest_edge(const Step& step, const RecordingId& recording, const FrameTime& at) {
@@ -157,8 +161,8 @@ Result<Change> move_edge(const Procedure& p, const StepId& id, const TakeEdge& e
     if (!(take.from < take.to)) return fail(ErrorCode::Refused, key("Tape", "A step needs a stretch of the tape; its ends cannot meet."));
     if (s.clip && s.clip->take == before) s.clip = trimmed(*s.clip, take);  // a clip that is the whole take stays the whole take
     return tried(p,
-        Change{
-            edge.edge == Edge::Begin ? "move the beginning of a step" : "move the end of a step", {Put<Step>{std::move(s), std::nullopt}}});
+        Change{edge.edge == Edge::Begin ? change_label("move the beginning of a step") : change_label("move the end of a step"),
+            {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 std::optional<std::size_t> take_at(const Step& step, const RecordingId& recording, const FrameTime& at) {
@@ -172,7 +176,7 @@ Result<Change> add_take(const Procedure& p, const StepId& id, const Take& take) 
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     Step s = *step;
     s.takes.push_back(take);
-    return tried(p, Change{"add a take", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{change_label("add a take"), {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 Result<Change> choose_take(const Procedure& p, const StepId& id, std::size_t take) {
@@ -188,7 +192,7 @@ Result<Change> choose_take(const Procedure& p, const StepId& id, std::size_t tak
     std::rotate(
         s.takes.begin(), s.takes.begin() + static_cast<std::ptrdiff_t>(take), s.takes.begin() + static_cast<std::ptrdiff_t>(take) + 1);
     if (whole) s.clip = trimmed(*s.clip, s.takes.front());
-    return tried(p, Change{"choose the best take", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{change_label("choose the best take"), {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t take) {
@@ -200,7 +204,7 @@ Result<Change> remove_take(const Procedure& p, const StepId& id, std::size_t tak
     Step s = *step;
     if (s.clip && s.clip->take == s.takes[take]) s.clip.reset();
     s.takes.erase(s.takes.begin() + static_cast<std::ptrdiff_t>(take));
-    return tried(p, Change{"remove a take", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{change_label("remove a take"), {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 Result<Change> nest_check(const Procedure& p, const StepId& id, Check check) {
@@ -208,7 +212,7 @@ Result<Change> nest_check(const Procedure& p, const StepId& id, Check check) {
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     Step s = *step;
     s.checks.push_back(std::move(check));
-    return tried(p, Change{"add a check", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{change_label("add a check"), {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 Result<Change> nest_wait(const Procedure& p, const StepId& id, Wait wait) {
@@ -216,7 +220,7 @@ Result<Change> nest_wait(const Procedure& p, const StepId& id, Wait wait) {
     if (step == nullptr) return fail(ErrorCode::NotFound, kNoStep);
     Step s = *step;
     s.waits.push_back(std::move(wait));
-    return tried(p, Change{"add a wait", {Put<Step>{std::move(s), std::nullopt}}});
+    return tried(p, Change{change_label("add a wait"), {Put<Step>{std::move(s), std::nullopt}}});
 }
 
 }  // namespace anagraph::core

@@ -45,7 +45,7 @@ public:
 std::string all_notes(const std::vector<StepTaught>& t) {
     std::string out;
     for (const auto& s : t)
-        for (const auto& n : s.notes) out += n.text + "\n";
+        for (const auto& n : s.notes) out += n.text.english() + "\n";
     return out;
 }
 
