@@ -761,6 +761,10 @@
         <source>take another order</source>
         <translation>andere Reihenfolge nehmen</translation>
     </message>
+    <message>
+        <source>part a claim from a figure</source>
+        <translation>Angabe von einem Wert trennen</translation>
+    </message>
 </context>
 <context>
     <name>Controls</name>

@@ -761,6 +761,10 @@
         <source>take another order</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>part a claim from a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Controls</name>

@@ -276,7 +276,7 @@ Result<Change> part_claim(const Procedure& p, const FigureId& id, std::size_t cl
     const auto after =
         std::find_if(p.figures.begin(), p.figures.end(), [&](const Figure& f) { return f.id == id; }) - p.figures.begin() + 1;
     return tried(p,
-        {"part a claim from a figure",
+        {change_label("part a claim from a figure"),
             {Put<Figure>{std::move(rest), std::nullopt}, Put<Figure>{std::move(own), static_cast<std::size_t>(after)}}});
 }
 
