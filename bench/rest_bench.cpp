@@ -6,6 +6,7 @@
 #include <QTest>
 #include <filesystem>
 #include <fstream>
+#include <map>
 #include <stdexcept>
 
 #include "app/tape/tape_station.h"
@@ -29,13 +30,23 @@ constexpr int kWarm = 3;    // rounds until everything that is kept was read onc
 constexpr int kHour = 60;   // rounds: nobody does one in less than a minute
 constexpr int kSteps = 12;  // of a round
 
-/// How often the threads of this process left the processor because they had nothing to do, and so were woken again (proc(5)).
-long wakes() {
-    long out = 0;
+/// How often each thread of this process left the processor because it had nothing to do, and so was woken again (proc(5)).
+std::map<std::string, long> wakes() {
+    std::map<std::string, long> out;
     for (const auto& task : fs::directory_iterator("/proc/self/task")) {
         std::ifstream in(task.path() / "status");
         for (std::string line; std::getline(in, line);)
-            if (line.starts_with("voluntary_ctxt_switches:")) out += std::stol(line.substr(line.find(':') + 1));
+            if (line.starts_with("voluntary_ctxt_switches:")) out[task.path().filename()] = std::stol(line.substr(line.find(':') + 1));
+    }
+    return out;
+}
+
+/// Of all threads that are there now, since then; one that ended meanwhile worked, and is not at rest.
+long woken_since(const std::map<std::string, long>& before) {
+    long out = 0;
+    for (const auto& [thread, count] : wakes()) {
+        const auto it = before.find(thread);
+        out += count - (it == before.end() ? 0 : it->second);
     }
     return out;
 }
@@ -83,16 +94,17 @@ json at_rest_and_for_long(const std::string& folder) {
     if (!QTest::qWaitForWindowExposed(&window)) throw std::runtime_error("the window does not come up");
     const auto guides = good(window.session().library().guides());
     if (guides.empty() || !window.session().open_guide(guides.front().id)) throw std::runtime_error("there is no guide to walk through");
+    QApplication::setCursorFlashTime(0);  // how often the cursor in a field shows is the desktop's
     double most = 0;
     std::string each;
     for (const auto& s : kStops) {
         window.go(s.stop);
         QTest::qWait(kSettledMs);
-        const long before = wakes();
+        const auto before = wakes();
         QEventLoop rest;
         QTimer::singleShot(kRestMs, &rest, &QEventLoop::quit);
         rest.exec();
-        const double a_minute = static_cast<double>(wakes() - before) * 60000 / kRestMs;
+        const double a_minute = static_cast<double>(woken_since(before)) * 60000 / kRestMs;
         most = std::max(most, a_minute);
         each += fmt::format("{}{} {:.0f}", each.empty() ? "" : ", ", s.name, a_minute);
     }
@@ -100,7 +112,7 @@ json at_rest_and_for_long(const std::string& folder) {
     const double first = resident();
     for (int i = kWarm; i < kHour; ++i) round_of(window);
     const double last = resident();
-    return {{{"what", "the window at rest wakes the processor, times a minute, most of any station"}, {"value", most}, {"target", 20},
+    return {{{"what", "the window at rest wakes the processor, times a minute, most of any station"}, {"value", most}, {"target", 5},
                 {"detail", each}, {"unit", "times"}},
         {{"what", "memory after an hour of walking through a guide, against after its first minutes"}, {"value", last / first},
             {"target", 1.05}, {"detail", fmt::format("{:.0f} MB against {:.0f} MB, {} rounds through all stations", last, first, kHour)}}};

@@ -36,6 +36,7 @@
 #include "app/tape/tape_station.h"
 #include "app/theme/theme.h"
 #include "app/window/main_window.h"
+#include "app/window/practice_dialog.h"
 #include "core/tape/logging.h"
 #include "core/tape/takes.h"
 #include "demo/demo_runs.h"
@@ -80,6 +81,10 @@ public:
         };
         if (!asked(w_.sheet(), Qt::Key_F, Qt::ControlModifier, "finder", typed) ||
             !asked(w_.sheet(), Qt::Key_G, Qt::ControlModifier, "settings"))
+            return false;
+        if (all_ &&
+            (!asked(w_.sheet(), Qt::Key_K, Qt::ControlModifier | Qt::AltModifier, "keys") ||
+                !asked(w_.sheet(), Qt::Key_L, Qt::ControlModifier | Qt::AltModifier, "language") || !tasks()))
             return false;
         if (!sheet_in_depth()) return false;
         w_.session().set_step(w_.session().procedure().steps[12].id);  // the one with the fasteners of the cover
@@ -285,6 +290,19 @@ private:
         QTest::keyClick(&station, static_cast<Qt::Key>(key), modifiers);
         QApplication::setActiveWindow(&w_);
         return pictured || fail(std::string("nothing came up for ") + name);
+    }
+
+    /// They stand beside the window.
+    bool tasks() {
+        QTest::keyClick(&w_.sheet(), Qt::Key_T, Qt::ControlModifier | Qt::ShiftModifier);
+        QTest::qWait(400);
+        auto* shown = w_.findChild<anagraph::app::PracticeDialog*>();
+        if (shown == nullptr || !shown->isVisible()) return fail("the tasks do not come up");
+        if (!w_.geometry().contains(shown->geometry())) return fail("the tasks stick out of the window");
+        shown->grab().save(folder_ + QStringLiteral("/tasks.png"));
+        shown->reject();
+        QApplication::setActiveWindow(&w_);
+        return true;
     }
 
     bool sheet_in_depth() {

@@ -4019,7 +4019,7 @@
     </message>
     <message>
         <source>service</source>
-        <translation>Wartung</translation>
+        <translation>Service</translation>
     </message>
     <message>
         <source>rule</source>
@@ -7179,6 +7179,22 @@ Stopp: %1</translation>
     <message>
         <source>once</source>
         <translation>einmal</translation>
+    </message>
+    <message>
+        <source>days</source>
+        <translation>Tage</translation>
+    </message>
+    <message>
+        <source>weeks</source>
+        <translation>Wochen</translation>
+    </message>
+    <message>
+        <source>months</source>
+        <translation>Monate</translation>
+    </message>
+    <message>
+        <source>years</source>
+        <translation>Jahre</translation>
     </message>
 </context>
 <context>
@@ -13357,7 +13373,7 @@ und %1 weitere</translation>
     </message>
     <message>
         <source>maintenance</source>
-        <translation>Wartung</translation>
+        <translation>Service</translation>
     </message>
     <message>
         <source>Note finding</source>

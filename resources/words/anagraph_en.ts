@@ -7176,6 +7176,22 @@ Stop: %1</source>
         <source>once</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>weeks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>months</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>years</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Values</name>

@@ -176,6 +176,8 @@ TEST_F(Languages, NumbersAndDaysAreShownAsTheCountryWritesThemAndKeptAsTheyAre) 
     EXPECT_EQ(theme::text(core::words_of(value("25,5 Nm"))), QStringLiteral("25,5 N·m"));
     EXPECT_EQ(theme::text(core::words_of(value("8 to 10.5 mm"))), QStringLiteral("8 bis 10,5 mm"));
     EXPECT_EQ(theme::text(core::words_of(value("at most 0.25 L"))), QStringLiteral("höchstens 0,25 L"));
+    EXPECT_EQ(theme::text(core::words_of(value("12 months"))), QStringLiteral("12 Monate"));
+    EXPECT_EQ(theme::text(core::words_of(*core::Quantity::parse("2.5 h"))), QStringLiteral("2,5 h"));
     EXPECT_EQ(theme::text(core::words_of(value("75W90"))), QStringLiteral("75W90"));
     EXPECT_EQ(theme::text(*core::parse_day("2026-11-28")), QStringLiteral("28.11.2026"));
     EXPECT_EQ(theme::text(core::words_of(core::Day(*core::parse_day("2026-02-01")))), QStringLiteral("01.02.2026"));

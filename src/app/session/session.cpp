@@ -20,13 +20,12 @@ using theme::text;
 
 namespace {
 
-constexpr int kFollow = 250;           // milliseconds between looks at what others did
-constexpr int kWatchful = 3000;        // that long after a word of it, which may come before it can be read
-constexpr int kShowLists = 2000;       // and between readings of whole lists for it
-constexpr int kReach = 2000;           // between attempts to find a server that is away
-constexpr int kAnnounce = 10000;       // between words of where this window is
-constexpr int kAnnounceAlone = 60000;  // where nobody is to hear them
-constexpr int kAnnounceSoon = 300;     // once it went somewhere else
+constexpr int kFollow = 250;        // milliseconds between looks at what others did
+constexpr int kWatchful = 3000;     // that long after a word of it, which may come before it can be read
+constexpr int kShowLists = 2000;    // and between readings of whole lists for it
+constexpr int kReach = 2000;        // between attempts to find a server that is away
+constexpr int kAnnounce = 10000;    // between words of where this window is
+constexpr int kAnnounceSoon = 300;  // once it went somewhere else
 
 constexpr const char* kPost = "post";  // in the desktop user's settings
 
@@ -388,8 +387,8 @@ void Session::came_near() {
 }
 
 void Session::announce() {
-    // a server is asked all the same: one that is away is found out by it
-    announce_timer_.start(others_.empty() && !library_->is_on_server() ? kAnnounceAlone : kAnnounce);
+    // alone nobody hears it, and who comes is answered at once; a server is asked all the same, for one that is away is found out by it
+    if (!others_.empty() || library_->is_on_server()) announce_timer_.start(kAnnounce);
     if (away_) return;
     if (auto done = library_->be_present({author_.toStdString(), guide_, step_}); !done && done.error().code == core::ErrorCode::Away)
         return went_away();

@@ -277,8 +277,8 @@ private:
             Item with = item;
             with.*field = it->id;
             add(trait, std::move(with),
-                trait == Trait::Total ? say(key("WorkedOut", "Of {0}, {1} is all the system holds."), item.name, text_of(it->value))
-                                      : say(key("WorkedOut", "Of {0}, {1} goes in again."), item.name, text_of(it->value)),
+                trait == Trait::Total ? say(key("WorkedOut", "Of {0}, {1} is all the system holds."), item.name, words_of(it->value))
+                                      : say(key("WorkedOut", "Of {0}, {1} goes in again."), item.name, words_of(it->value)),
                 say(key("WorkedOut", "The figure is called “{0}”."), it->purpose));
         }
     }
@@ -288,7 +288,7 @@ private:
         if (it == p_.figures.end()) return;
         Item with = item;
         with.holds = it->id;
-        add(Trait::Holds, std::move(with), say(key("WorkedOut", "The {0} holds {1}."), item.name, text_of(it->value)),
+        add(Trait::Holds, std::move(with), say(key("WorkedOut", "The {0} holds {1}."), item.name, words_of(it->value)),
             key("WorkedOut", "It is the figure about it."));
     }
 

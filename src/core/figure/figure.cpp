@@ -8,6 +8,7 @@
 #include <utility>
 
 #include "core/base/letters.h"
+#include "core/quantity/unit_words.h"
 
 namespace anagraph::core {
 namespace {
@@ -81,7 +82,7 @@ Words words_of(const FigureValue& v) {
     if (unit->dimension == Dimension::Count) return out;
     if (unit->id == "turn")
         return say(v.low == "1" || v.low.find('/') != std::string::npos ? key("Values", "{0} turn") : key("Values", "{0} turns"), out);
-    out = say(key("Values", "{0} {1}"), out, unit->symbol);
+    out = say(key("Values", "{0} {1}"), out, unit_words(*unit));
     return v.turn.empty() ? out : say(key("Values", "{0}, then {1}°"), out, number(v.turn));
 }
 

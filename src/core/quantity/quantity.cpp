@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/base/letters.h"
+#include "core/quantity/unit_words.h"
 
 namespace anagraph::core {
 namespace {
@@ -166,11 +167,11 @@ std::string rounded_text(double value, int digits, Rounding rounding) {
 std::string display(const Quantity& quantity) { return fmt::format("{} {}", quantity.number.text(), quantity.unit->symbol); }
 
 Words words_of(const Quantity& quantity) {
-    return say(key("Values", "{0} {1}"), Words::number(quantity.number.text()), quantity.unit->symbol);
+    return say(key("Values", "{0} {1}"), Words::number(quantity.number.text()), unit_words(*quantity.unit));
 }
 
 Words amount_words(double value, const Unit& unit, int digits) {
-    return say(key("Values", "{0} {1}"), Words::number(fmt::format("{:.{}g}", value, digits)), unit.symbol);
+    return say(key("Values", "{0} {1}"), Words::number(fmt::format("{:.{}g}", value, digits)), unit_words(unit));
 }
 
 std::string display_in(const Quantity& quantity, const Unit& to, Rounding rounding) {

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/quantity/unit_words.h"
+
 namespace anagraph::core {
 namespace {
 
@@ -44,7 +46,8 @@ Outcome checked(const ServicePlan& plan) {
             return bad(
                 say(key("Service", "For an interval of {0} the meter's reading now and at the last service are needed."), display(i)));
         if (plan.reading->unit->dimension != i.unit->dimension)
-            return bad(say(key("Service", "The interval is told in {0}, the meter in {1}."), i.unit->symbol, plan.reading->unit->symbol));
+            return bad(
+                say(key("Service", "The interval is told in {0}, the meter in {1}."), unit_words(*i.unit), plan.reading->unit->symbol));
     }
     if (plan.reading && plan.last_reading) {
         if (!of_meter(*plan.reading->unit) || plan.reading->unit->dimension != plan.last_reading->unit->dimension)
@@ -130,9 +133,9 @@ Result<NextDue> next_due(const ServicePlan& plan) {
         return due;
     }
     due.service_by = due.due_day;
-    due.because = due.by_reading
-        ? say(key("Service", "By the meter, at {0} a day."), rounded_text(due.per_day.value_or(0), 2) + " " + std::string(unit->symbol))
-        : Words(key("Service", "By the calendar."));
+    due.because = due.by_reading ? say(key("Service", "By the meter, at {0} a day."),
+                                       say(key("Values", "{0} {1}"), Words::number(rounded_text(due.per_day.value_or(0), 2)), unit->symbol))
+                                 : Words(key("Service", "By the calendar."));
     // stretches one after the other are all gone before
     for (bool moved = true; moved;) {
         moved = false;
