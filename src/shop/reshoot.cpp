@@ -3,7 +3,6 @@
 #include <map>
 
 #include "core/base/caught.h"
-#include "core/narration/spoken_language.h"
 #include "core/tape/spoken_lines.h"
 #include "shop/far_recordings.h"
 #include "store/files.h"
@@ -30,7 +29,7 @@ core::Result<std::vector<publish::ReshootPoint>> gather_reshoot(const store::Lib
         Read& r = read[use.id];
         r.about = {{}, use.title.empty() ? entry->name : use.title, entry->path, index->rotation, index->pixel_aspect};
         r.narration = core::spoken_lines(*narration, &use).lines;
-        if (core::other_language(r.narration).empty()) r.marks = core::read_marks(r.narration);
+        r.marks = core::read_marks(r.narration);
         core::TapeSeen seen{use.id, &r.narration, &r.marks, {}};
         for (const auto& poor : media::poor_stretches(*index))
             seen.poor.push_back({poor.from, poor.to, poor.dark ? "too dark" : "blurred"});

@@ -556,8 +556,8 @@ void Session::follow_lines(LoadedRecording& r) {
 
 void Session::read_lines(LoadedRecording& r) {
     r.other_language = core::other_language(r.narration);
-    if (r.narration.size() <= kReadAtOnce || !r.other_language.empty()) {
-        r.marks = r.other_language.empty() ? core::read_marks(r.narration) : std::vector<core::Mark>{};
+    if (r.narration.size() <= kReadAtOnce) {
+        r.marks = core::read_marks(r.narration);
         r.reading = false;
         return;
     }

@@ -24,7 +24,7 @@ public:
             return answer_.wrong(narration.error(), narration.error().code == core::ErrorCode::NotFound ? kWrongUse : kFoundWrong);
         const auto marks = core::read_marks(narration->segments);
         if (const auto other = core::other_language(narration->segments); !other.empty())
-            fmt::print(stderr, "It sounds {}, and only English is read: what was found in it is chance.\n", core::language_words(other));
+            fmt::print(stderr, "It sounds {}, and only English is read.\n", core::language_words(other));
         std::string words;
         for (const auto& m : marks) {
             const std::string what = m.kind == core::MarkKind::Figure

@@ -45,8 +45,6 @@ constexpr Key kKinds[] = {
 };
 
 Words shown(const std::optional<Quantity>& q) { return q ? words_of(*q) : Words(); }
-/// Somebody's own words after what they belong to: "at the pump bay, since May".
-Words with_own(const Words& what, const std::string& own) { return listed({what, own}); }
 Words serial(const std::string& of) { return of.empty() ? Words() : say(key("Logbook", "serial {0}"), of); }
 
 Words every_text(const RuleAdded& rule) {
@@ -57,8 +55,6 @@ Words every_text(const RuleAdded& rule) {
 }
 
 Words of_entry(std::int64_t entry, const std::string& what) { return say(key("Logbook", "entry {0}: {1}"), entry, what); }
-/// A day of an entry, as it was checked when it was written.
-Words day_words(const std::string& iso) { return Words::day(iso); }
 
 /// `fitted`: the machine each unit was fitted to last, so far.
 EntryRead read_entry(const Logbook& log, const LogEntry& e, std::map<std::string, std::string>& fitted) {
@@ -111,10 +107,10 @@ EntryRead read_entry(const Logbook& log, const LogEntry& e, std::map<std::string
             },
             [&](const SampleAnswered& x) { fill("", x.on, of_entry(x.sample, fmt::format("{}", fmt::join(x.values, ", ")))); },
             [&](const KeptFree& x) {
-                fill(x.machine, "", with_own(say(key("Logbook", "{0} to {1}"), day_words(x.from), day_words(x.to)), x.words));
+                fill(x.machine, "", listed({say(key("Logbook", "{0} to {1}"), Words::day(x.from), Words::day(x.to)), x.words}));
             },
             [&](const ServicePlanned& x) {
-                fill(x.machine, "", with_own(say(key("Logbook", "{0} on {1}"), x.what, day_words(x.day)), x.because));
+                fill(x.machine, "", listed({say(key("Logbook", "{0} on {1}"), x.what, Words::day(x.day)), x.because}));
             },
             [&](const EvidenceKept& x) {
                 fill(x.machine, x.on, x.words.empty() ? words_of(x.sort) : say(key("Logbook", "{0}: {1}"), words_of(x.sort), x.words));

@@ -18,6 +18,7 @@
 #include "core/narration/read_steps.h"
 #include "core/narration/reading_lines.h"
 #include "core/narration/sentences.h"
+#include "core/narration/spoken_language.h"
 
 namespace anagraph::core {
 
@@ -314,7 +315,9 @@ private:
 
 }  // namespace
 
-std::vector<Mark> read_marks(const std::vector<Segment>& segments) { return read_marks(segments, SpeechTables::built_in()); }
+std::vector<Mark> read_marks(const std::vector<Segment>& segments) {
+    return other_language(segments).empty() ? read_marks(segments, SpeechTables::built_in()) : std::vector<Mark>{};
+}
 
 std::vector<Mark> read_marks(const std::vector<Segment>& segments, const SpeechTables& tables) {
     return LineReader(segments, tables).read();

@@ -1,11 +1,15 @@
 #include "core/narration/spoken_language.h"
 
+#include <set>
+#include <string>
+
 #include "core/narration/line.h"
 
 namespace anagraph::core {
 namespace {
 
-constexpr std::size_t kEnough = 4;  // small words from which a language is told: notes of a few words tell nothing
+constexpr std::size_t kEnough = 4;   // different small words from which a language is told: notes of a few tell nothing, nor does a song
+constexpr std::size_t kLines = 200;  // of a long narration so many are looked at, all over it: lines are put right while a person waits
 
 struct SmallWords {
     std::string_view language;
@@ -26,14 +30,18 @@ constexpr SmallWords kSmallWords[] = {
 
 std::string_view other_language(const std::vector<Segment>& narration) {
     std::size_t counts[std::size(kSmallWords)] = {};
-    for (const auto& segment : narration)
-        for (const auto& word : words_of(segment.text))
+    std::set<std::string> found[std::size(kSmallWords)];
+    for (std::size_t k = 0; k < narration.size(); k += 1 + narration.size() / kLines)
+        for (const auto& word : words_of(narration[k].text))
             for (std::size_t i = 0; i < std::size(kSmallWords); ++i)
-                if (kSmallWords[i].words.has(word.text)) ++counts[i];
+                if (kSmallWords[i].words.has(word.text)) {
+                    ++counts[i];
+                    found[i].insert(word.text);
+                }
     std::size_t most = 0;
     for (std::size_t i = 1; i < std::size(kSmallWords); ++i)
         if (counts[i] > counts[most]) most = i;
-    return counts[most] >= kEnough ? kSmallWords[most].language : std::string_view();
+    return found[most].size() >= kEnough ? kSmallWords[most].language : std::string_view();
 }
 
 }  // namespace anagraph::core

@@ -25,6 +25,15 @@ TEST(SpokenLanguage, OthersAreTold) {
         other_language(said({"Ahora quitamos los tornillos con una llave para el aceite.", "Luego se limpia y hay que mirar."})), "es");
 }
 
+TEST(SpokenLanguage, WhatIsNotEnglishIsNotReadAndALongOneIsToldAsWell) {
+    std::vector<std::string> lines{
+        "Der Stopfen wird mit 25 Nm angezogen und nicht mehr.", "Das ist ein neuer Ring, der kommt auf die Platte."};
+    EXPECT_TRUE(read_marks(said(lines)).empty());
+    EXPECT_FALSE(read_marks(said({"Tighten the drain plug to 25 Nm and no more."})).empty());
+    while (lines.size() < 3000) lines.push_back(lines[lines.size() % 2]);
+    EXPECT_EQ(other_language(said(lines)), "de");
+}
+
 TEST(SpokenLanguage, NotesOfAFewWordsAreNoOtherLanguage) {
     EXPECT_EQ(other_language({}), "");
     EXPECT_EQ(other_language(said({"drain plug 25 Nm", "copper washer 17", "gear oil 75W90 1.7 L"})), "");
